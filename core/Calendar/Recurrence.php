@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Calendar;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use InvalidArgumentException;
+use Sabre\VObject\InvalidDataException;
+use Sabre\VObject\Recur\RRuleIterator;
+
+/**
+ * The occurrences of an RFC 5545 RRULE at a wall-clock time, which stays so across daylight-saving changes.
+ *
+ * Expanded in UTC: a floating time has no zone in which it could be missing. Rules: computation 12.
+ */
+final readonly class Recurrence
+{
+    /** A rule that finds nothing in so many tries has no further occurrence. */
+    private const MAX_TRIES = 5000;
+
+    /** @throws InvalidArgumentException when the rule is no RRULE */
+    public function __construct(private string $rule, private Day $startsOn)
+    {
+        if (! self::isRule($rule)) {
+            throw new InvalidArgumentException("$rule is no recurrence rule: write it as in RFC 5545, FREQ=WEEKLY;BYDAY=MO.");
+        }
+    }
+
+    public static function isRule(string $rule): bool
+    {
+        if (preg_match('/^(?:[A-Z]+=[A-Z0-9,+:-]+;?)+$/D', $rule) !== 1) {
+            return false;
+        }
+
+        try {
+            new RRuleIterator($rule, self::utc('2027-01-01'));
+
+            return true;
+        } catch (InvalidDataException|\ValueError|\TypeError) {
+            return false;
+        }
+    }
+
+    /**
+     * The occurrences in the span, in order. The first day counts only if the rule meets it.
+     *
+     * @return list<Day>
+     */
+    public function within(Span $span): array
+    {
+        $days = [];
+        $iterator = new RRuleIterator($this->rule, self::utc((string) $this->startsOn));
+        $iterator->fastForward(self::utc((string) $span->first));
+
+        for ($try = 0; $iterator->valid() && $try < self::MAX_TRIES; $iterator->next(), $try++) {
+            $day = Day::of($iterator->current()->format('Y-m-d'));
+
+            if ($day->isAfter($span->last)) {
+                break;
+            }
+
+            if ($this->meets($day)) {
+                $days[] = $day;
+            }
+        }
+
+        return $days;
+    }
+
+    /** The first occurrence on or after the day, looked for a year ahead; null when there is none. */
+    public function nextFrom(Day $day): ?Day
+    {
+        return $this->within(new Span($day, $day->plus(366)))[0] ?? null;
+    }
+
+    /**
+     * The iterator always gives the start as the first occurrence, whether or not the rule meets it.
+     */
+    private function meets(Day $day): bool
+    {
+        if ($day->number !== $this->startsOn->number || preg_match('/BYDAY=([A-Z,]+)(?:;|$)/', $this->rule, $part) !== 1) {
+            return true;
+        }
+
+        $code = strtoupper(substr($day->weekday()->label(), 0, 2));
+
+        return in_array($code, explode(',', $part[1]), true);
+    }
+
+    private static function utc(string $date): DateTimeImmutable
+    {
+        return new DateTimeImmutable($date, new DateTimeZone('UTC'));
+    }
+}

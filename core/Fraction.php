@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\BigInteger;
+use Brick\Math\BigRational;
+use Brick\Math\Exception\MathException;
+use Brick\Math\RoundingMode;
+use InvalidArgumentException;
+
+/**
+ * An exact fraction. Figures stay exact until they are shown.
+ *
+ * Nearly all fractions here fit machine integers, and a roll-up makes many of them;
+ * the arithmetic therefore runs on integers and goes through brick/math only where
+ * these would overflow.
+ */
+final readonly class Fraction
+{
+    /** A longer exponent than this is no figure of anybody's plan, only a way to exhaust memory. */
+    private const MAX_LITERAL = 64;
+
+    private function __construct(
+        private int|BigInteger $numerator,
+        private int|BigInteger $denominator,
+    ) {
+    }
+
+    /** @throws InvalidArgumentException when the denominator is 0 */
+    public static function of(int $numerator, int $denominator = 1): self
+    {
+        return match (true) {
+            $denominator === 0 => throw new InvalidArgumentException('A fraction needs a denominator other than 0.'),
+            $denominator === 1 => new self($numerator, 1),
+            $numerator === PHP_INT_MIN, $denominator === PHP_INT_MIN => self::exact(BigRational::of("$numerator/$denominator")),
+            default => self::reduced($numerator, $denominator),
+        };
+    }
+
+    public static function zero(): self
+    {
+        return new self(0, 1);
+    }
+
+    public static function one(): self
+    {
+        return new self(1, 1);
+    }
+
+    /**
+     * The exact value of a decimal literal: "0.1" is one tenth.
+     *
+     * @throws InvalidArgumentException when the text is no decimal number
+     */
+    public static function parse(string $decimal): self
+    {
+        $plain = preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1;
+
+        if (! $plain || strlen($decimal) > self::MAX_LITERAL) {
+            throw new InvalidArgumentException("$decimal is not a number that can be reckoned with.");
+        }
+
+        return self::exact(BigDecimal::of($decimal)->toBigRational());
+    }
+
+    public function plus(self $other): self
+    {
+        if ($this->denominator === $other->denominator && is_int($this->numerator) && is_int($other->numerator)) {
+            $sum = $this->numerator + $other->numerator;
+
+            return is_int($sum) && is_int($this->denominator) ? self::reduced($sum, $this->denominator) : $this->viaRational('plus', $other);
+        }
+
+        if (! $this->isSmall() || ! $other->isSmall()) {
+            return $this->viaRational('plus', $other);
+        }
+
+        $left = $this->numerator * $other->denominator;
+        $right = $other->numerator * $this->denominator;
+        $sum = $left + $right;
+        $denominator = $this->denominator * $other->denominator;
+
+        return is_int($sum) && is_int($denominator)
+            ? self::reduced($sum, $denominator)
+            : $this->viaRational('plus', $other);
+    }
+
+    public function minus(self $other): self
+    {
+        return $this->plus($other->negated());
+    }
+
+    public function times(self $other): self
+    {
+        if ($this->isSmall() && $other->isSmall()) {
+            $numerator = $this->numerator * $other->numerator;
+            $denominator = $this->denominator * $other->denominator;
+
+            if (is_int($numerator) && is_int($denominator)) {
+                return self::reduced($numerator, $denominator);
+            }
+        }
+
+        return $this->viaRational('multipliedBy', $other);
+    }
+
+    /** @throws InvalidArgumentException when the other is 0 */
+    public function over(self $other): self
+    {
+        if ($other->isZero()) {
+            throw new InvalidArgumentException('Nothing can be divided by 0.');
+        }
+
+        return $this->viaInverse($other);
+    }
+
+    public function negated(): self
+    {
+        return is_int($this->numerator) && $this->numerator !== PHP_INT_MIN
+            ? new self(-$this->numerator, $this->denominator)
+            : self::exact($this->rational()->negated());
+    }
+
+    /** This value held within the two. */
+    public function within(self $low, self $high): self
+    {
+        return match (true) {
+            $this->isLessThan($low) => $low,
+            $high->isLessThan($this) => $high,
+            default => $this,
+        };
+    }
+
+    public function compare(self $other): int
+    {
+        if ($this->isSmall() && $other->isSmall()) {
+            $left = $this->numerator * $other->denominator;
+            $right = $other->numerator * $this->denominator;
+
+            if (is_int($left) && is_int($right)) {
+                return $left <=> $right;
+            }
+        }
+
+        return $this->rational()->compareTo($other->rational());
+    }
+
+    public function isLessThan(self $other): bool
+    {
+        return $this->compare($other) < 0;
+    }
+
+    public function isAtLeast(self $other): bool
+    {
+        return $this->compare($other) >= 0;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->compare($other) === 0;
+    }
+
+    public function isZero(): bool
+    {
+        return $this->numerator === 0;
+    }
+
+    public function isPositive(): bool
+    {
+        return self::zero()->isLessThan($this);
+    }
+
+    /** This value times 1000 as a whole number, halves rounded away from zero. */
+    public function thousandths(): int
+    {
+        return $this->scaled(3);
+    }
+
+    /** This value as a whole number of per cent, halves rounded away from zero. */
+    public function percent(): int
+    {
+        return $this->scaled(2);
+    }
+
+    /** The nearest float after rounding to so many decimals, halves away from zero: only for showing. */
+    public function rounded(int $decimals = 4): float
+    {
+        return $this->rational()->toScale($decimals, RoundingMode::HALF_UP)->toFloat();
+    }
+
+    private function scaled(int $decimals): int
+    {
+        if ($this->isSmall()) {
+            $scaled = abs($this->numerator) * 2 * 10 ** $decimals + $this->denominator;
+
+            if (is_int($scaled)) {
+                return ($this->numerator < 0 ? -1 : 1) * intdiv($scaled, 2 * $this->denominator);
+            }
+        }
+
+        return $this->rational()->multipliedBy(10 ** $decimals)->toScale(0, RoundingMode::HALF_UP)->toInt();
+    }
+
+    /**
+     * @phpstan-assert-if-true int $this->numerator
+     * @phpstan-assert-if-true int $this->denominator
+     */
+    private function isSmall(): bool
+    {
+        return is_int($this->numerator) && is_int($this->denominator);
+    }
+
+    private function viaInverse(self $other): self
+    {
+        if (! $other->isSmall()) {
+            return self::exact($this->rational()->dividedBy($other->rational()));
+        }
+
+        return $this->times(self::of($other->denominator, $other->numerator));
+    }
+
+    /** @param 'plus'|'multipliedBy' $operation */
+    private function viaRational(string $operation, self $other): self
+    {
+        return self::exact($this->rational()->{$operation}($other->rational()));
+    }
+
+    private function rational(): BigRational
+    {
+        return BigRational::nd($this->numerator, $this->denominator);
+    }
+
+    private static function reduced(int $numerator, int $denominator): self
+    {
+        if ($denominator === 1) {
+            return new self($numerator, 1);
+        }
+
+        $a = abs($numerator);
+        $b = abs($denominator);
+
+        while ($b !== 0) {
+            [$a, $b] = [$b, $a % $b];
+        }
+
+        $sign = $denominator < 0 ? -1 : 1;
+
+        return new self($sign * intdiv($numerator, (int) $a), $sign * intdiv($denominator, (int) $a));
+    }
+
+    private static function exact(BigRational $value): self
+    {
+        $simple = $value->simplified();
+
+        try {
+            return new self($simple->getNumerator()->toInt(), $simple->getDenominator()->toInt());
+        } catch (MathException) {
+            return new self($simple->getNumerator(), $simple->getDenominator());
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+use Loftrin\Core\Fraction;
+
+/** Where a goal stands on a day, and how that comes about. */
+final readonly class Figure
+{
+    /**
+     * @param ?Fraction         $progress     0 to 1; null when there is nothing to measure
+     * @param ?Fraction         $expected     0 to 1; null for a direction that is no number
+     * @param list<Contributor> $contributors of a goal judged by its work, in order; otherwise none
+     * @param ?Reading          $reading      the reading that a number was taken from
+     */
+    public function __construct(
+        public ?Fraction $progress,
+        public ?Fraction $expected,
+        public Band $band,
+        public array $contributors = [],
+        public ?Reading $reading = null,
+    ) {
+    }
+
+    /** Progress − expected; null when there is none of either. */
+    public function gap(): ?Fraction
+    {
+        return $this->progress === null || $this->expected === null ? null : $this->progress->minus($this->expected);
+    }
+}

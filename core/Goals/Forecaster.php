@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+
+/** Forecasts from how a goal moved in its recent weeks. Rules: computation 6. */
+final readonly class Forecaster
+{
+    /** How many ended weeks are looked at. */
+    public const WEEKS_BACK = 8;
+
+    /** With fewer increments than this it is too early to say. */
+    private const ENOUGH = 3;
+
+    /** How far ahead the dates are looked for, in weeks. */
+    private const WEEKS_AHEAD = 104;
+
+    public function __construct(private Calendar $calendar, private Rollup $rollup)
+    {
+    }
+
+    /** The forecast as of the day; null when the goal has none or it is too early. */
+    public function of(Goal $goal, Day $on): ?Forecast
+    {
+        $progress = $this->rollup->progress($goal, $on);
+
+        if ($progress === null || $goal->closingOn($on) !== null || ! $goal->measure->kind()->hasForecast()) {
+            return null;
+        }
+
+        $increments = $this->increments($goal, $on);
+        $remaining = 1000 - $progress->thousandths();
+
+        return match (true) {
+            $remaining <= 0 => new Forecast($increments, 1.0),
+            count($increments) < self::ENOUGH => null,
+            default => $this->ahead($goal, $on, $increments, $remaining),
+        };
+    }
+
+    /**
+     * The days whose progress a forecast of any goal as of the day rests on: the ends of the recent weeks.
+     *
+     * @return list<Day>
+     */
+    public function daysLookedAt(Day $on): array
+    {
+        $weeks = $this->recentWeeks($on);
+
+        return [
+            $weeks[0]->span->first->plus(-1),
+            ...array_map(static fn (Period $week): Day => $week->span->last, $weeks),
+            $on,
+        ];
+    }
+
+    /** @return list<int> in thousandths, oldest week first */
+    private function increments(Goal $goal, Day $on): array
+    {
+        $increments = [];
+
+        foreach ($this->recentWeeks($on) as $week) {
+            if (! $goal->period->span->holds($week->anchor())) {
+                continue;
+            }
+
+            $before = $this->rollup->progress($goal, $week->span->first->plus(-1));
+            $after = $this->rollup->progress($goal, $week->span->last);
+
+            if ($before !== null && $after !== null) {
+                $increments[] = $after->minus($before)->thousandths();
+            }
+        }
+
+        return $increments;
+    }
+
+    /** @return non-empty-list<Period> the weeks that ended on or before the day, oldest first */
+    private function recentWeeks(Day $on): array
+    {
+        $week = $this->calendar->weekOf($on);
+        $last = $week->span->last->isAfter($on) ? $this->calendar->previous($week) : $week;
+        $weeks = [$last];
+
+        while (count($weeks) < self::WEEKS_BACK) {
+            array_unshift($weeks, $this->calendar->previous($weeks[0]));
+        }
+
+        return $weeks;
+    }
+
+    /**
+     * A goal with enough increments has begun, so the weeks ahead in its period are the first ones.
+     *
+     * @param non-empty-list<int> $increments
+     */
+    private function ahead(Goal $goal, Day $on, array $increments, int $remaining): Forecast
+    {
+        $walk = new Walk($increments, $remaining);
+        $week = $this->calendar->weekOf($on);
+        $week = $week->anchor()->isAfter($on) ? $week : $this->calendar->next($week);
+        $weeksLeft = $week->anchor()->isAfter($goal->period->span->last)
+            ? 0
+            : count($this->calendar->weeksIn(new Span($week->anchor(), $goal->period->span->last)));
+        $done = 1000 - $remaining;
+        $chance = 0.0;
+        [$likely, $safe] = [null, null];
+        [$low, $high] = [$done, $done];
+
+        for ($ahead = 1; $ahead <= max(self::WEEKS_AHEAD, $weeksLeft); $ahead++, $week = $this->calendar->next($week)) {
+            if ($ahead > $weeksLeft) {
+                if ($safe !== null) {
+                    break;
+                }
+
+                $walk->forgetBelow(self::WEEKS_AHEAD - $ahead + 1);
+            }
+
+            $walk->step();
+            $likely ??= $walk->isAtLeast(0.5) ? $week->span->last : null;
+            $safe ??= $walk->isAtLeast(0.85) ? $week->span->last : null;
+
+            if ($ahead === $weeksLeft) {
+                $chance = $walk->chance();
+                [$low, $high] = [$done + $walk->quantile(0.1), $done + $walk->quantile(0.9)];
+            }
+        }
+
+        return new Forecast($increments, $chance, $likely, $safe, max(0, $low), max(0, $high));
+    }
+}

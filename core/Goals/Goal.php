@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+use InvalidArgumentException;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Fraction;
+
+/** What should be true by the end of a year, quarter, month or week. */
+final readonly class Goal
+{
+    public Fraction $weight;
+
+    public Checkpoints $checkpoints;
+
+    /** @throws InvalidArgumentException when the weight is not above 0 */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public Period $period,
+        public Measure $measure,
+        public ?string $parent = null,
+        ?Fraction $weight = null,
+        ?Checkpoints $checkpoints = null,
+        public ?Closing $closing = null,
+        public ?string $area = null,
+    ) {
+        $this->weight = $weight ?? Fraction::one();
+        $this->checkpoints = $checkpoints ?? Checkpoints::none();
+
+        if (! $this->weight->isPositive()) {
+            throw new InvalidArgumentException('weight must be above 0');
+        }
+    }
+
+    /** The closing as far as it is known on the day: a later one does not exist yet. */
+    public function closingOn(Day $day): ?Closing
+    {
+        return $this->closing !== null && ! $this->closing->on->isAfter($day) ? $this->closing : null;
+    }
+
+    public function isDroppedOn(Day $day): bool
+    {
+        return $this->closingOn($day)?->result === Result::Dropped;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Measure\Judged;
+use Loftrin\Core\Goals\Measure\Keep;
+use Loftrin\Core\Goals\Measure\YesNo;
+
+/** How far something should be on a day: the share of its working days that lie behind. Rules: computation 5. */
+final readonly class Pace
+{
+    public function __construct(private Calendar $calendar)
+    {
+    }
+
+    /** What the goal should have reached by the start of the day, 0 to 1; null for a direction that is no number. */
+    public function ofGoal(Goal $goal, Day $on): ?Fraction
+    {
+        $span = $goal->period->span;
+
+        return match (true) {
+            $goal->measure instanceof Judged => null,
+            $goal->measure instanceof Keep => $goal->measure->share,
+            $goal->measure instanceof YesNo && $goal->checkpoints->areNone() => $on->isAfter($span->last) ? Fraction::one() : Fraction::zero(),
+            default => $this->through($span, $goal->checkpoints, $on),
+        };
+    }
+
+    /** Working days of the span before the day ÷ all its working days; calendar days where none is worked. */
+    public function even(Span $span, Day $on): Fraction
+    {
+        return $this->through($span, Checkpoints::none(), $on);
+    }
+
+    private function through(Span $span, Checkpoints $checkpoints, Day $on): Fraction
+    {
+        if (! $on->isAfter($span->first)) {
+            return Fraction::zero();
+        }
+
+        if ($on->isAfter($span->last)) {
+            return Fraction::one();
+        }
+
+        $total = $this->daysBefore($span, $span->last->plus(1));
+        $now = $this->daysBefore($span, $on);
+
+        if ($checkpoints->areNone()) {
+            return Fraction::of($now, $total);
+        }
+
+        // Keyed by the count of days, so that of several points at one count the last holds.
+        $points = [0 => Fraction::zero()];
+
+        foreach ($checkpoints->points as $point) {
+            $points[$this->daysBefore($span, $point->on->plus(1))] = $point->fraction;
+        }
+
+        $points[$total] = Fraction::one();
+
+        return $this->interpolate($points, $now);
+    }
+
+    /** @param non-empty-array<int, Fraction> $points by days, ascending */
+    private function interpolate(array $points, int $now): Fraction
+    {
+        [$fromDays, $from] = [0, $points[0]];
+
+        foreach ($points as $days => $fraction) {
+            if ($days === $now) {
+                return $fraction;
+            }
+
+            if ($days > $now) {
+                $way = Fraction::of($now - $fromDays, $days - $fromDays);
+
+                return $from->plus($fraction->minus($from)->times($way));
+            }
+
+            [$fromDays, $from] = [$days, $fraction];
+        }
+
+        return $from;
+    }
+
+    private function daysBefore(Span $span, Day $on): int
+    {
+        return $this->calendar->workingDays($span) > 0
+            ? $this->calendar->workingDaysBefore($span, $on)
+            : max(0, min($on->number - $span->first->number, $span->length()));
+    }
+}

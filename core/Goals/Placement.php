@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+/** Where a goal may stand: under a longer horizon or the same, within its period, never under itself. Rules: computation 4. */
+final readonly class Placement
+{
+    /** @param array<string, Goal> $goals by id: all that may stand above another */
+    public function __construct(private array $goals)
+    {
+    }
+
+    /** Why the goal may not stand where it does, or null when it may. Names both goals. */
+    public function fault(Goal $goal): ?string
+    {
+        $parent = $goal->parent === null ? null : $this->goals[$goal->parent] ?? null;
+
+        return match (true) {
+            $parent === null => null,
+            $this->isBeneath($parent, $goal) => "“{$goal->title}” cannot stand under “{$parent->title}”: that would put it under itself",
+            ! $parent->period->horizon->mayHold($goal->period->horizon) => "“{$goal->title}” cannot stand under “{$parent->title}”: a {$goal->period->horizon->value} goal cannot hang on a {$parent->period->horizon->value} goal",
+            ! $parent->period->holds($goal->period) => "“{$goal->title}” cannot stand under “{$parent->title}”: {$goal->period} does not lie within {$parent->period}",
+            default => null,
+        };
+    }
+
+    /** Whether the goal is the other, or stands somewhere beneath it. */
+    private function isBeneath(Goal $goal, Goal $other): bool
+    {
+        $seen = [];
+
+        for ($at = $goal; $at !== null && ! isset($seen[$at->id]); $at = $this->goals[$at->parent ?? ''] ?? null) {
+            if ($at->id === $other->id) {
+                return true;
+            }
+
+            $seen[$at->id] = true;
+        }
+
+        return false;
+    }
+}

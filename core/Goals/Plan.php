@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Work\Project;
+
+/** The goals, what serves them and what was read of them: all that a roll-up climbs through. */
+final readonly class Plan
+{
+    /** @var array<string, list<Goal>> by parent */
+    private array $children;
+
+    /** @var array<string, list<array{Project, \Loftrin\Core\Fraction}>> by goal, each with its weight there */
+    private array $serving;
+
+    /** @var array<string, list<Reading>> by goal, ascending by day and, within one, as entered */
+    private array $readings;
+
+    /**
+     * @param array<string, Goal>          $goals    by id, in order
+     * @param array<string, Project>       $projects by id, in order
+     * @param array<string, list<Reading>> $readings by goal, in the order entered
+     */
+    public function __construct(
+        public Calendar $calendar,
+        public array $goals,
+        public array $projects = [],
+        array $readings = [],
+    ) {
+        $children = [];
+        $serving = [];
+
+        foreach ($goals as $goal) {
+            if ($goal->parent !== null) {
+                $children[$goal->parent][] = $goal;
+            }
+        }
+
+        foreach ($projects as $project) {
+            foreach ($project->serves as $link) {
+                $serving[$link->goal][] = [$project, $link->weight];
+            }
+        }
+
+        foreach ($readings as &$list) {
+            usort($list, static fn (Reading $a, Reading $b): int => $a->on->number <=> $b->on->number);
+        }
+
+        $this->children = $children;
+        $this->serving = $serving;
+        $this->readings = $readings;
+    }
+
+    /** @return list<Goal> */
+    public function childrenOf(Goal $goal): array
+    {
+        return $this->children[$goal->id] ?? [];
+    }
+
+    /** @return list<array{Project, \Loftrin\Core\Fraction}> */
+    public function projectsServing(Goal $goal): array
+    {
+        return $this->serving[$goal->id] ?? [];
+    }
+
+    /** @return list<Reading> ascending by day and, within one, as entered */
+    public function readingsOf(Goal $goal): array
+    {
+        return $this->readings[$goal->id] ?? [];
+    }
+
+    /** The goal at the top of the thread, which climbs through goals closed or dropped too. */
+    public function top(Goal $goal): Goal
+    {
+        while (($parent = $this->goals[$goal->parent ?? ''] ?? null) !== null) {
+            $goal = $parent;
+        }
+
+        return $goal;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+/** What became of a closed goal. */
+enum Result: string
+{
+    case Met = 'met';
+    case PartlyMet = 'partly_met';
+    case NotMet = 'not_met';
+    case Dropped = 'dropped';
+}

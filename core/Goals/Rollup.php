@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Measure\Count;
+use Loftrin\Core\Goals\Measure\Judged;
+use Loftrin\Core\Goals\Measure\Keep;
+use Loftrin\Core\Goals\Measure\Number;
+use Loftrin\Core\Goals\Measure\Work;
+use Loftrin\Core\Goals\Measure\YesNo;
+use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Tallies;
+
+/** Every goal's and project's figure as of any day, from the work beneath it. Rules: computation 3 to 5. */
+final class Rollup
+{
+    private readonly Pace $pace;
+
+    /** @var array<string, array<int, ?Fraction>> progress by goal and day */
+    private array $known = [];
+
+    public function __construct(private readonly Plan $plan, private readonly Tallies $tallies)
+    {
+        $this->pace = new Pace($plan->calendar);
+    }
+
+    /** The goal's progress as of the end of the day, 0 to 1; null when there is nothing to measure. */
+    public function progress(Goal $goal, Day $on): ?Fraction
+    {
+        if (! array_key_exists($on->number, $this->known[$goal->id] ?? [])) {
+            $this->known[$goal->id][$on->number] = $this->workOut($goal, $on);
+        }
+
+        return $this->known[$goal->id][$on->number];
+    }
+
+    /** The goal's progress, expected and band as of the end of the day, with what they are made of. */
+    public function figure(Goal $goal, Day $on): Figure
+    {
+        $closing = $goal->closingOn($on);
+        $seen = $closing !== null ? $closing->on : $on;
+        $progress = $this->progress($goal, $on);
+        $expected = $this->pace->ofGoal($goal, $seen);
+
+        return new Figure(
+            $progress,
+            $expected,
+            match (true) {
+                $closing !== null => Band::ofResult($closing->result),
+                $goal->measure instanceof Keep => Band::ofKept($progress, $goal->measure->share, $goal->period->span, $on),
+                default => Band::at($progress, $expected, $goal->period->span, $on, $goal->period->horizon),
+            },
+            $goal->measure instanceof Work ? $this->contributors($goal, $seen) : [],
+            $goal->measure instanceof Number ? $this->latestReading($goal, $seen) : null,
+        );
+    }
+
+    /** What the goal should have reached on the day, 0 to 1: for the line of pace in a chart. */
+    public function expected(Goal $goal, Day $on): ?Fraction
+    {
+        return $this->pace->ofGoal($goal, $goal->closingOn($on)->on ?? $on);
+    }
+
+    /** The project's progress as of the end of the day, 0 to 1; null with no task in scope. */
+    public function projectProgress(Project $project, Day $on): ?Fraction
+    {
+        return $project->stateOn($on) === ProjectState::Done
+            ? Fraction::one()
+            : $this->tallies->ofProject($project->id, $on)->progress();
+    }
+
+    /** The project's pace while it is active and has both its dates; otherwise null. */
+    public function projectFigure(Project $project, Day $on): ?Figure
+    {
+        if ($project->span === null || ! $project->isActiveOn($on)) {
+            return null;
+        }
+
+        $progress = $this->projectProgress($project, $on);
+        $expected = $this->pace->even($project->span, $on);
+
+        return new Figure($progress, $expected, Band::at($progress, $expected, $project->span, $on));
+    }
+
+    private function workOut(Goal $goal, Day $on): ?Fraction
+    {
+        if ($goal->measure instanceof Judged) {
+            return null;
+        }
+
+        $closing = $goal->closingOn($on);
+
+        return $closing?->decided() ?? $this->computed($goal, $closing !== null ? $closing->on : $on);
+    }
+
+    private function computed(Goal $goal, Day $on): ?Fraction
+    {
+        $measure = $goal->measure;
+
+        return match (true) {
+            $measure instanceof Work => $this->sum($this->contributors($goal, $on)),
+            $measure instanceof Number => ($reading = $this->latestReading($goal, $on)) === null ? null : $measure->progress($reading->value),
+            $measure instanceof Keep => $this->kept($goal, $measure, $on),
+            $measure instanceof Count => $measure->progress($this->doneWithin($goal, $on)),
+            $measure instanceof YesNo => Fraction::zero(),
+            default => null,
+        };
+    }
+
+    /** @return list<Contributor> child goals, projects, direct tasks */
+    private function contributors(Goal $goal, Day $on): array
+    {
+        $lines = [
+            ...array_map(fn (Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal)),
+            ...array_map(fn (array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on), $this->plan->projectsServing($goal)),
+            ...$this->fromDirectTasks($goal, $on),
+        ];
+        $weights = Fraction::zero();
+
+        foreach ($lines as $line) {
+            $weights = $line->leftOut === null ? $weights->plus($line->weight) : $weights;
+        }
+
+        return array_map(static fn (Contributor $line): Contributor => $line->among($weights), $lines);
+    }
+
+    /**
+     * What was promised and not begun counts 0, unless nothing at all is measured.
+     *
+     * @param list<Contributor> $lines
+     */
+    private function sum(array $lines): ?Fraction
+    {
+        $sum = null;
+
+        foreach ($lines as $line) {
+            if ($line->progress !== null) {
+                $sum = ($sum ?? Fraction::zero())->plus($line->points());
+            }
+        }
+
+        return $sum;
+    }
+
+    private function fromGoal(Goal $child, Day $on): Contributor
+    {
+        $leftOut = match (true) {
+            $child->isDroppedOn($on) => LeftOut::Dropped,
+            $child->measure instanceof Judged => LeftOut::Judged,
+            default => null,
+        };
+
+        return new Contributor(
+            ContributorKind::Goal,
+            $child->id,
+            $child->weight,
+            $leftOut === null ? $this->counted($child, $on) : null,
+            $leftOut,
+            $leftOut === LeftOut::Dropped ? $child->closing?->on : null,
+        );
+    }
+
+    /** A limit is earned day by day: what it counts grows with its period. Anything else counts as it stands. */
+    private function counted(Goal $goal, Day $on): ?Fraction
+    {
+        $progress = $this->progress($goal, $on);
+
+        if ($progress === null || ! $goal->measure instanceof Keep) {
+            return $progress;
+        }
+
+        return $progress->over($goal->measure->share)
+            ->within(Fraction::zero(), Fraction::one())
+            ->times($this->pace->even($goal->period->span, $on));
+    }
+
+    private function fromProject(Project $project, Fraction $weight, Day $on): Contributor
+    {
+        $leftOut = LeftOut::forState($project->stateOn($on));
+
+        return new Contributor(
+            ContributorKind::Project,
+            $project->id,
+            $weight,
+            $leftOut === null ? $this->projectProgress($project, $on) : null,
+            $leftOut,
+            $leftOut === null ? null : $project->stateOn,
+        );
+    }
+
+    /** @return list<Contributor> the direct tasks as one line, or none while there are none */
+    private function fromDirectTasks(Goal $goal, Day $on): array
+    {
+        $tally = $this->tallies->ofDirectTasks($goal->id, $on);
+
+        if ($tally === null || ! $goal->measure instanceof Work) {
+            return [];
+        }
+
+        return [new Contributor(
+            ContributorKind::Tasks,
+            null,
+            $goal->measure->tasksWeight,
+            $tally->progress(),
+            $tally->tasks === 0 ? LeftOut::NoBasis : null,
+        )];
+    }
+
+    private function latestReading(Goal $goal, Day $on): ?Reading
+    {
+        $latest = null;
+
+        foreach ($this->plan->readingsOf($goal) as $reading) {
+            if ($reading->on->isAfter($on)) {
+                break;
+            }
+
+            $latest = $reading;
+        }
+
+        return $latest;
+    }
+
+    private function kept(Goal $goal, Keep $measure, Day $on): ?Fraction
+    {
+        $readings = array_filter(
+            $this->plan->readingsOf($goal),
+            static fn (Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
+        );
+        $kept = array_filter($readings, static fn (Reading $reading): bool => $measure->isMetBy($reading->value));
+
+        return $readings === [] ? null : Fraction::of(count($kept), count($readings));
+    }
+
+    private function doneWithin(Goal $goal, Day $on): int
+    {
+        $span = $goal->period->span;
+
+        return $on->isBefore($span->first)
+            ? 0
+            : $this->tallies->doneFor($goal->id, new Span($span->first, $on->isBefore($span->last) ? $on : $span->last));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Goals;
+
+/** Whose goal it is. */
+enum Scope: string
+{
+    case Company = 'company';
+    case Circle = 'circle';
+    case Person = 'person';
+}

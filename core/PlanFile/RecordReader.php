@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\PlanFile;
+
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Goal;
+use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
+use Loftrin\Core\Work\Routine;
+use Loftrin\Core\Work\Serving;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Task;
+use Loftrin\Core\Work\Weighing;
+
+/** Reads the records of a plan file into the core's own objects. */
+final readonly class RecordReader
+{
+    private MeasureReader $measures;
+
+    public function __construct(private Calendar $calendar, private Sections $sections)
+    {
+        $this->measures = new MeasureReader();
+    }
+
+    public function goal(Record $record, string $id): ?Goal
+    {
+        $record->choice('scope', Scope::class, Scope::Company);
+        $this->sections->link($record, 'owner', 'people', $record->text('owner'));
+        $parent = $this->sections->link($record, 'parent', 'goals', $record->text('parent'));
+        $area = $this->sections->link($record, 'area', 'areas', $record->text('area'));
+        $period = $this->period($record);
+        $measure = $this->measures->measure($record);
+        $closing = $this->measures->closing($record);
+
+        if ($period === null || $measure === null) {
+            return null;
+        }
+
+        return $record->make(fn (): Goal => new Goal(
+            $id,
+            $record->text('title') ?? $id,
+            $period,
+            $measure,
+            $parent,
+            $record->number('weight'),
+            $this->measures->checkpoints($record, $period),
+            $closing,
+            $area,
+        ));
+    }
+
+    public function project(Record $record, string $id): ?Project
+    {
+        $this->sections->link($record, 'owner', 'people', $record->text('owner'));
+        $area = $this->sections->link($record, 'area', 'areas', $record->text('area'));
+        $stages = $record->texts('stages');
+
+        if (count(array_unique($stages)) !== count($stages)) {
+            $record->fault('stages must have different names');
+        }
+
+        return $record->make(fn (): Project => new Project(
+            $id,
+            $record->text('title') ?? $id,
+            $record->choice('weighing', Weighing::class, Weighing::Count),
+            $record->choice('order', StageOrder::class, StageOrder::Parallel),
+            $stages,
+            $this->serves($record),
+            $record->choice('state', ProjectState::class, ProjectState::Active),
+            $record->day('state_on'),
+            $record->day('starts_on'),
+            $record->day('due_on'),
+            $area,
+        ));
+    }
+
+    public function routine(Record $record, string $id): ?Routine
+    {
+        $this->sections->link($record, 'owner', 'people', $record->text('owner'));
+        $record->day('starts_on');
+        $rule = $record->text('rule');
+
+        if ($rule !== null && ! Recurrence::isRule($rule)) {
+            $record->fault("rule $rule is no recurrence rule");
+        }
+
+        return new Routine($id, $this->serves($record));
+    }
+
+    /** @param array<string, Project> $projects */
+    public function task(Record $record, string $id, array $projects): ?Task
+    {
+        $project = $this->sections->link($record, 'project', 'projects', $record->text('project'));
+        $goal = $this->sections->link($record, 'goal', 'goals', $record->text('goal'));
+        $routine = $this->sections->link($record, 'routine', 'routines', $record->text('routine'));
+        $this->sections->link($record, 'owner', 'people', $record->text('owner'));
+        $stage = $record->text('stage');
+        $after = $record->texts('after');
+        $this->checkPlace($record, $stage, $projects[$project ?? ''] ?? null, $project);
+        $this->checkTimes($record);
+
+        foreach ($after as $other) {
+            $this->sections->link($record, 'after', 'tasks', $other);
+        }
+
+        return $record->make(static fn (): Task => new Task(
+            $id,
+            $project,
+            $goal,
+            $routine,
+            $stage,
+            $record->day('created_on'),
+            $record->day('done_on'),
+            $record->day('dropped_on'),
+            $record->day('shelved_on'),
+            $record->number('minutes'),
+            array_map(static fn (Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
+            $after,
+            ($record->text('waiting_on') ?? '') !== '',
+        ));
+    }
+
+    private function period(Record $record): ?Period
+    {
+        $name = $record->required('period');
+        $record->required('horizon');
+        $horizon = $record->choice('horizon', Horizon::class, Horizon::Year);
+        $period = $name === null ? null : $this->calendar->tryPeriod($name);
+
+        return match (true) {
+            $name === null => null,
+            $period === null => $record->fault("period $name is unknown"),
+            $record->has('horizon') && $period->horizon !== $horizon => $record->fault("period $name is no {$horizon->value}"),
+            default => $period,
+        };
+    }
+
+    /** @return list<Serving> */
+    private function serves(Record $record): array
+    {
+        $serves = [];
+
+        foreach ($record->records('serves') as $link) {
+            $goal = $this->sections->link($record, 'serves', 'goals', $link->required('goal'));
+            $serving = $goal === null ? null : $record->make(static fn (): Serving => new Serving($goal, $link->number('weight')));
+
+            if (isset($serves[$goal ?? ''])) {
+                $record->fault("serves $goal twice");
+            }
+
+            if ($serving !== null) {
+                $serves[$serving->goal] = $serving;
+            }
+        }
+
+        return array_values($serves);
+    }
+
+    private function checkPlace(Record $record, ?string $stage, ?Project $project, ?string $named): void
+    {
+        if ($stage === null || ($project === null && $named !== null)) {
+            return;
+        }
+
+        if ($project === null || ! in_array($stage, $project->stages, true)) {
+            $record->fault($project === null ? "stage $stage needs a project" : "stage $stage is not in project $project->id");
+        }
+    }
+
+    private function checkTimes(Record $record): void
+    {
+        $record->day('due_on');
+        $record->day('changed_on');
+        $record->choice('rank', Rank::class, Rank::C);
+        $planned = $record->text('planned');
+        $carried = $record->number('carried');
+
+        if ($planned !== null && Day::tryOf($planned) === null && $this->calendar->tryPeriod($planned) === null) {
+            $record->fault("planned $planned is neither a date nor a period");
+        }
+
+        if ($carried !== null && $carried->isLessThan(Fraction::zero())) {
+            $record->fault('carried must not be below 0');
+        }
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Work;
+
+use InvalidArgumentException;
+use Loftrin\Core\Calendar\Day;
+
+/** What can be done now, and which projects are stuck or ready to close. Rules: computation 8 and 9. */
+final class Doable
+{
+    /** @var array<string, Task> */
+    private array $tasks = [];
+
+    /** @var array<string, list<Task>> */
+    private array $byProject = [];
+
+    /** @var array<string, int> the first stage of each sequential project that still has an open task */
+    private array $openStage = [];
+
+    /**
+     * @param array<string, Project> $projects by id
+     * @param list<Task>             $tasks    all of those projects, and those that they wait for
+     */
+    public function __construct(private readonly array $projects, array $tasks, private readonly Day $on)
+    {
+        foreach ($tasks as $task) {
+            $this->tasks[$task->id] = $task;
+
+            if ($task->project === null) {
+                continue;
+            }
+
+            $this->byProject[$task->project][] = $task;
+
+            if ($task->isOpenOn($on)) {
+                $stage = $projects[$task->project]->stageIndex($task->stage);
+                $this->openStage[$task->project] = min($stage, $this->openStage[$task->project] ?? $stage);
+            }
+        }
+    }
+
+    /**
+     * Refuses tasks that wait for each other in a circle.
+     *
+     * @param array<string, list<string>> $after ids of the tasks that each waits for
+     *
+     * @throws InvalidArgumentException naming a task on the circle
+     */
+    public static function refuseLoop(array $after): void
+    {
+        $state = [];
+
+        foreach (array_keys($after) as $root) {
+            // An explicit stack: a chain of thousands must not exhaust the call stack.
+            $stack = [(string) $root];
+
+            while ($stack !== []) {
+                $id = end($stack);
+
+                if (($state[$id] ?? '') === '') {
+                    $state[$id] = 'open';
+
+                    foreach ($after[$id] ?? [] as $next) {
+                        if (($state[$next] ?? '') === 'open') {
+                            throw new InvalidArgumentException("task $next: it waits, through others, for itself");
+                        }
+
+                        if (($state[$next] ?? '') === '') {
+                            $stack[] = $next;
+                        }
+                    }
+
+                    continue;
+                }
+
+                $state[$id] = 'closed';
+                array_pop($stack);
+            }
+        }
+    }
+
+    /** Whether somebody could start on the task now. */
+    public function isNow(Task $task): bool
+    {
+        return $task->isOpenOn($this->on)
+            && ! $task->waits
+            && $this->isItsTurn($task)
+            && $this->nothingHoldsUp($task);
+    }
+
+    /**
+     * The tasks that can be done now, in the order given.
+     *
+     * @return list<Task>
+     */
+    public function now(): array
+    {
+        return array_values(array_filter($this->tasks, $this->isNow(...)));
+    }
+
+    /** An active project whose tasks in scope are all done. */
+    public function isReadyToClose(Project $project): bool
+    {
+        $inScope = array_filter($this->byProject[$project->id] ?? [], fn (Task $task): bool => $task->isInScopeOn($this->on));
+
+        return $project->isActiveOn($this->on) && $inScope !== [] && ! isset($this->openStage[$project->id]);
+    }
+
+    /** An active project, not ready to close, in which nothing can be done now and nothing waits on someone. */
+    public function isStuck(Project $project): bool
+    {
+        if (! $project->isActiveOn($this->on) || $this->isReadyToClose($project)) {
+            return false;
+        }
+
+        foreach ($this->byProject[$project->id] ?? [] as $task) {
+            if ($this->isNow($task) || ($task->waits && $task->isOpenOn($this->on))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isItsTurn(Task $task): bool
+    {
+        if ($task->project === null) {
+            return true;
+        }
+
+        $project = $this->projects[$task->project];
+
+        return $project->isActiveOn($this->on)
+            && ($project->order === StageOrder::Parallel
+                || $project->stageIndex($task->stage) === ($this->openStage[$project->id] ?? 0));
+    }
+
+    private function nothingHoldsUp(Task $task): bool
+    {
+        foreach ($task->after as $id) {
+            $other = $this->tasks[$id] ?? null;
+
+            if ($other === null || ! ($other->isDoneOn($this->on) || ($other->existsOn($this->on) && $other->isDroppedOn($this->on)))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Work;
+
+use Loftrin\Core\Fraction;
+
+/** So many tasks in scope with the same estimate, and the sum of their fractions done. */
+final readonly class Heap
+{
+    public function __construct(public int $tasks, public Fraction $done, public ?Fraction $minutes = null)
+    {
+    }
+}

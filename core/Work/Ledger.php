@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Work;
+
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Goal;
+
+/** What was done in a span, and whether it served the goals, in minutes. Rules: computation 7. */
+final readonly class Ledger
+{
+    /** What a task without an estimate weighs, in minutes. */
+    public const USUAL_MINUTES = 30;
+
+    /**
+     * @param array<string, Fraction> $byGoal minutes by the top goal of the thread
+     * @param array<string, Fraction> $byArea minutes by area; those with none under ""
+     */
+    private function __construct(
+        public Fraction $minutes,
+        public Fraction $threaded,
+        public array $byGoal,
+        public array $byArea,
+    ) {
+    }
+
+    /**
+     * @param iterable<Task>         $tasks    those done outside the span are passed over
+     * @param array<string, Project> $projects
+     * @param array<string, Routine> $routines
+     * @param array<string, Goal>    $goals
+     */
+    public static function of(Span $span, iterable $tasks, array $projects, array $routines, array $goals): self
+    {
+        $total = Fraction::zero();
+        $threaded = Fraction::zero();
+        $byGoal = [];
+        $byArea = [];
+
+        foreach ($tasks as $task) {
+            if ($task->doneOn === null || ! $span->holds($task->doneOn)) {
+                continue;
+            }
+
+            $minutes = $task->minutes ?? Fraction::of(self::USUAL_MINUTES);
+            $project = $projects[$task->project ?? ''] ?? null;
+            $area = ($project !== null ? $project->area : ($goals[$task->goal ?? ''] ?? null)?->area) ?? '';
+            $total = $total->plus($minutes);
+            $byArea[$area] = ($byArea[$area] ?? Fraction::zero())->plus($minutes);
+            $links = self::links($task, $project, $routines[$task->routine ?? ''] ?? null);
+
+            if ($links === []) {
+                continue;
+            }
+
+            $threaded = $threaded->plus($minutes);
+            $weights = array_reduce($links, static fn (Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight), Fraction::zero());
+
+            foreach ($links as $link) {
+                $top = self::top($link->goal, $goals);
+                $part = $minutes->times($link->weight)->over($weights);
+                $byGoal[$top] = ($byGoal[$top] ?? Fraction::zero())->plus($part);
+            }
+        }
+
+        return new self($total, $threaded, $byGoal, $byArea);
+    }
+
+    /** Threaded ÷ total, 0 to 1; null with nothing done. */
+    public function alignment(): ?Fraction
+    {
+        return $this->minutes->isZero() ? null : $this->threaded->over($this->minutes);
+    }
+
+    /** @return list<Serving> */
+    private static function links(Task $task, ?Project $project, ?Routine $routine): array
+    {
+        return match (true) {
+            $task->goal !== null => [new Serving($task->goal)],
+            $project !== null && $project->serves !== [] => $project->serves,
+            default => $routine->serves ?? [],
+        };
+    }
+
+    /** @param array<string, Goal> $goals */
+    private static function top(string $goal, array $goals): string
+    {
+        while (($parent = $goals[$goal]->parent ?? null) !== null && isset($goals[$parent])) {
+            $goal = $parent;
+        }
+
+        return $goal;
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Work;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+
+/** The tallies worked out from the tasks themselves. */
+final class TalliesOfTasks implements Tallies
+{
+    /** @var array<string, list<Task>> */
+    private array $byProject = [];
+
+    /** @var array<string, list<Task>> */
+    private array $byGoal = [];
+
+    /** @var array<string, list<Task>> */
+    private array $byRoutine = [];
+
+    /** @var array<string, array<int, Tally>> by project and day */
+    private array $known = [];
+
+    /** @var array<string, list<int>> the days on which a goal's linked tasks were done, ascending */
+    private array $doneDays = [];
+
+    /** @var array<string, list<string>> ids of the projects by goal */
+    private array $projectsOfGoal = [];
+
+    /** @var array<string, list<string>> ids of the routines by goal */
+    private array $routinesOfGoal = [];
+
+    /**
+     * @param array<string, Project> $projects by id
+     * @param array<string, Routine> $routines by id
+     * @param list<Task>             $tasks
+     */
+    public function __construct(private readonly array $projects, array $routines, array $tasks)
+    {
+        foreach ($tasks as $task) {
+            if ($task->project !== null) {
+                $this->byProject[$task->project][] = $task;
+            }
+
+            if ($task->goal !== null) {
+                $this->byGoal[$task->goal][] = $task;
+            }
+
+            if ($task->routine !== null) {
+                $this->byRoutine[$task->routine][] = $task;
+            }
+        }
+
+        foreach ($projects as $project) {
+            foreach ($project->serves as $link) {
+                $this->projectsOfGoal[$link->goal][] = $project->id;
+            }
+        }
+
+        foreach ($routines as $routine) {
+            foreach ($routine->serves as $link) {
+                $this->routinesOfGoal[$link->goal][] = $routine->id;
+            }
+        }
+    }
+
+    public function ofProject(string $project, Day $on): Tally
+    {
+        return $this->known[$project][$on->number] ??= $this->tally($this->byProject[$project] ?? [], $this->projects[$project]->weighing, $on);
+    }
+
+    public function ofDirectTasks(string $goal, Day $on): ?Tally
+    {
+        $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn (Task $task): bool => $task->existsOn($on)));
+
+        return $there === [] ? null : $this->tally($there, Weighing::Count, $on);
+    }
+
+    public function doneFor(string $goal, Span $span): int
+    {
+        $days = $this->doneDays[$goal] ??= $this->daysDone($goal);
+
+        return count(array_filter($days, static fn (int $day): bool => $day >= $span->first->number && $day <= $span->last->number));
+    }
+
+    /** @param list<Task> $tasks */
+    private function tally(array $tasks, Weighing $weighing, Day $on): Tally
+    {
+        $heaps = [];
+
+        foreach ($tasks as $task) {
+            if ($task->isInScopeOn($on)) {
+                $heaps[] = new Heap(1, $task->fractionOn($on), $task->minutes);
+            }
+        }
+
+        return $weighing->tally($heaps);
+    }
+
+    /** @return list<int> */
+    private function daysDone(string $goal): array
+    {
+        $lists = [
+            $this->byGoal[$goal] ?? [],
+            ...array_map(fn (string $id): array => $this->byProject[$id] ?? [], $this->projectsOfGoal[$goal] ?? []),
+            ...array_map(fn (string $id): array => $this->byRoutine[$id] ?? [], $this->routinesOfGoal[$goal] ?? []),
+        ];
+        $days = [];
+
+        foreach (array_merge(...$lists) as $task) {
+            if ($task->doneOn !== null) {
+                $days[$task->id] = $task->doneOn->number;
+            }
+        }
+
+        return array_values($days);
+    }
+}

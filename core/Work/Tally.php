@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Work;
+
+use Loftrin\Core\Fraction;
+
+/** The weights of a set of tasks in scope, and how much of them is done. */
+final readonly class Tally
+{
+    public function __construct(public int $tasks, public Fraction $total, public Fraction $done)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self(0, Fraction::zero(), Fraction::zero());
+    }
+
+    /** Done ÷ total, 0 to 1; null with no task in scope. */
+    public function progress(): ?Fraction
+    {
+        return $this->tasks === 0 ? null : $this->done->over($this->total);
+    }
+
+    public function isAllDone(): bool
+    {
+        return $this->tasks > 0 && $this->done->equals($this->total);
+    }
+}
