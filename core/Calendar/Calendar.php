@@ -130,6 +130,17 @@ final readonly class Calendar
     }
 
     /**
+     * The time that a task is planned for: a day, or a period by its name.
+     *
+     * @throws InvalidArgumentException when it is neither
+     */
+    public function planned(string $name): Day|Period
+    {
+        return Day::tryOf($name) ?? $this->tryPeriod($name)
+            ?? throw new InvalidArgumentException("$name is neither a date nor a period.");
+    }
+
+    /**
      * The weeks whose anchors lie in the span, in order.
      *
      * @return list<Period>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Loftrin\Core\Calendar;
 
 use InvalidArgumentException;
+use JsonSerializable;
 use Stringable;
 
 /**
@@ -12,7 +13,7 @@ use Stringable;
  *
  * Kept as a count of days from 1970-01-01, so that the span between two days is a subtraction.
  */
-final readonly class Day implements Stringable
+final readonly class Day implements JsonSerializable, Stringable
 {
     private const MIN = -719162;  // 0001-01-01
 
@@ -118,5 +119,10 @@ final readonly class Day implements Stringable
     public function __toString(): string
     {
         return sprintf('%04d-%02d-%02d', ...$this->parts());
+    }
+
+    public function jsonSerialize(): string
+    {
+        return (string) $this;
     }
 }

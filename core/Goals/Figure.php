@@ -14,6 +14,7 @@ final readonly class Figure
      * @param ?Fraction         $expected     0 to 1; null for a direction that is no number
      * @param list<Contributor> $contributors of a goal judged by its work, in order; otherwise none
      * @param ?Reading          $reading      the reading that a number was taken from
+     * @param ?int              $counted      the things done, of a goal that counts them
      */
     public function __construct(
         public ?Fraction $progress,
@@ -21,6 +22,7 @@ final readonly class Figure
         public Band $band,
         public array $contributors = [],
         public ?Reading $reading = null,
+        public ?int $counted = null,
     ) {
     }
 

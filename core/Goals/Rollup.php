@@ -58,6 +58,7 @@ final class Rollup
             },
             $goal->measure instanceof Work ? $this->contributors($goal, $seen) : [],
             $goal->measure instanceof Number ? $this->latestReading($goal, $seen) : null,
+            $goal->measure instanceof Count ? $this->doneWithin($goal, $seen) : null,
         );
     }
 

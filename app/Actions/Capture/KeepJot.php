@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Capture;
+
+use App\Actions\ChangeLog;
+use App\Actions\Week\AddTask;
+use App\Actions\Week\TaskDraft;
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Workspace;
+
+/** Thoughts written down unsorted, and sorted later. */
+final readonly class KeepJot
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private AddTask $addTask)
+    {
+    }
+
+    public function keep(Person $who, string $words): Jot
+    {
+        return $this->log->change($who, 'Jotted it down', fn (): Jot => Jot::query()->create([
+            'person_id' => $who->id,
+            'words' => $words,
+            'jotted_on' => $this->workspace->today(),
+        ]));
+    }
+
+    /** Makes a task of it, for whoever jotted it. */
+    public function makeTask(Person $who, Jot $jot, TaskDraft $draft): void
+    {
+        $this->log->change($who, "Made a task of “{$draft->title}”", function () use ($who, $jot, $draft): void {
+            ($this->addTask)($who, $draft);
+            $jot->update(['sorted_on' => $this->workspace->today()]);
+        });
+    }
+
+    public function throwAway(Person $who, Jot $jot): void
+    {
+        $this->log->change($who, 'Threw a jot away', fn () => $jot->update(['sorted_on' => $this->workspace->today()]));
+    }
+}

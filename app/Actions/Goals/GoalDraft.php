@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Models\Visibility;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Goals\Sense;
+
+/** What is said of a goal. Title and period are enough. Values are decimals as typed. */
+final readonly class GoalDraft
+{
+    /** @param list<array{on: string, fraction: string}> $checkpoints fractions 0 to 1 */
+    public function __construct(
+        public string $title,
+        public string $period,
+        public ?string $why = null,
+        public ?string $mark = null,
+        public ?int $parent = null,
+        public string $weight = '1',
+        public ?int $owner = null,
+        public ?int $area = null,
+        public Scope $scope = Scope::Company,
+        public Visibility $visibility = Visibility::Everyone,
+        public bool $isMain = false,
+        public bool $isFirm = false,
+        public MeasureKind $measure = MeasureKind::Work,
+        public ?string $start = null,
+        public ?string $target = null,
+        public ?string $limit = null,
+        public Sense $sense = Sense::AtLeast,
+        public string $share = '0.8',
+        public string $tasksWeight = '1',
+        public ?string $unit = null,
+        public array $checkpoints = [],
+    ) {
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Checkpoint;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Goals\Goal as CoreGoal;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Placement;
+use Loftrin\Core\Goals\Scope;
+
+/** Makes a goal, or changes one, as far as the rules of the core allow. */
+final readonly class SaveGoal
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** @throws RefusedChange at the field that breaks a rule */
+    public function __invoke(Person $who, GoalDraft $draft, ?Goal $goal = null): Goal
+    {
+        $period = RefusedChange::unless('period', fn (): Period => $this->workspace->calendar()->period($draft->period));
+        $words = ($goal === null ? 'Set the goal' : 'Changed')." “{$draft->title}”";
+
+        return $this->log->change($who, $words, function () use ($who, $draft, $goal, $period): Goal {
+            $record = $goal ?? new Goal();
+            $record->fill($this->columns($who, $draft, $period, $record));
+            RefusedChange::unless($this->fieldOf($draft->measure), static fn () => CoreRecords::measure($record));
+            $this->refuseHidden($who, $record);
+            $this->refuseMisplaced($record);
+
+            if ($record->is_main) {
+                $this->stepBack($record);
+            }
+
+            $record->save();
+            $this->saveCheckpoints($record, $draft);
+
+            return $record;
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private function columns(Person $who, GoalDraft $draft, Period $period, Goal $goal): array
+    {
+        return [
+            'title' => $draft->title,
+            'why' => $draft->why,
+            'mark' => $draft->mark === null ? null : mb_strtoupper($draft->mark),
+            'scope' => $draft->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
+            'visibility' => $draft->visibility,
+            'horizon' => $period->horizon,
+            'period' => $period->name,
+            'starts_on' => $period->span->first,
+            'ends_on' => $period->span->last,
+            'anchor_on' => $period->anchor(),
+            'parent_id' => $draft->parent,
+            'weight' => $draft->weight,
+            'owner_id' => $draft->owner ?? $goal->owner_id ?? $who->id,
+            'area_id' => $draft->area,
+            'is_main' => $draft->isMain,
+            'is_firm' => $draft->isFirm,
+            'measure' => $draft->measure,
+            'tasks_weight' => $draft->tasksWeight,
+            'start_value' => $draft->start,
+            'target_value' => $draft->target,
+            'limit_value' => $draft->limit,
+            'sense' => $draft->sense,
+            'share' => $draft->share,
+            'unit' => $draft->unit,
+        ];
+    }
+
+    private function fieldOf(MeasureKind $kind): string
+    {
+        return match ($kind) {
+            MeasureKind::Keep => 'share',
+            MeasureKind::Work => 'tasks_weight',
+            MeasureKind::Number, MeasureKind::Count, MeasureKind::YesNo, MeasureKind::Judged => 'target',
+        };
+    }
+
+    /** A goal that only one person may see cannot show through one that others see. */
+    private function refuseHidden(Person $who, Goal $goal): void
+    {
+        $parent = $goal->parent_id === null ? null : Goal::query()->visibleTo($who)->find($goal->parent_id);
+        $isPrivate = $goal->visibility === Visibility::OnlyMe;
+
+        match (true) {
+            $goal->parent_id !== null && $parent === null => throw new RefusedChange('parent', 'There is no such goal.'),
+            $isPrivate && $goal->owner_id !== $who->id => throw new RefusedChange('visibility', 'A goal that only its owner sees must be your own.'),
+            $parent !== null && $isPrivate && $parent->visibility === Visibility::Everyone => throw new RefusedChange('visibility', "It would show through “{$parent->title}”, which all may see. Let it stand alone, or let all see it."),
+            $parent !== null && ! $isPrivate && $parent->visibility === Visibility::OnlyMe => throw new RefusedChange('parent', "Only you may see “{$parent->title}”: what hangs under it must be for you alone too."),
+            default => null,
+        };
+    }
+
+    /** Checks where the goal stands, and whether those beneath it still may stand there. */
+    private function refuseMisplaced(Goal $goal): void
+    {
+        $id = $goal->id ?? 0;
+        $family = $this->family($goal);
+        $records = new CoreRecords($this->workspace->calendar());
+        $cores = [];
+
+        foreach ($family as $member) {
+            $cores[(string) $member->id] = $records->goal($member);
+        }
+
+        $new = RefusedChange::unless('weight', static fn (): CoreGoal => $records->goal(
+            (clone $goal)->setAttribute('id', $id)->setRelation('checkpoints', new Collection()),
+        ));
+        $cores[(string) $id] = $new;
+        $placement = new Placement($cores);
+        $fault = $placement->fault($new);
+
+        if ($fault !== null) {
+            throw new RefusedChange('parent', $fault);
+        }
+
+        foreach ($cores as $core) {
+            $fault = $core->parent === (string) $id ? $placement->fault($core) : null;
+
+            if ($fault !== null) {
+                throw new RefusedChange('period', $fault);
+            }
+        }
+    }
+
+    /**
+     * The goals above it and right beneath it.
+     *
+     * @return list<Goal>
+     */
+    private function family(Goal $goal): array
+    {
+        $family = $goal->exists ? $goal->children()->with('checkpoints')->get()->all() : [];
+        $seen = [];
+
+        for ($id = $goal->parent_id; $id !== null && ! isset($seen[$id]); $id = $parent->parent_id ?? null) {
+            $seen[$id] = true;
+            $parent = Goal::query()->with('checkpoints')->find($id);
+
+            if ($parent !== null && $parent->id !== ($goal->id ?? 0)) {
+                $family[] = $parent;
+            }
+        }
+
+        return array_values($family);
+    }
+
+    /** A period has one main goal. */
+    private function stepBack(Goal $main): void
+    {
+        $others = Goal::query()->where('period', $main->period)->where('is_main', true)->whereKeyNot($main->id ?? 0)->get();
+
+        foreach ($others as $other) {
+            $other->update(['is_main' => false]);
+        }
+    }
+
+    private function saveCheckpoints(Goal $goal, GoalDraft $draft): void
+    {
+        $goal->checkpoints()->get()->each(static fn (Checkpoint $point): ?bool => $point->delete());
+
+        foreach ($draft->checkpoints as $point) {
+            Checkpoint::query()->create(['goal_id' => $goal->id, ...$point]);
+        }
+
+        RefusedChange::unless('checkpoints', fn () => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints')));
+    }
+}

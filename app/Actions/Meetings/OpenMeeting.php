@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Meetings;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\AgendaItem;
+use App\Models\Attendance;
+use App\Models\Issue;
+use App\Models\Meeting;
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\StandingItem;
+use App\Queries\Meetings\AgendaInStore;
+use App\Queries\Meetings\Roles;
+use Illuminate\Support\Carbon;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\AgendaKind;
+use Loftrin\Core\Meetings\RankedIssue;
+
+/** Opens the next meeting of a series with the agenda that was worked out for it. */
+final readonly class OpenMeeting
+{
+    public function __construct(private ChangeLog $log, private AgendaInStore $agendas, private Roles $roles)
+    {
+    }
+
+    /** @throws RefusedChange when another meeting of the series is still open, or this one was held */
+    public function __invoke(Person $who, Series $series, Day $on): Meeting
+    {
+        match (true) {
+            $series->meetings()->whereNull('closed_at')->exists() => throw new RefusedChange('meeting', 'Another meeting of this series is still open. Close it first.'),
+            $series->meetings()->where('on', (string) $on)->exists() => throw new RefusedChange('meeting', 'This meeting was held already.'),
+            default => null,
+        };
+
+        return $this->log->change($who, "Opened “{$series->title}”", function () use ($series, $on): Meeting {
+            [$chair, $taker] = $this->roles->next($series);
+            $meeting = Meeting::query()->create([
+                'series_id' => $series->id,
+                'on' => $on,
+                'time' => $series->time,
+                'minutes' => $series->minutes,
+                'chair_id' => $chair,
+                'minute_taker_id' => $taker,
+                'opened_at' => Carbon::now(),
+            ]);
+
+            foreach ($series->attendees()->get() as $attendee) {
+                Attendance::query()->create(['meeting_id' => $meeting->id, 'person_id' => $attendee->person_id, 'was_there' => true]);
+            }
+
+            $this->fill($series, $meeting);
+
+            return $meeting;
+        });
+    }
+
+    private function fill(Series $series, Meeting $meeting): void
+    {
+        $position = 0;
+        $add = static function (array $columns) use ($meeting, &$position): void {
+            AgendaItem::query()->create(['meeting_id' => $meeting->id, 'position' => $position++, ...$columns]);
+        };
+        $series->standingItems()->get()->each(static fn (StandingItem $item) => $add([
+            'kind' => AgendaKind::Standing,
+            'title' => $item->title,
+            'minutes' => $item->minutes,
+            'owner_id' => $item->owner_id,
+            'goal_id' => $item->goal_id,
+        ]));
+        $followUps = count($this->agendas->followUps($series));
+
+        if ($followUps > 0) {
+            $add(['kind' => AgendaKind::FollowUps, 'title' => 'Follow-ups', 'minutes' => $followUps * Agenda::FOLLOW_UP_MINUTES]);
+        }
+
+        $issues = $this->agendas->openIssues($series);
+
+        foreach (Agenda::rank($this->agendas->ranked($issues)) as $ranked) {
+            $issue = $issues->get((int) $ranked->id);
+
+            if ($issue !== null) {
+                $add($this->ofIssue($issue, $ranked));
+            }
+        }
+
+        $add(['kind' => AgendaKind::Closing, 'title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES]);
+    }
+
+    /** @return array<string, mixed> */
+    private function ofIssue(Issue $issue, RankedIssue $ranked): array
+    {
+        return [
+            'kind' => AgendaKind::Issue,
+            'title' => $issue->title,
+            'minutes' => $ranked->minutes,
+            'owner_id' => $issue->raised_by,
+            'goal_id' => $issue->goal_id,
+            'issue_id' => $issue->id,
+        ];
+    }
+}

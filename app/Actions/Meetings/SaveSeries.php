@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Meetings;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Attendee;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\StandingItem;
+use Loftrin\Core\Calendar\Recurrence;
+
+/** Makes a series of meetings, or changes one. */
+final readonly class SaveSeries
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    /** @throws RefusedChange at the field that breaks a rule */
+    public function __invoke(Person $who, SeriesDraft $draft, ?Series $series = null): Series
+    {
+        RefusedChange::unless('rule', static fn (): Recurrence => new Recurrence($draft->rule, $draft->startsOn));
+        $standing = array_sum(array_column($draft->standing, 'minutes'));
+
+        if ($standing > $draft->minutes) {
+            throw new RefusedChange('standing', "The standing items take $standing min, more than the meeting has.");
+        }
+
+        if ($draft->isPrivate && ! in_array($who->id, $draft->attendees, true)) {
+            throw new RefusedChange('isPrivate', 'You would not see this series yourself: attend it, or let all see it.');
+        }
+
+        $this->refuseHiddenGoals($draft);
+
+        return $this->log->change($who, ($series === null ? 'Set up' : 'Changed')." “{$draft->title}”", function () use ($draft, $series): Series {
+            $record = $series ?? new Series();
+            $record->fill([
+                'title' => $draft->title,
+                'purpose' => $draft->purpose,
+                'rule' => $draft->rule,
+                'starts_on' => $draft->startsOn,
+                'time' => $draft->time,
+                'minutes' => $draft->minutes,
+                'is_private' => $draft->isPrivate,
+            ])->save();
+            $this->saveAttendees($record, $draft);
+            $this->saveStanding($record, $draft);
+
+            return $record;
+        });
+    }
+
+    /** What a meeting looks at together must be seen by all who are there. */
+    private function refuseHiddenGoals(SeriesDraft $draft): void
+    {
+        $goals = array_filter(array_column($draft->standing, 'goal'));
+
+        if (Goal::query()->openToAll()->whereKey($goals)->count() < count(array_unique($goals))) {
+            throw new RefusedChange('standing', 'A standing item can look only at a goal that all may see.');
+        }
+    }
+
+    private function saveAttendees(Series $series, SeriesDraft $draft): void
+    {
+        $series->attendees()->whereNotIn('person_id', $draft->attendees)->get()->each(static function (Attendee $attendee): void {
+            $attendee->delete();
+        });
+
+        foreach (array_values(array_unique($draft->attendees)) as $position => $person) {
+            $attendee = Attendee::query()->where('series_id', $series->id)->firstWhere('person_id', $person);
+            ($attendee ?? new Attendee(['series_id' => $series->id, 'person_id' => $person]))->fill(['position' => $position])->save();
+        }
+    }
+
+    private function saveStanding(Series $series, SeriesDraft $draft): void
+    {
+        $kept = array_filter(array_column($draft->standing, 'id'));
+        $series->standingItems()->whereKeyNot($kept)->get()->each(static function (StandingItem $item): void {
+            $item->delete();
+        });
+
+        foreach ($draft->standing as $position => $item) {
+            $record = $item['id'] === null ? null : StandingItem::query()->where('series_id', $series->id)->find($item['id']);
+            ($record ?? new StandingItem(['series_id' => $series->id]))->fill([
+                'position' => $position,
+                'title' => $item['title'],
+                'minutes' => $item['minutes'],
+                'owner_id' => $item['owner'],
+                'goal_id' => $item['goal'],
+            ])->save();
+        }
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Meetings;
+
+use Loftrin\Core\Calendar\Day;
+
+/** What is said of a series of meetings. */
+final readonly class SeriesDraft
+{
+    /**
+     * @param string                                                                            $rule      an RFC 5545 RRULE
+     * @param string                                                                            $time      HH:MM on the wall
+     * @param non-empty-list<int>                                                               $attendees people, in the order of turns
+     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int}>       $standing  in order
+     */
+    public function __construct(
+        public string $title,
+        public ?string $purpose,
+        public string $rule,
+        public Day $startsOn,
+        public string $time,
+        public int $minutes,
+        public bool $isPrivate,
+        public array $attendees,
+        public array $standing,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Projects;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+/** What is said of a project. The title is enough. */
+final readonly class ProjectDraft
+{
+    /**
+     * @param list<array{id: ?int, name: string}>        $stages in order; those with an id are there already
+     * @param list<array{goal: int, weight: string}>     $serves weights as decimals
+     */
+    public function __construct(
+        public string $title,
+        public ?string $outcome = null,
+        public ?int $owner = null,
+        public ?int $area = null,
+        public Weighing $weighing = Weighing::Count,
+        public StageOrder $order = StageOrder::Parallel,
+        public ProjectState $state = ProjectState::Active,
+        public ?Day $startsOn = null,
+        public ?Day $dueOn = null,
+        public array $stages = [],
+        public array $serves = [],
+    ) {
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Projects;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Serving;
+use App\Models\Stage;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+
+/** Makes a project, or changes one: its brief, its stages and what it serves. */
+final readonly class SaveProject
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** @throws RefusedChange at the field that breaks a rule */
+    public function __invoke(Person $who, ProjectDraft $draft, ?Project $project = null): Project
+    {
+        $words = ($project === null ? 'Started' : 'Changed')." “{$draft->title}”";
+
+        return $this->log->change($who, $words, function () use ($who, $draft, $project): Project {
+            $record = $project ?? new Project();
+            $record->fill([
+                'title' => $draft->title,
+                'outcome' => $draft->outcome,
+                'owner_id' => $draft->owner ?? $record->owner_id ?? $who->id,
+                'area_id' => $draft->area,
+                'weighing' => $draft->weighing,
+                'order' => $draft->order,
+                'starts_on' => $draft->startsOn,
+                'due_on' => $draft->dueOn,
+            ]);
+
+            if (! $record->exists || $record->state !== $draft->state) {
+                $record->fill(['state' => $draft->state, 'state_on' => $this->workspace->today()]);
+            }
+
+            RefusedChange::unless('dueOn', static fn () => CoreRecords::project(
+                (clone $record)->setAttribute('id', 0)->setRelation('stages', collect())->setRelation('servings', collect()),
+            ));
+            $record->save();
+            $this->saveStages($record, $draft);
+            $this->saveServings($who, $record, $draft);
+
+            return $record;
+        });
+    }
+
+    private function saveStages(Project $project, ProjectDraft $draft): void
+    {
+        $kept = array_filter(array_column($draft->stages, 'id'));
+        $project->stages()->whereKeyNot($kept)->get()->each(static function (Stage $stage): void {
+            $stage->delete();
+        });
+
+        foreach ($draft->stages as $position => $stage) {
+            $record = $stage['id'] === null ? null : Stage::query()->where('project_id', $project->id)->find($stage['id']);
+            ($record ?? new Stage(['project_id' => $project->id]))->fill(['name' => $stage['name'], 'position' => $position])->save();
+        }
+    }
+
+    /** Links to goals that the person may not see are left as they are. */
+    private function saveServings(Person $who, Project $project, ProjectDraft $draft): void
+    {
+        $wanted = array_column($draft->serves, 'weight', 'goal');
+        $visible = Goal::query()->visibleTo($who)->whereIn('id', array_keys($wanted))->pluck('id')->all();
+
+        if (count($visible) < count($wanted)) {
+            throw new RefusedChange('serves', 'One of these goals is not there.');
+        }
+
+        foreach ($project->servings()->with('goal')->get() as $link) {
+            if ($link->goal->isVisibleTo($who) && ! isset($wanted[$link->goal_id])) {
+                $link->delete();
+            }
+        }
+
+        foreach ($wanted as $goal => $weight) {
+            $link = Serving::query()->where('project_id', $project->id)->firstWhere('goal_id', $goal);
+            ($link ?? new Serving(['project_id' => $project->id, 'goal_id' => $goal]))->fill(['weight' => $weight])->save();
+        }
+    }
+}

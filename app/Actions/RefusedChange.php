@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Illuminate\Validation\ValidationException;
+use RuntimeException;
+
+/** A change that a rule refuses, with the field it concerns and what can be done instead. */
+final class RefusedChange extends RuntimeException
+{
+    public function __construct(public readonly string $field, string $reason)
+    {
+        parent::__construct(ucfirst($reason).(str_ends_with($reason, '.') ? '' : '.'));
+    }
+
+    /**
+     * What is made, or a refusal at the field when a rule of the core refuses it.
+     *
+     * @template T
+     *
+     * @param callable(): T $make
+     *
+     * @return T
+     */
+    public static function unless(string $field, callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (\InvalidArgumentException $reason) {
+            throw new self($field, $reason->getMessage());
+        }
+    }
+
+    public function asValidation(): ValidationException
+    {
+        return ValidationException::withMessages([$this->field => $this->getMessage()]);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Stage;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+
+final readonly class AddTask
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** @throws RefusedChange when it would belong to what the person may not see, or to two things at once */
+    public function __invoke(Person $who, TaskDraft $draft): Task
+    {
+        $this->refuseMisplaced($who, $draft);
+
+        return $this->log->change($who, "Added “{$draft->title}”", fn (): Task => Task::query()->create([
+            'title' => $draft->title,
+            'project_id' => $draft->project,
+            'goal_id' => $draft->goal,
+            'stage_id' => $draft->stage,
+            'position' => 1 + (int) Task::query()->where('project_id', $draft->project)->max('position'),
+            'owner_id' => $draft->owner ?? $who->id,
+            'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
+            'created_on' => $this->workspace->today(),
+            'changed_on' => $this->workspace->today(),
+            'due_on' => $draft->dueOn,
+            'minutes' => $draft->minutes,
+            'rank' => $draft->rank,
+            'agenda_item_id' => $draft->agendaItem,
+            'carried' => 0,
+            ...PlannedTime::columns($this->workspace->calendar(), $draft->planned),
+        ]));
+    }
+
+    private function refuseMisplaced(Person $who, TaskDraft $draft): void
+    {
+        $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
+        $project = $draft->project === null ? null : Project::query()->find($draft->project);
+
+        match (true) {
+            $draft->project !== null && $draft->goal !== null => throw new RefusedChange('goal', 'A task belongs to a project or to a goal, not to both.'),
+            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'There is no such goal.'),
+            $draft->project !== null && $project === null => throw new RefusedChange('project', 'There is no such project.'),
+            $draft->stage !== null && ! Stage::query()->where('project_id', $draft->project)->whereKey($draft->stage)->exists() => throw new RefusedChange('stage', 'This project has no such stage.'),
+            $draft->isPrivate && $project !== null => throw new RefusedChange('isPrivate', 'A task of a project is seen by all who see the project.'),
+            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
+            $goal !== null && $goal->visibility === Visibility::OnlyMe && ! $draft->isPrivate => throw new RefusedChange('isPrivate', 'A task of a goal that only you may see must be for you alone too.'),
+            $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange('isPrivate', 'It would count towards a goal that all see. Leave it without a goal, or let all see it.'),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Actions\ChangeLog;
+use App\Models\Person;
+use App\Models\Step;
+use App\Models\Task;
+use App\Models\Workspace;
+
+final readonly class ChangeSteps
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /**
+     * Cuts a task into steps, or adds to those it has. Cutting starts the count of carrying anew.
+     *
+     * @param list<string> $titles
+     */
+    public function add(Person $who, Task $task, array $titles): void
+    {
+        $this->log->change($who, "Cut “{$task->title}” into steps", function () use ($task, $titles): void {
+            $position = (int) $task->steps()->max('position');
+
+            foreach ($titles as $title) {
+                Step::query()->create(['task_id' => $task->id, 'position' => ++$position, 'title' => $title]);
+            }
+
+            $task->update([
+                ...PlannedTime::settled($task, $this->workspace, forget: true),
+                'changed_on' => $this->workspace->today(),
+            ]);
+        });
+    }
+
+    /** Ticks or unticks a step. The last one ticked ticks the task; one unticked opens it again. */
+    public function tick(Person $who, Step $step, bool $isDone): void
+    {
+        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$step->title}”", function () use ($step, $isDone): void {
+            $today = $this->workspace->today();
+            $step->update(['done_on' => $isDone ? $today : null]);
+            $isLeft = Step::query()->where('task_id', $step->task_id)->whereNull('done_on')->exists();
+            $step->task->update([
+                'done_on' => $isLeft ? null : ($step->task->done_on ?? $today),
+                'changed_on' => $today,
+            ]);
+        });
+    }
+
+    public function remove(Person $who, Step $step): void
+    {
+        $this->log->change($who, "Removed “{$step->title}”", function () use ($step): void {
+            $step->delete();
+            $step->task->update(['changed_on' => $this->workspace->today()]);
+        });
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Actions\RefusedChange;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\TaskRow;
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
+
+/** The columns that say when a task is planned for. */
+final readonly class PlannedTime
+{
+    /**
+     * @return array{planned: ?string, planned_from: ?Day, planned_to: ?Day}
+     *
+     * @throws RefusedChange when the name is neither a date nor a period
+     */
+    public static function columns(Calendar $calendar, ?string $name): array
+    {
+        if ($name === null) {
+            return ['planned' => null, 'planned_from' => null, 'planned_to' => null];
+        }
+
+        $planned = RefusedChange::unless('planned', static fn () => $calendar->planned($name));
+
+        return [
+            'planned' => (string) $planned,
+            'planned_from' => $planned instanceof Day ? $planned : $planned->span->first,
+            'planned_to' => $planned instanceof Day ? $planned : $planned->span->last,
+        ];
+    }
+
+    /**
+     * The same time, counted from today: what it was carried so far is kept in the count, or forgotten.
+     *
+     * @return array<string, mixed>
+     */
+    public static function settled(Task $task, Workspace $workspace, bool $forget = false): array
+    {
+        return [
+            ...self::columns($workspace->calendar(), TaskRow::standsIn($task, $workspace)),
+            'carried' => $forget ? 0 : TaskRow::carried($task, $workspace),
+        ];
+    }
+}

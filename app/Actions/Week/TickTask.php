@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Actions\ChangeLog;
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+
+final readonly class TickTask
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** Says that a task is done today, or that it is not done after all. What it was carried is kept. */
+    public function __invoke(Person $who, Task $task, bool $isDone): void
+    {
+        if ($isDone === ($task->done_on !== null)) {
+            return;
+        }
+
+        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", fn () => $task->update([
+            'done_on' => $isDone ? $this->workspace->today() : null,
+            'changed_on' => $this->workspace->today(),
+        ]));
+    }
+}

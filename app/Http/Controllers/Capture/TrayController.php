@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Capture;
+
+use App\Actions\Capture\KeepJot;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\TaskFields;
+use App\Models\Jot;
+use App\Queries\Capture\TrayPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** One's own tray: another's is not there. */
+final class TrayController extends Controller
+{
+    public function index(TrayPage $page): Response
+    {
+        return Inertia::render('capture/Tray', ['page' => $page->of($this->me())]);
+    }
+
+    public function store(Request $request, KeepJot $jots): RedirectResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:2000']]);
+        $jots->keep($this->me(), $request->string('words')->toString());
+
+        return $this->changed();
+    }
+
+    public function makeTask(TaskFields $fields, int $jot, KeepJot $jots): RedirectResponse
+    {
+        $jots->makeTask($this->me(), $this->mine($jot), $fields->draft());
+
+        return $this->changed();
+    }
+
+    public function destroy(int $jot, KeepJot $jots): RedirectResponse
+    {
+        $jots->throwAway($this->me(), $this->mine($jot));
+
+        return $this->changed();
+    }
+
+    private function mine(int $jot): Jot
+    {
+        return Jot::query()->where('person_id', $this->me()->id)->whereNull('sorted_on')->findOrFail($jot);
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Goals;
+
+use App\Actions\Goals\CloseGoal;
+use App\Actions\Goals\EnterReading;
+use App\Actions\Goals\SaveGoal;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\GoalFields;
+use App\Models\Goal;
+use App\Models\Reading;
+use App\Queries\Goals\GoalForm;
+use App\Queries\Goals\GoalPage;
+use App\Queries\Goals\SheetPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Result;
+
+final class GoalController extends Controller
+{
+    public function sheet(SheetPage $sheet, ?string $year = null): Response
+    {
+        return Inertia::render('goals/Sheet', ['page' => $sheet->of($this->me(), $year)]);
+    }
+
+    public function show(Goal $goal, GoalPage $page): Response
+    {
+        Gate::authorize('view', $goal);
+
+        return Inertia::render('goals/Goal', ['page' => $page->of($goal, $this->me())]);
+    }
+
+    public function create(Request $request, GoalForm $form): Response
+    {
+        return Inertia::render('goals/GoalForm', ['page' => $form->blank(
+            $this->me(),
+            $request->filled('parent') ? $request->integer('parent') : null,
+            $request->filled('period') ? $request->string('period')->toString() : null,
+        )]);
+    }
+
+    public function store(GoalFields $fields, SaveGoal $save): RedirectResponse
+    {
+        $goal = $save($this->me(), $fields->draft());
+
+        return $this->changed(route('goals.show', $goal));
+    }
+
+    public function edit(Goal $goal, GoalForm $form): Response
+    {
+        Gate::authorize('update', $goal);
+
+        return Inertia::render('goals/GoalForm', ['page' => $form->filled($this->me(), $goal)]);
+    }
+
+    public function update(GoalFields $fields, Goal $goal, SaveGoal $save): RedirectResponse
+    {
+        Gate::authorize('update', $goal);
+        $save($this->me(), $fields->draft(), $goal);
+
+        return $this->changed(route('goals.show', $goal));
+    }
+
+    public function close(Request $request, Goal $goal, CloseGoal $close): RedirectResponse
+    {
+        Gate::authorize('update', $goal);
+        $request->validate([
+            'result' => ['required', Rule::enum(Result::class)],
+            'score' => ['nullable', 'numeric', 'decimal:0,2', 'between:0,100'],
+            'line' => ['nullable', 'string', 'max:500'],
+        ]);
+        $close(
+            $this->me(),
+            $goal,
+            $request->enum('result', Result::class) ?? Result::NotMet,
+            $request->filled('score') ? number_format($request->float('score') / 100, 4, '.', '') : null,
+            $request->filled('line') ? $request->string('line')->toString() : null,
+        );
+
+        return $this->changed();
+    }
+
+    public function reopen(Goal $goal, CloseGoal $close): RedirectResponse
+    {
+        Gate::authorize('update', $goal);
+        $close->reopen($this->me(), $goal);
+
+        return $this->changed();
+    }
+
+    public function read(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $request->validate([
+            'on' => ['required', 'date_format:Y-m-d'],
+            'value' => ['required', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'],
+        ]);
+        $enter($this->me(), $goal, Day::of($request->string('on')->toString()), $request->string('value')->toString());
+
+        return $this->changed();
+    }
+
+    public function removeReading(Reading $reading, EnterReading $enter): RedirectResponse
+    {
+        Gate::authorize('update', $reading->goal()->firstOrFail());
+        $enter->remove($this->me(), $reading);
+
+        return $this->changed();
+    }
+}

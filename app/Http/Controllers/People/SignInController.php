@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Http\Controllers\Controller;
+use App\Models\Person;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class SignInController extends Controller
+{
+    public function show(): Response
+    {
+        return Inertia::render('people/SignIn', ['isEmpty' => Person::query()->doesntExist()]);
+    }
+
+    /** @throws ValidationException when name and password do not belong together */
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']]);
+        $known = Auth::attempt([
+            'email' => $request->string('email')->lower()->toString(),
+            'password' => $request->string('password')->toString(),
+        ], $request->boolean('remember'));
+
+        if (! $known) {
+            throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
+        }
+
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('day'));
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::guard()->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect()->route('sign-in');
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Week;
+
+use App\Actions\Week\AddTask;
+use App\Actions\Week\ChangeSteps;
+use App\Actions\Week\ChangeTask;
+use App\Actions\Week\PlanTask;
+use App\Actions\Week\SetTaskAside;
+use App\Actions\Week\TickTask;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\TaskFields;
+use App\Models\Step;
+use App\Models\Task;
+use App\Queries\Week\TaskPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class TaskController extends Controller
+{
+    public function show(Task $task, TaskPage $page): Response
+    {
+        Gate::authorize('view', $task);
+
+        return Inertia::render('week/Task', ['page' => $page->of($task, $this->me())]);
+    }
+
+    public function store(TaskFields $fields, AddTask $add): RedirectResponse
+    {
+        $add($this->me(), $fields->draft());
+
+        return $this->changed();
+    }
+
+    public function update(TaskFields $fields, Task $task, ChangeTask $change): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $change($this->me(), $task, $fields->changes());
+
+        return $this->changed();
+    }
+
+    public function tick(Request $request, Task $task, TickTask $tick): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $request->validate(['done' => ['required', 'boolean']]);
+        $tick($this->me(), $task, $request->boolean('done'));
+
+        return $this->changed();
+    }
+
+    public function plan(Request $request, Task $task, PlanTask $plan): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $request->validate(['planned' => ['present', 'nullable', 'string', 'max:10']]);
+        $plan($this->me(), $task, $request->filled('planned') ? $request->string('planned')->toString() : null);
+
+        return $this->changed();
+    }
+
+    public function setAside(Request $request, Task $task, SetTaskAside $aside): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $request->validate(['how' => ['required', 'in:shelve,drop,take_back']]);
+
+        match ($request->string('how')->toString()) {
+            'shelve' => $aside->shelve($this->me(), $task),
+            'drop' => $aside->drop($this->me(), $task),
+            default => $aside->takeBack($this->me(), $task),
+        };
+
+        return $this->changed();
+    }
+
+    public function addSteps(Request $request, Task $task, ChangeSteps $steps): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $request->validate(['titles' => ['required', 'array', 'min:1', 'max:50'], 'titles.*' => ['required', 'string', 'max:200']]);
+        /** @var list<string> $titles */
+        $titles = array_values($request->array('titles'));
+        $steps->add($this->me(), $task, $titles);
+
+        return $this->changed();
+    }
+
+    public function tickStep(Request $request, Step $step, ChangeSteps $steps): RedirectResponse
+    {
+        Gate::authorize('update', $step->task()->firstOrFail());
+        $request->validate(['done' => ['required', 'boolean']]);
+        $steps->tick($this->me(), $step->load('task'), $request->boolean('done'));
+
+        return $this->changed();
+    }
+
+    public function removeStep(Step $step, ChangeSteps $steps): RedirectResponse
+    {
+        Gate::authorize('update', $step->task()->firstOrFail());
+        $steps->remove($this->me(), $step->load('task'));
+
+        return $this->changed();
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Calendar\FrameQuery;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+
+/** Gives every screen its frame, and what the last change has to say. */
+final class HandleInertiaRequests extends Middleware
+{
+    protected $rootView = 'app';
+
+    public function share(Request $request): array
+    {
+        $me = $request->user();
+
+        return [
+            ...parent::share($request),
+            'frame' => $me instanceof Person
+                ? fn () => app(FrameQuery::class)->of($me, $this->periodOf($request))
+                : null,
+            'change' => static fn () => $request->session()->get('change'),
+            'problem' => static fn () => $request->session()->get('problem'),
+        ];
+    }
+
+    private function periodOf(Request $request): ?\Loftrin\Core\Calendar\Period
+    {
+        $name = $request->route('period') ?? $request->route('year');
+
+        return is_string($name) ? app(Workspace::class)->calendar()->tryPeriod($name) : null;
+    }
+}

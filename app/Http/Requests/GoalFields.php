@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Goals\GoalDraft;
+use App\Models\Visibility;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Goals\Sense;
+
+/** A goal as it comes from the form. */
+final class GoalFields extends FormRequest
+{
+    /** Decimals that stay exact on their way through the database. */
+    private const DECIMAL = ['nullable', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $needs = static fn (MeasureKind ...$kinds) => 'required_if:measure,'.implode(',', array_map(static fn (MeasureKind $kind): string => $kind->value, $kinds));
+
+        return [
+            'title' => ['required', 'string', 'max:200'],
+            'period' => ['required', 'string', 'max:8'],
+            'why' => ['nullable', 'string', 'max:5000'],
+            'mark' => ['nullable', 'string', 'regex:/^\p{L}{2}$/u'],
+            'parent' => ['nullable', 'integer'],
+            'weight' => ['nullable', 'numeric', 'decimal:0,4', 'gt:0', 'max:1000000'],
+            'owner' => ['nullable', 'integer', 'exists:people,id'],
+            'area' => ['nullable', 'integer', 'exists:areas,id'],
+            'scope' => ['nullable', Rule::enum(Scope::class)->except(Scope::Circle)],
+            'visibility' => ['nullable', Rule::enum(Visibility::class)],
+            'isMain' => ['boolean'],
+            'isFirm' => ['boolean'],
+            'measure' => ['required', Rule::enum(MeasureKind::class)],
+            'start' => [$needs(MeasureKind::Number), ...self::DECIMAL],
+            'target' => [$needs(MeasureKind::Number, MeasureKind::Count), ...self::DECIMAL],
+            'limit' => [$needs(MeasureKind::Keep), ...self::DECIMAL],
+            'sense' => ['nullable', Rule::enum(Sense::class)],
+            'share' => ['nullable', 'numeric', 'decimal:0,2', 'gt:0', 'max:100'],
+            'unit' => ['nullable', 'string', 'max:12'],
+            'checkpoints' => ['array', 'max:24'],
+            'checkpoints.*.on' => ['required', 'date_format:Y-m-d'],
+            'checkpoints.*.percent' => ['required', 'numeric', 'decimal:0,2', 'between:0,100'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'start.required_if' => 'Say where the number stands at the start.',
+            'target.required_if' => 'Say what is to be reached.',
+            'limit.required_if' => 'Say which limit is to be kept.',
+            'mark.regex' => 'The mark of a thread is two letters.',
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['checkpoints.*.on' => 'day of the checkpoint', 'checkpoints.*.percent' => 'per cent of the checkpoint'];
+    }
+
+    public function draft(): GoalDraft
+    {
+        /** @var list<array{on: string, percent: int|float|string}> $checkpoints */
+        $checkpoints = array_values($this->array('checkpoints'));
+
+        return new GoalDraft(
+            $this->string('title')->toString(),
+            $this->string('period')->toString(),
+            $this->text('why'),
+            $this->text('mark'),
+            $this->filled('parent') ? $this->integer('parent') : null,
+            $this->text('weight') ?? '1',
+            $this->filled('owner') ? $this->integer('owner') : null,
+            $this->filled('area') ? $this->integer('area') : null,
+            $this->enum('scope', Scope::class) ?? Scope::Company,
+            $this->enum('visibility', Visibility::class) ?? Visibility::Everyone,
+            $this->boolean('isMain'),
+            $this->boolean('isFirm'),
+            $this->enum('measure', MeasureKind::class) ?? MeasureKind::Work,
+            $this->text('start'),
+            $this->text('target'),
+            $this->text('limit'),
+            $this->enum('sense', Sense::class) ?? Sense::AtLeast,
+            $this->filled('share') ? self::fraction($this->string('share')->toString()) : '0.8',
+            unit: $this->text('unit'),
+            checkpoints: array_map(static fn (array $point): array => [
+                'on' => $point['on'],
+                'fraction' => self::fraction((string) $point['percent']),
+            ], $checkpoints),
+        );
+    }
+
+    /** A percentage as a fraction of 1, both as decimals. */
+    private static function fraction(string $percent): string
+    {
+        return number_format(((float) $percent) / 100, 4, '.', '');
+    }
+
+    private function text(string $field): ?string
+    {
+        return $this->filled($field) ? $this->string($field)->toString() : null;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Projects\ProjectDraft;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+/** A project as it comes from the form. */
+final class ProjectFields extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'title' => ['required', 'string', 'max:200'],
+            'outcome' => ['nullable', 'string', 'max:5000'],
+            'owner' => ['nullable', 'integer', 'exists:people,id'],
+            'area' => ['nullable', 'integer', 'exists:areas,id'],
+            'weighing' => ['nullable', Rule::enum(Weighing::class)],
+            'order' => ['nullable', Rule::enum(StageOrder::class)],
+            'state' => ['nullable', Rule::enum(ProjectState::class)],
+            'startsOn' => ['nullable', 'date_format:Y-m-d'],
+            'dueOn' => ['nullable', 'date_format:Y-m-d'],
+            'stages' => ['array', 'max:20'],
+            'stages.*.id' => ['nullable', 'integer'],
+            'stages.*.name' => ['required', 'string', 'max:60', 'distinct'],
+            'serves' => ['array', 'max:20'],
+            'serves.*.goal' => ['required', 'integer', 'distinct'],
+            'serves.*.weight' => ['required', 'numeric', 'decimal:0,4', 'gt:0', 'max:1000000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['stages.*.name' => 'name of the stage', 'serves.*.goal' => 'goal', 'serves.*.weight' => 'weight'];
+    }
+
+    public function draft(): ProjectDraft
+    {
+        /** @var list<array{id?: ?int, name: string}> $stages */
+        $stages = array_values($this->array('stages'));
+        /** @var list<array{goal: int|string, weight: int|float|string}> $serves */
+        $serves = array_values($this->array('serves'));
+
+        return new ProjectDraft(
+            $this->string('title')->toString(),
+            $this->filled('outcome') ? $this->string('outcome')->toString() : null,
+            $this->filled('owner') ? $this->integer('owner') : null,
+            $this->filled('area') ? $this->integer('area') : null,
+            $this->enum('weighing', Weighing::class) ?? Weighing::Count,
+            $this->enum('order', StageOrder::class) ?? StageOrder::Parallel,
+            $this->enum('state', ProjectState::class) ?? ProjectState::Active,
+            $this->filled('startsOn') ? Day::of($this->string('startsOn')->toString()) : null,
+            $this->filled('dueOn') ? Day::of($this->string('dueOn')->toString()) : null,
+            array_map(static fn (array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
+            array_map(static fn (array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']], $serves),
+        );
+    }
+}

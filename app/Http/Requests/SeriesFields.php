@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Meetings\SeriesDraft;
+use Illuminate\Foundation\Http\FormRequest;
+use Loftrin\Core\Calendar\Day;
+
+/** A series of meetings as it comes from the form. */
+final class SeriesFields extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'title' => ['required', 'string', 'max:120'],
+            'purpose' => ['nullable', 'string', 'max:500'],
+            'rule' => ['required', 'string', 'max:200'],
+            'startsOn' => ['required', 'date_format:Y-m-d'],
+            'time' => ['required', 'date_format:H:i'],
+            'minutes' => ['required', 'integer', 'between:5,600'],
+            'isPrivate' => ['boolean'],
+            'attendees' => ['required', 'array', 'min:1', 'max:60'],
+            'attendees.*' => ['integer', 'exists:people,id'],
+            'standing' => ['array', 'max:30'],
+            'standing.*.id' => ['nullable', 'integer'],
+            'standing.*.title' => ['required', 'string', 'max:200'],
+            'standing.*.minutes' => ['required', 'integer', 'between:1,600'],
+            'standing.*.owner' => ['nullable', 'integer', 'exists:people,id'],
+            'standing.*.goal' => ['nullable', 'integer'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['standing.*.title' => 'title of the item', 'standing.*.minutes' => 'minutes of the item'];
+    }
+
+    public function draft(): SeriesDraft
+    {
+        /** @var non-empty-list<int|string> $attendees */
+        $attendees = array_values($this->array('attendees'));
+        /** @var list<array{id?: ?int, title: string, minutes: int|string, owner?: int|string|null, goal?: int|string|null}> $standing */
+        $standing = array_values($this->array('standing'));
+
+        return new SeriesDraft(
+            $this->string('title')->toString(),
+            $this->filled('purpose') ? $this->string('purpose')->toString() : null,
+            $this->string('rule')->toString(),
+            Day::of($this->string('startsOn')->toString()),
+            $this->string('time')->toString(),
+            $this->integer('minutes'),
+            $this->boolean('isPrivate'),
+            array_map(intval(...), $attendees),
+            array_map(static fn (array $item): array => [
+                'id' => $item['id'] ?? null,
+                'title' => $item['title'],
+                'minutes' => (int) $item['minutes'],
+                'owner' => isset($item['owner']) ? (int) $item['owner'] : null,
+                'goal' => isset($item['goal']) ? (int) $item['goal'] : null,
+            ], $standing),
+        );
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Loftrin\Core\Meetings\AgendaKind;
+use Loftrin\Core\Meetings\Outcome;
+
+/**
+ * @property int $meeting_id
+ * @property AgendaKind $kind
+ * @property int $position
+ * @property string $title
+ * @property int $minutes
+ * @property ?int $owner_id
+ * @property ?int $goal_id
+ * @property ?int $issue_id
+ * @property ?Carbon $begun_at
+ * @property ?Carbon $ended_at
+ * @property ?string $notes
+ * @property ?Outcome $outcome
+ * @property-read Meeting $meeting
+ * @property-read ?Person $owner
+ * @property-read ?Goal $goal
+ * @property-read ?Issue $issue
+ * @property-read Collection<int, Decision> $decisions
+ * @property-read Collection<int, Task> $nextSteps
+ */
+final class AgendaItem extends Record
+{
+    /** @return BelongsTo<Meeting, $this> */
+    public function meeting(): BelongsTo
+    {
+        return $this->belongsTo(Meeting::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /** @return BelongsTo<Goal, $this> */
+    public function goal(): BelongsTo
+    {
+        return $this->belongsTo(Goal::class);
+    }
+
+    /** @return BelongsTo<Issue, $this> */
+    public function issue(): BelongsTo
+    {
+        return $this->belongsTo(Issue::class);
+    }
+
+    /** @return HasMany<Decision, $this> */
+    public function decisions(): HasMany
+    {
+        return $this->hasMany(Decision::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Task, $this> */
+    public function nextSteps(): HasMany
+    {
+        return $this->hasMany(Task::class, 'agenda_item_id')->orderBy('id');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'kind' => AgendaKind::class,
+            'begun_at' => 'datetime',
+            'ended_at' => 'datetime',
+            'outcome' => Outcome::class,
+        ];
+    }
+}

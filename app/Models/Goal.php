@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Goals\Sense;
+
+/**
+ * @property string $title
+ * @property ?string $why
+ * @property ?string $mark
+ * @property Scope $scope
+ * @property Visibility $visibility
+ * @property Horizon $horizon
+ * @property string $period
+ * @property Day $starts_on
+ * @property Day $ends_on
+ * @property Day $anchor_on
+ * @property ?int $parent_id
+ * @property float|int|string $weight
+ * @property int $owner_id
+ * @property ?int $area_id
+ * @property bool $is_main
+ * @property bool $is_firm
+ * @property MeasureKind $measure
+ * @property float|int|string $tasks_weight
+ * @property float|int|string|null $start_value
+ * @property float|int|string|null $target_value
+ * @property float|int|string|null $limit_value
+ * @property Sense $sense
+ * @property float|int|string $share
+ * @property ?string $unit
+ * @property ?Day $closed_on
+ * @property ?Result $result
+ * @property float|int|string|null $score
+ * @property ?string $closing_line
+ * @property-read ?self $parent
+ * @property-read Collection<int, self> $children
+ * @property-read Person $owner
+ * @property-read ?Area $area
+ * @property-read Collection<int, Reading> $readings
+ * @property-read Collection<int, Checkpoint> $checkpoints
+ * @property-read Collection<int, Serving> $servings
+ * @property-read Collection<int, Task> $tasks
+ */
+final class Goal extends Record
+{
+    use MayBePrivate;
+
+    /** @return BelongsTo<self, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function children(): HasMany
+    {
+        return $this->hasMany(self::class, 'parent_id')->orderBy('anchor_on')->orderBy('id');
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /** @return BelongsTo<Area, $this> */
+    public function area(): BelongsTo
+    {
+        return $this->belongsTo(Area::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<Checkpoint, $this> */
+    public function checkpoints(): HasMany
+    {
+        return $this->hasMany(Checkpoint::class)->orderBy('on');
+    }
+
+    /** @return HasMany<Serving, $this> */
+    public function servings(): HasMany
+    {
+        return $this->hasMany(Serving::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Task, $this> */
+    public function tasks(): HasMany
+    {
+        return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'scope' => Scope::class,
+            'visibility' => Visibility::class,
+            'horizon' => Horizon::class,
+            'starts_on' => AsDay::class,
+            'ends_on' => AsDay::class,
+            'anchor_on' => AsDay::class,
+            'is_main' => 'boolean',
+            'is_firm' => 'boolean',
+            'measure' => MeasureKind::class,
+            'sense' => Sense::class,
+            'closed_on' => AsDay::class,
+            'result' => Result::class,
+        ];
+    }
+}

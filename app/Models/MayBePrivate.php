@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+
+/** A record that its owner may keep to themselves. */
+trait MayBePrivate
+{
+    /**
+     * Only what the person may see.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeVisibleTo(Builder $query, Person $person): void
+    {
+        $query->where(static fn (Builder $either) => $either
+            ->where($query->qualifyColumn('visibility'), Visibility::Everyone)
+            ->orWhere($query->qualifyColumn('owner_id'), $person->id));
+    }
+
+    /**
+     * Only what everyone may see: what figures that all see alike are made of.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOpenToAll(Builder $query): void
+    {
+        $query->where($query->qualifyColumn('visibility'), Visibility::Everyone);
+    }
+
+    public function isVisibleTo(Person $person): bool
+    {
+        return $this->visibility === Visibility::Everyone || $this->owner_id === $person->id;
+    }
+}

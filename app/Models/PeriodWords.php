@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+
+/**
+ * What is said of a period: a year's theme, a quarter's line, a week's focus.
+ *
+ * @property string $period
+ * @property string $words
+ */
+final class PeriodWords extends Record
+{
+    protected $table = 'period_words';
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Auth\Authenticatable;
+use Illuminate\Contracts\Auth\Access\Authorizable as AuthorizableContract;
+use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
+use Illuminate\Foundation\Auth\Access\Authorizable;
+
+/**
+ * Somebody with an account.
+ *
+ * @property string $name
+ * @property string $initials
+ * @property string $email
+ * @property string $password
+ * @property Role   $role
+ * @property int    $weekly_hours
+ */
+final class Person extends Record implements AuthenticatableContract, AuthorizableContract
+{
+    use Authenticatable;
+    use Authorizable;
+
+    protected $table = 'people';
+
+    protected $hidden = ['password', 'remember_token'];
+
+    public function isLead(): bool
+    {
+        return $this->role === Role::Lead;
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'password' => 'hashed',
+            'role' => Role::class,
+        ];
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+
+/**
+ * One task that waits for another.
+ *
+ * @property int $task_id
+ * @property int $after_id
+ */
+final class Precedence extends Record
+{
+
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+/**
+ * @property string $title
+ * @property ?string $outcome
+ * @property int $owner_id
+ * @property ?int $area_id
+ * @property Weighing $weighing
+ * @property StageOrder $order
+ * @property ProjectState $state
+ * @property Day $state_on
+ * @property ?Day $starts_on
+ * @property ?Day $due_on
+ * @property-read Person $owner
+ * @property-read ?Area $area
+ * @property-read Collection<int, Stage> $stages
+ * @property-read Collection<int, Serving> $servings
+ * @property-read Collection<int, Task> $tasks
+ */
+final class Project extends Record
+{
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /** @return BelongsTo<Area, $this> */
+    public function area(): BelongsTo
+    {
+        return $this->belongsTo(Area::class);
+    }
+
+    /** @return HasMany<Stage, $this> */
+    public function stages(): HasMany
+    {
+        return $this->hasMany(Stage::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Serving, $this> */
+    public function servings(): HasMany
+    {
+        return $this->hasMany(Serving::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Task, $this> */
+    public function tasks(): HasMany
+    {
+        return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'weighing' => Weighing::class,
+            'order' => StageOrder::class,
+            'state' => ProjectState::class,
+            'state_on' => AsDay::class,
+            'starts_on' => AsDay::class,
+            'due_on' => AsDay::class,
+        ];
+    }
+}

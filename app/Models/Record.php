@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Actions\ChangeLog;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One row of a table. What is written while a change is open goes into its log.
+ *
+ * @property int $id
+ */
+abstract class Record extends Model
+{
+    protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        foreach (['created', 'updated', 'deleted'] as $event) {
+            static::registerModelEvent($event, static function (self $record) use ($event): void {
+                app(ChangeLog::class)->note($record, $event);
+            });
+        }
+    }
+
+    /**
+     * The columns the last write changed, as they were before it.
+     *
+     * @return array<string, mixed>
+     */
+    public function before(): array
+    {
+        return array_intersect_key($this->getPrevious(), $this->getChanges());
+    }
+}

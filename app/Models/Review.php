@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $person_id
+ * @property string $period
+ * @property ?Carbon $held_at
+ * @property array<string, mixed>|null $facts
+ * @property-read Collection<int, Answer> $answers
+ * @property-read Person $person
+ */
+final class Review extends Record
+{
+    /** @return HasMany<Answer, $this> */
+    public function answers(): HasMany
+    {
+        return $this->hasMany(Answer::class)->orderBy('id');
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'held_at' => 'datetime',
+            'facts' => 'array',
+        ];
+    }
+}

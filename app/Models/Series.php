@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Loftrin\Core\Calendar\Day;
+
+/**
+ * @property string $title
+ * @property ?string $purpose
+ * @property string $rule
+ * @property Day $starts_on
+ * @property string $time
+ * @property int $minutes
+ * @property bool $is_private
+ * @property-read Collection<int, Attendee> $attendees
+ * @property-read Collection<int, StandingItem> $standingItems
+ * @property-read Collection<int, Meeting> $meetings
+ * @property-read Collection<int, Issue> $issues
+ */
+final class Series extends Record
+{
+    /** @return HasMany<Attendee, $this> */
+    public function attendees(): HasMany
+    {
+        return $this->hasMany(Attendee::class)->orderBy('position');
+    }
+
+    /** @return HasMany<StandingItem, $this> */
+    public function standingItems(): HasMany
+    {
+        return $this->hasMany(StandingItem::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Meeting, $this> */
+    public function meetings(): HasMany
+    {
+        return $this->hasMany(Meeting::class)->orderBy('on');
+    }
+
+    /** @return HasMany<Issue, $this> */
+    public function issues(): HasMany
+    {
+        return $this->hasMany(Issue::class)->orderBy('id');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'starts_on' => AsDay::class,
+            'is_private' => 'boolean',
+        ];
+    }
+
+    /**
+     * Only the series that the person may know of: a private one is its attendees' alone.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeVisibleTo(Builder $query, Person $person): void
+    {
+        $query->where(static fn (Builder $either) => $either
+            ->where('is_private', false)
+            ->orWhereHas('attendees', static fn (Builder $attendees) => $attendees->where('person_id', $person->id)));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Loftrin\Core\Calendar\Day;
+
+/**
+ * @property int $task_id
+ * @property int $position
+ * @property string $title
+ * @property ?Day $done_on
+ * @property-read Task $task
+ */
+final class Step extends Record
+{
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'done_on' => AsDay::class,
+        ];
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Rank;
+
+/**
+ * @property string $title
+ * @property ?string $notes
+ * @property ?int $project_id
+ * @property ?int $goal_id
+ * @property ?int $stage_id
+ * @property int $position
+ * @property int $owner_id
+ * @property Visibility $visibility
+ * @property Day $created_on
+ * @property ?Day $done_on
+ * @property ?Day $dropped_on
+ * @property ?Day $shelved_on
+ * @property ?Day $due_on
+ * @property ?string $planned
+ * @property ?Day $planned_from
+ * @property ?Day $planned_to
+ * @property int $carried
+ * @property ?string $waiting_on
+ * @property ?Day $waiting_since
+ * @property ?int $minutes
+ * @property ?Rank $rank
+ * @property ?int $agenda_item_id
+ * @property Day $changed_on
+ * @property-read ?Project $project
+ * @property-read ?Goal $goal
+ * @property-read ?Stage $stage
+ * @property-read Person $owner
+ * @property-read Collection<int, Step> $steps
+ * @property-read Collection<int, Precedence> $precedences
+ * @property-read ?AgendaItem $agendaItem
+ */
+final class Task extends Record
+{
+    use MayBePrivate;
+
+    /** @return BelongsTo<Project, $this> */
+    public function project(): BelongsTo
+    {
+        return $this->belongsTo(Project::class);
+    }
+
+    /** @return BelongsTo<Goal, $this> */
+    public function goal(): BelongsTo
+    {
+        return $this->belongsTo(Goal::class);
+    }
+
+    /** @return BelongsTo<Stage, $this> */
+    public function stage(): BelongsTo
+    {
+        return $this->belongsTo(Stage::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /** @return HasMany<Step, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(Step::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Precedence, $this> */
+    public function precedences(): HasMany
+    {
+        return $this->hasMany(Precedence::class)->orderBy('id');
+    }
+
+    /** @return BelongsTo<AgendaItem, $this> */
+    public function agendaItem(): BelongsTo
+    {
+        return $this->belongsTo(AgendaItem::class, 'agenda_item_id');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'visibility' => Visibility::class,
+            'created_on' => AsDay::class,
+            'done_on' => AsDay::class,
+            'dropped_on' => AsDay::class,
+            'shelved_on' => AsDay::class,
+            'due_on' => AsDay::class,
+            'planned_from' => AsDay::class,
+            'planned_to' => AsDay::class,
+            'waiting_since' => AsDay::class,
+            'rank' => Rank::class,
+            'changed_on' => AsDay::class,
+        ];
+    }
+}

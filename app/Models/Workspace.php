@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DateTimeZone;
+use Illuminate\Support\Carbon;
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Weekday;
+
+/**
+ * The one organisation of this installation, with its calendar and its clock.
+ *
+ * @property string       $name
+ * @property string       $timezone
+ * @property string       $week_starts_on
+ * @property int          $year_starts_in
+ * @property list<string> $working_days
+ * @property list<string> $holidays
+ */
+final class Workspace extends Record
+{
+    private ?Calendar $calendar = null;
+
+    /** The workspace as it stands, or a plain one while none was set up. */
+    public static function current(): self
+    {
+        return self::query()->first() ?? new self([
+            'name' => 'Loftrin',
+            'timezone' => 'UTC',
+            'week_starts_on' => Weekday::Monday->label(),
+            'year_starts_in' => 1,
+            'working_days' => ['monday', 'tuesday', 'wednesday', 'thursday', 'friday'],
+            'holidays' => [],
+        ]);
+    }
+
+    public function calendar(): Calendar
+    {
+        return $this->calendar ??= new Calendar(
+            Weekday::tryNamed($this->week_starts_on) ?? Weekday::Monday,
+            $this->year_starts_in,
+            array_values(array_filter(array_map(Weekday::tryNamed(...), $this->working_days))),
+            array_map(Day::of(...), $this->holidays),
+        );
+    }
+
+    /** The time on the wall, in the workspace's zone. */
+    public function now(): Carbon
+    {
+        return Carbon::now(new DateTimeZone($this->timezone));
+    }
+
+    public function today(): Day
+    {
+        return Day::of($this->now()->format('Y-m-d'));
+    }
+
+    /** A moment kept in UTC, as the wall clock showed it: HH:MM. */
+    public function wallTime(Carbon $moment): string
+    {
+        return $moment->copy()->setTimezone($this->timezone)->format('H:i');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'working_days' => 'array',
+            'holidays' => 'array',
+        ];
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Calendar;
+
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\PeriodWords;
+use App\Models\Person;
+use App\Models\Review;
+use App\Models\Workspace;
+use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\StoredPlan;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Week\WorkDone;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
+
+/** The frame around a screen, with the rail at the year that the screen is about. */
+final readonly class FrameQuery
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone)
+    {
+    }
+
+    /** @param ?Period $about what the screen is about, if it is a period */
+    public function of(Person $viewer, ?Period $about): Frame
+    {
+        $today = $this->workspace->today();
+        $calendar = $this->workspace->calendar();
+
+        return new Frame(
+            PersonTag::of($viewer),
+            $viewer->role,
+            $this->workspace->name,
+            $today,
+            $calendar->weekOf($today)->name,
+            $this->rail($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
+            Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->count(),
+        );
+    }
+
+    private function rail(Person $viewer, Period $year): Rail
+    {
+        $calendar = $this->workspace->calendar();
+        $stored = $this->plans->ofYear($year, $viewer);
+        $words = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->pluck('words', 'period');
+
+        return new Rail(
+            PeriodTag::of($year, $calendar),
+            $words->get($year->name),
+            $this->mainGoal($stored, $year),
+            $this->quarters($stored, $year, $words->all()),
+            $this->weeks($viewer, $year),
+        );
+    }
+
+    private function mainGoal(StoredPlan $stored, Period $year): ?GoalRow
+    {
+        $goal = $stored->goals->first(static fn (Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
+
+        return $goal === null ? null : GoalRow::of($goal, $stored, new Threads($stored), $this->workspace->today());
+    }
+
+    /**
+     * @param array<array-key, string> $words by period
+     *
+     * @return list<RailQuarter>
+     */
+    private function quarters(StoredPlan $stored, Period $year, array $words): array
+    {
+        $calendar = $this->workspace->calendar();
+        $quarters = [];
+
+        for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
+            $main = $stored->goals->first(static fn (Goal $goal): bool => $goal->is_main && $goal->period === $quarter->name);
+            $quarters[] = new RailQuarter(
+                $quarter->name,
+                PeriodTag::words($quarter),
+                $words[$quarter->name] ?? $main?->title,
+                count($calendar->weeksIn($quarter->span)),
+                $quarter->span->holds($this->workspace->today()),
+            );
+        }
+
+        return $quarters;
+    }
+
+    /** @return list<RailWeek> */
+    private function weeks(Person $viewer, Period $year): array
+    {
+        $weeks = $this->workspace->calendar()->weeksIn($year->span);
+        $names = array_map(static fn (Period $week): string => $week->name, $weeks);
+        $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', $names)->whereNotNull('held_at')->pluck('period')->flip();
+        $shares = $this->workDone->sharesByWeek($weeks);
+        $today = $this->workspace->today();
+
+        return array_map(static fn (Period $week): RailWeek => new RailWeek(
+            $week->name,
+            (int) substr($week->name, 6),
+            $week->span->first,
+            $week->span->last,
+            $shares[$week->name] ?? null,
+            $held->has($week->name),
+            $week->isOverOn($today),
+        ), $weeks);
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Day;
+
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Review;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Meetings\Occurrence;
+use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\TaskRow;
+use App\Queries\Week\WeekDay;
+use App\Queries\Week\WeekPage;
+use App\Queries\Week\WeekView;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+
+/** Knows which pass is due, and what today holds. */
+final readonly class DayPage
+{
+    /** How far ahead the next meeting is looked for, in days. */
+    private const AHEAD = 14;
+
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private WeekPage $weeks,
+        private Occurrences $occurrences,
+    ) {
+    }
+
+    public function of(Person $viewer): DayView
+    {
+        $today = $this->workspace->today();
+        $period = $this->workspace->calendar()->weekOf($today);
+        $week = $this->weeks->of($period, $viewer, $viewer);
+        $day = $this->today($week, $today);
+        $open = array_values(array_filter($day->tasks, static fn (TaskRow $task): bool => ! $task->isDone));
+
+        return new DayView(
+            $today,
+            $week->week->words,
+            $week->focus,
+            $this->passes($viewer, $period, $week),
+            $open[0] ?? null,
+            $day->tasks,
+            $this->late($viewer, $today),
+            $day->meetings,
+            $week->goals,
+            $day->available,
+            $day->planned,
+            $day->free,
+        );
+    }
+
+    private function today(WeekView $week, Day $today): WeekDay
+    {
+        foreach ($week->days as $day) {
+            if ($day->isToday) {
+                return $day;
+            }
+        }
+
+        return new WeekDay($today, true, false, [], [], 0, 0, 0);
+    }
+
+    /** @return list<TaskRow> */
+    private function late(Person $viewer, Day $today): array
+    {
+        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer));
+
+        return array_values(Task::query()
+            ->where('owner_id', $viewer->id)
+            ->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
+            ->where('due_on', '<', (string) $today)
+            ->with(TaskRow::NEEDS)
+            ->orderBy('due_on')->orderBy('id')
+            ->get()
+            ->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+            ->all());
+    }
+
+    /** @return list<DuePass> */
+    private function passes(Person $viewer, Period $period, WeekView $week): array
+    {
+        $passes = array_values(array_filter([
+            $this->meeting($viewer),
+            $this->tray($viewer),
+            $this->plan($week),
+            $this->review($viewer, $period),
+        ]));
+        usort($passes, static fn (DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
+
+        return $passes;
+    }
+
+    private function tray(Person $viewer): DuePass
+    {
+        $count = Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->count();
+
+        return new DuePass('tray', 'Sort the tray', match ($count) {
+            0 => 'Nothing in it',
+            1 => 'One jot',
+            default => "$count jots",
+        }, route('tray', absolute: false), $count > 0);
+    }
+
+    private function plan(WeekView $week): DuePass
+    {
+        $planned = array_sum(array_map(static fn (WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
+        $asking = count(array_filter($week->cameAlong, static fn (TaskRow $task): bool => $task->asks));
+        $isDue = $week->focus === null || $week->goals === [] || $planned === 0;
+        $detail = match (true) {
+            $week->goals === [] => 'No goals for it yet',
+            $week->focus === null => 'It has no focus yet',
+            $asking > 0 => "$planned tasks, $asking ask what is wrong",
+            default => count($week->goals).' goals, '.$planned.' tasks',
+        };
+
+        return new DuePass('plan', 'Plan '.lcfirst($week->week->words), $detail, route('week.show', $week->week->name, false), $isDue);
+    }
+
+    private function meeting(Person $viewer): ?DuePass
+    {
+        $today = $this->workspace->today();
+        $coming = array_values(array_filter(
+            $this->occurrences->within(new Span($today, $today->plus(self::AHEAD)), $viewer),
+            static fn (Occurrence $meeting): bool => $meeting->state !== 'closed',
+        ));
+
+        if ($coming === []) {
+            return null;
+        }
+
+        $next = $coming[0];
+        $when = $next->on->number === $today->number ? 'today' : date('D j M', $next->on->number * 86400);
+
+        return new DuePass(
+            'meeting',
+            $next->title,
+            $next->state === 'running' ? 'running now' : "$when at $next->time, $next->minutes min",
+            $next->link,
+            $next->on->number === $today->number,
+        );
+    }
+
+    /** Last week's review until it is held; this week's from its last working day on. */
+    private function review(Person $viewer, Period $week): DuePass
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $last = $calendar->previous($week);
+        $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', [$last->name, $week->name])->whereNotNull('held_at')->pluck('period')->all();
+        $daysLeft = $today->number === $week->span->last->number ? 0 : $calendar->workingDays(new Span($today->plus(1), $week->span->last));
+        $of = in_array($last->name, $held, true) ? $week : $last;
+        $isHeld = in_array($of->name, $held, true);
+
+        return new DuePass(
+            'review',
+            'Look back on week '.(int) substr($of->name, 6),
+            match (true) {
+                $isHeld => 'Held',
+                $of === $last => 'Last week has no review yet',
+                default => 'Due when the week ends',
+            },
+            route('reviews.show', $of->name, false),
+            ! $isHeld && ($of === $last || $daysLeft === 0),
+        );
+    }
+}

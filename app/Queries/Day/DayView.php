@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Day;
+
+use App\Queries\Goals\GoalRow;
+use App\Queries\Meetings\Occurrence;
+use App\Queries\Parts\TaskRow;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** Where a day starts: what is due, today's tasks and meetings, what is left of its time. */
+final readonly class DayView implements Props
+{
+    /**
+     * @param list<DuePass>    $passes    those due first
+     * @param ?TaskRow         $mainThing the open task of today that matters most
+     * @param list<TaskRow>    $tasks     today's
+     * @param list<TaskRow>    $late
+     * @param list<Occurrence> $meetings
+     * @param list<GoalRow>    $weekGoals
+     * @param int              $free      minutes; below 0 when more is planned than fits
+     */
+    public function __construct(
+        public Day $on,
+        public string $week,
+        public ?string $focus,
+        public array $passes,
+        public ?TaskRow $mainThing,
+        public array $tasks,
+        public array $late,
+        public array $meetings,
+        public array $weekGoals,
+        public int $available,
+        public int $planned,
+        public int $free,
+    ) {
+    }
+}

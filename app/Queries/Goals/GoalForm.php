@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Parts\Choices;
+use App\Queries\Parts\Option;
+use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\PersonTag;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
+
+/** What the form for a goal offers and what it is filled with. */
+final readonly class GoalForm
+{
+    public function __construct(private Workspace $workspace, private Choices $choices)
+    {
+    }
+
+    public function blank(Person $viewer, ?int $parent, ?string $period): GoalFormPage
+    {
+        $calendar = $this->workspace->calendar();
+        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->find($parent);
+        $default = $above === null
+            ? $calendar->yearOf($this->workspace->today())->name
+            : $this->periodUnder($calendar->period($above->period))->name;
+
+        return $this->page($viewer, new GoalValues(
+            null,
+            '',
+            $calendar->tryPeriod($period ?? '')->name ?? $default,
+            parent: $above?->id,
+            owner: $viewer->id,
+            visibility: $above->visibility ?? \App\Models\Visibility::Everyone,
+        ));
+    }
+
+    public function filled(Person $viewer, Goal $goal): GoalFormPage
+    {
+        return $this->page($viewer, GoalValues::of($goal->load('checkpoints')));
+    }
+
+    private function page(Person $viewer, GoalValues $values): GoalFormPage
+    {
+        return new GoalFormPage(
+            $values,
+            $this->periods(),
+            $this->choices->goals($viewer, $values->id),
+            PersonTag::all(),
+            $this->choices->areas(),
+        );
+    }
+
+    /** The present period of the next shorter horizon, if it lies in the one above; otherwise its first. */
+    private function periodUnder(Period $above): Period
+    {
+        $horizon = match ($above->horizon) {
+            Horizon::Year => Horizon::Quarter,
+            Horizon::Quarter, Horizon::Month, Horizon::Week => Horizon::Week,
+        };
+        $calendar = $this->workspace->calendar();
+        $now = $calendar->periodOf($horizon, $this->workspace->today());
+
+        return match (true) {
+            $above->horizon === Horizon::Week => $above,
+            $above->holds($now) => $now,
+            $horizon === Horizon::Week => $calendar->weeksIn($above->span)[0],
+            default => $calendar->periodOf($horizon, $above->span->first),
+        };
+    }
+
+    /** @return list<Option> grouped by horizon: last year, this and the next */
+    private function periods(): array
+    {
+        $calendar = $this->workspace->calendar();
+        $now = $calendar->yearOf($this->workspace->today());
+        $options = [];
+
+        foreach ([$now, $calendar->next($now), $calendar->previous($now)] as $year) {
+            $options[] = new Option($year->name, $year->name, Horizon::Year->value);
+
+            foreach ([Horizon::Quarter, Horizon::Month] as $horizon) {
+                for ($period = $calendar->periodOf($horizon, $year->span->first); $year->holds($period); $period = $calendar->next($period)) {
+                    $options[] = new Option($period->name, PeriodTag::words($period).' '.substr($period->name, 0, 4), $horizon->value);
+                }
+            }
+
+            foreach ($calendar->weeksIn($year->span) as $week) {
+                $options[] = new Option($week->name, PeriodTag::words($week).', from '.$this->short($week), Horizon::Week->value);
+            }
+        }
+
+        return $options;
+    }
+
+    private function short(Period $week): string
+    {
+        return date('j M Y', $week->span->first->number * 86400);
+    }
+}

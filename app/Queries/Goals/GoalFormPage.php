@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Queries\Parts\Option;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Props;
+
+final readonly class GoalFormPage implements Props
+{
+    /**
+     * @param list<Option>    $periods grouped by horizon
+     * @param list<Option>    $parents grouped by period
+     * @param list<PersonTag> $people
+     * @param list<Option>    $areas
+     */
+    public function __construct(
+        public GoalValues $goal,
+        public array $periods,
+        public array $parents,
+        public array $people,
+        public array $areas,
+    ) {
+    }
+}

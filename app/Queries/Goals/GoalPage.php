@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Checkpoint;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Reading;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\Gauge;
+use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Doable;
+
+/** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
+final readonly class GoalPage
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    {
+    }
+
+    public function of(Goal $goal, Person $viewer): GoalView
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $period = $calendar->period($goal->period);
+        $stored = $this->plans->holding($period, $viewer);
+        $days = $this->chartDays($goal, $today);
+        $stored->prepare([...array_filter($days, static fn (Day $day): bool => ! $day->isAfter($today)), $today], forecasts: true);
+        $goal = $stored->goals->get($goal->id) ?? $goal;
+        $threads = new Threads($stored);
+        $figure = $stored->figure($goal, $today);
+        $forecast = $stored->forecast($goal, $today);
+        $row = GoalRow::of($goal, $stored, $threads, $today);
+        $sum = new WrittenSum($stored, $goal->closed_on ?? $today);
+        $goal->loadMissing('readings.author');
+
+        return new GoalView(
+            new GoalRow(...[...get_object_vars($row), 'gauge' => Gauge::ofGoal($goal, $figure, $forecast)]),
+            $goal->why,
+            PeriodTag::of($period, $calendar),
+            $period->isOverOn($today) ? 0 : $calendar->workingDays(new Span($period->hasBegunOn($today) ? $today : $period->span->first, $period->span->last)),
+            Gate::forUser($viewer)->allows('update', $goal),
+            $goal->measure,
+            $goal->unit,
+            $goal->closed_on,
+            $goal->closing_line,
+            $this->above($goal, $stored, $threads, $today),
+            array_values($stored->goals->where('parent_id', $goal->id)->map(static fn (Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $today))->all()),
+            $this->nextStep($goal, $stored, $threads, $viewer),
+            $sum->lines($figure),
+            $sum->formula($goal, $figure),
+            array_map(fn (Day $day): ChartPoint => $this->point($goal, $stored, $day, $today), $days),
+            array_values($goal->checkpoints->map(static fn (Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
+            ForecastView::of($forecast),
+            array_values($goal->readings->reverse()->map(static fn (Reading $reading): ReadingRow => new ReadingRow(
+                $reading->id,
+                $reading->on,
+                Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
+                $reading->author->name,
+            ))->all()),
+            array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+        );
+    }
+
+    /**
+     * The ends of the weeks of its period, each day of a shorter one, and today.
+     *
+     * @return list<Day>
+     */
+    private function chartDays(Goal $goal, Day $today): array
+    {
+        $stride = match ($goal->horizon) {
+            Horizon::Year, Horizon::Quarter => 7,
+            Horizon::Month, Horizon::Week => 1,
+        };
+        $numbers = [...range($goal->starts_on->number - 1, $goal->ends_on->number, $stride), $goal->ends_on->number];
+
+        if (! $today->isBefore($goal->starts_on) && ! $today->isAfter($goal->ends_on)) {
+            $numbers[] = $today->number;
+        }
+
+        $numbers = array_unique($numbers);
+        sort($numbers);
+
+        return array_map(Day::ofNumber(...), $numbers);
+    }
+
+    private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint
+    {
+        $core = $stored->core($goal);
+        $percent = static fn (?Fraction $value): ?float => $value?->times(Fraction::of(100))->rounded(1);
+
+        return new ChartPoint(
+            $day,
+            $day->isAfter($today) ? null : $percent($stored->rollup->progress($core, $day)),
+            // Progress is as of the end of a day, the pace as of its start: the line of pace is drawn
+            // through the ends of days too, so that both meet the checkpoints where they stand.
+            $percent($stored->rollup->expected($core, $day->plus(1))),
+        );
+    }
+
+    /** @return list<GoalRow> */
+    private function above(Goal $goal, StoredPlan $stored, Threads $threads, Day $today): array
+    {
+        $above = [];
+
+        for ($parent = $stored->goals->get($goal->parent_id); $parent !== null; $parent = $stored->goals->get($parent->parent_id)) {
+            array_unshift($above, GoalRow::of($parent, $stored, $threads, $today));
+        }
+
+        return $above;
+    }
+
+    /** The first task of its own or of a project that serves it which somebody could start on now. */
+    private function nextStep(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer): ?TaskRow
+    {
+        $projects = $stored->projects->filter(static fn (Project $project): bool => $project->servings->contains('goal_id', $goal->id));
+        $tasks = Task::query()->visibleTo($viewer)
+            ->where(static fn ($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', $projects->modelKeys()))
+            ->with([...TaskRow::NEEDS, 'stage', 'precedences'])
+            ->orderByRaw('rank is null, rank')->orderByRaw('planned_to is null, planned_to')->orderBy('position')->orderBy('id')
+            ->get();
+        $cores = array_values($tasks->map(CoreRecords::task(...))->all());
+        $now = (new Doable($stored->plan->projects, $cores, $this->workspace->today()))->now();
+        $task = $now === [] ? null : $tasks->firstWhere('id', (int) $now[0]->id);
+
+        return $task === null ? null : TaskRow::of($task, $threads, $this->workspace);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Models\Visibility;
+use App\Queries\Parts\Cord;
+use App\Queries\Parts\Gauge;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+
+/** A goal as a line or beam, with where it stands. */
+final readonly class GoalRow implements Props
+{
+    /** @param ?string $for the title of the goal it hangs on */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public Horizon $horizon,
+        public string $period,
+        public bool $isFirm,
+        public bool $isPrivate,
+        public bool $isClosed,
+        public PersonTag $owner,
+        public ?string $for,
+        public ?Cord $cord,
+        public Gauge $gauge,
+    ) {
+    }
+
+    public static function of(Goal $goal, StoredPlan $stored, Threads $threads, Day $on): self
+    {
+        return new self(
+            $goal->id,
+            $goal->title,
+            $goal->horizon,
+            $goal->period,
+            $goal->is_firm,
+            $goal->visibility === Visibility::OnlyMe,
+            $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
+            PersonTag::of($goal->owner),
+            $stored->goals->get($goal->parent_id)?->title,
+            $threads->ofGoal($goal),
+            Gauge::ofGoal($goal, $stored->figure($goal, $on)),
+        );
+    }
+}

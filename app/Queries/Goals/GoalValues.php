@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Checkpoint;
+use App\Models\Goal;
+use App\Models\Visibility;
+use App\Queries\Props;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Goals\Sense;
+
+/** The fields of a goal as the form holds them: decimals as text, shares in per cent. */
+final readonly class GoalValues implements Props
+{
+    /** @param list<CheckpointValues> $checkpoints */
+    public function __construct(
+        public ?int $id,
+        public string $title,
+        public string $period,
+        public string $why = '',
+        public string $mark = '',
+        public ?int $parent = null,
+        public string $weight = '1',
+        public ?int $owner = null,
+        public ?int $area = null,
+        public Scope $scope = Scope::Company,
+        public Visibility $visibility = Visibility::Everyone,
+        public bool $isMain = false,
+        public bool $isFirm = false,
+        public MeasureKind $measure = MeasureKind::Work,
+        public string $start = '',
+        public string $target = '',
+        public string $limit = '',
+        public Sense $sense = Sense::AtLeast,
+        public string $share = '80',
+        public string $unit = '',
+        public array $checkpoints = [],
+    ) {
+    }
+
+    public static function of(Goal $goal): self
+    {
+        $percent = static fn (float|int|string $fraction): string => (string) CoreRecords::exact($fraction)->times(Fraction::of(100))->rounded(2);
+
+        return new self(
+            $goal->id,
+            $goal->title,
+            $goal->period,
+            $goal->why ?? '',
+            $goal->mark ?? '',
+            $goal->parent_id,
+            (string) $goal->weight,
+            $goal->owner_id,
+            $goal->area_id,
+            $goal->scope,
+            $goal->visibility,
+            $goal->is_main,
+            $goal->is_firm,
+            $goal->measure,
+            (string) $goal->start_value,
+            (string) $goal->target_value,
+            (string) $goal->limit_value,
+            $goal->sense,
+            $percent($goal->share),
+            $goal->unit ?? '',
+            array_values($goal->checkpoints->map(static fn (Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))->all()),
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\TaskRow;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\MeasureKind;
+
+/** Everything that a goal's page shows. */
+final readonly class GoalView implements Props
+{
+    /**
+     * @param int                $daysLeft  working days that are left, today included
+     * @param list<GoalRow>      $above     from the top of the thread down
+     * @param list<GoalRow>      $beneath
+     * @param ?TaskRow           $nextStep  what can be done for it now
+     * @param list<SumLine>      $sum       of a goal judged by its work
+     * @param ?string            $formula   of any other: how its figure comes about
+     * @param list<ChartPoint>   $chart     from the first day on, over the whole period
+     * @param list<ChartPoint>   $checkpoints
+     * @param list<ReadingRow>   $readings  newest first
+     * @param list<TaskRow>      $tasks     its own, not those of its projects
+     */
+    public function __construct(
+        public GoalRow $goal,
+        public ?string $why,
+        public PeriodTag $period,
+        public int $daysLeft,
+        public bool $mayChange,
+        public MeasureKind $measure,
+        public ?string $unit,
+        public ?Day $closedOn,
+        public ?string $closingLine,
+        public array $above,
+        public array $beneath,
+        public ?TaskRow $nextStep,
+        public array $sum,
+        public ?string $formula,
+        public array $chart,
+        public array $checkpoints,
+        public ?ForecastView $forecast,
+        public array $readings,
+        public array $tasks,
+    ) {
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+final readonly class ReadingRow implements Props
+{
+    public function __construct(public int $id, public Day $on, public string $value, public string $by)
+    {
+    }
+}

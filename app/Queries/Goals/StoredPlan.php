@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal as GoalRecord;
+use App\Models\Person;
+use App\Models\Project as ProjectRecord;
+use App\Models\Reading as ReadingRecord;
+use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\Forecaster;
+use Loftrin\Core\Goals\Goal;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Goals\Rollup;
+use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\Tally;
+use Loftrin\Core\Work\Weighing;
+
+/** A year's goals that a person may see, with all that serves them, ready to be rolled up as of any day. */
+final readonly class StoredPlan
+{
+    public Plan $plan;
+
+    public Rollup $rollup;
+
+    private Forecaster $forecaster;
+
+    private StoredTallies $tallies;
+
+    /**
+     * @param Collection<int, GoalRecord>    $goals    by id
+     * @param Collection<int, ProjectRecord> $projects by id: those that serve one of the goals
+     */
+    private function __construct(public Workspace $workspace, public Collection $goals, public Collection $projects)
+    {
+        $calendar = $workspace->calendar();
+        $records = new CoreRecords($calendar);
+        $cores = [];
+        $served = [];
+        $readings = [];
+
+        foreach ($goals as $goal) {
+            $cores[(string) $goal->id] = $records->goal($goal);
+            $readings[(string) $goal->id] = array_values($goal->readings->map(CoreRecords::reading(...))->all());
+        }
+
+        foreach ($projects as $project) {
+            $served[(string) $project->id] = CoreRecords::project($project);
+        }
+
+        $this->plan = new Plan($calendar, $cores, $served, $readings);
+        $this->tallies = new StoredTallies(
+            array_map(static fn (Project $project): Weighing => $project->weighing, $served),
+            array_map(strval(...), array_keys($cores)),
+            array_values(array_map(
+                static fn (Goal $goal): string => $goal->id,
+                array_filter($cores, static fn (Goal $goal): bool => $goal->measure instanceof \Loftrin\Core\Goals\Measure\Count),
+            )),
+        );
+        $this->rollup = new Rollup($this->plan, $this->tallies);
+        $this->forecaster = new Forecaster($calendar, $this->rollup);
+    }
+
+    public static function ofYear(Workspace $workspace, Person $viewer, Period $year): self
+    {
+        $goals = GoalRecord::query()
+            ->visibleTo($viewer)
+            ->whereBetween('anchor_on', [(string) $year->span->first, (string) $year->span->last])
+            ->with(['checkpoints', 'readings', 'owner'])
+            ->orderBy('anchor_on')->orderBy('id')
+            ->get()->keyBy('id');
+        $projects = ProjectRecord::query()
+            ->whereHas('servings', static fn (Builder $links) => $links->whereIn('goal_id', $goals->modelKeys()))
+            ->with(['stages', 'servings', 'owner'])
+            ->orderBy('id')
+            ->get()->keyBy('id');
+
+        return new self($workspace, $goals, $projects);
+    }
+
+    /**
+     * Fetches at once what figures and forecasts as of those days rest on.
+     *
+     * @param list<Day> $days
+     */
+    public function prepare(array $days, bool $forecasts = false): void
+    {
+        $needed = $days;
+
+        foreach ($forecasts ? $days : [] as $day) {
+            $needed = [...$needed, ...$this->forecaster->daysLookedAt($day)];
+        }
+
+        foreach (array_chunk($needed, 40) as $chunk) {
+            $this->tallies->prepare($this->unique($chunk));
+        }
+    }
+
+    public function core(GoalRecord $goal): Goal
+    {
+        return $this->plan->goals[(string) $goal->id];
+    }
+
+    public function figure(GoalRecord $goal, Day $on): Figure
+    {
+        return $this->rollup->figure($this->core($goal), $on);
+    }
+
+    public function forecast(GoalRecord $goal, Day $on): ?Forecast
+    {
+        return $this->forecaster->of($this->core($goal), $on);
+    }
+
+    /** The project's tasks in scope on the day, weighed. */
+    public function tally(Project $project, Day $on): Tally
+    {
+        return $this->tallies->ofProject($project->id, $on);
+    }
+
+    /**
+     * @param list<Day> $days
+     *
+     * @return list<Day>
+     */
+    private function unique(array $days): array
+    {
+        $unique = [];
+
+        foreach ($days as $day) {
+            $unique[$day->number] = $day;
+        }
+
+        return array_values($unique);
+    }
+}

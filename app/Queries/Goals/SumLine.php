@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Queries\Props;
+
+/** One line of the written sum under a figure. */
+final readonly class SumLine implements Props
+{
+    /**
+     * @param ?string $detail  what stands behind its own progress: "14 of 18 tasks"
+     * @param ?int    $done    per cent; null when it is left out or nothing is there to measure
+     * @param float   $points  what it gives to the figure, in points of 100, one decimal
+     * @param ?string $leftOut why and since when it does not count
+     */
+    public function __construct(
+        public string $title,
+        public ?string $link,
+        public ?string $detail,
+        public float $weight,
+        public ?int $done,
+        public float $points,
+        public ?string $leftOut,
+    ) {
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Models\Project;
+use App\Models\Task;
+use App\Queries\Parts\Cord;
+use Loftrin\Core\Work\Serving;
+
+/** Which thread a goal, project or task leads into, as the sign it carries. */
+final class Threads
+{
+    private const TONES = 4;
+
+    /** @var array<string, Cord> by top goal */
+    private array $cords = [];
+
+    public function __construct(private readonly StoredPlan $stored)
+    {
+        $place = 0;
+
+        foreach ($stored->goals as $goal) {
+            if ($goal->parent_id === null) {
+                $this->cords[(string) $goal->id] = new Cord(
+                    $goal->mark ?? self::markOf($goal->title),
+                    $place++ % self::TONES + 1,
+                    $goal->title,
+                );
+            }
+        }
+    }
+
+    /** Two letters for a title: the initials of its first two words that begin with one. */
+    public static function markOf(string $title): string
+    {
+        preg_match_all('/(?<![\p{L}\p{N}])\p{L}/u', $title, $initials);
+        preg_match_all('/\p{L}/u', $title, $letters);
+        $mark = count($initials[0]) > 1 ? array_slice($initials[0], 0, 2) : array_slice($letters[0], 0, 2);
+
+        return mb_strtoupper(str_pad(implode('', $mark), 2, 'X'));
+    }
+
+    public function ofGoal(Goal|string|null $goal): ?Cord
+    {
+        $core = $this->stored->plan->goals[(string) ($goal instanceof Goal ? $goal->id : $goal)] ?? null;
+
+        return $core === null ? null : $this->cords[$this->stored->plan->top($core)->id] ?? null;
+    }
+
+    /** Of the goals that it serves, the one it serves most. */
+    public function ofProject(Project|int|null $project): ?Cord
+    {
+        $core = $this->stored->plan->projects[(string) ($project instanceof Project ? $project->id : $project)] ?? null;
+        $links = array_filter($core->serves ?? [], fn (Serving $link): bool => isset($this->stored->plan->goals[$link->goal]));
+        usort($links, static fn (Serving $a, Serving $b): int => $b->weight->compare($a->weight));
+
+        return $this->ofGoal($links[0]->goal ?? null);
+    }
+
+    public function ofTask(Task $task): ?Cord
+    {
+        return $task->goal_id !== null ? $this->ofGoal((string) $task->goal_id) : $this->ofProject($task->project_id);
+    }
+}

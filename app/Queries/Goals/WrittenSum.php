@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Queries\Parts\Gauge;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Contributor;
+use Loftrin\Core\Goals\ContributorKind;
+use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\LeftOut;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Sense;
+use Loftrin\Core\Work\Weighing;
+
+/** A figure's explanation in words: the lines of the sum, or the formula. */
+final readonly class WrittenSum
+{
+    public function __construct(private StoredPlan $stored, private Day $on)
+    {
+    }
+
+    /** @return list<SumLine> */
+    public function lines(Figure $figure): array
+    {
+        return array_map($this->line(...), $figure->contributors);
+    }
+
+    /** How the figure of a goal that is not judged by its work comes about. */
+    public function formula(Goal $goal, Figure $figure): ?string
+    {
+        $amount = static fn (float|int|string|null $value): string => Gauge::amount(CoreRecords::exact($value), $goal->unit);
+
+        return match ($goal->measure) {
+            MeasureKind::Work => null,
+            MeasureKind::Number => $figure->reading === null
+                ? "From {$amount($goal->start_value)} to {$amount($goal->target_value)}. No reading has been entered yet."
+                : sprintf(
+                    '(%s − %s) ÷ (%s − %s), from the reading of %s',
+                    Gauge::amount($figure->reading->value, $goal->unit),
+                    $amount($goal->start_value),
+                    $amount($goal->target_value),
+                    $amount($goal->start_value),
+                    self::date($figure->reading->on),
+                ),
+            MeasureKind::Count => "$figure->counted done within the period ÷ {$amount($goal->target_value)}",
+            MeasureKind::Keep => sprintf(
+                'The share of the readings in the period that are %s %s. It is to hold in %s of them.',
+                $goal->sense === Sense::AtLeast ? 'at least' : 'at most',
+                $amount($goal->limit_value),
+                CoreRecords::exact($goal->share)->percent().' %',
+            ),
+            MeasureKind::YesNo => 'All or nothing: it counts once it is closed as met.',
+            MeasureKind::Judged => 'A direction that is not a number: it is judged in words and counts in no sum.',
+        };
+    }
+
+    private function line(Contributor $line): SumLine
+    {
+        return new SumLine(
+            $this->title($line),
+            match ($line->kind) {
+                ContributorKind::Goal => route('goals.show', $line->id, false),
+                ContributorKind::Project => route('projects.show', $line->id, false),
+                ContributorKind::Tasks => null,
+            },
+            $this->detail($line),
+            $line->weight->rounded(2),
+            $line->progress?->percent(),
+            $line->points()->times(Fraction::of(100))->rounded(1),
+            $line->leftOut === null ? null : $this->reason($line->leftOut, $line->since),
+        );
+    }
+
+    private function title(Contributor $line): string
+    {
+        return match ($line->kind) {
+            ContributorKind::Goal => $this->stored->plan->goals[$line->id ?? '']->title,
+            ContributorKind::Project => $this->stored->plan->projects[$line->id ?? '']->title,
+            ContributorKind::Tasks => 'Its own tasks',
+        };
+    }
+
+    private function detail(Contributor $line): ?string
+    {
+        if ($line->kind === ContributorKind::Goal) {
+            return 'goal';
+        }
+
+        $project = $this->stored->plan->projects[$line->id ?? ''] ?? null;
+        $tally = $project === null ? null : $this->stored->tally($project, $this->on);
+
+        return match (true) {
+            $tally === null => null,
+            $tally->tasks === 0 => 'no tasks yet',
+            $project->weighing === Weighing::Effort => "by effort, $tally->tasks tasks",
+            default => rtrim(rtrim(number_format($tally->done->rounded(1), 1), '0'), '.')." of $tally->tasks tasks",
+        };
+    }
+
+    private function reason(LeftOut $reason, ?Day $since): string
+    {
+        $when = $since === null ? '' : ' '.self::date($since);
+
+        return match ($reason) {
+            LeftOut::Dropped => "dropped$when, left out",
+            LeftOut::Shelved => "shelved$when, left out",
+            LeftOut::Proposed => 'proposed, left out',
+            LeftOut::Judged => 'judged in words, left out',
+            LeftOut::NoBasis => 'all set aside, left out',
+        };
+    }
+
+    private static function date(Day $day): string
+    {
+        return date('j M', $day->number * 86400);
+    }
+}

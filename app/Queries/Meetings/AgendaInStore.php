@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Issue;
+use App\Models\Meeting;
+use App\Models\Series;
+use App\Models\Task;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\RankedIssue;
+
+/** What the agenda of a series is worked out from. */
+final readonly class AgendaInStore
+{
+    /** @return Collection<int, Issue> by id, in the order raised */
+    public function openIssues(Series $series): Collection
+    {
+        return Issue::query()
+            ->where('series_id', $series->id)
+            ->whereNull('outcome')
+            ->with(['goal', 'project.servings.goal', 'raisedBy'])
+            ->orderBy('id')
+            ->get()->keyBy('id');
+    }
+
+    /**
+     * @param Collection<int, Issue> $issues
+     *
+     * @return list<RankedIssue>
+     */
+    public function ranked(Collection $issues): array
+    {
+        return array_values($issues->map(static fn (Issue $issue): RankedIssue => new RankedIssue(
+            (string) $issue->id,
+            $issue->rank,
+            self::servesOpenGoal($issue),
+            $issue->waited,
+            $issue->id,
+            $issue->minutes,
+        ))->all());
+    }
+
+    /**
+     * Next steps from earlier meetings of the series that are open, or were done since its last meeting;
+     * late ones first.
+     *
+     * @return list<Task>
+     */
+    public function followUps(Series $series, ?Meeting $before = null): array
+    {
+        $earlier = $series->meetings()->whereNotNull('closed_at')
+            ->when($before !== null, static fn (Builder $query) => $query->where('on', '<', (string) $before?->on));
+        $last = (clone $earlier)->orderByDesc('on')->value('on');
+
+        return array_values(Task::query()->openToAll()
+            ->whereHas('agendaItem', static fn (Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
+            ->whereNull('dropped_on')->whereNull('shelved_on')
+            ->where(static fn (Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) $last))
+            ->with(TaskRow::NEEDS)
+            ->orderByRaw('done_on is not null')->orderByRaw('due_on is null, due_on')->orderBy('id')
+            ->get()->all());
+    }
+
+    /** Minutes for issues: of the meeting − standing items − follow-ups − closing. */
+    public function timeForIssues(Series $series): int
+    {
+        return $series->minutes
+            - (int) $series->standingItems()->sum('minutes')
+            - count($this->followUps($series)) * Agenda::FOLLOW_UP_MINUTES
+            - Agenda::CLOSING_MINUTES;
+    }
+
+    private static function servesOpenGoal(Issue $issue): bool
+    {
+        $isOpen = static fn (?\App\Models\Goal $goal): bool => $goal !== null && $goal->closed_on === null;
+
+        return $isOpen($issue->goal) || ($issue->project?->servings->contains(static fn ($link): bool => $isOpen($link->goal)) ?? false);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Meeting;
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\Workspace;
+use Loftrin\Core\Calendar\Span;
+
+/** The meetings there are: what comes, the series, what was held. */
+final readonly class MeetingsPage
+{
+    private const HELD = 20;
+
+    public function __construct(private Workspace $workspace, private Occurrences $occurrences)
+    {
+    }
+
+    public function of(Person $viewer): Meetings
+    {
+        $today = $this->workspace->today();
+        $series = Series::query()->visibleTo($viewer)
+            ->with('meetings')
+            ->withCount(['issues as open_issues' => static fn ($issues) => $issues->whereNull('outcome')])
+            ->orderBy('id')->get();
+        $held = Meeting::query()->whereIn('series_id', $series->modelKeys())->whereNotNull('closed_at')
+            ->with('series')->orderByDesc('on')->limit(self::HELD)->get();
+
+        return new Meetings(
+            array_values($series->map($this->row(...))->all()),
+            array_values(array_filter(
+                $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
+                static fn (Occurrence $meeting): bool => $meeting->state !== 'closed',
+            )),
+            array_values($held->map(static fn (Meeting $meeting): Occurrence => new Occurrence(
+                $meeting->series_id,
+                $meeting->series->title,
+                $meeting->on,
+                $meeting->time,
+                $meeting->minutes,
+                route('meetings.show', $meeting->id, false),
+                'closed',
+            ))->all()),
+        );
+    }
+
+    /** The series with its meetings and the number of its open issues loaded. */
+    public function row(Series $series): SeriesRow
+    {
+        $running = $series->meetings->firstWhere('closed_at', null);
+
+        return new SeriesRow(
+            $series->id,
+            $series->title,
+            $series->purpose,
+            RuleWords::of($series->rule),
+            $series->time,
+            $series->minutes,
+            $series->is_private,
+            Occurrences::next($series, $this->workspace->today()),
+            $running?->id,
+            is_numeric($series->getAttribute('open_issues')) ? (int) $series->getAttribute('open_issues') : 0,
+            $series->meetings->whereNotNull('closed_at')->count(),
+        );
+    }
+}

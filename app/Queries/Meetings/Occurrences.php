@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Meeting;
+use App\Models\Person;
+use App\Models\Series;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Calendar\Span;
+
+/** The meetings that a person attends, as their rules give them and as they were held. */
+final readonly class Occurrences
+{
+    /** @return list<Occurrence> in the order of time */
+    public function within(Span $span, Person $attendee): array
+    {
+        $found = [];
+
+        foreach ($this->seriesOf($attendee, $span) as $series) {
+            foreach ($series->meetings as $meeting) {
+                $found["$series->id $meeting->on"] = self::held($series, $meeting);
+            }
+
+            foreach ((new Recurrence($series->rule, $series->starts_on))->within($span) as $day) {
+                $found["$series->id $day"] ??= self::coming($series, $day);
+            }
+        }
+
+        usort($found, static fn (Occurrence $a, Occurrence $b): int => [$a->on->number, $a->time] <=> [$b->on->number, $b->time]);
+
+        return $found;
+    }
+
+    /** The series' next meeting on or after the day that was not opened yet. */
+    public static function next(Series $series, Day $from): ?Day
+    {
+        $opened = $series->meetings->map(static fn (Meeting $meeting): string => (string) $meeting->on)->flip();
+        $coming = (new Recurrence($series->rule, $series->starts_on))->within(new Span($from, $from->plus(400)));
+
+        foreach ($coming as $day) {
+            if (! $opened->has((string) $day)) {
+                return $day;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return iterable<Series> */
+    private function seriesOf(Person $attendee, Span $span): iterable
+    {
+        return Series::query()
+            ->whereHas('attendees', static fn (Builder $attendees) => $attendees->where('person_id', $attendee->id))
+            ->with(['meetings' => static fn ($meetings) => $meetings->whereBetween('on', [(string) $span->first, (string) $span->last])])
+            ->orderBy('id')
+            ->get();
+    }
+
+    private static function held(Series $series, Meeting $meeting): Occurrence
+    {
+        return new Occurrence(
+            $series->id,
+            $series->title,
+            $meeting->on,
+            $meeting->time,
+            $meeting->minutes,
+            route('meetings.show', $meeting->id, false),
+            $meeting->closed_at === null ? 'running' : 'closed',
+        );
+    }
+
+    private static function coming(Series $series, Day $day): Occurrence
+    {
+        return new Occurrence($series->id, $series->title, $day, $series->time, $series->minutes, route('series.show', $series->id, false), 'coming');
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Attendee;
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\StandingItem;
+use App\Models\Workspace;
+use App\Queries\Parts\Choices;
+use App\Queries\Parts\PersonTag;
+
+/** What the form for a series offers and what it is filled with. */
+final readonly class SeriesForm
+{
+    public function __construct(private Workspace $workspace, private Choices $choices)
+    {
+    }
+
+    public function blank(Person $viewer): SeriesFormPage
+    {
+        return $this->page($viewer, new SeriesValues(
+            null,
+            '',
+            '',
+            'FREQ=WEEKLY;BYDAY=MO',
+            $this->workspace->today(),
+            '09:15',
+            60,
+            false,
+            array_values(Person::query()->orderBy('id')->pluck('id')->all()),
+            [new StandingValues(null, 'Check-in', 3, null, null)],
+        ));
+    }
+
+    public function filled(Person $viewer, Series $series): SeriesFormPage
+    {
+        return $this->page($viewer, new SeriesValues(
+            $series->id,
+            $series->title,
+            $series->purpose ?? '',
+            $series->rule,
+            $series->starts_on,
+            $series->time,
+            $series->minutes,
+            $series->is_private,
+            array_values($series->attendees()->get()->map(static fn (Attendee $attendee): int => $attendee->person_id)->all()),
+            array_values($series->standingItems()->get()->map(static fn (StandingItem $item): StandingValues => new StandingValues(
+                $item->id,
+                $item->title,
+                $item->minutes,
+                $item->owner_id,
+                $item->goal_id,
+            ))->all()),
+        ));
+    }
+
+    private function page(Person $viewer, SeriesValues $values): SeriesFormPage
+    {
+        return new SeriesFormPage($values, PersonTag::all(), $this->choices->goals($viewer));
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Attendee;
+use App\Models\Meeting;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Series;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\Option;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\AgendaKind;
+use Loftrin\Core\Meetings\RankedIssue;
+
+/** A series with the agenda of its next meeting, worked out from what was raised so far. */
+final readonly class SeriesPage
+{
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private AgendaInStore $agendas,
+        private Roles $roles,
+        private MeetingsPage $meetings,
+    ) {
+    }
+
+    public function of(Series $series, Person $viewer): SeriesView
+    {
+        $series->load(['attendees.person', 'standingItems.owner', 'meetings']);
+        $series->loadCount(['issues as open_issues' => static fn ($issues) => $issues->whereNull('outcome')]);
+        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $issues = $this->agendas->openIssues($series);
+        $fit = Agenda::of($this->agendas->timeForIssues($series), $this->agendas->ranked($issues));
+        $rows = static fn (array $ranked): array => array_values(array_map(
+            static fn (RankedIssue $issue): IssueRow => IssueRow::of($issues->getOrFail((int) $issue->id), $threads),
+            $ranked,
+        ));
+        $followUps = $this->agendas->followUps($series);
+        $people = $series->attendees->map(static fn (Attendee $attendee): Person => $attendee->person)->keyBy('id');
+        [$chair, $taker] = $this->roles->next($series);
+
+        return new SeriesView(
+            $this->meetings->row($series),
+            array_values($people->map(PersonTag::of(...))->all()),
+            $people->get($chair)?->name,
+            $people->get($taker)?->name,
+            $this->agenda($series, count($followUps), $rows($fit->fits)),
+            $rows($fit->wontFit),
+            self::wall($series->time, $series->minutes),
+            $fit->spare,
+            array_map(fn ($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
+            array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn (Meeting $meeting): Occurrence => new Occurrence(
+                $series->id,
+                $series->title,
+                $meeting->on,
+                $meeting->time,
+                $meeting->minutes,
+                route('meetings.show', $meeting->id, false),
+                'closed',
+            ))->all()),
+            array_values(Project::query()->whereIn('state', ['active', 'paused', 'proposed'])->orderBy('title')->get()
+                ->map(static fn (Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+            Gate::forUser($viewer)->allows('update', $series),
+        );
+    }
+
+    /**
+     * @param list<IssueRow> $issues
+     *
+     * @return list<PlannedItem>
+     */
+    private function agenda(Series $series, int $followUps, array $issues): array
+    {
+        $items = [];
+        $minute = 0;
+        $add = static function (AgendaKind $kind, string $title, int $minutes, ?string $who = null, ?IssueRow $issue = null) use ($series, &$items, &$minute): void {
+            $items[] = new PlannedItem($kind, $title, $minutes, self::wall($series->time, $minute), $who, $issue);
+            $minute += $minutes;
+        };
+
+        foreach ($series->standingItems as $item) {
+            $add(AgendaKind::Standing, $item->title, $item->minutes, $item->owner?->name);
+        }
+
+        if ($followUps > 0) {
+            $add(AgendaKind::FollowUps, "Follow-ups, $followUps to ask about", $followUps * Agenda::FOLLOW_UP_MINUTES);
+        }
+
+        foreach ($issues as $issue) {
+            $add(AgendaKind::Issue, $issue->title, $issue->minutes, $issue->raisedBy->name, $issue);
+        }
+
+        $minute = max($minute, $series->minutes - Agenda::CLOSING_MINUTES);
+        $add(AgendaKind::Closing, 'Closing', Agenda::CLOSING_MINUTES);
+
+        return $items;
+    }
+
+    /** The wall clock so many minutes after a time. */
+    public static function wall(string $time, int $minutes): string
+    {
+        $at = ((int) substr($time, 0, 2) * 60 + (int) substr($time, 3, 2) + $minutes) % 1440;
+
+        return sprintf('%02d:%02d', intdiv($at, 60), $at % 60);
+    }
+}

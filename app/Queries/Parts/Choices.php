@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Parts;
+
+use App\Models\Area;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Workspace;
+
+/** What forms let one choose from. */
+final readonly class Choices
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /**
+     * Open goals of this year and later that the viewer may see, the long ones first, grouped by period.
+     *
+     * @return list<Option>
+     */
+    public function goals(Person $viewer, ?int $except = null): array
+    {
+        $since = $this->workspace->calendar()->yearOf($this->workspace->today())->span->first;
+
+        return array_values(Goal::query()->visibleTo($viewer)
+            ->whereNull('closed_on')
+            ->where('ends_on', '>=', (string) $since)
+            ->when($except !== null, static fn ($query) => $query->whereKeyNot($except))
+            ->orderByRaw("case horizon when 'year' then 0 when 'quarter' then 1 when 'month' then 2 else 3 end")
+            ->orderBy('anchor_on')->orderBy('id')
+            ->get()
+            ->map(static fn (Goal $goal): Option => new Option((string) $goal->id, $goal->title, $goal->period))
+            ->all());
+    }
+
+    /** @return list<Option> */
+    public function areas(): array
+    {
+        return array_values(Area::query()->orderBy('name')->get()
+            ->map(static fn (Area $area): Option => new Option((string) $area->id, $area->name))
+            ->all());
+    }
+}

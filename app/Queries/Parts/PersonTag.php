@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Parts;
+
+use App\Models\Person;
+use App\Queries\Props;
+
+/** A person as named on a screen. */
+final readonly class PersonTag implements Props
+{
+    public function __construct(public int $id, public string $name, public string $initials)
+    {
+    }
+
+    public static function of(Person $person): self
+    {
+        return new self($person->id, $person->name, $person->initials);
+    }
+
+    /**
+     * Everybody, by name.
+     *
+     * @return list<self>
+     */
+    public static function all(): array
+    {
+        return array_values(Person::query()->orderBy('name')->get()->map(self::of(...))->all());
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Serving;
+use App\Models\Stage;
+use App\Queries\Parts\Choices;
+use App\Queries\Parts\PersonTag;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+/** What the form for a project offers and what it is filled with. */
+final readonly class ProjectForm
+{
+    public function __construct(private Choices $choices)
+    {
+    }
+
+    public function blank(Person $viewer, ?int $goal): ProjectFormPage
+    {
+        $served = $goal === null ? null : Goal::query()->visibleTo($viewer)->find($goal);
+
+        return $this->page($viewer, new ProjectValues(
+            null,
+            '',
+            '',
+            $viewer->id,
+            $served?->area_id,
+            Weighing::Count,
+            StageOrder::Parallel,
+            ProjectState::Active,
+            null,
+            null,
+            [],
+            $served === null ? [] : [new ServingValues($served->id, '1')],
+        ));
+    }
+
+    public function filled(Person $viewer, Project $project): ProjectFormPage
+    {
+        $project->load(['stages', 'servings.goal']);
+
+        return $this->page($viewer, new ProjectValues(
+            $project->id,
+            $project->title,
+            $project->outcome ?? '',
+            $project->owner_id,
+            $project->area_id,
+            $project->weighing,
+            $project->order,
+            $project->state,
+            $project->starts_on,
+            $project->due_on,
+            array_values($project->stages->map(static fn (Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all()),
+            array_values($project->servings
+                ->filter(static fn (Serving $link): bool => $link->goal->isVisibleTo($viewer))
+                ->map(static fn (Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
+                ->all()),
+        ));
+    }
+
+    private function page(Person $viewer, ProjectValues $values): ProjectFormPage
+    {
+        return new ProjectFormPage($values, $this->choices->goals($viewer), PersonTag::all(), $this->choices->areas());
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Stage;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Work\Weighing;
+
+final readonly class ProjectPage
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register)
+    {
+    }
+
+    public function of(Project $project, Person $viewer): ProjectView
+    {
+        $project->load(['owner', 'area', 'servings']);
+        $work = StoredWork::of($this->workspace, new Collection([$project]));
+        $today = $this->workspace->today();
+        $stored = $this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer);
+        $threads = new Threads($stored);
+        $row = fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
+        $tasks = array_map($row, $work->inScope($project));
+        $register = $this->register->row($project, $work, $threads);
+        $served = $stored->goals->only($project->servings->pluck('goal_id')->all());
+
+        return new ProjectView(
+            $register,
+            $project->outcome,
+            $project->area?->name,
+            $project->starts_on,
+            $project->weighing,
+            $project->order,
+            Gate::forUser($viewer)->allows('update', $project),
+            array_values($served->map(static fn ($goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
+            $this->stages($project, $tasks),
+            array_map(static fn (Task $task): int => $task->id, $work->now($project)),
+            array_values($work->tasks->filter(static fn (Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
+            $this->sum($project, $register),
+            PersonTag::all(),
+        );
+    }
+
+    /**
+     * A task with no stage belongs to the first.
+     *
+     * @param list<TaskRow> $tasks
+     *
+     * @return list<StageRow>
+     */
+    private function stages(Project $project, array $tasks): array
+    {
+        if ($project->stages->isEmpty()) {
+            return [new StageRow(null, null, $tasks)];
+        }
+
+        $first = $project->stages[0]->id ?? null;
+
+        return array_values($project->stages->map(static fn (Stage $stage): StageRow => new StageRow(
+            $stage->id,
+            $stage->name,
+            array_values(array_filter($tasks, static fn (TaskRow $task): bool => ($task->stageId ?? $first) === $stage->id)),
+        ))->all());
+    }
+
+    private function sum(Project $project, RegisterRow $row): string
+    {
+        $done = $row->tasks - $row->open;
+
+        return match (true) {
+            $row->tasks === 0 => 'Nothing to measure until it has a task.',
+            $project->weighing === Weighing::Effort => "$done of $row->tasks tasks done, each weighing its minutes; one without an estimate weighs the median of the others.",
+            default => "$done of $row->tasks tasks done, each weighing the same; one in steps counts by its share of them.",
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Queries\Goals\GoalRow;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+final readonly class ProjectView implements Props
+{
+    /**
+     * @param list<GoalRow>   $serves
+     * @param list<StageRow>  $stages
+     * @param list<int>       $now    ids of the tasks that can be done now
+     * @param list<TaskRow>   $aside  dropped and shelved
+     * @param string          $sum    how the progress adds up, in words
+     * @param list<PersonTag> $people
+     */
+    public function __construct(
+        public RegisterRow $project,
+        public ?string $outcome,
+        public ?string $area,
+        public ?Day $startsOn,
+        public Weighing $weighing,
+        public StageOrder $order,
+        public bool $mayChange,
+        public array $serves,
+        public array $stages,
+        public array $now,
+        public array $aside,
+        public string $sum,
+        public array $people,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Queries\Parts\TaskRow;
+use App\Queries\Props;
+
+/** A stage with its tasks. */
+final readonly class StageRow implements Props
+{
+    /**
+     * @param ?int          $id    null for tasks in a project that has no stages
+     * @param list<TaskRow> $tasks
+     */
+    public function __construct(public ?int $id, public ?string $name, public array $tasks)
+    {
+    }
+}

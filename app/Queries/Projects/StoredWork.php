@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Goals\Rollup;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Doable;
+use Loftrin\Core\Work\Project as CoreProject;
+use Loftrin\Core\Work\TalliesOfTasks;
+use Loftrin\Core\Work\Task as CoreTask;
+
+/** Projects with all their tasks, ready to say what is done, stuck and can be done now. */
+final readonly class StoredWork
+{
+    /** @var array<string, CoreProject> */
+    private array $projects;
+
+    /** @var array<int, list<CoreTask>> by project, in their order */
+    private array $byProject;
+
+    private Doable $doable;
+
+    private Rollup $rollup;
+
+    /**
+     * @param Collection<int, Project> $records with stages and servings
+     * @param Collection<int, Task>    $tasks   of those projects, with stage, steps and precedences
+     */
+    public function __construct(private Workspace $workspace, Collection $records, public Collection $tasks)
+    {
+        $projects = [];
+        $byProject = [];
+        $cores = array_values($tasks->map(CoreRecords::task(...))->all());
+
+        foreach ($records as $record) {
+            $projects[(string) $record->id] = CoreRecords::project($record);
+        }
+
+        foreach ($cores as $task) {
+            $byProject[(int) $task->project][] = $task;
+        }
+
+        $this->projects = $projects;
+        $this->byProject = $byProject;
+        $this->doable = new Doable($projects, $cores, $workspace->today());
+        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $projects), new TalliesOfTasks($projects, [], $cores));
+    }
+
+    /** @param Collection<int, Project> $records */
+    public static function of(Workspace $workspace, Collection $records): self
+    {
+        $records->loadMissing(['stages', 'servings']);
+
+        return new self($workspace, $records, Task::query()
+            ->whereIn('project_id', $records->modelKeys())
+            ->with([...TaskRow::NEEDS, 'stage', 'precedences'])
+            ->orderBy('position')->orderBy('id')
+            ->get()->keyBy('id'));
+    }
+
+    public function progress(Project $project): ?Fraction
+    {
+        return $this->rollup->projectProgress($this->core($project), $this->workspace->today());
+    }
+
+    public function figure(Project $project): ?Figure
+    {
+        return $this->rollup->projectFigure($this->core($project), $this->workspace->today());
+    }
+
+    public function isStuck(Project $project): bool
+    {
+        return $this->doable->isStuck($this->core($project));
+    }
+
+    public function isReady(Project $project): bool
+    {
+        return $this->doable->isReadyToClose($this->core($project));
+    }
+
+    /** @return list<Task> those in scope, in their order */
+    public function inScope(Project $project): array
+    {
+        $today = $this->workspace->today();
+
+        return $this->records($project, static fn (CoreTask $task): bool => $task->isInScopeOn($today));
+    }
+
+    /** @return list<Task> those that somebody could start on, in their order */
+    public function now(Project $project): array
+    {
+        return $this->records($project, $this->doable->isNow(...));
+    }
+
+    /**
+     * @param callable(CoreTask): bool $holds
+     *
+     * @return list<Task>
+     */
+    private function records(Project $project, callable $holds): array
+    {
+        $ids = array_map(static fn (CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project->id] ?? [], $holds));
+
+        return array_values(array_filter(array_map(fn (int $id): ?Task => $this->tasks->get($id), $ids)));
+    }
+
+    private function core(Project $project): CoreProject
+    {
+        return $this->projects[(string) $project->id];
+    }
+}

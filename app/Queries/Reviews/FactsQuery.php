@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews;
+
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\StoredPlan;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Meetings\Occurrences;
+use App\Queries\Projects\StoredWork;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Ledger;
+
+/** Works out what happened in a person's week. */
+final readonly class FactsQuery
+{
+    /** With how many weeks before it a week is compared. */
+    private const WEEKS_BEFORE = 4;
+
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Occurrences $occurrences)
+    {
+    }
+
+    public function of(Period $week, Person $person): WeekFacts
+    {
+        $asOf = $this->asOf($week);
+        $stored = $this->plans->holding($week, $person);
+        $stored->prepare([$asOf, $week->span->first->plus(-1)]);
+        $threads = new Threads($stored);
+        $ledger = $this->ledger(new Span($week->span->first, $week->span->last), $person, $stored);
+        $before = $this->ledger(new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)), $person, $stored);
+        $left = new LeftOverTasks($this->workspace, $person, $week);
+
+        return new WeekFacts(
+            $asOf,
+            (int) $ledger->minutes->rounded(0),
+            $ledger->alignment()?->percent(),
+            $before->alignment()?->percent(),
+            $this->work($ledger, $stored, $threads),
+            $this->moved($week, $asOf, $stored, $threads),
+            $this->promised($week, $asOf, $stored, $threads),
+            $this->occurrences->within($week->span, $person),
+            $this->doneIn($week->span, $person)->count(),
+            $left->late()->count(),
+            $left->carried()->count(),
+            $this->stuck(),
+            $left->withOthers()->count(),
+            $left->untouched()->count(),
+            Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),
+        );
+    }
+
+    private function asOf(Period $week): Day
+    {
+        $today = $this->workspace->today();
+
+        return $today->isBefore($week->span->last) ? $today : $week->span->last;
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<Task> */
+    private function doneIn(Span $span, Person $person): \Illuminate\Database\Eloquent\Builder
+    {
+        return Task::query()->where('owner_id', $person->id)->whereBetween('done_on', [(string) $span->first, (string) $span->last]);
+    }
+
+    private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger
+    {
+        $tasks = $this->doneIn($span, $person)->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...));
+
+        return Ledger::of($span, $tasks, $stored->plan->projects, [], $stored->plan->goals);
+    }
+
+    /** @return list<WorkShare> the largest first; what served no goal last */
+    private function work(Ledger $ledger, StoredPlan $stored, Threads $threads): array
+    {
+        $shares = [];
+
+        foreach ($ledger->byGoal as $goal => $minutes) {
+            $shares[] = new WorkShare($threads->ofGoal((string) $goal), (int) $minutes->rounded(0));
+        }
+
+        usort($shares, static fn (WorkShare $a, WorkShare $b): int => $b->minutes <=> $a->minutes);
+        $loose = (int) $ledger->minutes->minus($ledger->threaded)->rounded(0);
+
+        return $loose > 0 ? [...$shares, new WorkShare(null, $loose)] : $shares;
+    }
+
+    /** @return list<MovedGoal> */
+    private function moved(Period $week, Day $asOf, StoredPlan $stored, Threads $threads): array
+    {
+        $quarter = $this->workspace->calendar()->quarterOf($week->anchor())->name;
+        $moved = [];
+
+        foreach ($stored->goals as $goal) {
+            if ($goal->horizon !== Horizon::Quarter || $goal->period !== $quarter || ($goal->closed_on !== null && $goal->closed_on->isBefore($week->span->first))) {
+                continue;
+            }
+
+            $now = $stored->rollup->progress($stored->core($goal), $asOf);
+            $then = $stored->rollup->progress($stored->core($goal), $week->span->first->plus(-1));
+            $moved[] = new MovedGoal(
+                GoalRow::of($goal, $stored, $threads, $asOf),
+                $now === null ? null : $now->minus($then ?? Fraction::zero())->times(Fraction::of(100))->rounded(1),
+            );
+        }
+
+        $gap = static fn (MovedGoal $moved): float => ($moved->goal->gauge->progress ?? 0.0) - ($moved->goal->gauge->expected ?? 0.0);
+        usort($moved, static fn (MovedGoal $a, MovedGoal $b): int => $gap($a) <=> $gap($b));
+
+        return $moved;
+    }
+
+    /** @return list<GoalRow> firm ones first */
+    private function promised(Period $week, Day $asOf, StoredPlan $stored, Threads $threads): array
+    {
+        return array_values($stored->goals
+            ->filter(static fn (Goal $goal): bool => $goal->period === $week->name)
+            ->sortBy(static fn (Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
+            ->map(static fn (Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
+            ->all());
+    }
+
+    private function stuck(): int
+    {
+        $projects = Project::query()->where('state', 'active')->orderBy('id')->get();
+        $work = StoredWork::of($this->workspace, $projects);
+
+        return $projects->filter($work->isStuck(...))->count();
+    }
+}

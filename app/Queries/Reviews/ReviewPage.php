@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews;
+
+use App\Models\Answer;
+use App\Models\Person;
+use App\Models\Review;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Reviews\Question;
+
+/** A person's look back on a week: the facts, their words, what is left over. */
+final readonly class ReviewPage
+{
+    /** How many earlier answers stand under a question. */
+    private const ANSWERS_BEFORE = 3;
+
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private FactsQuery $facts)
+    {
+    }
+
+    public function of(Period $week, Person $person): ReviewView
+    {
+        $review = Review::query()->where('person_id', $person->id)->where('period', $week->name)->with('answers')->first();
+        $isHeld = $review?->held_at !== null;
+
+        return new ReviewView(
+            PeriodTag::of($week, $this->workspace->calendar()),
+            $isHeld ? null : $this->facts->of($week, $person),
+            $isHeld ? $review->facts : null,
+            $isHeld ? $review->held_at?->format('Y-m-d') : null,
+            $week->hasBegunOn($this->workspace->today()),
+            $this->questions($week, $person, $review),
+            $isHeld ? [] : $this->leftOver($week, $person),
+            PersonTag::all(),
+        );
+    }
+
+    /** @return list<QuestionRow> */
+    private function questions(Period $week, Person $person, ?Review $review): array
+    {
+        $before = Answer::query()
+            ->whereHas('review', static fn ($reviews) => $reviews->where('person_id', $person->id)->where('period', '<', $week->name)->whereNotNull('held_at'))
+            ->with('review')
+            ->get()
+            ->sortByDesc(static fn (Answer $answer): string => $answer->review->period);
+
+        return array_map(static fn (Question $question): QuestionRow => new QuestionRow(
+            $question,
+            $question->words(),
+            $review?->answers->firstWhere('question', $question)->words ?? '',
+            array_values($before
+                ->filter(static fn (Answer $answer): bool => $answer->question === $question)
+                ->take(self::ANSWERS_BEFORE)
+                ->map(static fn (Answer $answer): PastAnswer => new PastAnswer($answer->review->period, $answer->words))
+                ->all()),
+        ), Question::cases());
+    }
+
+    /** @return list<LeftOver> each task once, under the first reason that holds */
+    private function leftOver(Period $week, Person $person): array
+    {
+        $left = new LeftOverTasks($this->workspace, $person, $week);
+        $threads = new Threads($this->plans->holding($week, $person));
+        $seen = [];
+        $group = function (string $reason, string $hint, Collection $tasks) use (&$seen, $threads): LeftOver {
+            $new = $tasks->reject(static function (Task $task) use (&$seen): bool {
+                $known = isset($seen[$task->id]);
+                $seen[$task->id] = true;
+
+                return $known;
+            });
+
+            return new LeftOver($reason, $hint, array_values($new->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()));
+        };
+
+        return array_values(array_filter([
+            $group('Late', 'due and not done', $left->late()),
+            $group('Carried', 'planned for this week or before', $left->carried()),
+            $group('With others', 'waiting on somebody', $left->withOthers()),
+            $group('Untouched', 'not planned, nothing changed for four weeks', $left->untouched()),
+        ], static fn (LeftOver $group): bool => $group->tasks !== []));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week;
+
+use App\Queries\Parts\Option;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** Everything that a task's own page shows. */
+final readonly class TaskView implements Props
+{
+    /**
+     * @param list<StepRow>    $steps
+     * @param list<Option>     $stages of its project
+     * @param ?Option          $origin the meeting it came from: its address and title
+     * @param list<PersonTag>  $people
+     */
+    public function __construct(
+        public TaskRow $task,
+        public ?string $notes,
+        public Day $createdOn,
+        public ?Day $waitingSince,
+        public array $steps,
+        public array $stages,
+        public ?Option $origin,
+        public array $people,
+        public bool $isShelved,
+    ) {
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week;
+
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Work\Carrying;
+
+/** The tasks that stand in a week, and those that wait for a week. */
+final readonly class WeekTasks
+{
+    /** Names of days and weeks, apart from those of months, quarters and years. */
+    private const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
+
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /**
+     * What was done in the week, or is planned for it. What was planned for an earlier one and is still
+     * open stands in the present week; a past week keeps what it did not get done.
+     *
+     * @return list<Task>
+     */
+    public function of(Period $week, Person $viewer, Person $whose): array
+    {
+        [$first, $last] = [(string) $week->span->first, (string) $week->span->last];
+        $isNow = $week->span->holds($this->workspace->today());
+
+        return array_values($this->open($viewer, $whose)
+            ->where(static fn (Builder $either) => $either
+                ->whereBetween('done_on', [$first, $last])
+                ->orWhere(static fn (Builder $planned) => $planned
+                    ->whereNull('done_on')
+                    ->whereRaw(self::DAY_OR_WEEK)
+                    ->where('planned_from', '<=', $last)
+                    ->when(! $isNow, static fn (Builder $query) => $query->where('planned_to', '>=', $first))))
+            ->orderByRaw('rank is null, rank')->orderBy('id')
+            ->get()->all());
+    }
+
+    /**
+     * Open tasks planned for a month, quarter or year that has begun by the week.
+     *
+     * @return list<Task>
+     */
+    public function offered(Period $week, Person $viewer, Person $whose): array
+    {
+        $calendar = $this->workspace->calendar();
+        $carrying = new Carrying($calendar);
+
+        return array_values($this->open($viewer, $whose)
+            ->whereNull('done_on')
+            ->whereNotNull('planned')
+            ->whereRaw('not '.self::DAY_OR_WEEK)
+            ->where('planned_from', '<=', (string) $week->anchor())
+            ->orderBy('planned_to')->orderBy('id')
+            ->get()
+            ->filter(fn (Task $task): bool => $carrying->isOffered($calendar->period((string) $task->planned), $week, $this->workspace->today()))
+            ->all());
+    }
+
+    /** @return Builder<Task> neither dropped nor shelved, unless done */
+    private function open(Person $viewer, Person $whose): Builder
+    {
+        return Task::query()->visibleTo($viewer)
+            ->where('owner_id', $whose->id)
+            ->where(static fn (Builder $either) => $either
+                ->whereNotNull('done_on')
+                ->orWhere(static fn (Builder $there) => $there->whereNull('dropped_on')->whereNull('shelved_on')))
+            ->with(TaskRow::NEEDS);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\RefusedChange;
+use App\Http\Middleware\HandleInertiaRequests;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+use Inertia\Inertia;
+use Symfony\Component\HttpFoundation\Response;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        using: function (): void {
+            Route::middleware('web')->group(__DIR__.'/../routes/people.php');
+
+            foreach (['capture', 'day', 'goals', 'meetings', 'projects', 'reviews', 'week'] as $room) {
+                Route::middleware(['web', 'auth'])->group(__DIR__."/../routes/$room.php");
+            }
+        },
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+        $middleware->encryptCookies(except: ['theme']);
+        $middleware->web(append: [HandleInertiaRequests::class]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(RefusedChange::class);
+
+        // A rule of the core that refuses a change is told at the field it concerns, like any other bad input.
+        $exceptions->map(static fn (RefusedChange $refused) => $refused->asValidation());
+
+        $exceptions->respond(function (Response $response, Throwable $reason, Request $request): Response {
+            $status = $response->getStatusCode();
+
+            if ($status === 419) {
+                return back()->with('problem', 'This page had been open too long. Nothing was sent: please try again.');
+            }
+
+            if (! in_array($status, [403, 404, 413, 429, 500, 503], true) || $request->expectsJson() || ($status === 500 && config('app.debug'))) {
+                return $response;
+            }
+
+            return Inertia::render('Problem', ['status' => $status])->toResponse($request)->setStatusCode($status);
+        });
+    })
+    ->create();

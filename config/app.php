@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => env('APP_NAME', 'Loftrin'),
+
+    // Timestamps are kept in UTC; what day it is follows the workspace's own zone.
+    'timezone' => 'UTC',
+];

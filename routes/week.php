@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Week\TaskController;
+use App\Http\Controllers\Week\WeekController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/week', [WeekController::class, 'current'])->name('week.current');
+Route::get('/weeks/{period}', [WeekController::class, 'show'])->name('week.show');
+Route::put('/weeks/{period}/focus', [WeekController::class, 'focus'])->name('week.focus');
+
+Route::post('/tasks', [TaskController::class, 'store'])->name('tasks.store');
+Route::get('/tasks/{task}', [TaskController::class, 'show'])->name('tasks.show');
+Route::put('/tasks/{task}', [TaskController::class, 'update'])->name('tasks.update');
+Route::put('/tasks/{task}/tick', [TaskController::class, 'tick'])->name('tasks.tick');
+Route::put('/tasks/{task}/plan', [TaskController::class, 'plan'])->name('tasks.plan');
+Route::put('/tasks/{task}/aside', [TaskController::class, 'setAside'])->name('tasks.aside');
+Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])->name('steps.store');
+Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])->name('steps.tick');
+Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])->name('steps.destroy');
