@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\ValidationException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -26,9 +27,13 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
 
+        $tooOften = static fn () => throw ValidationException::withMessages([
+            'email' => 'Too many tries. Wait a minute, then try again.',
+        ]);
+
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by($request->string('email')->lower()->toString().'|'.$request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
+            Limit::perMinute(5)->by($request->string('email')->lower()->toString().'|'.$request->ip())->response($tooOften),
+            Limit::perMinute(30)->by((string) $request->ip())->response($tooOften),
         ]);
     }
 }

@@ -16,7 +16,7 @@ return new class extends Migration {
             $table->string('email', 190)->unique();
             $table->string('password');
             $table->enum('role', ['lead', 'member'])->default('member');
-            $table->rawColumn('weekly_hours', 'integer not null default 40 check (weekly_hours between 0 and 168)');
+            $table->rawColumn('weekly_hours', 'integer default 40 check (weekly_hours between 0 and 168)');
             $table->rememberToken();
             $table->timestamps();
         });

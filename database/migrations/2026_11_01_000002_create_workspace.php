@@ -14,7 +14,7 @@ return new class extends Migration {
             $table->string('name', 80);
             $table->string('timezone', 64)->default('UTC');
             $table->string('week_starts_on', 9)->default('monday');
-            $table->rawColumn('year_starts_in', 'integer not null default 1 check (year_starts_in between 1 and 12)');
+            $table->rawColumn('year_starts_in', 'integer default 1 check (year_starts_in between 1 and 12)');
             $table->json('working_days');
             $table->json('holidays');
             $table->timestamps();

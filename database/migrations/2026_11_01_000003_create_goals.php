@@ -24,22 +24,22 @@ return new class extends Migration {
             $table->date('ends_on');
             $table->date('anchor_on');
             $table->foreignId('parent_id')->nullable()->constrained('goals')->restrictOnDelete();
-            $table->rawColumn('weight', 'numeric(12,4) not null default 1 check (weight > 0)');
+            $table->rawColumn('weight', 'numeric(12,4) default 1 check (weight > 0)');
             $table->foreignId('owner_id')->constrained('people')->restrictOnDelete();
             $table->foreignId('area_id')->nullable()->constrained()->nullOnDelete();
             $table->boolean('is_main')->default(false);
             $table->boolean('is_firm')->default(false);
             $table->enum('measure', ['work', 'number', 'keep', 'count', 'yes_no', 'judged']);
-            $table->rawColumn('tasks_weight', 'numeric(12,4) not null default 1 check (tasks_weight > 0)');
+            $table->rawColumn('tasks_weight', 'numeric(12,4) default 1 check (tasks_weight > 0)');
             $table->decimal('start_value', 18, 4)->nullable();
-            $table->rawColumn('target_value', "numeric(18,4) check (measure <> 'number' or (target_value is not null and start_value is not null and target_value <> start_value))");
+            $table->rawColumn('target_value', "numeric(18,4) check (measure <> 'number' or (target_value is not null and start_value is not null and target_value <> start_value))")->nullable();
             $table->decimal('limit_value', 18, 4)->nullable();
             $table->enum('sense', ['at_least', 'at_most'])->default('at_least');
-            $table->rawColumn('share', 'numeric(5,4) not null default 0.8 check (share > 0 and share <= 1)');
+            $table->rawColumn('share', 'numeric(5,4) default 0.8 check (share > 0 and share <= 1)');
             $table->string('unit', 12)->nullable();
             $table->date('closed_on')->nullable();
-            $table->rawColumn('result', "varchar(10) check (result in ('met', 'partly_met', 'not_met', 'dropped') and closed_on is not null or result is null and closed_on is null)");
-            $table->rawColumn('score', 'numeric(5,4) check (score between 0 and 1)');
+            $table->rawColumn('result', "varchar(10) check (result in ('met', 'partly_met', 'not_met', 'dropped') and closed_on is not null or result is null and closed_on is null)")->nullable();
+            $table->rawColumn('score', 'numeric(5,4) check (score between 0 and 1)')->nullable();
             $table->string('closing_line', 500)->nullable();
             $table->timestamps();
 
@@ -51,7 +51,7 @@ return new class extends Migration {
             $table->id();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
             $table->date('on');
-            $table->rawColumn('fraction', 'numeric(5,4) not null check (fraction between 0 and 1)');
+            $table->rawColumn('fraction', 'numeric(5,4) check (fraction between 0 and 1)');
             $table->timestamps();
             $table->unique(['goal_id', 'on']);
         });

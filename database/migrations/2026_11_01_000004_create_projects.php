@@ -20,7 +20,7 @@ return new class extends Migration {
             $table->enum('state', ['proposed', 'active', 'paused', 'done', 'dropped', 'shelved'])->default('active');
             $table->date('state_on');
             $table->date('starts_on')->nullable();
-            $table->rawColumn('due_on', 'date check (starts_on is null or due_on is null or due_on >= starts_on)');
+            $table->rawColumn('due_on', 'date check (starts_on is null or due_on is null or due_on >= starts_on)')->nullable();
             $table->timestamps();
 
             $table->index('state');
@@ -40,7 +40,7 @@ return new class extends Migration {
             $table->id();
             $table->foreignId('project_id')->constrained()->cascadeOnDelete();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
-            $table->rawColumn('weight', 'numeric(12,4) not null default 1 check (weight > 0)');
+            $table->rawColumn('weight', 'numeric(12,4) default 1 check (weight > 0)');
             $table->timestamps();
             $table->unique(['project_id', 'goal_id']);
             $table->index('goal_id');

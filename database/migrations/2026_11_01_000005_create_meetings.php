@@ -16,7 +16,7 @@ return new class extends Migration {
             $table->string('rule', 200);
             $table->date('starts_on');
             $table->string('time', 5);
-            $table->rawColumn('minutes', 'integer not null check (minutes between 5 and 600)');
+            $table->rawColumn('minutes', 'integer check (minutes between 5 and 600)');
             $table->boolean('is_private')->default(false);
             $table->timestamps();
         });
@@ -36,7 +36,7 @@ return new class extends Migration {
             $table->foreignId('series_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('position');
             $table->string('title', 200);
-            $table->rawColumn('minutes', 'integer not null check (minutes between 1 and 600)');
+            $table->rawColumn('minutes', 'integer check (minutes between 1 and 600)');
             $table->foreignId('owner_id')->nullable()->constrained('people')->nullOnDelete();
             $table->foreignId('goal_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamps();
@@ -48,7 +48,7 @@ return new class extends Migration {
             $table->foreignId('series_id')->constrained()->restrictOnDelete();
             $table->date('on');
             $table->string('time', 5);
-            $table->rawColumn('minutes', 'integer not null check (minutes between 5 and 600)');
+            $table->rawColumn('minutes', 'integer check (minutes between 5 and 600)');
             $table->foreignId('chair_id')->nullable()->constrained('people')->nullOnDelete();
             $table->foreignId('minute_taker_id')->nullable()->constrained('people')->nullOnDelete();
             $table->dateTime('opened_at');
@@ -75,7 +75,7 @@ return new class extends Migration {
             $table->text('context')->nullable();
             $table->enum('need', ['decision', 'input', 'information', 'help'])->default('decision');
             $table->enum('rank', ['A', 'B', 'C'])->nullable();
-            $table->rawColumn('minutes', 'integer check (minutes between 1 and 600)');
+            $table->rawColumn('minutes', 'integer check (minutes between 1 and 600)')->nullable();
             $table->foreignId('goal_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('project_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('raised_by')->constrained('people')->restrictOnDelete();
@@ -93,7 +93,7 @@ return new class extends Migration {
             $table->enum('kind', ['standing', 'follow_ups', 'issue', 'closing']);
             $table->unsignedSmallInteger('position');
             $table->string('title', 200);
-            $table->rawColumn('minutes', 'integer not null check (minutes >= 0)');
+            $table->rawColumn('minutes', 'integer check (minutes >= 0)');
             $table->foreignId('owner_id')->nullable()->constrained('people')->nullOnDelete();
             $table->foreignId('goal_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('issue_id')->nullable()->constrained()->restrictOnDelete();

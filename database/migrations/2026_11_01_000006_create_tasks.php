@@ -14,7 +14,7 @@ return new class extends Migration {
             $table->string('title', 200);
             $table->text('notes')->nullable();
             $table->foreignId('project_id')->nullable()->constrained()->restrictOnDelete();
-            $table->rawColumn('goal_id', 'integer references goals (id) on delete restrict check (goal_id is null or project_id is null)');
+            $table->rawColumn('goal_id', 'integer references goals (id) on delete restrict check (goal_id is null or project_id is null)')->nullable();
             $table->foreignId('stage_id')->nullable()->constrained()->nullOnDelete();
             $table->unsignedInteger('position')->default(0);
             $table->foreignId('owner_id')->constrained('people')->restrictOnDelete();
@@ -27,12 +27,12 @@ return new class extends Migration {
             // A day, week, month, quarter or year as in a plan file, and the days it spans.
             $table->string('planned', 10)->nullable();
             $table->date('planned_from')->nullable();
-            $table->rawColumn('planned_to', 'date check (planned is null and planned_from is null and planned_to is null or planned_from <= planned_to)');
+            $table->rawColumn('planned_to', 'date check (planned is null and planned_from is null and planned_to is null or planned_from <= planned_to)')->nullable();
             // Ends crossed before it was last planned, plus times its due date was moved later.
             $table->unsignedSmallInteger('carried')->default(0);
             $table->string('waiting_on', 120)->nullable();
             $table->date('waiting_since')->nullable();
-            $table->rawColumn('minutes', 'integer check (minutes > 0)');
+            $table->rawColumn('minutes', 'integer check (minutes > 0)')->nullable();
             $table->enum('rank', ['A', 'B', 'C'])->nullable();
             $table->foreignId('agenda_item_id')->nullable()->constrained()->nullOnDelete();
             $table->date('changed_on');
@@ -60,7 +60,7 @@ return new class extends Migration {
         Schema::create('precedences', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('task_id')->constrained()->cascadeOnDelete();
-            $table->rawColumn('after_id', 'integer not null references tasks (id) on delete cascade check (after_id <> task_id)');
+            $table->rawColumn('after_id', 'integer references tasks (id) on delete cascade check (after_id <> task_id)');
             $table->timestamps();
             $table->unique(['task_id', 'after_id']);
             $table->index('after_id');

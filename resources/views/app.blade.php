@@ -5,7 +5,6 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @routes(nonce: false)
     @viteReactRefresh
     @vite(['resources/js/app.tsx'])
     @inertiaHead

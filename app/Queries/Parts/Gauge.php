@@ -88,12 +88,20 @@ final readonly class Gauge implements Props
     {
         return match ($goal->measure) {
             MeasureKind::Work => $figure->progress === null ? 'not measured' : $figure->progress->percent().' %',
-            MeasureKind::Number => $figure->reading === null ? 'no reading yet' : self::amount($figure->reading->value, $goal->unit),
+            MeasureKind::Number => $figure->reading === null ? 'no reading yet' : self::reached($goal, $figure->reading->value),
             MeasureKind::Count => ($figure->counted ?? 0).' of '.self::amount(Fraction::parse((string) $goal->target_value), $goal->unit),
             MeasureKind::Keep => $figure->progress === null ? 'no reading yet' : 'kept '.$figure->progress->percent().' %',
             MeasureKind::YesNo => $goal->closed_on === null ? 'open' : '',
             MeasureKind::Judged => 'judged in words',
         };
+    }
+
+    /** From nothing to a target: "25 of 40". Otherwise where the number stands. */
+    private static function reached(Goal $goal, Fraction $value): string
+    {
+        return Fraction::parse((string) $goal->start_value)->isZero()
+            ? self::amount($value, null).' of '.self::amount(Fraction::parse((string) $goal->target_value), null)
+            : self::amount($value, $goal->unit);
     }
 
     private static function standing(Figure $figure): string

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Goals\Result;
+
+/** Four year goals, the quarter goals under them with what became of the past ones, and their readings. */
+final class Goals
+{
+    /** @var array<string, int> */
+    private array $ids = [];
+
+    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people)
+    {
+    }
+
+    public function add(): void
+    {
+        $this->words();
+        $this->yearGoals();
+
+        foreach (Script::QUARTER_GOALS as $number => $goals) {
+            foreach ($goals as $key => $goal) {
+                $this->quarterGoal($number, $key, $goal);
+            }
+        }
+    }
+
+    public function id(string $key): int
+    {
+        return $this->ids[$key];
+    }
+
+    /**
+     * @param array<string, mixed> $columns
+     */
+    public function set(string $key, Period $period, array $columns): int
+    {
+        return $this->ids[$key] = $this->rows->add('goals', [
+            'why' => null,
+            'mark' => null,
+            'scope' => 'company',
+            'visibility' => 'everyone',
+            'horizon' => $period->horizon,
+            'period' => $period->name,
+            'starts_on' => $period->span->first,
+            'ends_on' => $period->span->last,
+            'anchor_on' => $period->anchor(),
+            'parent_id' => null,
+            'weight' => 1,
+            'area_id' => null,
+            'is_main' => false,
+            'is_firm' => false,
+            'tasks_weight' => 1,
+            'start_value' => null,
+            'target_value' => null,
+            'limit_value' => null,
+            'sense' => 'at_least',
+            'share' => 0.8,
+            'unit' => null,
+            'closed_on' => null,
+            'result' => null,
+            'score' => null,
+            'closing_line' => null,
+            ...$columns,
+        ]);
+    }
+
+    private function words(): void
+    {
+        $this->rows->add('period_words', ['period' => $this->stage->year->name, 'words' => 'Calm water, steady hands']);
+
+        foreach (Script::QUARTER_WORDS as $number => $words) {
+            $this->rows->add('period_words', ['period' => $this->stage->quarter($number)->name, 'words' => $words]);
+        }
+    }
+
+    private function yearGoals(): void
+    {
+        foreach (Script::YEAR_GOALS as $key => $goal) {
+            $this->set($key, $this->stage->year, [
+                'title' => $goal['title'],
+                'why' => $goal['why'],
+                'mark' => $key,
+                'owner_id' => $this->people->id($goal['owner']),
+                'area_id' => $this->people->area($goal['area']),
+                'is_main' => $key === 'HB',
+                ...$goal['measure'],
+            ]);
+
+            if (isset($goal['course'])) {
+                $this->readings($key, $this->stage->year, $goal['course']);
+            }
+        }
+
+        $this->rows->add('checkpoints', ['goal_id' => $this->ids['HB'], 'on' => $this->stage->quarter(1)->span->last, 'fraction' => 0.15]);
+        $this->rows->add('checkpoints', ['goal_id' => $this->ids['HB'], 'on' => $this->stage->quarter(2)->span->last, 'fraction' => 0.5]);
+    }
+
+    /** @param array<string, mixed> $goal */
+    private function quarterGoal(int $number, string $key, array $goal): void
+    {
+        $period = $this->stage->quarter($number);
+        $closed = isset($goal['result']) ? [
+            'closed_on' => $this->stage->worked($goal['result'] === 'dropped' ? $period->span->last->plus(-40) : $period->span->last),
+            'result' => Result::from((string) $goal['result']),
+            'score' => $goal['score'] ?? null,
+            'closing_line' => $goal['line'] ?? null,
+        ] : [];
+
+        $this->set($key, $period, [
+            'title' => $goal['title'],
+            'parent_id' => $this->ids[(string) $goal['under']],
+            'owner_id' => $this->people->id((string) $goal['owner']),
+            'is_main' => $goal['main'] ?? false,
+            'weight' => $goal['weight'] ?? 1,
+            ...(array) $goal['measure'],
+            ...$closed,
+        ]);
+
+        if (isset($goal['course'])) {
+            /** @var array{float|int, float|int} $course */
+            $course = $goal['course'];
+            $this->readings($key, $period, $course);
+        }
+    }
+
+    /**
+     * One reading a week, wandering from the one value at the period's start to the other at its end, or today.
+     *
+     * @param array{float|int, float|int} $course
+     */
+    private function readings(string $key, Period $period, array $course): void
+    {
+        [$from, $to] = $course;
+        $until = min($period->span->last->number, $this->stage->yesterday()->number);
+        $steps = max(1, intdiv($until - $period->span->first->number, 7));
+
+        for ($step = 1; $step <= $steps; $step++) {
+            $day = $this->stage->worked(Day::ofNumber($period->span->first->number + 7 * $step - 3));
+            $way = $step / $steps;
+            $wander = $step === $steps ? 0 : ($this->stage->dice->between(-30, 30) / 1000) * ($to - $from);
+            $value = $from + ($to - $from) * (0.35 * $way + 0.65 * $way ** 1.4) + $wander;
+            $this->rows->add('readings', [
+                'goal_id' => $this->ids[$key],
+                'on' => $day,
+                'value' => $this->rounded($value, abs($to - $from)),
+                'entered_by' => $this->people->id('mei'),
+            ]);
+        }
+    }
+
+    private function rounded(float $value, float $range): float
+    {
+        return match (true) {
+            $range >= 1000 => round($value, -2),
+            $range >= 10 => round($value),
+            default => round($value, 1),
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
+
+/** Rows to be inserted at once, numbered by table as they are added. */
+final class Rows
+{
+    /** Tables before those that refer to them. */
+    private const ORDER = [
+        'people', 'workspaces', 'areas', 'period_words',
+        'goals', 'checkpoints', 'readings',
+        'projects', 'stages', 'servings',
+        'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
+        'tasks', 'steps', 'precedences', 'jots',
+    ];
+
+    /** @var array<string, list<array<string, mixed>>> */
+    private array $rows = [];
+
+    public function __construct(private readonly Day $today)
+    {
+    }
+
+    /**
+     * @param array<string, mixed> $columns
+     *
+     * @return int the id it will have
+     */
+    public function add(string $table, array $columns): int
+    {
+        $id = count($this->rows[$table] ?? []) + 1;
+        $stamp = "$this->today 06:00:00";
+        $plain = array_map(static fn (mixed $value): mixed => match (true) {
+            $value instanceof \BackedEnum => $value->value,
+            $value instanceof \Stringable => (string) $value,
+            is_array($value) => json_encode($value, JSON_THROW_ON_ERROR),
+            default => $value,
+        }, $columns);
+        $this->rows[$table][] = ['id' => $id, ...$plain, 'created_at' => $stamp, 'updated_at' => $stamp];
+
+        return $id;
+    }
+
+    public function count(string $table): int
+    {
+        return count($this->rows[$table] ?? []);
+    }
+
+    public function insert(): void
+    {
+        foreach (self::ORDER as $table) {
+            foreach (array_chunk($this->rows[$table] ?? [], 200) as $chunk) {
+                DB::table($table)->insert($chunk);
+            }
+        }
+    }
+}

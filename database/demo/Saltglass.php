@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Reviews\FactsQuery;
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
+
+/**
+ * The demo workspace: Saltglass Instruments, nine people who make water-quality buoys for harbours and
+ * fish farms. A year of history around the day it is loaded, the same every time for a given day.
+ */
+final class Saltglass
+{
+    private const TASKS = 500;
+
+    public static function load(Day $today): void
+    {
+        DB::transaction(static function () use ($today): void {
+            $stage = new Stage($today);
+            $rows = new Rows($today);
+            $people = new People($rows, $stage);
+            $people->add();
+            $goals = new Goals($rows, $stage, $people);
+            $goals->add();
+            $work = new Work($rows, $stage, $people, $goals);
+            $work->add();
+            $weeks = new Weeks($rows, $stage, $people, $goals, $work);
+            $weeks->add();
+            (new Meetings($rows, $stage, $people, $goals, $work))->add();
+            $weeks->fillUpTo(self::TASKS);
+            $rows->insert();
+
+            app()->forgetScopedInstances();
+            (new Reviews($stage, app(FactsQuery::class)))->add(Person::query()->where('email', People::email('noor'))->firstOrFail());
+            app()->forgetScopedInstances();
+        });
+    }
+
+    /** Whether anybody is there yet. */
+    public static function isWanted(): bool
+    {
+        return Workspace::query()->doesntExist() && Person::query()->doesntExist();
+    }
+}

@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+
+/** Projects with their stages and tasks, spread over the year as a company's real ones are. */
+final class Work
+{
+    /** Estimates in minutes; some tasks have none. */
+    private const MINUTES = [15, 30, 30, 45, 60, 60, 90, 120, 180, null, null];
+
+    /** @var array<string, int> */
+    private array $projects = [];
+
+    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people, private readonly Goals $goals)
+    {
+    }
+
+    public function add(): void
+    {
+        foreach (Script::PROJECTS as $project) {
+            $this->project($project);
+        }
+    }
+
+    public function projectId(string $title): int
+    {
+        return $this->projects[$title];
+    }
+
+    /**
+     * A task with everything left open that is not given.
+     *
+     * @param array<string, mixed> $columns
+     */
+    public function task(array $columns, Day|Period|null $planned = null): int
+    {
+        return $this->rows->add('tasks', [
+            'notes' => null,
+            'project_id' => null,
+            'goal_id' => null,
+            'stage_id' => null,
+            'position' => $this->rows->count('tasks'),
+            'visibility' => 'everyone',
+            'done_on' => null,
+            'dropped_on' => null,
+            'shelved_on' => null,
+            'due_on' => null,
+            'planned' => $planned,
+            'planned_from' => $planned instanceof Period ? $planned->span->first : $planned,
+            'planned_to' => $planned instanceof Period ? $planned->span->last : $planned,
+            'carried' => 0,
+            'waiting_on' => null,
+            'waiting_since' => null,
+            'minutes' => $this->stage->dice->pick(self::MINUTES),
+            'rank' => null,
+            'agenda_item_id' => null,
+            'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
+            ...$columns,
+        ]);
+    }
+
+    /** @param array<string, mixed> $script */
+    private function project(array $script): void
+    {
+        $from = $this->stage->year->span->first->plus(7 * (int) $script['from']);
+        $due = $this->stage->worked($from->plus(7 * (int) $script['weeks'] - 3));
+        $state = (string) $script['state'];
+        $title = (string) $script['title'];
+        $id = $this->projects[$title] = $this->rows->add('projects', [
+            'title' => $title,
+            'outcome' => $script['outcome'],
+            'owner_id' => $this->people->id((string) $script['owner']),
+            'area_id' => $this->people->area((string) $script['area']),
+            'weighing' => $script['weighing'] ?? 'count',
+            'order' => $script['order'],
+            'state' => $state,
+            'state_on' => match ($state) {
+                'done' => $due,
+                'dropped' => $this->stage->worked($this->stage->quarter(3)->span->first->plus(9)),
+                default => $from,
+            },
+            'starts_on' => $from,
+            'due_on' => $due,
+        ]);
+
+        /** @var array<string, int> $serves */
+        $serves = $script['serves'];
+
+        foreach ($serves as $goal => $weight) {
+            $this->rows->add('servings', ['project_id' => $id, 'goal_id' => $this->goals->id($goal), 'weight' => $weight]);
+        }
+
+        $this->tasks($script, $id, $this->stages($script, $id), $from, $due);
+    }
+
+    /**
+     * @param array<string, mixed> $script
+     *
+     * @return list<int>
+     */
+    private function stages(array $script, int $project): array
+    {
+        $ids = [];
+        /** @var list<string> $names */
+        $names = $script['stages'];
+
+        foreach ($names as $position => $name) {
+            $ids[] = $this->rows->add('stages', ['project_id' => $project, 'position' => $position, 'name' => $name]);
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param array<string, mixed> $script
+     * @param list<int>            $stages
+     */
+    private function tasks(array $script, int $project, array $stages, Day $from, Day $due): void
+    {
+        $titles = array_slice($this->titles($script), 0, (int) $script['tasks']);
+        $isDone = (int) round(count($titles) * (int) $script['done'] / 100);
+        $until = min($due->number, $this->stage->yesterday()->number);
+        /** @var non-empty-list<string> $team */
+        $team = $script['team'];
+        $first = null;
+
+        foreach ($titles as $place => $title) {
+            $stage = $stages === [] ? null : $stages[min(count($stages) - 1, intdiv($place * count($stages), count($titles)))];
+            $way = $from->number + intdiv(($until - $from->number) * ($place + 1), max(1, $isDone));
+            $columns = [
+                'title' => $title,
+                'project_id' => $project,
+                'stage_id' => $stage,
+                'owner_id' => $this->people->id($this->stage->dice->falls(55) ? $team[0] : $this->stage->dice->pick($team)),
+                'created_on' => $from->plus(min($place, 6)),
+            ];
+
+            if ($place < $isDone) {
+                $this->doneTask($columns, $this->stage->worked(Day::ofNumber(min($until, $way - $this->stage->dice->between(0, 4)))), $from);
+
+                continue;
+            }
+
+            $id = $this->openTask($columns, $script, $place - $isDone, $due);
+            $first ??= $id;
+
+            if (($script['stuck'] ?? false) === true && $id !== $first) {
+                $this->rows->add('precedences', ['task_id' => $id, 'after_id' => $first]);
+            }
+        }
+
+        if (($script['stuck'] ?? false) === true && $first !== null) {
+            // What all the rest waits for was put off: nothing can be done now.
+            $shelved = $this->task([
+                'title' => 'Decide which duties Noor gives away first',
+                'project_id' => $project,
+                'owner_id' => $this->people->id('noor'),
+                'created_on' => $from,
+                'shelved_on' => $this->stage->worked($this->stage->today->plus(-30)),
+            ]);
+            $this->rows->add('precedences', ['task_id' => $first, 'after_id' => $shelved]);
+        }
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function doneTask(array $columns, Day $done, Day $from): void
+    {
+        $done = $done->isBefore($from) ? $from : $done;
+        $this->task([...$columns, 'done_on' => $done, 'created_on' => $this->earlier($columns['created_on'], $done)], $this->stage->calendar->weekOf($done));
+    }
+
+    private function earlier(mixed $created, Day $done): Day
+    {
+        return $created instanceof Day && $created->isBefore($done) ? $created : $done;
+    }
+
+    /**
+     * @param array<string, mixed> $columns
+     * @param array<string, mixed> $script
+     */
+    private function openTask(array $columns, array $script, int $ahead, Day $due): int
+    {
+        $dice = $this->stage->dice;
+        $isRunning = $script['state'] === 'active';
+        $planned = match (true) {
+            ! $isRunning => null,
+            $ahead < 2 => $this->dayThisWeek(),
+            $ahead < 4 => $this->stage->week(0),
+            $ahead < 6 => $this->stage->week(-$dice->between(1, 4)),
+            $ahead < 9 => $this->stage->week($dice->between(1, 2)),
+            $ahead < 14 => $this->stage->calendar->monthOf($this->stage->today->plus(20)),
+            $dice->falls(40) => $this->stage->quarter(3),
+            default => null,
+        };
+
+        $id = $this->task([
+            ...$columns,
+            'due_on' => match (true) {
+                $isRunning && $ahead === 1 && $dice->falls(60) => $this->stage->worked($this->stage->today->plus(-$dice->between(2, 9))),
+                $isRunning && $ahead < 8 && $dice->falls(30) => $this->stage->worked($this->stage->today->plus($dice->between(2, 20))),
+                default => null,
+            },
+            'rank' => $ahead < 8 ? $dice->pick(['A', 'B', 'B', null]) : null,
+            'waiting_on' => $isRunning && $ahead === 5 ? $dice->pick(['the harbour office', 'Kettil at the chandlery', 'the test house', 'their lawyer']) : null,
+            'waiting_since' => $isRunning && $ahead === 5 ? $this->stage->worked($this->stage->today->plus(-12)) : null,
+        ], $planned);
+
+        if ($ahead % 7 === 3) {
+            $this->steps($id);
+        }
+
+        return $id;
+    }
+
+    private function steps(int $task): void
+    {
+        foreach (['Ask', 'Compare', 'Write it down', 'Tell the others'] as $position => $title) {
+            $this->rows->add('steps', [
+                'task_id' => $task,
+                'position' => $position,
+                'title' => $title,
+                'done_on' => $position < 2 ? $this->stage->yesterday() : null,
+            ]);
+        }
+    }
+
+    private function dayThisWeek(): Day
+    {
+        $week = $this->stage->calendar->weekOf($this->stage->today);
+
+        return $this->stage->worked($this->stage->between($this->stage->today, $week->span->last));
+    }
+
+    /**
+     * @param array<string, mixed> $script
+     *
+     * @return list<string> action by action, so that the stages fill in order
+     */
+    private function titles(array $script): array
+    {
+        /** @var list<string> $actions */
+        $actions = $script['actions'];
+        /** @var list<string> $places */
+        $places = $script['places'];
+        $titles = [];
+
+        foreach ($actions as $action) {
+            foreach ($places as $place) {
+                $titles[] = sprintf($action, $place);
+            }
+        }
+
+        return $titles;
+    }
+}

@@ -1,0 +1,74 @@
+/** Dates travel as YYYY-MM-DD and are shown in words. They have no time and no zone. */
+
+const words = (options: Intl.DateTimeFormatOptions) => {
+    const format = new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' });
+
+    return (date: string) => format.format(new Date(`${date}T00:00:00Z`)).replace(',', '');
+};
+
+/** "Tue 9 Feb" */
+export const dayWords = words({ weekday: 'short', day: 'numeric', month: 'short' });
+
+/** "9 Feb" */
+export const dateWords = words({ day: 'numeric', month: 'short' });
+
+/** "9 February 2027" */
+export const fullDateWords = words({ day: 'numeric', month: 'long', year: 'numeric' });
+
+/** "Tuesday 9 February" */
+export const longDayWords = words({ weekday: 'long', day: 'numeric', month: 'long' });
+
+/** "Apr 2026" */
+export const monthWords = words({ month: 'short', year: 'numeric' });
+
+/** "23 – 29 Nov", "30 Nov – 6 Dec" */
+export function spanWords(first: string, last: string): string {
+    return first.slice(0, 7) === last.slice(0, 7)
+        ? `${String(Number(first.slice(8)))} – ${dateWords(last)}`
+        : `${dateWords(first)} – ${dateWords(last)}`;
+}
+
+export function addDays(date: string, days: number): string {
+    const at = new Date(`${date}T00:00:00Z`);
+    at.setUTCDate(at.getUTCDate() + days);
+
+    return at.toISOString().slice(0, 10);
+}
+
+/** Days from the first to the second, which may lie before it. */
+export function daysBetween(from: string, to: string): number {
+    return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+}
+
+/** A planned day or period in words: "Tue 9 Feb", "week 6", "February", "Q1 2027", "2027" */
+export function plannedWords(planned: string): string {
+    const [year = '', part] = planned.split('-');
+
+    if (/^\d{4}-\d{2}-\d{2}$/.test(planned)) {
+        return dayWords(planned);
+    }
+
+    if (part === undefined) {
+        return year;
+    }
+
+    if (part.startsWith('W')) {
+        return `week ${String(Number(part.slice(1)))}`;
+    }
+
+    return part.startsWith('Q')
+        ? `${part} ${year}`
+        : new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(new Date(`${planned}-01T00:00:00Z`));
+}
+
+/** Minutes as hours: "2 h 45", "30 min" */
+export function hoursWords(minutes: number): string {
+    const [hours, rest] = [Math.floor(Math.abs(minutes) / 60), Math.abs(minutes) % 60];
+    const sign = minutes < 0 ? '−' : '';
+
+    if (hours === 0) {
+        return `${sign}${String(rest)} min`;
+    }
+
+    return rest === 0 ? `${sign}${String(hours)} h` : `${sign}${String(hours)} h ${String(rest).padStart(2, '0')}`;
+}

@@ -1,0 +1,40 @@
+import type { TaskRow } from '../generated/props';
+import { act } from './act';
+import { route } from './routes';
+
+function isTask(value: object): value is TaskRow {
+    return 'stepsDone' in value && 'carried' in value;
+}
+
+/** A page in which a task is otherwise, wherever it stands: it is one record, seen in many places. */
+export function withTask(page: unknown, id: number, change: Partial<TaskRow>): unknown {
+    if (Array.isArray(page)) {
+        return page.map((part) => withTask(part, id, change));
+    }
+
+    if (page === null || typeof page !== 'object') {
+        return page;
+    }
+
+    if (isTask(page)) {
+        return page.id === id ? { ...page, ...change } : page;
+    }
+
+    return Object.fromEntries(Object.entries(page).map(([key, part]) => [key, withTask(part, id, change)]));
+}
+
+export function tick(task: TaskRow): void {
+    act('put', route('tasks.tick', task.id), { done: !task.isDone }, { guess: (page) => withTask(page, task.id, { isDone: !task.isDone }) });
+}
+
+export function plan(task: TaskRow, planned: string | null): void {
+    act('put', route('tasks.plan', task.id), { planned }, { guess: (page) => withTask(page, task.id, { planned }) });
+}
+
+export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'take_back'): void {
+    act('put', route('tasks.aside', task.id), { how }, { guess: (page) => withTask(page, task.id, { isAside: how !== 'take_back' }) });
+}
+
+export function change(task: TaskRow, fields: Record<string, string | number | null>): void {
+    act('put', route('tasks.update', task.id), fields);
+}

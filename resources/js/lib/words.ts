@@ -1,0 +1,33 @@
+import type { Need, Outcome, Rank } from '../generated/props';
+
+/** What waiting costs, in words: the reason for a rank. */
+export function rankWords(rank: Rank | null): string {
+    switch (rank) {
+        case 'A':
+            return 'grows each week';
+        case 'B':
+            return 'costs something';
+        case 'C':
+            return 'costs nothing';
+        default:
+            return 'not ranked';
+    }
+}
+
+export const needWords: Record<Need, string> = {
+    decision: 'a decision',
+    input: 'input',
+    information: 'to inform',
+    help: 'help',
+};
+
+export const outcomeWords: Record<Outcome, string> = {
+    decided: 'decided',
+    answered: 'answered',
+    next_steps: 'next steps',
+    next_time: 'to the next meeting',
+    shelved: 'shelved',
+    dropped: 'dropped',
+};
+
+export const first = (name: string) => name.split(' ')[0] ?? name;

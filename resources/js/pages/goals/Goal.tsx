@@ -1,0 +1,141 @@
+import { Head, Link } from '@inertiajs/react';
+import { lazy, Suspense } from 'react';
+import type { GoalView } from '../../generated/props';
+import { dateWords, dayWords } from '../../lib/dates';
+import { act } from '../../lib/act';
+import { route } from '../../lib/routes';
+import { AddTask } from '../../parts/AddTask';
+import { Gauge, Standing } from '../../parts/Gauge';
+import { CloseGoal } from '../../parts/goal/CloseGoal';
+import { Ladder } from '../../parts/goal/Ladder';
+import { Outlook } from '../../parts/goal/Outlook';
+import { Readings } from '../../parts/goal/Readings';
+import { WrittenSum } from '../../parts/goal/WrittenSum';
+import { Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { Button, ButtonLink } from '../../ui/Button';
+
+const PaceChart = lazy(() => import('../../parts/goal/PaceChart'));
+
+const working = (days: number) => (days === 1 ? '1 working day' : `${String(days)} working days`);
+
+export default function Goal({ page }: { page: GoalView }) {
+    const { goal, period } = page;
+    const takesReadings = page.measure === 'number' || page.measure === 'keep';
+
+    return (
+        <div className="grid flex-1 grid-cols-[224px_1fr] max-md:grid-cols-1">
+            <Head title={goal.title} />
+            <aside className="border-r border-hairline px-6 py-5 pr-5 max-md:order-2 max-md:border-0 max-md:px-4">
+                <Ladder page={page} />
+                <NextStep page={page} />
+            </aside>
+            <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+                <div className="grid grid-cols-[1fr_min(300px,40%)] items-start gap-6 max-md:grid-cols-1">
+                    <div>
+                        <h1 className="text-2xl">{goal.title}</h1>
+                        <p className="mt-1 text-xs text-ink-2">
+                            {page.closedOn !== null
+                                ? `closed ${dayWords(page.closedOn)}${page.closingLine === null ? '' : `: ${page.closingLine}`}`
+                                : `by ${dayWords(period.last)}, ${working(page.daysLeft)} left`}
+                            {goal.isPrivate && ', only you see it'}
+                        </p>
+                        {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
+                    </div>
+                    <Figure page={page} />
+                </div>
+                {page.measure !== 'judged' && page.measure !== 'yes_no' && (
+                    <div className="mt-4">
+                        <Suspense fallback={<div className="h-64" />}>
+                            <PaceChart page={page} />
+                        </Suspense>
+                    </div>
+                )}
+                <div className="mt-6 grid grid-cols-[1fr_300px] gap-9 max-lg:grid-cols-1">
+                    <div className="min-w-0 space-y-6">
+                        <WrittenSum page={page} />
+                        {takesReadings && <Readings page={page} />}
+                        {(page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
+                            <Section title="Its own tasks" aside="Those of its projects stand there.">
+                                <ul className="divide-y divide-hairline">
+                                    {page.tasks.map((task) => (
+                                        <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
+                                    ))}
+                                </ul>
+                                {page.closedOn === null && <AddTask to={{ goal: goal.id, isPrivate: goal.isPrivate }} words="Add a task for this goal" />}
+                            </Section>
+                        )}
+                    </div>
+                    <div className="space-y-6">
+                        <Outlook page={page} />
+                        <Actions page={page} />
+                    </div>
+                </div>
+            </div>
+        </div>
+    );
+}
+
+function Figure({ page }: { page: GoalView }) {
+    const { gauge } = page.goal;
+
+    return (
+        <div className="pt-3">
+            {gauge.dueOn === null && gauge.progress !== null && <Gauge gauge={gauge} size="l" />}
+            <div className="mt-2 flex items-baseline justify-between gap-3 text-md font-semibold">
+                <span>{page.measure === 'work' && gauge.progress !== null ? `${gauge.terms} of the weighted work` : gauge.terms}</span>
+                <Standing gauge={gauge} />
+            </div>
+            {gauge.progress !== null && page.measure !== 'work' && gauge.dueOn === null && (
+                <p className="text-xs text-ink-2">
+                    {Math.round(gauge.progress)} % of the way{gauge.expected === null ? '' : `, expected ${String(Math.round(gauge.expected))} %`}
+                </p>
+            )}
+        </div>
+    );
+}
+
+function NextStep({ page }: { page: GoalView }) {
+    const { nextStep } = page;
+
+    return (
+        <div className="mt-8 border-t border-rule pt-4">
+            <h2 className="text-sm">Next step</h2>
+            {nextStep === null ? (
+                <p className="mt-1 text-xs text-ink-2">{page.closedOn === null ? 'None that could be done now. Add a task, or hang a project on it.' : 'Closed.'}</p>
+            ) : (
+                <>
+                    <Link href={route('tasks.show', nextStep.id)} className="mt-1 block hover:underline">
+                        {nextStep.title}
+                    </Link>
+                    <p className="text-xs text-ink-2">
+                        {nextStep.owner.name}
+                        {nextStep.dueOn !== null && `, due ${dateWords(nextStep.dueOn)}`}
+                        {nextStep.for !== null && nextStep.for !== page.goal.title && `, in ${nextStep.for}`}
+                    </p>
+                </>
+            )}
+            <p className="mt-6 text-xs text-ink-2">{page.goal.owner.name} owns it.</p>
+        </div>
+    );
+}
+
+function Actions({ page }: { page: GoalView }) {
+    const { goal } = page;
+
+    return (
+        <Section title="What to do with it">
+            <div className="flex flex-wrap gap-2 pt-1">
+                {page.closedOn === null && (
+                    <>
+                        <ButtonLink href={route('goals.create', { _query: { parent: String(goal.id) } })}>Goal beneath it</ButtonLink>
+                        <ButtonLink href={route('projects.create', { _query: { goal: String(goal.id) } })}>Project for it</ButtonLink>
+                    </>
+                )}
+                {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
+                {page.mayChange && page.closedOn === null && <CloseGoal id={goal.id} />}
+                {page.mayChange && page.closedOn !== null && <Button onClick={() => { act('post', route('goals.reopen', goal.id)); }}>Reopen</Button>}
+            </div>
+        </Section>
+    );
+}

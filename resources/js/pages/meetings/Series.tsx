@@ -1,0 +1,154 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { IssueRow, PlannedItem, SeriesView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { useKeys } from '../../lib/keys';
+import { route } from '../../lib/routes';
+import { first, needWords, rankWords } from '../../lib/words';
+import { Cord } from '../../parts/Cord';
+import { RaiseIssue } from '../../parts/meeting/RaiseIssue';
+import { Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { Button, ButtonLink } from '../../ui/Button';
+
+/** How many px a minute takes on the strip. */
+const SCALE = 5;
+
+/** A series with the agenda of its next meeting, worked out from what was raised so far. */
+export default function Series({ page }: { page: SeriesView }) {
+    const { series } = page;
+    const open = () => {
+        if (series.running !== null) {
+            router.visit(route('meetings.show', series.running));
+        } else if (series.next !== null) {
+            act('post', route('series.open', series.id), { on: series.next });
+        }
+    };
+
+    useKeys({ 'Ctrl Enter': open });
+
+    return (
+        <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
+            <Head title={series.title} />
+            <div className="min-w-0 px-6 py-5 max-md:px-4">
+                <p className="text-xs text-ink-2">
+                    {series.rule} at {series.time}, {series.minutes} min
+                    {series.isPrivate && ', only its attendees see it'}
+                </p>
+                <h1>{series.title}</h1>
+                {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
+                <div className="mt-5 flex flex-wrap items-end justify-between gap-4 border-t-2 border-ink pt-3">
+                    <div>
+                        <h2 className="text-lg">{series.running !== null ? 'Running now' : series.next === null ? 'No next meeting' : `Next, ${dayWords(series.next)}`}</h2>
+                        <p className="text-xs text-ink-2">
+                            {page.chair !== null && `${first(page.chair)} chairs`}
+                            {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes the minutes`}
+                        </p>
+                    </div>
+                    {page.mayChange && (series.running !== null || series.next !== null) && (
+                        <Button kind="main" keys="Ctrl ↵" onClick={open}>
+                            {series.running !== null ? 'Join' : 'Open the meeting'}
+                        </Button>
+                    )}
+                </div>
+                <ol className="mt-4">
+                    {page.agenda.map((item, place) => (
+                        <Item key={place} item={item} mayChange={page.mayChange} />
+                    ))}
+                </ol>
+                <p className="flex justify-between border-t-2 border-ink pt-1 font-mono text-xs">
+                    <span>{page.ends}</span>
+                    <span className={clsx('font-sans', page.wontFit.length > 0 && 'font-semibold text-persimmon')}>
+                        {page.wontFit.length > 0
+                            ? `${String(page.wontFit.reduce((sum, issue) => sum + issue.minutes, 0))} min will not fit`
+                            : `${String(Math.max(0, page.spare))} min to spare`}
+                    </span>
+                </p>
+                <ul>
+                    {page.wontFit.map((issue) => (
+                        <WontFit key={issue.id} issue={issue} />
+                    ))}
+                </ul>
+            </div>
+            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+                <RaiseIssue series={series} projects={page.projects} />
+                {page.followUps.length > 0 && (
+                    <Section title="Follow-ups" aside="late ones first">
+                        <ul className="divide-y divide-hairline">
+                            {page.followUps.map((task) => (
+                                <TaskLine key={task.id} task={task} people={[]} showsOwner />
+                            ))}
+                        </ul>
+                    </Section>
+                )}
+                <Section title="Who is there">
+                    <p>{page.attendees.map((person) => person.name).join(', ')}</p>
+                </Section>
+                <Section title="Held">
+                    {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}
+                    <ul className="max-h-64 overflow-y-auto">
+                        {page.held.map((meeting) => (
+                            <li key={meeting.on} className="py-0.5">
+                                <Link href={meeting.link} className="hover:underline">
+                                    {dayWords(meeting.on)}
+                                </Link>
+                            </li>
+                        ))}
+                    </ul>
+                </Section>
+                {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit the series</ButtonLink>}
+            </aside>
+        </div>
+    );
+}
+
+function Item({ item, mayChange }: { item: PlannedItem; mayChange: boolean }) {
+    return (
+        <li className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3" style={{ minHeight: `${String(Math.max(30, item.minutes * SCALE))}px` }}>
+            <span className="pt-1 font-mono text-xs text-ink-2">{item.at}</span>
+            <span aria-hidden className={clsx('my-px border border-rule', item.kind === 'issue' ? 'bg-faint' : item.kind === 'closing' ? 'bg-ink' : 'bg-done')} />
+            <div className="min-w-0 pt-0.5 pb-1">
+                <span className={clsx(item.kind === 'issue' && 'font-semibold')}>{item.title}</span>{' '}
+                <span className="text-xs text-ink-2">
+                    {item.who !== null && first(item.who)}
+                    {item.issue !== null && `, ${rankWords(item.issue.rank)}, needs ${needWords[item.issue.need]}`}
+                    {item.issue !== null && item.issue.waited > 0 && `, waited through ${String(item.issue.waited)}`}
+                </span>{' '}
+                {item.issue !== null && <Cord cord={item.issue.cord} />}
+                {mayChange && item.issue !== null && <Withdraw issue={item.issue} />}
+            </div>
+            <span className="pt-1 text-right font-mono text-xs text-ink-2">{item.minutes}</span>
+        </li>
+    );
+}
+
+function WontFit({ issue }: { issue: IssueRow }) {
+    return (
+        <li className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3 py-1 text-persimmon">
+            <span />
+            <span aria-hidden className="h-6 rotate-3 border border-dashed border-persimmon" />
+            <span>
+                {issue.title}{' '}
+                <span className="text-xs text-ink-2">
+                    {first(issue.raisedBy.name)}, {rankWords(issue.rank)}
+                </span>
+                <Withdraw issue={issue} />
+            </span>
+            <span className="text-right font-mono text-xs">{issue.minutes}</span>
+        </li>
+    );
+}
+
+function Withdraw({ issue }: { issue: IssueRow }) {
+    return (
+        <button
+            type="button"
+            aria-label={`Withdraw ${issue.title}`}
+            className="ml-3 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:underline pointer-coarse:opacity-100"
+            onClick={() => { act('delete', route('issues.destroy', issue.id)); }}
+        >
+            withdraw
+        </button>
+    );
+}

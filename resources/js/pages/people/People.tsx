@@ -1,0 +1,105 @@
+import { Head, Link, useForm } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { type SubmitEvent, useState } from 'react';
+import type { People as PeopleProps } from '../../generated/props';
+import { hoursWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { SelectField, TextField } from '../../ui/Field';
+
+export default function People({ page }: { page: PeopleProps }) {
+    return (
+        <div className="px-6 py-5 max-md:px-4">
+            <Head title="People" />
+            <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
+                <h1>People</h1>
+                {page.mayAdd && <AddPerson />}
+            </div>
+            <div className="overflow-x-auto">
+                <table className="w-full min-w-[640px] border-collapse text-left">
+                    <thead className="text-xs text-ink-2">
+                        <tr className="border-b border-rule">
+                            <th scope="col" className="py-1 font-normal">who</th>
+                            <th scope="col" className="font-normal">role</th>
+                            <th scope="col" className="text-right font-normal">active projects</th>
+                            <th scope="col" className="text-right font-normal">open tasks</th>
+                            <th scope="col" className="text-right font-normal">late</th>
+                            <th scope="col" className="w-64 pl-8 font-normal">planned this week, of their hours</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {page.people.map((row) => {
+                            const load = row.weeklyHours === 0 ? 0 : row.planned / (row.weeklyHours * 60);
+
+                            return (
+                                <tr key={row.person.id} className="border-b border-hairline">
+                                    <th scope="row" className="py-2 font-normal">
+                                        <span className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5">{row.person.initials}</span>
+                                        <Link href={route('week.show', { period: page.thisWeek, _query: { who: String(row.person.id) } })} className="font-semibold hover:underline">
+                                            {row.person.name}
+                                        </Link>
+                                        <span className="ml-3 text-xs text-ink-2">{row.email}</span>
+                                    </th>
+                                    <td>{row.role}</td>
+                                    <td className="text-right font-mono text-xs">{row.active}</td>
+                                    <td className="text-right font-mono text-xs">{row.open}</td>
+                                    <td className={clsx('text-right font-mono text-xs', row.late > 0 && 'font-semibold text-persimmon')}>{row.late}</td>
+                                    <td className="pl-8">
+                                        <span aria-hidden className="block h-2 border-b border-rule bg-faint">
+                                            <span className={clsx('block h-full', load > 1 ? 'hatch-crossed' : 'bg-done')} style={{ width: `${String(Math.min(100, load * 100))}%` }} />
+                                        </span>
+                                        <span className={clsx('text-xs', load > 1 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+                                            {hoursWords(row.planned)} of {row.weeklyHours} h
+                                        </span>
+                                    </td>
+                                </tr>
+                            );
+                        })}
+                    </tbody>
+                </table>
+            </div>
+        </div>
+    );
+}
+
+function AddPerson() {
+    const [isOpen, setOpen] = useState(false);
+    const form = useForm({ name: '', email: '', password: '', role: 'member', weeklyHours: '40' });
+
+    const add = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('people.store'), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+                setOpen(false);
+            },
+        });
+    };
+
+    return (
+        <>
+            <Button kind="main" onClick={() => { setOpen(true); }}>
+                Add a person
+            </Button>
+            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Add a person" hint="Tell them their address and password: they sign in with it.">
+                <form onSubmit={add} className="space-y-4">
+                    <TextField label="Name" maxLength={80} value={form.data.name} error={form.errors.name} onChange={(event) => { form.setData('name', event.target.value); }} />
+                    <TextField label="Mail address" type="email" value={form.data.email} error={form.errors.email} onChange={(event) => { form.setData('email', event.target.value); }} />
+                    <TextField label="Password" type="password" autoComplete="new-password" hint="At least ten characters." value={form.data.password} error={form.errors.password} onChange={(event) => { form.setData('password', event.target.value); }} />
+                    <div className="grid grid-cols-2 gap-4">
+                        <SelectField label="Role" value={form.data.role} error={form.errors.role} onChange={(event) => { form.setData('role', event.target.value); }}>
+                            <option value="member">Member</option>
+                            <option value="lead">Lead</option>
+                        </SelectField>
+                        <TextField label="Hours a week" type="number" min={0} max={80} value={form.data.weeklyHours} error={form.errors.weeklyHours} onChange={(event) => { form.setData('weeklyHours', event.target.value); }} />
+                    </div>
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Add
+                    </Button>
+                </form>
+            </Dialog>
+        </>
+    );
+}

@@ -1,0 +1,122 @@
+import { Head, Link } from '@inertiajs/react';
+import type { ProjectState, ProjectView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dateWords, dayWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Cord } from '../../parts/Cord';
+import { Gauge, Standing } from '../../parts/Gauge';
+import { Stages } from '../../parts/project/Stages';
+import { Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { Button, ButtonLink } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+
+const states: [ProjectState, string][] = [
+    ['proposed', 'Proposed'],
+    ['active', 'Active'],
+    ['paused', 'Paused'],
+    ['done', 'Done'],
+    ['shelved', 'On the shelf'],
+    ['dropped', 'Dropped'],
+];
+
+export default function Project({ page }: { page: ProjectView }) {
+    const { project } = page;
+    const setState = (state: string) => {
+        act('put', route('projects.state', project.id), { state });
+    };
+
+    return (
+        <div className="grid flex-1 grid-cols-[1fr_280px] max-lg:grid-cols-1">
+            <Head title={project.title} />
+            <div className="min-w-0 px-6 py-5 max-md:px-4">
+                <div className="grid grid-cols-[1fr_min(280px,36%)] items-start gap-6 max-md:grid-cols-1">
+                    <div>
+                        <p className="flex flex-wrap items-center gap-3 text-xs text-ink-2">
+                            <Cord cord={project.cord} /> {project.owner.name}
+                            {page.area !== null && `, ${page.area}`}
+                        </p>
+                        <h1>{project.title}</h1>
+                        {page.outcome !== null && <p className="mt-1 max-w-prose whitespace-pre-line">{page.outcome}</p>}
+                    </div>
+                    <div className="pt-4">
+                        {project.gauge.progress !== null && <Gauge gauge={project.gauge} size="l" />}
+                        <div className="mt-2 flex justify-between gap-3 text-md font-semibold">
+                            <span>{project.gauge.terms}</span>
+                            <Standing gauge={project.gauge} />
+                        </div>
+                        <p className="text-xs text-ink-2">{page.sum}</p>
+                    </div>
+                </div>
+                {project.isReady && (
+                    <div className="double-rule mt-4 flex flex-wrap items-center justify-between gap-4 border-b border-b-hairline py-3">
+                        <p>
+                            <strong>Ready to close.</strong> All its tasks are done. {page.mayChange ? 'You decide.' : `${project.owner.name} decides.`}
+                        </p>
+                        {page.mayChange && (
+                            <Button kind="main" onClick={() => { setState('done'); }}>
+                                Close the project
+                            </Button>
+                        )}
+                    </div>
+                )}
+                {project.isStuck && (
+                    <p className="mt-4 border-y border-hairline py-3">
+                        <strong className="text-persimmon">Stuck.</strong> Nothing in it can be done now, and nothing waits on somebody. Add a task, or free one that holds up the rest.
+                    </p>
+                )}
+                <Stages page={page} />
+                {page.aside.length > 0 && (
+                    <details className="mt-6 border-t border-rule pt-2">
+                        <summary className="cursor-pointer text-ink-2">Dropped and shelved, {page.aside.length}</summary>
+                        <ul className="divide-y divide-hairline">
+                            {page.aside.map((task) => (
+                                <TaskLine key={task.id} task={task} people={page.people} showsOwner />
+                            ))}
+                        </ul>
+                    </details>
+                )}
+            </div>
+            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+                <Section title="Serves">
+                    {page.serves.length === 0 && <p className="text-xs text-ink-2">No goal of this year. Work that is needed may serve none.</p>}
+                    <ul className="divide-y divide-hairline">
+                        {page.serves.map((goal) => (
+                            <li key={goal.id} className="py-2">
+                                <span className="flex justify-between gap-2">
+                                    <Link href={route('goals.show', goal.id)} className="two-lines hover:underline">
+                                        {goal.title}
+                                    </Link>
+                                    <Cord cord={goal.cord} />
+                                </span>
+                                <span className="text-xs">
+                                    <Standing gauge={goal.gauge} />
+                                </span>
+                            </li>
+                        ))}
+                    </ul>
+                </Section>
+                <Section title="Time">
+                    <p>{page.startsOn !== null && project.dueOn !== null ? `${dateWords(page.startsOn)} to ${dayWords(project.dueOn)}` : project.dueOn !== null ? `due ${dayWords(project.dueOn)}` : 'no due date'}</p>
+                    <p className="text-xs text-ink-2">{page.order === 'sequential' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}</p>
+                </Section>
+                <Section title="State" aside={`since ${dateWords(project.stateOn)}`}>
+                    {page.mayChange ? (
+                        <div className="space-y-3 pt-1">
+                            <SelectField label="State" isLabelHidden value={project.state} onChange={(event) => { setState(event.target.value); }}>
+                                {states.map(([state, words]) => (
+                                    <option key={state} value={state}>
+                                        {words}
+                                    </option>
+                                ))}
+                            </SelectField>
+                            <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
+                        </div>
+                    ) : (
+                        <p>{states.find(([state]) => state === project.state)?.[1]}</p>
+                    )}
+                </Section>
+            </aside>
+        </div>
+    );
+}

@@ -1,0 +1,91 @@
+import { Head, Link } from '@inertiajs/react';
+import type { WeekView } from '../../generated/props';
+import { spanWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { AddTask } from '../../parts/AddTask';
+import { GoalBlock } from '../../parts/GoalLine';
+import { Empty } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { CameAlong } from '../../parts/week/CameAlong';
+import { DayRow, Row } from '../../parts/week/DayRow';
+import { Focus } from '../../parts/week/Focus';
+import { WhoseWeek } from '../../parts/week/WhoseWeek';
+import { ButtonLink } from '../../ui/Button';
+
+export default function Week({ page }: { page: WeekView }) {
+    const { week } = page;
+
+    return (
+        <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
+            <Head title={week.words} />
+            <aside className="border-r border-hairline py-5 pr-6 pl-6 max-lg:border-0 max-md:px-4">
+                <div className="flex flex-wrap items-baseline gap-x-2.5">
+                    <h1>{week.words}</h1>
+                    <span className="text-xs text-ink-2">
+                        {spanWords(week.first, week.last)}
+                        {page.place !== null && `, ${page.place}`}
+                        {page.when === 'past' && ', over'}
+                    </span>
+                </div>
+                <Focus page={page} />
+                <ul className="mt-4">
+                    {page.goals.map((goal) => (
+                        <GoalBlock key={goal.id} goal={goal} />
+                    ))}
+                </ul>
+                {page.goals.length === 0 && (
+                    <Empty>
+                        {page.when === 'past' ? 'No goals were set for this week.' : 'No goals yet. A few are enough: what is promised to someone, and what is yours to move.'}
+                    </Empty>
+                )}
+                <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
+                    {page.when !== 'past' && <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Set a week goal</ButtonLink>}
+                    <ButtonLink kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'} href={route('reviews.show', week.name)}>
+                        {page.isReviewed ? 'Read its review' : 'Look back on it'}
+                    </ButtonLink>
+                </div>
+                {page.goals.some((goal) => goal.isFirm) && <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to someone. Single: ours to move.</p>}
+                <WhoseWeek page={page} />
+            </aside>
+            <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
+                {page.cameAlong.length > 0 && <CameAlong tasks={page.cameAlong} people={page.people} />}
+                {page.days.map((day) => (
+                    <DayRow key={day.on} day={day} people={page.people} />
+                ))}
+                {(page.when !== 'past' || page.noDay.length > 0) && (
+                    <Row label={<h2 className="text-base">No day yet</h2>} hint="some time this week">
+                        <ul>
+                            {page.noDay.map((task) => (
+                                <TaskLine key={task.id} task={task} people={page.people} />
+                            ))}
+                        </ul>
+                        {page.when !== 'past' && <AddTask to={{ planned: week.name, owner_id: page.whose.id }} words="Add to this week" />}
+                    </Row>
+                )}
+                {page.offered.length > 0 && (
+                    <Row label={<h2 className="text-base">Offered</h2>} hint="planned for the month, quarter or year, without a week">
+                        <ul>
+                            {page.offered.map((task) => (
+                                <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
+                            ))}
+                        </ul>
+                    </Row>
+                )}
+                {page.movedOn.length > 0 && (
+                    <Row label={<h2 className="text-base">Moved on</h2>} hint="planned for this week, still open">
+                        <ul>
+                            {page.movedOn.map((task) => (
+                                <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
+                            ))}
+                        </ul>
+                    </Row>
+                )}
+                {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
+                    <p className="py-4 text-ink-2">
+                        Nothing was ticked in this week. <Link href={route('week.current')} className="text-chalk underline">To the present one</Link>
+                    </p>
+                )}
+            </div>
+        </div>
+    );
+}

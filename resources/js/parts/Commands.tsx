@@ -1,0 +1,61 @@
+import { router, usePage } from '@inertiajs/react';
+import { Command } from 'cmdk';
+import { route } from '../lib/routes';
+import { Dialog } from '../ui/Dialog';
+import { Kbd } from '../ui/Kbd';
+import { rooms } from './Frame';
+
+interface Props {
+    isOpen: boolean;
+    onOpenChange: (isOpen: boolean) => void;
+    onJot: () => void;
+}
+
+interface Choice {
+    words: string;
+    keys?: string;
+    run: () => void;
+}
+
+/** Everything one can go to or begin, found by typing. */
+export function Commands({ isOpen, onOpenChange, onJot }: Props) {
+    const { frame } = usePage().props;
+    const go = (href: string) => () => {
+        router.visit(href);
+    };
+    const choices: Choice[] = [
+        ...rooms.map((room) => ({ words: room.name, keys: `g ${room.key}`, run: go(room.href) })),
+        { words: 'Tray', run: go(route('tray')) },
+        { words: 'Jot a thought', keys: 'n', run: onJot },
+        { words: 'New goal', run: go(route('goals.create')) },
+        { words: 'New project', run: go(route('projects.create')) },
+        { words: 'New series of meetings', run: go(route('series.create')) },
+        { words: 'Review this week', run: go(route('reviews.show', frame?.thisWeek ?? '')) },
+        ...(frame?.rail.weeks ?? []).map((week) => ({ words: `Week ${String(week.number)}`, run: go(route('week.show', week.name)) })),
+    ];
+
+    return (
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Go to">
+            <Command label="Go to" loop>
+                <Command.Input autoFocus placeholder="A room, a week, something new" className="field" />
+                <Command.List className="mt-2 max-h-80 overflow-y-auto">
+                    <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing by that name.</Command.Empty>
+                    {choices.map((choice) => (
+                        <Command.Item
+                            key={choice.words}
+                            value={choice.words}
+                            onSelect={() => {
+                                onOpenChange(false);
+                                choice.run();
+                            }}
+                            className="flex min-h-8 cursor-pointer items-center justify-between px-2 data-[selected=true]:bg-faint"
+                        >
+                            {choice.words}
+                            {choice.keys !== undefined && <Kbd>{choice.keys}</Kbd>}
+                        </Command.Item>
+                    ))}
+                </Command.List>
+            </Command>
+        </Dialog>
+    );
+}

@@ -1,0 +1,184 @@
+import { Link, router, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { type ReactNode, useState } from 'react';
+import type { Frame as FrameProps } from '../generated/props';
+import { useKeys } from '../lib/keys';
+import { route } from '../lib/routes';
+import { chooseTheme, currentTheme, type Theme } from '../lib/theme';
+import { Kbd } from '../ui/Kbd';
+import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
+import { Commands } from './Commands';
+import { JotDialog } from './JotDialog';
+import { KeysHelp } from './KeysHelp';
+import { Notices } from './Notices';
+import { stepWeek, YearRail } from './YearRail';
+
+interface Room {
+    name: string;
+    key: string;
+    href: string;
+    /** The folders of pages that belong to the room. */
+    pages: string[];
+}
+
+export const rooms: Room[] = [
+    { name: 'Day', key: 'd', href: route('day'), pages: ['day', 'capture'] },
+    { name: 'Week', key: 'w', href: route('week.current'), pages: ['week'] },
+    { name: 'Sheet', key: 's', href: route('sheet'), pages: ['goals'] },
+    { name: 'Projects', key: 'p', href: route('projects.index'), pages: ['projects'] },
+    { name: 'Meetings', key: 'm', href: route('meetings.index'), pages: ['meetings'] },
+    { name: 'Reviews', key: 'r', href: route('reviews.index'), pages: ['reviews'] },
+    { name: 'People', key: 'o', href: route('people.index'), pages: ['people'] },
+];
+
+/** What stands around every screen: the year rail, the rooms, jot, tray, yourself. */
+export function Frame({ children }: { children: ReactNode }) {
+    const { frame } = usePage().props;
+
+    return frame === null ? (
+        <main>{children}</main>
+    ) : (
+        <FrameAround frame={frame}>{children}</FrameAround>
+    );
+}
+
+type Open = 'jot' | 'commands' | 'keys' | null;
+
+function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNode }) {
+    const page = usePage();
+    const [open, setOpen] = useState<Open>(null);
+    const room = page.component.split('/')[0] ?? '';
+    const selected = /\/(?:weeks|reviews)\/(\d{4}-W\d{2})/.exec(page.url)?.[1] ?? frame.thisWeek;
+    const addressOf = (week: string) => route(room === 'reviews' ? 'reviews.show' : 'week.show', week);
+    const show = (what: Open) => () => {
+        setOpen(what);
+    };
+
+    useKeys({
+        n: show('jot'),
+        '/': show('commands'),
+        'Ctrl k': show('commands'),
+        '?': show('keys'),
+        '[': () => {
+            stepWeek(frame.rail, selected, -1, addressOf);
+        },
+        b: () => {
+            stepWeek(frame.rail, selected, -1, addressOf);
+        },
+        ']': () => {
+            stepWeek(frame.rail, selected, 1, addressOf);
+        },
+        f: () => {
+            stepWeek(frame.rail, selected, 1, addressOf);
+        },
+        ...Object.fromEntries(
+            rooms.map(({ key, href }) => [
+                `g ${key}`,
+                () => {
+                    router.visit(href);
+                },
+            ]),
+        ),
+    });
+
+    return (
+        <div className="flex min-h-screen flex-col bg-sheet">
+            <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
+                To the content
+            </a>
+            <header className="print:hidden">
+                <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
+                <nav aria-label="Rooms" className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 max-md:gap-3 max-md:px-4 pointer-coarse:h-11">
+                    <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
+                        loftrin
+                    </Link>
+                    {rooms.map((each, place) => (
+                        <Link
+                            key={each.name}
+                            href={each.href}
+                            aria-current={each.pages.includes(room) ? 'page' : undefined}
+                            className={clsx(
+                                '-mt-px flex items-center border-t-3',
+                                each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
+                                place > 3 && 'max-md:hidden',
+                            )}
+                        >
+                            {each.name}
+                        </Link>
+                    ))}
+                    <MoreRooms />
+                    <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
+                        <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                            Jot <Kbd>n</Kbd>
+                        </button>
+                        <button type="button" onClick={show('commands')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
+                            Go to <Kbd>/</Kbd>
+                        </button>
+                        <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                            Tray <span className="font-mono text-xs">{frame.tray}</span>
+                        </Link>
+                        <Yourself frame={frame} onKeys={show('keys')} />
+                    </span>
+                </nav>
+            </header>
+            <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none">
+                {children}
+            </main>
+            <JotDialog isOpen={open === 'jot'} onOpenChange={(isOpen) => { setOpen(isOpen ? 'jot' : null); }} />
+            <Commands isOpen={open === 'commands'} onOpenChange={(isOpen) => { setOpen(isOpen ? 'commands' : null); }} onJot={show('jot')} />
+            <KeysHelp isOpen={open === 'keys'} onOpenChange={(isOpen) => { setOpen(isOpen ? 'keys' : null); }} />
+            <Notices />
+        </div>
+    );
+}
+
+/** The rooms that a narrow screen has no place for. */
+function MoreRooms() {
+    return (
+        <span className="flex md:hidden">
+            <Menu trigger={<button type="button" className="text-ink-2">more</button>}>
+                {rooms.slice(4).map((room) => (
+                    <MenuItem key={room.name} onSelect={() => { router.visit(room.href); }}>
+                        {room.name}
+                    </MenuItem>
+                ))}
+            </Menu>
+        </span>
+    );
+}
+
+function Yourself({ frame, onKeys }: { frame: FrameProps; onKeys: () => void }) {
+    const [theme, setTheme] = useState<Theme>(currentTheme);
+    const choose = (chosen: Theme) => () => {
+        chooseTheme(chosen);
+        setTheme(chosen);
+    };
+
+    return (
+        <Menu
+            trigger={
+                <button type="button" aria-label={`You, ${frame.me.name}`} className="border border-ink px-1.5 font-mono text-xs leading-[22px] text-ink">
+                    {frame.me.initials}
+                </button>
+            }
+        >
+            <div className="px-3 py-1.5 text-sm">
+                <div className="font-semibold">{frame.me.name}</div>
+                <div className="text-xs text-ink-2">
+                    {frame.role === 'lead' ? 'Lead' : 'Member'}, {frame.workspace}
+                </div>
+            </div>
+            <MenuRule />
+            <MenuGroup label="Light or dark">
+                <MenuItem onSelect={choose('system')}>As the system {theme === 'system' && '✓'}</MenuItem>
+                <MenuItem onSelect={choose('light')}>Light {theme === 'light' && '✓'}</MenuItem>
+                <MenuItem onSelect={choose('dark')}>Dark {theme === 'dark' && '✓'}</MenuItem>
+            </MenuGroup>
+            <MenuItem onSelect={onKeys}>
+                Keys <Kbd>?</Kbd>
+            </MenuItem>
+            <MenuRule />
+            <MenuItem onSelect={() => { router.post(route('sign-out')); }}>Sign out</MenuItem>
+        </Menu>
+    );
+}

@@ -1,0 +1,54 @@
+import { useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { route } from '../lib/routes';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
+import { TextArea } from '../ui/Field';
+
+interface Props {
+    isOpen: boolean;
+    onOpenChange: (isOpen: boolean) => void;
+}
+
+/** Writes a thought down from anywhere. What was typed stays until it is kept, also when the dialog closes. */
+export function JotDialog({ isOpen, onOpenChange }: Props) {
+    const form = useForm({ words: '' });
+
+    const keep = (event?: SubmitEvent) => {
+        event?.preventDefault();
+        form.post(route('jots.store'), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset();
+                onOpenChange(false);
+            },
+        });
+    };
+
+    return (
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Jot" hint="A thought, unsorted. It waits in your tray.">
+            <form onSubmit={keep}>
+                <TextArea
+                    label="What is on your mind"
+                    isLabelHidden
+                    value={form.data.words}
+                    maxLength={2000}
+                    error={form.errors.words}
+                    onChange={(event) => { form.setData('words', event.target.value); }}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter' && !event.shiftKey) {
+                            event.preventDefault();
+                            keep();
+                        }
+                    }}
+                />
+                <div className="mt-3 flex justify-end">
+                    <Button kind="main" type="submit" keys="Enter" disabled={form.processing}>
+                        Keep
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}

@@ -1,0 +1,117 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { KeyboardEvent, ReactNode } from 'react';
+import type { PersonTag, TaskRow } from '../generated/props';
+import { dayWords, plannedWords } from '../lib/dates';
+import { route } from '../lib/routes';
+import { tick } from '../lib/tasks';
+import { Tick } from '../ui/Tick';
+import { Cord } from './Cord';
+import { TaskMenu } from './TaskMenu';
+
+interface Props {
+    task: TaskRow;
+    people: PersonTag[];
+    /** Whose it is, where a list holds tasks of several people. */
+    showsOwner?: boolean;
+    /** When it is planned for, where the place of the line does not say it. */
+    showsTime?: boolean;
+    /** Pale, because it cannot be done now. */
+    isQuiet?: boolean;
+}
+
+const ordinals = ['', '1st', '2nd', '3rd'];
+
+/** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
+export function TaskLine({ task, people, showsOwner = false, showsTime = false, isQuiet = false }: Props) {
+    const isOver = task.isDone || task.isAside;
+
+    const press = (event: KeyboardEvent<HTMLElement>) => {
+        const line = event.currentTarget;
+        const onLink = event.target instanceof HTMLAnchorElement;
+
+        if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+            const lines = [...document.querySelectorAll<HTMLElement>('[data-task-line]')];
+            const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
+            event.preventDefault();
+            next?.querySelector('a')?.focus();
+        } else if (onLink && event.key === ' ' && !task.isAside) {
+            event.preventDefault();
+            tick(task);
+        } else if (onLink && event.key === '.') {
+            event.preventDefault();
+            const trigger = line.querySelector<HTMLElement>('[data-task-menu]');
+            trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
+        }
+    };
+
+    return (
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys of the link inside, shared by the whole line
+        <li data-task-line data-task={task.id} onKeyDown={press} className="group/task flex min-h-8 items-center gap-3 py-1">
+            <Tick label={`Done: ${task.title}`} isOn={task.isDone} disabled={task.isAside} onToggle={() => { tick(task); }} />
+            <span className="min-w-0 flex-1">
+                <Link
+                    href={route('tasks.show', task.id)}
+                    title={task.title}
+                    className={clsx('two-lines hover:underline', isOver && 'text-ink-2 line-through', isQuiet && !isOver && 'text-ink-2')}
+                >
+                    {task.title}
+                </Link>
+                <TaskMarks task={task} showsTime={showsTime} />
+            </span>
+            {showsOwner && (
+                <span className="flex-none font-mono text-xs text-ink-2" title={task.owner.name}>
+                    {task.owner.initials}
+                </span>
+            )}
+            <span className="flex w-10 flex-none justify-start">
+                <Cord cord={task.cord} />
+            </span>
+            <span className="w-8 flex-none text-right font-mono text-xs text-ink-2" title={task.minutes === null ? undefined : `${String(task.minutes)} min`}>
+                {task.minutes}
+            </span>
+            <TaskMenu task={task} people={people} />
+        </li>
+    );
+}
+
+/** What one has to know of a task besides its title: late, waiting, how often it came along, its steps. */
+function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
+    const marks: { key: string; words: ReactNode; loud?: boolean }[] = [];
+
+    if (task.isLate && task.dueOn !== null) {
+        marks.push({ key: 'late', words: `late, due ${dayWords(task.dueOn)}`, loud: true });
+    } else if (task.dueOn !== null && !task.isDone && !task.isAside) {
+        marks.push({ key: 'due', words: `due ${dayWords(task.dueOn)}` });
+    }
+
+    if (task.waitingOn !== null && !task.isDone) {
+        marks.push({ key: 'waiting', words: `waits on ${task.waitingOn}` });
+    }
+
+    if (task.carried > 0 && !task.isDone && !task.isAside) {
+        marks.push({ key: 'carried', words: `came along ${ordinals[task.carried] ?? `${String(task.carried)}th`} time` });
+    }
+
+    if (task.steps > 0 && !task.isDone) {
+        marks.push({ key: 'steps', words: `${String(task.stepsDone)} of ${String(task.steps)} steps` });
+    }
+
+    if (showsTime && task.planned !== null && !task.isDone) {
+        marks.push({ key: 'time', words: plannedWords(task.planned) });
+    }
+
+    if (task.isPrivate) {
+        marks.push({ key: 'private', words: 'only you see it' });
+    }
+
+    return marks.length === 0 ? null : (
+        <span className="flex flex-wrap gap-x-3 text-xs text-ink-2">
+            {marks.map((mark) => (
+                <span key={mark.key} className={clsx(mark.loud === true && 'font-semibold text-persimmon')}>
+                    {mark.words}
+                </span>
+            ))}
+        </span>
+    );
+}

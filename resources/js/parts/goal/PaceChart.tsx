@@ -1,0 +1,163 @@
+import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import type { ChartPoint, GoalView } from '../../generated/props';
+import { dateWords, daysBetween, dayWords } from '../../lib/dates';
+
+interface Point {
+    day: number;
+    on: string;
+    progress: number | null;
+    expected: number | null;
+    span?: [number, number];
+}
+
+const tick = { fill: 'var(--ink-2)', fontFamily: 'var(--font-mono)', fontSize: 12 };
+
+/** Progress against pace over the goal's period, with its checkpoints and the forecast's central four fifths. */
+export default function PaceChart({ page }: { page: GoalView }) {
+    const points = withForecast(page);
+    const last = points.findLast((point) => point.progress !== null);
+    const starts = monthStarts(page.chart);
+
+    return (
+        <figure>
+            <div aria-hidden className="h-64 w-full">
+                <ResponsiveContainer width="100%" height="100%">
+                    <ComposedChart data={points} margin={{ top: 8, right: 8, bottom: 0, left: -18 }}>
+                        <XAxis
+                            dataKey="day"
+                            type="number"
+                            domain={['dataMin', 'dataMax']}
+                            ticks={starts}
+                            tickFormatter={(day: number) => dateWords(dayOf(page.chart, day))}
+                            tick={tick}
+                            stroke="var(--rule)"
+                        />
+                        <YAxis domain={[0, 100]} ticks={[0, 50, 100]} tick={tick} axisLine={false} tickLine={false} />
+                        {[0, 50, 100].map((y) => (
+                            <ReferenceLine key={y} y={y} stroke="var(--hairline)" />
+                        ))}
+                        <Tooltip content={<Reading />} />
+                        <Area dataKey="span" stroke="none" fill="var(--chalk)" fillOpacity={0.16} isAnimationActive={false} connectNulls />
+                        <Line dataKey="expected" type="linear" stroke="var(--chalk)" strokeWidth={1.5} dot={false} isAnimationActive={false} name="expected" />
+                        <Line dataKey="progress" type="linear" stroke="var(--spruce)" strokeWidth={3} dot={false} isAnimationActive={false} connectNulls name="done" />
+                        {page.checkpoints.map((point) => (
+                            <ReferenceDot
+                                key={point.on}
+                                x={daysBetween(page.period.first, point.on)}
+                                y={point.expected ?? 0}
+                                r={4}
+                                fill="var(--sheet)"
+                                stroke="var(--chalk)"
+                                strokeWidth={1.5}
+                            />
+                        ))}
+                        {last !== undefined && last.expected !== null && last.progress !== null && last.expected - last.progress >= 1 && (
+                            <ReferenceLine
+                                segment={[
+                                    { x: last.day, y: last.progress },
+                                    { x: last.day, y: last.expected },
+                                ]}
+                                stroke="var(--ink-2)"
+                                strokeWidth={7}
+                                strokeDasharray="1.5 3"
+                                label={{ value: `${String(Math.round(last.expected - last.progress))} missing`, position: 'left', fill: 'var(--ink)', fontSize: 12, offset: 10 }}
+                            />
+                        )}
+                    </ComposedChart>
+                </ResponsiveContainer>
+            </div>
+            <figcaption className="flex flex-wrap gap-x-5 text-xs text-ink-2">
+                <Key colour="bg-spruce" words="done" />
+                <Key colour="bg-chalk" words="expected" />
+                {points.some((point) => point.span !== undefined) && <Key colour="bg-chalk/20" words="four of five endings" />}
+                <Numbers points={page.chart} />
+            </figcaption>
+        </figure>
+    );
+}
+
+function Key({ colour, words }: { colour: string; words: string }) {
+    return (
+        <span className="inline-flex items-center gap-1.5">
+            <span aria-hidden className={`h-[3px] w-4 ${colour}`} />
+            {words}
+        </span>
+    );
+}
+
+function Numbers({ points }: { points: ChartPoint[] }) {
+    const percent = (value: number | null) => (value === null ? '' : `${value.toFixed(1)} %`);
+
+    return (
+        <details className="ml-auto">
+            <summary className="cursor-pointer text-chalk">Its numbers as a table</summary>
+            <table className="mt-2 text-right font-mono text-ink">
+                <caption className="sr-only">Progress and pace by day</caption>
+                <thead>
+                    <tr>
+                        <th scope="col" className="pr-6 text-left font-normal">day</th>
+                        <th scope="col" className="pr-6 font-normal">done</th>
+                        <th scope="col" className="font-normal">expected</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {points.map((point) => (
+                        <tr key={point.on}>
+                            <th scope="row" className="pr-6 text-left font-normal">{dayWords(point.on)}</th>
+                            <td className="pr-6">{percent(point.progress)}</td>
+                            <td>{percent(point.expected)}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </details>
+    );
+}
+
+function Reading({ active, payload }: { active?: boolean; payload?: { payload: Point }[] }) {
+    const point = payload?.[0]?.payload;
+
+    return active !== true || point === undefined ? null : (
+        <div className="border border-ink bg-sheet px-2 py-1 text-xs">
+            <div className="font-semibold">{dayWords(point.on)}</div>
+            {point.progress !== null && <div>done {point.progress.toFixed(1)} %</div>}
+            {point.expected !== null && <div>expected {point.expected.toFixed(1)} %</div>}
+        </div>
+    );
+}
+
+function withForecast({ chart, goal, period }: GoalView): Point[] {
+    const points: Point[] = chart.map((point) => ({ ...point, day: daysBetween(period.first, point.on) }));
+    const last = points.findLast((point) => point.progress !== null);
+    const end = points.at(-1);
+
+    if (last?.progress != null && end !== undefined && end !== last && goal.gauge.low !== null && goal.gauge.high !== null) {
+        last.span = [last.progress, last.progress];
+        end.span = [goal.gauge.low, goal.gauge.high];
+    }
+
+    return points;
+}
+
+function dayOf(chart: ChartPoint[], day: number): string {
+    const first = chart[0]?.on ?? '';
+    const at = new Date(`${first}T00:00:00Z`);
+    at.setUTCDate(at.getUTCDate() + day + 1);
+
+    return at.toISOString().slice(0, 10);
+}
+
+/** The days on which months begin, as days from the period's first; its first and last day where it is short. */
+function monthStarts(chart: ChartPoint[]): number[] {
+    const first = 0;
+    const length = daysBetween(chart[0]?.on ?? '', chart.at(-1)?.on ?? '') - 1;
+    const starts = [first];
+
+    for (let day = 1; day <= length; day++) {
+        if (dayOf(chart, day).endsWith('-01')) {
+            starts.push(day);
+        }
+    }
+
+    return length < 27 ? [first, length] : starts;
+}

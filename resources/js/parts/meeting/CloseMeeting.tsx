@@ -1,0 +1,44 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import type { MeetingView } from '../../generated/props';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextArea } from '../../ui/Field';
+
+export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: boolean }) {
+    const [isOpen, setOpen] = useState(false);
+    const form = useForm({ summary: page.summary ?? '' });
+    const unsettled = page.items.filter((item) => item.kind === 'issue' && item.outcome === null);
+
+    const close = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('meetings.close', page.id), { onSuccess: () => { setOpen(false); } });
+    };
+
+    return (
+        <>
+            <Button kind={isNext ? 'main' : 'plain'} onClick={() => { setOpen(true); }}>
+                Close the meeting
+            </Button>
+            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Close the meeting" hint="The minutes are sealed.">
+                <form onSubmit={close} className="space-y-4">
+                    {unsettled.length > 0 && (
+                        <div>
+                            <p className="text-sm font-semibold">These have no outcome and go to the next meeting, one older:</p>
+                            <ul className="list-inside list-disc text-ink-2">
+                                {unsettled.map((item) => (
+                                    <li key={item.id}>{item.title}</li>
+                                ))}
+                            </ul>
+                        </div>
+                    )}
+                    <TextArea label="Summary, for those who were not there" maxLength={5000} value={form.data.summary} error={form.errors.summary} onChange={(event) => { form.setData('summary', event.target.value); }} />
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Close and seal
+                    </Button>
+                </form>
+            </Dialog>
+        </>
+    );
+}

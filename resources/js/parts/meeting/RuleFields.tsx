@@ -1,0 +1,62 @@
+import { SelectField } from '../../ui/Field';
+
+interface Props {
+    rule: string;
+    error: string | undefined;
+    onChange: (rule: string) => void;
+}
+
+const days = [
+    ['MO', 'Monday'],
+    ['TU', 'Tuesday'],
+    ['WE', 'Wednesday'],
+    ['TH', 'Thursday'],
+    ['FR', 'Friday'],
+    ['SA', 'Saturday'],
+    ['SU', 'Sunday'],
+] as const;
+
+const rhythms: { value: string; words: string; rule: (day: string) => string }[] = [
+    { value: 'week', words: 'Every', rule: (day) => `FREQ=WEEKLY;BYDAY=${day}` },
+    { value: 'second', words: 'Every second', rule: (day) => `FREQ=WEEKLY;INTERVAL=2;BYDAY=${day}` },
+    { value: 'first', words: 'The first of the month, a', rule: (day) => `FREQ=MONTHLY;BYDAY=1${day}` },
+    { value: 'third', words: 'The third of the month, a', rule: (day) => `FREQ=MONTHLY;BYDAY=3${day}` },
+    { value: 'last', words: 'The last of the month, a', rule: (day) => `FREQ=MONTHLY;BYDAY=-1${day}` },
+];
+
+/** When a series comes back, in words; a rule that has none is kept as it is. */
+export function RuleFields({ rule, error, onChange }: Props) {
+    const day = days.find(([code]) => rule.endsWith(code))?.[0] ?? 'MO';
+    const rhythm = rhythms.find((each) => each.rule(day) === rule);
+
+    return (
+        <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+            <SelectField
+                label="How often"
+                value={rhythm?.value ?? 'other'}
+                error={error}
+                onChange={(event) => {
+                    const chosen = rhythms.find((each) => each.value === event.target.value);
+
+                    if (chosen !== undefined) {
+                        onChange(chosen.rule(day));
+                    }
+                }}
+            >
+                {rhythm === undefined && <option value="other">By its own rule: {rule}</option>}
+                {rhythms.map((each) => (
+                    <option key={each.value} value={each.value}>
+                        {each.words}
+                    </option>
+                ))}
+            </SelectField>
+            <SelectField label="On" value={day} onChange={(event) => { onChange((rhythm ?? rhythms[0])?.rule(event.target.value) ?? rule); }}>
+                {days.map(([code, name]) => (
+                    <option key={code} value={code}>
+                        {name}
+                    </option>
+                ))}
+            </SelectField>
+        </div>
+    );
+}

@@ -1,0 +1,153 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { PeriodTag, WeekFacts, WorkShare } from '../../generated/props';
+import { hoursWords, spanWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Cord } from '../Cord';
+import { Gauge, Standing } from '../Gauge';
+
+const fills = ['bg-ink', 'bg-thread-1', 'bg-thread-2', 'bg-thread-3', 'bg-thread-4'];
+
+/** What happened in the week, as computed. */
+export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
+    return (
+        <>
+            <div className="mb-4 flex flex-wrap items-baseline gap-x-2.5">
+                <h1>
+                    <Link href={route('week.show', week.name)} className="hover:underline">
+                        {week.words}
+                    </Link>
+                </h1>
+                <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
+            </div>
+            <WorkBar facts={facts} />
+            <h2 className="mt-6 border-b border-hairline pb-1 text-base">What moved</h2>
+            {facts.moved.length === 0 && <p className="py-2 text-ink-2">No quarter goal was open.</p>}
+            <ul>
+                {facts.moved.map(({ goal, change }) => (
+                    <li key={goal.id} className="grid grid-cols-[44px_1fr_110px_48px_80px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]">
+                        <Cord cord={goal.cord} />
+                        <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
+                            {goal.title}
+                        </Link>
+                        <span className="max-md:hidden">{goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}</span>
+                        <span className="text-right font-mono text-xs max-md:hidden">{change === null ? '–' : change > 0 ? `+${String(change)}` : change}</span>
+                        <span className="text-right text-xs">
+                            <Standing gauge={goal.gauge} />
+                        </span>
+                    </li>
+                ))}
+            </ul>
+            <Promised facts={facts} />
+            <LeftOverCounts facts={facts} />
+            {facts.meetings.length > 0 && (
+                <>
+                    <h2 className="mt-6 border-b border-hairline pb-1 text-base">Meetings</h2>
+                    <ul>
+                        {facts.meetings.map((meeting) => (
+                            <li key={`${meeting.link} ${meeting.on}`} className="flex justify-between border-b border-hairline py-1.5">
+                                <Link href={meeting.link} className="hover:underline">
+                                    {meeting.title}
+                                </Link>
+                                <span className="text-xs text-ink-2">{meeting.state === 'closed' ? 'held' : meeting.state}</span>
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+        </>
+    );
+}
+
+function WorkBar({ facts }: { facts: WeekFacts }) {
+    const words =
+        facts.minutes === 0
+            ? 'Nothing was ticked.'
+            : `${hoursWords(facts.minutes)}, ${String(facts.done)} ${facts.done === 1 ? 'task' : 'tasks'}, ${String(facts.alignment ?? 0)} % of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)} %.`}`;
+
+    return (
+        <>
+            <h2 className="text-base">
+                Where the work went <span className="text-xs font-normal text-ink-2">{words}</span>
+            </h2>
+            <div className="mt-1.5 flex h-5 gap-0.5">
+                {facts.work.map((share) => (
+                    <WorkPart key={share.cord?.mark ?? 'none'} share={share} whole={facts.minutes} />
+                ))}
+            </div>
+        </>
+    );
+}
+
+function WorkPart({ share, whole }: { share: WorkShare; whole: number }) {
+    const hours = (share.minutes / 60).toFixed(1).replace('.0', '');
+    const isWide = share.minutes / Math.max(1, whole) > 0.12;
+
+    return (
+        <span
+            title={`${share.cord?.title ?? 'No thread'}: ${hours} h`}
+            style={{ flexGrow: share.minutes, flexBasis: 0 }}
+            className={clsx('min-w-1 overflow-hidden px-1 font-mono text-xs leading-5 font-semibold whitespace-nowrap', share.cord === null ? 'border border-rule font-normal text-ink-2' : `${fills[share.cord.tone] ?? ''} text-sheet`)}
+        >
+            {isWide && `${share.cord?.mark ?? 'no thread'} ${hours}`}
+            {!isWide && (
+                <span className="sr-only">
+                    {share.cord?.mark ?? 'no thread'} {hours}
+                </span>
+            )}
+        </span>
+    );
+}
+
+function Promised({ facts }: { facts: WeekFacts }) {
+    const kept = (isFirm: boolean) => {
+        const goals = facts.promised.filter((goal) => goal.isFirm === isFirm);
+
+        return `${String(goals.filter((goal) => ['met', 'reached'].includes(goal.gauge.band)).length)} of ${String(goals.length)} ${isFirm ? 'firm' : 'flexible'}`;
+    };
+
+    return (
+        <>
+            <h2 className="mt-6 pb-1 text-base">
+                What was promised <span className="text-xs font-normal text-ink-2">{facts.promised.length === 0 ? 'nothing was' : `${kept(true)}, ${kept(false)}`}</span>
+            </h2>
+            <ul>
+                {facts.promised.map((goal) => (
+                    <li key={goal.id} className={clsx('flex justify-between gap-4 py-1.5', goal.isFirm ? 'double-rule' : 'border-t border-hairline')}>
+                        <Link href={route('goals.show', goal.id)} className="min-w-0 truncate hover:underline">
+                            {goal.title}
+                        </Link>
+                        <span className="flex-none text-xs">
+                            {goal.isClosed ? <Standing gauge={goal.gauge} /> : <span className="font-mono">{goal.gauge.terms}</span>}
+                        </span>
+                    </li>
+                ))}
+            </ul>
+        </>
+    );
+}
+
+function LeftOverCounts({ facts }: { facts: WeekFacts }) {
+    const counts: [string, number, boolean?][] = [
+        ['Late', facts.late, true],
+        ['Carried', facts.carried],
+        ['Stuck', facts.stuck],
+        ['With others', facts.withOthers],
+        ['Untouched', facts.untouched],
+        ['Tray', facts.tray],
+    ];
+
+    return (
+        <>
+            <h2 className="mt-6 text-base">Left over</h2>
+            <dl className="mt-1 grid grid-cols-3 gap-x-6">
+                {counts.map(([words, count, isLoud]) => (
+                    <div key={words} className="flex justify-between border-t border-hairline py-1.5">
+                        <dt>{words}</dt>
+                        <dd className={clsx('font-mono text-xs leading-5', isLoud === true && count > 0 && 'font-semibold text-persimmon')}>{count}</dd>
+                    </div>
+                ))}
+            </dl>
+        </>
+    );
+}

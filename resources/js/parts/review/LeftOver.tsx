@@ -1,0 +1,89 @@
+import { Link, usePage } from '@inertiajs/react';
+import type { PersonTag, ReviewView, TaskRow } from '../../generated/props';
+import { dayWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { change, plan, setAside, tick } from '../../lib/tasks';
+import { Menu, MenuItem } from '../../ui/Menu';
+import { Cord } from '../Cord';
+
+/** Decisions on all that is left over: one press each. */
+export function LeftOver({ page }: { page: ReviewView }) {
+    const count = page.leftOver.reduce((sum, group) => sum + group.tasks.length, 0);
+
+    return (
+        <>
+            <div className="mb-4 flex items-baseline justify-between gap-4">
+                <h2 className="text-md">What is left over</h2>
+                <span className="text-xs text-ink-2">{count === 0 ? 'All decided.' : `${String(count)} to decide. What you leave comes along by itself.`}</span>
+            </div>
+            {page.leftOver.map((group) => (
+                <section key={group.reason} className="mb-5">
+                    <h3 className="border-b border-rule pb-1 text-base">
+                        {group.reason} <span className="text-xs font-normal text-ink-2">{group.hint}</span>
+                    </h3>
+                    <ul>
+                        {group.tasks.map((task) => (
+                            <Decision key={task.id} task={task} people={page.people} nextWeek={page.week.next} />
+                        ))}
+                    </ul>
+                </section>
+            ))}
+        </>
+    );
+}
+
+function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag[]; nextWeek: string }) {
+    const { frame } = usePage().props;
+    const isDecided = task.isDone || task.isAside;
+    const button = 'min-h-6 text-xs text-chalk hover:underline pointer-coarse:min-h-11';
+    const to = frame !== null && frame.thisWeek > nextWeek ? frame.thisWeek : nextWeek;
+
+    return (
+        <li className="border-b border-hairline py-2">
+            <div className="flex items-baseline justify-between gap-3">
+                <Link href={route('tasks.show', task.id)} className={isDecided ? 'text-ink-2 line-through' : 'hover:underline'}>
+                    {task.title}
+                </Link>
+                <Cord cord={task.cord} />
+            </div>
+            <div className="flex flex-wrap items-center gap-x-4 text-xs text-ink-2">
+                {task.dueOn !== null && <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>}
+                {task.carried > 0 && <span>came along {task.carried} times</span>}
+                {task.waitingOn !== null && <span>waits on {task.waitingOn}</span>}
+                {!isDecided && (
+                    <span className="flex flex-wrap gap-x-4">
+                        <button type="button" className={button} onClick={() => { tick(task); }}>
+                            it is done
+                        </button>
+                        <button type="button" className={button} onClick={() => { plan(task, to); }}>
+                            week {Number(to.slice(6))}
+                        </button>
+                        {!task.isPrivate && (
+                            <Menu
+                                trigger={
+                                    <button type="button" className={button}>
+                                        hand over
+                                    </button>
+                                }
+                            >
+                                {people
+                                    .filter((person) => person.id !== task.owner.id)
+                                    .map((person) => (
+                                        <MenuItem key={person.id} onSelect={() => { change(task, { owner_id: person.id }); }}>
+                                            {person.name}
+                                        </MenuItem>
+                                    ))}
+                            </Menu>
+                        )}
+                        <button type="button" className={button} onClick={() => { setAside(task, 'shelve'); }}>
+                            shelve
+                        </button>
+                        <button type="button" className={button} onClick={() => { setAside(task, 'drop'); }}>
+                            drop
+                        </button>
+                    </span>
+                )}
+            </div>
+        </li>
+    );
+}

@@ -1,0 +1,61 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { GoalRow, SheetColumn } from '../../generated/props';
+import { daysBetween } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { toneOf } from '../Cord';
+import { Floor } from './Floor';
+
+export function WeekFloor({ weeks, thisWeek }: { weeks: SheetColumn[]; thisWeek: string }) {
+    const now = weeks.find((week) => week.period.name === thisWeek);
+    const firm = now?.goals.filter((goal) => goal.isFirm).length ?? 0;
+    const aside = now === undefined ? '' : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. A stub is whole when kept, half when partly, broken when missed.`;
+
+    return (
+        <Floor title="Weeks" aside={aside}>
+            <div className="flex min-h-24 pt-1 pb-8">
+                {weeks.map((week) => (
+                    <div
+                        key={week.period.name}
+                        style={{ flexGrow: daysBetween(week.period.first, week.period.last) + 1, flexBasis: 0 }}
+                        className={clsx('min-w-0 space-y-2 border px-[3px] pt-1.5 pb-2', week.isNow ? 'border-ink' : 'border-transparent')}
+                    >
+                        {week.goals.map((goal) => (
+                            <Stub key={goal.id} goal={goal} />
+                        ))}
+                    </div>
+                ))}
+            </div>
+        </Floor>
+    );
+}
+
+/** A week goal as a stub of its cord: whole when kept, half when partly, broken when missed, thin while open. */
+function Stub({ goal }: { goal: GoalRow }) {
+    const { band } = goal.gauge;
+    const kept = ['met', 'reached'].includes(band);
+
+    return (
+        <Link
+            href={route('goals.show', goal.id)}
+            aria-label={`${goal.title}: ${goal.gauge.standing}`}
+            title={`${goal.title}: ${goal.gauge.standing}`}
+            className={clsx('relative block h-2.5', toneOf(goal.cord))}
+        >
+            <span aria-hidden className={clsx('absolute inset-y-0 left-0 bg-current', goal.isFirm ? 'w-[3px]' : 'w-px')} />
+            <span
+                aria-hidden
+                className={clsx(
+                    'absolute top-1/2 left-0 -translate-y-1/2 border-current',
+                    kept && 'w-full border-t-4',
+                    band === 'partly_met' && 'w-1/2 border-t-4',
+                    (band === 'not_met' || band === 'dropped') && 'w-full border-t border-dashed',
+                    !goal.isClosed && !kept && 'w-full border-t',
+                )}
+            />
+            {!goal.isClosed && !kept && (
+                <span aria-hidden className="absolute top-1/2 left-0 -translate-y-1/2 border-t-4 border-current" style={{ width: `${String(goal.gauge.progress ?? 0)}%` }} />
+            )}
+        </Link>
+    );
+}

@@ -1,0 +1,102 @@
+import { Link, router, usePage } from '@inertiajs/react';
+import type { PersonTag, TaskRow } from '../../generated/props';
+import { useKeys } from '../../lib/keys';
+import { route } from '../../lib/routes';
+import { change, plan, setAside } from '../../lib/tasks';
+import { Kbd } from '../../ui/Kbd';
+import { Menu, MenuItem } from '../../ui/Menu';
+
+const ordinals = ['', '1st', '2nd', '3rd'];
+const ordinal = (count: number) => ordinals[count] ?? `${String(count)}th`;
+
+interface Props {
+    tasks: TaskRow[];
+    people: PersonTag[];
+}
+
+/** What came along by itself. After three times it asks what is wrong: one keystroke answers. */
+export function CameAlong({ tasks, people }: Props) {
+    const asking = tasks.find((task) => task.asks);
+    const others = tasks.filter((task) => task !== asking);
+
+    return (
+        <section className="grid grid-cols-[152px_1fr] gap-x-4 bg-faint py-3 pr-4 pl-6 max-lg:-mx-6 max-lg:pl-6 max-md:-mx-4 max-md:grid-cols-1 max-md:pl-4">
+            <div>
+                <h2 className="text-base">Came along</h2>
+                <p className="text-xs text-ink-2">{tasks.length === 1 ? '1 task' : `${String(tasks.length)} tasks`} from earlier weeks</p>
+            </div>
+            <div className="min-w-0">
+                {asking !== undefined && <Question task={asking} people={people} />}
+                {others.length > 0 && (
+                    <p className="mt-1 text-xs text-ink-2">
+                        {asking === undefined ? '' : 'Also: '}
+                        {others.slice(0, 5).map((task, place) => (
+                            <span key={task.id}>
+                                {place > 0 && ', '}
+                                <Link href={route('tasks.show', task.id)} className="text-ink hover:underline">
+                                    {task.title}
+                                </Link>{' '}
+                                {ordinal(task.carried)}
+                            </span>
+                        ))}
+                        {others.length > 5 && ` and ${String(others.length - 5)} more`}
+                    </p>
+                )}
+            </div>
+        </section>
+    );
+}
+
+function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
+    const { frame } = usePage().props;
+    const answers: [string, string, () => void][] = [
+        ['1', 'do first', () => { plan(task, frame?.today ?? null); }],
+        ['2', 'cut into steps', () => { router.visit(route('tasks.show', task.id)); }],
+        ['4', 'shelve', () => { setAside(task, 'shelve'); }],
+        ['5', 'drop', () => { setAside(task, 'drop'); }],
+    ];
+    const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
+
+    useKeys(Object.fromEntries(answers.map(([key, , run]) => [key, run])));
+
+    return (
+        <>
+            <p>
+                <Link href={route('tasks.show', task.id)} className="font-semibold hover:underline">
+                    {task.title}
+                </Link>{' '}
+                <span className="text-xs font-semibold text-persimmon">{ordinal(task.carried)} time</span>{' '}
+                <span className="text-xs text-ink-2">{task.stepsDone > 0 ? 'Begun, and not done.' : 'Never started.'} What is in the way?</span>
+            </p>
+            <p className="flex flex-wrap gap-x-4">
+                {answers.slice(0, 2).map(([key, words, run]) => (
+                    <button key={key} type="button" className={button} onClick={run}>
+                        <Kbd>{key}</Kbd> {words}
+                    </button>
+                ))}
+                {!task.isPrivate && (
+                    <Menu
+                        trigger={
+                            <button type="button" className={button}>
+                                hand over
+                            </button>
+                        }
+                    >
+                        {people
+                            .filter((person) => person.id !== task.owner.id)
+                            .map((person) => (
+                                <MenuItem key={person.id} onSelect={() => { change(task, { owner_id: person.id }); }}>
+                                    {person.name}
+                                </MenuItem>
+                            ))}
+                    </Menu>
+                )}
+                {answers.slice(2).map(([key, words, run]) => (
+                    <button key={key} type="button" className={button} onClick={run}>
+                        <Kbd>{key}</Kbd> {words}
+                    </button>
+                ))}
+            </p>
+        </>
+    );
+}

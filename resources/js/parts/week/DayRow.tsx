@@ -1,0 +1,73 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
+import type { Occurrence, PersonTag, WeekDay } from '../../generated/props';
+import { dayWords, hoursWords } from '../../lib/dates';
+import { TaskLine } from '../TaskLine';
+import { DayRuler } from './DayRuler';
+
+interface RowProps {
+    label: ReactNode;
+    hint?: ReactNode;
+    isNow?: boolean;
+    children: ReactNode;
+}
+
+/** A row of the week: what it is at the left, what is in it at the right. */
+export function Row({ label, hint, isNow = false, children }: RowProps) {
+    return (
+        <section className={clsx('grid grid-cols-[152px_1fr] gap-x-4 py-2 pl-6 max-lg:pl-0 max-md:grid-cols-1', isNow ? 'border-t-2 border-ink' : 'border-t border-hairline')}>
+            <div className="pt-1 max-md:flex max-md:items-baseline max-md:gap-3">
+                {label}
+                {hint !== undefined && <div className="text-xs text-ink-2">{hint}</div>}
+            </div>
+            <div className="min-w-0">{children}</div>
+        </section>
+    );
+}
+
+export function DayRow({ day, people }: { day: WeekDay; people: PersonTag[] }) {
+    const isEmpty = day.meetings.length === 0 && day.tasks.length === 0;
+
+    return (
+        <Row
+            isNow={day.isToday}
+            label={<h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>{dayWords(day.on)}</h2>}
+            hint={
+                <>
+                    {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
+                    {!day.isPast && day.available > 0 && (
+                        <span className={clsx(day.free < 0 && 'font-semibold text-persimmon')}>
+                            {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
+                        </span>
+                    )}
+                </>
+            }
+        >
+            <ul>
+                {day.meetings.map((meeting) => (
+                    <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
+                ))}
+                {day.tasks.map((task) => (
+                    <TaskLine key={task.id} task={task} people={people} />
+                ))}
+                {isEmpty && <li className="flex min-h-8 items-center text-xs text-ink-2">{day.isPast ? 'nothing' : 'nothing planned'}</li>}
+            </ul>
+        </Row>
+    );
+}
+
+function MeetingLine({ meeting }: { meeting: Occurrence }) {
+    return (
+        <li className="flex min-h-8 items-center gap-3 py-1">
+            <span className="-ml-14 w-[68px] flex-none pr-1 text-right font-mono text-xs max-md:ml-0 max-md:w-auto">{meeting.time}</span>
+            <Link href={meeting.link} className={clsx('min-w-0 flex-1 font-semibold hover:underline', meeting.state === 'closed' && 'text-ink-2')}>
+                {meeting.title}
+                {meeting.state === 'closed' && <span className="font-normal">, minutes sealed</span>}
+                {meeting.state === 'running' && <span className="font-normal text-chalk">, running</span>}
+            </Link>
+            <span className="w-8 flex-none text-right font-mono text-xs text-ink-2">{meeting.minutes}</span>
+            <span className="w-6 flex-none" />
+        </li>
+    );
+}

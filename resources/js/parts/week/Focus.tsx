@@ -1,0 +1,50 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import type { WeekView } from '../../generated/props';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+
+/** The week's focus in a line, written in place. */
+export function Focus({ page }: { page: WeekView }) {
+    const [isWriting, setWriting] = useState(false);
+    const form = useForm({ words: page.focus ?? '' });
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.put(route('week.focus', page.week.name), { preserveScroll: true, onSuccess: () => { setWriting(false); } });
+    };
+
+    if (!isWriting) {
+        return (
+            <button
+                type="button"
+                onClick={() => { form.setData('words', page.focus ?? ''); setWriting(true); }}
+                className={`mt-1 block text-left text-md hover:underline ${page.focus === null ? 'text-ink-2' : ''}`}
+            >
+                {page.focus ?? 'What is this week about? Say it in a line.'}
+            </button>
+        );
+    }
+
+    return (
+        <form onSubmit={save} className="mt-2 space-y-2">
+            <TextField
+                label="Focus of the week"
+                isLabelHidden
+                autoFocus
+                maxLength={200}
+                value={form.data.words}
+                error={form.errors.words}
+                onChange={(event) => { form.setData('words', event.target.value); }}
+                onKeyDown={(event) => { if (event.key === 'Escape') { setWriting(false); } }}
+            />
+            <Button kind="main" type="submit" disabled={form.processing}>
+                Keep
+            </Button>
+            <Button kind="quiet" onClick={() => { setWriting(false); }}>
+                Leave
+            </Button>
+        </form>
+    );
+}
