@@ -8,7 +8,13 @@ export default defineConfig(
     { ignores: ['public', 'vendor', 'resources/js/generated', 'storage', 'test-results'] },
     {
         files: ['**/*.{ts,tsx}'],
-        extends: [js.configs.recommended, ts.configs.strictTypeChecked, ts.configs.stylisticTypeChecked, hooks.configs.flat.recommended, a11y.flatConfigs.strict],
+        extends: [
+            js.configs.recommended,
+            ts.configs.strictTypeChecked,
+            ts.configs.stylisticTypeChecked,
+            hooks.configs.flat.recommended,
+            a11y.flatConfigs.strict,
+        ],
         languageOptions: { parserOptions: { projectService: true } },
         rules: {
             // A field that has just been opened is what one came for.

@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        using: function (): void {
+        using: static function (): void {
             Route::middleware('web')->group(__DIR__.'/../routes/people.php');
 
             foreach (['capture', 'day', 'goals', 'meetings', 'projects', 'reviews', 'week'] as $room) {
@@ -23,19 +23,19 @@ return Application::configure(basePath: dirname(__DIR__))
         },
         health: '/up',
     )
-    ->withMiddleware(function (Middleware $middleware): void {
+    ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         $middleware->encryptCookies(except: ['theme']);
         $middleware->web(append: [HandleInertiaRequests::class]);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
+    ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);
 
         // A rule of the core that refuses a change is told at the field it concerns, like any other bad input.
-        $exceptions->map(static fn (RefusedChange $refused) => $refused->asValidation());
+        $exceptions->map(static fn(RefusedChange $refused) => $refused->asValidation());
 
-        $exceptions->respond(function (Response $response, Throwable $reason, Request $request): Response {
+        $exceptions->respond(static function (Response $response, Throwable $reason, Request $request): Response {
             $status = $response->getStatusCode();
 
             if ($status === 419) {

@@ -1,5 +1,6 @@
 <?php
 
 declare(strict_types=1);
+use App\Providers\AppServiceProvider;
 
-return [App\Providers\AppServiceProvider::class];
+return [AppServiceProvider::class];

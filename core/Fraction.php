@@ -68,14 +68,8 @@ final readonly class Fraction
 
     public function plus(self $other): self
     {
-        if ($this->denominator === $other->denominator && is_int($this->numerator) && is_int($other->numerator)) {
-            $sum = $this->numerator + $other->numerator;
-
-            return is_int($sum) && is_int($this->denominator) ? self::reduced($sum, $this->denominator) : $this->viaRational('plus', $other);
-        }
-
         if (! $this->isSmall() || ! $other->isSmall()) {
-            return $this->viaRational('plus', $other);
+            return $this->plusExactly($other);
         }
 
         $left = $this->numerator * $other->denominator;
@@ -83,9 +77,9 @@ final readonly class Fraction
         $sum = $left + $right;
         $denominator = $this->denominator * $other->denominator;
 
-        return is_int($sum) && is_int($denominator)
+        return self::fits($left, $right, $sum, $denominator)
             ? self::reduced($sum, $denominator)
-            : $this->viaRational('plus', $other);
+            : $this->plusExactly($other);
     }
 
     public function minus(self $other): self
@@ -99,12 +93,12 @@ final readonly class Fraction
             $numerator = $this->numerator * $other->numerator;
             $denominator = $this->denominator * $other->denominator;
 
-            if (is_int($numerator) && is_int($denominator)) {
+            if (self::fits($numerator, $denominator)) {
                 return self::reduced($numerator, $denominator);
             }
         }
 
-        return $this->viaRational('multipliedBy', $other);
+        return self::exact($this->rational()->multipliedBy($other->rational()));
     }
 
     /** @throws InvalidArgumentException when the other is 0 */
@@ -114,14 +108,14 @@ final readonly class Fraction
             throw new InvalidArgumentException('Nothing can be divided by 0.');
         }
 
-        return $this->viaInverse($other);
+        return $other->isSmall()
+            ? $this->times(self::of($other->denominator, $other->numerator))
+            : self::exact($this->rational()->dividedBy($other->rational()));
     }
 
     public function negated(): self
     {
-        return is_int($this->numerator) && $this->numerator !== PHP_INT_MIN
-            ? new self(-$this->numerator, $this->denominator)
-            : self::exact($this->rational()->negated());
+        return $this->times(new self(-1, 1));
     }
 
     /** This value held within the two. */
@@ -140,7 +134,7 @@ final readonly class Fraction
             $left = $this->numerator * $other->denominator;
             $right = $other->numerator * $this->denominator;
 
-            if (is_int($left) && is_int($right)) {
+            if (self::fits($left, $right)) {
                 return $left <=> $right;
             }
         }
@@ -196,7 +190,7 @@ final readonly class Fraction
         if ($this->isSmall()) {
             $scaled = abs($this->numerator) * 2 * 10 ** $decimals + $this->denominator;
 
-            if (is_int($scaled)) {
+            if (self::fits($scaled)) {
                 return ($this->numerator < 0 ? -1 : 1) * intdiv($scaled, 2 * $this->denominator);
             }
         }
@@ -213,19 +207,15 @@ final readonly class Fraction
         return is_int($this->numerator) && is_int($this->denominator);
     }
 
-    private function viaInverse(self $other): self
+    private function plusExactly(self $other): self
     {
-        if (! $other->isSmall()) {
-            return self::exact($this->rational()->dividedBy($other->rational()));
-        }
-
-        return $this->times(self::of($other->denominator, $other->numerator));
+        return self::exact($this->rational()->plus($other->rational()));
     }
 
-    /** @param 'plus'|'multipliedBy' $operation */
-    private function viaRational(string $operation, self $other): self
+    /** Whether none of the products and sums has left the range of integers, and become a float. */
+    private static function fits(int|float ...$values): bool
     {
-        return self::exact($this->rational()->{$operation}($other->rational()));
+        return array_filter($values, is_float(...)) === [];
     }
 
     private function rational(): BigRational
@@ -235,10 +225,6 @@ final readonly class Fraction
 
     private static function reduced(int $numerator, int $denominator): self
     {
-        if ($denominator === 1) {
-            return new self($numerator, 1);
-        }
-
         $a = abs($numerator);
         $b = abs($denominator);
 
@@ -248,7 +234,7 @@ final readonly class Fraction
 
         $sign = $denominator < 0 ? -1 : 1;
 
-        return new self($sign * intdiv($numerator, (int) $a), $sign * intdiv($denominator, (int) $a));
+        return new self($sign * intdiv($numerator, $a), $sign * intdiv($denominator, $a));
     }
 
     private static function exact(BigRational $value): self

@@ -6,12 +6,12 @@ use App\Http\Controllers\People\PersonController;
 use App\Http\Controllers\People\SignInController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware('guest')->group(function (): void {
+Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in')->name('sign-in.store');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/people', [PersonController::class, 'index'])->name('people.index');
     Route::post('/people', [PersonController::class, 'store'])->name('people.store');

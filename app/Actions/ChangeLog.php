@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Spatie\Activitylog\Contracts\Activity;
 
 /**
  * The one way in which anything is changed: in one transaction, told in a few words, logged with who,
@@ -77,7 +78,7 @@ final class ChangeLog
                 'now' => $now,
                 ...($event === 'updated' ? ['before' => array_diff_key($record->before(), $secret)] : []),
             ])
-            ->tap(function (\Spatie\Activitylog\Contracts\Activity $activity): void {
+            ->tap(function (Activity $activity): void {
                 if ($activity instanceof \Spatie\Activitylog\Models\Activity) {
                     $activity->setAttribute('batch_uuid', $this->batch);
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Illuminate\Validation\ValidationException;
+use InvalidArgumentException;
 use RuntimeException;
 
 /** A change that a rule refuses, with the field it concerns and what can be done instead. */
@@ -28,7 +29,7 @@ final class RefusedChange extends RuntimeException
     {
         try {
             return $make();
-        } catch (\InvalidArgumentException $reason) {
+        } catch (InvalidArgumentException $reason) {
             throw new self($field, $reason->getMessage());
         }
     }

@@ -69,6 +69,16 @@ final readonly class UndoChange
         };
     }
 
+    /** A stored value as text: a driver may give a number back that was written as text. */
+    private static function plain(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? '1' : '0',
+            is_numeric($value) => (string) ($value + 0),
+            default => (string) json_encode($value),
+        };
+    }
+
     /**
      * Whether a column that the change wrote holds something else by now. A record that was made may have
      * been worked on: what it was made with decides.
@@ -81,7 +91,7 @@ final readonly class UndoChange
         $ignored = $wasMade ? ['position', 'created_at', 'changed_on'] : ['changed_on'];
 
         foreach (array_diff_key($now, array_flip($ignored)) as $column => $value) {
-            if (array_key_exists($column, $there) && (string) json_encode($there[$column]) !== (string) json_encode($value) && $there[$column] != $value) {
+            if (array_key_exists($column, $there) && self::plain($there[$column]) !== self::plain($value)) {
                 return true;
             }
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * A responsibility one holds for good.
  *
@@ -12,5 +11,4 @@ namespace App\Models;
  */
 final class Area extends Record
 {
-
 }

@@ -16,34 +16,34 @@ use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Goals\Sense;
 
 /**
- * @property string $title
- * @property ?string $why
- * @property ?string $mark
- * @property Scope $scope
- * @property Visibility $visibility
- * @property Horizon $horizon
- * @property string $period
- * @property Day $starts_on
- * @property Day $ends_on
- * @property Day $anchor_on
- * @property ?int $parent_id
- * @property float|int|string $weight
- * @property int $owner_id
- * @property ?int $area_id
- * @property bool $is_main
- * @property bool $is_firm
- * @property MeasureKind $measure
- * @property float|int|string $tasks_weight
+ * @property string                $title
+ * @property ?string               $why
+ * @property ?string               $mark
+ * @property Scope                 $scope
+ * @property Visibility            $visibility
+ * @property Horizon               $horizon
+ * @property string                $period
+ * @property Day                   $starts_on
+ * @property Day                   $ends_on
+ * @property Day                   $anchor_on
+ * @property ?int                  $parent_id
+ * @property float|int|string      $weight
+ * @property int                   $owner_id
+ * @property ?int                  $area_id
+ * @property bool                  $is_main
+ * @property bool                  $is_firm
+ * @property MeasureKind           $measure
+ * @property float|int|string      $tasks_weight
  * @property float|int|string|null $start_value
  * @property float|int|string|null $target_value
  * @property float|int|string|null $limit_value
- * @property Sense $sense
- * @property float|int|string $share
- * @property ?string $unit
- * @property ?Day $closed_on
- * @property ?Result $result
+ * @property Sense                 $sense
+ * @property float|int|string      $share
+ * @property ?string               $unit
+ * @property ?Day                  $closed_on
+ * @property ?Result               $result
  * @property float|int|string|null $score
- * @property ?string $closing_line
+ * @property ?string               $closing_line
  * @property-read ?self $parent
  * @property-read Collection<int, self> $children
  * @property-read Person $owner

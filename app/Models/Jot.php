@@ -8,10 +8,10 @@ use App\Models\Casts\AsDay;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int $person_id
+ * @property int    $person_id
  * @property string $words
- * @property Day $jotted_on
- * @property ?Day $sorted_on
+ * @property Day    $jotted_on
+ * @property ?Day   $sorted_on
  */
 final class Jot extends Record
 {

@@ -16,7 +16,7 @@ trait MayBePrivate
      */
     protected function scopeVisibleTo(Builder $query, Person $person): void
     {
-        $query->where(static fn (Builder $either) => $either
+        $query->where(static fn(Builder $either) => $either
             ->where($query->qualifyColumn('visibility'), Visibility::Everyone)
             ->orWhere($query->qualifyColumn('owner_id'), $person->id));
     }

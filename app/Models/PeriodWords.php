@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * What is said of a period: a year's theme, a quarter's line, a week's focus.
  *

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * One task that waits for another.
  *
@@ -13,5 +12,4 @@ namespace App\Models;
  */
 final class Precedence extends Record
 {
-
 }

@@ -14,16 +14,16 @@ use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
 /**
- * @property string $title
- * @property ?string $outcome
- * @property int $owner_id
- * @property ?int $area_id
- * @property Weighing $weighing
- * @property StageOrder $order
+ * @property string       $title
+ * @property ?string      $outcome
+ * @property int          $owner_id
+ * @property ?int         $area_id
+ * @property Weighing     $weighing
+ * @property StageOrder   $order
  * @property ProjectState $state
- * @property Day $state_on
- * @property ?Day $starts_on
- * @property ?Day $due_on
+ * @property Day          $state_on
+ * @property ?Day         $starts_on
+ * @property ?Day         $due_on
  * @property-read Person $owner
  * @property-read ?Area $area
  * @property-read Collection<int, Stage> $stages

@@ -11,13 +11,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property string $title
+ * @property string  $title
  * @property ?string $purpose
- * @property string $rule
- * @property Day $starts_on
- * @property string $time
- * @property int $minutes
- * @property bool $is_private
+ * @property string  $rule
+ * @property Day     $starts_on
+ * @property string  $time
+ * @property int     $minutes
+ * @property bool    $is_private
  * @property-read Collection<int, Attendee> $attendees
  * @property-read Collection<int, StandingItem> $standingItems
  * @property-read Collection<int, Meeting> $meetings
@@ -64,8 +64,8 @@ final class Series extends Record
      */
     protected function scopeVisibleTo(Builder $query, Person $person): void
     {
-        $query->where(static fn (Builder $either) => $either
+        $query->where(static fn(Builder $either) => $either
             ->where('is_private', false)
-            ->orWhereHas('attendees', static fn (Builder $attendees) => $attendees->where('person_id', $person->id)));
+            ->orWhereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
     }
 }

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int $task_id
- * @property int $position
+ * @property int    $task_id
+ * @property int    $position
  * @property string $title
- * @property ?Day $done_on
+ * @property ?Day   $done_on
  * @property-read Task $task
  */
 final class Step extends Record

@@ -12,29 +12,29 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Rank;
 
 /**
- * @property string $title
- * @property ?string $notes
- * @property ?int $project_id
- * @property ?int $goal_id
- * @property ?int $stage_id
- * @property int $position
- * @property int $owner_id
+ * @property string     $title
+ * @property ?string    $notes
+ * @property ?int       $project_id
+ * @property ?int       $goal_id
+ * @property ?int       $stage_id
+ * @property int        $position
+ * @property int        $owner_id
  * @property Visibility $visibility
- * @property Day $created_on
- * @property ?Day $done_on
- * @property ?Day $dropped_on
- * @property ?Day $shelved_on
- * @property ?Day $due_on
- * @property ?string $planned
- * @property ?Day $planned_from
- * @property ?Day $planned_to
- * @property int $carried
- * @property ?string $waiting_on
- * @property ?Day $waiting_since
- * @property ?int $minutes
- * @property ?Rank $rank
- * @property ?int $agenda_item_id
- * @property Day $changed_on
+ * @property Day        $created_on
+ * @property ?Day       $done_on
+ * @property ?Day       $dropped_on
+ * @property ?Day       $shelved_on
+ * @property ?Day       $due_on
+ * @property ?string    $planned
+ * @property ?Day       $planned_from
+ * @property ?Day       $planned_to
+ * @property int        $carried
+ * @property ?string    $waiting_on
+ * @property ?Day       $waiting_since
+ * @property ?int       $minutes
+ * @property ?Rank      $rank
+ * @property ?int       $agenda_item_id
+ * @property Day        $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal
  * @property-read ?Stage $stage

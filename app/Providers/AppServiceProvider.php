@@ -20,18 +20,18 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ChangeLog::class);
         $this->app->scoped(StoredPlans::class);
-        $this->app->scoped(Workspace::class, static fn (): Workspace => Workspace::current());
+        $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
 
-        $tooOften = static fn () => throw ValidationException::withMessages([
+        $tooOften = static fn() => throw ValidationException::withMessages([
             'email' => 'Too many tries. Wait a minute, then try again.',
         ]);
 
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(5)->by($request->string('email')->lower()->toString().'|'.$request->ip())->response($tooOften),
             Limit::perMinute(30)->by((string) $request->ip())->response($tooOften),
         ]);

@@ -13,11 +13,7 @@ use InvalidArgumentException;
  */
 final readonly class Calendar
 {
-    /** @var list<int> day numbers of the holidays that fall on working days, ascending */
-    private array $holidays;
-
-    /** @var array<int, true> weekdays worked, by number */
-    private array $worked;
+    private WorkingDays $worked;
 
     /**
      * @param int           $yearStartsIn the month, 1 to 12
@@ -36,17 +32,7 @@ final readonly class Calendar
             throw new InvalidArgumentException('A year starts in a month from 1 to 12.');
         }
 
-        $this->worked = array_fill_keys(array_map(static fn (Weekday $day): int => $day->value, $workingDays), true);
-        $taken = [];
-
-        foreach ($holidays as $day) {
-            if (isset($this->worked[$day->weekday()->value])) {
-                $taken[$day->number] = $day->number;
-            }
-        }
-
-        sort($taken);
-        $this->holidays = $taken;
+        $this->worked = new WorkingDays($workingDays, $holidays);
     }
 
     /** The week that holds the day. */
@@ -160,13 +146,13 @@ final readonly class Calendar
 
     public function isWorkingDay(Day $day): bool
     {
-        return isset($this->worked[$day->weekday()->value]) && ! in_array($day->number, $this->holidays, true);
+        return $this->worked->holds($day);
     }
 
     /** Working days of the span: its days that fall on a working weekday and are no holiday. */
     public function workingDays(Span $span): int
     {
-        return $this->workedBefore($span->last->number + 1) - $this->workedBefore($span->first->number);
+        return $this->worked->before($span->last->number + 1) - $this->worked->before($span->first->number);
     }
 
     /** Working days of the span before the day: the day itself is not counted. */
@@ -176,33 +162,7 @@ final readonly class Calendar
             return 0;
         }
 
-        return $this->workedBefore(min($day->number, $span->last->number + 1)) - $this->workedBefore($span->first->number);
-    }
-
-    /** Working days from a fixed origin up to the day of that number, which is not counted. */
-    private function workedBefore(int $number): int
-    {
-        $fromMonday = $number + 3 + 7 * 200000;
-        $worked = intdiv($fromMonday, 7) * count($this->worked);
-
-        for ($weekday = 0; $weekday < $fromMonday % 7; $weekday++) {
-            $worked += isset($this->worked[$weekday]) ? 1 : 0;
-        }
-
-        return $worked - $this->holidaysBefore($number);
-    }
-
-    private function holidaysBefore(int $number): int
-    {
-        $low = 0;
-        $high = count($this->holidays);
-
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            [$low, $high] = $this->holidays[$middle] < $number ? [$middle + 1, $high] : [$low, $middle];
-        }
-
-        return $low;
+        return $this->worked->before(min($day->number, $span->last->number + 1)) - $this->worked->before($span->first->number);
     }
 
     private function weekFrom(Day $first): Period

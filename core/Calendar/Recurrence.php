@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Loftrin\Core\Calendar;
 
 use DateTimeImmutable;
+use DateTimeInterface;
 use DateTimeZone;
 use InvalidArgumentException;
 use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\Recur\RRuleIterator;
+use TypeError;
+use ValueError;
 
 /**
  * The occurrences of an RFC 5545 RRULE at a wall-clock time, which stays so across daylight-saving changes.
@@ -30,7 +33,7 @@ final readonly class Recurrence
 
     public static function isRule(string $rule): bool
     {
-        if (preg_match('/^(?:[A-Z]+=[A-Z0-9,+:-]+;?)+$/D', $rule) !== 1) {
+        if (preg_match('/^(?=.*\bFREQ=)(?:[A-Z]+=[A-Z0-9,+:-]+;?)+$/D', $rule) !== 1) {
             return false;
         }
 
@@ -38,7 +41,7 @@ final readonly class Recurrence
             new RRuleIterator($rule, self::utc('2027-01-01'));
 
             return true;
-        } catch (InvalidDataException|\ValueError|\TypeError) {
+        } catch (InvalidDataException|ValueError|TypeError) {
             return false;
         }
     }
@@ -55,7 +58,13 @@ final readonly class Recurrence
         $iterator->fastForward(self::utc((string) $span->first));
 
         for ($try = 0; $iterator->valid() && $try < self::MAX_TRIES; $iterator->next(), $try++) {
-            $day = Day::of($iterator->current()->format('Y-m-d'));
+            $at = $iterator->current();
+
+            if (! $at instanceof DateTimeInterface) {
+                break;
+            }
+
+            $day = Day::of($at->format('Y-m-d'));
 
             if ($day->isAfter($span->last)) {
                 break;

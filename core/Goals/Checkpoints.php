@@ -28,7 +28,7 @@ final readonly class Checkpoints
      */
     public static function in(Period $period, array $points): self
     {
-        usort($points, static fn (Checkpoint $a, Checkpoint $b): int => $a->on->number <=> $b->on->number);
+        usort($points, static fn(Checkpoint $a, Checkpoint $b): int => $a->on->number <=> $b->on->number);
         $before = null;
 
         foreach ($points as $point) {

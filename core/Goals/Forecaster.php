@@ -55,7 +55,7 @@ final readonly class Forecaster
 
         return [
             $weeks[0]->span->first->plus(-1),
-            ...array_map(static fn (Period $week): Day => $week->span->last, $weeks),
+            ...array_map(static fn(Period $week): Day => $week->span->last, $weeks),
             $on,
         ];
     }

@@ -7,7 +7,7 @@ namespace Loftrin\Core\Goals;
 /** Where a goal may stand: under a longer horizon or the same, within its period, never under itself. Rules: computation 4. */
 final readonly class Placement
 {
-    /** @param array<string, Goal> $goals by id: all that may stand above another */
+    /** @param array<array-key, Goal> $goals by id: all that may stand above another */
     public function __construct(private array $goals)
     {
     }

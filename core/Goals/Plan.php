@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Project;
 
 /** The goals, what serves them and what was read of them: all that a roll-up climbs through. */
@@ -13,16 +14,16 @@ final readonly class Plan
     /** @var array<string, list<Goal>> by parent */
     private array $children;
 
-    /** @var array<string, list<array{Project, \Loftrin\Core\Fraction}>> by goal, each with its weight there */
+    /** @var array<string, list<array{Project, Fraction}>> by goal, each with its weight there */
     private array $serving;
 
-    /** @var array<string, list<Reading>> by goal, ascending by day and, within one, as entered */
+    /** @var array<array-key, list<Reading>> by goal, ascending by day and, within one, as entered */
     private array $readings;
 
     /**
-     * @param array<string, Goal>          $goals    by id, in order
-     * @param array<string, Project>       $projects by id, in order
-     * @param array<string, list<Reading>> $readings by goal, in the order entered
+     * @param array<array-key, Goal>          $goals    by id, in order
+     * @param array<array-key, Project>       $projects by id, in order
+     * @param array<array-key, list<Reading>> $readings by goal, in the order entered
      */
     public function __construct(
         public Calendar $calendar,
@@ -46,7 +47,7 @@ final readonly class Plan
         }
 
         foreach ($readings as &$list) {
-            usort($list, static fn (Reading $a, Reading $b): int => $a->on->number <=> $b->on->number);
+            usort($list, static fn(Reading $a, Reading $b): int => $a->on->number <=> $b->on->number);
         }
 
         $this->children = $children;
@@ -60,7 +61,7 @@ final readonly class Plan
         return $this->children[$goal->id] ?? [];
     }
 
-    /** @return list<array{Project, \Loftrin\Core\Fraction}> */
+    /** @return list<array{Project, Fraction}> */
     public function projectsServing(Goal $goal): array
     {
         return $this->serving[$goal->id] ?? [];

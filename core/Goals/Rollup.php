@@ -118,8 +118,8 @@ final class Rollup
     private function contributors(Goal $goal, Day $on): array
     {
         $lines = [
-            ...array_map(fn (Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal)),
-            ...array_map(fn (array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on), $this->plan->projectsServing($goal)),
+            ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal)),
+            ...array_map(fn(array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on), $this->plan->projectsServing($goal)),
             ...$this->fromDirectTasks($goal, $on),
         ];
         $weights = Fraction::zero();
@@ -128,7 +128,7 @@ final class Rollup
             $weights = $line->leftOut === null ? $weights->plus($line->weight) : $weights;
         }
 
-        return array_map(static fn (Contributor $line): Contributor => $line->among($weights), $lines);
+        return array_map(static fn(Contributor $line): Contributor => $line->among($weights), $lines);
     }
 
     /**
@@ -232,9 +232,9 @@ final class Rollup
     {
         $readings = array_filter(
             $this->plan->readingsOf($goal),
-            static fn (Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
+            static fn(Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
         );
-        $kept = array_filter($readings, static fn (Reading $reading): bool => $measure->isMetBy($reading->value));
+        $kept = array_filter($readings, static fn(Reading $reading): bool => $measure->isMetBy($reading->value));
 
         return $readings === [] ? null : Fraction::of(count($kept), count($readings));
     }

@@ -57,7 +57,7 @@ final class Walk
     public function forgetBelow(int $steps): void
     {
         $reach = $this->mark - $steps * max(0, ...$this->increments);
-        $this->open = array_filter($this->open, static fn (int $sum): bool => $sum >= $reach, ARRAY_FILTER_USE_KEY);
+        $this->open = array_filter($this->open, static fn(int $sum): bool => $sum >= $reach, ARRAY_FILTER_USE_KEY);
     }
 
     /** The probability of having reached the mark, 0 to 1. */

@@ -52,13 +52,13 @@ final readonly class Agenda
      */
     public static function rank(array $issues): array
     {
-        $place = static fn (RankedIssue $issue): array => [
+        $place = static fn(RankedIssue $issue): array => [
             $issue->rank->value ?? 'Z',
             $issue->servesGoal ? 0 : 1,
             -$issue->waited,
             $issue->raised,
         ];
-        usort($issues, static fn (RankedIssue $a, RankedIssue $b): int => $place($a) <=> $place($b));
+        usort($issues, static fn(RankedIssue $a, RankedIssue $b): int => $place($a) <=> $place($b));
 
         return $issues;
     }

@@ -27,7 +27,7 @@ final readonly class MeasureReader
         $name = $measure->required('kind');
         $kind = $name === null ? null : MeasureKind::tryFrom($name) ?? $record->fault("measure kind $name is unknown");
 
-        return $kind === null ? null : $record->make(static fn (): Measure => match ($kind) {
+        return $kind === null ? null : $record->make(static fn(): Measure => match ($kind) {
             MeasureKind::Work => new Measure\Work($measure->number('tasks_weight')),
             MeasureKind::Number => new Measure\Number($measure->requiredNumber('start'), $measure->requiredNumber('target')),
             MeasureKind::Keep => new Measure\Keep(
@@ -50,7 +50,7 @@ final readonly class MeasureReader
             return $record->fault($record->has('result') ? 'result needs closed_on' : 'closed_on needs a result');
         }
 
-        return $on === null ? null : $record->make(static fn (): Closing => new Closing($on, $result, $record->number('score')));
+        return $on === null ? null : $record->make(static fn(): Closing => new Closing($on, $result, $record->number('score')));
     }
 
     public function checkpoints(Record $record, Period $period): Checkpoints

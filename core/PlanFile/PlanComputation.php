@@ -40,7 +40,7 @@ final readonly class PlanComputation
     public function result(): array
     {
         $doable = new Doable($this->document->projects, $this->document->tasks, $this->on);
-        $ids = static fn (array $records): array => array_values(array_map(static fn (Task|Project $record): string => $record->id, $records));
+        $ids = static fn(array $records): array => array_values(array_map(static fn(Task|Project $record): string => $record->id, $records));
 
         return [
             'as_of' => (string) $this->on,
@@ -116,7 +116,7 @@ final readonly class PlanComputation
             $this->document->routines,
             $this->document->goals,
         );
-        $rounded = static fn (array $minutes): object => (object) array_map(static fn (Fraction $part): float => $part->rounded(), $minutes);
+        $rounded = static fn(array $minutes): object => (object) array_map(static fn(Fraction $part): float => $part->rounded(), $minutes);
 
         return [
             'week' => $week->name,

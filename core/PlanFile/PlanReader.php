@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\PlanFile;
 
-use DateTimeZone;
 use InvalidArgumentException;
-use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Placement;
 use Loftrin\Core\Goals\Reading;
@@ -41,12 +39,12 @@ final class PlanReader
         [$timezone, $calendar] = (new WorkspaceReader())->read($this->sections->one('workspace'));
         $records = new RecordReader($calendar, $this->sections);
 
-        $this->sections->map('people', 'person', static fn (Record $record): string => $record->label);
-        $this->sections->map('areas', 'area', static fn (Record $record): string => $record->label);
+        $this->sections->map('people', 'person', static fn(Record $record): string => $record->label);
+        $this->sections->map('areas', 'area', static fn(Record $record): string => $record->label);
         $goals = $this->sections->map('goals', 'goal', $records->goal(...));
         $projects = $this->sections->map('projects', 'project', $records->project(...));
         $routines = $this->sections->map('routines', 'routine', $records->routine(...));
-        $tasks = $this->sections->map('tasks', 'task', static fn (Record $record, string $id): ?Task => $records->task($record, $id, $projects));
+        $tasks = $this->sections->map('tasks', 'task', static fn(Record $record, string $id): ?Task => $records->task($record, $id, $projects));
         $readings = $this->readings();
         $this->sections->refuseDanglingLinks();
         $this->refuseMisplaced($goals);
@@ -81,7 +79,7 @@ final class PlanReader
         return $top;
     }
 
-    /** @return array<string, list<Reading>> */
+    /** @return array<array-key, list<Reading>> */
     private function readings(): array
     {
         $readings = [];
@@ -100,7 +98,7 @@ final class PlanReader
         return $readings;
     }
 
-    /** @param array<string, Goal> $goals */
+    /** @param array<array-key, Goal> $goals */
     private function refuseMisplaced(array $goals): void
     {
         $placement = new Placement($goals);
@@ -114,11 +112,11 @@ final class PlanReader
         }
     }
 
-    /** @param array<string, Task> $tasks */
+    /** @param array<array-key, Task> $tasks */
     private function refuseLoops(array $tasks): void
     {
         try {
-            Doable::refuseLoop(array_map(static fn (Task $task): array => $task->after, $tasks));
+            Doable::refuseLoop(array_map(static fn(Task $task): array => $task->after, $tasks));
         } catch (InvalidArgumentException $reason) {
             [$record, $rule] = explode(': ', $reason->getMessage(), 2);
             $this->faults->add($record, $rule);

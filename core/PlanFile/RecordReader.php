@@ -45,7 +45,7 @@ final readonly class RecordReader
             return null;
         }
 
-        return $record->make(fn (): Goal => new Goal(
+        return $record->make(fn(): Goal => new Goal(
             $id,
             $record->text('title') ?? $id,
             $period,
@@ -68,7 +68,7 @@ final readonly class RecordReader
             $record->fault('stages must have different names');
         }
 
-        return $record->make(fn (): Project => new Project(
+        return $record->make(fn(): Project => new Project(
             $id,
             $record->text('title') ?? $id,
             $record->choice('weighing', Weighing::class, Weighing::Count),
@@ -83,7 +83,7 @@ final readonly class RecordReader
         ));
     }
 
-    public function routine(Record $record, string $id): ?Routine
+    public function routine(Record $record, string $id): Routine
     {
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $record->day('starts_on');
@@ -96,7 +96,7 @@ final readonly class RecordReader
         return new Routine($id, $this->serves($record));
     }
 
-    /** @param array<string, Project> $projects */
+    /** @param array<array-key, Project> $projects */
     public function task(Record $record, string $id, array $projects): ?Task
     {
         $project = $this->sections->link($record, 'project', 'projects', $record->text('project'));
@@ -112,7 +112,7 @@ final readonly class RecordReader
             $this->sections->link($record, 'after', 'tasks', $other);
         }
 
-        return $record->make(static fn (): Task => new Task(
+        return $record->make(static fn(): Task => new Task(
             $id,
             $project,
             $goal,
@@ -123,7 +123,7 @@ final readonly class RecordReader
             $record->day('dropped_on'),
             $record->day('shelved_on'),
             $record->number('minutes'),
-            array_map(static fn (Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
+            array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
             $after,
             ($record->text('waiting_on') ?? '') !== '',
         ));
@@ -151,7 +151,7 @@ final readonly class RecordReader
 
         foreach ($record->records('serves') as $link) {
             $goal = $this->sections->link($record, 'serves', 'goals', $link->required('goal'));
-            $serving = $goal === null ? null : $record->make(static fn (): Serving => new Serving($goal, $link->number('weight')));
+            $serving = $goal === null ? null : $record->make(static fn(): Serving => new Serving($goal, $link->number('weight')));
 
             if (isset($serves[$goal ?? ''])) {
                 $record->fault("serves $goal twice");

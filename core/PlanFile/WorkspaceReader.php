@@ -43,7 +43,7 @@ final readonly class WorkspaceReader
     {
         $starts = $workspace->text('week_starts_on') ?? 'monday';
         $month = $workspace->number('year_starts_in') ?? Fraction::one();
-        $months = array_filter(range(1, 12), static fn (int $number): bool => $month->equals(Fraction::of($number)));
+        $months = array_filter(range(1, 12), static fn(int $number): bool => $month->equals(Fraction::of($number)));
 
         if ($months === []) {
             $workspace->fault('year_starts_in must be a month from 1 to 12');
@@ -61,7 +61,7 @@ final readonly class WorkspaceReader
     private function weekdays(Record $workspace): array
     {
         return array_values(array_filter(array_map(
-            fn (string $name): ?Weekday => $this->weekday($workspace, 'working_days', $name),
+            fn(string $name): ?Weekday => $this->weekday($workspace, 'working_days', $name),
             $workspace->texts('working_days'),
         )));
     }
@@ -75,7 +75,7 @@ final readonly class WorkspaceReader
     private function holidays(Record $workspace): array
     {
         return array_values(array_filter(array_map(
-            static fn (string $date): ?Day => Day::tryOf($date) ?? $workspace->fault("holidays $date is not a date"),
+            static fn(string $date): ?Day => Day::tryOf($date) ?? $workspace->fault("holidays $date is not a date"),
             $workspace->texts('holidays'),
         )));
     }

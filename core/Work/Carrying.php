@@ -70,7 +70,7 @@ final readonly class Carrying
 
         for (; $period->isOverOn($on); $period = $this->calendar->next($period)) {
             $last = $period->span->last;
-            $rested = array_filter($shelved, static fn (Span $span): bool => $span->holds($last));
+            $rested = array_filter($shelved, static fn(Span $span): bool => $span->holds($last));
             $crossed += $rested === [] ? 1 : 0;
         }
 

@@ -10,7 +10,7 @@ use Loftrin\Core\Calendar\Day;
 /** What can be done now, and which projects are stuck or ready to close. Rules: computation 8 and 9. */
 final class Doable
 {
-    /** @var array<string, Task> */
+    /** @var array<array-key, Task> */
     private array $tasks = [];
 
     /** @var array<string, list<Task>> */
@@ -20,8 +20,8 @@ final class Doable
     private array $openStage = [];
 
     /**
-     * @param array<string, Project> $projects by id
-     * @param list<Task>             $tasks    all of those projects, and those that they wait for
+     * @param array<array-key, Project> $projects by id
+     * @param list<Task>                $tasks    all of those projects, and those that they wait for
      */
     public function __construct(private readonly array $projects, array $tasks, private readonly Day $on)
     {
@@ -54,7 +54,7 @@ final class Doable
 
         foreach (array_keys($after) as $root) {
             // An explicit stack: a chain of thousands must not exhaust the call stack.
-            $stack = [(string) $root];
+            $stack = [$root];
 
             while ($stack !== []) {
                 $id = end($stack);
@@ -103,7 +103,7 @@ final class Doable
     /** An active project whose tasks in scope are all done. */
     public function isReadyToClose(Project $project): bool
     {
-        $inScope = array_filter($this->byProject[$project->id] ?? [], fn (Task $task): bool => $task->isInScopeOn($this->on));
+        $inScope = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->isInScopeOn($this->on));
 
         return $project->isActiveOn($this->on) && $inScope !== [] && ! isset($this->openStage[$project->id]);
     }

@@ -27,10 +27,10 @@ final readonly class Ledger
     }
 
     /**
-     * @param iterable<Task>         $tasks    those done outside the span are passed over
-     * @param array<string, Project> $projects
-     * @param array<string, Routine> $routines
-     * @param array<string, Goal>    $goals
+     * @param iterable<Task>            $tasks    those done outside the span are passed over
+     * @param array<array-key, Project> $projects
+     * @param array<array-key, Routine> $routines
+     * @param array<array-key, Goal>    $goals
      */
     public static function of(Span $span, iterable $tasks, array $projects, array $routines, array $goals): self
     {
@@ -56,7 +56,7 @@ final readonly class Ledger
             }
 
             $threaded = $threaded->plus($minutes);
-            $weights = array_reduce($links, static fn (Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight), Fraction::zero());
+            $weights = array_reduce($links, static fn(Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight), Fraction::zero());
 
             foreach ($links as $link) {
                 $top = self::top($link->goal, $goals);
@@ -84,7 +84,7 @@ final readonly class Ledger
         };
     }
 
-    /** @param array<string, Goal> $goals */
+    /** @param array<array-key, Goal> $goals */
     private static function top(string $goal, array $goals): string
     {
         while (($parent = $goals[$goal]->parent ?? null) !== null && isset($goals[$parent])) {

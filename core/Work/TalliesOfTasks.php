@@ -6,7 +6,6 @@ namespace Loftrin\Core\Work;
 
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Fraction;
 
 /** The tallies worked out from the tasks themselves. */
 final class TalliesOfTasks implements Tallies
@@ -33,9 +32,9 @@ final class TalliesOfTasks implements Tallies
     private array $routinesOfGoal = [];
 
     /**
-     * @param array<string, Project> $projects by id
-     * @param array<string, Routine> $routines by id
-     * @param list<Task>             $tasks
+     * @param array<array-key, Project> $projects by id
+     * @param array<array-key, Routine> $routines by id
+     * @param list<Task>                $tasks
      */
     public function __construct(private readonly array $projects, array $routines, array $tasks)
     {
@@ -73,7 +72,7 @@ final class TalliesOfTasks implements Tallies
 
     public function ofDirectTasks(string $goal, Day $on): ?Tally
     {
-        $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn (Task $task): bool => $task->existsOn($on)));
+        $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn(Task $task): bool => $task->existsOn($on)));
 
         return $there === [] ? null : $this->tally($there, Weighing::Count, $on);
     }
@@ -82,7 +81,7 @@ final class TalliesOfTasks implements Tallies
     {
         $days = $this->doneDays[$goal] ??= $this->daysDone($goal);
 
-        return count(array_filter($days, static fn (int $day): bool => $day >= $span->first->number && $day <= $span->last->number));
+        return count(array_filter($days, static fn(int $day): bool => $day >= $span->first->number && $day <= $span->last->number));
     }
 
     /** @param list<Task> $tasks */
@@ -104,8 +103,8 @@ final class TalliesOfTasks implements Tallies
     {
         $lists = [
             $this->byGoal[$goal] ?? [],
-            ...array_map(fn (string $id): array => $this->byProject[$id] ?? [], $this->projectsOfGoal[$goal] ?? []),
-            ...array_map(fn (string $id): array => $this->byRoutine[$id] ?? [], $this->routinesOfGoal[$goal] ?? []),
+            ...array_map(fn(string $id): array => $this->byProject[$id] ?? [], $this->projectsOfGoal[$goal] ?? []),
+            ...array_map(fn(string $id): array => $this->byRoutine[$id] ?? [], $this->routinesOfGoal[$goal] ?? []),
         ];
         $days = [];
 

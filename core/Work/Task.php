@@ -83,7 +83,7 @@ final readonly class Task
             return Fraction::zero();
         }
 
-        $ticked = array_filter($this->steps, static fn (?Day $on): bool => $on !== null && ! $on->isAfter($day));
+        $ticked = array_filter($this->steps, static fn(?Day $on): bool => $on !== null && ! $on->isAfter($day));
 
         return Fraction::of(count($ticked), count($this->steps));
     }

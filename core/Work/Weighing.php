@@ -20,7 +20,7 @@ enum Weighing: string
     public function tally(array $heaps): Tally
     {
         return match ($this) {
-            self::Count => $this->weigh($heaps, static fn (): Fraction => Fraction::one()),
+            self::Count => $this->weigh($heaps, static fn(): Fraction => Fraction::one()),
             self::Effort => $this->byEffort($heaps),
         };
     }
@@ -30,7 +30,7 @@ enum Weighing: string
     {
         $usual = $this->medianMinutes($heaps) ?? Fraction::one();
 
-        return $this->weigh($heaps, static fn (Heap $heap): Fraction => $heap->minutes ?? $usual);
+        return $this->weigh($heaps, static fn(Heap $heap): Fraction => $heap->minutes ?? $usual);
     }
 
     /**
@@ -60,9 +60,9 @@ enum Weighing: string
      */
     private function medianMinutes(array $heaps): ?Fraction
     {
-        $estimated = array_values(array_filter($heaps, static fn (Heap $heap): bool => $heap->minutes !== null && $heap->tasks > 0));
-        usort($estimated, static fn (Heap $a, Heap $b): int => $a->minutes && $b->minutes ? $a->minutes->compare($b->minutes) : 0);
-        $count = array_sum(array_map(static fn (Heap $heap): int => $heap->tasks, $estimated));
+        $estimated = array_values(array_filter($heaps, static fn(Heap $heap): bool => $heap->minutes !== null && $heap->tasks > 0));
+        usort($estimated, static fn(Heap $a, Heap $b): int => ($a->minutes ?? Fraction::zero())->compare($b->minutes ?? Fraction::zero()));
+        $count = array_sum(array_map(static fn(Heap $heap): int => $heap->tasks, $estimated));
 
         if ($count === 0) {
             return null;

@@ -8,7 +8,11 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Result;
 
-/** Four year goals, the quarter goals under them with what became of the past ones, and their readings. */
+/**
+ * Four year goals, the quarter goals under them with what became of the past ones, and their readings.
+ *
+ * @phpstan-import-type QuarterGoal from Script
+ */
 final class Goals
 {
     /** @var array<string, int> */
@@ -101,31 +105,29 @@ final class Goals
         $this->rows->add('checkpoints', ['goal_id' => $this->ids['HB'], 'on' => $this->stage->quarter(2)->span->last, 'fraction' => 0.5]);
     }
 
-    /** @param array<string, mixed> $goal */
+    /** @param QuarterGoal $goal */
     private function quarterGoal(int $number, string $key, array $goal): void
     {
         $period = $this->stage->quarter($number);
         $closed = isset($goal['result']) ? [
             'closed_on' => $this->stage->worked($goal['result'] === 'dropped' ? $period->span->last->plus(-40) : $period->span->last),
-            'result' => Result::from((string) $goal['result']),
+            'result' => Result::from($goal['result']),
             'score' => $goal['score'] ?? null,
             'closing_line' => $goal['line'] ?? null,
         ] : [];
 
         $this->set($key, $period, [
             'title' => $goal['title'],
-            'parent_id' => $this->ids[(string) $goal['under']],
-            'owner_id' => $this->people->id((string) $goal['owner']),
+            'parent_id' => $this->ids[$goal['under']],
+            'owner_id' => $this->people->id($goal['owner']),
             'is_main' => $goal['main'] ?? false,
             'weight' => $goal['weight'] ?? 1,
-            ...(array) $goal['measure'],
+            ...$goal['measure'],
             ...$closed,
         ]);
 
         if (isset($goal['course'])) {
-            /** @var array{float|int, float|int} $course */
-            $course = $goal['course'];
-            $this->readings($key, $period, $course);
+            $this->readings($key, $period, $goal['course']);
         }
     }
 

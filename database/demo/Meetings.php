@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
 
-/** Two series with thirty held meetings, their decisions and next steps, and what waits for the next ones. */
+/**
+ * Two series with thirty held meetings, their decisions and next steps, and what waits for the next ones.
+ *
+ * @phpstan-type SeriesScript array{title: string, purpose: string, rule: string, time: string, minutes: int, held: int, people: non-empty-list<string>, standing: list<array{string, int, ?string, ?string}>}
+ */
 final class Meetings
 {
     private const SERIES = [
@@ -65,15 +71,13 @@ final class Meetings
         }
     }
 
-    /** @param array<string, mixed> $script */
+    /** @param SeriesScript $script */
     private function series(array $script, int $number): void
     {
-        /** @var list<string> $keys */
-        $keys = $script['people'];
-        $people = array_map($this->people->id(...), $keys);
-        $week = $this->stage->week(-(int) $script['held'] * ($number + 1) - 2);
+        $people = array_map($this->people->id(...), $script['people']);
+        $week = $this->stage->week(-$script['held'] * ($number + 1) - 2);
         $start = $week->span->first->plus($number * 3);
-        $rule = (string) $script['rule'];
+        $rule = $script['rule'];
         $id = $this->rows->add('series', [
             'title' => $script['title'],
             'purpose' => $script['purpose'],
@@ -88,10 +92,8 @@ final class Meetings
             $this->rows->add('attendees', ['series_id' => $id, 'person_id' => $person, 'position' => $position]);
         }
 
-        /** @var list<array{string, int, ?string, ?string}> $standing */
-        $standing = $script['standing'];
 
-        foreach ($standing as $position => [$title, $minutes, $who, $goal]) {
+        foreach ($script['standing'] as $position => [$title, $minutes, $who, $goal]) {
             $this->rows->add('standing_items', [
                 'series_id' => $id,
                 'position' => $position,
@@ -107,19 +109,19 @@ final class Meetings
             $this->stage->calendar->isWorkingDay(...),
         );
 
-        foreach (array_values(array_slice($days, -(int) $script['held'])) as $place => $day) {
+        foreach (array_slice(array_values($days), -$script['held']) as $place => $day) {
             $this->meeting($id, $script, $people, $day, $place);
         }
     }
 
     /**
-     * @param array<string, mixed> $script
-     * @param non-empty-list<int>  $people
+     * @param SeriesScript        $script
+     * @param non-empty-list<int> $people
      */
     private function meeting(int $series, array $script, array $people, Day $day, int $place): void
     {
-        $open = new \DateTimeImmutable("$day {$script['time']}", new \DateTimeZone('Europe/Copenhagen'));
-        $at = $open->setTimezone(new \DateTimeZone('UTC'));
+        $open = new DateTimeImmutable("$day {$script['time']}", new DateTimeZone('Europe/Copenhagen'));
+        $at = $open->setTimezone(new DateTimeZone('UTC'));
         $id = $this->rows->add('meetings', [
             'series_id' => $series,
             'on' => $day,
@@ -128,7 +130,7 @@ final class Meetings
             'chair_id' => $people[$place % count($people)],
             'minute_taker_id' => $people[($place + 1) % count($people)],
             'opened_at' => $at->format('Y-m-d H:i:s'),
-            'closed_at' => $at->modify('+'.((int) $script['minutes'] + $this->stage->dice->between(-6, 5)).' minutes')->format('Y-m-d H:i:s'),
+            'closed_at' => $at->modify('+'.($script['minutes'] + $this->stage->dice->between(-6, 5)).' minutes')->format('Y-m-d H:i:s'),
             'summary' => $place % 3 === 0 ? 'Short and to the point. The long item goes first next time.' : null,
         ]);
 
@@ -136,11 +138,9 @@ final class Meetings
             $this->rows->add('attendances', ['meeting_id' => $id, 'person_id' => $person, 'was_there' => ! $this->stage->dice->falls(8)]);
         }
 
-        /** @var list<array{string, int, ?string, ?string}> $standing */
-        $standing = $script['standing'];
         $position = 0;
 
-        foreach ($standing as [$title, $minutes, $who, $goal]) {
+        foreach ($script['standing'] as [$title, $minutes, $who, $goal]) {
             $spent = max(1, $minutes + $this->stage->dice->between(-2, 3));
             $this->item($id, $position++, $at, $spent, [
                 'kind' => 'standing',
@@ -157,7 +157,7 @@ final class Meetings
         $this->item($id, $position + 1, $at, 2, ['kind' => 'closing', 'title' => 'Closing', 'minutes' => 2]);
     }
 
-    private function dealtWith(int $series, int $meeting, Day $day, int $number, int $position, \DateTimeImmutable $at): \DateTimeImmutable
+    private function dealtWith(int $series, int $meeting, Day $day, int $number, int $position, DateTimeImmutable $at): DateTimeImmutable
     {
         [$title, $who, $rank, $context, $words, $because, $step, $owner] = self::ISSUES[$number % count(self::ISSUES)];
         $issue = $this->issue($series, [
@@ -196,7 +196,7 @@ final class Meetings
     }
 
     /** @param array<string, mixed> $columns */
-    private function item(int $meeting, int $position, \DateTimeImmutable $at, int $spent, array $columns): int
+    private function item(int $meeting, int $position, DateTimeImmutable $at, int $spent, array $columns): int
     {
         return $this->rows->add('agenda_items', [
             'meeting_id' => $meeting,

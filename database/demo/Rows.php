@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use BackedEnum;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
+use Stringable;
 
 /** Rows to be inserted at once, numbered by table as they are added. */
 final class Rows
@@ -35,9 +37,9 @@ final class Rows
     {
         $id = count($this->rows[$table] ?? []) + 1;
         $stamp = "$this->today 06:00:00";
-        $plain = array_map(static fn (mixed $value): mixed => match (true) {
-            $value instanceof \BackedEnum => $value->value,
-            $value instanceof \Stringable => (string) $value,
+        $plain = array_map(static fn(mixed $value): mixed => match (true) {
+            $value instanceof BackedEnum => $value->value,
+            $value instanceof Stringable => (string) $value,
             is_array($value) => json_encode($value, JSON_THROW_ON_ERROR),
             default => $value,
         }, $columns);

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-/** What Saltglass Instruments set itself. All of it is made up. */
+/**
+ * What Saltglass Instruments set itself. All of it is made up.
+ *
+ * @phpstan-type QuarterGoal array{title: string, under: string, owner: string, measure: array<string, mixed>, main?: bool, weight?: float, course?: array{float|int, float|int}, result?: string, score?: float, line?: string}
+ * @phpstan-type ProjectScript array{title: string, owner: string, team: non-empty-list<string>, area: string, serves: array<string, int>, state: string, from: int, weeks: int, done: int, tasks: int, outcome: string, stages: list<string>, order: string, weighing?: string, stuck?: bool, places: list<string>, actions: list<string>}
+ */
 final class Script
 {
     public const QUARTER_WORDS = [
@@ -62,7 +67,7 @@ final class Script
             'contracts' => ['title' => 'Eight service contracts', 'under' => 'RV', 'owner' => 'lucia', 'measure' => ['measure' => 'count', 'target_value' => 8], 'result' => 'met', 'line' => 'Eight signed, two of them for three years.'],
             'fail5' => ['title' => 'Failures under 5 %', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'number', 'start_value' => 7, 'target_value' => 5, 'unit' => '%'], 'course' => [6.9, 4.9], 'result' => 'met'],
             'faroe' => ['title' => 'A dealer for the Faroes', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'yes_no'], 'result' => 'dropped', 'line' => 'The ferry costs more than the margin.'],
-            'chairs' => ['title' => 'Elif chairs on Mondays', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'], 'result' => 'met'],
+            'chairs' => ['title' => 'Elif chairs on Mondays', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'], 'result' => 'partly_met', 'score' => 0.5, 'line' => 'Every second Monday so far.'],
         ],
         3 => [
             'wet28' => ['title' => '28 harbours wet', 'under' => 'HB', 'owner' => 'priya', 'main' => true, 'measure' => ['measure' => 'work']],
@@ -105,13 +110,13 @@ final class Script
         ['title' => 'Train the second and third crew', 'owner' => 'priya', 'team' => ['priya', 'kwame', 'elif'], 'area' => 'Moorings', 'serves' => ['crews' => 1], 'state' => 'active', 'from' => 25, 'weeks' => 15, 'done' => 72, 'tasks' => 24,
             'outcome' => 'Three crews can moor without Priya aboard.', 'stages' => ['Choose', 'Teach', 'Let go'], 'order' => 'sequential',
             'places' => ['knots', 'winch', 'radio', 'first aid', 'tide tables', 'the checklist'], 'actions' => ['Write the lesson on %s', 'Teach %s to crew two', 'Teach %s to crew three', 'Watch them do %s']],
-        ['title' => 'Firmware 2.4 rollout', 'owner' => 'tomasz', 'team' => ['tomasz', 'ingrid', 'noor'], 'area' => 'Product', 'serves' => ['firmware' => 1], 'state' => 'active', 'from' => 24, 'weeks' => 16, 'done' => 64, 'tasks' => 36,
+        ['title' => 'Firmware 2.4 rollout', 'owner' => 'tomasz', 'team' => ['tomasz', 'ingrid', 'noor'], 'area' => 'Product', 'serves' => ['firmware' => 3], 'state' => 'active', 'from' => 24, 'weeks' => 16, 'done' => 64, 'tasks' => 36,
             'outcome' => 'Every buoy at sea runs 2.4 and sleeps through the night.', 'stages' => ['Bench', 'Three buoys', 'All'], 'order' => 'sequential', 'weighing' => 'effort',
             'places' => ['sleep mode', 'the modem', 'the pH probe', 'the watchdog', 'the log', 'the update itself'], 'actions' => ['Write the test for %s', 'Run %s on the bench', 'Read crew notes on %s', 'Fix %s', 'Release %s to three buoys', 'Release %s everywhere']],
         ['title' => 'Battery bench', 'owner' => 'ingrid', 'team' => ['ingrid', 'tomasz'], 'area' => 'Product', 'serves' => ['fail4' => 1, 'firmware' => 1], 'state' => 'active', 'from' => 28, 'weeks' => 8, 'done' => 100, 'tasks' => 12,
             'outcome' => 'We know what a battery does at minus ten.', 'stages' => [], 'order' => 'parallel',
             'places' => ['cell A', 'cell B', 'cell C'], 'actions' => ['Cycle %s at room temperature', 'Cycle %s at minus ten', 'Open %s', 'Write up %s']],
-        ['title' => 'Baltic fish farms', 'owner' => 'lucia', 'team' => ['lucia', 'jonah', 'noor'], 'area' => 'Sales', 'serves' => ['baltic' => 1], 'state' => 'active', 'from' => 26, 'weeks' => 13, 'done' => 28, 'tasks' => 32,
+        ['title' => 'Baltic fish farms', 'owner' => 'lucia', 'team' => ['lucia', 'jonah', 'noor'], 'area' => 'Sales', 'serves' => ['baltic' => 3], 'state' => 'active', 'from' => 26, 'weeks' => 13, 'done' => 28, 'tasks' => 32,
             'outcome' => 'Three farms with a contract for at least two years.', 'stages' => ['Find', 'Visit', 'Quote', 'Sign'], 'order' => 'parallel',
             'places' => ['the Øresund farm', 'the Bornholm farm', 'the Gotland farm', 'the Åland farm'], 'actions' => ['Find who decides at %s', 'Ring %s', 'Visit %s', 'Write up what %s needs', 'Work out three years for %s', 'Quote for %s', 'Answer the questions of %s', 'Sign with %s']],
         ['title' => 'Service contracts for the first fifteen', 'owner' => 'lucia', 'team' => ['lucia', 'jonah'], 'area' => 'Sales', 'serves' => ['contracts' => 1], 'state' => 'done', 'from' => 12, 'weeks' => 13, 'done' => 100, 'tasks' => 8,
@@ -130,4 +135,22 @@ final class Script
             'outcome' => 'Something we could show in spring.', 'stages' => [], 'order' => 'parallel',
             'places' => ['the Gudenå', 'the Tay'], 'actions' => ['Ask three people who measure %s', 'Look up what is measured in %s', 'Sketch a float for %s', 'Reckon the price for %s']],
     ];
+
+    /**
+     * @param ProjectScript $project
+     *
+     * @return list<string> action by action, so that the stages fill in order
+     */
+    public static function titles(array $project): array
+    {
+        $titles = [];
+
+        foreach ($project['actions'] as $action) {
+            foreach ($project['places'] as $place) {
+                $titles[] = sprintf($action, $place);
+            }
+        }
+
+        return $titles;
+    }
 }

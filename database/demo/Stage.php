@@ -52,7 +52,7 @@ final readonly class Stage
     /** @return list<string> */
     public function workingDays(): array
     {
-        return array_map(static fn (Weekday $day): string => $day->label(), $this->calendar->workingDays);
+        return array_map(static fn(Weekday $day): string => $day->label(), $this->calendar->workingDays);
     }
 
     public function quarter(int $number): Period

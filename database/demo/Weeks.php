@@ -13,7 +13,7 @@ final class Weeks
     private const GOALS = 40;
 
     /** A week's goal is a small part of its quarter's. */
-    private const WEIGHT = 0.15;
+    private const WEIGHT = 0.05;
 
     /** Of the founder: title, days from today or weeks in which it was planned, whether it is done, minutes. */
     private const FOUNDER = [

@@ -7,7 +7,11 @@ namespace Database\Demo;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 
-/** Projects with their stages and tasks, spread over the year as a company's real ones are. */
+/**
+ * Projects with their stages and tasks, spread over the year as a company's real ones are.
+ *
+ * @phpstan-import-type ProjectScript from Script
+ */
 final class Work
 {
     /** Estimates in minutes; some tasks have none. */
@@ -64,18 +68,18 @@ final class Work
         ]);
     }
 
-    /** @param array<string, mixed> $script */
+    /** @param ProjectScript $script */
     private function project(array $script): void
     {
-        $from = $this->stage->year->span->first->plus(7 * (int) $script['from']);
-        $due = $this->stage->worked($from->plus(7 * (int) $script['weeks'] - 3));
-        $state = (string) $script['state'];
-        $title = (string) $script['title'];
+        $from = $this->stage->year->span->first->plus(7 * $script['from']);
+        $due = $this->stage->worked($from->plus(7 * $script['weeks'] - 3));
+        $state = $script['state'];
+        $title = $script['title'];
         $id = $this->projects[$title] = $this->rows->add('projects', [
             'title' => $title,
             'outcome' => $script['outcome'],
-            'owner_id' => $this->people->id((string) $script['owner']),
-            'area_id' => $this->people->area((string) $script['area']),
+            'owner_id' => $this->people->id($script['owner']),
+            'area_id' => $this->people->area($script['area']),
             'weighing' => $script['weighing'] ?? 'count',
             'order' => $script['order'],
             'state' => $state,
@@ -88,10 +92,7 @@ final class Work
             'due_on' => $due,
         ]);
 
-        /** @var array<string, int> $serves */
-        $serves = $script['serves'];
-
-        foreach ($serves as $goal => $weight) {
+        foreach ($script['serves'] as $goal => $weight) {
             $this->rows->add('servings', ['project_id' => $id, 'goal_id' => $this->goals->id($goal), 'weight' => $weight]);
         }
 
@@ -99,17 +100,15 @@ final class Work
     }
 
     /**
-     * @param array<string, mixed> $script
+     * @param ProjectScript $script
      *
      * @return list<int>
      */
     private function stages(array $script, int $project): array
     {
         $ids = [];
-        /** @var list<string> $names */
-        $names = $script['stages'];
 
-        foreach ($names as $position => $name) {
+        foreach ($script['stages'] as $position => $name) {
             $ids[] = $this->rows->add('stages', ['project_id' => $project, 'position' => $position, 'name' => $name]);
         }
 
@@ -117,15 +116,14 @@ final class Work
     }
 
     /**
-     * @param array<string, mixed> $script
-     * @param list<int>            $stages
+     * @param ProjectScript $script
+     * @param list<int>     $stages
      */
     private function tasks(array $script, int $project, array $stages, Day $from, Day $due): void
     {
-        $titles = array_slice($this->titles($script), 0, (int) $script['tasks']);
-        $isDone = (int) round(count($titles) * (int) $script['done'] / 100);
+        $titles = array_slice(Script::titles($script), 0, $script['tasks']);
+        $isDone = (int) round(count($titles) * $script['done'] / 100);
         $until = min($due->number, $this->stage->yesterday()->number);
-        /** @var non-empty-list<string> $team */
         $team = $script['team'];
         $first = null;
 
@@ -136,7 +134,7 @@ final class Work
                 'title' => $title,
                 'project_id' => $project,
                 'stage_id' => $stage,
-                'owner_id' => $this->people->id($this->stage->dice->falls(55) ? $team[0] : $this->stage->dice->pick($team)),
+                'owner_id' => $this->people->id($this->stage->dice->falls(50) ? $team[0] : $this->stage->dice->pick([...$team, 'noor'])),
                 'created_on' => $from->plus(min($place, 6)),
             ];
 
@@ -181,12 +179,13 @@ final class Work
 
     /**
      * @param array<string, mixed> $columns
-     * @param array<string, mixed> $script
+     * @param ProjectScript        $script
      */
     private function openTask(array $columns, array $script, int $ahead, Day $due): int
     {
         $dice = $this->stage->dice;
         $isRunning = $script['state'] === 'active';
+        $isWaiting = $isRunning && $ahead === 5 && ! isset($script['stuck']);
         $planned = match (true) {
             ! $isRunning => null,
             $ahead < 2 => $this->dayThisWeek(),
@@ -206,11 +205,11 @@ final class Work
                 default => null,
             },
             'rank' => $ahead < 8 ? $dice->pick(['A', 'B', 'B', null]) : null,
-            'waiting_on' => $isRunning && $ahead === 5 ? $dice->pick(['the harbour office', 'Kettil at the chandlery', 'the test house', 'their lawyer']) : null,
-            'waiting_since' => $isRunning && $ahead === 5 ? $this->stage->worked($this->stage->today->plus(-12)) : null,
+            'waiting_on' => $isWaiting ? $dice->pick(['the harbour office', 'Kettil at the chandlery', 'the test house', 'their lawyer']) : null,
+            'waiting_since' => $isWaiting ? $this->stage->worked($this->stage->today->plus(-12)) : null,
         ], $planned);
 
-        if ($ahead % 7 === 3) {
+        if ($isRunning && $ahead % 7 === 3) {
             $this->steps($id);
         }
 
@@ -234,27 +233,5 @@ final class Work
         $week = $this->stage->calendar->weekOf($this->stage->today);
 
         return $this->stage->worked($this->stage->between($this->stage->today, $week->span->last));
-    }
-
-    /**
-     * @param array<string, mixed> $script
-     *
-     * @return list<string> action by action, so that the stages fill in order
-     */
-    private function titles(array $script): array
-    {
-        /** @var list<string> $actions */
-        $actions = $script['actions'];
-        /** @var list<string> $places */
-        $places = $script['places'];
-        $titles = [];
-
-        foreach ($actions as $action) {
-            foreach ($places as $place) {
-                $titles[] = sprintf($action, $place);
-            }
-        }
-
-        return $titles;
     }
 }

@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('people', function (Blueprint $table): void {
+        Schema::create('people', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 80);
             $table->string('initials', 3);

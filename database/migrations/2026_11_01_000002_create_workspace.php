@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('workspaces', function (Blueprint $table): void {
+        Schema::create('workspaces', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 80);
             $table->string('timezone', 64)->default('UTC');
@@ -20,14 +20,14 @@ return new class extends Migration {
             $table->timestamps();
         });
 
-        Schema::create('areas', function (Blueprint $table): void {
+        Schema::create('areas', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 80)->unique();
             $table->timestamps();
         });
 
         // What is said of a period in words: a year's theme, a quarter's line, a week's focus.
-        Schema::create('period_words', function (Blueprint $table): void {
+        Schema::create('period_words', static function (Blueprint $table): void {
             $table->id();
             $table->string('period', 8)->unique();
             $table->string('words', 200);

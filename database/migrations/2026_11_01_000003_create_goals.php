@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('goals', function (Blueprint $table): void {
+        Schema::create('goals', static function (Blueprint $table): void {
             $table->id();
             $table->string('title', 200);
             $table->text('why')->nullable();
@@ -47,7 +47,7 @@ return new class extends Migration {
             $table->index('owner_id');
         });
 
-        Schema::create('checkpoints', function (Blueprint $table): void {
+        Schema::create('checkpoints', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
             $table->date('on');
@@ -56,7 +56,7 @@ return new class extends Migration {
             $table->unique(['goal_id', 'on']);
         });
 
-        Schema::create('readings', function (Blueprint $table): void {
+        Schema::create('readings', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
             $table->date('on');

@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('projects', function (Blueprint $table): void {
+        Schema::create('projects', static function (Blueprint $table): void {
             $table->id();
             $table->string('title', 200);
             $table->text('outcome')->nullable();
@@ -27,7 +27,7 @@ return new class extends Migration {
             $table->index('owner_id');
         });
 
-        Schema::create('stages', function (Blueprint $table): void {
+        Schema::create('stages', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('project_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('position');
@@ -36,7 +36,7 @@ return new class extends Migration {
             $table->unique(['project_id', 'name']);
         });
 
-        Schema::create('servings', function (Blueprint $table): void {
+        Schema::create('servings', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('project_id')->constrained()->cascadeOnDelete();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();

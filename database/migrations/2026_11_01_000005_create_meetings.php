@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('series', function (Blueprint $table): void {
+        Schema::create('series', static function (Blueprint $table): void {
             $table->id();
             $table->string('title', 120);
             $table->string('purpose', 500)->nullable();
@@ -21,7 +21,7 @@ return new class extends Migration {
             $table->timestamps();
         });
 
-        Schema::create('attendees', function (Blueprint $table): void {
+        Schema::create('attendees', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('series_id')->constrained()->cascadeOnDelete();
             $table->foreignId('person_id')->constrained('people')->cascadeOnDelete();
@@ -31,7 +31,7 @@ return new class extends Migration {
             $table->index('person_id');
         });
 
-        Schema::create('standing_items', function (Blueprint $table): void {
+        Schema::create('standing_items', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('series_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('position');
@@ -43,7 +43,7 @@ return new class extends Migration {
             $table->index('series_id');
         });
 
-        Schema::create('meetings', function (Blueprint $table): void {
+        Schema::create('meetings', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('series_id')->constrained()->restrictOnDelete();
             $table->date('on');
@@ -59,7 +59,7 @@ return new class extends Migration {
             $table->index('on');
         });
 
-        Schema::create('attendances', function (Blueprint $table): void {
+        Schema::create('attendances', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('meeting_id')->constrained()->cascadeOnDelete();
             $table->foreignId('person_id')->constrained('people')->restrictOnDelete();
@@ -68,7 +68,7 @@ return new class extends Migration {
             $table->unique(['meeting_id', 'person_id']);
         });
 
-        Schema::create('issues', function (Blueprint $table): void {
+        Schema::create('issues', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('series_id')->constrained()->restrictOnDelete();
             $table->string('title', 200);
@@ -87,7 +87,7 @@ return new class extends Migration {
             $table->index(['series_id', 'outcome']);
         });
 
-        Schema::create('agenda_items', function (Blueprint $table): void {
+        Schema::create('agenda_items', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('meeting_id')->constrained()->cascadeOnDelete();
             $table->enum('kind', ['standing', 'follow_ups', 'issue', 'closing']);
@@ -106,7 +106,7 @@ return new class extends Migration {
             $table->unique(['meeting_id', 'issue_id']);
         });
 
-        Schema::create('decisions', function (Blueprint $table): void {
+        Schema::create('decisions', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('agenda_item_id')->constrained()->cascadeOnDelete();
             $table->string('words', 1000);

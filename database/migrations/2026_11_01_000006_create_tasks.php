@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('tasks', function (Blueprint $table): void {
+        Schema::create('tasks', static function (Blueprint $table): void {
             $table->id();
             $table->string('title', 200);
             $table->text('notes')->nullable();
@@ -47,7 +47,7 @@ return new class extends Migration {
             $table->index('agenda_item_id');
         });
 
-        Schema::create('steps', function (Blueprint $table): void {
+        Schema::create('steps', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('task_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('position');
@@ -57,7 +57,7 @@ return new class extends Migration {
             $table->index(['task_id', 'position']);
         });
 
-        Schema::create('precedences', function (Blueprint $table): void {
+        Schema::create('precedences', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('task_id')->constrained()->cascadeOnDelete();
             $table->rawColumn('after_id', 'integer references tasks (id) on delete cascade check (after_id <> task_id)');

@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('reviews', function (Blueprint $table): void {
+        Schema::create('reviews', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('person_id')->constrained('people')->restrictOnDelete();
             $table->string('period', 8);
@@ -20,7 +20,7 @@ return new class extends Migration {
             $table->unique(['person_id', 'period']);
         });
 
-        Schema::create('answers', function (Blueprint $table): void {
+        Schema::create('answers', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('review_id')->constrained()->cascadeOnDelete();
             $table->enum('question', ['moved', 'still', 'surprised', 'differently']);
@@ -29,7 +29,7 @@ return new class extends Migration {
             $table->unique(['review_id', 'question']);
         });
 
-        Schema::create('jots', function (Blueprint $table): void {
+        Schema::create('jots', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('person_id')->constrained('people')->cascadeOnDelete();
             $table->string('words', 2000);

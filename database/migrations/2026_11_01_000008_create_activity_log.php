@@ -6,10 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class () extends Migration {
     public function up(): void
     {
-        Schema::create('activity_log', function (Blueprint $table): void {
+        Schema::create('activity_log', static function (Blueprint $table): void {
             $table->id();
             $table->string('log_name')->nullable()->index();
             $table->text('description');

@@ -20,7 +20,7 @@ final readonly class KeepJot
 
     public function keep(Person $who, string $words): Jot
     {
-        return $this->log->change($who, 'Jotted it down', fn (): Jot => Jot::query()->create([
+        return $this->log->change($who, 'Jotted it down', fn(): Jot => Jot::query()->create([
             'person_id' => $who->id,
             'words' => $words,
             'jotted_on' => $this->workspace->today(),
@@ -38,6 +38,6 @@ final readonly class KeepJot
 
     public function throwAway(Person $who, Jot $jot): void
     {
-        $this->log->change($who, 'Threw a jot away', fn () => $jot->update(['sorted_on' => $this->workspace->today()]));
+        $this->log->change($who, 'Threw a jot away', fn() => $jot->update(['sorted_on' => $this->workspace->today()]));
     }
 }

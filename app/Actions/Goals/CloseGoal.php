@@ -30,7 +30,7 @@ final readonly class CloseGoal
             throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
         }
 
-        $this->log->change($who, "Closed “{$goal->title}”", fn () => $goal->update([
+        $this->log->change($who, "Closed “{$goal->title}”", fn() => $goal->update([
             'closed_on' => $this->workspace->today(),
             'result' => $result,
             'score' => $score,
@@ -40,7 +40,7 @@ final readonly class CloseGoal
 
     public function reopen(Person $who, Goal $goal): void
     {
-        $this->log->change($who, "Reopened “{$goal->title}”", fn () => $goal->update([
+        $this->log->change($who, "Reopened “{$goal->title}”", static fn() => $goal->update([
             'closed_on' => null,
             'result' => null,
             'score' => null,

@@ -31,7 +31,7 @@ final readonly class EnterReading
             default => null,
         };
 
-        $this->log->change($who, "Entered $value for “{$goal->title}”", static fn () => Reading::query()->create([
+        $this->log->change($who, "Entered $value for “{$goal->title}”", static fn() => Reading::query()->create([
             'goal_id' => $goal->id,
             'on' => $on,
             'value' => $value,
@@ -41,6 +41,6 @@ final readonly class EnterReading
 
     public function remove(Person $who, Reading $reading): void
     {
-        $this->log->change($who, "Removed the reading of {$reading->on}", static fn () => $reading->delete());
+        $this->log->change($who, "Removed the reading of {$reading->on}", static fn() => $reading->delete());
     }
 }

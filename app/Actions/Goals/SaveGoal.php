@@ -29,13 +29,13 @@ final readonly class SaveGoal
     /** @throws RefusedChange at the field that breaks a rule */
     public function __invoke(Person $who, GoalDraft $draft, ?Goal $goal = null): Goal
     {
-        $period = RefusedChange::unless('period', fn (): Period => $this->workspace->calendar()->period($draft->period));
+        $period = RefusedChange::unless('period', fn(): Period => $this->workspace->calendar()->period($draft->period));
         $words = ($goal === null ? 'Set the goal' : 'Changed')." “{$draft->title}”";
 
         return $this->log->change($who, $words, function () use ($who, $draft, $goal, $period): Goal {
             $record = $goal ?? new Goal();
             $record->fill($this->columns($who, $draft, $period, $record));
-            RefusedChange::unless($this->fieldOf($draft->measure), static fn () => CoreRecords::measure($record));
+            RefusedChange::unless($this->fieldOf($draft->measure), static fn() => CoreRecords::measure($record));
             $this->refuseHidden($who, $record);
             $this->refuseMisplaced($record);
 
@@ -117,9 +117,8 @@ final readonly class SaveGoal
             $cores[(string) $member->id] = $records->goal($member);
         }
 
-        $new = RefusedChange::unless('weight', static fn (): CoreGoal => $records->goal(
-            (clone $goal)->setAttribute('id', $id)->setRelation('checkpoints', new Collection()),
-        ));
+        $draft = (clone $goal)->fill(['id' => $id])->setRelation('checkpoints', new Collection());
+        $new = RefusedChange::unless('weight', static fn(): CoreGoal => $records->goal($draft));
         $cores[(string) $id] = $new;
         $placement = new Placement($cores);
         $fault = $placement->fault($new);
@@ -171,12 +170,12 @@ final readonly class SaveGoal
 
     private function saveCheckpoints(Goal $goal, GoalDraft $draft): void
     {
-        $goal->checkpoints()->get()->each(static fn (Checkpoint $point): ?bool => $point->delete());
+        $goal->checkpoints()->get()->each(static fn(Checkpoint $point): ?bool => $point->delete());
 
         foreach ($draft->checkpoints as $point) {
             Checkpoint::query()->create(['goal_id' => $goal->id, ...$point]);
         }
 
-        RefusedChange::unless('checkpoints', fn () => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints')));
+        RefusedChange::unless('checkpoints', fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints')));
     }
 }

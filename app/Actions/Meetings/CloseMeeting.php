@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Meetings;
 
 use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
 use App\Models\AgendaItem;
 use App\Models\Meeting;
 use App\Models\Person;
@@ -19,7 +20,7 @@ final readonly class CloseMeeting
     {
     }
 
-    /** @throws \App\Actions\RefusedChange when it is closed already */
+    /** @throws RefusedChange when it is closed already */
     public function __invoke(Person $who, Meeting $meeting, ?string $summary): void
     {
         RunMeeting::refuseSealed($meeting);

@@ -65,7 +65,7 @@ final readonly class OpenMeeting
         $add = static function (array $columns) use ($meeting, &$position): void {
             AgendaItem::query()->create(['meeting_id' => $meeting->id, 'position' => $position++, ...$columns]);
         };
-        $series->standingItems()->get()->each(static fn (StandingItem $item) => $add([
+        $series->standingItems()->get()->each(static fn(StandingItem $item) => $add([
             'kind' => AgendaKind::Standing,
             'title' => $item->title,
             'minutes' => $item->minutes,

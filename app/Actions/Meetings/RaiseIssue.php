@@ -42,7 +42,7 @@ final readonly class RaiseIssue
             throw new RefusedChange('goal', 'An issue can be tied only to a goal that all may see.');
         }
 
-        return $this->log->change($who, "Raised “{$title}”", fn (): Issue => Issue::query()->create([
+        return $this->log->change($who, "Raised “{$title}”", fn(): Issue => Issue::query()->create([
             'series_id' => $series->id,
             'title' => $title,
             'context' => $context,
@@ -59,7 +59,7 @@ final readonly class RaiseIssue
 
     public function withdraw(Person $who, Issue $issue): void
     {
-        $this->log->change($who, "Withdrew “{$issue->title}”", fn () => $issue->update([
+        $this->log->change($who, "Withdrew “{$issue->title}”", fn() => $issue->update([
             'outcome' => Outcome::Dropped,
             'settled_on' => $this->workspace->today(),
         ]));

@@ -54,12 +54,12 @@ final readonly class RunMeeting
             throw new RefusedChange('notes', 'Somebody else wrote here meanwhile. Your text is kept in the field: take over what they wrote, then save again.');
         }
 
-        $this->log->change($who, "Wrote notes on “{$item->title}”", static fn () => $item->update(['notes' => $notes]));
+        $this->log->change($who, "Wrote notes on “{$item->title}”", static fn() => $item->update(['notes' => $notes]));
     }
 
     public function attend(Person $who, Attendance $attendance, bool $wasThere): void
     {
-        $this->log->change($who, 'Noted who is there', static fn () => $attendance->update(['was_there' => $wasThere]));
+        $this->log->change($who, 'Noted who is there', static fn() => $attendance->update(['was_there' => $wasThere]));
     }
 
     /** @throws RefusedChange when the meeting is closed */

@@ -23,7 +23,7 @@ final readonly class SaveSeries
     /** @throws RefusedChange at the field that breaks a rule */
     public function __invoke(Person $who, SeriesDraft $draft, ?Series $series = null): Series
     {
-        RefusedChange::unless('rule', static fn (): Recurrence => new Recurrence($draft->rule, $draft->startsOn));
+        RefusedChange::unless('rule', static fn(): Recurrence => new Recurrence($draft->rule, $draft->startsOn));
         $standing = array_sum(array_column($draft->standing, 'minutes'));
 
         if ($standing > $draft->minutes) {
@@ -57,7 +57,7 @@ final readonly class SaveSeries
     /** What a meeting looks at together must be seen by all who are there. */
     private function refuseHiddenGoals(SeriesDraft $draft): void
     {
-        $goals = array_filter(array_column($draft->standing, 'goal'));
+        $goals = array_filter(array_column($draft->standing, 'goal'), is_int(...));
 
         if (Goal::query()->openToAll()->whereKey($goals)->count() < count(array_unique($goals))) {
             throw new RefusedChange('standing', 'A standing item can look only at a goal that all may see.');
@@ -78,7 +78,7 @@ final readonly class SaveSeries
 
     private function saveStanding(Series $series, SeriesDraft $draft): void
     {
-        $kept = array_filter(array_column($draft->standing, 'id'));
+        $kept = array_filter(array_column($draft->standing, 'id'), is_int(...));
         $series->standingItems()->whereKeyNot($kept)->get()->each(static function (StandingItem $item): void {
             $item->delete();
         });

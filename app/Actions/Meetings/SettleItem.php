@@ -90,7 +90,7 @@ final readonly class SettleItem
         RunMeeting::refuseSealed($item->meeting);
         $issue = $item->issue ?? throw new RefusedChange('outcome', 'Only an issue has an outcome.');
 
-        $this->log->change($who, "Settled “{$issue->title}”", function () use ($item, $issue, $outcome): void {
+        $this->log->change($who, "Settled “{$issue->title}”", static function () use ($item, $issue, $outcome): void {
             $item->update(['outcome' => $outcome]);
             $settled = $outcome !== null && $outcome->settles();
             $issue->update([

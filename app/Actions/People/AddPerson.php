@@ -16,7 +16,7 @@ final readonly class AddPerson
 
     public function __invoke(Person $who, string $name, string $email, string $password, Role $role, int $weeklyHours): Person
     {
-        return $this->log->change($who, "Added $name", static fn (): Person => Person::query()->create([
+        return $this->log->change($who, "Added $name", static fn(): Person => Person::query()->create([
             'name' => $name,
             'initials' => self::initials($name),
             'email' => mb_strtolower($email),
@@ -29,9 +29,9 @@ final readonly class AddPerson
     /** The first letters of the first and the last name. */
     public static function initials(string $name): string
     {
-        $words = array_values(array_filter(explode(' ', $name)));
-        $letters = count($words) > 1 ? [$words[0], $words[count($words) - 1]] : [$words[0] ?? '?'];
+        $words = explode(' ', (string) preg_replace('/\s+/', ' ', trim($name)));
+        $letters = count($words) > 1 ? [$words[0], $words[count($words) - 1]] : [$words[0]];
 
-        return mb_strtoupper(implode('', array_map(static fn (string $word): string => mb_substr($word, 0, 1), $letters)));
+        return mb_strtoupper(implode('', array_map(static fn(string $word): string => mb_substr($word, 0, 1), $letters)));
     }
 }

@@ -13,8 +13,8 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectDraft
 {
     /**
-     * @param list<array{id: ?int, name: string}>        $stages in order; those with an id are there already
-     * @param list<array{goal: int, weight: string}>     $serves weights as decimals
+     * @param list<array{id: ?int, name: string}>    $stages in order; those with an id are there already
+     * @param list<array{goal: int, weight: string}> $serves weights as decimals
      */
     public function __construct(
         public string $title,

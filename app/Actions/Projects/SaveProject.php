@@ -13,6 +13,7 @@ use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Makes a project, or changes one: its brief, its stages and what it serves. */
 final readonly class SaveProject
@@ -43,9 +44,8 @@ final readonly class SaveProject
                 $record->fill(['state' => $draft->state, 'state_on' => $this->workspace->today()]);
             }
 
-            RefusedChange::unless('dueOn', static fn () => CoreRecords::project(
-                (clone $record)->setAttribute('id', 0)->setRelation('stages', collect())->setRelation('servings', collect()),
-            ));
+            $bare = (clone $record)->fill(['id' => 0])->setRelation('stages', new Collection())->setRelation('servings', new Collection());
+            RefusedChange::unless('dueOn', static fn() => CoreRecords::project($bare));
             $record->save();
             $this->saveStages($record, $draft);
             $this->saveServings($who, $record, $draft);
@@ -56,7 +56,7 @@ final readonly class SaveProject
 
     private function saveStages(Project $project, ProjectDraft $draft): void
     {
-        $kept = array_filter(array_column($draft->stages, 'id'));
+        $kept = array_filter(array_column($draft->stages, 'id'), is_int(...));
         $project->stages()->whereKeyNot($kept)->get()->each(static function (Stage $stage): void {
             $stage->delete();
         });

@@ -27,7 +27,7 @@ final readonly class SetProjectState
             ProjectState::Proposed => 'Proposed',
         };
 
-        $this->log->change($who, "$words “{$project->title}”", fn () => $project->update([
+        $this->log->change($who, "$words “{$project->title}”", fn() => $project->update([
             'state' => $state,
             'state_on' => $this->workspace->today(),
         ]));

@@ -54,7 +54,7 @@ final readonly class WriteReview
     /** Takes up a review again: its facts are worked out anew. */
     public function reopen(Person $who, Period $week): void
     {
-        $this->log->change($who, "Took up the review of $week again", fn () => $this->review($who, $week)->update(['held_at' => null, 'facts' => null]));
+        $this->log->change($who, "Took up the review of $week again", fn() => $this->review($who, $week)->update(['held_at' => null, 'facts' => null]));
     }
 
     private function review(Person $who, Period $week): Review

@@ -25,12 +25,12 @@ final readonly class AddTask
     {
         $this->refuseMisplaced($who, $draft);
 
-        return $this->log->change($who, "Added “{$draft->title}”", fn (): Task => Task::query()->create([
+        return $this->log->change($who, "Added “{$draft->title}”", fn(): Task => Task::query()->create([
             'title' => $draft->title,
             'project_id' => $draft->project,
             'goal_id' => $draft->goal,
             'stage_id' => $draft->stage,
-            'position' => 1 + (int) Task::query()->where('project_id', $draft->project)->max('position'),
+            'position' => 1 + Task::query()->where('project_id', $draft->project)->count(),
             'owner_id' => $draft->owner ?? $who->id,
             'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
             'created_on' => $this->workspace->today(),

@@ -24,7 +24,7 @@ final readonly class ChangeSteps
     public function add(Person $who, Task $task, array $titles): void
     {
         $this->log->change($who, "Cut “{$task->title}” into steps", function () use ($task, $titles): void {
-            $position = (int) $task->steps()->max('position');
+            $position = $task->steps()->count();
 
             foreach ($titles as $title) {
                 Step::query()->create(['task_id' => $task->id, 'position' => ++$position, 'title' => $title]);

@@ -7,6 +7,7 @@ namespace App\Actions\Week;
 use App\Actions\ChangeLog;
 use App\Actions\RefusedChange;
 use App\Models\Person;
+use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -33,7 +34,7 @@ final readonly class ChangeTask
             throw new RefusedChange('owner_id', 'A task that only you may see cannot be handed over.');
         }
 
-        if (isset($fields['stage_id']) && ! \App\Models\Stage::query()->where('project_id', $task->project_id)->whereKey($fields['stage_id'])->exists()) {
+        if (isset($fields['stage_id']) && ! Stage::query()->where('project_id', $task->project_id)->whereKey($fields['stage_id'])->exists()) {
             throw new RefusedChange('stage_id', 'This project has no such stage.');
         }
 

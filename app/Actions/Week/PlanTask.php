@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Week;
 
 use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -19,11 +20,11 @@ final readonly class PlanTask
     /**
      * Plans a task for a day or period, or clears its time. How often it was carried stays counted.
      *
-     * @throws \App\Actions\RefusedChange when the name is neither a date nor a period
+     * @throws RefusedChange when the name is neither a date nor a period
      */
     public function __invoke(Person $who, Task $task, ?string $planned): void
     {
-        $this->log->change($who, $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”", fn () => $task->update([
+        $this->log->change($who, $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”", fn() => $task->update([
             'carried' => TaskRow::carried($task, $this->workspace),
             ...PlannedTime::columns($this->workspace->calendar(), $planned),
             'changed_on' => $this->workspace->today(),

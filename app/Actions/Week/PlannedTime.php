@@ -25,7 +25,7 @@ final readonly class PlannedTime
             return ['planned' => null, 'planned_from' => null, 'planned_to' => null];
         }
 
-        $planned = RefusedChange::unless('planned', static fn () => $calendar->planned($name));
+        $planned = RefusedChange::unless('planned', static fn() => $calendar->planned($name));
 
         return [
             'planned' => (string) $planned,

@@ -22,7 +22,7 @@ final readonly class TickTask
             return;
         }
 
-        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", fn () => $task->update([
+        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", fn() => $task->update([
             'done_on' => $isDone ? $this->workspace->today() : null,
             'changed_on' => $this->workspace->today(),
         ]));

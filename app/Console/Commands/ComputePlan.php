@@ -10,6 +10,7 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\PlanFile\PlanComputation;
 use Loftrin\Core\PlanFile\PlanReader;
 use Loftrin\Core\PlanFile\RefusedPlan;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** Computes every figure of a plan file, with no database. */
 final class ComputePlan extends Command
@@ -32,7 +33,7 @@ final class ComputePlan extends Command
         $this->output->write(json_encode(
             (new PlanComputation($document, $on))->result(),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-        )."\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        )."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
@@ -40,7 +41,7 @@ final class ComputePlan extends Command
     /** @throws RefusedPlan when the file cannot be read */
     private function content(): string
     {
-        $file = (string) $this->argument('file');
+        $file = $this->argument('file');
         $content = match (true) {
             $file === '-' => stream_get_contents(STDIN),
             is_file($file) && is_readable($file) => file_get_contents($file),

@@ -54,7 +54,7 @@ final class WriteTypes extends Command
         $constructor = $class->getConstructor() ?? throw new RuntimeException("{$class->getName()} has no constructor to read.");
         $docs = (string) $constructor->getDocComment();
         $lines = array_map(
-            fn (ReflectionParameter $field): string => "    {$field->getName()}: {$this->fieldType($field, $docs)};\n",
+            fn(ReflectionParameter $field): string => "    {$field->getName()}: {$this->fieldType($field, $docs)};\n",
             $constructor->getParameters(),
         );
 
@@ -69,7 +69,7 @@ final class WriteTypes extends Command
             $type instanceof ReflectionNamedType && $type->getName() === 'array' => $this->arrayType($field, $docs),
             $type instanceof ReflectionNamedType => $this->named($type->getName()).($type->allowsNull() ? ' | null' : ''),
             $type instanceof ReflectionUnionType => implode(' | ', array_map(
-                fn ($part): string => $part instanceof ReflectionNamedType ? $this->named($part->getName()) : 'never',
+                fn($part): string => $part instanceof ReflectionNamedType ? $this->named($part->getName()) : 'never',
                 $type->getTypes(),
             )),
             default => throw new RuntimeException("The type of \${$field->getName()} cannot be read."),
@@ -106,7 +106,7 @@ final class WriteTypes extends Command
     private function enum(string $name): string
     {
         $short = (new ReflectionEnum($name))->getShortName();
-        $this->enums[$short] = "export type $short = ".implode(' | ', array_map(static fn (BackedEnum $case): string => "'$case->value'", $name::cases())).";\n";
+        $this->enums[$short] = "export type $short = ".implode(' | ', array_map(static fn(BackedEnum $case): string => "'$case->value'", $name::cases())).";\n";
 
         return $short;
     }

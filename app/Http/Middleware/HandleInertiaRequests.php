@@ -9,6 +9,7 @@ use App\Models\Workspace;
 use App\Queries\Calendar\FrameQuery;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
+use Loftrin\Core\Calendar\Period;
 
 /** Gives every screen its frame, and what the last change has to say. */
 final class HandleInertiaRequests extends Middleware
@@ -22,14 +23,14 @@ final class HandleInertiaRequests extends Middleware
         return [
             ...parent::share($request),
             'frame' => $me instanceof Person
-                ? fn () => app(FrameQuery::class)->of($me, $this->periodOf($request))
+                ? fn() => app(FrameQuery::class)->of($me, $this->periodOf($request))
                 : null,
-            'change' => static fn () => $request->session()->get('change'),
-            'problem' => static fn () => $request->session()->get('problem'),
+            'change' => static fn() => $request->session()->get('change'),
+            'problem' => static fn() => $request->session()->get('problem'),
         ];
     }
 
-    private function periodOf(Request $request): ?\Loftrin\Core\Calendar\Period
+    private function periodOf(Request $request): ?Period
     {
         $name = $request->route('period') ?? $request->route('year');
 

@@ -21,7 +21,7 @@ final class GoalFields extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $needs = static fn (MeasureKind ...$kinds) => 'required_if:measure,'.implode(',', array_map(static fn (MeasureKind $kind): string => $kind->value, $kinds));
+        $needs = static fn(MeasureKind ...$kinds) => 'required_if:measure,'.implode(',', array_map(static fn(MeasureKind $kind): string => $kind->value, $kinds));
 
         return [
             'title' => ['required', 'string', 'max:200'],
@@ -91,7 +91,7 @@ final class GoalFields extends FormRequest
             $this->enum('sense', Sense::class) ?? Sense::AtLeast,
             $this->filled('share') ? self::fraction($this->string('share')->toString()) : '0.8',
             unit: $this->text('unit'),
-            checkpoints: array_map(static fn (array $point): array => [
+            checkpoints: array_map(static fn(array $point): array => [
                 'on' => $point['on'],
                 'fraction' => self::fraction((string) $point['percent']),
             ], $checkpoints),

@@ -60,8 +60,8 @@ final class ProjectFields extends FormRequest
             $this->enum('state', ProjectState::class) ?? ProjectState::Active,
             $this->filled('startsOn') ? Day::of($this->string('startsOn')->toString()) : null,
             $this->filled('dueOn') ? Day::of($this->string('dueOn')->toString()) : null,
-            array_map(static fn (array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
-            array_map(static fn (array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']], $serves),
+            array_map(static fn(array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
+            array_map(static fn(array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']], $serves),
         );
     }
 }

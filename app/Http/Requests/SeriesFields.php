@@ -55,7 +55,7 @@ final class SeriesFields extends FormRequest
             $this->integer('minutes'),
             $this->boolean('isPrivate'),
             array_map(intval(...), $attendees),
-            array_map(static fn (array $item): array => [
+            array_map(static fn(array $item): array => [
                 'id' => $item['id'] ?? null,
                 'title' => $item['title'],
                 'minutes' => (int) $item['minutes'],

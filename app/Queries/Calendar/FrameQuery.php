@@ -48,40 +48,41 @@ final readonly class FrameQuery
     {
         $calendar = $this->workspace->calendar();
         $stored = $this->plans->ofYear($year, $viewer);
-        $words = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->pluck('words', 'period');
+        $words = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->get();
+        $said = static fn(string $period): ?string => $words->firstWhere('period', $period)?->words;
 
         return new Rail(
             PeriodTag::of($year, $calendar),
-            $words->get($year->name),
+            $said($year->name),
             $this->mainGoal($stored, $year),
-            $this->quarters($stored, $year, $words->all()),
+            $this->quarters($stored, $year, $said),
             $this->weeks($viewer, $year),
         );
     }
 
     private function mainGoal(StoredPlan $stored, Period $year): ?GoalRow
     {
-        $goal = $stored->goals->first(static fn (Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
+        $goal = $stored->goals->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
 
         return $goal === null ? null : GoalRow::of($goal, $stored, new Threads($stored), $this->workspace->today());
     }
 
     /**
-     * @param array<array-key, string> $words by period
+     * @param callable(string): ?string $said what is said of a period
      *
      * @return list<RailQuarter>
      */
-    private function quarters(StoredPlan $stored, Period $year, array $words): array
+    private function quarters(StoredPlan $stored, Period $year, callable $said): array
     {
         $calendar = $this->workspace->calendar();
         $quarters = [];
 
         for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
-            $main = $stored->goals->first(static fn (Goal $goal): bool => $goal->is_main && $goal->period === $quarter->name);
+            $main = $stored->goals->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $quarter->name);
             $quarters[] = new RailQuarter(
                 $quarter->name,
                 PeriodTag::words($quarter),
-                $words[$quarter->name] ?? $main?->title,
+                $said($quarter->name) ?? $main?->title,
                 count($calendar->weeksIn($quarter->span)),
                 $quarter->span->holds($this->workspace->today()),
             );
@@ -94,12 +95,12 @@ final readonly class FrameQuery
     private function weeks(Person $viewer, Period $year): array
     {
         $weeks = $this->workspace->calendar()->weeksIn($year->span);
-        $names = array_map(static fn (Period $week): string => $week->name, $weeks);
+        $names = array_map(static fn(Period $week): string => $week->name, $weeks);
         $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', $names)->whereNotNull('held_at')->pluck('period')->flip();
         $shares = $this->workDone->sharesByWeek($weeks);
         $today = $this->workspace->today();
 
-        return array_map(static fn (Period $week): RailWeek => new RailWeek(
+        return array_map(static fn(Period $week): RailWeek => new RailWeek(
             $week->name,
             (int) substr($week->name, 6),
             $week->span->first,

@@ -24,9 +24,9 @@ final readonly class TrayPage
 
         return new Tray(
             array_values(Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->orderBy('id')->get()
-                ->map(static fn (Jot $jot): JotRow => new JotRow($jot->id, $jot->words, $jot->jotted_on))->all()),
+                ->map(static fn(Jot $jot): JotRow => new JotRow($jot->id, $jot->words, $jot->jotted_on))->all()),
             array_values(Project::query()->whereIn('state', ['active', 'proposed', 'paused'])->orderBy('title')->get()
-                ->map(static fn (Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+                ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             $week->name,
             $calendar->next($week)->name,
         );

@@ -41,7 +41,7 @@ final readonly class DayPage
         $period = $this->workspace->calendar()->weekOf($today);
         $week = $this->weeks->of($period, $viewer, $viewer);
         $day = $this->today($week, $today);
-        $open = array_values(array_filter($day->tasks, static fn (TaskRow $task): bool => ! $task->isDone));
+        $open = array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => ! $task->isDone));
 
         return new DayView(
             $today,
@@ -82,7 +82,7 @@ final readonly class DayPage
             ->with(TaskRow::NEEDS)
             ->orderBy('due_on')->orderBy('id')
             ->get()
-            ->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+            ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
             ->all());
     }
 
@@ -95,7 +95,7 @@ final readonly class DayPage
             $this->plan($week),
             $this->review($viewer, $period),
         ]));
-        usort($passes, static fn (DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
+        usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
 
         return $passes;
     }
@@ -113,8 +113,8 @@ final readonly class DayPage
 
     private function plan(WeekView $week): DuePass
     {
-        $planned = array_sum(array_map(static fn (WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
-        $asking = count(array_filter($week->cameAlong, static fn (TaskRow $task): bool => $task->asks));
+        $planned = array_sum(array_map(static fn(WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
+        $asking = count(array_filter($week->cameAlong, static fn(TaskRow $task): bool => $task->asks));
         $isDue = $week->focus === null || $week->goals === [] || $planned === 0;
         $detail = match (true) {
             $week->goals === [] => 'No goals for it yet',
@@ -131,7 +131,7 @@ final readonly class DayPage
         $today = $this->workspace->today();
         $coming = array_values(array_filter(
             $this->occurrences->within(new Span($today, $today->plus(self::AHEAD)), $viewer),
-            static fn (Occurrence $meeting): bool => $meeting->state !== 'closed',
+            static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
         ));
 
         if ($coming === []) {

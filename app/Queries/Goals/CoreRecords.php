@@ -9,6 +9,7 @@ use App\Models\Goal as GoalRecord;
 use App\Models\Project as ProjectRecord;
 use App\Models\Reading as ReadingRecord;
 use App\Models\Serving as ServingRecord;
+use App\Models\Stage as StageRecord;
 use App\Models\Task as TaskRecord;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Fraction;
@@ -43,7 +44,7 @@ final readonly class CoreRecords
             $goal->parent_id === null ? null : (string) $goal->parent_id,
             self::exact($goal->weight),
             Checkpoints::in($period, array_values($goal->checkpoints->map(
-                static fn (CheckpointRecord $point): Checkpoint => new Checkpoint($point->on, self::exact($point->fraction)),
+                static fn(CheckpointRecord $point): Checkpoint => new Checkpoint($point->on, self::exact($point->fraction)),
             )->all())),
             $goal->closed_on === null || $goal->result === null ? null : new Closing(
                 $goal->closed_on,
@@ -79,9 +80,9 @@ final readonly class CoreRecords
             $project->title,
             $project->weighing,
             $project->order,
-            array_values($project->stages->pluck('name')->all()),
+            array_values($project->stages->map(static fn(StageRecord $stage): string => $stage->name)->all()),
             array_values($project->servings->map(
-                static fn (ServingRecord $link): Serving => new Serving((string) $link->goal_id, self::exact($link->weight)),
+                static fn(ServingRecord $link): Serving => new Serving((string) $link->goal_id, self::exact($link->weight)),
             )->all()),
             $project->state,
             $project->state_on,
@@ -104,8 +105,8 @@ final readonly class CoreRecords
             droppedOn: $task->dropped_on,
             shelvedOn: $task->shelved_on,
             minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
-            steps: array_values($task->steps->map(static fn ($step) => $step->done_on)->all()),
-            after: array_values($task->precedences->map(static fn ($link): string => (string) $link->after_id)->all()),
+            steps: array_values($task->steps->map(static fn($step) => $step->done_on)->all()),
+            after: array_values($task->precedences->map(static fn($link): string => (string) $link->after_id)->all()),
             waits: ($task->waiting_on ?? '') !== '',
         );
     }

@@ -6,6 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\Option;
@@ -35,7 +36,7 @@ final readonly class GoalForm
             $calendar->tryPeriod($period ?? '')->name ?? $default,
             parent: $above?->id,
             owner: $viewer->id,
-            visibility: $above->visibility ?? \App\Models\Visibility::Everyone,
+            visibility: $above->visibility ?? Visibility::Everyone,
         ));
     }
 

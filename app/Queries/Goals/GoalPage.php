@@ -35,17 +35,16 @@ final readonly class GoalPage
         $period = $calendar->period($goal->period);
         $stored = $this->plans->holding($period, $viewer);
         $days = $this->chartDays($goal, $today);
-        $stored->prepare([...array_filter($days, static fn (Day $day): bool => ! $day->isAfter($today)), $today], forecasts: true);
+        $stored->prepare([...array_filter($days, static fn(Day $day): bool => ! $day->isAfter($today)), $today], forecasts: true);
         $goal = $stored->goals->get($goal->id) ?? $goal;
         $threads = new Threads($stored);
         $figure = $stored->figure($goal, $today);
         $forecast = $stored->forecast($goal, $today);
-        $row = GoalRow::of($goal, $stored, $threads, $today);
         $sum = new WrittenSum($stored, $goal->closed_on ?? $today);
         $goal->loadMissing('readings.author');
 
         return new GoalView(
-            new GoalRow(...[...get_object_vars($row), 'gauge' => Gauge::ofGoal($goal, $figure, $forecast)]),
+            GoalRow::of($goal, $stored, $threads, $today, $forecast),
             $goal->why,
             PeriodTag::of($period, $calendar),
             $period->isOverOn($today) ? 0 : $calendar->workingDays(new Span($period->hasBegunOn($today) ? $today : $period->span->first, $period->span->last)),
@@ -55,20 +54,20 @@ final readonly class GoalPage
             $goal->closed_on,
             $goal->closing_line,
             $this->above($goal, $stored, $threads, $today),
-            array_values($stored->goals->where('parent_id', $goal->id)->map(static fn (Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $today))->all()),
+            array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $today))->all()),
             $this->nextStep($goal, $stored, $threads, $viewer),
             $sum->lines($figure),
             $sum->formula($goal, $figure),
-            array_map(fn (Day $day): ChartPoint => $this->point($goal, $stored, $day, $today), $days),
-            array_values($goal->checkpoints->map(static fn (Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
+            array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $today), $days),
+            array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
             ForecastView::of($forecast),
-            array_values($goal->readings->reverse()->map(static fn (Reading $reading): ReadingRow => new ReadingRow(
+            array_values($goal->readings->reverse()->map(static fn(Reading $reading): ReadingRow => new ReadingRow(
                 $reading->id,
                 $reading->on,
                 Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
                 $reading->author->name,
             ))->all()),
-            array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+            array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
         );
     }
 
@@ -98,7 +97,7 @@ final readonly class GoalPage
     private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint
     {
         $core = $stored->core($goal);
-        $percent = static fn (?Fraction $value): ?float => $value?->times(Fraction::of(100))->rounded(1);
+        $percent = static fn(?Fraction $value): ?float => $value?->times(Fraction::of(100))->rounded(1);
 
         return new ChartPoint(
             $day,
@@ -124,9 +123,9 @@ final readonly class GoalPage
     /** The first task of its own or of a project that serves it which somebody could start on now. */
     private function nextStep(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer): ?TaskRow
     {
-        $projects = $stored->projects->filter(static fn (Project $project): bool => $project->servings->contains('goal_id', $goal->id));
+        $projects = $stored->projects->filter(static fn(Project $project): bool => $project->servings->contains('goal_id', $goal->id));
         $tasks = Task::query()->visibleTo($viewer)
-            ->where(static fn ($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', $projects->modelKeys()))
+            ->where(static fn($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', $projects->modelKeys()))
             ->with([...TaskRow::NEEDS, 'stage', 'precedences'])
             ->orderByRaw('rank is null, rank')->orderByRaw('planned_to is null, planned_to')->orderBy('position')->orderBy('id')
             ->get();

@@ -12,6 +12,7 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Goals\Forecast;
 
 /** A goal as a line or beam, with where it stands. */
 final readonly class GoalRow implements Props
@@ -32,7 +33,8 @@ final readonly class GoalRow implements Props
     ) {
     }
 
-    public static function of(Goal $goal, StoredPlan $stored, Threads $threads, Day $on): self
+    /** @param ?Forecast $forecast where its gauge is to show one */
+    public static function of(Goal $goal, StoredPlan $stored, Threads $threads, Day $on, ?Forecast $forecast = null): self
     {
         return new self(
             $goal->id,
@@ -45,7 +47,7 @@ final readonly class GoalRow implements Props
             PersonTag::of($goal->owner),
             $stored->goals->get($goal->parent_id)?->title,
             $threads->ofGoal($goal),
-            Gauge::ofGoal($goal, $stored->figure($goal, $on)),
+            Gauge::ofGoal($goal, $stored->figure($goal, $on), $forecast),
         );
     }
 }

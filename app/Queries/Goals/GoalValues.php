@@ -44,7 +44,7 @@ final readonly class GoalValues implements Props
 
     public static function of(Goal $goal): self
     {
-        $percent = static fn (float|int|string $fraction): string => (string) CoreRecords::exact($fraction)->times(Fraction::of(100))->rounded(2);
+        $percent = static fn(float|int|string $fraction): string => (string) CoreRecords::exact($fraction)->times(Fraction::of(100))->rounded(2);
 
         return new self(
             $goal->id,
@@ -67,7 +67,7 @@ final readonly class GoalValues implements Props
             $goal->sense,
             $percent($goal->share),
             $goal->unit ?? '',
-            array_values($goal->checkpoints->map(static fn (Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))->all()),
+            array_values($goal->checkpoints->map(static fn(Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))->all()),
         );
     }
 }

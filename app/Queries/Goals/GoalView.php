@@ -14,16 +14,16 @@ use Loftrin\Core\Goals\MeasureKind;
 final readonly class GoalView implements Props
 {
     /**
-     * @param int                $daysLeft  working days that are left, today included
-     * @param list<GoalRow>      $above     from the top of the thread down
-     * @param list<GoalRow>      $beneath
-     * @param ?TaskRow           $nextStep  what can be done for it now
-     * @param list<SumLine>      $sum       of a goal judged by its work
-     * @param ?string            $formula   of any other: how its figure comes about
-     * @param list<ChartPoint>   $chart     from the first day on, over the whole period
-     * @param list<ChartPoint>   $checkpoints
-     * @param list<ReadingRow>   $readings  newest first
-     * @param list<TaskRow>      $tasks     its own, not those of its projects
+     * @param int              $daysLeft    working days that are left, today included
+     * @param list<GoalRow>    $above       from the top of the thread down
+     * @param list<GoalRow>    $beneath
+     * @param ?TaskRow         $nextStep    what can be done for it now
+     * @param list<SumLine>    $sum         of a goal judged by its work
+     * @param ?string          $formula     of any other: how its figure comes about
+     * @param list<ChartPoint> $chart       from the first day on, over the whole period
+     * @param list<ChartPoint> $checkpoints
+     * @param list<ReadingRow> $readings    newest first
+     * @param list<TaskRow>    $tasks       its own, not those of its projects
      */
     public function __construct(
         public GoalRow $goal,

@@ -8,7 +8,6 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Parts\PeriodTag;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -34,8 +33,8 @@ final readonly class SheetPage
         $stored = $this->plans->ofYear($year, $viewer);
         $stored->prepare([$today]);
         $threads = new Threads($stored);
-        $rows = array_values($stored->goals->map(static fn (Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
-        $on = static fn (Horizon $horizon): array => array_values(array_filter($rows, static fn (GoalRow $row): bool => $row->horizon === $horizon));
+        $rows = array_values($stored->goals->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
+        $on = static fn(Horizon $horizon): array => array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->horizon === $horizon));
 
         return new Sheet(
             PeriodTag::of($year, $calendar),
@@ -44,10 +43,10 @@ final readonly class SheetPage
             $on(Horizon::Year),
             $this->floor($year, Horizon::Quarter, $on(Horizon::Quarter)),
             $on(Horizon::Month) === [] ? [] : $this->floor($year, Horizon::Month, $on(Horizon::Month)),
-            array_map(static fn (Period $week): SheetColumn => new SheetColumn(
+            array_map(static fn(Period $week): SheetColumn => new SheetColumn(
                 PeriodTag::of($week, $calendar),
                 $week->span->holds($today),
-                array_values(array_filter($on(Horizon::Week), static fn (GoalRow $row): bool => $row->period === $week->name)),
+                array_values(array_filter($on(Horizon::Week), static fn(GoalRow $row): bool => $row->period === $week->name)),
             ), $calendar->weeksIn($year->span)),
         );
     }
@@ -64,8 +63,8 @@ final readonly class SheetPage
         $columns = [];
 
         for ($period = $calendar->periodOf($horizon, $year->span->first); $year->holds($period); $period = $calendar->next($period)) {
-            $mine = array_values(array_filter($rows, static fn (GoalRow $row): bool => $row->period === $period->name));
-            usort($mine, static fn (GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
+            $mine = array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->period === $period->name));
+            usort($mine, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
             $columns[] = new SheetColumn(PeriodTag::of($period, $calendar), $period->span->holds($today), $mine);
         }
 
@@ -87,8 +86,8 @@ final readonly class SheetPage
      */
     private function slackest(array $rows): ?GoalRow
     {
-        $open = array_filter($rows, static fn (GoalRow $row): bool => ! $row->isClosed && str_ends_with($row->gauge->band->value, 'behind'));
-        usort($open, static fn (GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
+        $open = array_filter($rows, static fn(GoalRow $row): bool => ! $row->isClosed && str_ends_with($row->gauge->band->value, 'behind'));
+        usort($open, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
 
         return $open[0] ?? null;
     }

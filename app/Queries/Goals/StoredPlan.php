@@ -7,7 +7,6 @@ namespace App\Queries\Goals;
 use App\Models\Goal as GoalRecord;
 use App\Models\Person;
 use App\Models\Project as ProjectRecord;
-use App\Models\Reading as ReadingRecord;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,6 +16,7 @@ use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Forecast;
 use Loftrin\Core\Goals\Forecaster;
 use Loftrin\Core\Goals\Goal;
+use Loftrin\Core\Goals\Measure\Count;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Project;
@@ -57,11 +57,11 @@ final readonly class StoredPlan
 
         $this->plan = new Plan($calendar, $cores, $served, $readings);
         $this->tallies = new StoredTallies(
-            array_map(static fn (Project $project): Weighing => $project->weighing, $served),
+            array_map(static fn(Project $project): Weighing => $project->weighing, $served),
             array_map(strval(...), array_keys($cores)),
             array_values(array_map(
-                static fn (Goal $goal): string => $goal->id,
-                array_filter($cores, static fn (Goal $goal): bool => $goal->measure instanceof \Loftrin\Core\Goals\Measure\Count),
+                static fn(Goal $goal): string => $goal->id,
+                array_filter($cores, static fn(Goal $goal): bool => $goal->measure instanceof Count),
             )),
         );
         $this->rollup = new Rollup($this->plan, $this->tallies);
@@ -77,7 +77,7 @@ final readonly class StoredPlan
             ->orderBy('anchor_on')->orderBy('id')
             ->get()->keyBy('id');
         $projects = ProjectRecord::query()
-            ->whereHas('servings', static fn (Builder $links) => $links->whereIn('goal_id', $goals->modelKeys()))
+            ->whereHas('servings', static fn(Builder $links) => $links->whereIn('goal_id', $goals->modelKeys()))
             ->with(['stages', 'servings', 'owner'])
             ->orderBy('id')
             ->get()->keyBy('id');

@@ -7,7 +7,6 @@ namespace App\Queries\Goals;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Heap;
 use Loftrin\Core\Work\Tallies;
 use Loftrin\Core\Work\Tally;
@@ -29,9 +28,9 @@ final class StoredTallies implements Tallies
     private ?array $done = null;
 
     /**
-     * @param array<string, Weighing> $weighings by project
-     * @param list<string>            $goals     whose direct tasks are asked for
-     * @param list<string>            $counting  goals that count what is done
+     * @param array<array-key, Weighing> $weighings by project
+     * @param list<string>               $goals     whose direct tasks are asked for
+     * @param list<string>               $counting  goals that count what is done
      */
     public function __construct(
         private readonly array $weighings,
@@ -47,7 +46,7 @@ final class StoredTallies implements Tallies
      */
     public function prepare(array $days): void
     {
-        $days = array_values(array_filter($days, fn (Day $day): bool => ! isset($this->projects[$day->number])));
+        $days = array_values(array_filter($days, fn(Day $day): bool => ! isset($this->projects[$day->number])));
 
         if ($days === []) {
             return;

@@ -23,9 +23,9 @@ final readonly class TaskSums
     /**
      * One aggregate over the tasks: what exists, is in scope and is done as of each day (computation 2).
      *
-     * @param 'project_id'|'goal_id'  $column
-     * @param list<int|string>        $owners
-     * @param non-empty-list<Day>     $days
+     * @param 'project_id'|'goal_id' $column
+     * @param list<int|string>       $owners
+     * @param non-empty-list<Day>    $days
      *
      * @return list<self>
      */
@@ -54,13 +54,13 @@ final readonly class TaskSums
         $minutes = $column === 'project_id' ? "case when p.weighing = 'effort' then t.minutes end" : 'null';
 
         return array_values(DB::table('tasks as t')
-            ->when($column === 'project_id', static fn ($query) => $query->join('projects as p', 'p.id', '=', 't.project_id'))
+            ->when($column === 'project_id', static fn($query) => $query->join('projects as p', 'p.id', '=', 't.project_id'))
             ->leftJoinSub($steps, 's', 's.task_id', '=', 't.id')
             ->whereIn("t.$column", $owners)
             ->groupByRaw("t.$column, $minutes, s.steps")
             ->selectRaw("t.$column as owner, $minutes as minutes, s.steps as steps, ".implode(', ', $sums))
             ->get()
-            ->map(static fn (object $row): self => self::fromRow((array) $row, $days))
+            ->map(static fn(object $row): self => self::fromRow((array) $row, $days))
             ->all());
     }
 
@@ -72,7 +72,7 @@ final readonly class TaskSums
     {
         $heaps = [];
         $existing = [];
-        $number = static fn (string $column): int => is_numeric($row[$column] ?? null) ? (int) $row[$column] : 0;
+        $number = static fn(string $column): int => is_numeric($row[$column] ?? null) ? (int) $row[$column] : 0;
         $steps = max(1, $number('steps'));
         $minutes = $number('minutes');
 

@@ -15,7 +15,7 @@ final class Threads
 {
     private const TONES = 4;
 
-    /** @var array<string, Cord> by top goal */
+    /** @var array<array-key, Cord> by top goal */
     private array $cords = [];
 
     public function __construct(private readonly StoredPlan $stored)
@@ -43,7 +43,7 @@ final class Threads
         return mb_strtoupper(str_pad(implode('', $mark), 2, 'X'));
     }
 
-    public function ofGoal(Goal|string|null $goal): ?Cord
+    public function ofGoal(Goal|int|string|null $goal): ?Cord
     {
         $core = $this->stored->plan->goals[(string) ($goal instanceof Goal ? $goal->id : $goal)] ?? null;
 
@@ -54,14 +54,14 @@ final class Threads
     public function ofProject(Project|int|null $project): ?Cord
     {
         $core = $this->stored->plan->projects[(string) ($project instanceof Project ? $project->id : $project)] ?? null;
-        $links = array_filter($core->serves ?? [], fn (Serving $link): bool => isset($this->stored->plan->goals[$link->goal]));
-        usort($links, static fn (Serving $a, Serving $b): int => $b->weight->compare($a->weight));
+        $links = array_filter($core->serves ?? [], fn(Serving $link): bool => isset($this->stored->plan->goals[$link->goal]));
+        usort($links, static fn(Serving $a, Serving $b): int => $b->weight->compare($a->weight));
 
         return $this->ofGoal($links[0]->goal ?? null);
     }
 
     public function ofTask(Task $task): ?Cord
     {
-        return $task->goal_id !== null ? $this->ofGoal((string) $task->goal_id) : $this->ofProject($task->project_id);
+        return $task->goal_id !== null ? $this->ofGoal($task->goal_id) : $this->ofProject($task->project_id);
     }
 }

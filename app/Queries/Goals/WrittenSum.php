@@ -32,7 +32,7 @@ final readonly class WrittenSum
     /** How the figure of a goal that is not judged by its work comes about. */
     public function formula(Goal $goal, Figure $figure): ?string
     {
-        $amount = static fn (float|int|string|null $value): string => Gauge::amount(CoreRecords::exact($value), $goal->unit);
+        $amount = static fn(float|int|string|null $value): string => Gauge::amount(CoreRecords::exact($value), $goal->unit);
 
         return match ($goal->measure) {
             MeasureKind::Work => null,

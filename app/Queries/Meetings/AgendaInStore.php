@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
+use App\Models\Goal;
 use App\Models\Issue;
 use App\Models\Meeting;
 use App\Models\Series;
@@ -35,7 +36,7 @@ final readonly class AgendaInStore
      */
     public function ranked(Collection $issues): array
     {
-        return array_values($issues->map(static fn (Issue $issue): RankedIssue => new RankedIssue(
+        return array_values($issues->map(static fn(Issue $issue): RankedIssue => new RankedIssue(
             (string) $issue->id,
             $issue->rank,
             self::servesOpenGoal($issue),
@@ -54,13 +55,13 @@ final readonly class AgendaInStore
     public function followUps(Series $series, ?Meeting $before = null): array
     {
         $earlier = $series->meetings()->whereNotNull('closed_at')
-            ->when($before !== null, static fn (Builder $query) => $query->where('on', '<', (string) $before?->on));
-        $last = (clone $earlier)->orderByDesc('on')->value('on');
+            ->when($before !== null, static fn(Builder $query) => $query->where('on', '<', (string) $before?->on));
+        $last = (clone $earlier)->reorder('on', 'desc')->first()?->on;
 
         return array_values(Task::query()->openToAll()
-            ->whereHas('agendaItem', static fn (Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
+            ->whereHas('agendaItem', static fn(Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
             ->whereNull('dropped_on')->whereNull('shelved_on')
-            ->where(static fn (Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) $last))
+            ->where(static fn(Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) ($last ?? '9999-12-31')))
             ->with(TaskRow::NEEDS)
             ->orderByRaw('done_on is not null')->orderByRaw('due_on is null, due_on')->orderBy('id')
             ->get()->all());
@@ -77,8 +78,8 @@ final readonly class AgendaInStore
 
     private static function servesOpenGoal(Issue $issue): bool
     {
-        $isOpen = static fn (?\App\Models\Goal $goal): bool => $goal !== null && $goal->closed_on === null;
+        $isOpen = static fn(?Goal $goal): bool => $goal !== null && $goal->closed_on === null;
 
-        return $isOpen($issue->goal) || ($issue->project?->servings->contains(static fn ($link): bool => $isOpen($link->goal)) ?? false);
+        return $isOpen($issue->goal) || ($issue->project?->servings->contains(static fn($link): bool => $isOpen($link->goal)) ?? false);
     }
 }

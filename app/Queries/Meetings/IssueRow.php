@@ -48,7 +48,7 @@ final readonly class IssueRow implements Props
             $issue->raised_on,
             $issue->waited,
             $issue->project->title ?? $issue->goal?->title,
-            $issue->goal_id !== null ? $threads->ofGoal((string) $issue->goal_id) : $threads->ofProject($issue->project_id),
+            $issue->goal_id !== null ? $threads->ofGoal($issue->goal_id) : $threads->ofProject($issue->project_id),
         );
     }
 }

@@ -39,7 +39,7 @@ final readonly class MeetingPage
         $meeting->load([
             'series.meetings', 'chair', 'minuteTaker', 'attendances.person',
             'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.decisions',
-            ...array_map(static fn (string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
+            ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
         $threads = new Threads($this->plans->holding($this->workspace->calendar()->weekOf($meeting->on), $viewer));
         $now = $meeting->closed_at ?? Carbon::now();
@@ -59,8 +59,8 @@ final readonly class MeetingPage
             $meeting->minuteTaker?->name,
             $meeting->summary,
             $this->items($meeting, $now, $threads, $viewer),
-            array_map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $this->agendas->followUps($series, $meeting)),
-            array_values($meeting->attendances->map(static fn (Attendance $attendance): AttendanceRow => new AttendanceRow(
+            array_map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $this->agendas->followUps($series, $meeting)),
+            array_values($meeting->attendances->map(static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
                 $attendance->id,
                 $attendance->person_id,
                 $attendance->person->name,
@@ -68,7 +68,7 @@ final readonly class MeetingPage
             ))->all()),
             $meeting->closed_at === null ? $this->raisedMeanwhile($meeting, $threads) : [],
             array_values(Project::query()->whereIn('state', ['active', 'paused'])->orderBy('title')->get()
-                ->map(static fn (Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+                ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
             Gate::forUser($viewer)->allows('update', $series),
         );
@@ -82,13 +82,13 @@ final readonly class MeetingPage
     /** @return list<ItemRow> */
     private function items(Meeting $meeting, Carbon $now, Threads $threads, Person $viewer): array
     {
-        $waiting = $meeting->items->filter(static fn (AgendaItem $item): bool => $item->begun_at === null);
+        $waiting = $meeting->items->filter(static fn(AgendaItem $item): bool => $item->begun_at === null);
         $wontFit = $meeting->closed_at === null ? $this->wontFit($meeting, $now) : [];
         $ordered = [
-            ...$meeting->items->filter(static fn (AgendaItem $item): bool => $item->begun_at !== null)
-                ->sortBy(static fn (AgendaItem $item): int => $item->begun_at?->getTimestamp() ?? 0)->all(),
-            ...$waiting->filter(static fn (AgendaItem $item): bool => ! isset($wontFit[$item->id]))->all(),
-            ...$waiting->filter(static fn (AgendaItem $item): bool => isset($wontFit[$item->id]))->all(),
+            ...$meeting->items->filter(static fn(AgendaItem $item): bool => $item->begun_at !== null)
+                ->sortBy(static fn(AgendaItem $item): int => $item->begun_at?->getTimestamp() ?? 0)->all(),
+            ...$waiting->filter(static fn(AgendaItem $item): bool => ! isset($wontFit[$item->id]))->all(),
+            ...$waiting->filter(static fn(AgendaItem $item): bool => isset($wontFit[$item->id]))->all(),
         ];
         $at = $meeting->opened_at->copy();
         $rows = [];
@@ -128,7 +128,7 @@ final readonly class MeetingPage
 
         $fit = Agenda::of((int) floor($left / 60), $issues);
 
-        return array_fill_keys(array_map(static fn (RankedIssue $issue): int => (int) $issue->id, $fit->wontFit), true);
+        return array_fill_keys(array_map(static fn(RankedIssue $issue): int => (int) $issue->id, $fit->wontFit), true);
     }
 
     private function item(AgendaItem $item, Carbon $at, Carbon $now, bool $wontFit, Threads $threads, Person $viewer): ItemRow
@@ -147,15 +147,15 @@ final readonly class MeetingPage
             $item->minutes,
             $item->begun_at === null ? null : (int) $item->begun_at->diffInSeconds($item->ended_at ?? $now),
             $item->owner?->name,
-            $item->issue?->project_id !== null ? $threads->ofProject($item->issue->project_id) : $threads->ofGoal((string) $item->goal_id),
+            $item->issue?->project_id !== null ? $threads->ofProject($item->issue->project_id) : $threads->ofGoal($item->goal_id),
             $item->goal_id === null ? null : route('goals.show', $item->goal_id, false),
             $item->issue === null ? null : IssueRow::of($item->issue, $threads),
             $item->outcome,
             $item->notes ?? '',
-            array_values($item->decisions->map(static fn (Decision $decision): DecisionRow => new DecisionRow($decision->id, $decision->words, $decision->because))->all()),
+            array_values($item->decisions->map(static fn(Decision $decision): DecisionRow => new DecisionRow($decision->id, $decision->words, $decision->because))->all()),
             array_values($item->nextSteps
-                ->filter(static fn (Task $task): bool => $task->isVisibleTo($viewer))
-                ->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+                ->filter(static fn(Task $task): bool => $task->isVisibleTo($viewer))
+                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
         );
     }
 
@@ -169,7 +169,7 @@ final readonly class MeetingPage
             ->with(['raisedBy', 'project', 'goal'])
             ->orderBy('id')
             ->get()
-            ->map(static fn (Issue $issue): IssueRow => IssueRow::of($issue, $threads))
+            ->map(static fn(Issue $issue): IssueRow => IssueRow::of($issue, $threads))
             ->all());
     }
 }

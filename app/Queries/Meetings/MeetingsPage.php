@@ -24,7 +24,7 @@ final readonly class MeetingsPage
         $today = $this->workspace->today();
         $series = Series::query()->visibleTo($viewer)
             ->with('meetings')
-            ->withCount(['issues as open_issues' => static fn ($issues) => $issues->whereNull('outcome')])
+            ->withCount(['issues as open_issues' => static fn($issues) => $issues->whereNull('outcome')])
             ->orderBy('id')->get();
         $held = Meeting::query()->whereIn('series_id', $series->modelKeys())->whereNotNull('closed_at')
             ->with('series')->orderByDesc('on')->limit(self::HELD)->get();
@@ -33,9 +33,9 @@ final readonly class MeetingsPage
             array_values($series->map($this->row(...))->all()),
             array_values(array_filter(
                 $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
-                static fn (Occurrence $meeting): bool => $meeting->state !== 'closed',
+                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
             )),
-            array_values($held->map(static fn (Meeting $meeting): Occurrence => new Occurrence(
+            array_values($held->map(static fn(Meeting $meeting): Occurrence => new Occurrence(
                 $meeting->series_id,
                 $meeting->series->title,
                 $meeting->on,

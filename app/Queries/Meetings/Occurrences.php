@@ -30,7 +30,7 @@ final readonly class Occurrences
             }
         }
 
-        usort($found, static fn (Occurrence $a, Occurrence $b): int => [$a->on->number, $a->time] <=> [$b->on->number, $b->time]);
+        usort($found, static fn(Occurrence $a, Occurrence $b): int => [$a->on->number, $a->time] <=> [$b->on->number, $b->time]);
 
         return $found;
     }
@@ -38,7 +38,7 @@ final readonly class Occurrences
     /** The series' next meeting on or after the day that was not opened yet. */
     public static function next(Series $series, Day $from): ?Day
     {
-        $opened = $series->meetings->map(static fn (Meeting $meeting): string => (string) $meeting->on)->flip();
+        $opened = $series->meetings->map(static fn(Meeting $meeting): string => (string) $meeting->on)->flip();
         $coming = (new Recurrence($series->rule, $series->starts_on))->within(new Span($from, $from->plus(400)));
 
         foreach ($coming as $day) {
@@ -54,8 +54,8 @@ final readonly class Occurrences
     private function seriesOf(Person $attendee, Span $span): iterable
     {
         return Series::query()
-            ->whereHas('attendees', static fn (Builder $attendees) => $attendees->where('person_id', $attendee->id))
-            ->with(['meetings' => static fn ($meetings) => $meetings->whereBetween('on', [(string) $span->first, (string) $span->last])])
+            ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $attendee->id))
+            ->with(['meetings' => static fn($meetings) => $meetings->whereBetween('on', [(string) $span->first, (string) $span->last])])
             ->orderBy('id')
             ->get();
     }

@@ -11,8 +11,8 @@ use Loftrin\Core\Meetings\AgendaKind;
 final readonly class PlannedItem implements Props
 {
     /**
-     * @param string    $at    HH:MM on the wall
-     * @param ?string   $who   its owner, or who raised it
+     * @param string  $at  HH:MM on the wall
+     * @param ?string $who its owner, or who raised it
      */
     public function __construct(
         public AgendaKind $kind,

@@ -44,7 +44,7 @@ final readonly class RuleWords
     /** @param list<string> $days */
     private static function list(array $days): string
     {
-        return implode(' and ', array_map(static fn (string $day): string => self::DAYS[$day], $days));
+        return implode(' and ', array_map(static fn(string $day): string => self::DAYS[$day], $days));
     }
 
     private static function monthly(int $interval, string $day): ?string

@@ -30,7 +30,7 @@ final readonly class SeriesForm
             '09:15',
             60,
             false,
-            array_values(Person::query()->orderBy('id')->pluck('id')->all()),
+            array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
             [new StandingValues(null, 'Check-in', 3, null, null)],
         ));
     }
@@ -46,8 +46,8 @@ final readonly class SeriesForm
             $series->time,
             $series->minutes,
             $series->is_private,
-            array_values($series->attendees()->get()->map(static fn (Attendee $attendee): int => $attendee->person_id)->all()),
-            array_values($series->standingItems()->get()->map(static fn (StandingItem $item): StandingValues => new StandingValues(
+            array_values($series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all()),
+            array_values($series->standingItems()->get()->map(static fn(StandingItem $item): StandingValues => new StandingValues(
                 $item->id,
                 $item->title,
                 $item->minutes,

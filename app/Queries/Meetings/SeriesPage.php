@@ -35,16 +35,16 @@ final readonly class SeriesPage
     public function of(Series $series, Person $viewer): SeriesView
     {
         $series->load(['attendees.person', 'standingItems.owner', 'meetings']);
-        $series->loadCount(['issues as open_issues' => static fn ($issues) => $issues->whereNull('outcome')]);
+        $series->loadCount(['issues as open_issues' => static fn($issues) => $issues->whereNull('outcome')]);
         $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
         $issues = $this->agendas->openIssues($series);
         $fit = Agenda::of($this->agendas->timeForIssues($series), $this->agendas->ranked($issues));
-        $rows = static fn (array $ranked): array => array_values(array_map(
-            static fn (RankedIssue $issue): IssueRow => IssueRow::of($issues->getOrFail((int) $issue->id), $threads),
+        $rows = static fn(array $ranked): array => array_values(array_map(
+            static fn(RankedIssue $issue): IssueRow => IssueRow::of($issues->findOrFail((int) $issue->id), $threads),
             $ranked,
         ));
         $followUps = $this->agendas->followUps($series);
-        $people = $series->attendees->map(static fn (Attendee $attendee): Person => $attendee->person)->keyBy('id');
+        $people = $series->attendees->map(static fn(Attendee $attendee): Person => $attendee->person)->keyBy('id');
         [$chair, $taker] = $this->roles->next($series);
 
         return new SeriesView(
@@ -56,8 +56,8 @@ final readonly class SeriesPage
             $rows($fit->wontFit),
             self::wall($series->time, $series->minutes),
             $fit->spare,
-            array_map(fn ($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
-            array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn (Meeting $meeting): Occurrence => new Occurrence(
+            array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
+            array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn(Meeting $meeting): Occurrence => new Occurrence(
                 $series->id,
                 $series->title,
                 $meeting->on,
@@ -67,7 +67,7 @@ final readonly class SeriesPage
                 'closed',
             ))->all()),
             array_values(Project::query()->whereIn('state', ['active', 'paused', 'proposed'])->orderBy('title')->get()
-                ->map(static fn (Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+                ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             Gate::forUser($viewer)->allows('update', $series),
         );
     }

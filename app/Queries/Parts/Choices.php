@@ -28,11 +28,11 @@ final readonly class Choices
         return array_values(Goal::query()->visibleTo($viewer)
             ->whereNull('closed_on')
             ->where('ends_on', '>=', (string) $since)
-            ->when($except !== null, static fn ($query) => $query->whereKeyNot($except))
+            ->when($except !== null, static fn($query) => $query->whereKeyNot($except))
             ->orderByRaw("case horizon when 'year' then 0 when 'quarter' then 1 when 'month' then 2 else 3 end")
             ->orderBy('anchor_on')->orderBy('id')
             ->get()
-            ->map(static fn (Goal $goal): Option => new Option((string) $goal->id, $goal->title, $goal->period))
+            ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title, $goal->period))
             ->all());
     }
 
@@ -40,7 +40,7 @@ final readonly class Choices
     public function areas(): array
     {
         return array_values(Area::query()->orderBy('name')->get()
-            ->map(static fn (Area $area): Option => new Option((string) $area->id, $area->name))
+            ->map(static fn(Area $area): Option => new Option((string) $area->id, $area->name))
             ->all());
     }
 }

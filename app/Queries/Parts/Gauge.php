@@ -17,13 +17,13 @@ use Loftrin\Core\Goals\MeasureKind;
 final readonly class Gauge implements Props
 {
     /**
-     * @param ?float  $progress per cent, one decimal
-     * @param ?float  $expected per cent, one decimal
-     * @param string  $terms    in the measure's own terms: "25 of 40"
-     * @param string  $standing "16 behind", "on pace", "met"
-     * @param ?string $spoken   the whole, for who listens
-     * @param ?float  $low      the forecast's central four fifths, per cent
-     * @param ?Day    $dueOn    of a goal that is all or nothing, and has no gauge
+     * @param ?float $progress per cent, one decimal
+     * @param ?float $expected per cent, one decimal
+     * @param string $terms    in the measure's own terms: "25 of 40"
+     * @param string $standing "16 behind", "on pace", "met"
+     * @param string $spoken   the whole, for who listens
+     * @param ?float $low      the forecast's central four fifths, per cent
+     * @param ?Day   $dueOn    of a goal that is all or nothing, and has no gauge
      */
     public function __construct(
         public ?float $progress,
@@ -128,6 +128,6 @@ final readonly class Gauge implements Props
             $figure->progress === null ? null : $figure->progress->percent().' per cent',
             $figure->expected === null ? null : 'expected '.$figure->expected->percent(),
             $standing,
-        ]));
+        ], static fn(?string $part): bool => $part !== null && $part !== ''));
     }
 }

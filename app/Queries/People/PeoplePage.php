@@ -11,6 +11,7 @@ use App\Models\Workspace;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Support\Collection;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\DayHours;
 
 /** Who is here, and how much each has on their hands. */
@@ -30,7 +31,7 @@ final readonly class PeoplePage
             ->get()->groupBy('owner_id');
 
         return new People(
-            array_values(Person::query()->orderBy('name')->get()->map(fn (Person $person): PersonRow => $this->row(
+            array_values(Person::query()->orderBy('name')->get()->map(fn(Person $person): PersonRow => $this->row(
                 $person,
                 is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
                 $tasks->get($person->id) ?? collect(),
@@ -45,7 +46,7 @@ final readonly class PeoplePage
     private function row(Person $person, int $active, Collection $open, string $week): PersonRow
     {
         $today = $this->workspace->today();
-        $thisWeek = $open->filter(fn (Task $task): bool => $this->standsInWeek($task, $week));
+        $thisWeek = $open->filter(fn(Task $task): bool => $this->standsInWeek($task, $week));
 
         return new PersonRow(
             PersonTag::of($person),
@@ -54,8 +55,8 @@ final readonly class PeoplePage
             $person->weekly_hours,
             $active,
             $open->count(),
-            $open->filter(static fn (Task $task): bool => $task->due_on !== null && $task->due_on->isBefore($today))->count(),
-            (int) $thisWeek->sum(static fn (Task $task): int => DayHours::left($task->minutes, $task->steps->whereNotNull('done_on')->count(), $task->steps->count())),
+            $open->filter(static fn(Task $task): bool => $task->due_on !== null && $task->due_on->isBefore($today))->count(),
+            $thisWeek->sum(static fn(Task $task): int => DayHours::left($task->minutes, $task->steps->whereNotNull('done_on')->count(), $task->steps->count())),
         );
     }
 
@@ -64,6 +65,6 @@ final readonly class PeoplePage
         $stands = TaskRow::standsIn($task, $this->workspace);
         $planned = $stands === null ? null : $this->workspace->calendar()->planned($stands);
 
-        return $stands === $week || ($planned instanceof \Loftrin\Core\Calendar\Day && $this->workspace->calendar()->weekOf($planned)->name === $week);
+        return $stands === $week || ($planned instanceof Day && $this->workspace->calendar()->weekOf($planned)->name === $week);
     }
 }

@@ -57,10 +57,10 @@ final readonly class ProjectForm
             $project->state,
             $project->starts_on,
             $project->due_on,
-            array_values($project->stages->map(static fn (Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all()),
+            array_values($project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all()),
             array_values($project->servings
-                ->filter(static fn (Serving $link): bool => $link->goal->isVisibleTo($viewer))
-                ->map(static fn (Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
+                ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
+                ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
                 ->all()),
         ));
     }

@@ -31,7 +31,7 @@ final readonly class ProjectPage
         $today = $this->workspace->today();
         $stored = $this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer);
         $threads = new Threads($stored);
-        $row = fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
+        $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $tasks = array_map($row, $work->inScope($project));
         $register = $this->register->row($project, $work, $threads);
         $served = $stored->goals->only($project->servings->pluck('goal_id')->all());
@@ -44,10 +44,10 @@ final readonly class ProjectPage
             $project->weighing,
             $project->order,
             Gate::forUser($viewer)->allows('update', $project),
-            array_values($served->map(static fn ($goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
+            array_values($served->map(static fn($goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
             $this->stages($project, $tasks),
-            array_map(static fn (Task $task): int => $task->id, $work->now($project)),
-            array_values($work->tasks->filter(static fn (Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
+            array_map(static fn(Task $task): int => $task->id, $work->now($project)),
+            array_values($work->tasks->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
             $this->sum($project, $register),
             PersonTag::all(),
         );
@@ -68,10 +68,10 @@ final readonly class ProjectPage
 
         $first = $project->stages[0]->id ?? null;
 
-        return array_values($project->stages->map(static fn (Stage $stage): StageRow => new StageRow(
+        return array_values($project->stages->map(static fn(Stage $stage): StageRow => new StageRow(
             $stage->id,
             $stage->name,
-            array_values(array_filter($tasks, static fn (TaskRow $task): bool => ($task->stageId ?? $first) === $stage->id)),
+            array_values(array_filter($tasks, static fn(TaskRow $task): bool => ($task->stageId ?? $first) === $stage->id)),
         ))->all());
     }
 

@@ -27,8 +27,8 @@ final readonly class RegisterPage
         $projects = Project::query()->with('owner')->orderBy('id')->get();
         $work = StoredWork::of($this->workspace, $projects);
         $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
-        $rows = array_values($projects->map(fn (Project $project): RegisterRow => $this->row($project, $work, $threads))->all());
-        usort($rows, static fn (RegisterRow $a, RegisterRow $b): int => self::place($a) <=> self::place($b));
+        $rows = array_values($projects->map(fn(Project $project): RegisterRow => $this->row($project, $work, $threads))->all());
+        usort($rows, static fn(RegisterRow $a, RegisterRow $b): int => self::place($a) <=> self::place($b));
 
         return new Register($rows);
     }
@@ -47,7 +47,7 @@ final readonly class RegisterPage
             $project->due_on,
             $threads->ofProject($project),
             Gauge::ofProject($work->progress($project), $work->figure($project)),
-            count(array_filter($inScope, static fn (Task $task): bool => $task->done_on === null)),
+            count(array_filter($inScope, static fn(Task $task): bool => $task->done_on === null)),
             count($inScope),
             $work->isStuck($project),
             $work->isReady($project),

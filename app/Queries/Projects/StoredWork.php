@@ -10,10 +10,10 @@ use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
-use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Doable;
 use Loftrin\Core\Work\Project as CoreProject;
 use Loftrin\Core\Work\TalliesOfTasks;
@@ -22,7 +22,7 @@ use Loftrin\Core\Work\Task as CoreTask;
 /** Projects with all their tasks, ready to say what is done, stuck and can be done now. */
 final readonly class StoredWork
 {
-    /** @var array<string, CoreProject> */
+    /** @var array<array-key, CoreProject> */
     private array $projects;
 
     /** @var array<int, list<CoreTask>> by project, in their order */
@@ -93,7 +93,7 @@ final readonly class StoredWork
     {
         $today = $this->workspace->today();
 
-        return $this->records($project, static fn (CoreTask $task): bool => $task->isInScopeOn($today));
+        return $this->records($project, static fn(CoreTask $task): bool => $task->isInScopeOn($today));
     }
 
     /** @return list<Task> those that somebody could start on, in their order */
@@ -109,9 +109,9 @@ final readonly class StoredWork
      */
     private function records(Project $project, callable $holds): array
     {
-        $ids = array_map(static fn (CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project->id] ?? [], $holds));
+        $ids = array_map(static fn(CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project->id] ?? [], $holds));
 
-        return array_values(array_filter(array_map(fn (int $id): ?Task => $this->tasks->get($id), $ids)));
+        return array_values(array_filter(array_map(fn(int $id): ?Task => $this->tasks->get($id), $ids)));
     }
 
     private function core(Project $project): CoreProject

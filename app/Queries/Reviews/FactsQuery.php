@@ -17,6 +17,7 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Projects\StoredWork;
+use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -70,8 +71,8 @@ final readonly class FactsQuery
         return $today->isBefore($week->span->last) ? $today : $week->span->last;
     }
 
-    /** @return \Illuminate\Database\Eloquent\Builder<Task> */
-    private function doneIn(Span $span, Person $person): \Illuminate\Database\Eloquent\Builder
+    /** @return Builder<Task> */
+    private function doneIn(Span $span, Person $person): Builder
     {
         return Task::query()->where('owner_id', $person->id)->whereBetween('done_on', [(string) $span->first, (string) $span->last]);
     }
@@ -89,10 +90,10 @@ final readonly class FactsQuery
         $shares = [];
 
         foreach ($ledger->byGoal as $goal => $minutes) {
-            $shares[] = new WorkShare($threads->ofGoal((string) $goal), (int) $minutes->rounded(0));
+            $shares[] = new WorkShare($threads->ofGoal($goal), (int) $minutes->rounded(0));
         }
 
-        usort($shares, static fn (WorkShare $a, WorkShare $b): int => $b->minutes <=> $a->minutes);
+        usort($shares, static fn(WorkShare $a, WorkShare $b): int => $b->minutes <=> $a->minutes);
         $loose = (int) $ledger->minutes->minus($ledger->threaded)->rounded(0);
 
         return $loose > 0 ? [...$shares, new WorkShare(null, $loose)] : $shares;
@@ -117,8 +118,8 @@ final readonly class FactsQuery
             );
         }
 
-        $gap = static fn (MovedGoal $moved): float => ($moved->goal->gauge->progress ?? 0.0) - ($moved->goal->gauge->expected ?? 0.0);
-        usort($moved, static fn (MovedGoal $a, MovedGoal $b): int => $gap($a) <=> $gap($b));
+        $gap = static fn(MovedGoal $moved): float => ($moved->goal->gauge->progress ?? 0.0) - ($moved->goal->gauge->expected ?? 0.0);
+        usort($moved, static fn(MovedGoal $a, MovedGoal $b): int => $gap($a) <=> $gap($b));
 
         return $moved;
     }
@@ -127,9 +128,9 @@ final readonly class FactsQuery
     private function promised(Period $week, Day $asOf, StoredPlan $stored, Threads $threads): array
     {
         return array_values($stored->goals
-            ->filter(static fn (Goal $goal): bool => $goal->period === $week->name)
-            ->sortBy(static fn (Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
-            ->map(static fn (Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
+            ->filter(static fn(Goal $goal): bool => $goal->period === $week->name)
+            ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
+            ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
             ->all());
     }
 

@@ -25,7 +25,7 @@ final readonly class LeftOverTasks
             ->where('owner_id', $person->id)
             ->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
             ->where('created_on', '<=', (string) $week->span->last)
-            ->where(static fn (Builder $either) => $either
+            ->where(static fn(Builder $either) => $either
                 ->where('due_on', '<=', (string) $week->span->last)
                 ->orWhere('planned_to', '<=', (string) $week->span->last)
                 ->orWhereNotNull('waiting_on')
@@ -40,19 +40,19 @@ final readonly class LeftOverTasks
     {
         $until = min($this->week->span->last->number, $this->workspace->today()->number - 1);
 
-        return $this->open->filter(static fn (Task $task): bool => $task->due_on !== null && $task->due_on->number <= $until);
+        return $this->open->filter(static fn(Task $task): bool => $task->due_on !== null && $task->due_on->number <= $until);
     }
 
     /** @return Collection<int, Task> planned for the week or before it */
     public function carried(): Collection
     {
-        return $this->open->filter(fn (Task $task): bool => $task->planned_to !== null && ! $task->planned_to->isAfter($this->week->span->last));
+        return $this->open->filter(fn(Task $task): bool => $task->planned_to !== null && ! $task->planned_to->isAfter($this->week->span->last));
     }
 
     /** @return Collection<int, Task> waiting on somebody */
     public function withOthers(): Collection
     {
-        return $this->open->filter(static fn (Task $task): bool => ($task->waiting_on ?? '') !== '');
+        return $this->open->filter(static fn(Task $task): bool => ($task->waiting_on ?? '') !== '');
     }
 
     /** @return Collection<int, Task> not planned, and unchanged for four weeks */
@@ -60,6 +60,6 @@ final readonly class LeftOverTasks
     {
         $carrying = new Carrying($this->workspace->calendar());
 
-        return $this->open->filter(fn (Task $task): bool => $task->planned === null && $carrying->isUntouched($task->changed_on, $this->week->span->last));
+        return $this->open->filter(fn(Task $task): bool => $task->planned === null && $carrying->isUntouched($task->changed_on, $this->week->span->last));
     }
 }

@@ -14,7 +14,6 @@ use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\Question;
 
@@ -37,7 +36,7 @@ final readonly class ReviewPage
             PeriodTag::of($week, $this->workspace->calendar()),
             $isHeld ? null : $this->facts->of($week, $person),
             $isHeld ? $review->facts : null,
-            $isHeld ? $review->held_at?->format('Y-m-d') : null,
+            $review?->held_at?->format('Y-m-d'),
             $week->hasBegunOn($this->workspace->today()),
             $this->questions($week, $person, $review),
             $isHeld ? [] : $this->leftOver($week, $person),
@@ -49,19 +48,19 @@ final readonly class ReviewPage
     private function questions(Period $week, Person $person, ?Review $review): array
     {
         $before = Answer::query()
-            ->whereHas('review', static fn ($reviews) => $reviews->where('person_id', $person->id)->where('period', '<', $week->name)->whereNotNull('held_at'))
+            ->whereHas('review', static fn($reviews) => $reviews->where('person_id', $person->id)->where('period', '<', $week->name)->whereNotNull('held_at'))
             ->with('review')
             ->get()
-            ->sortByDesc(static fn (Answer $answer): string => $answer->review->period);
+            ->sortByDesc(static fn(Answer $answer): string => $answer->review->period);
 
-        return array_map(static fn (Question $question): QuestionRow => new QuestionRow(
+        return array_map(static fn(Question $question): QuestionRow => new QuestionRow(
             $question,
             $question->words(),
             $review?->answers->firstWhere('question', $question)->words ?? '',
             array_values($before
-                ->filter(static fn (Answer $answer): bool => $answer->question === $question)
+                ->filter(static fn(Answer $answer): bool => $answer->question === $question)
                 ->take(self::ANSWERS_BEFORE)
-                ->map(static fn (Answer $answer): PastAnswer => new PastAnswer($answer->review->period, $answer->words))
+                ->map(static fn(Answer $answer): PastAnswer => new PastAnswer($answer->review->period, $answer->words))
                 ->all()),
         ), Question::cases());
     }
@@ -72,22 +71,22 @@ final readonly class ReviewPage
         $left = new LeftOverTasks($this->workspace, $person, $week);
         $threads = new Threads($this->plans->holding($week, $person));
         $seen = [];
-        $group = function (string $reason, string $hint, Collection $tasks) use (&$seen, $threads): LeftOver {
-            $new = $tasks->reject(static function (Task $task) use (&$seen): bool {
-                $known = isset($seen[$task->id]);
-                $seen[$task->id] = true;
+        $groups = [];
 
-                return $known;
-            });
+        foreach ([
+            ['Late', 'due and not done', $left->late()],
+            ['Carried', 'planned for this week or before', $left->carried()],
+            ['With others', 'waiting on somebody', $left->withOthers()],
+            ['Untouched', 'not planned, nothing changed for four weeks', $left->untouched()],
+        ] as [$reason, $hint, $tasks]) {
+            $new = $tasks->whereNotIn('id', $seen);
+            $seen = [...$seen, ...$new->modelKeys()];
 
-            return new LeftOver($reason, $hint, array_values($new->map(fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()));
-        };
+            if ($new->isNotEmpty()) {
+                $groups[] = new LeftOver($reason, $hint, array_values($new->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()));
+            }
+        }
 
-        return array_values(array_filter([
-            $group('Late', 'due and not done', $left->late()),
-            $group('Carried', 'planned for this week or before', $left->carried()),
-            $group('With others', 'waiting on somebody', $left->withOthers()),
-            $group('Untouched', 'not planned, nothing changed for four weeks', $left->untouched()),
-        ], static fn (LeftOver $group): bool => $group->tasks !== []));
+        return $groups;
     }
 }

@@ -22,11 +22,11 @@ final readonly class ReviewsPage
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $weeks = array_filter($calendar->weeksIn($calendar->yearOf($today)->span), static fn (Period $week): bool => $week->hasBegunOn($today));
+        $weeks = array_filter($calendar->weeksIn($calendar->yearOf($today)->span), static fn(Period $week): bool => $week->hasBegunOn($today));
         $reviews = Review::query()->where('person_id', $person->id)->with('answers')->get()->keyBy('period');
 
         return new Reviews(array_map(
-            fn (Period $week): ReviewRow => $this->row($week, $reviews->get($week->name)),
+            fn(Period $week): ReviewRow => $this->row($week, $reviews->get($week->name)),
             array_values(array_reverse($weeks)),
         ));
     }
@@ -35,11 +35,11 @@ final readonly class ReviewsPage
     {
         $isHeld = $review?->held_at !== null;
         $alignment = $isHeld ? ($review->facts['alignment'] ?? null) : null;
-        $answer = $review?->answers->first(static fn (Answer $answer): bool => $answer->words !== '');
+        $answer = $review?->answers->first(static fn(Answer $answer): bool => $answer->words !== '');
 
         return new ReviewRow(
             PeriodTag::of($week, $this->workspace->calendar()),
-            $isHeld ? $review->held_at?->format('Y-m-d') : null,
+            $review?->held_at?->format('Y-m-d'),
             is_int($alignment) ? $alignment : null,
             $answer?->words,
         );

@@ -33,8 +33,8 @@ final readonly class TaskPage
             $task->notes,
             $task->created_on,
             $task->waiting_since,
-            array_values($task->steps->map(static fn (Step $step): StepRow => new StepRow($step->id, $step->title, $step->done_on !== null))->all()),
-            array_values($task->project?->stages->map(static fn (Stage $stage): Option => new Option((string) $stage->id, $stage->name))->all() ?? []),
+            array_values($task->steps->map(static fn(Step $step): StepRow => new StepRow($step->id, $step->title, $step->done_on !== null))->all()),
+            array_values($task->project?->stages->map(static fn(Stage $stage): Option => new Option((string) $stage->id, $stage->name))->all() ?? []),
             $meeting !== null && Gate::forUser($viewer)->allows('view', $meeting->series)
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")
                 : null,

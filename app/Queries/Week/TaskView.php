@@ -14,10 +14,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class TaskView implements Props
 {
     /**
-     * @param list<StepRow>    $steps
-     * @param list<Option>     $stages of its project
-     * @param ?Option          $origin the meeting it came from: its address and title
-     * @param list<PersonTag>  $people
+     * @param list<StepRow>   $steps
+     * @param list<Option>    $stages of its project
+     * @param ?Option         $origin the meeting it came from: its address and title
+     * @param list<PersonTag> $people
      */
     public function __construct(
         public TaskRow $task,

@@ -8,6 +8,7 @@ use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
+use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalRow;
@@ -46,11 +47,11 @@ final readonly class WeekPage
         $today = $this->workspace->today();
         $stored = $this->plans->holding($week, $viewer);
         $threads = new Threads($stored);
-        $row = fn (Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
+        $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $isPast = $week->isOverOn($today);
         $isNow = $week->span->holds($today);
         $tasks = $this->tasks->of($week, $viewer, $whose);
-        $rows = array_map($row, $isPast ? array_filter($tasks, static fn (Task $task): bool => $task->done_on !== null) : $tasks);
+        $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
         $byDay = $this->byDay($week, $rows);
 
         return new WeekView(
@@ -61,14 +62,14 @@ final readonly class WeekPage
                 default => 'ahead',
             },
             $isNow ? $this->place($week, $today) : null,
-            PeriodWords::query()->where('period', $week->name)->value('words'),
+            PeriodWords::query()->firstWhere('period', $week->name)?->words,
             PersonTag::of($whose),
             $this->goals($week, $viewer, $whose),
             $isNow ? $this->cameAlong($rows) : [],
             $this->days($week, $viewer, $whose, $byDay),
             $byDay[''] ?? [],
             $isPast ? [] : array_map($row, $this->tasks->offered($week, $viewer, $whose)),
-            $isPast ? array_values(array_map($row, array_filter($tasks, static fn (Task $task): bool => $task->done_on === null))) : [],
+            $isPast ? array_values(array_map($row, array_filter($tasks, static fn(Task $task): bool => $task->done_on === null))) : [],
             PersonTag::all(),
             Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
         );
@@ -89,11 +90,11 @@ final readonly class WeekPage
     {
         $stored = $this->plans->holding($week, $viewer);
         $threads = new Threads($stored);
-        $goals = $stored->goals->filter(static fn (Goal $goal): bool => $goal->horizon === Horizon::Week && $goal->period === $week->name);
+        $goals = $stored->goals->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Week && $goal->period === $week->name);
 
         return array_values($goals
-            ->sortBy(static fn (Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->owner_id === $whose->id ? 0 : 1, $goal->id])
-            ->map(fn (Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $this->workspace->today()))
+            ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->owner_id === $whose->id ? 0 : 1, $goal->id])
+            ->map(fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $this->workspace->today()))
             ->all());
     }
 
@@ -104,8 +105,8 @@ final readonly class WeekPage
      */
     private function cameAlong(array $rows): array
     {
-        $carried = array_filter($rows, static fn (TaskRow $row): bool => $row->carried > 0 && ! $row->isDone && ! $row->isAside);
-        usort($carried, static fn (TaskRow $a, TaskRow $b): int => $b->carried <=> $a->carried);
+        $carried = array_filter($rows, static fn(TaskRow $row): bool => $row->carried > 0 && ! $row->isDone && ! $row->isAside);
+        usort($carried, static fn(TaskRow $a, TaskRow $b): int => $b->carried <=> $a->carried);
 
         return $carried;
     }
@@ -155,10 +156,10 @@ final readonly class WeekPage
                 continue;
             }
 
-            $left = array_map(static fn (TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps), $tasks);
+            $left = array_map(static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps), $tasks);
             $load = new DayHours(
                 $calendar->isWorkingDay($day) ? $hours : 0,
-                array_sum(array_map(static fn (Occurrence $meeting): int => $meeting->minutes, $held)),
+                array_sum(array_map(static fn(Occurrence $meeting): int => $meeting->minutes, $held)),
                 array_sum($left),
             );
             $days[] = new WeekDay($day, $day->number === $today->number, $day->isBefore($today), $held, $tasks, $load->available, $load->planned, $load->free());
@@ -170,7 +171,7 @@ final readonly class WeekPage
     /** @return array<string, list<Occurrence>> by date; of another person only those that the viewer may know of */
     private function meetings(Span $span, Person $viewer, Person $whose): array
     {
-        $known = \App\Models\Series::query()->visibleTo($viewer)->pluck('id')->flip();
+        $known = Series::query()->visibleTo($viewer)->pluck('id')->flip();
         $meetings = [];
 
         foreach ($this->occurrences->within($span, $whose) as $meeting) {

@@ -34,13 +34,13 @@ final readonly class WeekTasks
         $isNow = $week->span->holds($this->workspace->today());
 
         return array_values($this->open($viewer, $whose)
-            ->where(static fn (Builder $either) => $either
+            ->where(static fn(Builder $either) => $either
                 ->whereBetween('done_on', [$first, $last])
-                ->orWhere(static fn (Builder $planned) => $planned
+                ->orWhere(static fn(Builder $planned) => $planned
                     ->whereNull('done_on')
                     ->whereRaw(self::DAY_OR_WEEK)
                     ->where('planned_from', '<=', $last)
-                    ->when(! $isNow, static fn (Builder $query) => $query->where('planned_to', '>=', $first))))
+                    ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first))))
             ->orderByRaw('rank is null, rank')->orderBy('id')
             ->get()->all());
     }
@@ -62,7 +62,7 @@ final readonly class WeekTasks
             ->where('planned_from', '<=', (string) $week->anchor())
             ->orderBy('planned_to')->orderBy('id')
             ->get()
-            ->filter(fn (Task $task): bool => $carrying->isOffered($calendar->period((string) $task->planned), $week, $this->workspace->today()))
+            ->filter(fn(Task $task): bool => $carrying->isOffered($calendar->period((string) $task->planned), $week, $this->workspace->today()))
             ->all());
     }
 
@@ -71,9 +71,9 @@ final readonly class WeekTasks
     {
         return Task::query()->visibleTo($viewer)
             ->where('owner_id', $whose->id)
-            ->where(static fn (Builder $either) => $either
+            ->where(static fn(Builder $either) => $either
                 ->whereNotNull('done_on')
-                ->orWhere(static fn (Builder $there) => $there->whereNull('dropped_on')->whereNull('shelved_on')))
+                ->orWhere(static fn(Builder $there) => $there->whereNull('dropped_on')->whereNull('shelved_on')))
             ->with(TaskRow::NEEDS);
     }
 }

@@ -49,6 +49,6 @@ final readonly class WorkDone
             $sums[$week][1] = ($sums[$week][1] ?? 0) + (int) $row->minutes;
         }
 
-        return array_map(static fn (array $sum): float => round($sum[0] / $sum[1], 4), $sums);
+        return array_map(static fn(array $sum): float => round($sum[0] / $sum[1], 4), $sums);
     }
 }

@@ -3,7 +3,11 @@
 const words = (options: Intl.DateTimeFormatOptions) => {
     const format = new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' });
 
-    return (date: string) => format.format(new Date(`${date}T00:00:00Z`)).replace(',', '');
+    return (date: string) =>
+        format
+            .format(new Date(`${date}T00:00:00Z`))
+            .replace(',', '')
+            .replace(/Sept\b/, 'Sep');
 };
 
 /** "Tue 9 Feb" */

@@ -20,7 +20,9 @@ function isTyping(target: EventTarget | null): boolean {
 
 /** The name of a key press: "n", "Ctrl k", "Ctrl Enter". */
 function nameOf(event: KeyboardEvent): string {
-    return (event.ctrlKey || event.metaKey ? 'Ctrl ' : '') + (event.key.length === 1 && event.ctrlKey ? event.key.toLowerCase() : event.key);
+    return (
+        (event.ctrlKey || event.metaKey ? 'Ctrl ' : '') + (event.key.length === 1 && event.ctrlKey ? event.key.toLowerCase() : event.key)
+    );
 }
 
 /**

@@ -24,7 +24,12 @@ export function withTask(page: unknown, id: number, change: Partial<TaskRow>): u
 }
 
 export function tick(task: TaskRow): void {
-    act('put', route('tasks.tick', task.id), { done: !task.isDone }, { guess: (page) => withTask(page, task.id, { isDone: !task.isDone }) });
+    act(
+        'put',
+        route('tasks.tick', task.id),
+        { done: !task.isDone },
+        { guess: (page) => withTask(page, task.id, { isDone: !task.isDone }) },
+    );
 }
 
 export function plan(task: TaskRow, planned: string | null): void {

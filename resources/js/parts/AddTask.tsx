@@ -11,7 +11,7 @@ interface Props {
 /** A line to write the next task on. Enter keeps it, and the line is free again. */
 export function AddTask({ to, words }: Props) {
     const form = useForm({ title: '' });
-    const error = Object.values(form.errors)[0] as string | undefined;
+    const error = Object.values(form.errors)[0];
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();
@@ -41,7 +41,9 @@ export function AddTask({ to, words }: Props) {
                     aria-invalid={error !== undefined}
                     placeholder={words}
                     value={form.data.title}
-                    onChange={(event) => { form.setData('title', event.target.value); }}
+                    onChange={(event) => {
+                        form.setData('title', event.target.value);
+                    }}
                     className="w-full border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
                 />
                 {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}

@@ -3,7 +3,7 @@ import type { Cord as CordProps } from '../generated/props';
 
 const tones = ['', 'text-thread-1', 'text-thread-2', 'text-thread-3', 'text-thread-4'];
 
-export const toneOf = (cord: CordProps | null) => (cord === null ? 'text-ink-2' : tones[cord.tone] ?? 'text-ink-2');
+export const toneOf = (cord: CordProps | null) => (cord === null ? 'text-ink-2' : (tones[cord.tone] ?? 'text-ink-2'));
 
 /** A short cord in the colour of the thread, with its mark: what this is for, at a glance. */
 export function Cord({ cord }: { cord: CordProps | null }) {

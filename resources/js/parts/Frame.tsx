@@ -35,11 +35,7 @@ export const rooms: Room[] = [
 export function Frame({ children }: { children: ReactNode }) {
     const { frame } = usePage().props;
 
-    return frame === null ? (
-        <main>{children}</main>
-    ) : (
-        <FrameAround frame={frame}>{children}</FrameAround>
-    );
+    return frame === null ? <main>{children}</main> : <FrameAround frame={frame}>{children}</FrameAround>;
 }
 
 type Open = 'jot' | 'commands' | 'keys' | null;
@@ -88,7 +84,10 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
             </a>
             <header className="print:hidden">
                 <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
-                <nav aria-label="Rooms" className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 max-md:gap-3 max-md:px-4 pointer-coarse:h-11">
+                <nav
+                    aria-label="Rooms"
+                    className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 max-md:gap-3 max-md:px-4 pointer-coarse:h-11"
+                >
                     <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
                         loftrin
                     </Link>
@@ -111,7 +110,11 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
                             Jot <Kbd>n</Kbd>
                         </button>
-                        <button type="button" onClick={show('commands')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
+                        <button
+                            type="button"
+                            onClick={show('commands')}
+                            className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden"
+                        >
                             Go to <Kbd>/</Kbd>
                         </button>
                         <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
@@ -124,9 +127,25 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
             <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none">
                 {children}
             </main>
-            <JotDialog isOpen={open === 'jot'} onOpenChange={(isOpen) => { setOpen(isOpen ? 'jot' : null); }} />
-            <Commands isOpen={open === 'commands'} onOpenChange={(isOpen) => { setOpen(isOpen ? 'commands' : null); }} onJot={show('jot')} />
-            <KeysHelp isOpen={open === 'keys'} onOpenChange={(isOpen) => { setOpen(isOpen ? 'keys' : null); }} />
+            <JotDialog
+                isOpen={open === 'jot'}
+                onOpenChange={(isOpen) => {
+                    setOpen(isOpen ? 'jot' : null);
+                }}
+            />
+            <Commands
+                isOpen={open === 'commands'}
+                onOpenChange={(isOpen) => {
+                    setOpen(isOpen ? 'commands' : null);
+                }}
+                onJot={show('jot')}
+            />
+            <KeysHelp
+                isOpen={open === 'keys'}
+                onOpenChange={(isOpen) => {
+                    setOpen(isOpen ? 'keys' : null);
+                }}
+            />
             <Notices />
         </div>
     );
@@ -136,9 +155,20 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
 function MoreRooms() {
     return (
         <span className="flex md:hidden">
-            <Menu trigger={<button type="button" className="text-ink-2">more</button>}>
+            <Menu
+                trigger={
+                    <button type="button" className="text-ink-2">
+                        more
+                    </button>
+                }
+            >
                 {rooms.slice(4).map((room) => (
-                    <MenuItem key={room.name} onSelect={() => { router.visit(room.href); }}>
+                    <MenuItem
+                        key={room.name}
+                        onSelect={() => {
+                            router.visit(room.href);
+                        }}
+                    >
                         {room.name}
                     </MenuItem>
                 ))}
@@ -157,7 +187,11 @@ function Yourself({ frame, onKeys }: { frame: FrameProps; onKeys: () => void }) 
     return (
         <Menu
             trigger={
-                <button type="button" aria-label={`You, ${frame.me.name}`} className="border border-ink px-1.5 font-mono text-xs leading-[22px] text-ink">
+                <button
+                    type="button"
+                    aria-label={`You, ${frame.me.name}`}
+                    className="border border-ink px-1.5 font-mono text-xs leading-[22px] text-ink"
+                >
                     {frame.me.initials}
                 </button>
             }
@@ -178,7 +212,13 @@ function Yourself({ frame, onKeys }: { frame: FrameProps; onKeys: () => void }) 
                 Keys <Kbd>?</Kbd>
             </MenuItem>
             <MenuRule />
-            <MenuItem onSelect={() => { router.post(route('sign-out')); }}>Sign out</MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    router.post(route('sign-out'));
+                }}
+            >
+                Sign out
+            </MenuItem>
         </Menu>
     );
 }

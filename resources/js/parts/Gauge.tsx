@@ -25,7 +25,10 @@ export function Gauge({ gauge, size = 'm' }: Props) {
         <span
             role="img"
             aria-label={gauge.spoken}
-            className={clsx('relative block w-full border-b border-rule bg-faint print:[print-color-adjust:exact]', { s: 'h-1.5', m: 'h-2', l: 'h-2.5' }[size])}
+            className={clsx(
+                'relative block w-full border-b border-rule bg-faint print:[print-color-adjust:exact]',
+                { s: 'h-1.5', m: 'h-2', l: 'h-2.5' }[size],
+            )}
         >
             <span className={clsx('absolute inset-y-0 left-0', isOver ? 'bg-done' : 'bg-spruce')} style={{ width: `${String(done)}%` }} />
             {isMissing && (
@@ -61,7 +64,9 @@ export function Standing({ gauge }: { gauge: GaugeProps }) {
                 !['far_behind', 'behind'].includes(gauge.band) && 'text-ink-2',
             )}
         >
-            {gauge.dueOn === null || gauge.band === 'behind' || gauge.band === 'far_behind' ? gauge.standing : `due ${dayWords(gauge.dueOn)}`}
+            {gauge.dueOn === null || gauge.band === 'behind' || gauge.band === 'far_behind'
+                ? gauge.standing
+                : `due ${dayWords(gauge.dueOn)}`}
         </span>
     );
 }

@@ -35,7 +35,9 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
                     value={form.data.words}
                     maxLength={2000}
                     error={form.errors.words}
-                    onChange={(event) => { form.setData('words', event.target.value); }}
+                    onChange={(event) => {
+                        form.setData('words', event.target.value);
+                    }}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter' && !event.shiftKey) {
                             event.preventDefault();

@@ -5,7 +5,8 @@ import { act } from '../lib/act';
 import { useKeys } from '../lib/keys';
 import { route } from '../lib/routes';
 
-const box = 'flex w-[min(420px,calc(100vw-32px))] items-center justify-between gap-4 border bg-sheet px-4 py-2.5 text-sm text-ink shadow-lg';
+const box =
+    'font-sans flex w-[min(420px,calc(100vw-32px))] items-center justify-between gap-4 border bg-sheet px-4 py-2.5 text-sm text-ink shadow-lg';
 
 /** Says that something was refused or went wrong, and stays until it was read. */
 export function tellProblem(words: string): void {
@@ -68,5 +69,5 @@ export function Notices() {
         },
     });
 
-    return <Toaster position="bottom-center" />;
+    return <Toaster position="bottom-left" />;
 }

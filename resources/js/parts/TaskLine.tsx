@@ -16,6 +16,8 @@ interface Props {
     showsOwner?: boolean;
     /** When it is planned for, where the place of the line does not say it. */
     showsTime?: boolean;
+    /** Where there is no room: without thread and estimate. */
+    isCompact?: boolean;
     /** Pale, because it cannot be done now. */
     isQuiet?: boolean;
 }
@@ -23,7 +25,7 @@ interface Props {
 const ordinals = ['', '1st', '2nd', '3rd'];
 
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
-export function TaskLine({ task, people, showsOwner = false, showsTime = false, isQuiet = false }: Props) {
+export function TaskLine({ task, people, showsOwner = false, showsTime = false, isCompact = false, isQuiet = false }: Props) {
     const isOver = task.isDone || task.isAside;
 
     const press = (event: KeyboardEvent<HTMLElement>) => {
@@ -48,7 +50,14 @@ export function TaskLine({ task, people, showsOwner = false, showsTime = false, 
     return (
         // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys of the link inside, shared by the whole line
         <li data-task-line data-task={task.id} onKeyDown={press} className="group/task flex min-h-8 items-center gap-3 py-1">
-            <Tick label={`Done: ${task.title}`} isOn={task.isDone} disabled={task.isAside} onToggle={() => { tick(task); }} />
+            <Tick
+                label={`Done: ${task.title}`}
+                isOn={task.isDone}
+                disabled={task.isAside}
+                onToggle={() => {
+                    tick(task);
+                }}
+            />
             <span className="min-w-0 flex-1">
                 <Link
                     href={route('tasks.show', task.id)}
@@ -64,12 +73,19 @@ export function TaskLine({ task, people, showsOwner = false, showsTime = false, 
                     {task.owner.initials}
                 </span>
             )}
-            <span className="flex w-10 flex-none justify-start">
-                <Cord cord={task.cord} />
-            </span>
-            <span className="w-8 flex-none text-right font-mono text-xs text-ink-2" title={task.minutes === null ? undefined : `${String(task.minutes)} min`}>
-                {task.minutes}
-            </span>
+            {!isCompact && (
+                <>
+                    <span className="flex w-10 flex-none justify-start">
+                        <Cord cord={task.cord} />
+                    </span>
+                    <span
+                        className="w-8 flex-none text-right font-mono text-xs text-ink-2"
+                        title={task.minutes === null ? undefined : `${String(task.minutes)} min`}
+                    >
+                        {task.minutes}
+                    </span>
+                </>
+            )}
             <TaskMenu task={task} people={people} />
         </li>
     );

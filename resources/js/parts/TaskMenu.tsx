@@ -28,35 +28,91 @@ export function TaskMenu({ task, people }: Props) {
                 </button>
             }
         >
-            <MenuItem onSelect={() => { router.visit(route('tasks.show', task.id)); }}>Open</MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    router.visit(route('tasks.show', task.id));
+                }}
+            >
+                Open
+            </MenuItem>
             {!task.isAside && !task.isDone && (
                 <>
                     <MenuRule />
-                    <MenuItem onSelect={() => { plan(task, frame?.today ?? null); }}>Today</MenuItem>
-                    <MenuItem onSelect={() => { plan(task, frame?.thisWeek ?? null); }}>This week</MenuItem>
+                    <MenuItem
+                        onSelect={() => {
+                            plan(task, frame?.today ?? null);
+                        }}
+                    >
+                        Today
+                    </MenuItem>
+                    <MenuItem
+                        onSelect={() => {
+                            plan(task, frame?.thisWeek ?? null);
+                        }}
+                    >
+                        This week
+                    </MenuItem>
                     <MenuGroup label="Another week">
                         {weeks.slice(at + 1, at + 9).map((week) => (
-                            <MenuItem key={week.name} onSelect={() => { plan(task, week.name); }}>
+                            <MenuItem
+                                key={week.name}
+                                onSelect={() => {
+                                    plan(task, week.name);
+                                }}
+                            >
                                 Week {week.number}
                             </MenuItem>
                         ))}
                     </MenuGroup>
-                    <MenuItem onSelect={() => { plan(task, null); }}>No time</MenuItem>
+                    <MenuItem
+                        onSelect={() => {
+                            plan(task, null);
+                        }}
+                    >
+                        No time
+                    </MenuItem>
                     <MenuRule />
                     {!task.isPrivate && (
                         <MenuGroup label="Hand over">
-                            {people.filter((person) => person.id !== task.owner.id).map((person) => (
-                                <MenuItem key={person.id} onSelect={() => { change(task, { owner_id: person.id }); }}>
-                                    {person.name}
-                                </MenuItem>
-                            ))}
+                            {people
+                                .filter((person) => person.id !== task.owner.id)
+                                .map((person) => (
+                                    <MenuItem
+                                        key={person.id}
+                                        onSelect={() => {
+                                            change(task, { owner_id: person.id });
+                                        }}
+                                    >
+                                        {person.name}
+                                    </MenuItem>
+                                ))}
                         </MenuGroup>
                     )}
-                    <MenuItem onSelect={() => { setAside(task, 'shelve'); }}>Shelve</MenuItem>
-                    <MenuItem onSelect={() => { setAside(task, 'drop'); }}>Drop</MenuItem>
+                    <MenuItem
+                        onSelect={() => {
+                            setAside(task, 'shelve');
+                        }}
+                    >
+                        Shelve
+                    </MenuItem>
+                    <MenuItem
+                        onSelect={() => {
+                            setAside(task, 'drop');
+                        }}
+                    >
+                        Drop
+                    </MenuItem>
                 </>
             )}
-            {task.isAside && <MenuItem onSelect={() => { setAside(task, 'take_back'); }}>Take back</MenuItem>}
+            {task.isAside && (
+                <MenuItem
+                    onSelect={() => {
+                        setAside(task, 'take_back');
+                    }}
+                >
+                    Take back
+                </MenuItem>
+            )}
         </Menu>
     );
 }

@@ -64,7 +64,11 @@ function YearWords({ rail }: { rail: Rail }) {
 
 function YearStep({ year, label, sign }: { year: string; label: string; sign: string }) {
     return (
-        <Link href={route('sheet', year)} aria-label={`${label}, ${year}`} className="flex h-8 w-4 items-center justify-center text-ink-2 hover:text-ink">
+        <Link
+            href={route('sheet', year)}
+            aria-label={`${label}, ${year}`}
+            className="flex h-8 w-4 items-center justify-center text-ink-2 hover:text-ink"
+        >
             {sign}
         </Link>
     );
@@ -75,9 +79,15 @@ function Quarters({ quarters }: { quarters: RailQuarter[] }) {
         <div className="flex max-md:hidden">
             {quarters.map((quarter) => (
                 <div key={quarter.name} style={{ flexGrow: quarter.weeks, flexBasis: 0 }} className="relative min-w-0 px-px pt-1.5">
-                    <div aria-hidden className={clsx('absolute inset-x-px top-2.5 h-2 border border-b-0', quarter.isNow ? 'border-ink' : 'border-rule')} />
+                    <div
+                        aria-hidden
+                        className={clsx('absolute inset-x-px top-2.5 h-2 border border-b-0', quarter.isNow ? 'border-ink' : 'border-rule')}
+                    />
                     <span
-                        className={clsx('relative ml-2.5 inline-block max-w-[calc(100%-24px)] truncate bg-sheet px-1.5 text-xs leading-3', quarter.isNow ? 'font-semibold' : 'text-ink-2')}
+                        className={clsx(
+                            'relative ml-2.5 inline-block max-w-[calc(100%-24px)] truncate bg-sheet px-1.5 text-xs leading-3',
+                            quarter.isNow ? 'font-semibold' : 'text-ink-2',
+                        )}
                         title={quarter.words ?? quarter.label}
                     >
                         <span className="font-mono">{quarter.label}</span> {quarter.words}
@@ -136,7 +146,10 @@ function quarterStarts(quarters: RailQuarter[]): Set<number> {
 
 /** On a narrow screen the rail folds to the weeks around the selected one. */
 function isFar(rail: Rail, index: number, selected: string): boolean {
-    const at = Math.max(0, rail.weeks.findIndex((week) => week.name === selected));
+    const at = Math.max(
+        0,
+        rail.weeks.findIndex((week) => week.name === selected),
+    );
     const from = Math.max(0, Math.min(at - 6, rail.weeks.length - 13));
 
     return index < from || index >= from + 13;
@@ -173,13 +186,20 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
             <span aria-hidden className="absolute inset-x-0 bottom-1.5 h-px bg-ink" />
             <span
                 aria-hidden
-                className={clsx('absolute bottom-1.5 left-1/2 -translate-x-1/2', week.isPast ? 'w-[5px] bg-ink' : 'w-px bg-rule', 'group-hover:bg-chalk')}
+                className={clsx(
+                    'absolute bottom-1.5 left-1/2 -translate-x-1/2',
+                    week.isPast ? 'w-[5px] bg-ink' : 'w-px bg-rule',
+                    'group-hover:bg-chalk',
+                )}
                 style={{ height: week.isPast ? `${String(3 + ((share ?? 0) / 100) * 18)}px` : isFirstOfQuarter ? '8px' : '4px' }}
             />
             {week.isPast && (
                 <span
                     aria-hidden
-                    className={clsx('absolute bottom-0 left-1/2 w-2 -translate-x-1/2', week.isReviewed ? 'h-0.5 bg-spruce' : 'border-b border-dashed border-rule')}
+                    className={clsx(
+                        'absolute bottom-0 left-1/2 w-2 -translate-x-1/2',
+                        week.isReviewed ? 'h-0.5 bg-spruce' : 'border-b border-dashed border-rule',
+                    )}
                 />
             )}
             {(isNow || isSelected) && (

@@ -10,7 +10,15 @@ interface FrameProps {
     isLabelHidden?: boolean;
 }
 
-function FieldFrame({ id, label, error, hint, className, isLabelHidden = false, children }: FrameProps & { id: string; children: ReactNode }) {
+function FieldFrame({
+    id,
+    label,
+    error,
+    hint,
+    className,
+    isLabelHidden = false,
+    children,
+}: FrameProps & { id: string; children: ReactNode }) {
     return (
         <div className={className}>
             <label htmlFor={id} className={clsx('mb-1 block text-sm font-semibold', isLabelHidden && 'sr-only')}>

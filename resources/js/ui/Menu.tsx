@@ -6,7 +6,11 @@ export function Menu({ trigger, children }: { trigger: ReactNode; children: Reac
         <Radix.Root modal={false}>
             <Radix.Trigger asChild>{trigger}</Radix.Trigger>
             <Radix.Portal>
-                <Radix.Content align="end" sideOffset={4} className="z-50 max-h-[70vh] min-w-52 overflow-y-auto border border-ink bg-sheet py-1 shadow-lg">
+                <Radix.Content
+                    align="end"
+                    sideOffset={4}
+                    className="z-50 max-h-[70vh] min-w-52 overflow-y-auto border border-ink bg-sheet py-1 shadow-lg"
+                >
                     {children}
                 </Radix.Content>
             </Radix.Portal>
@@ -35,7 +39,9 @@ export function MenuGroup({ label, children }: { label: string; children: ReactN
                 </span>
             </Radix.SubTrigger>
             <Radix.Portal>
-                <Radix.SubContent className="z-50 max-h-[70vh] min-w-44 overflow-y-auto border border-ink bg-sheet py-1 shadow-lg">{children}</Radix.SubContent>
+                <Radix.SubContent className="z-50 max-h-[70vh] min-w-44 overflow-y-auto border border-ink bg-sheet py-1 shadow-lg">
+                    {children}
+                </Radix.SubContent>
             </Radix.Portal>
         </Radix.Sub>
     );

@@ -39,12 +39,40 @@ function Jot({ jot, page }: { jot: JotRow; page: TrayProps }) {
                 {jot.words} <span className="text-xs text-ink-2">{dayWords(jot.jottedOn)}</span>
             </p>
             <form onSubmit={sort} className="flex flex-wrap items-start gap-3">
-                <TextField label="Task" isLabelHidden className="min-w-60 flex-1" maxLength={200} value={form.data.title} error={form.errors.title} onChange={(event) => { form.setData('title', event.target.value); }} />
-                <SelectField label="Project" isLabelHidden className="w-52" value={form.data.project} error={form.errors.project} onChange={(event) => { form.setData('project', event.target.value); }}>
+                <TextField
+                    label="Task"
+                    isLabelHidden
+                    className="min-w-60 flex-1"
+                    maxLength={200}
+                    value={form.data.title}
+                    error={form.errors.title}
+                    onChange={(event) => {
+                        form.setData('title', event.target.value);
+                    }}
+                />
+                <SelectField
+                    label="Project"
+                    isLabelHidden
+                    className="w-52"
+                    value={form.data.project}
+                    error={form.errors.project}
+                    onChange={(event) => {
+                        form.setData('project', event.target.value);
+                    }}
+                >
                     <option value="">In no project</option>
                     <Grouped options={page.projects} />
                 </SelectField>
-                <SelectField label="When" isLabelHidden className="w-32" value={form.data.planned} error={form.errors.planned} onChange={(event) => { form.setData('planned', event.target.value); }}>
+                <SelectField
+                    label="When"
+                    isLabelHidden
+                    className="w-32"
+                    value={form.data.planned}
+                    error={form.errors.planned}
+                    onChange={(event) => {
+                        form.setData('planned', event.target.value);
+                    }}
+                >
                     <option value={page.thisWeek}>This week</option>
                     <option value={page.nextWeek}>Next week</option>
                     <option value="">Later</option>
@@ -52,7 +80,13 @@ function Jot({ jot, page }: { jot: JotRow; page: TrayProps }) {
                 <Button kind="main" type="submit" disabled={form.processing}>
                     Make a task
                 </Button>
-                <Button onClick={() => { act('delete', route('jots.destroy', jot.id)); }}>Throw away</Button>
+                <Button
+                    onClick={() => {
+                        act('delete', route('jots.destroy', jot.id));
+                    }}
+                >
+                    Throw away
+                </Button>
             </form>
         </li>
     );

@@ -38,7 +38,9 @@ export default function Day({ page }: { page: DayView }) {
                     <h1>{longDayWords(page.on)}</h1>
                     {page.available > 0 && (
                         <p className={clsx('text-sm', page.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-                            {page.free < 0 ? `${hoursWords(-page.free)} more planned than fits` : `${hoursWords(page.free)} free of ${hoursWords(page.available)}`}
+                            {page.free < 0
+                                ? `${hoursWords(-page.free)} more planned than fits`
+                                : `${hoursWords(page.free)} free of ${hoursWords(page.available)}`}
                         </p>
                     )}
                 </div>
@@ -89,7 +91,9 @@ function Pass({ pass }: { pass: DuePass }) {
                     <span className={clsx('block group-hover:underline', pass.isDue ? 'font-semibold' : 'text-ink-2')}>{pass.title}</span>
                     <span className="block text-xs text-ink-2">{pass.detail}</span>
                 </span>
-                <span className={clsx('flex-none font-mono text-xs', pass.isDue ? 'text-chalk' : 'text-ink-2')}>{pass.isDue ? 'due' : 'not due'}</span>
+                <span className={clsx('flex-none font-mono text-xs', pass.isDue ? 'text-chalk' : 'text-ink-2')}>
+                    {pass.isDue ? 'due' : 'not due'}
+                </span>
             </Link>
         </li>
     );

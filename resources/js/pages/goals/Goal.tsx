@@ -62,7 +62,9 @@ export default function Goal({ page }: { page: GoalView }) {
                                         <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
                                     ))}
                                 </ul>
-                                {page.closedOn === null && <AddTask to={{ goal: goal.id, isPrivate: goal.isPrivate }} words="Add a task for this goal" />}
+                                {page.closedOn === null && (
+                                    <AddTask to={{ goal: goal.id, isPrivate: goal.isPrivate }} words="Add a task for this goal" />
+                                )}
                             </Section>
                         )}
                     </div>
@@ -88,7 +90,8 @@ function Figure({ page }: { page: GoalView }) {
             </div>
             {gauge.progress !== null && page.measure !== 'work' && gauge.dueOn === null && (
                 <p className="text-xs text-ink-2">
-                    {Math.round(gauge.progress)} % of the way{gauge.expected === null ? '' : `, expected ${String(Math.round(gauge.expected))} %`}
+                    {Math.round(gauge.progress)} % of the way
+                    {gauge.expected === null ? '' : `, expected ${String(Math.round(gauge.expected))} %`}
                 </p>
             )}
         </div>
@@ -102,7 +105,9 @@ function NextStep({ page }: { page: GoalView }) {
         <div className="mt-8 border-t border-rule pt-4">
             <h2 className="text-sm">Next step</h2>
             {nextStep === null ? (
-                <p className="mt-1 text-xs text-ink-2">{page.closedOn === null ? 'None that could be done now. Add a task, or hang a project on it.' : 'Closed.'}</p>
+                <p className="mt-1 text-xs text-ink-2">
+                    {page.closedOn === null ? 'None that could be done now. Add a task, or hang a project on it.' : 'Closed.'}
+                </p>
             ) : (
                 <>
                     <Link href={route('tasks.show', nextStep.id)} className="mt-1 block hover:underline">
@@ -134,7 +139,15 @@ function Actions({ page }: { page: GoalView }) {
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
                 {page.mayChange && page.closedOn === null && <CloseGoal id={goal.id} />}
-                {page.mayChange && page.closedOn !== null && <Button onClick={() => { act('post', route('goals.reopen', goal.id)); }}>Reopen</Button>}
+                {page.mayChange && page.closedOn !== null && (
+                    <Button
+                        onClick={() => {
+                            act('post', route('goals.reopen', goal.id));
+                        }}
+                    >
+                        Reopen
+                    </Button>
+                )}
             </div>
         </Section>
     );

@@ -46,23 +46,41 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                     maxLength={200}
                     value={data.title}
                     error={errors.title}
-                    onChange={(event) => { form.setData('title', event.target.value); }}
+                    onChange={(event) => {
+                        form.setData('title', event.target.value);
+                    }}
                 />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField label="For when" value={data.period} error={errors.period} onChange={(event) => { form.setData('period', event.target.value); }}>
+                    <SelectField
+                        label="For when"
+                        value={data.period}
+                        error={errors.period}
+                        onChange={(event) => {
+                            form.setData('period', event.target.value);
+                        }}
+                    >
                         <Grouped options={page.periods} />
                     </SelectField>
                     <SelectField
                         label="Hangs on"
                         value={data.parent ?? ''}
                         error={errors.parent}
-                        onChange={(event) => { form.setData('parent', event.target.value === '' ? null : Number(event.target.value)); }}
+                        onChange={(event) => {
+                            form.setData('parent', event.target.value === '' ? null : Number(event.target.value));
+                        }}
                     >
                         <option value="">Nothing: it stands alone</option>
                         <Grouped options={page.parents} />
                     </SelectField>
                 </div>
-                <SelectField label="Judged by" value={data.measure} error={errors.measure} onChange={(event) => { form.setData('measure', event.target.value as MeasureKind); }}>
+                <SelectField
+                    label="Judged by"
+                    value={data.measure}
+                    error={errors.measure}
+                    onChange={(event) => {
+                        form.setData('measure', event.target.value as MeasureKind);
+                    }}
+                >
                     {measures.map(([value, words]) => (
                         <option key={value} value={value}>
                             {words}
@@ -73,16 +91,39 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                 <details className="border-t border-rule pt-3" open={goal.id !== null || Object.keys(errors).length > 0}>
                     <summary className="cursor-pointer font-semibold">More about it</summary>
                     <div className="mt-4 space-y-5">
-                        <TextArea label="Why it is worth the trouble" rows={3} maxLength={5000} value={data.why} error={errors.why} onChange={(event) => { form.setData('why', event.target.value); }} />
+                        <TextArea
+                            label="Why it is worth the trouble"
+                            rows={3}
+                            maxLength={5000}
+                            value={data.why}
+                            error={errors.why}
+                            onChange={(event) => {
+                                form.setData('why', event.target.value);
+                            }}
+                        />
                         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                            <SelectField label="Owner" value={data.owner ?? ''} error={errors.owner} onChange={(event) => { form.setData('owner', Number(event.target.value)); }}>
+                            <SelectField
+                                label="Owner"
+                                value={data.owner ?? ''}
+                                error={errors.owner}
+                                onChange={(event) => {
+                                    form.setData('owner', Number(event.target.value));
+                                }}
+                            >
                                 {page.people.map((person) => (
                                     <option key={person.id} value={person.id}>
                                         {person.name}
                                     </option>
                                 ))}
                             </SelectField>
-                            <SelectField label="Area" value={data.area ?? ''} error={errors.area} onChange={(event) => { form.setData('area', event.target.value === '' ? null : Number(event.target.value)); }}>
+                            <SelectField
+                                label="Area"
+                                value={data.area ?? ''}
+                                error={errors.area}
+                                onChange={(event) => {
+                                    form.setData('area', event.target.value === '' ? null : Number(event.target.value));
+                                }}
+                            >
                                 <option value="">None</option>
                                 <Grouped options={page.areas} />
                             </SelectField>
@@ -90,7 +131,9 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                                 label="Who may see it"
                                 value={data.visibility}
                                 error={errors.visibility}
-                                onChange={(event) => { form.setData('visibility', event.target.value as 'everyone' | 'only_me'); }}
+                                onChange={(event) => {
+                                    form.setData('visibility', event.target.value as 'everyone' | 'only_me');
+                                }}
                             >
                                 <option value="everyone">Everyone</option>
                                 <option value="only_me">Only me</option>
@@ -100,18 +143,47 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                                 inputMode="decimal"
                                 value={data.weight}
                                 error={errors.weight}
-                                onChange={(event) => { form.setData('weight', event.target.value); }}
+                                onChange={(event) => {
+                                    form.setData('weight', event.target.value);
+                                }}
                             />
                             {isYear && data.parent === null && (
-                                <TextField label="Mark of its thread" maxLength={2} value={data.mark} error={errors.mark} hint="Two letters. Left empty, from the title." onChange={(event) => { form.setData('mark', event.target.value); }} />
+                                <TextField
+                                    label="Mark of its thread"
+                                    maxLength={2}
+                                    value={data.mark}
+                                    error={errors.mark}
+                                    hint="Two letters. Left empty, from the title."
+                                    onChange={(event) => {
+                                        form.setData('mark', event.target.value);
+                                    }}
+                                />
                             )}
                         </div>
                         {isWeek ? (
-                            <Check label="Firm: promised to someone" checked={data.isFirm} onChange={(on) => { form.setData('isFirm', on); }} />
+                            <Check
+                                label="Firm: promised to someone"
+                                checked={data.isFirm}
+                                onChange={(on) => {
+                                    form.setData('isFirm', on);
+                                }}
+                            />
                         ) : (
-                            <Check label="The main goal of its period" checked={data.isMain} onChange={(on) => { form.setData('isMain', on); }} />
+                            <Check
+                                label="The main goal of its period"
+                                checked={data.isMain}
+                                onChange={(on) => {
+                                    form.setData('isMain', on);
+                                }}
+                            />
                         )}
-                        <CheckpointFields points={data.checkpoints} errors={errors} onChange={(points) => { form.setData('checkpoints', points); }} />
+                        <CheckpointFields
+                            points={data.checkpoints}
+                            errors={errors}
+                            onChange={(points) => {
+                                form.setData('checkpoints', points);
+                            }}
+                        />
                     </div>
                 </details>
                 <div className="flex gap-3 border-t border-rule pt-4">

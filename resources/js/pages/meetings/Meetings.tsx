@@ -17,7 +17,11 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
             </div>
             <div className="grid grid-cols-[3fr_2fr] gap-10 max-lg:grid-cols-1">
                 <div className="space-y-6">
-                    {page.series.length === 0 && <Empty>A series is a meeting that comes back: who is there, what is looked at every time, and what was raised since.</Empty>}
+                    {page.series.length === 0 && (
+                        <Empty>
+                            A series is a meeting that comes back: who is there, what is looked at every time, and what was raised since.
+                        </Empty>
+                    )}
                     {page.series.map((series) => (
                         <Series key={series.id} series={series} />
                     ))}
@@ -55,7 +59,9 @@ function Series({ series }: { series: SeriesRow }) {
                         Join, it is running
                     </ButtonLink>
                 ) : (
-                    <ButtonLink href={route('series.show', series.id)}>{series.next === null ? 'Open the series' : `Agenda for ${dayWords(series.next)}`}</ButtonLink>
+                    <ButtonLink href={route('series.show', series.id)}>
+                        {series.next === null ? 'Open the series' : `Agenda for ${dayWords(series.next)}`}
+                    </ButtonLink>
                 )}
                 <span className="text-xs text-ink-2">
                     {series.openIssues} {series.openIssues === 1 ? 'issue' : 'issues'} waiting, {series.held} held

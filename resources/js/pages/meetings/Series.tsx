@@ -40,7 +40,13 @@ export default function Series({ page }: { page: SeriesView }) {
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
                 <div className="mt-5 flex flex-wrap items-end justify-between gap-4 border-t-2 border-ink pt-3">
                     <div>
-                        <h2 className="text-lg">{series.running !== null ? 'Running now' : series.next === null ? 'No next meeting' : `Next, ${dayWords(series.next)}`}</h2>
+                        <h2 className="text-lg">
+                            {series.running !== null
+                                ? 'Running now'
+                                : series.next === null
+                                  ? 'No next meeting'
+                                  : `Next, ${dayWords(series.next)}`}
+                        </h2>
                         <p className="text-xs text-ink-2">
                             {page.chair !== null && `${first(page.chair)} chairs`}
                             {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes the minutes`}
@@ -77,7 +83,7 @@ export default function Series({ page }: { page: SeriesView }) {
                     <Section title="Follow-ups" aside="late ones first">
                         <ul className="divide-y divide-hairline">
                             {page.followUps.map((task) => (
-                                <TaskLine key={task.id} task={task} people={[]} showsOwner />
+                                <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />
                             ))}
                         </ul>
                     </Section>
@@ -105,9 +111,18 @@ export default function Series({ page }: { page: SeriesView }) {
 
 function Item({ item, mayChange }: { item: PlannedItem; mayChange: boolean }) {
     return (
-        <li className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3" style={{ minHeight: `${String(Math.max(30, item.minutes * SCALE))}px` }}>
+        <li
+            className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3"
+            style={{ minHeight: `${String(Math.max(30, item.minutes * SCALE))}px` }}
+        >
             <span className="pt-1 font-mono text-xs text-ink-2">{item.at}</span>
-            <span aria-hidden className={clsx('my-px border border-rule', item.kind === 'issue' ? 'bg-faint' : item.kind === 'closing' ? 'bg-ink' : 'bg-done')} />
+            <span
+                aria-hidden
+                className={clsx(
+                    'my-px border border-rule',
+                    item.kind === 'issue' ? 'bg-faint' : item.kind === 'closing' ? 'bg-ink' : 'bg-done',
+                )}
+            />
             <div className="min-w-0 pt-0.5 pb-1">
                 <span className={clsx(item.kind === 'issue' && 'font-semibold')}>{item.title}</span>{' '}
                 <span className="text-xs text-ink-2">
@@ -146,7 +161,9 @@ function Withdraw({ issue }: { issue: IssueRow }) {
             type="button"
             aria-label={`Withdraw ${issue.title}`}
             className="ml-3 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:underline pointer-coarse:opacity-100"
-            onClick={() => { act('delete', route('issues.destroy', issue.id)); }}
+            onClick={() => {
+                act('delete', route('issues.destroy', issue.id));
+            }}
         >
             withdraw
         </button>

@@ -28,13 +28,63 @@ export default function SeriesForm({ page }: { page: SeriesFormPage }) {
             <Head title={series.id === null ? 'New series' : `Edit ${series.title}`} />
             <h1 className="mb-5">{series.id === null ? 'New series of meetings' : 'Edit the series'}</h1>
             <form onSubmit={save} className="space-y-5">
-                <TextField label="Name" autoFocus={series.id === null} maxLength={120} value={data.title} error={errors.title} onChange={(event) => { form.setData('title', event.target.value); }} />
-                <TextArea label="What it is for" rows={2} maxLength={500} value={data.purpose} error={errors.purpose} onChange={(event) => { form.setData('purpose', event.target.value); }} />
-                <RuleFields rule={data.rule} error={errors.rule} onChange={(rule) => { form.setData('rule', rule); }} />
+                <TextField
+                    label="Name"
+                    autoFocus={series.id === null}
+                    maxLength={120}
+                    value={data.title}
+                    error={errors.title}
+                    onChange={(event) => {
+                        form.setData('title', event.target.value);
+                    }}
+                />
+                <TextArea
+                    label="What it is for"
+                    rows={2}
+                    maxLength={500}
+                    value={data.purpose}
+                    error={errors.purpose}
+                    onChange={(event) => {
+                        form.setData('purpose', event.target.value);
+                    }}
+                />
+                <RuleFields
+                    rule={data.rule}
+                    error={errors.rule}
+                    onChange={(rule) => {
+                        form.setData('rule', rule);
+                    }}
+                />
                 <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-                    <TextField label="First on" type="date" value={data.startsOn} error={errors.startsOn} onChange={(event) => { form.setData('startsOn', event.target.value); }} />
-                    <TextField label="At" type="time" value={data.time} error={errors.time} onChange={(event) => { form.setData('time', event.target.value); }} />
-                    <TextField label="Min" type="number" min={5} max={600} value={data.minutes} error={errors.minutes} onChange={(event) => { form.setData('minutes', Number(event.target.value)); }} />
+                    <TextField
+                        label="First on"
+                        type="date"
+                        value={data.startsOn}
+                        error={errors.startsOn}
+                        onChange={(event) => {
+                            form.setData('startsOn', event.target.value);
+                        }}
+                    />
+                    <TextField
+                        label="At"
+                        type="time"
+                        value={data.time}
+                        error={errors.time}
+                        onChange={(event) => {
+                            form.setData('time', event.target.value);
+                        }}
+                    />
+                    <TextField
+                        label="Min"
+                        type="number"
+                        min={5}
+                        max={600}
+                        value={data.minutes}
+                        error={errors.minutes}
+                        onChange={(event) => {
+                            form.setData('minutes', Number(event.target.value));
+                        }}
+                    />
                 </div>
                 <fieldset>
                     <legend className="mb-1 text-sm font-semibold">Who attends</legend>
@@ -45,14 +95,33 @@ export default function SeriesForm({ page }: { page: SeriesFormPage }) {
                                 key={person.id}
                                 label={person.name}
                                 checked={data.attendees.includes(person.id)}
-                                onChange={(on) => { form.setData('attendees', on ? [...data.attendees, person.id] : data.attendees.filter((id) => id !== person.id)); }}
+                                onChange={(on) => {
+                                    form.setData(
+                                        'attendees',
+                                        on ? [...data.attendees, person.id] : data.attendees.filter((id) => id !== person.id),
+                                    );
+                                }}
                             />
                         ))}
                     </div>
                 </fieldset>
-                <Check label="Only its attendees may see it" checked={data.isPrivate} onChange={(on) => { form.setData('isPrivate', on); }} />
+                <Check
+                    label="Only its attendees may see it"
+                    checked={data.isPrivate}
+                    onChange={(on) => {
+                        form.setData('isPrivate', on);
+                    }}
+                />
                 {errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{errors.isPrivate}</p>}
-                <StandingFields items={data.standing} people={page.people} goals={page.goals} errors={errors} onChange={(standing) => { form.setData('standing', standing); }} />
+                <StandingFields
+                    items={data.standing}
+                    people={page.people}
+                    goals={page.goals}
+                    errors={errors}
+                    onChange={(standing) => {
+                        form.setData('standing', standing);
+                    }}
+                />
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
                         {series.id === null ? 'Set up the series' : 'Save'}

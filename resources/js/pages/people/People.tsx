@@ -20,12 +20,24 @@ export default function People({ page }: { page: PeopleProps }) {
                 <table className="w-full min-w-[640px] border-collapse text-left">
                     <thead className="text-xs text-ink-2">
                         <tr className="border-b border-rule">
-                            <th scope="col" className="py-1 font-normal">who</th>
-                            <th scope="col" className="font-normal">role</th>
-                            <th scope="col" className="text-right font-normal">active projects</th>
-                            <th scope="col" className="text-right font-normal">open tasks</th>
-                            <th scope="col" className="text-right font-normal">late</th>
-                            <th scope="col" className="w-64 pl-8 font-normal">planned this week, of their hours</th>
+                            <th scope="col" className="py-1 font-normal">
+                                who
+                            </th>
+                            <th scope="col" className="font-normal">
+                                role
+                            </th>
+                            <th scope="col" className="text-right font-normal">
+                                active projects
+                            </th>
+                            <th scope="col" className="text-right font-normal">
+                                open tasks
+                            </th>
+                            <th scope="col" className="text-right font-normal">
+                                late
+                            </th>
+                            <th scope="col" className="w-64 pl-8 font-normal">
+                                planned this week, of their hours
+                            </th>
                         </tr>
                     </thead>
                     <tbody>
@@ -35,8 +47,13 @@ export default function People({ page }: { page: PeopleProps }) {
                             return (
                                 <tr key={row.person.id} className="border-b border-hairline">
                                     <th scope="row" className="py-2 font-normal">
-                                        <span className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5">{row.person.initials}</span>
-                                        <Link href={route('week.show', { period: page.thisWeek, _query: { who: String(row.person.id) } })} className="font-semibold hover:underline">
+                                        <span className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5">
+                                            {row.person.initials}
+                                        </span>
+                                        <Link
+                                            href={route('week.show', { period: page.thisWeek, _query: { who: String(row.person.id) } })}
+                                            className="font-semibold hover:underline"
+                                        >
                                             {row.person.name}
                                         </Link>
                                         <span className="ml-3 text-xs text-ink-2">{row.email}</span>
@@ -44,10 +61,15 @@ export default function People({ page }: { page: PeopleProps }) {
                                     <td>{row.role}</td>
                                     <td className="text-right font-mono text-xs">{row.active}</td>
                                     <td className="text-right font-mono text-xs">{row.open}</td>
-                                    <td className={clsx('text-right font-mono text-xs', row.late > 0 && 'font-semibold text-persimmon')}>{row.late}</td>
+                                    <td className={clsx('text-right font-mono text-xs', row.late > 0 && 'font-semibold text-persimmon')}>
+                                        {row.late}
+                                    </td>
                                     <td className="pl-8">
                                         <span aria-hidden className="block h-2 border-b border-rule bg-faint">
-                                            <span className={clsx('block h-full', load > 1 ? 'hatch-crossed' : 'bg-done')} style={{ width: `${String(Math.min(100, load * 100))}%` }} />
+                                            <span
+                                                className={clsx('block h-full', load > 1 ? 'hatch-crossed' : 'bg-done')}
+                                                style={{ width: `${String(Math.min(100, load * 100))}%` }}
+                                            />
                                         </span>
                                         <span className={clsx('text-xs', load > 1 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
                                             {hoursWords(row.planned)} of {row.weeklyHours} h
@@ -80,20 +102,73 @@ function AddPerson() {
 
     return (
         <>
-            <Button kind="main" onClick={() => { setOpen(true); }}>
+            <Button
+                kind="main"
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
                 Add a person
             </Button>
-            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Add a person" hint="Tell them their address and password: they sign in with it.">
+            <Dialog
+                isOpen={isOpen}
+                onOpenChange={setOpen}
+                title="Add a person"
+                hint="Tell them their address and password: they sign in with it."
+            >
                 <form onSubmit={add} className="space-y-4">
-                    <TextField label="Name" maxLength={80} value={form.data.name} error={form.errors.name} onChange={(event) => { form.setData('name', event.target.value); }} />
-                    <TextField label="Mail address" type="email" value={form.data.email} error={form.errors.email} onChange={(event) => { form.setData('email', event.target.value); }} />
-                    <TextField label="Password" type="password" autoComplete="new-password" hint="At least ten characters." value={form.data.password} error={form.errors.password} onChange={(event) => { form.setData('password', event.target.value); }} />
+                    <TextField
+                        label="Name"
+                        maxLength={80}
+                        value={form.data.name}
+                        error={form.errors.name}
+                        onChange={(event) => {
+                            form.setData('name', event.target.value);
+                        }}
+                    />
+                    <TextField
+                        label="Mail address"
+                        type="email"
+                        value={form.data.email}
+                        error={form.errors.email}
+                        onChange={(event) => {
+                            form.setData('email', event.target.value);
+                        }}
+                    />
+                    <TextField
+                        label="Password"
+                        type="password"
+                        autoComplete="new-password"
+                        hint="At least ten characters."
+                        value={form.data.password}
+                        error={form.errors.password}
+                        onChange={(event) => {
+                            form.setData('password', event.target.value);
+                        }}
+                    />
                     <div className="grid grid-cols-2 gap-4">
-                        <SelectField label="Role" value={form.data.role} error={form.errors.role} onChange={(event) => { form.setData('role', event.target.value); }}>
+                        <SelectField
+                            label="Role"
+                            value={form.data.role}
+                            error={form.errors.role}
+                            onChange={(event) => {
+                                form.setData('role', event.target.value);
+                            }}
+                        >
                             <option value="member">Member</option>
                             <option value="lead">Lead</option>
                         </SelectField>
-                        <TextField label="Hours a week" type="number" min={0} max={80} value={form.data.weeklyHours} error={form.errors.weeklyHours} onChange={(event) => { form.setData('weeklyHours', event.target.value); }} />
+                        <TextField
+                            label="Hours a week"
+                            type="number"
+                            min={0}
+                            max={80}
+                            value={form.data.weeklyHours}
+                            error={form.errors.weeklyHours}
+                            onChange={(event) => {
+                                form.setData('weeklyHours', event.target.value);
+                            }}
+                        />
                     </div>
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Add

@@ -9,7 +9,11 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
 
     const signIn = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('sign-in.store'), { onError: () => { form.reset('password'); } });
+        form.post(route('sign-in.store'), {
+            onError: () => {
+                form.reset('password');
+            },
+        });
     };
 
     return (
@@ -22,8 +26,8 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
                 <h1 className="mb-4 text-lg">Sign in</h1>
                 {isEmpty && (
                     <p className="mb-4 text-sm text-ink-2">
-                        Nobody is here yet. Add the first person with <code className="font-mono text-xs">php artisan people:add</code>, or fill the workspace with{' '}
-                        <code className="font-mono text-xs">php artisan demo:load</code>.
+                        Nobody is here yet. Add the first person with <code className="font-mono text-xs">php artisan people:add</code>, or
+                        fill the workspace with <code className="font-mono text-xs">php artisan demo:load</code>.
                     </p>
                 )}
                 <form onSubmit={signIn} className="space-y-4">
@@ -34,7 +38,9 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
                         required
                         value={form.data.email}
                         error={form.errors.email}
-                        onChange={(event) => { form.setData('email', event.target.value); }}
+                        onChange={(event) => {
+                            form.setData('email', event.target.value);
+                        }}
                     />
                     <TextField
                         label="Password"
@@ -43,9 +49,17 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
                         required
                         value={form.data.password}
                         error={form.errors.password}
-                        onChange={(event) => { form.setData('password', event.target.value); }}
+                        onChange={(event) => {
+                            form.setData('password', event.target.value);
+                        }}
                     />
-                    <Check label="Stay signed in" checked={form.data.remember} onChange={(on) => { form.setData('remember', on); }} />
+                    <Check
+                        label="Stay signed in"
+                        checked={form.data.remember}
+                        onChange={(on) => {
+                            form.setData('remember', on);
+                        }}
+                    />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Sign in
                     </Button>

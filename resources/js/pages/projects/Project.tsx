@@ -51,10 +51,16 @@ export default function Project({ page }: { page: ProjectView }) {
                 {project.isReady && (
                     <div className="double-rule mt-4 flex flex-wrap items-center justify-between gap-4 border-b border-b-hairline py-3">
                         <p>
-                            <strong>Ready to close.</strong> All its tasks are done. {page.mayChange ? 'You decide.' : `${project.owner.name} decides.`}
+                            <strong>Ready to close.</strong> All its tasks are done.{' '}
+                            {page.mayChange ? 'You decide.' : `${project.owner.name} decides.`}
                         </p>
                         {page.mayChange && (
-                            <Button kind="main" onClick={() => { setState('done'); }}>
+                            <Button
+                                kind="main"
+                                onClick={() => {
+                                    setState('done');
+                                }}
+                            >
                                 Close the project
                             </Button>
                         )}
@@ -62,7 +68,8 @@ export default function Project({ page }: { page: ProjectView }) {
                 )}
                 {project.isStuck && (
                     <p className="mt-4 border-y border-hairline py-3">
-                        <strong className="text-persimmon">Stuck.</strong> Nothing in it can be done now, and nothing waits on somebody. Add a task, or free one that holds up the rest.
+                        <strong className="text-persimmon">Stuck.</strong> Nothing in it can be done now, and nothing waits on somebody. Add
+                        a task, or free one that holds up the rest.
                     </p>
                 )}
                 <Stages page={page} />
@@ -79,7 +86,9 @@ export default function Project({ page }: { page: ProjectView }) {
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
                 <Section title="Serves">
-                    {page.serves.length === 0 && <p className="text-xs text-ink-2">No goal of this year. Work that is needed may serve none.</p>}
+                    {page.serves.length === 0 && (
+                        <p className="text-xs text-ink-2">No goal of this year. Work that is needed may serve none.</p>
+                    )}
                     <ul className="divide-y divide-hairline">
                         {page.serves.map((goal) => (
                             <li key={goal.id} className="py-2">
@@ -97,13 +106,28 @@ export default function Project({ page }: { page: ProjectView }) {
                     </ul>
                 </Section>
                 <Section title="Time">
-                    <p>{page.startsOn !== null && project.dueOn !== null ? `${dateWords(page.startsOn)} to ${dayWords(project.dueOn)}` : project.dueOn !== null ? `due ${dayWords(project.dueOn)}` : 'no due date'}</p>
-                    <p className="text-xs text-ink-2">{page.order === 'sequential' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}</p>
+                    <p>
+                        {page.startsOn !== null && project.dueOn !== null
+                            ? `${dateWords(page.startsOn)} to ${dayWords(project.dueOn)}`
+                            : project.dueOn !== null
+                              ? `due ${dayWords(project.dueOn)}`
+                              : 'no due date'}
+                    </p>
+                    <p className="text-xs text-ink-2">
+                        {page.order === 'sequential' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}
+                    </p>
                 </Section>
                 <Section title="State" aside={`since ${dateWords(project.stateOn)}`}>
                     {page.mayChange ? (
                         <div className="space-y-3 pt-1">
-                            <SelectField label="State" isLabelHidden value={project.state} onChange={(event) => { setState(event.target.value); }}>
+                            <SelectField
+                                label="State"
+                                isLabelHidden
+                                value={project.state}
+                                onChange={(event) => {
+                                    setState(event.target.value);
+                                }}
+                            >
                                 {states.map(([state, words]) => (
                                     <option key={state} value={state}>
                                         {words}

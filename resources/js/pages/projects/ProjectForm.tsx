@@ -29,33 +29,116 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
             <Head title={project.id === null ? 'New project' : `Edit ${project.title}`} />
             <h1 className="mb-5">{project.id === null ? 'New project' : 'Edit the project'}</h1>
             <form onSubmit={save} className="space-y-5">
-                <TextField label="Name" autoFocus={project.id === null} maxLength={200} value={data.title} error={errors.title} onChange={(event) => { form.setData('title', event.target.value); }} />
-                <TextArea label="Outcome" hint="What will be there when it is done?" maxLength={5000} value={data.outcome} error={errors.outcome} onChange={(event) => { form.setData('outcome', event.target.value); }} />
-                <ServesFields serves={data.serves} goals={page.goals} errors={errors} onChange={(serves) => { form.setData('serves', serves); }} />
-                <StageFields stages={data.stages} errors={errors} onChange={(stages) => { form.setData('stages', stages); }} />
+                <TextField
+                    label="Name"
+                    autoFocus={project.id === null}
+                    maxLength={200}
+                    value={data.title}
+                    error={errors.title}
+                    onChange={(event) => {
+                        form.setData('title', event.target.value);
+                    }}
+                />
+                <TextArea
+                    label="Outcome"
+                    hint="What will be there when it is done?"
+                    maxLength={5000}
+                    value={data.outcome}
+                    error={errors.outcome}
+                    onChange={(event) => {
+                        form.setData('outcome', event.target.value);
+                    }}
+                />
+                <ServesFields
+                    serves={data.serves}
+                    goals={page.goals}
+                    errors={errors}
+                    onChange={(serves) => {
+                        form.setData('serves', serves);
+                    }}
+                />
+                <StageFields
+                    stages={data.stages}
+                    errors={errors}
+                    onChange={(stages) => {
+                        form.setData('stages', stages);
+                    }}
+                />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField label="Its stages" value={data.order} error={errors.order} onChange={(event) => { form.setData('order', event.target.value as typeof data.order); }}>
+                    <SelectField
+                        label="Its stages"
+                        value={data.order}
+                        error={errors.order}
+                        onChange={(event) => {
+                            form.setData('order', event.target.value as typeof data.order);
+                        }}
+                    >
                         <option value="parallel">run side by side</option>
                         <option value="sequential">come one after the other</option>
                     </SelectField>
-                    <SelectField label="Its tasks weigh" value={data.weighing} error={errors.weighing} onChange={(event) => { form.setData('weighing', event.target.value as typeof data.weighing); }}>
+                    <SelectField
+                        label="Its tasks weigh"
+                        value={data.weighing}
+                        error={errors.weighing}
+                        onChange={(event) => {
+                            form.setData('weighing', event.target.value as typeof data.weighing);
+                        }}
+                    >
                         <option value="count">the same each</option>
                         <option value="effort">by their estimated minutes</option>
                     </SelectField>
-                    <TextField label="Starts" type="date" value={data.startsOn ?? ''} error={errors.startsOn} onChange={(event) => { form.setData('startsOn', event.target.value === '' ? null : event.target.value); }} />
-                    <TextField label="Due" type="date" value={data.dueOn ?? ''} error={errors.dueOn} hint="With both dates it has a pace." onChange={(event) => { form.setData('dueOn', event.target.value === '' ? null : event.target.value); }} />
-                    <SelectField label="Owner" value={data.owner ?? ''} error={errors.owner} onChange={(event) => { form.setData('owner', Number(event.target.value)); }}>
+                    <TextField
+                        label="Starts"
+                        type="date"
+                        value={data.startsOn ?? ''}
+                        error={errors.startsOn}
+                        onChange={(event) => {
+                            form.setData('startsOn', event.target.value === '' ? null : event.target.value);
+                        }}
+                    />
+                    <TextField
+                        label="Due"
+                        type="date"
+                        value={data.dueOn ?? ''}
+                        error={errors.dueOn}
+                        hint="With both dates it has a pace."
+                        onChange={(event) => {
+                            form.setData('dueOn', event.target.value === '' ? null : event.target.value);
+                        }}
+                    />
+                    <SelectField
+                        label="Owner"
+                        value={data.owner ?? ''}
+                        error={errors.owner}
+                        onChange={(event) => {
+                            form.setData('owner', Number(event.target.value));
+                        }}
+                    >
                         {page.people.map((person) => (
                             <option key={person.id} value={person.id}>
                                 {person.name}
                             </option>
                         ))}
                     </SelectField>
-                    <SelectField label="Area" value={data.area ?? ''} error={errors.area} onChange={(event) => { form.setData('area', event.target.value === '' ? null : Number(event.target.value)); }}>
+                    <SelectField
+                        label="Area"
+                        value={data.area ?? ''}
+                        error={errors.area}
+                        onChange={(event) => {
+                            form.setData('area', event.target.value === '' ? null : Number(event.target.value));
+                        }}
+                    >
                         <option value="">None</option>
                         <Grouped options={page.areas} />
                     </SelectField>
-                    <SelectField label="State" value={data.state} error={errors.state} onChange={(event) => { form.setData('state', event.target.value as typeof data.state); }}>
+                    <SelectField
+                        label="State"
+                        value={data.state}
+                        error={errors.state}
+                        onChange={(event) => {
+                            form.setData('state', event.target.value as typeof data.state);
+                        }}
+                    >
                         <option value="proposed">Proposed</option>
                         <option value="active">Active</option>
                         <option value="paused">Paused</option>

@@ -28,7 +28,8 @@ export default function Register({ page }: { page: RegisterProps }) {
                 <div>
                     <h1>Projects</h1>
                     <p className="text-ink-2">
-                        {active.length} active{needy > 0 ? `, ${String(needy)} without a next step. Those come first.` : ', each with a next step.'}
+                        {active.length} active
+                        {needy > 0 ? `, ${String(needy)} without a next step. Those come first.` : ', each with a next step.'}
                     </p>
                 </div>
                 <ButtonLink kind="main" href={route('projects.create')}>
@@ -68,10 +69,20 @@ function Line({ project }: { project: RegisterRow }) {
             ) : (
                 <Cord cord={project.cord} />
             )}
-            <Link href={route('projects.show', project.id)} title={project.title} className={clsx('two-lines hover:underline', isQuiet ? 'text-ink-2' : 'font-semibold')}>
+            <Link
+                href={route('projects.show', project.id)}
+                title={project.title}
+                className={clsx('two-lines hover:underline', isQuiet ? 'text-ink-2' : 'font-semibold')}
+            >
                 {project.title}
             </Link>
-            <span className="max-md:hidden">{project.gauge.progress === null ? <span className="block h-2 border-b border-dashed border-rule" /> : <Gauge gauge={project.gauge} />}</span>
+            <span className="max-md:hidden">
+                {project.gauge.progress === null ? (
+                    <span className="block h-2 border-b border-dashed border-rule" />
+                ) : (
+                    <Gauge gauge={project.gauge} />
+                )}
+            </span>
             <span className="text-xs whitespace-nowrap">
                 <span className="font-mono">{project.gauge.terms}</span>{' '}
                 <span className="block max-md:hidden">
@@ -100,11 +111,19 @@ function NextStep({ project }: { project: RegisterRow }) {
 
     if (project.nextStep !== null) {
         return (
-            <Link href={route('tasks.show', project.nextStep.id)} title={project.nextStep.title} className={clsx(cell, 'truncate text-ink-2 hover:underline')}>
+            <Link
+                href={route('tasks.show', project.nextStep.id)}
+                title={project.nextStep.title}
+                className={clsx(cell, 'truncate text-ink-2 hover:underline')}
+            >
                 {project.nextStep.title}
             </Link>
         );
     }
 
-    return <span className={clsx(cell, 'text-ink-2')}>{project.state === 'active' ? 'waits on somebody' : `since ${dateWords(project.stateOn)}`}</span>;
+    return (
+        <span className={clsx(cell, 'text-ink-2')}>
+            {project.state === 'active' ? 'waits on somebody' : `since ${dateWords(project.stateOn)}`}
+        </span>
+    );
 }

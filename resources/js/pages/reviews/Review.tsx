@@ -39,13 +39,26 @@ export default function Review({ page }: { page: ReviewView }) {
             <Head title={`Review of ${page.week.words}`} />
             <div className="flex border-b border-hairline md:hidden">
                 {(['facts', 'words'] as const).map((each) => (
-                    <button key={each} type="button" aria-pressed={side === each} className={clsx('min-h-11 flex-1', side === each && 'border-b-3 border-ink font-semibold')} onClick={() => { setSide(each); }}>
+                    <button
+                        key={each}
+                        type="button"
+                        aria-pressed={side === each}
+                        className={clsx('min-h-11 flex-1', side === each && 'border-b-3 border-ink font-semibold')}
+                        onClick={() => {
+                            setSide(each);
+                        }}
+                    >
                         {each === 'facts' ? 'What happened' : 'Your words'}
                     </button>
                 ))}
             </div>
             <div className="grid flex-1 grid-cols-2 max-md:grid-cols-1">
-                <div className={clsx('min-w-0 border-r-4 border-double border-ink px-6 py-5 pr-9 max-md:border-0 max-md:px-4', side !== 'facts' && 'max-md:hidden')}>
+                <div
+                    className={clsx(
+                        'min-w-0 border-r-4 border-double border-ink px-6 py-5 pr-9 max-md:border-0 max-md:px-4',
+                        side !== 'facts' && 'max-md:hidden',
+                    )}
+                >
                     {facts !== null && <Facts week={page.week} facts={facts} />}
                 </div>
                 <div className={clsx('flex min-w-0 flex-col px-9 py-5 pr-6 max-md:px-4', side !== 'words' && 'max-md:hidden')}>
@@ -59,14 +72,36 @@ export default function Review({ page }: { page: ReviewView }) {
                     <div className="sticky bottom-0 mt-auto flex flex-wrap justify-end gap-2.5 bg-sheet py-4 print:hidden">
                         {page.heldAt !== null && (
                             <>
-                                <span className="mr-auto self-center text-xs text-ink-2">Held {dayWords(page.heldAt)}. The facts stay as they were seen.</span>
-                                <Button onClick={() => { act('post', route('reviews.reopen', page.week.name)); }}>Take it up again</Button>
+                                <span className="mr-auto self-center text-xs text-ink-2">
+                                    Held {dayWords(page.heldAt)}. The facts stay as they were seen.
+                                </span>
+                                <Button
+                                    onClick={() => {
+                                        act('post', route('reviews.reopen', page.week.name));
+                                    }}
+                                >
+                                    Take it up again
+                                </Button>
                             </>
                         )}
-                        {isOpen && isDeciding && <Button onClick={() => { setDeciding(false); }}>Back to the questions</Button>}
+                        {isOpen && isDeciding && (
+                            <Button
+                                onClick={() => {
+                                    setDeciding(false);
+                                }}
+                            >
+                                Back to the questions
+                            </Button>
+                        )}
                         {isOpen &&
                             (mustDecide ? (
-                                <Button kind="main" keys="Ctrl ↵" onClick={() => { setDeciding(true); }}>
+                                <Button
+                                    kind="main"
+                                    keys="Ctrl ↵"
+                                    onClick={() => {
+                                        setDeciding(true);
+                                    }}
+                                >
                                     Decide what is left over
                                 </Button>
                             ) : (

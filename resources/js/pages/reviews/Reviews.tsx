@@ -16,9 +16,13 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
             <ul>
                 {page.weeks.map(({ week, heldAt, alignment, words }) => (
                     <li key={week.name} className="border-t border-hairline">
-                        <Link href={route('reviews.show', week.name)} className="group grid grid-cols-[150px_1fr_110px] gap-x-4 py-2 max-md:grid-cols-1">
+                        <Link
+                            href={route('reviews.show', week.name)}
+                            className="group grid grid-cols-[150px_1fr_110px] gap-x-4 py-2 max-md:grid-cols-1"
+                        >
                             <span>
-                                <span className="font-semibold group-hover:underline">{week.words}</span> <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
+                                <span className="font-semibold group-hover:underline">{week.words}</span>{' '}
+                                <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
                             </span>
                             <span className="two-lines text-ink-2">{words ?? (heldAt === null ? 'No review yet.' : '')}</span>
                             <span className="text-right text-xs text-ink-2 max-md:text-left">

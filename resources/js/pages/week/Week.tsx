@@ -35,16 +35,22 @@ export default function Week({ page }: { page: WeekView }) {
                 </ul>
                 {page.goals.length === 0 && (
                     <Empty>
-                        {page.when === 'past' ? 'No goals were set for this week.' : 'No goals yet. A few are enough: what is promised to someone, and what is yours to move.'}
+                        {page.when === 'past'
+                            ? 'No goals were set for this week.'
+                            : 'No goals yet. A few are enough: what is promised to someone, and what is yours to move.'}
                     </Empty>
                 )}
                 <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
-                    {page.when !== 'past' && <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Set a week goal</ButtonLink>}
+                    {page.when !== 'past' && (
+                        <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Set a week goal</ButtonLink>
+                    )}
                     <ButtonLink kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'} href={route('reviews.show', week.name)}>
                         {page.isReviewed ? 'Read its review' : 'Look back on it'}
                     </ButtonLink>
                 </div>
-                {page.goals.some((goal) => goal.isFirm) && <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to someone. Single: ours to move.</p>}
+                {page.goals.some((goal) => goal.isFirm) && (
+                    <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to someone. Single: ours to move.</p>
+                )}
                 <WhoseWeek page={page} />
             </aside>
             <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
@@ -82,7 +88,10 @@ export default function Week({ page }: { page: WeekView }) {
                 )}
                 {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
                     <p className="py-4 text-ink-2">
-                        Nothing was ticked in this week. <Link href={route('week.current')} className="text-chalk underline">To the present one</Link>
+                        Nothing was ticked in this week.{' '}
+                        <Link href={route('week.current')} className="text-chalk underline">
+                            To the present one
+                        </Link>
                     </p>
                 )}
             </div>

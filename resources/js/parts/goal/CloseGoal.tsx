@@ -18,15 +18,33 @@ export function CloseGoal({ id }: { id: number }) {
 
     const close = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('goals.close', id), { preserveScroll: true, onSuccess: () => { setOpen(false); } });
+        form.post(route('goals.close', id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                setOpen(false);
+            },
+        });
     };
 
     return (
         <>
-            <Button onClick={() => { setOpen(true); }}>Close</Button>
+            <Button
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
+                Close
+            </Button>
             <Dialog isOpen={isOpen} onOpenChange={setOpen} title="What became of it?" hint="As of today. It can be reopened.">
                 <form onSubmit={close} className="space-y-4">
-                    <SelectField label="Result" value={form.data.result} error={form.errors.result} onChange={(event) => { form.setData('result', event.target.value); }}>
+                    <SelectField
+                        label="Result"
+                        value={form.data.result}
+                        error={form.errors.result}
+                        onChange={(event) => {
+                            form.setData('result', event.target.value);
+                        }}
+                    >
                         {results.map(([value, words]) => (
                             <option key={value} value={value}>
                                 {words}
@@ -39,9 +57,19 @@ export function CloseGoal({ id }: { id: number }) {
                         value={form.data.score}
                         error={form.errors.score}
                         hint="Left empty, met counts 100 and anything else what was computed."
-                        onChange={(event) => { form.setData('score', event.target.value); }}
+                        onChange={(event) => {
+                            form.setData('score', event.target.value);
+                        }}
                     />
-                    <TextArea label="A line on it" maxLength={500} value={form.data.line} error={form.errors.line} onChange={(event) => { form.setData('line', event.target.value); }} />
+                    <TextArea
+                        label="A line on it"
+                        maxLength={500}
+                        value={form.data.line}
+                        error={form.errors.line}
+                        onChange={(event) => {
+                            form.setData('line', event.target.value);
+                        }}
+                    />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Close it
                     </Button>

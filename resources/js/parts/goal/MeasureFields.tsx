@@ -16,7 +16,9 @@ export function MeasureFields({ data, errors, set }: Props) {
             error={errors[field]}
             {...(hint === undefined ? {} : { hint })}
             {...(field === 'unit' ? { maxLength: 12 } : { inputMode: 'decimal' as const })}
-            onChange={(event) => { set(field, event.target.value); }}
+            onChange={(event) => {
+                set(field, event.target.value);
+            }}
         />
     );
 
@@ -34,7 +36,14 @@ export function MeasureFields({ data, errors, set }: Props) {
         case 'keep':
             return (
                 <div className="grid grid-cols-4 gap-4 max-md:grid-cols-2">
-                    <SelectField label="Stay" value={data.sense} error={errors.sense} onChange={(event) => { set('sense', event.target.value as GoalValues['sense']); }}>
+                    <SelectField
+                        label="Stay"
+                        value={data.sense}
+                        error={errors.sense}
+                        onChange={(event) => {
+                            set('sense', event.target.value as GoalValues['sense']);
+                        }}
+                    >
                         <option value="at_least">at least at</option>
                         <option value="at_most">at most at</option>
                     </SelectField>

@@ -17,7 +17,10 @@ export function Outlook({ page }: { page: GoalView }) {
             ) : (
                 <>
                     <div className="flex items-baseline justify-between py-1">
-                        <span>From {forecast.increments.length === 0 ? 'where it stands' : `the last ${String(forecast.increments.length)} weeks`}</span>
+                        <span>
+                            From{' '}
+                            {forecast.increments.length === 0 ? 'where it stands' : `the last ${String(forecast.increments.length)} weeks`}
+                        </span>
                         <span className="font-mono text-md text-chalk">{forecast.chance} %</span>
                     </div>
                     {forecast.likelyOn !== null && (
@@ -26,10 +29,13 @@ export function Outlook({ page }: { page: GoalView }) {
                             {forecast.safeOn === null ? '.' : `, safely by ${dayWords(forecast.safeOn)}.`}
                         </p>
                     )}
-                    {forecast.likelyOn === null && forecast.chance < 50 && <p className="text-xs text-ink-2">At this pace not within two years.</p>}
+                    {forecast.likelyOn === null && forecast.chance < 50 && (
+                        <p className="text-xs text-ink-2">At this pace not within two years.</p>
+                    )}
                     {forecast.increments.length > 0 && (
                         <p className="mt-2 text-xs text-ink-2">
-                            Points a week: <span className="font-mono">{forecast.increments.map((points) => (points / 10).toFixed(1)).join(', ')}</span>
+                            Points a week:{' '}
+                            <span className="font-mono">{forecast.increments.map((points) => (points / 10).toFixed(1)).join(', ')}</span>
                         </p>
                     )}
                 </>

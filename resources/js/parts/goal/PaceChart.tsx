@@ -38,8 +38,25 @@ export default function PaceChart({ page }: { page: GoalView }) {
                         ))}
                         <Tooltip content={<Reading />} />
                         <Area dataKey="span" stroke="none" fill="var(--chalk)" fillOpacity={0.16} isAnimationActive={false} connectNulls />
-                        <Line dataKey="expected" type="linear" stroke="var(--chalk)" strokeWidth={1.5} dot={false} isAnimationActive={false} name="expected" />
-                        <Line dataKey="progress" type="linear" stroke="var(--spruce)" strokeWidth={3} dot={false} isAnimationActive={false} connectNulls name="done" />
+                        <Line
+                            dataKey="expected"
+                            type="linear"
+                            stroke="var(--chalk)"
+                            strokeWidth={1.5}
+                            dot={false}
+                            isAnimationActive={false}
+                            name="expected"
+                        />
+                        <Line
+                            dataKey="progress"
+                            type="linear"
+                            stroke="var(--spruce)"
+                            strokeWidth={3}
+                            dot={false}
+                            isAnimationActive={false}
+                            connectNulls
+                            name="done"
+                        />
                         {page.checkpoints.map((point) => (
                             <ReferenceDot
                                 key={point.on}
@@ -51,7 +68,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                                 strokeWidth={1.5}
                             />
                         ))}
-                        {last !== undefined && last.expected !== null && last.progress !== null && last.expected - last.progress >= 1 && (
+                        {last?.expected != null && last.progress !== null && last.expected - last.progress >= 1 && (
                             <ReferenceLine
                                 segment={[
                                     { x: last.day, y: last.progress },
@@ -60,7 +77,13 @@ export default function PaceChart({ page }: { page: GoalView }) {
                                 stroke="var(--ink-2)"
                                 strokeWidth={7}
                                 strokeDasharray="1.5 3"
-                                label={{ value: `${String(Math.round(last.expected - last.progress))} missing`, position: 'left', fill: 'var(--ink)', fontSize: 12, offset: 10 }}
+                                label={{
+                                    value: `${String(Math.round(last.expected - last.progress))} missing`,
+                                    position: 'left',
+                                    fill: 'var(--ink)',
+                                    fontSize: 12,
+                                    offset: 10,
+                                }}
                             />
                         )}
                     </ComposedChart>
@@ -95,15 +118,23 @@ function Numbers({ points }: { points: ChartPoint[] }) {
                 <caption className="sr-only">Progress and pace by day</caption>
                 <thead>
                     <tr>
-                        <th scope="col" className="pr-6 text-left font-normal">day</th>
-                        <th scope="col" className="pr-6 font-normal">done</th>
-                        <th scope="col" className="font-normal">expected</th>
+                        <th scope="col" className="pr-6 text-left font-normal">
+                            day
+                        </th>
+                        <th scope="col" className="pr-6 font-normal">
+                            done
+                        </th>
+                        <th scope="col" className="font-normal">
+                            expected
+                        </th>
                     </tr>
                 </thead>
                 <tbody>
                     {points.map((point) => (
                         <tr key={point.on}>
-                            <th scope="row" className="pr-6 text-left font-normal">{dayWords(point.on)}</th>
+                            <th scope="row" className="pr-6 text-left font-normal">
+                                {dayWords(point.on)}
+                            </th>
                             <td className="pr-6">{percent(point.progress)}</td>
                             <td>{percent(point.expected)}</td>
                         </tr>

@@ -19,15 +19,40 @@ export function Readings({ page }: { page: GoalView }) {
 
     const enter = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('readings.store', page.goal.id), { preserveScroll: true, onSuccess: () => { form.reset('value'); } });
+        form.post(route('readings.store', page.goal.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset('value');
+            },
+        });
     };
 
     return (
         <Section title="Readings" aside={page.unit ?? undefined}>
             {page.closedOn === null && (
                 <form onSubmit={enter} className="flex flex-wrap items-start gap-3 py-2">
-                    <TextField label="Day" isLabelHidden type="date" value={form.data.on} max={frame?.today} error={form.errors.on} onChange={(event) => { form.setData('on', event.target.value); }} />
-                    <TextField label="Value" isLabelHidden inputMode="decimal" placeholder="New value" value={form.data.value} error={form.errors.value} onChange={(event) => { form.setData('value', event.target.value); }} />
+                    <TextField
+                        label="Day"
+                        isLabelHidden
+                        type="date"
+                        value={form.data.on}
+                        max={frame?.today}
+                        error={form.errors.on}
+                        onChange={(event) => {
+                            form.setData('on', event.target.value);
+                        }}
+                    />
+                    <TextField
+                        label="Value"
+                        isLabelHidden
+                        inputMode="decimal"
+                        placeholder="New value"
+                        value={form.data.value}
+                        error={form.errors.value}
+                        onChange={(event) => {
+                            form.setData('value', event.target.value);
+                        }}
+                    />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Enter
                     </Button>
@@ -40,7 +65,14 @@ export function Readings({ page }: { page: GoalView }) {
                         <span className="font-mono">{reading.value}</span>
                         <span className="text-xs text-ink-2">{reading.by}</span>
                         {page.mayChange && (
-                            <Button kind="quiet" className="ml-auto" aria-label={`Remove the reading of ${dayWords(reading.on)}`} onClick={() => { act('delete', route('readings.destroy', reading.id)); }}>
+                            <Button
+                                kind="quiet"
+                                className="ml-auto"
+                                aria-label={`Remove the reading of ${dayWords(reading.on)}`}
+                                onClick={() => {
+                                    act('delete', route('readings.destroy', reading.id));
+                                }}
+                            >
                                 Remove
                             </Button>
                         )}
@@ -48,7 +80,12 @@ export function Readings({ page }: { page: GoalView }) {
                 ))}
             </ul>
             {page.readings.length > shown.length && (
-                <Button kind="quiet" onClick={() => { setOpen(true); }}>
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        setOpen(true);
+                    }}
+                >
                     {page.readings.length - shown.length} earlier
                 </Button>
             )}

@@ -11,7 +11,9 @@ export function WrittenSum({ page }: { page: GoalView }) {
         return (
             <Section title={`How ${figure} comes about`}>
                 <p className="font-mono text-xs">{page.formula}</p>
-                {page.beneath.length > 0 && <p className="mt-2 text-xs text-ink-2">Goals and projects beneath it are shown and do not move its figure.</p>}
+                {page.beneath.length > 0 && (
+                    <p className="mt-2 text-xs text-ink-2">Goals and projects beneath it are shown and do not move its figure.</p>
+                )}
             </Section>
         );
     }
@@ -32,10 +34,18 @@ export function WrittenSum({ page }: { page: GoalView }) {
             <table className="w-full border-collapse text-left">
                 <thead className="text-xs text-ink-2">
                     <tr className="border-b border-rule">
-                        <th scope="col" className="py-1 font-normal">what counts</th>
-                        <th scope="col" className="w-16 text-right font-mono font-normal">weight</th>
-                        <th scope="col" className="w-16 text-right font-mono font-normal">done</th>
-                        <th scope="col" className="w-16 text-right font-mono font-normal">points</th>
+                        <th scope="col" className="py-1 font-normal">
+                            what counts
+                        </th>
+                        <th scope="col" className="w-16 text-right font-mono font-normal">
+                            weight
+                        </th>
+                        <th scope="col" className="w-16 text-right font-mono font-normal">
+                            done
+                        </th>
+                        <th scope="col" className="w-16 text-right font-mono font-normal">
+                            points
+                        </th>
                     </tr>
                 </thead>
                 <tbody>
@@ -45,7 +55,9 @@ export function WrittenSum({ page }: { page: GoalView }) {
                 </tbody>
                 <tfoot>
                     <tr className="border-t-2 border-ink font-semibold">
-                        <th scope="row" className="py-1.5 text-left">{page.goal.title}</th>
+                        <th scope="row" className="py-1.5 text-left">
+                            {page.goal.title}
+                        </th>
                         <td className="text-right font-mono text-xs">{weight}</td>
                         <td />
                         <td className="text-right font-mono text-xs">{gauge.progress === null ? '–' : points.toFixed(1)}</td>
@@ -57,13 +69,24 @@ export function WrittenSum({ page }: { page: GoalView }) {
 }
 
 function Line({ line }: { line: SumLine }) {
-    const title = line.link === null ? line.title : <Link href={line.link} className="hover:underline">{line.title}</Link>;
+    const title =
+        line.link === null ? (
+            line.title
+        ) : (
+            <Link href={line.link} className="hover:underline">
+                {line.title}
+            </Link>
+        );
 
     if (line.leftOut !== null) {
         return (
             <tr className="border-b border-hairline text-ink-2">
-                <th scope="row" className="py-1.5 font-normal line-through">{title}</th>
-                <td colSpan={3} className="text-right font-mono text-xs">{line.leftOut}</td>
+                <th scope="row" className="py-1.5 font-normal line-through">
+                    {title}
+                </th>
+                <td colSpan={3} className="text-right font-mono text-xs">
+                    {line.leftOut}
+                </td>
             </tr>
         );
     }
@@ -74,7 +97,9 @@ function Line({ line }: { line: SumLine }) {
                 {title} <span className="text-xs text-ink-2">{line.detail}</span>
             </th>
             <td className="text-right font-mono text-xs">{line.weight}</td>
-            <td className="text-right font-mono text-xs">{line.done === null ? <span title="Nothing is there to measure yet: it counts 0.">not yet</span> : `${String(line.done)} %`}</td>
+            <td className="text-right font-mono text-xs">
+                {line.done === null ? <span title="Nothing is there to measure yet: it counts 0.">not yet</span> : `${String(line.done)} %`}
+            </td>
             <td className="text-right font-mono text-xs">{line.points.toFixed(1)}</td>
         </tr>
     );

@@ -13,12 +13,21 @@ export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: bool
 
     const close = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('meetings.close', page.id), { onSuccess: () => { setOpen(false); } });
+        form.post(route('meetings.close', page.id), {
+            onSuccess: () => {
+                setOpen(false);
+            },
+        });
     };
 
     return (
         <>
-            <Button kind={isNext ? 'main' : 'plain'} onClick={() => { setOpen(true); }}>
+            <Button
+                kind={isNext ? 'main' : 'plain'}
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
                 Close the meeting
             </Button>
             <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Close the meeting" hint="The minutes are sealed.">
@@ -33,7 +42,15 @@ export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: bool
                             </ul>
                         </div>
                     )}
-                    <TextArea label="Summary, for those who were not there" maxLength={5000} value={form.data.summary} error={form.errors.summary} onChange={(event) => { form.setData('summary', event.target.value); }} />
+                    <TextArea
+                        label="Summary, for those who were not there"
+                        maxLength={5000}
+                        value={form.data.summary}
+                        error={form.errors.summary}
+                        onChange={(event) => {
+                            form.setData('summary', event.target.value);
+                        }}
+                    />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Close and seal
                     </Button>

@@ -65,7 +65,11 @@ export function CurrentItem({ page, item, passed }: Props) {
                     {item.decisions.map((decision) => (
                         <div key={decision.id} className="py-1">
                             <p className="text-md">{decision.words}</p>
-                            {decision.because !== null && <p className="text-xs text-ink-2">Because {decision.because.replace(/^./, (letter) => letter.toLowerCase())}</p>}
+                            {decision.because !== null && (
+                                <p className="text-xs text-ink-2">
+                                    Because {decision.because.replace(/^./, (letter) => letter.toLowerCase())}
+                                </p>
+                            )}
                         </div>
                     ))}
                     {page.mayRun && <Decide item={item} />}
@@ -101,7 +105,13 @@ function about(item: ItemRow): string {
 /** Can be read from across the room; says it in words and hatch when the time is up. */
 function Clock({ item, passed }: { item: ItemRow; passed: number }) {
     if (item.state !== 'current') {
-        return <p className="pt-6 text-right font-mono text-xs text-ink-2">{item.spent === null ? `${String(item.minutes)} min planned` : `took ${String(Math.round(item.spent / 60))} of ${String(item.minutes)} min`}</p>;
+        return (
+            <p className="pt-6 text-right font-mono text-xs text-ink-2">
+                {item.spent === null
+                    ? `${String(item.minutes)} min planned`
+                    : `took ${String(Math.round(item.spent / 60))} of ${String(item.minutes)} min`}
+            </p>
+        );
     }
 
     const left = item.minutes * 60 - (item.spent ?? 0) - passed;

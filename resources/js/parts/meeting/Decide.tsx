@@ -10,13 +10,41 @@ export function Decide({ item }: { item: ItemRow }) {
 
     const decide = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('items.decide', item.id), { preserveScroll: true, preserveState: true, onSuccess: () => { form.reset(); } });
+        form.post(route('items.decide', item.id), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
     };
 
     return (
         <form onSubmit={decide} className="flex flex-wrap items-start gap-3 pt-1">
-            <TextField label="What was decided" isLabelHidden className="min-w-60 flex-2" placeholder="What was decided?" maxLength={1000} value={form.data.words} error={form.errors.words} onChange={(event) => { form.setData('words', event.target.value); }} />
-            <TextField label="Because" isLabelHidden className="min-w-40 flex-1" placeholder="Because …" maxLength={1000} value={form.data.because} error={form.errors.because} onChange={(event) => { form.setData('because', event.target.value); }} />
+            <TextField
+                label="What was decided"
+                isLabelHidden
+                className="min-w-60 flex-2"
+                placeholder="What was decided?"
+                maxLength={1000}
+                value={form.data.words}
+                error={form.errors.words}
+                onChange={(event) => {
+                    form.setData('words', event.target.value);
+                }}
+            />
+            <TextField
+                label="Because"
+                isLabelHidden
+                className="min-w-40 flex-1"
+                placeholder="Because …"
+                maxLength={1000}
+                value={form.data.because}
+                error={form.errors.because}
+                onChange={(event) => {
+                    form.setData('because', event.target.value);
+                }}
+            />
             <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
                 Record
             </Button>

@@ -31,7 +31,8 @@ export function Minutes({ page }: { page: MeetingView }) {
                     , {fullDateWords(page.on)}
                 </h1>
                 <p className="mt-1 text-ink-2">
-                    There: {there.map((attendance) => attendance.name).join(', ') || 'nobody'}.{missed.length > 0 && ` Missed it: ${missed.map((attendance) => attendance.name).join(', ')}.`}
+                    There: {there.map((attendance) => attendance.name).join(', ') || 'nobody'}.
+                    {missed.length > 0 && ` Missed it: ${missed.map((attendance) => attendance.name).join(', ')}.`}
                     {page.chair !== null && ` ${page.chair} chaired`}
                     {page.minuteTaker !== null && `, ${page.minuteTaker} took the minutes`}
                     {page.chair !== null && '.'}
@@ -56,7 +57,7 @@ export function Minutes({ page }: { page: MeetingView }) {
                 <Section title="Who does what by when" aside={String(steps.length)}>
                     <ul className="divide-y divide-hairline">
                         {steps.map((task) => (
-                            <TaskLine key={task.id} task={task} people={[]} showsOwner />
+                            <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />
                         ))}
                     </ul>
                 </Section>
@@ -69,7 +70,12 @@ export function Minutes({ page }: { page: MeetingView }) {
                         </ul>
                     </Section>
                 )}
-                <Button className="print:hidden" onClick={() => { window.print(); }}>
+                <Button
+                    className="print:hidden"
+                    onClick={() => {
+                        window.print();
+                    }}
+                >
                     Print
                 </Button>
             </aside>
@@ -96,7 +102,12 @@ function Item({ item }: { item: ItemRow }) {
                     </div>
                 ))}
             </div>
-            <span className={clsx('text-right font-mono text-xs leading-5', took !== null && took > item.minutes ? 'font-semibold' : 'text-ink-2')}>
+            <span
+                className={clsx(
+                    'text-right font-mono text-xs leading-5',
+                    took !== null && took > item.minutes ? 'font-semibold' : 'text-ink-2',
+                )}
+            >
                 {took === null ? 'not reached' : `${String(took)} of ${String(item.minutes)}`}
             </span>
         </li>

@@ -12,21 +12,66 @@ export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow 
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('items.step', item.id), { preserveScroll: true, preserveState: true, onSuccess: () => { form.reset('title'); } });
+        form.post(route('items.step', item.id), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset('title');
+            },
+        });
     };
 
     return (
         <form onSubmit={add} className="flex flex-wrap items-start gap-3 border-t border-rule pt-2">
-            <TextField label="Next step" isLabelHidden className="min-w-52 flex-1" placeholder="What is to be done?" maxLength={200} value={form.data.title} error={form.errors.title} onChange={(event) => { form.setData('title', event.target.value); }} />
-            <SelectField label="Who" isLabelHidden className="w-36" value={form.data.owner} error={form.errors.owner} onChange={(event) => { form.setData('owner', event.target.value); }}>
+            <TextField
+                label="Next step"
+                isLabelHidden
+                className="min-w-52 flex-1"
+                placeholder="What is to be done?"
+                maxLength={200}
+                value={form.data.title}
+                error={form.errors.title}
+                onChange={(event) => {
+                    form.setData('title', event.target.value);
+                }}
+            />
+            <SelectField
+                label="Who"
+                isLabelHidden
+                className="w-36"
+                value={form.data.owner}
+                error={form.errors.owner}
+                onChange={(event) => {
+                    form.setData('owner', event.target.value);
+                }}
+            >
                 {page.attendances.map((attendance) => (
                     <option key={attendance.personId} value={attendance.personId}>
                         {attendance.name}
                     </option>
                 ))}
             </SelectField>
-            <TextField label="By when" isLabelHidden className="w-36" type="date" value={form.data.by} error={form.errors.by} onChange={(event) => { form.setData('by', event.target.value); }} />
-            <SelectField label="For" isLabelHidden className="w-40" value={form.data.project} error={form.errors.project} onChange={(event) => { form.setData('project', event.target.value); }}>
+            <TextField
+                label="By when"
+                isLabelHidden
+                className="w-36"
+                type="date"
+                value={form.data.by}
+                error={form.errors.by}
+                onChange={(event) => {
+                    form.setData('by', event.target.value);
+                }}
+            />
+            <SelectField
+                label="For"
+                isLabelHidden
+                className="w-40"
+                value={form.data.project}
+                error={form.errors.project}
+                onChange={(event) => {
+                    form.setData('project', event.target.value);
+                }}
+            >
                 <option value="">{item.issue?.for ?? 'no project'}</option>
                 <Grouped options={page.projects} />
             </SelectField>

@@ -13,23 +13,20 @@ import { TimeStrip } from './TimeStrip';
 
 /** Seconds that have passed since the page came from the server. */
 function useSecondsSince(stamp: unknown): number {
-    const [now, setNow] = useState(() => ({ stamp, at: Date.now(), passed: 0 }));
-
-    if (now.stamp !== stamp) {
-        setNow({ stamp, at: Date.now(), passed: 0 });
-    }
+    const [passed, setPassed] = useState({ stamp, seconds: 0 });
 
     useEffect(() => {
+        const began = Date.now();
         const clock = setInterval(() => {
-            setNow((before) => ({ ...before, passed: Math.round((Date.now() - before.at) / 1000) }));
+            setPassed({ stamp, seconds: Math.round((Date.now() - began) / 1000) });
         }, 1000);
 
         return () => {
             clearInterval(clock);
         };
-    }, []);
+    }, [stamp]);
 
-    return now.passed;
+    return passed.stamp === stamp ? passed.seconds : 0;
 }
 
 /** The room while a meeting runs: the strip of time at the left, what is being talked about at the right. */
@@ -37,7 +34,8 @@ export function Room({ page }: { page: MeetingView }) {
     const passed = useSecondsSince(page);
     const current = page.items.find((item) => item.state === 'current');
     const [chosen, choose] = useState<number | null>(null);
-    const shown = page.items.find((item) => item.id === chosen) ?? current ?? page.items.find((item) => item.state === 'coming') ?? page.items[0];
+    const shown =
+        page.items.find((item) => item.id === chosen) ?? current ?? page.items.find((item) => item.state === 'coming') ?? page.items[0];
     const next = page.items.find((item) => item.state === 'coming');
     const turnTo = (item: ItemRow) => {
         choose(null);
@@ -74,17 +72,32 @@ export function Room({ page }: { page: MeetingView }) {
                 {page.mayRun && (
                     <div className="sticky bottom-0 mt-auto flex flex-wrap items-center gap-2 bg-sheet py-4">
                         {shown !== undefined && shown.state !== 'current' && shown.state !== 'done' && (
-                            <Button kind="main" onClick={() => { turnTo(shown); }}>
+                            <Button
+                                kind="main"
+                                onClick={() => {
+                                    turnTo(shown);
+                                }}
+                            >
                                 Begin this item
                             </Button>
                         )}
                         {shown?.state === 'current' && next !== undefined && (
-                            <Button kind="main" keys="Ctrl ↵" onClick={() => { turnTo(next); }}>
+                            <Button
+                                kind="main"
+                                keys="Ctrl ↵"
+                                onClick={() => {
+                                    turnTo(next);
+                                }}
+                            >
                                 Next item
                             </Button>
                         )}
                         {shown?.state === 'done' && (
-                            <Button onClick={() => { turnTo(shown); }}>
+                            <Button
+                                onClick={() => {
+                                    turnTo(shown);
+                                }}
+                            >
                                 Go on with this item
                             </Button>
                         )}
@@ -113,13 +126,43 @@ function Outcomes({ item }: { item: ItemRow }) {
 
     return item.outcome === null ? (
         <>
-            <Button onClick={() => { settle('answered'); }}>Answered</Button>
-            <Button onClick={() => { settle('next_time'); }}>Next time</Button>
-            <Button onClick={() => { settle('shelved'); }}>Shelve</Button>
-            <Button onClick={() => { settle('dropped'); }}>Drop</Button>
+            <Button
+                onClick={() => {
+                    settle('answered');
+                }}
+            >
+                Answered
+            </Button>
+            <Button
+                onClick={() => {
+                    settle('next_time');
+                }}
+            >
+                Next time
+            </Button>
+            <Button
+                onClick={() => {
+                    settle('shelved');
+                }}
+            >
+                Shelve
+            </Button>
+            <Button
+                onClick={() => {
+                    settle('dropped');
+                }}
+            >
+                Drop
+            </Button>
         </>
     ) : (
-        <Button onClick={() => { settle(null); }}>Not settled after all</Button>
+        <Button
+            onClick={() => {
+                settle(null);
+            }}
+        >
+            Not settled after all
+        </Button>
     );
 }
 
@@ -134,7 +177,9 @@ function Here({ page }: { page: MeetingView }) {
                         label={attendance.name}
                         checked={attendance.wasThere}
                         disabled={!page.mayRun}
-                        onChange={(wasThere) => { act('put', route('attendances.update', attendance.id), { wasThere }); }}
+                        onChange={(wasThere) => {
+                            act('put', route('attendances.update', attendance.id), { wasThere });
+                        }}
                     />
                 ))}
             </div>

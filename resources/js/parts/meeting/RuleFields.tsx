@@ -50,7 +50,13 @@ export function RuleFields({ rule, error, onChange }: Props) {
                     </option>
                 ))}
             </SelectField>
-            <SelectField label="On" value={day} onChange={(event) => { onChange((rhythm ?? rhythms[0])?.rule(event.target.value) ?? rule); }}>
+            <SelectField
+                label="On"
+                value={day}
+                onChange={(event) => {
+                    onChange((rhythm ?? rhythms[0])?.rule(event.target.value) ?? rule);
+                }}
+            >
                 {days.map(([code, name]) => (
                     <option key={code} value={code}>
                         {name}

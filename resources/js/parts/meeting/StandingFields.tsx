@@ -24,9 +24,38 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
             {errors.standing !== undefined && <p className="text-sm font-medium text-persimmon">{errors.standing}</p>}
             {items.map((item, place) => (
                 <div key={item.id ?? `new ${String(place)}`} className="mt-2 flex flex-wrap items-start gap-2">
-                    <TextField label="Item" isLabelHidden className="min-w-40 flex-1" placeholder="Item" value={item.title} error={errors[`standing.${String(place)}.title`]} onChange={(event) => { set(place, { title: event.target.value }); }} />
-                    <TextField label="Min" isLabelHidden className="w-16" type="number" min={1} value={item.minutes} error={errors[`standing.${String(place)}.minutes`]} onChange={(event) => { set(place, { minutes: Number(event.target.value) }); }} />
-                    <SelectField label="Owner" isLabelHidden className="w-32" value={item.owner ?? ''} onChange={(event) => { set(place, { owner: id(event.target.value) }); }}>
+                    <TextField
+                        label="Item"
+                        isLabelHidden
+                        className="min-w-40 flex-1"
+                        placeholder="Item"
+                        value={item.title}
+                        error={errors[`standing.${String(place)}.title`]}
+                        onChange={(event) => {
+                            set(place, { title: event.target.value });
+                        }}
+                    />
+                    <TextField
+                        label="Min"
+                        isLabelHidden
+                        className="w-16"
+                        type="number"
+                        min={1}
+                        value={item.minutes}
+                        error={errors[`standing.${String(place)}.minutes`]}
+                        onChange={(event) => {
+                            set(place, { minutes: Number(event.target.value) });
+                        }}
+                    />
+                    <SelectField
+                        label="Owner"
+                        isLabelHidden
+                        className="w-32"
+                        value={item.owner ?? ''}
+                        onChange={(event) => {
+                            set(place, { owner: id(event.target.value) });
+                        }}
+                    >
                         <option value="">everybody</option>
                         {people.map((person) => (
                             <option key={person.id} value={person.id}>
@@ -34,16 +63,34 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
                             </option>
                         ))}
                     </SelectField>
-                    <SelectField label="Looks at" isLabelHidden className="w-40" value={item.goal ?? ''} onChange={(event) => { set(place, { goal: id(event.target.value) }); }}>
+                    <SelectField
+                        label="Looks at"
+                        isLabelHidden
+                        className="w-40"
+                        value={item.goal ?? ''}
+                        onChange={(event) => {
+                            set(place, { goal: id(event.target.value) });
+                        }}
+                    >
                         <option value="">looks at no goal</option>
                         <Grouped options={goals} />
                     </SelectField>
-                    <Button kind="quiet" onClick={() => { onChange(items.filter((_, index) => index !== place)); }}>
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            onChange(items.filter((_, index) => index !== place));
+                        }}
+                    >
                         Remove
                     </Button>
                 </div>
             ))}
-            <Button className="mt-2" onClick={() => { onChange([...items, { id: null, title: '', minutes: 5, owner: null, goal: null }]); }}>
+            <Button
+                className="mt-2"
+                onClick={() => {
+                    onChange([...items, { id: null, title: '', minutes: 5, owner: null, goal: null }]);
+                }}
+            >
                 Add an item
             </Button>
         </fieldset>

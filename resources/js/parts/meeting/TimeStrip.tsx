@@ -30,7 +30,9 @@ export function TimeStrip({ page, passed, shown, onChoose }: Props) {
                 <span className="font-mono">{page.ends}</span>
                 {(late > 0 || tooMuch > 0) && (
                     <span className="font-semibold text-persimmon">
-                        {[late > 0 ? `${String(late)} min late` : null, tooMuch > 0 ? `${String(tooMuch)} min will not fit` : null].filter(Boolean).join(', ')}
+                        {[late > 0 ? `${String(late)} min late` : null, tooMuch > 0 ? `${String(tooMuch)} min will not fit` : null]
+                            .filter(Boolean)
+                            .join(', ')}
                     </span>
                 )}
             </p>
@@ -39,7 +41,13 @@ export function TimeStrip({ page, passed, shown, onChoose }: Props) {
                     <li key={item.id} className="grid grid-cols-[52px_14px_1fr] items-start gap-x-3 py-1 text-persimmon">
                         <span />
                         <span aria-hidden className="h-5 rotate-3 border border-dashed border-persimmon" />
-                        <button type="button" className="text-left hover:underline" onClick={() => { onChoose(item.id); }}>
+                        <button
+                            type="button"
+                            className="text-left hover:underline"
+                            onClick={() => {
+                                onChoose(item.id);
+                            }}
+                        >
                             {item.title} <span className="text-xs text-ink-2">{reason(item)}</span>
                         </button>
                     </li>
@@ -51,7 +59,16 @@ export function TimeStrip({ page, passed, shown, onChoose }: Props) {
 
 /** The seconds from the opening to the end, as it looks now. */
 function endOf(items: ItemRow[], passed: number): number {
-    return items.reduce((sum, item) => sum + (item.spent === null ? item.minutes * 60 : item.state === 'current' ? Math.max(item.spent + passed, item.minutes * 60) : item.spent), 0);
+    return items.reduce(
+        (sum, item) =>
+            sum +
+            (item.spent === null
+                ? item.minutes * 60
+                : item.state === 'current'
+                  ? Math.max(item.spent + passed, item.minutes * 60)
+                  : item.spent),
+        0,
+    );
 }
 
 function reason(item: ItemRow): string {
@@ -72,13 +89,32 @@ function Bar({ item, passed, isShown, onChoose }: { item: ItemRow; passed: numbe
             aria-current={isCurrent ? 'step' : undefined}
         >
             <span className="pt-0.5 font-mono text-xs text-ink-2">{item.at}</span>
-            <span aria-hidden className={clsx('relative my-px', item.state === 'coming' ? 'border border-rule bg-faint' : isCurrent ? 'bg-faint' : 'bg-done')}>
+            <span
+                aria-hidden
+                className={clsx(
+                    'relative my-px',
+                    item.state === 'coming' ? 'border border-rule bg-faint' : isCurrent ? 'bg-faint' : 'bg-done',
+                )}
+            >
                 {isCurrent && <span className="absolute inset-x-0 top-0 bg-spruce" style={{ height: share(Math.min(spent, length)) }} />}
                 {over > 0 && <span className="hatch absolute inset-x-0 bottom-0 bg-sheet" style={{ height: share(over) }} />}
                 {isCurrent && <span className="absolute -inset-x-2 h-0.5 bg-chalk" style={{ top: share(Math.min(spent, length)) }} />}
             </span>
-            <button type="button" onClick={() => { onChoose(item.id); }} className="min-w-0 py-0.5 text-left hover:underline">
-                <span className={clsx(isCurrent ? 'font-bold' : item.state === 'coming' ? 'font-semibold' : 'text-ink-2', isShown && !isCurrent && 'underline')}>{item.title}</span>{' '}
+            <button
+                type="button"
+                onClick={() => {
+                    onChoose(item.id);
+                }}
+                className="min-w-0 self-start py-0.5 text-left hover:underline"
+            >
+                <span
+                    className={clsx(
+                        isCurrent ? 'font-bold' : item.state === 'coming' ? 'font-semibold' : 'text-ink-2',
+                        isShown && !isCurrent && 'underline',
+                    )}
+                >
+                    {item.title}
+                </span>{' '}
                 <span className="text-xs text-ink-2">{reason(item)}</span>
             </button>
             <span className={clsx('pt-0.5 text-right font-mono text-xs', over >= 1 ? 'font-semibold' : 'text-ink-2')}>

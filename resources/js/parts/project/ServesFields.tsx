@@ -24,17 +24,46 @@ export function ServesFields({ serves, goals, errors, onChange }: Props) {
             {serves.length === 0 && <p className="text-xs text-ink-2">No goal yet. Does it serve one of the quarter?</p>}
             {serves.map((link, place) => (
                 <div key={place} className="mt-2 flex items-start gap-3">
-                    <SelectField label="Goal" isLabelHidden className="min-w-0 flex-1" value={String(link.goal)} error={errors[`serves.${String(place)}.goal`]} onChange={(event) => { set(place, { goal: Number(event.target.value) }); }}>
+                    <SelectField
+                        label="Goal"
+                        isLabelHidden
+                        className="min-w-0 flex-1"
+                        value={String(link.goal)}
+                        error={errors[`serves.${String(place)}.goal`]}
+                        onChange={(event) => {
+                            set(place, { goal: Number(event.target.value) });
+                        }}
+                    >
                         <Grouped options={goals} />
                     </SelectField>
-                    <TextField label="Weight" isLabelHidden className="w-20" inputMode="decimal" value={link.weight} error={errors[`serves.${String(place)}.weight`]} onChange={(event) => { set(place, { weight: event.target.value }); }} />
-                    <Button kind="quiet" onClick={() => { onChange(serves.filter((_, index) => index !== place)); }}>
+                    <TextField
+                        label="Weight"
+                        isLabelHidden
+                        className="w-20"
+                        inputMode="decimal"
+                        value={link.weight}
+                        error={errors[`serves.${String(place)}.weight`]}
+                        onChange={(event) => {
+                            set(place, { weight: event.target.value });
+                        }}
+                    />
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            onChange(serves.filter((_, index) => index !== place));
+                        }}
+                    >
                         Remove
                     </Button>
                 </div>
             ))}
             {first !== undefined && (
-                <Button className="mt-2" onClick={() => { onChange([...serves, { goal: Number(first.value), weight: '1' }]); }}>
+                <Button
+                    className="mt-2"
+                    onClick={() => {
+                        onChange([...serves, { goal: Number(first.value), weight: '1' }]);
+                    }}
+                >
                     Add a goal
                 </Button>
             )}

@@ -35,17 +35,35 @@ export function StageFields({ stages, errors, onChange }: Props) {
                         placeholder={`Stage ${String(place + 1)}`}
                         value={stage.name}
                         error={errors[`stages.${String(place)}.name`]}
-                        onChange={(event) => { onChange(stages.map((each, index) => (index === place ? { ...each, name: event.target.value } : each))); }}
+                        onChange={(event) => {
+                            onChange(stages.map((each, index) => (index === place ? { ...each, name: event.target.value } : each)));
+                        }}
                     />
-                    <Button kind="quiet" disabled={place === 0} onClick={() => { move(place); }}>
+                    <Button
+                        kind="quiet"
+                        disabled={place === 0}
+                        onClick={() => {
+                            move(place);
+                        }}
+                    >
                         Up
                     </Button>
-                    <Button kind="quiet" onClick={() => { onChange(stages.filter((_, index) => index !== place)); }}>
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            onChange(stages.filter((_, index) => index !== place));
+                        }}
+                    >
                         Remove
                     </Button>
                 </div>
             ))}
-            <Button className="mt-2" onClick={() => { onChange([...stages, { id: null, name: '' }]); }}>
+            <Button
+                className="mt-2"
+                onClick={() => {
+                    onChange([...stages, { id: null, name: '' }]);
+                }}
+            >
                 Add a stage
             </Button>
         </fieldset>

@@ -32,7 +32,12 @@ function Stage({ stage, page }: { stage: StageRow; page: ProjectView }) {
                     <TaskLine key={task.id} task={task} people={page.people} showsOwner showsTime isQuiet={!now.has(task.id)} />
                 ))}
             </ul>
-            {isOpen && <AddTask to={{ project: page.project.id, stage_id: stage.id }} words={stage.name === null ? 'Add a task' : `Add a task to ${stage.name}`} />}
+            {isOpen && (
+                <AddTask
+                    to={{ project: page.project.id, stage_id: stage.id }}
+                    words={stage.name === null ? 'Add a task' : `Add a task to ${stage.name}`}
+                />
+            )}
             {done.length > 0 && (
                 <details open={open.length === 0 && done.length < 6}>
                     <summary className="cursor-pointer py-1 text-xs text-ink-2">{done.length} done</summary>

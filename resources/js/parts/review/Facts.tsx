@@ -25,13 +25,20 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
             {facts.moved.length === 0 && <p className="py-2 text-ink-2">No quarter goal was open.</p>}
             <ul>
                 {facts.moved.map(({ goal, change }) => (
-                    <li key={goal.id} className="grid grid-cols-[44px_1fr_110px_48px_80px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]">
+                    <li
+                        key={goal.id}
+                        className="grid grid-cols-[44px_1fr_110px_48px_80px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]"
+                    >
                         <Cord cord={goal.cord} />
                         <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
                             {goal.title}
                         </Link>
-                        <span className="max-md:hidden">{goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}</span>
-                        <span className="text-right font-mono text-xs max-md:hidden">{change === null ? '–' : change > 0 ? `+${String(change)}` : change}</span>
+                        <span className="max-md:hidden">
+                            {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
+                        </span>
+                        <span className="text-right font-mono text-xs max-md:hidden">
+                            {change === null ? '–' : change > 0 ? `+${String(change)}` : change}
+                        </span>
                         <span className="text-right text-xs">
                             <Standing gauge={goal.gauge} />
                         </span>
@@ -87,7 +94,10 @@ function WorkPart({ share, whole }: { share: WorkShare; whole: number }) {
         <span
             title={`${share.cord?.title ?? 'No thread'}: ${hours} h`}
             style={{ flexGrow: share.minutes, flexBasis: 0 }}
-            className={clsx('min-w-1 overflow-hidden px-1 font-mono text-xs leading-5 font-semibold whitespace-nowrap', share.cord === null ? 'border border-rule font-normal text-ink-2' : `${fills[share.cord.tone] ?? ''} text-sheet`)}
+            className={clsx(
+                'min-w-1 overflow-hidden px-1 font-mono text-xs leading-5 font-semibold whitespace-nowrap',
+                share.cord === null ? 'border border-rule font-normal text-ink-2' : `${fills[share.cord.tone] ?? ''} text-sheet`,
+            )}
         >
             {isWide && `${share.cord?.mark ?? 'no thread'} ${hours}`}
             {!isWide && (
@@ -109,11 +119,17 @@ function Promised({ facts }: { facts: WeekFacts }) {
     return (
         <>
             <h2 className="mt-6 pb-1 text-base">
-                What was promised <span className="text-xs font-normal text-ink-2">{facts.promised.length === 0 ? 'nothing was' : `${kept(true)}, ${kept(false)}`}</span>
+                What was promised{' '}
+                <span className="text-xs font-normal text-ink-2">
+                    {facts.promised.length === 0 ? 'nothing was' : `${kept(true)}, ${kept(false)}`}
+                </span>
             </h2>
             <ul>
                 {facts.promised.map((goal) => (
-                    <li key={goal.id} className={clsx('flex justify-between gap-4 py-1.5', goal.isFirm ? 'double-rule' : 'border-t border-hairline')}>
+                    <li
+                        key={goal.id}
+                        className={clsx('flex justify-between gap-4 py-1.5', goal.isFirm ? 'double-rule' : 'border-t border-hairline')}
+                    >
                         <Link href={route('goals.show', goal.id)} className="min-w-0 truncate hover:underline">
                             {goal.title}
                         </Link>
@@ -144,7 +160,9 @@ function LeftOverCounts({ facts }: { facts: WeekFacts }) {
                 {counts.map(([words, count, isLoud]) => (
                     <div key={words} className="flex justify-between border-t border-hairline py-1.5">
                         <dt>{words}</dt>
-                        <dd className={clsx('font-mono text-xs leading-5', isLoud === true && count > 0 && 'font-semibold text-persimmon')}>{count}</dd>
+                        <dd className={clsx('font-mono text-xs leading-5', isLoud === true && count > 0 && 'font-semibold text-persimmon')}>
+                            {count}
+                        </dd>
                     </div>
                 ))}
             </dl>

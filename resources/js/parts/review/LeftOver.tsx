@@ -14,7 +14,9 @@ export function LeftOver({ page }: { page: ReviewView }) {
         <>
             <div className="mb-4 flex items-baseline justify-between gap-4">
                 <h2 className="text-md">What is left over</h2>
-                <span className="text-xs text-ink-2">{count === 0 ? 'All decided.' : `${String(count)} to decide. What you leave comes along by itself.`}</span>
+                <span className="text-xs text-ink-2">
+                    {count === 0 ? 'All decided.' : `${String(count)} to decide. What you leave comes along by itself.`}
+                </span>
             </div>
             {page.leftOver.map((group) => (
                 <section key={group.reason} className="mb-5">
@@ -47,15 +49,29 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                 <Cord cord={task.cord} />
             </div>
             <div className="flex flex-wrap items-center gap-x-4 text-xs text-ink-2">
-                {task.dueOn !== null && <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>}
+                {task.dueOn !== null && (
+                    <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>
+                )}
                 {task.carried > 0 && <span>came along {task.carried} times</span>}
                 {task.waitingOn !== null && <span>waits on {task.waitingOn}</span>}
                 {!isDecided && (
                     <span className="flex flex-wrap gap-x-4">
-                        <button type="button" className={button} onClick={() => { tick(task); }}>
+                        <button
+                            type="button"
+                            className={button}
+                            onClick={() => {
+                                tick(task);
+                            }}
+                        >
                             it is done
                         </button>
-                        <button type="button" className={button} onClick={() => { plan(task, to); }}>
+                        <button
+                            type="button"
+                            className={button}
+                            onClick={() => {
+                                plan(task, to);
+                            }}
+                        >
                             week {Number(to.slice(6))}
                         </button>
                         {!task.isPrivate && (
@@ -69,16 +85,33 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                 {people
                                     .filter((person) => person.id !== task.owner.id)
                                     .map((person) => (
-                                        <MenuItem key={person.id} onSelect={() => { change(task, { owner_id: person.id }); }}>
+                                        <MenuItem
+                                            key={person.id}
+                                            onSelect={() => {
+                                                change(task, { owner_id: person.id });
+                                            }}
+                                        >
                                             {person.name}
                                         </MenuItem>
                                     ))}
                             </Menu>
                         )}
-                        <button type="button" className={button} onClick={() => { setAside(task, 'shelve'); }}>
+                        <button
+                            type="button"
+                            className={button}
+                            onClick={() => {
+                                setAside(task, 'shelve');
+                            }}
+                        >
                             shelve
                         </button>
-                        <button type="button" className={button} onClick={() => { setAside(task, 'drop'); }}>
+                        <button
+                            type="button"
+                            className={button}
+                            onClick={() => {
+                                setAside(task, 'drop');
+                            }}
+                        >
                             drop
                         </button>
                     </span>

@@ -12,7 +12,8 @@ export function Words({ page }: { page: ReviewView }) {
             <div className="mb-4 flex items-baseline justify-between gap-4">
                 <h2 className="text-md">Your words</h2>
                 <span className="text-xs text-ink-2">
-                    {answered} of {page.questions.length} answered, in any order{page.heldAt === null && '. What you write is kept as you go'}
+                    {answered} of {page.questions.length} answered, in any order
+                    {page.heldAt === null && '. What you write is kept as you go'}
                 </span>
             </div>
             <ul className="space-y-5">

@@ -14,7 +14,11 @@ export function Beam({ goal, size = 's' }: { goal: GoalRow; size?: 's' | 'l' }) 
         <Link href={route('goals.show', goal.id)} className="group block" title={`${goal.title}: ${gauge.spoken}`}>
             <span className={clsx('flex items-baseline gap-2 text-xs', size === 'l' && 'mb-0.5')}>
                 <Cord cord={goal.cord} />
-                <span className={clsx('min-w-0 flex-1 truncate font-medium group-hover:underline', size === 'l' && 'text-sm font-semibold')}>{goal.title}</span>
+                <span
+                    className={clsx('min-w-0 flex-1 truncate font-medium group-hover:underline', size === 'l' && 'text-sm font-semibold')}
+                >
+                    {goal.title}
+                </span>
                 <span className="flex-none bg-sheet pl-1">
                     {terms[0] !== undefined && <span className="mr-1.5 text-ink-2">{terms[0]},</span>}
                     <Standing gauge={gauge} />

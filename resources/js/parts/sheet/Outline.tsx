@@ -5,7 +5,10 @@ import { Beam } from './Beam';
 export function Outline({ sheet }: { sheet: Sheet }) {
     const floors: { title: string; goals: GoalRow[] }[] = [
         { title: `Year ${sheet.year.name}`, goals: sheet.goals },
-        ...[...sheet.quarters, ...sheet.months].map((column) => ({ title: `${column.period.words}${column.isNow ? ', now' : ''}`, goals: column.goals })),
+        ...[...sheet.quarters, ...sheet.months].map((column) => ({
+            title: `${column.period.words}${column.isNow ? ', now' : ''}`,
+            goals: column.goals,
+        })),
         ...sheet.weeks.map((week) => ({ title: `${week.period.words}${week.isNow ? ', now' : ''}`, goals: week.goals })),
     ];
 

@@ -12,7 +12,10 @@ const SHOWN = 8;
 export function PeriodFloor({ title, columns }: { title: string; columns: SheetColumn[] }) {
     const now = columns.find((column) => column.isNow);
     const behind = now?.goals.filter((goal) => goal.gauge.band.endsWith('behind')).length ?? 0;
-    const aside = now === undefined ? '' : `${now.period.words}: ${String(now.goals.length)} goals, ${behind === 0 ? 'none' : String(behind)} behind.`;
+    const aside =
+        now === undefined
+            ? ''
+            : `${now.period.words}: ${String(now.goals.length)} goals, ${behind === 0 ? 'none' : String(behind)} behind.`;
 
     return (
         <Floor title={title} aside={aside}>
@@ -47,7 +50,12 @@ function Column({ column }: { column: SheetColumn }) {
                 ))}
             </ul>
             {folded > 0 && (
-                <Button kind="quiet" onClick={() => { setOpen(true); }}>
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        setOpen(true);
+                    }}
+                >
                     +{folded} more
                 </Button>
             )}

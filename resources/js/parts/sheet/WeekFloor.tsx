@@ -9,7 +9,10 @@ import { Floor } from './Floor';
 export function WeekFloor({ weeks, thisWeek }: { weeks: SheetColumn[]; thisWeek: string }) {
     const now = weeks.find((week) => week.period.name === thisWeek);
     const firm = now?.goals.filter((goal) => goal.isFirm).length ?? 0;
-    const aside = now === undefined ? '' : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. A stub is whole when kept, half when partly, broken when missed.`;
+    const aside =
+        now === undefined
+            ? ''
+            : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. A stub is whole when kept, half when partly, broken when missed.`;
 
     return (
         <Floor title="Weeks" aside={aside}>
@@ -54,7 +57,11 @@ function Stub({ goal }: { goal: GoalRow }) {
                 )}
             />
             {!goal.isClosed && !kept && (
-                <span aria-hidden className="absolute top-1/2 left-0 -translate-y-1/2 border-t-4 border-current" style={{ width: `${String(goal.gauge.progress ?? 0)}%` }} />
+                <span
+                    aria-hidden
+                    className="absolute top-1/2 left-0 -translate-y-1/2 border-t-4 border-current"
+                    style={{ width: `${String(goal.gauge.progress ?? 0)}%` }}
+                />
             )}
         </Link>
     );

@@ -12,7 +12,12 @@ export function AddStep({ task }: { task: TaskRow }) {
 
         if (form.data.title.trim() !== '') {
             form.transform(({ title }) => ({ titles: [title] }));
-            form.post(route('steps.store', task.id), { preserveScroll: true, onSuccess: () => { form.reset(); } });
+            form.post(route('steps.store', task.id), {
+                preserveScroll: true,
+                onSuccess: () => {
+                    form.reset();
+                },
+            });
         }
     };
 
@@ -26,7 +31,9 @@ export function AddStep({ task }: { task: TaskRow }) {
                 placeholder="Add a step"
                 maxLength={200}
                 value={form.data.title}
-                onChange={(event) => { form.setData('title', event.target.value); }}
+                onChange={(event) => {
+                    form.setData('title', event.target.value);
+                }}
                 className="flex-1 border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
             />
         </form>

@@ -50,10 +50,34 @@ export function CameAlong({ tasks, people }: Props) {
 function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
     const { frame } = usePage().props;
     const answers: [string, string, () => void][] = [
-        ['1', 'do first', () => { plan(task, frame?.today ?? null); }],
-        ['2', 'cut into steps', () => { router.visit(route('tasks.show', task.id)); }],
-        ['4', 'shelve', () => { setAside(task, 'shelve'); }],
-        ['5', 'drop', () => { setAside(task, 'drop'); }],
+        [
+            '1',
+            'do first',
+            () => {
+                plan(task, frame?.today ?? null);
+            },
+        ],
+        [
+            '2',
+            'cut into steps',
+            () => {
+                router.visit(route('tasks.show', task.id));
+            },
+        ],
+        [
+            '4',
+            'shelve',
+            () => {
+                setAside(task, 'shelve');
+            },
+        ],
+        [
+            '5',
+            'drop',
+            () => {
+                setAside(task, 'drop');
+            },
+        ],
     ];
     const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
 
@@ -66,7 +90,9 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                     {task.title}
                 </Link>{' '}
                 <span className="text-xs font-semibold text-persimmon">{ordinal(task.carried)} time</span>{' '}
-                <span className="text-xs text-ink-2">{task.stepsDone > 0 ? 'Begun, and not done.' : 'Never started.'} What is in the way?</span>
+                <span className="text-xs text-ink-2">
+                    {task.stepsDone > 0 ? 'Begun, and not done.' : 'Never started.'} What is in the way?
+                </span>
             </p>
             <p className="flex flex-wrap gap-x-4">
                 {answers.slice(0, 2).map(([key, words, run]) => (
@@ -85,7 +111,12 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                         {people
                             .filter((person) => person.id !== task.owner.id)
                             .map((person) => (
-                                <MenuItem key={person.id} onSelect={() => { change(task, { owner_id: person.id }); }}>
+                                <MenuItem
+                                    key={person.id}
+                                    onSelect={() => {
+                                        change(task, { owner_id: person.id });
+                                    }}
+                                >
                                     {person.name}
                                 </MenuItem>
                             ))}

@@ -16,7 +16,12 @@ interface RowProps {
 /** A row of the week: what it is at the left, what is in it at the right. */
 export function Row({ label, hint, isNow = false, children }: RowProps) {
     return (
-        <section className={clsx('grid grid-cols-[152px_1fr] gap-x-4 py-2 pl-6 max-lg:pl-0 max-md:grid-cols-1', isNow ? 'border-t-2 border-ink' : 'border-t border-hairline')}>
+        <section
+            className={clsx(
+                'grid grid-cols-[152px_1fr] gap-x-4 py-2 pl-6 max-lg:pl-0 max-md:grid-cols-1',
+                isNow ? 'border-t-2 border-ink' : 'border-t border-hairline',
+            )}
+        >
             <div className="pt-1 max-md:flex max-md:items-baseline max-md:gap-3">
                 {label}
                 {hint !== undefined && <div className="text-xs text-ink-2">{hint}</div>}
@@ -61,7 +66,10 @@ function MeetingLine({ meeting }: { meeting: Occurrence }) {
     return (
         <li className="flex min-h-8 items-center gap-3 py-1">
             <span className="-ml-14 w-[68px] flex-none pr-1 text-right font-mono text-xs max-md:ml-0 max-md:w-auto">{meeting.time}</span>
-            <Link href={meeting.link} className={clsx('min-w-0 flex-1 font-semibold hover:underline', meeting.state === 'closed' && 'text-ink-2')}>
+            <Link
+                href={meeting.link}
+                className={clsx('min-w-0 flex-1 font-semibold hover:underline', meeting.state === 'closed' && 'text-ink-2')}
+            >
                 {meeting.title}
                 {meeting.state === 'closed' && <span className="font-normal">, minutes sealed</span>}
                 {meeting.state === 'running' && <span className="font-normal text-chalk">, running</span>}

@@ -12,14 +12,22 @@ export function Focus({ page }: { page: WeekView }) {
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(route('week.focus', page.week.name), { preserveScroll: true, onSuccess: () => { setWriting(false); } });
+        form.put(route('week.focus', page.week.name), {
+            preserveScroll: true,
+            onSuccess: () => {
+                setWriting(false);
+            },
+        });
     };
 
     if (!isWriting) {
         return (
             <button
                 type="button"
-                onClick={() => { form.setData('words', page.focus ?? ''); setWriting(true); }}
+                onClick={() => {
+                    form.setData('words', page.focus ?? '');
+                    setWriting(true);
+                }}
                 className={`mt-1 block text-left text-md hover:underline ${page.focus === null ? 'text-ink-2' : ''}`}
             >
                 {page.focus ?? 'What is this week about? Say it in a line.'}
@@ -36,13 +44,24 @@ export function Focus({ page }: { page: WeekView }) {
                 maxLength={200}
                 value={form.data.words}
                 error={form.errors.words}
-                onChange={(event) => { form.setData('words', event.target.value); }}
-                onKeyDown={(event) => { if (event.key === 'Escape') { setWriting(false); } }}
+                onChange={(event) => {
+                    form.setData('words', event.target.value);
+                }}
+                onKeyDown={(event) => {
+                    if (event.key === 'Escape') {
+                        setWriting(false);
+                    }
+                }}
             />
             <Button kind="main" type="submit" disabled={form.processing}>
                 Keep
             </Button>
-            <Button kind="quiet" onClick={() => { setWriting(false); }}>
+            <Button
+                kind="quiet"
+                onClick={() => {
+                    setWriting(false);
+                }}
+            >
                 Leave
             </Button>
         </form>

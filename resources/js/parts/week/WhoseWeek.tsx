@@ -14,7 +14,9 @@ export function WhoseWeek({ page }: { page: WeekView }) {
                 value={page.whose.id}
                 onChange={(event) => {
                     const who = event.target.value;
-                    router.visit(route('week.show', Number(who) === frame?.me.id ? page.week.name : { period: page.week.name, _query: { who } }));
+                    router.visit(
+                        route('week.show', Number(who) === frame?.me.id ? page.week.name : { period: page.week.name, _query: { who } }),
+                    );
                 }}
             >
                 {page.people.map((person) => (

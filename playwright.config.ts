@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.BROWSER_PORT ?? 8123);
+
+/** Debian's Chromium, against a server of its own with the demo data freshly loaded. */
+export default defineConfig({
+    testDir: 'tests/browser',
+    fullyParallel: false,
+    workers: 1,
+    timeout: 60_000,
+    reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
+    use: {
+        baseURL: `http://127.0.0.1:${String(port)}`,
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+    webServer: {
+        command: `tests/browser/serve ${String(port)}`,
+        url: `http://127.0.0.1:${String(port)}/up`,
+        reuseExistingServer: false,
+        timeout: 60_000,
+    },
+});

@@ -1,0 +1,97 @@
+import { usePage } from '@inertiajs/react';
+import type { TaskView } from '../../generated/props';
+import { dayWords, plannedWords } from '../../lib/dates';
+import { change, plan } from '../../lib/tasks';
+import { SelectField, TextField } from '../../ui/Field';
+
+/** When one means to do it, when it must be done, by whom, and where it stands. Each is kept as it is chosen. */
+export function TaskTime({ page }: { page: TaskView }) {
+    const { frame } = usePage().props;
+    const { task } = page;
+    const weeks = frame?.rail.weeks ?? [];
+    const from = weeks.findIndex((week) => week.name === frame?.thisWeek);
+    const known = [frame?.today, ...weeks.slice(from, from + 10).map((week) => week.name)];
+
+    return (
+        <>
+            <SelectField
+                label="When you mean to do it"
+                value={task.planned ?? ''}
+                onChange={(event) => {
+                    plan(task, event.target.value === '' ? null : event.target.value);
+                }}
+            >
+                <option value="">No time</option>
+                {task.planned !== null && !known.includes(task.planned) && (
+                    <option value={task.planned}>{plannedWords(task.planned)}</option>
+                )}
+                {frame !== null && <option value={frame.today}>Today, {dayWords(frame.today)}</option>}
+                {weeks.slice(from, from + 10).map((week) => (
+                    <option key={week.name} value={week.name}>
+                        Week {week.number}
+                        {week.name === frame?.thisWeek && ', this one'}
+                    </option>
+                ))}
+            </SelectField>
+            <TextField
+                label="Or on a day"
+                type="date"
+                value={/^\d{4}-\d{2}-\d{2}$/.test(task.planned ?? '') ? (task.planned ?? '') : ''}
+                onChange={(event) => {
+                    if (event.target.value !== '') {
+                        plan(task, event.target.value);
+                    }
+                }}
+            />
+            <TextField
+                label="Due: when it must be done"
+                type="date"
+                value={task.dueOn ?? ''}
+                onChange={(event) => {
+                    change(task, { due_on: event.target.value === '' ? null : event.target.value });
+                }}
+            />
+            <SelectField
+                label="Owner"
+                value={task.owner.id}
+                onChange={(event) => {
+                    change(task, { owner_id: Number(event.target.value) });
+                }}
+            >
+                {page.people.map((person) => (
+                    <option key={person.id} value={person.id}>
+                        {person.name}
+                    </option>
+                ))}
+            </SelectField>
+            {page.stages.length > 0 && (
+                <SelectField
+                    label="Stage"
+                    value={task.stageId ?? ''}
+                    onChange={(event) => {
+                        change(task, { stage_id: event.target.value === '' ? null : Number(event.target.value) });
+                    }}
+                >
+                    <option value="">The first</option>
+                    {page.stages.map((stage) => (
+                        <option key={stage.value} value={stage.value}>
+                            {stage.label}
+                        </option>
+                    ))}
+                </SelectField>
+            )}
+            <SelectField
+                label="Rank"
+                value={task.rank ?? ''}
+                onChange={(event) => {
+                    change(task, { rank: event.target.value === '' ? null : event.target.value });
+                }}
+            >
+                <option value="">None</option>
+                <option>A</option>
+                <option>B</option>
+                <option>C</option>
+            </SelectField>
+        </>
+    );
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Record;
+
+arch('the core knows nothing of the application around it')
+    ->expect('Loftrin\Core')
+    ->not->toUse(['App', 'Illuminate', 'Laravel', 'Inertia', 'Carbon', 'Database', 'config', 'app', 'now', 'today', 'request', 'collect']);
+
+arch('the core does not ask what time it is')
+    ->expect(['date', 'time', 'microtime', 'strtotime', 'rand', 'random_int', 'mt_rand'])
+    ->not->toBeUsedIn('Loftrin\Core');
+
+arch('every file is strict')->expect(['App', 'Loftrin\Core', 'Database\Demo'])->toUseStrictTypes();
+
+arch('nothing is left to be found by hand')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die'])->not->toBeUsed();
+
+arch('records are written by actions alone')
+    ->expect('App\Http\Controllers')
+    ->not->toUse(['Illuminate\Support\Facades\DB', 'Spatie\Activitylog']);
+
+arch('every record can be logged and undone')
+    ->expect('App\Models')
+    ->classes()
+    ->toExtend(Record::class)
+    ->ignoring([Record::class, 'App\Models\Casts']);
+
+arch('models know no rules')
+    ->expect('App\Models')
+    ->not->toUse(['Loftrin\Core\Goals\Rollup', 'Loftrin\Core\Goals\Plan', 'Loftrin\Core\Goals\Forecaster', 'Loftrin\Core\Work\Doable']);
+
+arch('actions and queries are small and closed')
+    ->expect(['App\Actions', 'App\Queries', 'Loftrin\Core'])
+    ->classes()
+    ->toBeFinal();
+
+arch('names say what a thing is')
+    ->expect(['App', 'Loftrin\Core'])
+    ->classes()
+    ->not->toHaveSuffix('Manager')
+    ->not->toHaveSuffix('Helper')
+    ->not->toHaveSuffix('Util')
+    ->not->toHaveSuffix('Service');
+
+it('keeps files under 250 lines', function (): void {
+    $long = [];
+
+    foreach (['app', 'core', 'database', 'resources/js', 'routes'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            $path = (string) $file;
+
+            if (preg_match('#\.(php|tsx?|css)$#', $path) === 1 && ! str_contains($path, 'generated') && count((array) file($path)) > 250) {
+                $long[] = $path;
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use Loftrin\Core\Goals\Walk;
+use Tests\Core\Plans;
+
+/** A count goal of a quarter whose weeks, from the first Monday of January 2027 on, each brought so many things. */
+function counted(array $weeks, int $target, string $asOf): ?array
+{
+    $tasks = [];
+
+    foreach ($weeks as $week => $things) {
+        for ($number = 0; $number < $things; $number++) {
+            $done = date('Y-m-d', (int) strtotime("2027-01-04 +$week weeks +1 day UTC"));
+            $tasks[] = ['id' => "t$week-$number", 'title' => 't', 'goal' => 'c', 'created_on' => '2027-01-01', 'done_on' => $done];
+        }
+    }
+
+    return Plans::compute(['goals' => [Plans::goal('c', '2027-Q1', ['kind' => 'count', 'target' => $target])], 'tasks' => $tasks], $asOf)['goals']['c']['forecast'];
+}
+
+it('is too early before three weeks have ended', function (): void {
+    expect(counted([1, 1, 1], 10, '2027-01-23'))->toBeNull()
+        ->and(counted([1, 1, 1], 10, '2027-01-24')['increments'])->toBe([100, 100, 100]);
+});
+
+it('takes the last eight weeks that ended, oldest first', function (): void {
+    expect(counted([9, 1, 2, 0, 0, 0, 0, 0, 3], 100, '2027-03-07')['increments'])->toBe([10, 20, 0, 0, 0, 0, 0, 30]);
+});
+
+it('is certain when every week brings enough', function (): void {
+    expect(counted([1, 1, 1], 5, '2027-01-24'))->toEqual(['increments' => [200, 200, 200], 'chance' => 1, 'likely_on' => '2027-02-07', 'safe_on' => '2027-02-07']);
+});
+
+it('has no chance when nothing moves', function (): void {
+    expect(counted([0, 0, 0], 5, '2027-01-24'))->toEqual(['increments' => [0, 0, 0], 'chance' => 0, 'likely_on' => null, 'safe_on' => null]);
+});
+
+it('is reached however few the increments', function (): void {
+    expect(counted([2], 2, '2027-01-06'))->toEqual(['increments' => [], 'chance' => 1, 'likely_on' => null, 'safe_on' => null]);
+});
+
+it('gives no chance to a period that has no week ahead, but still a date', function (): void {
+    $forecast = counted(array_fill(0, 12, 1), 20, '2027-04-01');
+
+    expect($forecast['chance'])->toEqual(0)
+        ->and($forecast['likely_on'])->toBe('2027-05-30');
+});
+
+it('counts the present week as ahead while its fourth day is', function (): void {
+    expect(counted([1, 1, 1], 4, '2027-01-27')['likely_on'])->toBe('2027-01-31')
+        ->and(counted([1, 1, 1], 4, '2027-01-28')['likely_on'])->toBe('2027-02-07');
+});
+
+it('finds the distribution that counting every path gives', function (array $increments, int $mark, int $steps): void {
+    $walk = new Walk($increments, $mark);
+    $paths = [0];
+
+    for ($step = 0; $step < $steps; $step++) {
+        $walk->step();
+        $next = [];
+
+        foreach ($paths as $sum) {
+            foreach ($increments as $increment) {
+                $next[] = $sum >= $mark ? $sum : $sum + $increment;
+            }
+        }
+
+        $paths = $next;
+    }
+
+    $ends = array_map(static fn(int $sum): int => min($sum, $mark), $paths);
+    sort($ends);
+    $reached = count(array_filter($paths, static fn(int $sum): bool => $sum >= $mark));
+
+    expect($walk->chance())->toBe($reached / count($paths))
+        ->and($walk->quantile(0.1))->toBe($ends[(int) ceil(0.1 * count($ends)) - 1])
+        ->and($walk->quantile(0.9))->toBe($ends[(int) ceil(0.9 * count($ends)) - 1]);
+})->with([
+    [[0, 100, 250], 400, 6],
+    [[-50, 120, 0, 30], 200, 5],
+    [[-10, 5], 3, 8],
+]);
+
+it('meets an exact half', function (): void {
+    $walk = new Walk([0, 100], 100);
+    $walk->step();
+
+    expect($walk->isAtLeast(0.5))->toBeTrue()->and($walk->isAtLeast(0.51))->toBeFalse();
+});
+
+it('loses nothing by forgetting what can no longer arrive', function (): void {
+    $whole = new Walk([-200, 10, 40], 300);
+    $pruned = new Walk([-200, 10, 40], 300);
+
+    for ($step = 1; $step <= 20; $step++) {
+        $pruned->forgetBelow(21 - $step);
+        $whole->step();
+        $pruned->step();
+    }
+
+    expect($pruned->chance())->toBe($whole->chance());
+});

@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\TestCase;
+
+pest()->extend(TestCase::class)->in('Feature');
