@@ -7,11 +7,13 @@ export default defineConfig({
     testDir: 'tests/browser',
     fullyParallel: false,
     workers: 1,
-    timeout: 60_000,
+    maxFailures: process.env.CI === undefined ? 3 : 0,
+    timeout: 120_000,
     reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
     use: {
         baseURL: `http://127.0.0.1:${String(port)}`,
         viewport: { width: 1280, height: 800 },
+        actionTimeout: 8_000,
         launchOptions: {
             executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
             args: [
@@ -29,6 +31,6 @@ export default defineConfig({
         command: `tests/browser/serve ${String(port)}`,
         url: `http://127.0.0.1:${String(port)}/up`,
         reuseExistingServer: false,
-        timeout: 60_000,
+        timeout: 120_000,
     },
 });

@@ -6,6 +6,7 @@ namespace Tests;
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -15,5 +16,27 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /**
+     * As between two requests of a server, nothing is remembered from the one before.
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        $this->app?->forgetScopedInstances();
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
+    /**
+     * The props of a screen, as the browser gets them.
+     *
+     * @return array<string, mixed>
+     */
+    public function props(string $address): array
+    {
+        $page = $this->get($address)->assertOk()->viewData('page');
+
+        return json_decode(json_encode($page, JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR)['props'];
     }
 }

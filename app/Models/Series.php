@@ -22,6 +22,7 @@ use Loftrin\Core\Calendar\Day;
  * @property-read Collection<int, StandingItem> $standingItems
  * @property-read Collection<int, Meeting> $meetings
  * @property-read Collection<int, Issue> $issues
+ * @property-read Collection<int, Issue> $openIssues
  */
 final class Series extends Record
 {
@@ -47,6 +48,12 @@ final class Series extends Record
     public function issues(): HasMany
     {
         return $this->hasMany(Issue::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Issue, $this> */
+    public function openIssues(): HasMany
+    {
+        return $this->hasMany(Issue::class)->whereNull('outcome')->orderBy('id');
     }
 
     protected function casts(): array

@@ -13,19 +13,9 @@ final readonly class Tally
     {
     }
 
-    public static function none(): self
-    {
-        return new self(0, Fraction::zero(), Fraction::zero());
-    }
-
     /** Done ÷ total, 0 to 1; null with no task in scope. */
     public function progress(): ?Fraction
     {
         return $this->tasks === 0 ? null : $this->done->over($this->total);
-    }
-
-    public function isAllDone(): bool
-    {
-        return $this->tasks > 0 && $this->done->equals($this->total);
     }
 }

@@ -3,9 +3,10 @@ import type { Frame } from './generated/props';
 declare module '@inertiajs/core' {
     export interface InertiaConfig {
         sharedPageProps: {
-            frame: Frame | null;
-            change: { words: string; batch: string } | null;
-            problem: string | null;
+            /** Missing where nobody is signed in, and where there is no such address. */
+            frame?: Frame | null;
+            change?: { words: string; batch: string } | null;
+            problem?: string | null;
         };
     }
 }

@@ -37,7 +37,7 @@ final readonly class MeetingPage
     public function of(Meeting $meeting, Person $viewer): MeetingView
     {
         $meeting->load([
-            'series.meetings', 'chair', 'minuteTaker', 'attendances.person',
+            'series.meetings', 'series.openIssues', 'chair', 'minuteTaker', 'attendances.person',
             'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);

@@ -23,8 +23,7 @@ final readonly class MeetingsPage
     {
         $today = $this->workspace->today();
         $series = Series::query()->visibleTo($viewer)
-            ->with('meetings')
-            ->withCount(['issues as open_issues' => static fn($issues) => $issues->whereNull('outcome')])
+            ->with(['meetings', 'openIssues'])
             ->orderBy('id')->get();
         $held = Meeting::query()->whereIn('series_id', $series->modelKeys())->whereNotNull('closed_at')
             ->with('series')->orderByDesc('on')->limit(self::HELD)->get();
@@ -47,7 +46,7 @@ final readonly class MeetingsPage
         );
     }
 
-    /** The series with its meetings and the number of its open issues loaded. */
+    /** The series with its meetings and open issues loaded. */
     public function row(Series $series): SeriesRow
     {
         $running = $series->meetings->firstWhere('closed_at', null);
@@ -62,7 +61,7 @@ final readonly class MeetingsPage
             $series->is_private,
             Occurrences::next($series, $this->workspace->today()),
             $running?->id,
-            is_numeric($series->getAttribute('open_issues')) ? (int) $series->getAttribute('open_issues') : 0,
+            $series->openIssues->count(),
             $series->meetings->whereNotNull('closed_at')->count(),
         );
     }

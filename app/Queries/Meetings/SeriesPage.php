@@ -34,8 +34,7 @@ final readonly class SeriesPage
 
     public function of(Series $series, Person $viewer): SeriesView
     {
-        $series->load(['attendees.person', 'standingItems.owner', 'meetings']);
-        $series->loadCount(['issues as open_issues' => static fn($issues) => $issues->whereNull('outcome')]);
+        $series->load(['attendees.person', 'standingItems.owner', 'meetings', 'openIssues']);
         $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
         $issues = $this->agendas->openIssues($series);
         $fit = Agenda::of($this->agendas->timeForIssues($series), $this->agendas->ranked($issues));

@@ -35,7 +35,7 @@ export const rooms: Room[] = [
 export function Frame({ children }: { children: ReactNode }) {
     const { frame } = usePage().props;
 
-    return frame === null ? <main>{children}</main> : <FrameAround frame={frame}>{children}</FrameAround>;
+    return frame == null ? <main>{children}</main> : <FrameAround frame={frame}>{children}</FrameAround>;
 }
 
 type Open = 'jot' | 'commands' | 'keys' | null;

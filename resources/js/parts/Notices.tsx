@@ -50,20 +50,20 @@ export function Notices() {
     const { change, problem } = usePage().props;
 
     useEffect(() => {
-        if (change !== null) {
+        if (change != null) {
             tellChange(change.words, change.batch);
         }
     }, [change]);
 
     useEffect(() => {
-        if (problem !== null) {
+        if (problem != null) {
             tellProblem(problem);
         }
     }, [problem]);
 
     useKeys({
         'Ctrl z': () => {
-            if (change !== null) {
+            if (change != null) {
                 undo(change.batch);
             }
         },

@@ -61,7 +61,7 @@ function Line({ project }: { project: RegisterRow }) {
     const isQuiet = project.state !== 'active';
 
     return (
-        <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(120px,3fr)_96px_minmax(150px,4fr)_64px_28px] items-center gap-x-4 border-b border-hairline py-2 max-md:grid-cols-[40px_1fr_auto]">
+        <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(120px,3fr)_96px_minmax(150px,4fr)_64px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">
             {project.cord === null ? (
                 <span className="font-mono text-xs text-ink-2" title="Serves no goal of this year">
                     –
@@ -76,7 +76,7 @@ function Line({ project }: { project: RegisterRow }) {
             >
                 {project.title}
             </Link>
-            <span className="max-md:hidden">
+            <span className="max-lg:hidden">
                 {project.gauge.progress === null ? (
                     <span className="block h-2 border-b border-dashed border-rule" />
                 ) : (
@@ -85,13 +85,13 @@ function Line({ project }: { project: RegisterRow }) {
             </span>
             <span className="text-xs whitespace-nowrap">
                 <span className="font-mono">{project.gauge.terms}</span>{' '}
-                <span className="block max-md:hidden">
+                <span className="block max-lg:hidden">
                     <Standing gauge={project.gauge} />
                 </span>
             </span>
             <NextStep project={project} />
-            <span className="text-right text-xs text-ink-2 max-md:hidden">{project.dueOn === null ? '' : dateWords(project.dueOn)}</span>
-            <span className="text-right font-mono text-xs text-ink-2 max-md:hidden" title={project.owner.name}>
+            <span className="text-right text-xs text-ink-2 max-lg:hidden">{project.dueOn === null ? '' : dateWords(project.dueOn)}</span>
+            <span className="text-right font-mono text-xs text-ink-2 max-lg:hidden" title={project.owner.name}>
                 {project.owner.initials}
             </span>
         </li>
@@ -99,7 +99,7 @@ function Line({ project }: { project: RegisterRow }) {
 }
 
 function NextStep({ project }: { project: RegisterRow }) {
-    const cell = 'min-w-0 text-xs max-md:col-span-2 max-md:col-start-2';
+    const cell = 'min-w-0 text-xs max-lg:col-span-2 max-lg:col-start-2';
 
     if (project.isStuck) {
         return <span className={clsx(cell, 'font-semibold text-persimmon')}>stuck: nothing can be done now</span>;

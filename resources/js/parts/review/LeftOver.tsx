@@ -38,7 +38,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
     const { frame } = usePage().props;
     const isDecided = task.isDone || task.isAside;
     const button = 'min-h-6 text-xs text-chalk hover:underline pointer-coarse:min-h-11';
-    const to = frame !== null && frame.thisWeek > nextWeek ? frame.thisWeek : nextWeek;
+    const to = frame != null && frame.thisWeek > nextWeek ? frame.thisWeek : nextWeek;
 
     return (
         <li className="border-b border-hairline py-2">

@@ -25,7 +25,7 @@ export function TaskTime({ page }: { page: TaskView }) {
                 {task.planned !== null && !known.includes(task.planned) && (
                     <option value={task.planned}>{plannedWords(task.planned)}</option>
                 )}
-                {frame !== null && <option value={frame.today}>Today, {dayWords(frame.today)}</option>}
+                {frame != null && <option value={frame.today}>Today, {dayWords(frame.today)}</option>}
                 {weeks.slice(from, from + 10).map((week) => (
                     <option key={week.name} value={week.name}>
                         Week {week.number}

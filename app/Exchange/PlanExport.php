@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Models\Area;
+use App\Models\Checkpoint;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Reading;
+use App\Models\Serving;
+use App\Models\Stage;
+use App\Models\Step;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\TaskRow;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\PlanFile\PlanReader;
+
+/** Writes the plan as a plan file, version 1. */
+final readonly class PlanExport
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /**
+     * Everything that all may see; with a person, also what only they may see.
+     *
+     * @return array<string, mixed> ready to be written as JSON
+     */
+    public function of(?Person $viewer = null): array
+    {
+        $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))->with(['checkpoints', 'readings'])->orderBy('id')->get();
+        $shown = $goals->modelKeys();
+
+        return [
+            'format' => PlanReader::FORMAT,
+            'version' => PlanReader::VERSION,
+            'workspace' => [
+                'name' => $this->workspace->name,
+                'timezone' => $this->workspace->timezone,
+                'week_starts_on' => $this->workspace->week_starts_on,
+                'year_starts_in' => $this->workspace->year_starts_in,
+                'working_days' => $this->workspace->working_days,
+                'holidays' => $this->workspace->holidays,
+            ],
+            'people' => self::each(Person::query()->orderBy('id')->get(), static fn(Person $person): array => [
+                'id' => self::id('p', $person->id), 'name' => $person->name, 'weekly_hours' => $person->weekly_hours,
+            ]),
+            'areas' => self::each(Area::query()->orderBy('id')->get(), static fn(Area $area): array => ['id' => self::id('a', $area->id), 'name' => $area->name]),
+            'goals' => self::each($goals, $this->goal(...)),
+            'readings' => self::each($goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')), static fn(Reading $reading): array => [
+                'goal' => self::id('g', $reading->goal_id), 'on' => $reading->on, 'value' => self::number($reading->value),
+            ]),
+            'projects' => self::each(
+                Project::query()->with(['stages', 'servings'])->orderBy('id')->get(),
+                fn(Project $project): array => $this->project($project, $shown),
+            ),
+            'tasks' => self::each(
+                ($viewer === null ? Task::query()->openToAll() : Task::query()->visibleTo($viewer))->with(['stage', 'steps', 'precedences'])->orderBy('id')->get(),
+                $this->task(...),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function goal(Goal $goal): array
+    {
+        return array_filter([
+            'id' => self::id('g', $goal->id),
+            'title' => $goal->title,
+            'scope' => $goal->scope,
+            'horizon' => $goal->horizon,
+            'period' => $goal->period,
+            'parent' => self::id('g', $goal->parent_id),
+            'weight' => self::number($goal->weight),
+            'owner' => self::id('p', $goal->owner_id),
+            'area' => self::id('a', $goal->area_id),
+            'measure' => $this->measure($goal),
+            'checkpoints' => self::each($goal->checkpoints, static fn(Checkpoint $point): array => ['on' => $point->on, 'fraction' => self::number($point->fraction)]),
+            'closed_on' => $goal->closed_on,
+            'result' => $goal->result,
+            'score' => self::number($goal->score),
+        ], self::isSaid(...));
+    }
+
+    /** @return array<string, mixed> */
+    private function measure(Goal $goal): array
+    {
+        return ['kind' => $goal->measure, ...match ($goal->measure) {
+            MeasureKind::Work => ['tasks_weight' => self::number($goal->tasks_weight)],
+            MeasureKind::Number => ['start' => self::number($goal->start_value), 'target' => self::number($goal->target_value)],
+            MeasureKind::Keep => ['limit' => self::number($goal->limit_value), 'sense' => $goal->sense, 'share' => self::number($goal->share)],
+            MeasureKind::Count => ['target' => self::number($goal->target_value)],
+            MeasureKind::YesNo, MeasureKind::Judged => [],
+        }];
+    }
+
+    /**
+     * @param array<mixed> $shown ids of the goals that are written
+     *
+     * @return array<string, mixed>
+     */
+    private function project(Project $project, array $shown): array
+    {
+        return array_filter([
+            'id' => self::id('pr', $project->id),
+            'title' => $project->title,
+            'owner' => self::id('p', $project->owner_id),
+            'area' => self::id('a', $project->area_id),
+            'weighing' => $project->weighing,
+            'order' => $project->order,
+            'stages' => self::each($project->stages, static fn(Stage $stage): string => $stage->name),
+            'serves' => self::each(
+                $project->servings->whereIn('goal_id', $shown),
+                static fn(Serving $link): array => ['goal' => self::id('g', $link->goal_id), 'weight' => self::number($link->weight)],
+            ),
+            'state' => $project->state,
+            'state_on' => $project->state_on,
+            'starts_on' => $project->starts_on,
+            'due_on' => $project->due_on,
+        ], self::isSaid(...));
+    }
+
+    /** @return array<string, mixed> open tasks stand where they were carried to */
+    private function task(Task $task): array
+    {
+        $isOpen = $task->done_on === null;
+
+        return array_filter([
+            'id' => self::id('t', $task->id),
+            'title' => $task->title,
+            'project' => self::id('pr', $task->project_id),
+            'goal' => self::id('g', $task->goal_id),
+            'stage' => $task->stage?->name,
+            'after' => self::each($task->precedences, static fn($link): ?string => self::id('t', $link->after_id)),
+            'owner' => self::id('p', $task->owner_id),
+            'created_on' => $task->created_on,
+            'done_on' => $task->done_on,
+            'dropped_on' => $task->dropped_on,
+            'shelved_on' => $task->shelved_on,
+            'due_on' => $task->due_on,
+            'planned' => $isOpen ? TaskRow::standsIn($task, $this->workspace) : $task->planned,
+            'waiting_on' => $task->waiting_on,
+            'minutes' => $task->minutes,
+            'rank' => $task->rank,
+            'carried' => $isOpen ? TaskRow::carried($task, $this->workspace) : $task->carried,
+            'changed_on' => $task->changed_on,
+            'steps' => self::each($task->steps, static fn(Step $step): array => ['title' => $step->title, 'done_on' => $step->done_on]),
+        ], self::isSaid(...));
+    }
+
+    /**
+     * @template T
+     * @template R
+     *
+     * @param iterable<T>    $records
+     * @param callable(T): R $write
+     *
+     * @return list<R>
+     */
+    private static function each(iterable $records, callable $write): array
+    {
+        $written = [];
+
+        foreach ($records as $record) {
+            $written[] = $write($record);
+        }
+
+        return $written;
+    }
+
+    private static function isSaid(mixed $value): bool
+    {
+        return $value !== null && $value !== [];
+    }
+
+    private static function id(string $kind, ?int $id): ?string
+    {
+        return $id === null ? null : "$kind$id";
+    }
+
+    private static function number(float|int|string|null $value): float|int|null
+    {
+        return is_string($value) ? (float) $value : $value;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\Project;
+use App\Models\Task;
+use Illuminate\Database\QueryException;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->me = Made::person(name: 'Noor Aksoy');
+    $this->actingAs($this->me);
+});
+
+function batch(): string
+{
+    return (string) Activity::query()->latest('id')->value('batch_uuid');
+}
+
+it('logs each change with who, when and what it was before', function (): void {
+    $task = Made::task($this->me);
+    $this->put("/tasks/$task->id/tick", ['done' => true])->assertSessionHas('change.words', 'Ticked “Order shackles”');
+    $entry = Activity::query()->firstOrFail();
+
+    expect($entry->causer_id)->toBe($this->me->id)
+        ->and($entry->description)->toBe('Ticked “Order shackles”')
+        ->and($entry->properties['before']['done_on'])->toBeNull()
+        ->and($entry->properties['now']['done_on'])->toBe(Made::TODAY);
+});
+
+it('takes back a change, whatever it wrote', function (): void {
+    $task = Made::task($this->me, ['planned' => '2027-W06']);
+    $this->put("/tasks/$task->id/aside", ['how' => 'drop']);
+    $this->post('/undo/'.batch())->assertSessionHas('change.words', 'Undid: dropped “Order shackles”');
+    expect($task->refresh()->dropped_on)->toBeNull();
+
+    $this->post('/projects', ['title' => 'New', 'stages' => [['name' => 'One']]]);
+    $this->post('/undo/'.batch())->assertSessionHasNoErrors();
+    expect(Project::query()->count())->toBe(0);
+
+    $this->post("/tasks/$task->id/steps", ['titles' => ['Ask']]);
+    $this->delete('/steps/'.$task->steps()->firstOrFail()->id);
+    $this->post('/undo/'.batch())->assertSessionHasNoErrors();
+    expect($task->steps()->pluck('title')->all())->toBe(['Ask']);
+
+    $goal = Made::goal($this->me);
+    $this->post("/goals/$goal->id/close", ['result' => 'met']);
+    $this->post('/undo/'.batch())->assertSessionHasNoErrors();
+    expect($goal->refresh()->result)->toBeNull();
+});
+
+it('takes nothing back that has been changed since', function (): void {
+    $task = Made::task($this->me);
+    $this->put("/tasks/$task->id", ['title' => 'Order chain']);
+    $batch = batch();
+    $this->actingAs(Made::person())->put("/tasks/$task->id", ['title' => 'Order rope']);
+
+    $this->actingAs($this->me)->post("/undo/$batch")->assertSessionHasErrors(['undo' => 'This has been changed since. Nothing was taken back.']);
+    expect($task->refresh()->title)->toBe('Order rope');
+});
+
+it('takes back nobody else’s change', function (): void {
+    $task = Made::task($this->me);
+    $this->put("/tasks/$task->id/tick", ['done' => true]);
+    $this->actingAs(Made::person())->post('/undo/'.batch())->assertNotFound();
+    expect($task->refresh()->done_on)->not->toBeNull();
+});
+
+it('writes all of a change or nothing', function (): void {
+    $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'checkpoints' => [['on' => '2027-03-01', 'percent' => 50], ['on' => '2027-04-01', 'percent' => 40]]])->assertSessionHasErrors('checkpoints');
+
+    expect(Goal::query()->count())->toBe(0)->and(DB::table('checkpoints')->count())->toBe(0)->and(Activity::query()->count())->toBe(0);
+});
+
+it('keeps a jot and makes a task of it', function (): void {
+    $this->post('/jots', ['words' => ''])->assertSessionHasErrors('words');
+    $this->post('/jots', ['words' => 'Ring the harbour office'])->assertSessionHasNoErrors();
+    $jot = Jot::query()->firstOrFail();
+    expect($this->props('/tray')['frame']['tray'])->toBe(1);
+
+    $this->post("/jots/$jot->id/task", ['title' => 'Ring the harbour office', 'planned' => '2027-W06'])->assertSessionHasNoErrors();
+    expect(Task::query()->firstOrFail()->planned)->toBe('2027-W06')->and($this->props('/tray')['page']['jots'])->toBe([]);
+
+    $this->post('/jots', ['words' => 'Never mind']);
+    $this->delete('/jots/'.Jot::query()->latest('id')->value('id'));
+    expect($this->props('/tray')['frame']['tray'])->toBe(0);
+    $this->post('/undo/'.batch());
+    expect($this->props('/tray')['frame']['tray'])->toBe(1);
+});
+
+it('refuses in the database what must never be', function (Closure $write): void {
+    $write($this->me);
+})->with([
+    'a task of a project and a goal' => [fn($me) => Made::task($me, ['project_id' => Made::project($me)->id, 'goal_id' => Made::goal($me)->id])],
+    'no minutes' => [fn($me) => Made::task($me, ['minutes' => 0])],
+    'a target equal to its start' => [fn($me) => Made::goal($me, more: ['measure' => 'number', 'start_value' => 1, 'target_value' => 1])],
+    'a result without a day' => [fn($me) => Made::goal($me, more: ['result' => 'met'])],
+    'due before it starts' => [fn($me) => Made::project($me, more: ['starts_on' => '2027-02-02', 'due_on' => '2027-02-01'])],
+    'an owner who is not there' => [fn($me) => Made::task($me, ['owner_id' => 999])],
+    'an unknown rank' => [fn($me) => DB::table('tasks')->insert([...Made::task($me)->getAttributes(), 'id' => 99, 'rank' => 'Z'])],
+])->throws(QueryException::class);

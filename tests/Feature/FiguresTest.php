@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Step;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Goals\StoredTallies;
+use Database\Demo\Saltglass;
+use Illuminate\Support\Carbon;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\PlanFile\PlanComputation;
+use Loftrin\Core\PlanFile\PlanReader;
+use Loftrin\Core\Work\TalliesOfTasks;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Feature\Made;
+
+it('sums up in the database what the core sums up from the tasks', function (): void {
+    Made::workspace();
+    $me = Made::person();
+    $goal = Made::goal($me, '2027-Q1', ['measure' => 'count', 'target_value' => 5]);
+    $projects = [Made::project($me, [$goal]), Made::project($me, [], more: ['weighing' => 'effort'])];
+    $random = new Randomizer(new Mt19937(7));
+    $day = fn(): ?string => $random->getInt(0, 2) > 0 ? (string) Day::of('2027-01-01')->plus($random->getInt(0, 60)) : null;
+
+    for ($number = 0; $number < 120; $number++) {
+        $project = $random->getInt(0, 2);
+        $task = Made::task($me, [
+            'project_id' => $projects[$project]->id ?? null,
+            'goal_id' => $project === 2 ? $goal->id : null,
+            'created_on' => $day() ?? '2027-01-05',
+            'done_on' => $day(),
+            'dropped_on' => $random->getInt(0, 5) === 0 ? $day() : null,
+            'shelved_on' => $random->getInt(0, 5) === 0 ? $day() : null,
+            'minutes' => $random->getInt(0, 2) > 0 ? 15 * $random->getInt(1, 8) : null,
+        ]);
+
+        for ($step = $random->getInt(-4, 4); $step > 0; $step--) {
+            Step::query()->create(['task_id' => $task->id, 'position' => $step, 'title' => 's', 'done_on' => $day()]);
+        }
+    }
+
+    $tasks = array_values(Task::query()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
+    $cores = Project::query()->with(['stages', 'servings'])->get()->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])->all();
+    $rows = new TalliesOfTasks($cores, [], $tasks);
+    $stored = new StoredTallies(array_map(fn($project) => $project->weighing, $cores), [(string) $goal->id], [(string) $goal->id]);
+    $days = array_map(fn(int $number): Day => Day::of('2026-12-30')->plus($number), range(0, 66, 3));
+    $stored->prepare($days);
+
+    foreach ($days as $on) {
+        foreach (array_keys($cores) as $id) {
+            expect($stored->ofProject((string) $id, $on))->toEqual($rows->ofProject((string) $id, $on));
+        }
+
+        expect($stored->ofDirectTasks((string) $goal->id, $on))->toEqual($rows->ofDirectTasks((string) $goal->id, $on));
+        $span = new Span(Day::of('2026-12-30'), $on);
+        expect($stored->doneFor((string) $goal->id, $span))->toBe($rows->doneFor((string) $goal->id, $span));
+    }
+});
+
+describe('the demo', function (): void {
+    beforeEach(function (): void {
+        Carbon::setTestNow('2027-02-10 09:00:00');
+        Saltglass::load(Day::of('2027-02-10'));
+        $this->actingAs(Person::query()->firstOrFail());
+    });
+
+    it('is a full year of a company', function (): void {
+        $count = fn(string $table, array $where = []): int => DB::table($table)->where($where)->count();
+
+        expect($count('people'))->toBe(9)
+            ->and($count('goals', ['horizon' => 'year']))->toBe(4)
+            ->and($count('goals', ['horizon' => 'week']))->toBe(40)
+            ->and(Goal::query()->where('horizon', 'quarter')->distinct()->count('period'))->toBe(4)
+            ->and($count('projects'))->toBe(14)
+            ->and($count('tasks'))->toBe(500)
+            ->and($count('series'))->toBe(2)
+            ->and($count('meetings'))->toBe(30)
+            ->and(DB::table('reviews')->whereNotNull('held_at')->count())->toBe(25);
+    });
+
+    it('opens every screen', function (): void {
+        foreach ([
+            '/', '/weeks/2027-W06', '/weeks/2026-W40', '/weeks/2027-W30', '/sheet', '/sheet/2026', '/goals/1', '/goals/16', '/goals/22', '/goals/new?parent=1', '/goals/16/edit', '/projects', '/projects/3', '/projects/12/edit', '/tasks/100', '/meetings', '/series/1', '/series/1/edit', '/series/new', '/meetings/5', '/reviews', '/reviews/2027-W05', '/reviews/2027-W06', '/people', '/tray',
+        ] as $address) {
+            $this->get($address)->assertOk();
+        }
+    });
+
+    it('shows the figures that the exported plan computes to', function (): void {
+        Artisan::call('plan:export');
+        $document = PlanReader::read(Artisan::output());
+        $result = json_decode((string) json_encode((new PlanComputation($document, Day::of('2027-02-10')))->result()), true);
+        $sheet = $this->props('/sheet')['page'];
+        $rows = [...$sheet['goals'], ...array_merge(...array_column($sheet['quarters'], 'goals')), ...array_merge(...array_column($sheet['weeks'], 'goals'))];
+
+        expect($rows)->toHaveCount(67);
+
+        foreach ($rows as $row) {
+            $computed = $result['goals']["g{$row['id']}"];
+            expect($row['gauge']['band'])->toBe($computed['band'], $row['title'])
+                ->and($row['gauge']['progress'])->toEqualWithDelta($computed['progress'] === null ? null : $computed['progress'] * 100, 0.051);
+        }
+
+        foreach ([16, 18, 20] as $id) {
+            expect($this->props("/goals/$id")['page']['forecast']['chance'] ?? null)->toEqualWithDelta($result['goals']["g$id"]['forecast']['chance'] * 100, 0.51);
+        }
+    });
+
+    it('is the same every time for a day', function (): void {
+        $first = DB::table('tasks')->orderBy('id')->get()->toJson();
+        DB::statement('PRAGMA defer_foreign_keys = ON');
+        DB::table('sqlite_sequence')->delete();
+
+        foreach (Schema::getTableListing(schemaQualified: false) as $table) {
+            if ($table !== 'migrations' && $table !== 'sqlite_sequence') {
+                DB::table($table)->delete();
+            }
+        }
+
+        Saltglass::load(Day::of('2027-02-10'));
+
+        expect(DB::table('tasks')->orderBy('id')->get()->toJson())->toBe($first);
+    });
+
+    it('is not loaded over a workspace', function (): void {
+        Artisan::call('demo:load');
+        expect(Artisan::output())->toContain('There is a workspace already')->and(Workspace::query()->count())->toBe(1);
+    });
+});
+
+it('can be laid around any day', function (string $day): void {
+    Carbon::setTestNow("$day 09:00:00");
+    Saltglass::load(Day::of($day));
+
+    expect(DB::table('tasks')->count())->toBe(500)->and(DB::table('meetings')->count())->toBe(30)->and(DB::table('goals')->count())->toBe(67);
+})->with(['2027-01-01', '2028-02-29', '2026-12-31', '2027-05-09']);
+
+it('computes a plan file on the command line', function (): void {
+    $case = dirname(__DIR__).'/cases/01-tasks-roll-up.plan.json';
+
+    expect(Artisan::call('plan:compute', ['file' => $case, '--as-of' => '2027-02-12']))->toBe(0)
+        ->and(json_decode(Artisan::output(), true)['goals']['year']['progress'])->toEqual(0.3333);
+
+    $run = Process::path(base_path())->input('{"format":"loftrin-plan","version":1,"goals":[{"id":"g7","horizon":"year","period":"2027","measure":{"kind":"number","start":1,"target":1}}]}')->run('php artisan plan:compute -');
+    expect($run->exitCode())->toBe(1)->and($run->output())->toBe('')->and($run->errorOutput())->toBe("goal g7: target must differ from start\n");
+
+    foreach ([['/nowhere.json', '2027-01-01'], [$case, 'soon']] as [$file, $asOf]) {
+        $run = Process::path(base_path())->run(['php', 'artisan', 'plan:compute', $file, "--as-of=$asOf"]);
+        expect($run->exitCode())->toBe(1)->and($run->errorOutput())->toStartWith('plan: ');
+    }
+});

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Jot;
+use App\Models\Review;
+use App\Models\Role;
+use App\Models\Visibility;
+use Inertia\Testing\AssertableInertia;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->owner = Made::person(name: 'Ingrid Solheim');
+    $this->other = Made::person(Role::Lead);
+    $this->goal = Made::goal($this->owner, '2027', ['title' => 'A secret boat', 'visibility' => Visibility::OnlyMe, 'scope' => 'person']);
+    $this->week = Made::goal($this->owner, '2027-W06', ['title' => 'A secret week', 'visibility' => Visibility::OnlyMe, 'parent_id' => $this->goal->id]);
+    $this->task = Made::task($this->owner, ['title' => 'A secret errand', 'visibility' => Visibility::OnlyMe, 'planned' => '2027-W06', 'done_on' => '2027-02-09', 'minutes' => 60]);
+    $this->series = Made::series([$this->owner], ['title' => 'A secret talk', 'is_private' => true]);
+    $this->project = Made::project($this->other, [$this->goal]);
+});
+
+it('hides a private thing from every address, a lead’s too', function (): void {
+    $this->actingAs($this->other);
+
+    foreach ([
+        ['get', "/goals/{$this->goal->id}"], ['get', "/goals/{$this->goal->id}/edit"], ['post', "/goals/{$this->goal->id}/close", ['result' => 'met']],
+        ['post', "/goals/{$this->goal->id}/reopen"], ['post', "/goals/{$this->goal->id}/readings", ['on' => '2027-02-01', 'value' => '1']],
+        ['put', "/goals/{$this->goal->id}", ['title' => 'x', 'period' => '2027', 'measure' => 'work']],
+        ['get', "/tasks/{$this->task->id}"], ['put', "/tasks/{$this->task->id}", ['title' => 'x']], ['put', "/tasks/{$this->task->id}/tick", ['done' => false]],
+        ['put', "/tasks/{$this->task->id}/plan", ['planned' => null]],
+        ['get', "/series/{$this->series->id}"], ['get', "/series/{$this->series->id}/edit"], ['post', "/series/{$this->series->id}/issues", ['title' => 'x']],
+        ['post', "/series/{$this->series->id}/open", ['on' => '2027-02-15']],
+    ] as $call) {
+        $this->{$call[0]}($call[1], $call[2] ?? [])->assertNotFound();
+    }
+
+    expect($this->task->refresh()->title)->toBe('A secret errand');
+});
+
+it('mentions it on no screen of somebody else', function (string $address): void {
+    $this->actingAs($this->other);
+    expect((string) json_encode($this->props($address)))->not->toContain('secret');
+})->with(fn() => ['/', '/weeks/2027-W06', '/weeks/2027-W06?who=1', '/sheet', '/goals/new', '/projects', '/projects/1', '/projects/new', '/meetings', '/series/new', '/reviews/2027-W06', '/people', '/tray']);
+
+it('shows it to its owner', function (): void {
+    $this->actingAs($this->owner);
+    $this->get("/goals/{$this->goal->id}")->assertOk();
+    $this->get('/sheet')->assertInertia(fn(AssertableInertia $page) => $page->where('page.goals.0.title', 'A secret boat')->etc());
+    $this->get('/weeks/2027-W06')->assertSee('A secret errand');
+    $this->get("/series/{$this->series->id}")->assertOk();
+});
+
+it('moves no figure that others see', function (): void {
+    $weeks = fn(): array => array_column($this->props('/sheet')['frame']['rail']['weeks'], null, 'name')['2027-W06'];
+
+    $this->actingAs($this->other);
+    expect($weeks()['share'])->toBeNull();
+    $this->actingAs($this->owner);
+    expect($weeks()['share'])->toBeNull();
+});
+
+it('does not let a private goal show through one that others see', function (): void {
+    $open = Made::goal($this->other);
+    $this->actingAs($this->owner);
+
+    $this->post('/goals', ['title' => 'x', 'period' => '2027-Q1', 'measure' => 'work', 'parent' => $open->id, 'visibility' => 'only_me'])->assertSessionHasErrors('visibility');
+    $this->post('/goals', ['title' => 'x', 'period' => '2027-Q1', 'measure' => 'work', 'parent' => $this->goal->id])->assertSessionHasErrors('parent');
+    $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'owner' => $this->other->id, 'visibility' => 'only_me'])->assertSessionHasErrors('visibility');
+    $this->post('/tasks', ['title' => 'x', 'goal' => $open->id, 'isPrivate' => true])->assertSessionHasErrors('isPrivate');
+    $this->post('/tasks', ['title' => 'x', 'goal' => $this->goal->id])->assertSessionHasErrors('isPrivate');
+    $this->actingAs($this->other)->post('/tasks', ['title' => 'x', 'goal' => $this->goal->id])->assertSessionHasErrors('goal');
+    $this->post('/projects', ['title' => 'x', 'serves' => [['goal' => $this->goal->id, 'weight' => 1]]])->assertSessionHasErrors('serves');
+    $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'parent' => $this->goal->id])->assertSessionHasErrors(['parent' => 'There is no such goal.']);
+});
+
+it('leaves a link to a goal that one may not see as it is', function (): void {
+    $this->actingAs($this->other)->put("/projects/{$this->project->id}", ['title' => 'Renamed', 'serves' => []])->assertSessionHasNoErrors();
+
+    expect($this->project->servings()->count())->toBe(1);
+});
+
+it('keeps reviews and trays to oneself', function (): void {
+    $jot = Jot::query()->create(['person_id' => $this->owner->id, 'words' => 'A secret thought', 'jotted_on' => Made::TODAY]);
+    $this->actingAs($this->owner)->put('/reviews/2027-W06/answers', ['question' => 'moved', 'words' => 'A secret answer']);
+
+    $this->actingAs($this->other);
+    $this->post("/jots/$jot->id/task", ['title' => 'x'])->assertNotFound();
+    $this->delete("/jots/$jot->id")->assertNotFound();
+    expect((string) json_encode($this->props('/reviews/2027-W06')))->not->toContain('secret answer')
+        ->and(Review::query()->count())->toBe(1);
+});
+
+it('cannot be handed over', function (): void {
+    $this->actingAs($this->owner)->put("/tasks/{$this->task->id}", ['owner_id' => $this->other->id])->assertSessionHasErrors('owner_id');
+});
+
+it('stays out of the plan file', function (): void {
+    Artisan::call('plan:export');
+    expect(Artisan::output())->toContain('Moorings Orkney')->not->toContain('secret');
+});

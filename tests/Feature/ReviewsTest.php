@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Review;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->me = Made::person(name: 'Noor Aksoy');
+    $this->actingAs($this->me);
+});
+
+it('works out what happened in the week', function (): void {
+    $year = Made::goal($this->me, '2027', ['mark' => 'HB']);
+    $quarter = Made::goal($this->me, '2027-Q1', ['parent_id' => $year->id]);
+    Made::goal($this->me, '2027-W05', ['parent_id' => $quarter->id, 'is_firm' => true]);
+    $project = Made::project($this->me, [$quarter]);
+    Made::task($this->me, ['project_id' => $project->id, 'done_on' => '2027-02-03', 'minutes' => 90]);
+    Made::task($this->me, ['project_id' => $project->id]);
+    Made::task($this->me, ['done_on' => '2027-02-04']);
+    Made::task($this->me, ['title' => 'Late', 'due_on' => '2027-02-05', 'planned' => '2027-W05']);
+    Made::task($this->me, ['title' => 'Waits', 'waiting_on' => 'the office']);
+    Made::task($this->me, ['title' => 'Untouched', 'changed_on' => '2026-12-01']);
+    $page = $this->props('/reviews/2027-W05')['page'];
+
+    expect($page['facts'])->toMatchArray(['minutes' => 120, 'alignment' => 75, 'before' => null, 'done' => 2, 'late' => 1, 'carried' => 1, 'withOthers' => 1, 'untouched' => 1])
+        ->and(array_column($page['facts']['work'], 'minutes'))->toBe([90, 30])
+        ->and($page['facts']['work'][0]['cord']['mark'])->toBe('HB')
+        ->and($page['facts']['moved'][0]['change'])->toEqual(25)
+        ->and($page['facts']['promised'][0]['isFirm'])->toBeTrue()
+        ->and(array_map(fn(array $group): array => [$group['reason'], array_column($group['tasks'], 'title')], $page['leftOver']))
+        ->toBe([['Late', ['Late']], ['With others', ['Waits']], ['Untouched', ['Untouched']]]);
+});
+
+it('keeps the words as they are written and the facts as they were seen', function (): void {
+    $task = Made::task($this->me, ['done_on' => '2027-02-03']);
+    $this->put('/reviews/2027-W05/answers', ['question' => 'still', 'words' => 'The farms.'])->assertSessionHasNoErrors();
+    $this->put('/reviews/2027-W05/answers', ['question' => 'still', 'words' => 'The farms, again.']);
+    $this->post('/reviews/2027-W05/hold')->assertSessionHasNoErrors();
+    $task->update(['done_on' => null]);
+    $page = $this->props('/reviews/2027-W05')['page'];
+
+    expect($page['facts'])->toBeNull()
+        ->and($page['kept']['done'])->toBe(1)
+        ->and($page['heldAt'])->toBe(Made::TODAY)
+        ->and(array_column($page['questions'], 'answer', 'key')['still'])->toBe('The farms, again.')
+        ->and($this->props('/reviews/2027-W06')['page']['questions'][1]['before'])->toBe([['period' => '2027-W05', 'words' => 'The farms, again.']])
+        ->and(array_column($this->props('/')['frame']['rail']['weeks'], 'isReviewed', 'name')['2027-W05'])->toBeTrue();
+
+    $this->post('/reviews/2027-W05/hold')->assertSessionHasErrors('review');
+    $this->post('/reviews/2027-W05/reopen');
+    expect($this->props('/reviews/2027-W05')['page']['facts']['done'])->toBe(0);
+});
+
+it('has nothing to look back on in a week to come', function (): void {
+    $this->get('/reviews/2027-W09')->assertOk();
+    $this->put('/reviews/2027-W09/answers', ['question' => 'moved', 'words' => 'x'])->assertSessionHasErrors('review');
+    $this->post('/reviews/2027-W09/hold')->assertSessionHasErrors('review');
+    expect(Review::query()->count())->toBe(0);
+});
+
+it('lists the weeks of the year so far', function (): void {
+    $this->put('/reviews/2027-W05/answers', ['question' => 'moved', 'words' => 'Crews.']);
+    $this->post('/reviews/2027-W05/hold');
+    $weeks = $this->props('/reviews')['page']['weeks'];
+
+    expect($weeks)->toHaveCount(6)->and($weeks[1])->toMatchArray(['heldAt' => Made::TODAY, 'words' => 'Crews.']);
+});

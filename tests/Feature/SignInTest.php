@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Person;
+use App\Models\Role;
+use Illuminate\Support\Facades\Hash;
+use Tests\Feature\Made;
+
+beforeEach(fn() => Made::workspace());
+
+it('lets somebody in with their password', function (): void {
+    $person = Made::person();
+
+    $this->post('/sign-in', ['email' => strtoupper($person->email), 'password' => 'a-long-password'])->assertRedirect('/');
+    $this->assertAuthenticatedAs($person);
+    $this->post('/sign-out')->assertRedirect('/sign-in');
+    $this->assertGuest();
+});
+
+it('says the same of a wrong password and an unknown address', function (string $email, string $password): void {
+    $known = Made::person();
+    $this->post('/sign-in', ['email' => $email === 'known' ? $known->email : $email, 'password' => $password])
+        ->assertSessionHasErrors(['email' => 'This address and password do not belong together.']);
+})->with([['nobody@saltglass.example', 'a-long-password'], ['known', 'wrong']]);
+
+it('is throttled after five tries a minute', function (): void {
+    $person = Made::person();
+
+    foreach (range(1, 5) as $try) {
+        $this->post('/sign-in', ['email' => $person->email, 'password' => "wrong $try"]);
+    }
+
+    $this->post('/sign-in', ['email' => $person->email, 'password' => 'a-long-password'])
+        ->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute, then try again.']);
+    $this->assertGuest();
+});
+
+it('sends guests to sign in', function (string $address): void {
+    $this->get($address)->assertRedirect('/sign-in');
+})->with(['/', '/week', '/sheet', '/goals/1', '/projects', '/meetings', '/reviews', '/people', '/tray', '/tasks/1']);
+
+it('lets a lead add a person, and nobody else', function (): void {
+    $new = ['name' => 'Lucía Herrera', 'email' => 'lucia@saltglass.example', 'password' => 'ten letters', 'role' => 'member', 'weeklyHours' => 32];
+
+    $this->actingAs(Made::person())->post('/people', $new)->assertForbidden();
+    $this->actingAs(Made::person(Role::Lead))->post('/people', $new)->assertSessionHasNoErrors();
+
+    $person = Person::query()->where('email', 'lucia@saltglass.example')->firstOrFail();
+    expect($person->initials)->toBe('LH')->and(Hash::check('ten letters', $person->password))->toBeTrue();
+    $this->post('/people', $new)->assertSessionHasErrors('email');
+    $this->post('/people', [...$new, 'email' => 'x@saltglass.example', 'password' => 'short'])->assertSessionHasErrors('password');
+});
+
+it('keeps passwords out of the log of changes', function (): void {
+    $this->actingAs(Made::person(Role::Lead))->post('/people', ['name' => 'A B', 'email' => 'ab@saltglass.example', 'password' => 'ten letters', 'role' => 'member', 'weeklyHours' => 32]);
+
+    expect(DB::table('activity_log')->pluck('properties')->implode(' '))->toContain('ab@saltglass.example')->not->toContain('password');
+});

@@ -1,0 +1,81 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './signedIn';
+
+/** Goes to a screen and waits until it hears keys. */
+async function open(page: Page, address: string): Promise<void> {
+    await page.goto(address);
+    await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+}
+
+test('a thought is jotted from anywhere and sorted from the tray', async ({ page }) => {
+    await open(page, '/projects');
+    await page.keyboard.press('n');
+    await page.getByLabel('What is on your mind').fill('Ask about the lee side');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Jotted it down')).toBeVisible();
+
+    await page.getByRole('link', { name: /^Tray/ }).click();
+    const jot = page.getByRole('listitem').filter({ hasText: 'Ask about the lee side' });
+    await jot.getByRole('button', { name: 'Make a task' }).click();
+    await expect(page.getByText(/Made a task of/)).toBeVisible();
+    await open(page, '/week');
+    await expect(page.getByRole('link', { name: 'Ask about the lee side' }).first()).toBeVisible();
+});
+
+test('rooms and weeks are reached by keys', async ({ page }) => {
+    await open(page, '/');
+    await page.keyboard.press('g');
+    await page.keyboard.press('s');
+    await expect(page).toHaveURL(/\/sheet$/);
+    await page.keyboard.press('g');
+    await page.keyboard.press('w');
+    await expect(page).toHaveURL(/\/weeks\/\d{4}-W\d{2}$/);
+    const here = page.url();
+    await page.keyboard.press('[');
+    await expect(page).not.toHaveURL(here);
+    await page.keyboard.press(']');
+    await expect(page).toHaveURL(here);
+
+    await page.keyboard.press('Control+k');
+    await page.getByPlaceholder('A room, a week, something new').fill('new project');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'New project' })).toBeVisible();
+});
+
+test('the rail is one tab stop with arrows inside', async ({ page }) => {
+    await open(page, '/week');
+    const week = page.locator('header [aria-current="page"]').first();
+    await week.focus();
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(', over')).toBeVisible();
+    await expect(page.locator('header a[aria-label^="Week "][tabindex="0"]')).toHaveCount(1);
+});
+
+test('a task is ticked with space, at once, and unticked with undo', async ({ page }) => {
+    await open(page, '/projects/3');
+    const line = page
+        .locator('[data-task-line]')
+        .filter({ has: page.locator('[aria-checked="false"]') })
+        .first();
+    const id = (await line.getAttribute('data-task')) ?? '';
+    const tick = page.locator(`[data-task="${id}"] [role="checkbox"]`);
+    await line.getByRole('link').focus();
+    await page.keyboard.press('Space');
+    await expect(tick).toHaveAttribute('aria-checked', 'true');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText(/Undid: ticked/)).toBeVisible();
+    await expect(tick).toHaveAttribute('aria-checked', 'false');
+});
+
+test('what else can be done with a task opens with a key', async ({ page }) => {
+    await open(page, '/projects/3');
+    const line = page.locator('[data-task-line]').first();
+    await line.getByRole('link').focus();
+    await page.keyboard.press('.');
+    await page.getByRole('menuitem', { name: 'Shelve' }).click();
+    await expect(page.getByText(/Shelved “/)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/Undid: shelved/)).toBeVisible();
+});

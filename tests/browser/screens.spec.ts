@@ -1,0 +1,59 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './signedIn';
+
+const screens = {
+    day: '/',
+    week: '/week',
+    sheet: '/sheet',
+    goal: '/goals/16',
+    'goal form': '/goals/new',
+    projects: '/projects',
+    project: '/projects/3',
+    task: '/tasks/60',
+    meetings: '/meetings',
+    series: '/series/2',
+    minutes: '/meetings/5',
+    reviews: '/reviews',
+    people: '/people',
+    tray: '/tray',
+};
+
+for (const scheme of ['light', 'dark'] as const) {
+    test(`screens are readable for everybody, ${scheme}`, async ({ browser, kept, baseURL }) => {
+        const context = await browser.newContext({ storageState: kept, colorScheme: scheme, baseURL: baseURL ?? '' });
+        const page = await context.newPage();
+
+        for (const [name, address] of Object.entries(screens)) {
+            await page.goto(address);
+            await page.getByRole('main').waitFor();
+            const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze();
+            expect(
+                violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join('\n')}`),
+                name,
+            ).toEqual([]);
+        }
+
+        await context.close();
+    });
+}
+
+for (const width of [360, 390, 768, 1280, 2560]) {
+    test(`nothing runs out of a screen of ${String(width)} px`, async ({ page }) => {
+        await page.setViewportSize({ width, height: 844 });
+
+        for (const [name, address] of Object.entries(screens)) {
+            await page.goto(address);
+            await page.getByRole('main').waitFor();
+            expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(width);
+        }
+    });
+}
+
+test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
+    const asked: string[] = [];
+    page.on('request', (request) => asked.push(request.url()));
+    await page.goto('/sheet');
+    await page.goto('/goals/16');
+    await page.waitForLoadState('networkidle');
+    expect(asked.filter((url) => !url.startsWith(baseURL ?? '') && !url.startsWith('data:'))).toEqual([]);
+});
