@@ -11,6 +11,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\ValidationException;
 
@@ -25,6 +26,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // Relative, so that they hold behind any proxy and at any port.
+        Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());
 
         $tooOften = static fn() => throw ValidationException::withMessages([
