@@ -50,7 +50,10 @@ final readonly class DayPage
             $this->passes($viewer, $period, $week),
             $open[0] ?? null,
             $day->tasks,
-            $this->late($viewer, $today),
+            array_values(array_filter(
+                $this->late($viewer, $today),
+                static fn(TaskRow $late): bool => ! in_array($late->id, array_column($day->tasks, 'id'), true),
+            )),
             $day->meetings,
             $week->goals,
             $day->available,

@@ -72,7 +72,7 @@ final readonly class GoalPage
     }
 
     /**
-     * The ends of the weeks of its period, each day of a shorter one, and today.
+     * From week to week through its period, each day of a shorter one, and today; the day after the last ends it.
      *
      * @return list<Day>
      */
@@ -82,7 +82,7 @@ final readonly class GoalPage
             Horizon::Year, Horizon::Quarter => 7,
             Horizon::Month, Horizon::Week => 1,
         };
-        $numbers = [...range($goal->starts_on->number - 1, $goal->ends_on->number, $stride), $goal->ends_on->number];
+        $numbers = [...range($goal->starts_on->number, $goal->ends_on->number, $stride), $goal->ends_on->number + 1];
 
         if (! $today->isBefore($goal->starts_on) && ! $today->isAfter($goal->ends_on)) {
             $numbers[] = $today->number;
@@ -102,9 +102,7 @@ final readonly class GoalPage
         return new ChartPoint(
             $day,
             $day->isAfter($today) ? null : $percent($stored->rollup->progress($core, $day)),
-            // Progress is as of the end of a day, the pace as of its start: the line of pace is drawn
-            // through the ends of days too, so that both meet the checkpoints where they stand.
-            $percent($stored->rollup->expected($core, $day->plus(1))),
+            $percent($stored->rollup->expected($core, $day)),
         );
     }
 

@@ -87,7 +87,7 @@ final readonly class Gauge implements Props
     private static function terms(Goal $goal, Figure $figure): string
     {
         return match ($goal->measure) {
-            MeasureKind::Work => $figure->progress === null ? 'not measured' : $figure->progress->percent().' %',
+            MeasureKind::Work => $figure->progress === null ? '' : $figure->progress->percent().' %',
             MeasureKind::Number => $figure->reading === null ? 'no reading yet' : self::reached($goal, $figure->reading->value),
             MeasureKind::Count => ($figure->counted ?? 0).' of '.self::amount(Fraction::parse((string) $goal->target_value), $goal->unit),
             MeasureKind::Keep => $figure->progress === null ? 'no reading yet' : 'kept '.$figure->progress->percent().' %',

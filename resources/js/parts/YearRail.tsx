@@ -188,10 +188,10 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
                 aria-hidden
                 className={clsx(
                     'absolute bottom-1.5 left-1/2 -translate-x-1/2',
-                    week.isPast ? 'w-[5px] bg-ink' : 'w-px bg-rule',
+                    share === null ? 'w-px bg-rule' : 'w-[5px] bg-ink',
                     'group-hover:bg-chalk',
                 )}
-                style={{ height: week.isPast ? `${String(3 + ((share ?? 0) / 100) * 18)}px` : isFirstOfQuarter ? '8px' : '4px' }}
+                style={{ height: share === null ? (isFirstOfQuarter ? '8px' : '4px') : `${String(3 + (share / 100) * 18)}px` }}
             />
             {week.isPast && (
                 <span

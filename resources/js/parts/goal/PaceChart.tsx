@@ -1,6 +1,6 @@
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import type { ChartPoint, GoalView } from '../../generated/props';
-import { dateWords, daysBetween, dayWords } from '../../lib/dates';
+import type { ChartPoint, GoalView, PeriodTag } from '../../generated/props';
+import { addDays, dateWords, daysBetween, dayWords } from '../../lib/dates';
 
 interface Point {
     day: number;
@@ -16,7 +16,7 @@ const tick = { fill: 'var(--ink-2)', fontFamily: 'var(--font-mono)', fontSize: 1
 export default function PaceChart({ page }: { page: GoalView }) {
     const points = withForecast(page);
     const last = points.findLast((point) => point.progress !== null);
-    const starts = monthStarts(page.chart);
+    const starts = monthStarts(page.period);
 
     return (
         <figure>
@@ -28,7 +28,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                             type="number"
                             domain={['dataMin', 'dataMax']}
                             ticks={starts}
-                            tickFormatter={(day: number) => dateWords(dayOf(page.chart, day))}
+                            tickFormatter={(day: number) => dateWords(addDays(page.period.first, day))}
                             tick={tick}
                             stroke="var(--rule)"
                         />
@@ -60,7 +60,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                         {page.checkpoints.map((point) => (
                             <ReferenceDot
                                 key={point.on}
-                                x={daysBetween(page.period.first, point.on)}
+                                x={daysBetween(page.period.first, point.on) + 1}
                                 y={point.expected ?? 0}
                                 r={4}
                                 fill="var(--sheet)"
@@ -170,25 +170,13 @@ function withForecast({ chart, goal, period }: GoalView): Point[] {
     return points;
 }
 
-function dayOf(chart: ChartPoint[], day: number): string {
-    const first = chart[0]?.on ?? '';
-    const at = new Date(`${first}T00:00:00Z`);
-    at.setUTCDate(at.getUTCDate() + day + 1);
-
-    return at.toISOString().slice(0, 10);
-}
-
 /** The days on which months begin, as days from the period's first; its first and last day where it is short. */
-function monthStarts(chart: ChartPoint[]): number[] {
-    const first = 0;
-    const length = daysBetween(chart[0]?.on ?? '', chart.at(-1)?.on ?? '') - 1;
-    const starts = [first];
+function monthStarts({ first, last }: PeriodTag): number[] {
+    const length = daysBetween(first, last);
 
-    for (let day = 1; day <= length; day++) {
-        if (dayOf(chart, day).endsWith('-01')) {
-            starts.push(day);
-        }
+    if (length < 27) {
+        return [0, length];
     }
 
-    return length < 27 ? [first, length] : starts;
+    return Array.from({ length: length + 1 }, (_, day) => day).filter((day) => day === 0 || addDays(first, day).endsWith('-01'));
 }

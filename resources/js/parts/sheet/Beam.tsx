@@ -8,7 +8,7 @@ import { Gauge, Standing } from '../Gauge';
 /** A goal as a beam that spans its period, with its name above. */
 export function Beam({ goal, size = 's' }: { goal: GoalRow; size?: 's' | 'l' }) {
     const { gauge } = goal;
-    const terms = size === 'l' ? [gauge.terms, null] : [];
+    const terms = size === 'l' && gauge.terms !== '' ? gauge.terms : null;
 
     return (
         <Link href={route('goals.show', goal.id)} className="group block" title={`${goal.title}: ${gauge.spoken}`}>
@@ -20,7 +20,7 @@ export function Beam({ goal, size = 's' }: { goal: GoalRow; size?: 's' | 'l' }) 
                     {goal.title}
                 </span>
                 <span className="flex-none bg-sheet pl-1">
-                    {terms[0] !== undefined && <span className="mr-1.5 text-ink-2">{terms[0]},</span>}
+                    {terms !== null && <span className="mr-1 text-ink-2">{terms},</span>}
                     <Standing gauge={gauge} />
                     {size === 'l' && <span className="text-ink-2"> · {goal.owner.name.split(' ')[0]}</span>}
                 </span>

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import type { Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords, hoursWords } from '../../lib/dates';
 import { TaskLine } from '../TaskLine';
@@ -31,34 +31,49 @@ export function Row({ label, hint, isNow = false, children }: RowProps) {
     );
 }
 
+/** Where a screen has no room for a whole week it opens at today. */
+const NARROW = '(max-width: 1023px)';
+
 export function DayRow({ day, people }: { day: WeekDay; people: PersonTag[] }) {
+    const row = useRef<HTMLDivElement>(null);
+
+    useEffect(() => {
+        if (day.isToday && window.matchMedia(NARROW).matches) {
+            row.current?.scrollIntoView({ block: 'start' });
+        }
+    }, [day.isToday]);
+
     const isEmpty = day.meetings.length === 0 && day.tasks.length === 0;
 
     return (
-        <Row
-            isNow={day.isToday}
-            label={<h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>{dayWords(day.on)}</h2>}
-            hint={
-                <>
-                    {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
-                    {!day.isPast && day.available > 0 && (
-                        <span className={clsx(day.free < 0 && 'font-semibold text-persimmon')}>
-                            {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
-                        </span>
+        <div ref={row}>
+            <Row
+                isNow={day.isToday}
+                label={<h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>{dayWords(day.on)}</h2>}
+                hint={
+                    <>
+                        {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
+                        {!day.isPast && day.available > 0 && (
+                            <span className={clsx(day.free < 0 && 'font-semibold text-persimmon')}>
+                                {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
+                            </span>
+                        )}
+                    </>
+                }
+            >
+                <ul>
+                    {day.meetings.map((meeting) => (
+                        <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
+                    ))}
+                    {day.tasks.map((task) => (
+                        <TaskLine key={task.id} task={task} people={people} />
+                    ))}
+                    {isEmpty && (
+                        <li className="flex min-h-8 items-center text-xs text-ink-2">{day.isPast ? 'nothing' : 'nothing planned'}</li>
                     )}
-                </>
-            }
-        >
-            <ul>
-                {day.meetings.map((meeting) => (
-                    <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
-                ))}
-                {day.tasks.map((task) => (
-                    <TaskLine key={task.id} task={task} people={people} />
-                ))}
-                {isEmpty && <li className="flex min-h-8 items-center text-xs text-ink-2">{day.isPast ? 'nothing' : 'nothing planned'}</li>}
-            </ul>
-        </Row>
+                </ul>
+            </Row>
+        </div>
     );
 }
 
