@@ -156,3 +156,9 @@ it('computes a plan file on the command line', function (): void {
         expect($run->exitCode())->toBe(1)->and($run->errorOutput())->toStartWith('plan: ');
     }
 });
+
+it('ships as a plan file that keeps the rules', function (): void {
+    $document = PlanReader::read((string) file_get_contents(base_path('docs/saltglass.plan.json')));
+
+    expect($document->goals)->toHaveCount(67)->and($document->projects)->toHaveCount(14);
+});

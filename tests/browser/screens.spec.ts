@@ -26,6 +26,7 @@ for (const scheme of ['light', 'dark'] as const) {
         for (const [name, address] of Object.entries(screens)) {
             await page.goto(address);
             await page.getByRole('main').waitFor();
+            await page.waitForLoadState('networkidle');
             const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze();
             expect(
                 violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join('\n')}`),

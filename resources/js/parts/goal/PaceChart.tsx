@@ -22,7 +22,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
         <figure>
             <div aria-hidden className="h-64 w-full">
                 <ResponsiveContainer width="100%" height="100%">
-                    <ComposedChart data={points} margin={{ top: 8, right: 8, bottom: 0, left: -18 }}>
+                    <ComposedChart accessibilityLayer={false} data={points} margin={{ top: 8, right: 8, bottom: 0, left: -18 }}>
                         <XAxis
                             dataKey="day"
                             type="number"
