@@ -16,9 +16,19 @@ trait MayBePrivate
      */
     protected function scopeVisibleTo(Builder $query, Person $person): void
     {
-        $query->where(static fn(Builder $either) => $either
-            ->where($query->qualifyColumn('visibility'), Visibility::Everyone)
-            ->orWhere($query->qualifyColumn('owner_id'), $person->id));
+        $query->where(fn(Builder $either) => $this->letSee($either, $person));
+    }
+
+    /**
+     * @param Builder<self> $either conditions, of which one is enough
+     *
+     * @return Builder<self>
+     */
+    protected function letSee(Builder $either, Person $person): Builder
+    {
+        return $either
+            ->where($either->qualifyColumn('visibility'), Visibility::Everyone)
+            ->orWhere($either->qualifyColumn('owner_id'), $person->id);
     }
 
     /**

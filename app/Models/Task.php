@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -45,7 +46,10 @@ use Loftrin\Core\Work\Rank;
  */
 final class Task extends Record
 {
-    use MayBePrivate;
+    use MayBePrivate {
+        letSee as private letSeeOwnOrOpen;
+        isVisibleTo as private isOwnOrOpen;
+    }
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -87,6 +91,25 @@ final class Task extends Record
     public function agendaItem(): BelongsTo
     {
         return $this->belongsTo(AgendaItem::class, 'agenda_item_id');
+    }
+
+    /** What was agreed in a private meeting is seen by those who attend it. */
+    public function isVisibleTo(Person $person): bool
+    {
+        return $this->isOwnOrOpen($person)
+            || ($this->agenda_item_id !== null && self::query()->visibleTo($person)->whereKey($this->id)->exists());
+    }
+
+    /**
+     * @param Builder<self> $either
+     *
+     * @return Builder<self>
+     */
+    protected function letSee(Builder $either, Person $person): Builder
+    {
+        return $this->letSeeOwnOrOpen($either, $person)->orWhereHas('agendaItem.meeting.series', static fn(Builder $series) => $series
+            ->where('is_private', true)
+            ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
     }
 
     protected function casts(): array

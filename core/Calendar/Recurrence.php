@@ -23,6 +23,9 @@ final readonly class Recurrence
     /** A rule that finds nothing in so many tries has no further occurrence. */
     private const MAX_TRIES = 5000;
 
+    /** Days of a leap year: within so many every day that a rule names comes round. */
+    private const YEAR = 366;
+
     /** @throws InvalidArgumentException when the rule is no RRULE */
     public function __construct(private string $rule, private Day $startsOn)
     {
@@ -81,21 +84,25 @@ final readonly class Recurrence
     /** The first occurrence on or after the day, looked for a year ahead; null when there is none. */
     public function nextFrom(Day $day): ?Day
     {
-        return $this->within(new Span($day, $day->plus(366)))[0] ?? null;
+        return $this->within(new Span($day, $day->plus(self::YEAR)))[0] ?? null;
     }
 
     /**
-     * The iterator always gives the start as the first occurrence, whether or not the rule meets it.
+     * The iterator always gives the start as the first occurrence, whether or not the rule meets it. Which
+     * days a rule names does not depend on where its counting begins: it is asked without that, from earlier on.
      */
     private function meets(Day $day): bool
     {
-        if ($day->number !== $this->startsOn->number || preg_match('/BYDAY=([A-Z,]+)(?:;|$)/', $this->rule, $part) !== 1) {
+        if ($day->number !== $this->startsOn->number || preg_match('/BY(DAY|MONTHDAY|YEARDAY|WEEKNO|SETPOS)=/', $this->rule) !== 1) {
             return true;
         }
 
-        $code = strtoupper(substr($day->weekday()->label(), 0, 2));
+        $named = (string) preg_replace('/;?(INTERVAL|COUNT|UNTIL)=[^;]*/', '', $this->rule);
+        $iterator = new RRuleIterator(ltrim($named, ';'), self::utc((string) $day->plus(-self::YEAR)));
+        $iterator->fastForward(self::utc((string) $day));
+        $first = $iterator->current();
 
-        return in_array($code, explode(',', $part[1]), true);
+        return $first instanceof DateTimeInterface && $first->format('Y-m-d') === (string) $day;
     }
 
     private static function utc(string $date): DateTimeImmutable

@@ -125,6 +125,9 @@ it('expands recurrence rules at the days they meet', function (string $rule, str
     'every second Thursday' => ['FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', '2026-12-31', ['2027-01-14', '2027-01-28', '2027-02-11', '2027-02-25']],
     'every last day' => ['FREQ=MONTHLY;BYMONTHDAY=-1', '2026-12-31', ['2027-01-31', '2027-02-28']],
     'a first day that the rule does not meet' => ['FREQ=WEEKLY;BYDAY=MO;COUNT=3', '2027-01-05', ['2027-01-11', '2027-01-18']],
+    'a first Monday of the month, from a Wednesday on' => ['FREQ=MONTHLY;BYDAY=1MO', '2027-01-06', ['2027-02-01']],
+    'a first Monday of the month, from one on' => ['FREQ=MONTHLY;BYDAY=1MO', '2027-01-04', ['2027-01-04', '2027-02-01']],
+    'every second Monday, from one on' => ['FREQ=WEEKLY;INTERVAL=2;BYDAY=MO', '2027-01-04', ['2027-01-04', '2027-01-18', '2027-02-01', '2027-02-15']],
     'a rule that ended' => ['FREQ=DAILY;UNTIL=20261231', '2026-12-01', []],
 ]);
 

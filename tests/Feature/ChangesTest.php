@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use App\Models\Goal;
 use App\Models\Jot;
+use App\Models\Person;
 use App\Models\Project;
+use App\Models\Role;
 use App\Models\Task;
+use App\Models\Workspace;
 use Illuminate\Database\QueryException;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Feature\Made;
@@ -103,3 +106,19 @@ it('refuses in the database what must never be', function (Closure $write): void
     'an owner who is not there' => [fn($me) => Made::task($me, ['owner_id' => 999])],
     'an unknown rank' => [fn($me) => DB::table('tasks')->insert([...Made::task($me)->getAttributes(), 'id' => 99, 'rank' => 'Z'])],
 ])->throws(QueryException::class);
+
+it('is set up from the command line', function (): void {
+    $set = fn(array $options): int => Artisan::call('workspace:set', $options);
+
+    expect($set(['--name' => 'Ours', '--timezone' => 'Europe/Copenhagen', '--year-starts-in' => '4', '--holiday' => ['2027-05-01']]))->toBe(0)
+        ->and(Workspace::current()->only(['name', 'year_starts_in', 'week_starts_on', 'holidays']))->toEqual(['name' => 'Ours', 'year_starts_in' => 4, 'week_starts_on' => 'monday', 'holidays' => ['2027-05-01']])
+        ->and($set(['--timezone' => 'Mars']))->toBe(1)
+        ->and($set(['--year-starts-in' => '13']))->toBe(1)
+        ->and($set(['--holiday' => ['soon']]))->toBe(1)
+        ->and(Workspace::query()->count())->toBe(1);
+
+    $this->artisan('people:add', ['name' => 'Kwame Boateng', 'email' => 'Kwame@saltglass.example', '--lead' => true])
+        ->expectsQuestion('Password, at least ten characters', 'ten letters')->assertSuccessful();
+    expect(Person::query()->where('email', 'kwame@saltglass.example')->firstOrFail()->only(['initials', 'role']))->toBe(['initials' => 'KB', 'role' => Role::Lead]);
+    $this->artisan('people:add', ['name' => 'x', 'email' => 'no address'])->expectsQuestion('Password, at least ten characters', 'short')->assertFailed();
+});

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\AgendaItem;
 use App\Models\Jot;
+use App\Models\Meeting;
 use App\Models\Review;
 use App\Models\Role;
+use App\Models\StandingItem;
+use App\Models\Task;
 use App\Models\Visibility;
 use Inertia\Testing\AssertableInertia;
 use Tests\Feature\Made;
@@ -98,4 +102,22 @@ it('cannot be handed over', function (): void {
 it('stays out of the plan file', function (): void {
     Artisan::call('plan:export');
     expect(Artisan::output())->toContain('Moorings Orkney')->not->toContain('secret');
+});
+
+it('keeps what was agreed in a private meeting among those who attend it', function (): void {
+    $elif = Made::person(name: 'Elif Demir');
+    $talk = Made::series([$this->owner, $elif], ['title' => 'One-on-one', 'is_private' => true]);
+    StandingItem::query()->create(['series_id' => $talk->id, 'position' => 0, 'title' => 'How are you', 'minutes' => 5, 'goal_id' => Made::goal($this->other)->id]);
+    $this->actingAs($this->owner)->post("/series/$talk->id/open", ['on' => '2027-02-15']);
+    $this->post('/agenda-items/'.AgendaItem::query()->firstOrFail()->id.'/next-steps', ['title' => 'A secret promise', 'owner' => $elif->id])->assertSessionHasNoErrors();
+    $task = Task::query()->where('title', 'A secret promise')->firstOrFail();
+
+    foreach ([$this->owner, $elif] as $attendee) {
+        $this->actingAs($attendee)->get("/tasks/$task->id")->assertOk();
+    }
+
+    $this->actingAs($this->other)->get("/tasks/$task->id")->assertNotFound();
+    expect((string) json_encode($this->props("/weeks/2027-W08?who=$elif->id")))->not->toContain('secret');
+    $this->actingAs($elif);
+    expect((string) json_encode($this->props('/meetings/'.Meeting::query()->value('id'))))->toContain('A secret promise');
 });

@@ -60,10 +60,13 @@ final readonly class SettleItem
 
         if ($project === null && $goal === null) {
             $project = $issue?->project_id;
-            $goal = $project === null ? $item->goal_id : null;
+            $goal = $project === null && ! $meeting->series->is_private ? $item->goal_id : null;
         }
 
-        return $this->log->change($who, "Noted the next step “{$title}”", function () use ($who, $item, $title, $owner, $due, $project, $goal): Task {
+        // What is agreed in a private meeting stays among those who attend it, unless it is for something all see.
+        $isPrivate = $meeting->series->is_private && $project === null && $goal === null;
+
+        return $this->log->change($who, "Noted the next step “{$title}”", function () use ($who, $item, $title, $owner, $due, $project, $goal, $isPrivate): Task {
             if ($item->issue_id !== null && $item->outcome === null) {
                 $this->settle($who, $item, Outcome::NextSteps);
             }
@@ -75,6 +78,7 @@ final readonly class SettleItem
                 owner: $owner,
                 planned: $this->workspace->calendar()->weekOf($due)->name,
                 dueOn: $due,
+                isPrivate: $isPrivate,
                 agendaItem: $item->id,
             ));
         });

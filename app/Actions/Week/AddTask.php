@@ -55,7 +55,7 @@ final readonly class AddTask
             $draft->project !== null && $project === null => throw new RefusedChange('project', 'There is no such project.'),
             $draft->stage !== null && ! Stage::query()->where('project_id', $draft->project)->whereKey($draft->stage)->exists() => throw new RefusedChange('stage', 'This project has no such stage.'),
             $draft->isPrivate && $project !== null => throw new RefusedChange('isPrivate', 'A task of a project is seen by all who see the project.'),
-            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
+            $draft->isPrivate && $draft->agendaItem === null && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
             $goal !== null && $goal->visibility === Visibility::OnlyMe && ! $draft->isPrivate => throw new RefusedChange('isPrivate', 'A task of a goal that only you may see must be for you alone too.'),
             $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange('isPrivate', 'It would count towards a goal that all see. Leave it without a goal, or let all see it.'),
             default => null,

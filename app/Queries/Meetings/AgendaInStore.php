@@ -58,7 +58,7 @@ final readonly class AgendaInStore
             ->when($before !== null, static fn(Builder $query) => $query->where('on', '<', (string) $before?->on));
         $last = (clone $earlier)->reorder('on', 'desc')->first()?->on;
 
-        return array_values(Task::query()->openToAll()
+        return array_values(Task::query()
             ->whereHas('agendaItem', static fn(Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
             ->whereNull('dropped_on')->whereNull('shelved_on')
             ->where(static fn(Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) ($last ?? '9999-12-31')))

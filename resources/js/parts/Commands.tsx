@@ -1,9 +1,9 @@
 import { router, usePage } from '@inertiajs/react';
 import { Command } from 'cmdk';
+import { rooms } from './Frame';
 import { route } from '../lib/routes';
 import { Dialog } from '../ui/Dialog';
 import { Kbd } from '../ui/Kbd';
-import { rooms } from './Frame';
 
 interface Props {
     isOpen: boolean;

@@ -1,17 +1,17 @@
 import { Link, router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type ReactNode, useState } from 'react';
+import { Commands } from './Commands';
+import { JotDialog } from './JotDialog';
+import { KeysHelp } from './KeysHelp';
+import { Notices } from './Notices';
+import { stepWeek, YearRail } from './YearRail';
 import type { Frame as FrameProps } from '../generated/props';
 import { useKeys } from '../lib/keys';
 import { route } from '../lib/routes';
 import { chooseTheme, currentTheme, type Theme } from '../lib/theme';
 import { Kbd } from '../ui/Kbd';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
-import { Commands } from './Commands';
-import { JotDialog } from './JotDialog';
-import { KeysHelp } from './KeysHelp';
-import { Notices } from './Notices';
-import { stepWeek, YearRail } from './YearRail';
 
 interface Room {
     name: string;

@@ -1,9 +1,9 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { GoalRow } from '../generated/props';
-import { route } from '../lib/routes';
 import { Cord } from './Cord';
 import { GaugeLine } from './Gauge';
+import type { GoalRow } from '../generated/props';
+import { route } from '../lib/routes';
 
 /** A goal with its gauge under it. A double rule above says that it is firm. */
 export function GoalBlock({ goal }: { goal: GoalRow }) {

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
+import { bind } from '../lib/forms';
 import { route } from '../lib/routes';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
@@ -32,12 +33,9 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
                 <TextArea
                     label="What is on your mind"
                     isLabelHidden
-                    value={form.data.words}
+                    {...bind(form, 'words')}
                     maxLength={2000}
-                    error={form.errors.words}
-                    onChange={(event) => {
-                        form.setData('words', event.target.value);
-                    }}
+
                     onKeyDown={(event) => {
                         if (event.key === 'Enter' && !event.shiftKey) {
                             event.preventDefault();

@@ -45,12 +45,16 @@ function undo(batch: string): void {
     act('post', route('undo', batch));
 }
 
+let told = '';
+
 /** What the last change has to say, with a way back. */
 export function Notices() {
     const { change, problem } = usePage().props;
 
     useEffect(() => {
-        if (change != null) {
+        // A page that is gone back to still knows of its change: it is told once.
+        if (change != null && change.batch !== told) {
+            told = change.batch;
             tellChange(change.words, change.batch);
         }
     }, [change]);

@@ -1,13 +1,13 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { KeyboardEvent, ReactNode } from 'react';
+import { Cord } from './Cord';
+import { TaskMenu } from './TaskMenu';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
 import { route } from '../lib/routes';
 import { tick } from '../lib/tasks';
 import { Tick } from '../ui/Tick';
-import { Cord } from './Cord';
-import { TaskMenu } from './TaskMenu';
 
 interface Props {
     task: TaskRow;

@@ -1,7 +1,8 @@
 import { router, usePage } from '@inertiajs/react';
+import { HandOver } from './HandOver';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { route } from '../lib/routes';
-import { change, plan, setAside } from '../lib/tasks';
+import { plan, setAside } from '../lib/tasks';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
 
 interface Props {
@@ -74,18 +75,7 @@ export function TaskMenu({ task, people }: Props) {
                     <MenuRule />
                     {!task.isPrivate && (
                         <MenuGroup label="Hand over">
-                            {people
-                                .filter((person) => person.id !== task.owner.id)
-                                .map((person) => (
-                                    <MenuItem
-                                        key={person.id}
-                                        onSelect={() => {
-                                            change(task, { owner_id: person.id });
-                                        }}
-                                    >
-                                        {person.name}
-                                    </MenuItem>
-                                ))}
+                            <HandOver task={task} people={people} />
                         </MenuGroup>
                     )}
                     <MenuItem

@@ -1,10 +1,10 @@
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type KeyboardEvent, useRef } from 'react';
+import { Gauge, Standing } from './Gauge';
 import type { Rail, RailQuarter, RailWeek } from '../generated/props';
 import { dayWords, monthWords } from '../lib/dates';
 import { route } from '../lib/routes';
-import { Gauge, Standing } from './Gauge';
 
 interface Props {
     rail: Rail;

@@ -3,6 +3,7 @@ import type { SubmitEvent } from 'react';
 import type { JotRow, Tray as TrayProps } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Grouped } from '../../parts/Grouped';
 import { Empty } from '../../parts/Section';
@@ -39,40 +40,12 @@ function Jot({ jot, page }: { jot: JotRow; page: TrayProps }) {
                 {jot.words} <span className="text-xs text-ink-2">{dayWords(jot.jottedOn)}</span>
             </p>
             <form onSubmit={sort} className="flex flex-wrap items-start gap-3">
-                <TextField
-                    label="Task"
-                    isLabelHidden
-                    className="min-w-60 flex-1"
-                    maxLength={200}
-                    value={form.data.title}
-                    error={form.errors.title}
-                    onChange={(event) => {
-                        form.setData('title', event.target.value);
-                    }}
-                />
-                <SelectField
-                    label="Project"
-                    isLabelHidden
-                    className="w-52"
-                    value={form.data.project}
-                    error={form.errors.project}
-                    onChange={(event) => {
-                        form.setData('project', event.target.value);
-                    }}
-                >
+                <TextField label="Task" isLabelHidden className="min-w-60 flex-1" maxLength={200} {...bind(form, 'title')} />
+                <SelectField label="Project" isLabelHidden className="w-52" {...bind(form, 'project')}>
                     <option value="">In no project</option>
                     <Grouped options={page.projects} />
                 </SelectField>
-                <SelectField
-                    label="When"
-                    isLabelHidden
-                    className="w-32"
-                    value={form.data.planned}
-                    error={form.errors.planned}
-                    onChange={(event) => {
-                        form.setData('planned', event.target.value);
-                    }}
-                >
+                <SelectField label="When" isLabelHidden className="w-32" {...bind(form, 'planned')}>
                     <option value={page.thisWeek}>This week</option>
                     <option value={page.nextWeek}>Next week</option>
                     <option value="">Later</option>

@@ -1,18 +1,18 @@
 import { Head, Link } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
 import type { GoalView } from '../../generated/props';
-import { dateWords, dayWords } from '../../lib/dates';
 import { act } from '../../lib/act';
+import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
 import { Gauge, Standing } from '../../parts/Gauge';
+import { Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
 import { CloseGoal } from '../../parts/goal/CloseGoal';
 import { Ladder } from '../../parts/goal/Ladder';
 import { Outlook } from '../../parts/goal/Outlook';
 import { Readings } from '../../parts/goal/Readings';
 import { WrittenSum } from '../../parts/goal/WrittenSum';
-import { Section } from '../../parts/Section';
-import { TaskLine } from '../../parts/TaskLine';
 import { Button, ButtonLink } from '../../ui/Button';
 
 const PaceChart = lazy(() => import('../../parts/goal/PaceChart'));

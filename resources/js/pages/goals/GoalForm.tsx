@@ -1,7 +1,9 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import type { GoalFormPage, MeasureKind } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
+import { PersonField, RecordField } from '../../parts/Choose';
 import { Grouped } from '../../parts/Grouped';
 import { CheckpointFields } from '../../parts/goal/CheckpointFields';
 import { MeasureFields } from '../../parts/goal/MeasureFields';
@@ -40,47 +42,23 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
             <Head title={goal.id === null ? 'New goal' : `Edit ${goal.title}`} />
             <h1 className="mb-5">{goal.id === null ? 'New goal' : 'Edit the goal'}</h1>
             <form onSubmit={save} className="space-y-5">
-                <TextField
-                    label="What should be true by the end?"
-                    autoFocus={goal.id === null}
-                    maxLength={200}
-                    value={data.title}
-                    error={errors.title}
-                    onChange={(event) => {
-                        form.setData('title', event.target.value);
-                    }}
-                />
+                <TextField label="What should be true by the end?" autoFocus={goal.id === null} maxLength={200} {...bind(form, 'title')} />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField
-                        label="For when"
-                        value={data.period}
-                        error={errors.period}
-                        onChange={(event) => {
-                            form.setData('period', event.target.value);
-                        }}
-                    >
+                    <SelectField label="For when" {...bind(form, 'period')}>
                         <Grouped options={page.periods} />
                     </SelectField>
-                    <SelectField
+                    <RecordField
                         label="Hangs on"
-                        value={data.parent ?? ''}
+                        none="Nothing: it stands alone"
+                        value={data.parent}
+                        options={page.parents}
                         error={errors.parent}
-                        onChange={(event) => {
-                            form.setData('parent', event.target.value === '' ? null : Number(event.target.value));
+                        onChoose={(parent) => {
+                            form.setData('parent', parent);
                         }}
-                    >
-                        <option value="">Nothing: it stands alone</option>
-                        <Grouped options={page.parents} />
-                    </SelectField>
+                    />
                 </div>
-                <SelectField
-                    label="Judged by"
-                    value={data.measure}
-                    error={errors.measure}
-                    onChange={(event) => {
-                        form.setData('measure', event.target.value as MeasureKind);
-                    }}
-                >
+                <SelectField label="Judged by" {...bind(form, 'measure')}>
                     {measures.map(([value, words]) => (
                         <option key={value} value={value}>
                             {words}
@@ -91,72 +69,38 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                 <details className="border-t border-rule pt-3" open={goal.id !== null || Object.keys(errors).length > 0}>
                     <summary className="cursor-pointer font-semibold">More about it</summary>
                     <div className="mt-4 space-y-5">
-                        <TextArea
-                            label="Why it is worth the trouble"
-                            rows={3}
-                            maxLength={5000}
-                            value={data.why}
-                            error={errors.why}
-                            onChange={(event) => {
-                                form.setData('why', event.target.value);
-                            }}
-                        />
+                        <TextArea label="Why it is worth the trouble" rows={3} maxLength={5000} {...bind(form, 'why')} />
                         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                            <SelectField
+                            <PersonField
                                 label="Owner"
-                                value={data.owner ?? ''}
+                                value={data.owner}
+                                people={page.people}
                                 error={errors.owner}
-                                onChange={(event) => {
-                                    form.setData('owner', Number(event.target.value));
+                                onChoose={(owner) => {
+                                    form.setData('owner', owner);
                                 }}
-                            >
-                                {page.people.map((person) => (
-                                    <option key={person.id} value={person.id}>
-                                        {person.name}
-                                    </option>
-                                ))}
-                            </SelectField>
-                            <SelectField
+                            />
+                            <RecordField
                                 label="Area"
-                                value={data.area ?? ''}
+                                none="None"
+                                value={data.area}
+                                options={page.areas}
                                 error={errors.area}
-                                onChange={(event) => {
-                                    form.setData('area', event.target.value === '' ? null : Number(event.target.value));
+                                onChoose={(area) => {
+                                    form.setData('area', area);
                                 }}
-                            >
-                                <option value="">None</option>
-                                <Grouped options={page.areas} />
-                            </SelectField>
-                            <SelectField
-                                label="Who may see it"
-                                value={data.visibility}
-                                error={errors.visibility}
-                                onChange={(event) => {
-                                    form.setData('visibility', event.target.value as 'everyone' | 'only_me');
-                                }}
-                            >
+                            />
+                            <SelectField label="Who may see it" {...bind(form, 'visibility')}>
                                 <option value="everyone">Everyone</option>
                                 <option value="only_me">Only me</option>
                             </SelectField>
-                            <TextField
-                                label="Weight under its parent"
-                                inputMode="decimal"
-                                value={data.weight}
-                                error={errors.weight}
-                                onChange={(event) => {
-                                    form.setData('weight', event.target.value);
-                                }}
-                            />
+                            <TextField label="Weight under its parent" inputMode="decimal" {...bind(form, 'weight')} />
                             {isYear && data.parent === null && (
                                 <TextField
                                     label="Mark of its thread"
                                     maxLength={2}
-                                    value={data.mark}
-                                    error={errors.mark}
+                                    {...bind(form, 'mark')}
                                     hint="Two letters. Left empty, from the title."
-                                    onChange={(event) => {
-                                        form.setData('mark', event.target.value);
-                                    }}
                                 />
                             )}
                         </div>

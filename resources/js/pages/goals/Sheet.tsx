@@ -4,11 +4,11 @@ import type { Sheet as SheetProps } from '../../generated/props';
 import { daysBetween, dayWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
+import { Empty } from '../../parts/Section';
 import { Outline } from '../../parts/sheet/Outline';
 import { PeriodFloor } from '../../parts/sheet/PeriodFloor';
 import { WeekFloor } from '../../parts/sheet/WeekFloor';
 import { YearFloor } from '../../parts/sheet/YearFloor';
-import { Empty } from '../../parts/Section';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** The year as a drawing to scale: its goals on the top floor, quarters below, weeks on the ground floor. */

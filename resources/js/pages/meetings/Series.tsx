@@ -7,9 +7,9 @@ import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { first, needWords, rankWords } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
-import { RaiseIssue } from '../../parts/meeting/RaiseIssue';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { RaiseIssue } from '../../parts/meeting/RaiseIssue';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** How many px a minute takes on the strip. */

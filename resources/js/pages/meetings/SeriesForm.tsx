@@ -1,6 +1,7 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import type { SeriesFormPage } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RuleFields } from '../../parts/meeting/RuleFields';
 import { StandingFields } from '../../parts/meeting/StandingFields';
@@ -28,26 +29,8 @@ export default function SeriesForm({ page }: { page: SeriesFormPage }) {
             <Head title={series.id === null ? 'New series' : `Edit ${series.title}`} />
             <h1 className="mb-5">{series.id === null ? 'New series of meetings' : 'Edit the series'}</h1>
             <form onSubmit={save} className="space-y-5">
-                <TextField
-                    label="Name"
-                    autoFocus={series.id === null}
-                    maxLength={120}
-                    value={data.title}
-                    error={errors.title}
-                    onChange={(event) => {
-                        form.setData('title', event.target.value);
-                    }}
-                />
-                <TextArea
-                    label="What it is for"
-                    rows={2}
-                    maxLength={500}
-                    value={data.purpose}
-                    error={errors.purpose}
-                    onChange={(event) => {
-                        form.setData('purpose', event.target.value);
-                    }}
-                />
+                <TextField label="Name" autoFocus={series.id === null} maxLength={120} {...bind(form, 'title')} />
+                <TextArea label="What it is for" rows={2} maxLength={500} {...bind(form, 'purpose')} />
                 <RuleFields
                     rule={data.rule}
                     error={errors.rule}
@@ -56,24 +39,8 @@ export default function SeriesForm({ page }: { page: SeriesFormPage }) {
                     }}
                 />
                 <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-                    <TextField
-                        label="First on"
-                        type="date"
-                        value={data.startsOn}
-                        error={errors.startsOn}
-                        onChange={(event) => {
-                            form.setData('startsOn', event.target.value);
-                        }}
-                    />
-                    <TextField
-                        label="At"
-                        type="time"
-                        value={data.time}
-                        error={errors.time}
-                        onChange={(event) => {
-                            form.setData('time', event.target.value);
-                        }}
-                    />
+                    <TextField label="First on" type="date" {...bind(form, 'startsOn')} />
+                    <TextField label="At" type="time" {...bind(form, 'time')} />
                     <TextField
                         label="Min"
                         type="number"

@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
 import type { People as PeopleProps } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -117,58 +118,21 @@ function AddPerson() {
                 hint="Tell them their address and password: they sign in with it."
             >
                 <form onSubmit={add} className="space-y-4">
-                    <TextField
-                        label="Name"
-                        maxLength={80}
-                        value={form.data.name}
-                        error={form.errors.name}
-                        onChange={(event) => {
-                            form.setData('name', event.target.value);
-                        }}
-                    />
-                    <TextField
-                        label="Mail address"
-                        type="email"
-                        value={form.data.email}
-                        error={form.errors.email}
-                        onChange={(event) => {
-                            form.setData('email', event.target.value);
-                        }}
-                    />
+                    <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
+                    <TextField label="Mail address" type="email" {...bind(form, 'email')} />
                     <TextField
                         label="Password"
                         type="password"
                         autoComplete="new-password"
                         hint="At least ten characters."
-                        value={form.data.password}
-                        error={form.errors.password}
-                        onChange={(event) => {
-                            form.setData('password', event.target.value);
-                        }}
+                        {...bind(form, 'password')}
                     />
                     <div className="grid grid-cols-2 gap-4">
-                        <SelectField
-                            label="Role"
-                            value={form.data.role}
-                            error={form.errors.role}
-                            onChange={(event) => {
-                                form.setData('role', event.target.value);
-                            }}
-                        >
+                        <SelectField label="Role" {...bind(form, 'role')}>
                             <option value="member">Member</option>
                             <option value="lead">Lead</option>
                         </SelectField>
-                        <TextField
-                            label="Hours a week"
-                            type="number"
-                            min={0}
-                            max={80}
-                            value={form.data.weeklyHours}
-                            error={form.errors.weeklyHours}
-                            onChange={(event) => {
-                                form.setData('weeklyHours', event.target.value);
-                            }}
-                        />
+                        <TextField label="Hours a week" type="number" min={0} max={80} {...bind(form, 'weeklyHours')} />
                     </div>
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Add

@@ -1,5 +1,6 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Check, TextField } from '../../ui/Field';
@@ -31,28 +32,8 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
                     </p>
                 )}
                 <form onSubmit={signIn} className="space-y-4">
-                    <TextField
-                        label="Mail address"
-                        type="email"
-                        autoComplete="username"
-                        required
-                        value={form.data.email}
-                        error={form.errors.email}
-                        onChange={(event) => {
-                            form.setData('email', event.target.value);
-                        }}
-                    />
-                    <TextField
-                        label="Password"
-                        type="password"
-                        autoComplete="current-password"
-                        required
-                        value={form.data.password}
-                        error={form.errors.password}
-                        onChange={(event) => {
-                            form.setData('password', event.target.value);
-                        }}
-                    />
+                    <TextField label="Mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
+                    <TextField label="Password" type="password" autoComplete="current-password" required {...bind(form, 'password')} />
                     <Check
                         label="Stay signed in"
                         checked={form.data.remember}

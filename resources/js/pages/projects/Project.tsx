@@ -5,9 +5,9 @@ import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Cord } from '../../parts/Cord';
 import { Gauge, Standing } from '../../parts/Gauge';
-import { Stages } from '../../parts/project/Stages';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Stages } from '../../parts/project/Stages';
 import { Button, ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 

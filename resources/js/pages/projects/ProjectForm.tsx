@@ -1,8 +1,9 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import type { ProjectFormPage } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Grouped } from '../../parts/Grouped';
+import { PersonField, RecordField } from '../../parts/Choose';
 import { ServesFields } from '../../parts/project/ServesFields';
 import { StageFields } from '../../parts/project/StageFields';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -29,26 +30,8 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
             <Head title={project.id === null ? 'New project' : `Edit ${project.title}`} />
             <h1 className="mb-5">{project.id === null ? 'New project' : 'Edit the project'}</h1>
             <form onSubmit={save} className="space-y-5">
-                <TextField
-                    label="Name"
-                    autoFocus={project.id === null}
-                    maxLength={200}
-                    value={data.title}
-                    error={errors.title}
-                    onChange={(event) => {
-                        form.setData('title', event.target.value);
-                    }}
-                />
-                <TextArea
-                    label="Outcome"
-                    hint="What will be there when it is done?"
-                    maxLength={5000}
-                    value={data.outcome}
-                    error={errors.outcome}
-                    onChange={(event) => {
-                        form.setData('outcome', event.target.value);
-                    }}
-                />
+                <TextField label="Name" autoFocus={project.id === null} maxLength={200} {...bind(form, 'title')} />
+                <TextArea label="Outcome" hint="What will be there when it is done?" maxLength={5000} {...bind(form, 'outcome')} />
                 <ServesFields
                     serves={data.serves}
                     goals={page.goals}
@@ -65,25 +48,11 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
                     }}
                 />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField
-                        label="Its stages"
-                        value={data.order}
-                        error={errors.order}
-                        onChange={(event) => {
-                            form.setData('order', event.target.value as typeof data.order);
-                        }}
-                    >
+                    <SelectField label="Its stages" {...bind(form, 'order')}>
                         <option value="parallel">run side by side</option>
                         <option value="sequential">come one after the other</option>
                     </SelectField>
-                    <SelectField
-                        label="Its tasks weigh"
-                        value={data.weighing}
-                        error={errors.weighing}
-                        onChange={(event) => {
-                            form.setData('weighing', event.target.value as typeof data.weighing);
-                        }}
-                    >
+                    <SelectField label="Its tasks weigh" {...bind(form, 'weighing')}>
                         <option value="count">the same each</option>
                         <option value="effort">by their estimated minutes</option>
                     </SelectField>
@@ -106,39 +75,26 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
                             form.setData('dueOn', event.target.value === '' ? null : event.target.value);
                         }}
                     />
-                    <SelectField
+                    <PersonField
                         label="Owner"
-                        value={data.owner ?? ''}
+                        value={data.owner}
+                        people={page.people}
                         error={errors.owner}
-                        onChange={(event) => {
-                            form.setData('owner', Number(event.target.value));
+                        onChoose={(owner) => {
+                            form.setData('owner', owner);
                         }}
-                    >
-                        {page.people.map((person) => (
-                            <option key={person.id} value={person.id}>
-                                {person.name}
-                            </option>
-                        ))}
-                    </SelectField>
-                    <SelectField
+                    />
+                    <RecordField
                         label="Area"
-                        value={data.area ?? ''}
+                        none="None"
+                        value={data.area}
+                        options={page.areas}
                         error={errors.area}
-                        onChange={(event) => {
-                            form.setData('area', event.target.value === '' ? null : Number(event.target.value));
+                        onChoose={(area) => {
+                            form.setData('area', area);
                         }}
-                    >
-                        <option value="">None</option>
-                        <Grouped options={page.areas} />
-                    </SelectField>
-                    <SelectField
-                        label="State"
-                        value={data.state}
-                        error={errors.state}
-                        onChange={(event) => {
-                            form.setData('state', event.target.value as typeof data.state);
-                        }}
-                    >
+                    />
+                    <SelectField label="State" {...bind(form, 'state')}>
                         <option value="proposed">Proposed</option>
                         <option value="active">Active</option>
                         <option value="paused">Paused</option>

@@ -4,11 +4,11 @@ import { act } from '../../lib/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { setAside, tick } from '../../lib/tasks';
+import { Cord } from '../../parts/Cord';
+import { Section } from '../../parts/Section';
 import { AddStep } from '../../parts/week/AddStep';
 import { TaskDetails } from '../../parts/week/TaskDetails';
 import { TaskTime } from '../../parts/week/TaskTime';
-import { Cord } from '../../parts/Cord';
-import { Section } from '../../parts/Section';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 

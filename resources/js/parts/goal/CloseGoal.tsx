@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -37,14 +38,7 @@ export function CloseGoal({ id }: { id: number }) {
             </Button>
             <Dialog isOpen={isOpen} onOpenChange={setOpen} title="What became of it?" hint="As of today. It can be reopened.">
                 <form onSubmit={close} className="space-y-4">
-                    <SelectField
-                        label="Result"
-                        value={form.data.result}
-                        error={form.errors.result}
-                        onChange={(event) => {
-                            form.setData('result', event.target.value);
-                        }}
-                    >
+                    <SelectField label="Result" {...bind(form, 'result')}>
                         {results.map(([value, words]) => (
                             <option key={value} value={value}>
                                 {words}
@@ -54,22 +48,10 @@ export function CloseGoal({ id }: { id: number }) {
                     <TextField
                         label="Score in per cent"
                         inputMode="decimal"
-                        value={form.data.score}
-                        error={form.errors.score}
+                        {...bind(form, 'score')}
                         hint="Left empty, met counts 100 and anything else what was computed."
-                        onChange={(event) => {
-                            form.setData('score', event.target.value);
-                        }}
                     />
-                    <TextArea
-                        label="A line on it"
-                        maxLength={500}
-                        value={form.data.line}
-                        error={form.errors.line}
-                        onChange={(event) => {
-                            form.setData('line', event.target.value);
-                        }}
-                    />
+                    <TextArea label="A line on it" maxLength={500} {...bind(form, 'line')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Close it
                     </Button>

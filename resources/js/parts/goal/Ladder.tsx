@@ -1,9 +1,9 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { Cord, toneOf } from '../Cord';
 import type { GoalRow, GoalView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Cord, toneOf } from '../Cord';
 
 /** How many goals beneath are shown before the rest folds. */
 const SHOWN = 7;

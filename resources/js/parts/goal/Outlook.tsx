@@ -1,6 +1,6 @@
+import { Section } from '../Section';
 import type { GoalView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
-import { Section } from '../Section';
 
 /** Whether it will be done in time, from how it moved in the recent weeks. */
 export function Outlook({ page }: { page: GoalView }) {

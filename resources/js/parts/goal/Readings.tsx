@@ -1,12 +1,13 @@
 import { useForm, usePage } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
+import { Section } from '../Section';
 import type { GoalView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
-import { Section } from '../Section';
 
 /** How many readings are listed before the rest folds. */
 const SHOWN = 6;
@@ -31,28 +32,8 @@ export function Readings({ page }: { page: GoalView }) {
         <Section title="Readings" aside={page.unit ?? undefined}>
             {page.closedOn === null && (
                 <form onSubmit={enter} className="flex flex-wrap items-start gap-3 py-2">
-                    <TextField
-                        label="Day"
-                        isLabelHidden
-                        type="date"
-                        value={form.data.on}
-                        max={frame?.today}
-                        error={form.errors.on}
-                        onChange={(event) => {
-                            form.setData('on', event.target.value);
-                        }}
-                    />
-                    <TextField
-                        label="Value"
-                        isLabelHidden
-                        inputMode="decimal"
-                        placeholder="New value"
-                        value={form.data.value}
-                        error={form.errors.value}
-                        onChange={(event) => {
-                            form.setData('value', event.target.value);
-                        }}
-                    />
+                    <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} max={frame?.today} />
+                    <TextField label="Value" isLabelHidden inputMode="decimal" placeholder="New value" {...bind(form, 'value')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Enter
                     </Button>

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
-import type { GoalView, SumLine } from '../../generated/props';
 import { Empty, Section } from '../Section';
+import type { GoalView, SumLine } from '../../generated/props';
 
 /** How the figure adds up, as a written sum under a rule. */
 export function WrittenSum({ page }: { page: GoalView }) {

@@ -1,6 +1,7 @@
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
 import type { MeetingView } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -42,15 +43,7 @@ export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: bool
                             </ul>
                         </div>
                     )}
-                    <TextArea
-                        label="Summary, for those who were not there"
-                        maxLength={5000}
-                        value={form.data.summary}
-                        error={form.errors.summary}
-                        onChange={(event) => {
-                            form.setData('summary', event.target.value);
-                        }}
-                    />
+                    <TextArea label="Summary, for those who were not there" maxLength={5000} {...bind(form, 'summary')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Close and seal
                     </Button>

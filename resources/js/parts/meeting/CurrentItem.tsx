@@ -1,14 +1,14 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { Decide } from './Decide';
+import { NextStepForm } from './NextStepForm';
+import { Cord } from '../Cord';
+import { RuledText } from '../RuledText';
+import { TaskLine } from '../TaskLine';
 import type { ItemRow, MeetingView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { first, needWords, outcomeWords } from '../../lib/words';
-import { Cord } from '../Cord';
-import { RuledText } from '../RuledText';
-import { TaskLine } from '../TaskLine';
-import { Decide } from './Decide';
-import { NextStepForm } from './NextStepForm';
 
 interface Props {
     page: MeetingView;

@@ -1,6 +1,7 @@
 import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import type { ItemRow } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
@@ -27,11 +28,7 @@ export function Decide({ item }: { item: ItemRow }) {
                 className="min-w-60 flex-2"
                 placeholder="What was decided?"
                 maxLength={1000}
-                value={form.data.words}
-                error={form.errors.words}
-                onChange={(event) => {
-                    form.setData('words', event.target.value);
-                }}
+                {...bind(form, 'words')}
             />
             <TextField
                 label="Because"
@@ -39,11 +36,7 @@ export function Decide({ item }: { item: ItemRow }) {
                 className="min-w-40 flex-1"
                 placeholder="Because …"
                 maxLength={1000}
-                value={form.data.because}
-                error={form.errors.because}
-                onChange={(event) => {
-                    form.setData('because', event.target.value);
-                }}
+                {...bind(form, 'because')}
             />
             <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
                 Record

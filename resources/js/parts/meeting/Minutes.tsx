@@ -1,13 +1,13 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { Cord } from '../Cord';
+import { Section } from '../Section';
+import { TaskLine } from '../TaskLine';
 import type { ItemRow, MeetingView } from '../../generated/props';
 import { fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { outcomeWords } from '../../lib/words';
 import { Button } from '../../ui/Button';
-import { Cord } from '../Cord';
-import { Section } from '../Section';
-import { TaskLine } from '../TaskLine';
 
 /** The record of a closed meeting, to be read afterwards. */
 export function Minutes({ page }: { page: MeetingView }) {

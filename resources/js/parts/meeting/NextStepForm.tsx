@@ -1,10 +1,11 @@
 import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
+import { Grouped } from '../Grouped';
 import type { ItemRow, MeetingView } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
-import { Grouped } from '../Grouped';
 
 /** Who does what by when: one task, seen here, in its project and in its owner's week. */
 export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow }) {
@@ -29,49 +30,17 @@ export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow 
                 className="min-w-52 flex-1"
                 placeholder="What is to be done?"
                 maxLength={200}
-                value={form.data.title}
-                error={form.errors.title}
-                onChange={(event) => {
-                    form.setData('title', event.target.value);
-                }}
+                {...bind(form, 'title')}
             />
-            <SelectField
-                label="Who"
-                isLabelHidden
-                className="w-36"
-                value={form.data.owner}
-                error={form.errors.owner}
-                onChange={(event) => {
-                    form.setData('owner', event.target.value);
-                }}
-            >
+            <SelectField label="Who" isLabelHidden className="w-36" {...bind(form, 'owner')}>
                 {page.attendances.map((attendance) => (
                     <option key={attendance.personId} value={attendance.personId}>
                         {attendance.name}
                     </option>
                 ))}
             </SelectField>
-            <TextField
-                label="By when"
-                isLabelHidden
-                className="w-36"
-                type="date"
-                value={form.data.by}
-                error={form.errors.by}
-                onChange={(event) => {
-                    form.setData('by', event.target.value);
-                }}
-            />
-            <SelectField
-                label="For"
-                isLabelHidden
-                className="w-40"
-                value={form.data.project}
-                error={form.errors.project}
-                onChange={(event) => {
-                    form.setData('project', event.target.value);
-                }}
-            >
+            <TextField label="By when" isLabelHidden className="w-36" type="date" {...bind(form, 'by')} />
+            <SelectField label="For" isLabelHidden className="w-40" {...bind(form, 'project')}>
                 <option value="">{item.issue?.for ?? 'no project'}</option>
                 <Grouped options={page.projects} />
             </SelectField>

@@ -1,4 +1,8 @@
 import { useEffect, useState } from 'react';
+import { CloseMeeting } from './CloseMeeting';
+import { CurrentItem } from './CurrentItem';
+import { RaiseIssue } from './RaiseIssue';
+import { TimeStrip } from './TimeStrip';
 import type { ItemRow, MeetingView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { useKeys } from '../../lib/keys';
@@ -6,10 +10,6 @@ import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Field';
-import { CloseMeeting } from './CloseMeeting';
-import { CurrentItem } from './CurrentItem';
-import { RaiseIssue } from './RaiseIssue';
-import { TimeStrip } from './TimeStrip';
 
 /** Seconds that have passed since the page came from the server. */
 function useSecondsSince(stamp: unknown): number {

@@ -1,7 +1,7 @@
+import { RecordField } from '../Choose';
 import type { Option, PersonTag, StandingValues } from '../../generated/props';
-import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
-import { Grouped } from '../Grouped';
+import { TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
 
 interface Props {
     items: StandingValues[];
@@ -13,17 +13,19 @@ interface Props {
 
 /** What comes up every time, in order, with what is to be looked at. */
 export function StandingFields({ items, people, goals, errors, onChange }: Props) {
-    const set = (place: number, change: Partial<StandingValues>) => {
-        onChange(items.map((item, index) => (index === place ? { ...item, ...change } : item)));
-    };
-    const id = (value: string) => (value === '' ? null : Number(value));
+    const owners = people.map((person) => ({ value: String(person.id), label: person.name, group: null }));
 
     return (
-        <fieldset>
-            <legend className="mb-1 text-sm font-semibold">What comes every time</legend>
-            {errors.standing !== undefined && <p className="text-sm font-medium text-persimmon">{errors.standing}</p>}
-            {items.map((item, place) => (
-                <div key={item.id ?? `new ${String(place)}`} className="mt-2 flex flex-wrap items-start gap-2">
+        <Rows
+            legend="What comes every time"
+            error={errors.standing}
+            rows={items}
+            keyOf={(item) => item.id}
+            onChange={onChange}
+            add={{ words: 'Add an item', row: { id: null, title: '', minutes: 5, owner: null, goal: null } }}
+        >
+            {(item, set, place) => (
+                <>
                     <TextField
                         label="Item"
                         isLabelHidden
@@ -32,7 +34,7 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
                         value={item.title}
                         error={errors[`standing.${String(place)}.title`]}
                         onChange={(event) => {
-                            set(place, { title: event.target.value });
+                            set({ title: event.target.value });
                         }}
                     />
                     <TextField
@@ -44,55 +46,33 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
                         value={item.minutes}
                         error={errors[`standing.${String(place)}.minutes`]}
                         onChange={(event) => {
-                            set(place, { minutes: Number(event.target.value) });
+                            set({ minutes: Number(event.target.value) });
                         }}
                     />
-                    <SelectField
+                    <RecordField
                         label="Owner"
                         isLabelHidden
                         className="w-32"
-                        value={item.owner ?? ''}
-                        onChange={(event) => {
-                            set(place, { owner: id(event.target.value) });
+                        none="everybody"
+                        value={item.owner}
+                        options={owners}
+                        onChoose={(owner) => {
+                            set({ owner });
                         }}
-                    >
-                        <option value="">everybody</option>
-                        {people.map((person) => (
-                            <option key={person.id} value={person.id}>
-                                {person.name}
-                            </option>
-                        ))}
-                    </SelectField>
-                    <SelectField
+                    />
+                    <RecordField
                         label="Looks at"
                         isLabelHidden
                         className="w-40"
-                        value={item.goal ?? ''}
-                        onChange={(event) => {
-                            set(place, { goal: id(event.target.value) });
+                        none="looks at no goal"
+                        value={item.goal}
+                        options={goals}
+                        onChoose={(goal) => {
+                            set({ goal });
                         }}
-                    >
-                        <option value="">looks at no goal</option>
-                        <Grouped options={goals} />
-                    </SelectField>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            onChange(items.filter((_, index) => index !== place));
-                        }}
-                    >
-                        Remove
-                    </Button>
-                </div>
-            ))}
-            <Button
-                className="mt-2"
-                onClick={() => {
-                    onChange([...items, { id: null, title: '', minutes: 5, owner: null, goal: null }]);
-                }}
-            >
-                Add an item
-            </Button>
-        </fieldset>
+                    />
+                </>
+            )}
+        </Rows>
     );
 }

@@ -1,7 +1,7 @@
-import type { Option, ServingValues } from '../../generated/props';
-import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
 import { Grouped } from '../Grouped';
+import type { Option, ServingValues } from '../../generated/props';
+import { SelectField, TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
 
 interface Props {
     serves: ServingValues[];
@@ -12,18 +12,19 @@ interface Props {
 
 /** The goals that a project serves, each with the weight it has there. */
 export function ServesFields({ serves, goals, errors, onChange }: Props) {
-    const first = goals.find((goal) => !serves.some((link) => String(link.goal) === goal.value));
-    const set = (place: number, change: Partial<ServingValues>) => {
-        onChange(serves.map((link, index) => (index === place ? { ...link, ...change } : link)));
-    };
+    const next = goals.find((goal) => !serves.some((link) => String(link.goal) === goal.value));
 
     return (
-        <fieldset>
-            <legend className="mb-1 text-sm font-semibold">Serves</legend>
-            {errors.serves !== undefined && <p className="text-sm font-medium text-persimmon">{errors.serves}</p>}
-            {serves.length === 0 && <p className="text-xs text-ink-2">No goal yet. Does it serve one of the quarter?</p>}
-            {serves.map((link, place) => (
-                <div key={place} className="mt-2 flex items-start gap-3">
+        <Rows
+            legend="Serves"
+            hint="No goal yet. Does it serve one of the quarter?"
+            error={errors.serves}
+            rows={serves}
+            onChange={onChange}
+            add={{ words: 'Add a goal', row: next === undefined ? null : { goal: Number(next.value), weight: '1' } }}
+        >
+            {(link, set, place) => (
+                <>
                     <SelectField
                         label="Goal"
                         isLabelHidden
@@ -31,7 +32,7 @@ export function ServesFields({ serves, goals, errors, onChange }: Props) {
                         value={String(link.goal)}
                         error={errors[`serves.${String(place)}.goal`]}
                         onChange={(event) => {
-                            set(place, { goal: Number(event.target.value) });
+                            set({ goal: Number(event.target.value) });
                         }}
                     >
                         <Grouped options={goals} />
@@ -44,29 +45,11 @@ export function ServesFields({ serves, goals, errors, onChange }: Props) {
                         value={link.weight}
                         error={errors[`serves.${String(place)}.weight`]}
                         onChange={(event) => {
-                            set(place, { weight: event.target.value });
+                            set({ weight: event.target.value });
                         }}
                     />
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            onChange(serves.filter((_, index) => index !== place));
-                        }}
-                    >
-                        Remove
-                    </Button>
-                </div>
-            ))}
-            {first !== undefined && (
-                <Button
-                    className="mt-2"
-                    onClick={() => {
-                        onChange([...serves, { goal: Number(first.value), weight: '1' }]);
-                    }}
-                >
-                    Add a goal
-                </Button>
+                </>
             )}
-        </fieldset>
+        </Rows>
     );
 }

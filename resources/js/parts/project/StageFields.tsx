@@ -1,6 +1,7 @@
 import type { StageValues } from '../../generated/props';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
 
 interface Props {
     stages: StageValues[];
@@ -10,23 +11,23 @@ interface Props {
 
 /** The stages of a project, in order. */
 export function StageFields({ stages, errors, onChange }: Props) {
-    const move = (place: number) => {
-        const moved = [...stages];
-        const [stage] = moved.splice(place, 1);
-
-        if (stage !== undefined) {
-            moved.splice(place - 1, 0, stage);
-        }
-
-        onChange(moved);
+    const moveUp = (place: number) => {
+        onChange(
+            stages.map((stage, index) => (index === place - 1 ? stages[place] : index === place ? stages[place - 1] : stage) ?? stage),
+        );
     };
 
     return (
-        <fieldset>
-            <legend className="mb-1 text-sm font-semibold">Stages</legend>
-            {stages.length === 0 && <p className="text-xs text-ink-2">None: all tasks in one list.</p>}
-            {stages.map((stage, place) => (
-                <div key={stage.id ?? `new ${String(place)}`} className="mt-2 flex items-start gap-3">
+        <Rows
+            legend="Stages"
+            hint="None: all tasks in one list."
+            rows={stages}
+            keyOf={(stage) => stage.id}
+            onChange={onChange}
+            add={{ words: 'Add a stage', row: { id: null, name: '' } }}
+        >
+            {(stage, set, place) => (
+                <>
                     <TextField
                         label={`Stage ${String(place + 1)}`}
                         isLabelHidden
@@ -36,36 +37,20 @@ export function StageFields({ stages, errors, onChange }: Props) {
                         value={stage.name}
                         error={errors[`stages.${String(place)}.name`]}
                         onChange={(event) => {
-                            onChange(stages.map((each, index) => (index === place ? { ...each, name: event.target.value } : each)));
+                            set({ name: event.target.value });
                         }}
                     />
                     <Button
                         kind="quiet"
                         disabled={place === 0}
                         onClick={() => {
-                            move(place);
+                            moveUp(place);
                         }}
                     >
                         Up
                     </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            onChange(stages.filter((_, index) => index !== place));
-                        }}
-                    >
-                        Remove
-                    </Button>
-                </div>
-            ))}
-            <Button
-                className="mt-2"
-                onClick={() => {
-                    onChange([...stages, { id: null, name: '' }]);
-                }}
-            >
-                Add a stage
-            </Button>
-        </fieldset>
+                </>
+            )}
+        </Rows>
     );
 }

@@ -1,6 +1,6 @@
-import type { ProjectView, StageRow } from '../../generated/props';
 import { AddTask } from '../AddTask';
 import { TaskLine } from '../TaskLine';
+import type { ProjectView, StageRow } from '../../generated/props';
 
 /** The tasks by stage, in order. What can be done now stands out, the rest is quiet. */
 export function Stages({ page }: { page: ProjectView }) {

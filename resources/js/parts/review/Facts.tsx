@@ -1,10 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { Cord } from '../Cord';
+import { Gauge, Standing } from '../Gauge';
 import type { PeriodTag, WeekFacts, WorkShare } from '../../generated/props';
 import { hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Cord } from '../Cord';
-import { Gauge, Standing } from '../Gauge';
 
 const fills = ['bg-ink', 'bg-thread-1', 'bg-thread-2', 'bg-thread-3', 'bg-thread-4'];
 

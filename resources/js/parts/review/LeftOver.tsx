@@ -1,10 +1,11 @@
 import { Link, usePage } from '@inertiajs/react';
+import { Cord } from '../Cord';
+import { HandOver } from '../HandOver';
 import type { PersonTag, ReviewView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { change, plan, setAside, tick } from '../../lib/tasks';
-import { Menu, MenuItem } from '../../ui/Menu';
-import { Cord } from '../Cord';
+import { plan, setAside, tick } from '../../lib/tasks';
+import { Menu } from '../../ui/Menu';
 
 /** Decisions on all that is left over: one press each. */
 export function LeftOver({ page }: { page: ReviewView }) {
@@ -82,18 +83,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                     </button>
                                 }
                             >
-                                {people
-                                    .filter((person) => person.id !== task.owner.id)
-                                    .map((person) => (
-                                        <MenuItem
-                                            key={person.id}
-                                            onSelect={() => {
-                                                change(task, { owner_id: person.id });
-                                            }}
-                                        >
-                                            {person.name}
-                                        </MenuItem>
-                                    ))}
+                                <HandOver task={task} people={people} />
                             </Menu>
                         )}
                         <button

@@ -1,7 +1,7 @@
+import { RuledText } from '../RuledText';
 import type { QuestionRow, ReviewView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { RuledText } from '../RuledText';
 
 /** The questions, in any order, with what one answered before under each. */
 export function Words({ page }: { page: ReviewView }) {

@@ -1,9 +1,9 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { GoalRow } from '../../generated/props';
-import { route } from '../../lib/routes';
 import { Cord } from '../Cord';
 import { Gauge, Standing } from '../Gauge';
+import type { GoalRow } from '../../generated/props';
+import { route } from '../../lib/routes';
 
 /** A goal as a beam that spans its period, with its name above. */
 export function Beam({ goal, size = 's' }: { goal: GoalRow; size?: 's' | 'l' }) {

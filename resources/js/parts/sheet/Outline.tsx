@@ -1,5 +1,5 @@
-import type { GoalRow, Sheet } from '../../generated/props';
 import { Beam } from './Beam';
+import type { GoalRow, Sheet } from '../../generated/props';
 
 /** The same content as the drawing, as nested headings and lists. */
 export function Outline({ sheet }: { sheet: Sheet }) {

@@ -1,10 +1,10 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
+import { Beam } from './Beam';
+import { Floor } from './Floor';
 import type { SheetColumn } from '../../generated/props';
 import { daysBetween } from '../../lib/dates';
 import { Button } from '../../ui/Button';
-import { Beam } from './Beam';
-import { Floor } from './Floor';
 
 /** How many goals of a period are drawn before the rest folds, worst first. */
 const SHOWN = 8;

@@ -1,10 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { Floor } from './Floor';
+import { toneOf } from '../Cord';
 import type { GoalRow, SheetColumn } from '../../generated/props';
 import { daysBetween } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { toneOf } from '../Cord';
-import { Floor } from './Floor';
 
 export function WeekFloor({ weeks, thisWeek }: { weeks: SheetColumn[]; thisWeek: string }) {
     const now = weeks.find((week) => week.period.name === thisWeek);

@@ -1,6 +1,6 @@
-import type { GoalRow } from '../../generated/props';
 import { Beam } from './Beam';
 import { Floor } from './Floor';
+import type { GoalRow } from '../../generated/props';
 
 export function YearFloor({ goals, slackest }: { goals: GoalRow[]; slackest: GoalRow | null }) {
     const count = goals.length === 1 ? 'One goal.' : `${String(goals.length)} goals.`;

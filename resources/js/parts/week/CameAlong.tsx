@@ -1,10 +1,11 @@
 import { Link, router, usePage } from '@inertiajs/react';
+import { HandOver } from '../HandOver';
 import type { PersonTag, TaskRow } from '../../generated/props';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { change, plan, setAside } from '../../lib/tasks';
+import { plan, setAside } from '../../lib/tasks';
 import { Kbd } from '../../ui/Kbd';
-import { Menu, MenuItem } from '../../ui/Menu';
+import { Menu } from '../../ui/Menu';
 
 const ordinals = ['', '1st', '2nd', '3rd'];
 const ordinal = (count: number) => ordinals[count] ?? `${String(count)}th`;
@@ -108,18 +109,7 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                             </button>
                         }
                     >
-                        {people
-                            .filter((person) => person.id !== task.owner.id)
-                            .map((person) => (
-                                <MenuItem
-                                    key={person.id}
-                                    onSelect={() => {
-                                        change(task, { owner_id: person.id });
-                                    }}
-                                >
-                                    {person.name}
-                                </MenuItem>
-                            ))}
+                        <HandOver task={task} people={people} />
                     </Menu>
                 )}
                 {answers.slice(2).map(([key, words, run]) => (

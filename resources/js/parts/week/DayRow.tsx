@@ -1,10 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type ReactNode, useEffect, useRef } from 'react';
+import { DayRuler } from './DayRuler';
+import { TaskLine } from '../TaskLine';
 import type { Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords, hoursWords } from '../../lib/dates';
-import { TaskLine } from '../TaskLine';
-import { DayRuler } from './DayRuler';
 
 interface RowProps {
     label: ReactNode;

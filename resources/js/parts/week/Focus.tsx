@@ -1,6 +1,7 @@
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
 import type { WeekView } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
@@ -42,11 +43,8 @@ export function Focus({ page }: { page: WeekView }) {
                 isLabelHidden
                 autoFocus
                 maxLength={200}
-                value={form.data.words}
-                error={form.errors.words}
-                onChange={(event) => {
-                    form.setData('words', event.target.value);
-                }}
+                {...bind(form, 'words')}
+
                 onKeyDown={(event) => {
                     if (event.key === 'Escape') {
                         setWriting(false);

@@ -1,10 +1,11 @@
 import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
+import { Section } from '../Section';
 import type { TaskView } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
-import { Section } from '../Section';
 
 /** What a task is, in words, with its estimate and whom it waits on. */
 export function TaskDetails({ page }: { page: TaskView }) {
@@ -24,43 +25,11 @@ export function TaskDetails({ page }: { page: TaskView }) {
     return (
         <Section title="What it is" className="mt-6">
             <form onSubmit={save} className="space-y-4 pt-1">
-                <TextField
-                    label="Title"
-                    maxLength={200}
-                    value={form.data.title}
-                    error={form.errors.title}
-                    onChange={(event) => {
-                        form.setData('title', event.target.value);
-                    }}
-                />
-                <TextArea
-                    label="Notes"
-                    rows={4}
-                    value={form.data.notes}
-                    error={form.errors.notes}
-                    onChange={(event) => {
-                        form.setData('notes', event.target.value);
-                    }}
-                />
+                <TextField label="Title" maxLength={200} {...bind(form, 'title')} />
+                <TextArea label="Notes" rows={4} {...bind(form, 'notes')} />
                 <div className="grid grid-cols-2 gap-4">
-                    <TextField
-                        label="Estimate in min"
-                        inputMode="numeric"
-                        value={form.data.minutes}
-                        error={form.errors.minutes}
-                        onChange={(event) => {
-                            form.setData('minutes', event.target.value);
-                        }}
-                    />
-                    <TextField
-                        label="Waits on"
-                        maxLength={120}
-                        value={form.data.waiting_on}
-                        error={form.errors.waiting_on}
-                        onChange={(event) => {
-                            form.setData('waiting_on', event.target.value);
-                        }}
-                    />
+                    <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />
+                    <TextField label="Waits on" maxLength={120} {...bind(form, 'waiting_on')} />
                 </div>
                 <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
                     Save

@@ -1,4 +1,5 @@
 import { usePage } from '@inertiajs/react';
+import { PersonField } from '../Choose';
 import type { TaskView } from '../../generated/props';
 import { dayWords, plannedWords } from '../../lib/dates';
 import { change, plan } from '../../lib/tasks';
@@ -51,19 +52,14 @@ export function TaskTime({ page }: { page: TaskView }) {
                     change(task, { due_on: event.target.value === '' ? null : event.target.value });
                 }}
             />
-            <SelectField
+            <PersonField
                 label="Owner"
                 value={task.owner.id}
-                onChange={(event) => {
-                    change(task, { owner_id: Number(event.target.value) });
+                people={page.people}
+                onChoose={(owner) => {
+                    change(task, { owner_id: owner });
                 }}
-            >
-                {page.people.map((person) => (
-                    <option key={person.id} value={person.id}>
-                        {person.name}
-                    </option>
-                ))}
-            </SelectField>
+            />
             {page.stages.length > 0 && (
                 <SelectField
                     label="Stage"

@@ -1,0 +1,54 @@
+import type { Key, ReactNode } from 'react';
+import { Button } from './Button';
+
+interface Props<T> {
+    legend: string;
+    hint?: string;
+    error?: string | undefined;
+    rows: T[];
+    keyOf?: (row: T) => Key | null;
+    onChange: (rows: T[]) => void;
+    /** What is on the button, and what it adds; without a row to add there is no button. */
+    add: { words: string; row: T | null };
+    children: (row: T, set: (change: Partial<T>) => void, place: number) => ReactNode;
+}
+
+/** A list that is edited row by row within a form. */
+export function Rows<T extends object>({ legend, hint, error, rows, keyOf, onChange, add, children }: Props<T>) {
+    return (
+        <fieldset>
+            <legend className="mb-1 text-sm font-semibold">{legend}</legend>
+            {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+            {rows.length === 0 && hint !== undefined && <p className="text-xs text-ink-2">{hint}</p>}
+            {rows.map((row, place) => (
+                <div key={keyOf?.(row) ?? `new ${String(place)}`} className="mt-2 flex flex-wrap items-start gap-2">
+                    {children(
+                        row,
+                        (change) => {
+                            onChange(rows.map((each, index) => (index === place ? { ...each, ...change } : each)));
+                        },
+                        place,
+                    )}
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            onChange(rows.filter((_, index) => index !== place));
+                        }}
+                    >
+                        Remove
+                    </Button>
+                </div>
+            ))}
+            {add.row !== null && (
+                <Button
+                    className="mt-2"
+                    onClick={() => {
+                        onChange(add.row === null ? rows : [...rows, add.row]);
+                    }}
+                >
+                    {add.words}
+                </Button>
+            )}
+        </fieldset>
+    );
+}
