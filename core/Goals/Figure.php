@@ -6,21 +6,19 @@ namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Fraction;
 
-/** Where a goal stands on a day, and how that comes about. */
+/** Where a goal stands on a day. */
 final readonly class Figure
 {
     /**
-     * @param ?Fraction         $progress     0 to 1; null when there is nothing to measure
-     * @param ?Fraction         $expected     0 to 1; null for a direction that is no number
-     * @param list<Contributor> $contributors of a goal judged by its work, in order; otherwise none
-     * @param ?Reading          $reading      the reading that a number was taken from
-     * @param ?int              $counted      the things done, of a goal that counts them
+     * @param ?Fraction $progress 0 to 1; null when there is nothing to measure
+     * @param ?Fraction $expected 0 to 1; null for a direction that is no number
+     * @param ?Reading  $reading  the reading that a number was taken from
+     * @param ?int      $counted  the things done, of a goal that counts them
      */
     public function __construct(
         public ?Fraction $progress,
         public ?Fraction $expected,
         public Band $band,
-        public array $contributors = [],
         public ?Reading $reading = null,
         public ?int $counted = null,
     ) {

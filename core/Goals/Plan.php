@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Project;
 
@@ -67,10 +68,29 @@ final readonly class Plan
         return $this->serving[$goal->id] ?? [];
     }
 
-    /** @return list<Reading> ascending by day and, within one, as entered */
-    public function readingsOf(Goal $goal): array
+    /** The reading that counts on the day: of several on one day the one entered last. */
+    public function latestReading(Goal $goal, Day $on): ?Reading
     {
-        return $this->readings[$goal->id] ?? [];
+        $latest = null;
+
+        foreach ($this->readings[$goal->id] ?? [] as $reading) {
+            if ($reading->on->isAfter($on)) {
+                break;
+            }
+
+            $latest = $reading;
+        }
+
+        return $latest;
+    }
+
+    /** @return list<Reading> those dated within the goal's period and on or before the day */
+    public function readingsWithin(Goal $goal, Day $on): array
+    {
+        return array_values(array_filter(
+            $this->readings[$goal->id] ?? [],
+            static fn(Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
+        ));
     }
 
     /** The goal at the top of the thread, which climbs through goals closed or dropped too. */

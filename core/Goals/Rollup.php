@@ -40,7 +40,7 @@ final class Rollup
         return $this->known[$goal->id][$on->number];
     }
 
-    /** The goal's progress, expected and band as of the end of the day, with what they are made of. */
+    /** The goal's progress, expected and band as of the end of the day. */
     public function figure(Goal $goal, Day $on): Figure
     {
         $closing = $goal->closingOn($on);
@@ -56,10 +56,20 @@ final class Rollup
                 $goal->measure instanceof Keep => Band::ofKept($progress, $goal->measure->share, $goal->period->span, $on),
                 default => Band::at($progress, $expected, $goal->period->span, $on, $goal->period->horizon),
             },
-            $goal->measure instanceof Work ? $this->contributors($goal, $seen) : [],
-            $goal->measure instanceof Number ? $this->latestReading($goal, $seen) : null,
+            $goal->measure instanceof Number ? $this->plan->latestReading($goal, $seen) : null,
             $goal->measure instanceof Count ? $this->doneWithin($goal, $seen) : null,
         );
+    }
+
+    /**
+     * The lines of the sum that the figure of a goal judged by its work is made of, as of the end of the day, or
+     * of the day on which it was closed; of any other goal none.
+     *
+     * @return list<Contributor> child goals, projects, direct tasks
+     */
+    public function contributors(Goal $goal, Day $on): array
+    {
+        return $goal->measure instanceof Work ? $this->lines($goal, $goal->closingOn($on)->on ?? $on) : [];
     }
 
     /** What the goal should have reached on the day, 0 to 1: for the line of pace in a chart. */
@@ -105,9 +115,9 @@ final class Rollup
         $measure = $goal->measure;
 
         return match (true) {
-            $measure instanceof Work => $this->sum($this->contributors($goal, $on)),
-            $measure instanceof Number => ($reading = $this->latestReading($goal, $on)) === null ? null : $measure->progress($reading->value),
-            $measure instanceof Keep => $this->kept($goal, $measure, $on),
+            $measure instanceof Work => $this->sum($this->lines($goal, $on)),
+            $measure instanceof Number => ($reading = $this->plan->latestReading($goal, $on)) === null ? null : $measure->progress($reading->value),
+            $measure instanceof Keep => $measure->kept($this->plan->readingsWithin($goal, $on)),
             $measure instanceof Count => $measure->progress($this->doneWithin($goal, $on)),
             $measure instanceof YesNo => Fraction::zero(),
             default => null,
@@ -115,7 +125,7 @@ final class Rollup
     }
 
     /** @return list<Contributor> child goals, projects, direct tasks */
-    private function contributors(Goal $goal, Day $on): array
+    private function lines(Goal $goal, Day $on): array
     {
         $lines = [
             ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal)),
@@ -211,32 +221,6 @@ final class Rollup
             $tally->progress(),
             $tally->tasks === 0 ? LeftOut::NoBasis : null,
         )];
-    }
-
-    private function latestReading(Goal $goal, Day $on): ?Reading
-    {
-        $latest = null;
-
-        foreach ($this->plan->readingsOf($goal) as $reading) {
-            if ($reading->on->isAfter($on)) {
-                break;
-            }
-
-            $latest = $reading;
-        }
-
-        return $latest;
-    }
-
-    private function kept(Goal $goal, Keep $measure, Day $on): ?Fraction
-    {
-        $readings = array_filter(
-            $this->plan->readingsOf($goal),
-            static fn(Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
-        );
-        $kept = array_filter($readings, static fn(Reading $reading): bool => $measure->isMetBy($reading->value));
-
-        return $readings === [] ? null : Fraction::of(count($kept), count($readings));
     }
 
     private function doneWithin(Goal $goal, Day $on): int

@@ -76,7 +76,7 @@ final readonly class PlanComputation
             'expected' => $figure->expected?->rounded(),
             'gap' => $figure->gap()?->rounded(),
             'band' => $figure->band->value,
-            ...($goal->measure instanceof Work ? ['contributors' => array_map(self::contributor(...), $figure->contributors)] : []),
+            ...($goal->measure instanceof Work ? ['contributors' => array_map(self::contributor(...), $this->rollup->contributors($goal, $this->on))] : []),
             'forecast' => $forecast === null ? null : self::forecast($forecast),
         ];
     }

@@ -35,7 +35,7 @@ final readonly class GoalPage
         $period = $calendar->period($goal->period);
         $stored = $this->plans->holding($period, $viewer);
         $days = $this->chartDays($goal, $today);
-        $stored->prepare([...array_filter($days, static fn(Day $day): bool => ! $day->isAfter($today)), $today], forecasts: true);
+        $stored->prepare([$today, ...array_filter($days, static fn(Day $day): bool => ! $day->isAfter($today))], forecastsOn: $today);
         $goal = $stored->goals->get($goal->id) ?? $goal;
         $threads = new Threads($stored);
         $figure = $stored->figure($goal, $today);
@@ -56,7 +56,7 @@ final readonly class GoalPage
             $this->above($goal, $stored, $threads, $today),
             array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $today))->all()),
             $this->nextStep($goal, $stored, $threads, $viewer),
-            $sum->lines($figure),
+            $sum->lines($goal),
             $sum->formula($goal, $figure),
             array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $today), $days),
             array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),

@@ -86,21 +86,35 @@ final readonly class StoredPlan
     }
 
     /**
-     * Fetches at once what figures and forecasts as of those days rest on.
+     * Fetches at once what figures as of those days rest on, and what forecasts as of one day look back on.
      *
      * @param list<Day> $days
      */
-    public function prepare(array $days, bool $forecasts = false): void
+    public function prepare(array $days, ?Day $forecastsOn = null): void
     {
-        $needed = $days;
-
-        foreach ($forecasts ? $days : [] as $day) {
-            $needed = [...$needed, ...$this->forecaster->daysLookedAt($day)];
-        }
+        $needed = [
+            ...$days,
+            ...$this->daysOfClosing(),
+            ...($forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn)),
+        ];
 
         foreach (array_chunk($needed, 40) as $chunk) {
             $this->tallies->prepare($this->unique($chunk));
         }
+    }
+
+    /** @return list<Day> as of which goals that were closed without a decided figure are still computed */
+    private function daysOfClosing(): array
+    {
+        $days = [];
+
+        foreach ($this->plan->goals as $goal) {
+            if ($goal->closing !== null && $goal->closing->decided() === null) {
+                $days[] = $goal->closing->on;
+            }
+        }
+
+        return $days;
     }
 
     public function core(GoalRecord $goal): Goal

@@ -24,9 +24,9 @@ final readonly class WrittenSum
     }
 
     /** @return list<SumLine> */
-    public function lines(Figure $figure): array
+    public function lines(Goal $goal): array
     {
-        return array_map($this->line(...), $figure->contributors);
+        return array_map($this->line(...), $this->stored->rollup->contributors($this->stored->core($goal), $this->on));
     }
 
     /** How the figure of a goal that is not judged by its work comes about. */

@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Measure;
 use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Reading;
 use Loftrin\Core\Goals\Sense;
 
 /** A limit to keep, in a share of the readings. */
@@ -30,7 +31,19 @@ final readonly class Keep implements Measure
         return MeasureKind::Keep;
     }
 
-    public function isMetBy(Fraction $value): bool
+    /**
+     * The share of the readings that meet the limit, 0 to 1; each counts. Null with none.
+     *
+     * @param list<Reading> $readings
+     */
+    public function kept(array $readings): ?Fraction
+    {
+        $kept = array_filter($readings, fn(Reading $reading): bool => $this->isMetBy($reading->value));
+
+        return $readings === [] ? null : Fraction::of(count($kept), count($readings));
+    }
+
+    private function isMetBy(Fraction $value): bool
     {
         return match ($this->sense) {
             Sense::AtLeast => $value->isAtLeast($this->limit),
