@@ -25,10 +25,7 @@ export function Gauge({ gauge, size = 'm' }: Props) {
         <span
             role="img"
             aria-label={gauge.spoken}
-            className={clsx(
-                'relative block w-full border-b border-rule bg-faint print:[print-color-adjust:exact]',
-                { s: 'h-1.5', m: 'h-2', l: 'h-2.5' }[size],
-            )}
+            className={clsx('relative block w-full border-b border-rule bg-faint', { s: 'h-1.5', m: 'h-2', l: 'h-2.5' }[size])}
         >
             <span className={clsx('absolute inset-y-0 left-0', isOver ? 'bg-done' : 'bg-spruce')} style={{ width: `${String(done)}%` }} />
             {isMissing && (
