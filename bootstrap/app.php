@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\RefusedChange;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\KeepToItself;
 use App\Models\Person;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -29,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         $middleware->encryptCookies(except: ['theme']);
-        $middleware->web(append: [HandleInertiaRequests::class]);
+        $middleware->web(prepend: [KeepToItself::class], append: [HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);

@@ -57,3 +57,7 @@ it('keeps passwords out of the log of changes', function (): void {
 
     expect(DB::table('activity_log')->pluck('properties')->implode(' '))->toContain('ab@saltglass.example')->not->toContain('password');
 });
+
+it('tells the browser to load nothing from elsewhere', function (): void {
+    expect($this->get('/sign-in')->headers->get('Content-Security-Policy'))->toContain("default-src 'self'")->toContain("frame-ancestors 'none'")->not->toContain('http');
+});
