@@ -71,7 +71,7 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
     await page.getByPlaceholder('What was decided?').fill('We salt it on Fridays.');
     await page.getByPlaceholder('Because …').fill('Kwame slipped.');
     await page.getByRole('button', { name: 'Record' }).click();
-    await expect(page.getByText('We salt it on Fridays.')).toBeVisible();
+    await expect(page.getByText('We salt it on Fridays.', { exact: true })).toBeVisible();
 
     await page.getByPlaceholder('What is to be done?').fill('Buy a spreader');
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Noor Aksoy' });

@@ -37,7 +37,7 @@ function tellChange(words: string, batch: string): void {
                 </button>
             </div>
         ),
-        { id: 'change', duration: 6000 },
+        { id: batch, duration: 6000 },
     );
 }
 
@@ -45,7 +45,8 @@ function undo(batch: string): void {
     act('post', route('undo', batch));
 }
 
-let told = '';
+/** The change that was told last. */
+let told: string | null = null;
 
 /** What the last change has to say, with a way back. */
 export function Notices() {
@@ -54,6 +55,10 @@ export function Notices() {
     useEffect(() => {
         // A page that is gone back to still knows of its change: it is told once.
         if (change != null && change.batch !== told) {
+            if (told !== null) {
+                toast.dismiss(told);
+            }
+
             told = change.batch;
             tellChange(change.words, change.batch);
         }
