@@ -46,4 +46,20 @@ final readonly class Goal
     {
         return $this->closingOn($day)?->result === Result::Dropped;
     }
+
+    /**
+     * The goal at the top of its thread, which climbs through goals closed or dropped too.
+     *
+     * @param array<array-key, self> $goals by id
+     */
+    public function topAmong(array $goals): self
+    {
+        $top = $this;
+
+        while (($parent = $goals[$top->parent ?? ''] ?? null) !== null) {
+            $top = $parent;
+        }
+
+        return $top;
+    }
 }

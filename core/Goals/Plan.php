@@ -92,14 +92,4 @@ final readonly class Plan
             static fn(Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
         ));
     }
-
-    /** The goal at the top of the thread, which climbs through goals closed or dropped too. */
-    public function top(Goal $goal): Goal
-    {
-        while (($parent = $this->goals[$goal->parent ?? ''] ?? null) !== null) {
-            $goal = $parent;
-        }
-
-        return $goal;
-    }
 }

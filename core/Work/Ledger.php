@@ -59,7 +59,7 @@ final readonly class Ledger
             $weights = array_reduce($links, static fn(Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight), Fraction::zero());
 
             foreach ($links as $link) {
-                $top = self::top($link->goal, $goals);
+                $top = ($goals[$link->goal] ?? null)?->topAmong($goals)->id ?? $link->goal;
                 $part = $minutes->times($link->weight)->over($weights);
                 $byGoal[$top] = ($byGoal[$top] ?? Fraction::zero())->plus($part);
             }
@@ -82,15 +82,5 @@ final readonly class Ledger
             $project !== null && $project->serves !== [] => $project->serves,
             default => $routine->serves ?? [],
         };
-    }
-
-    /** @param array<array-key, Goal> $goals */
-    private static function top(string $goal, array $goals): string
-    {
-        while (($parent = $goals[$goal]->parent ?? null) !== null && isset($goals[$parent])) {
-            $goal = $parent;
-        }
-
-        return $goal;
     }
 }

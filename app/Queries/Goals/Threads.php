@@ -47,7 +47,7 @@ final class Threads
     {
         $core = $this->stored->plan->goals[(string) ($goal instanceof Goal ? $goal->id : $goal)] ?? null;
 
-        return $core === null ? null : $this->cords[$this->stored->plan->top($core)->id] ?? null;
+        return $core === null ? null : $this->cords[$core->topAmong($this->stored->plan->goals)->id] ?? null;
     }
 
     /** Of the goals that it serves, the one it serves most. */
