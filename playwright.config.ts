@@ -8,6 +8,8 @@ export default defineConfig({
     fullyParallel: false,
     workers: 1,
     maxFailures: process.env.CI === undefined ? 3 : 0,
+    // On a busy machine a browser may stall once; what fails twice is broken.
+    retries: process.env.CI === undefined ? 0 : 1,
     timeout: 120_000,
     reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
     use: {
