@@ -34,15 +34,7 @@ final readonly class MeetingsPage
                 $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
                 static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
             )),
-            array_values($held->map(static fn(Meeting $meeting): Occurrence => new Occurrence(
-                $meeting->series_id,
-                $meeting->series->title,
-                $meeting->on,
-                $meeting->time,
-                $meeting->minutes,
-                route('meetings.show', $meeting->id, false),
-                'closed',
-            ))->all()),
+            array_values($held->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($meeting->series, $meeting))->all()),
         );
     }
 

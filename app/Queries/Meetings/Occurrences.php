@@ -60,7 +60,8 @@ final readonly class Occurrences
             ->get();
     }
 
-    private static function held(Series $series, Meeting $meeting): Occurrence
+    /** A meeting that was opened: it runs, or its minutes are sealed. */
+    public static function held(Series $series, Meeting $meeting): Occurrence
     {
         return new Occurrence(
             $series->id,

@@ -56,15 +56,7 @@ final readonly class SeriesPage
             self::wall($series->time, $series->minutes),
             $fit->spare,
             array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
-            array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn(Meeting $meeting): Occurrence => new Occurrence(
-                $series->id,
-                $series->title,
-                $meeting->on,
-                $meeting->time,
-                $meeting->minutes,
-                route('meetings.show', $meeting->id, false),
-                'closed',
-            ))->all()),
+            array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))->all()),
             array_values(Project::query()->whereIn('state', ['active', 'paused', 'proposed'])->orderBy('title')->get()
                 ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             Gate::forUser($viewer)->allows('update', $series),
