@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\People\CircleController;
 use App\Http\Controllers\People\PersonController;
 use App\Http\Controllers\People\SignInController;
 use Illuminate\Support\Facades\Route;
@@ -15,4 +16,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/people', [PersonController::class, 'index'])->name('people.index');
     Route::post('/people', [PersonController::class, 'store'])->name('people.store');
+    Route::post('/circles', [CircleController::class, 'store'])->name('circles.store');
+    Route::put('/circles/{circle}', [CircleController::class, 'update'])->name('circles.update');
+    Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])->name('circles.destroy');
 });

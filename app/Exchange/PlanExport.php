@@ -22,7 +22,7 @@ use Loftrin\Core\PlanFile\PlanReader;
 /** Writes the plan as a plan file, version 1. */
 final readonly class PlanExport
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private UnnamedGoals $unnamed)
     {
     }
 
@@ -33,8 +33,9 @@ final readonly class PlanExport
      */
     public function of(?Person $viewer = null): array
     {
-        $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))->with(['checkpoints', 'readings'])->orderBy('id')->get();
+        $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))->with(['checkpoints', 'readings', 'admissions.circle.memberships', 'parent.admissions.circle.memberships'])->orderBy('id')->get();
         $shown = $goals->modelKeys();
+        $unnamed = $this->unnamed->beside($goals, $viewer);
 
         return [
             'format' => PlanReader::FORMAT,
@@ -51,10 +52,10 @@ final readonly class PlanExport
                 'id' => self::id('p', $person->id), 'name' => $person->name, 'weekly_hours' => $person->weekly_hours,
             ]),
             'areas' => self::each(Area::query()->orderBy('id')->get(), static fn(Area $area): array => ['id' => self::id('a', $area->id), 'name' => $area->name]),
-            'goals' => self::each($goals, $this->goal(...)),
-            'readings' => self::each($goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')), static fn(Reading $reading): array => [
+            'goals' => [...self::each($goals, $this->goal(...)), ...array_column($unnamed, 'goal')],
+            'readings' => [...self::each($goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')), static fn(Reading $reading): array => [
                 'goal' => self::id('g', $reading->goal_id), 'on' => $reading->on, 'value' => self::number($reading->value),
-            ]),
+            ]), ...array_merge(...array_column($unnamed, 'readings'))],
             'projects' => self::each(
                 Project::query()->with(['stages', 'servings'])->orderBy('id')->get(),
                 fn(Project $project): array => $this->project($project, $shown),
@@ -75,7 +76,7 @@ final readonly class PlanExport
             'scope' => $goal->scope,
             'horizon' => $goal->horizon,
             'period' => $goal->period,
-            'parent' => self::id('g', $goal->parent_id),
+            'parent' => $this->unnamed->counts($goal) ? self::id('g', $goal->parent_id) : null,
             'weight' => self::number($goal->weight),
             'owner' => self::id('p', $goal->owner_id),
             'area' => self::id('a', $goal->area_id),

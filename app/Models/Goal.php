@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,6 +15,7 @@ use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Goals\Sense;
+use Loftrin\Core\People\Audience;
 
 /**
  * @property string                $title
@@ -29,6 +31,8 @@ use Loftrin\Core\Goals\Sense;
  * @property ?int                  $parent_id
  * @property float|int|string      $weight
  * @property int                   $owner_id
+ * @property ?int                  $circle_id
+ * @property bool                  $counts_unnamed
  * @property ?int                  $area_id
  * @property bool                  $is_main
  * @property bool                  $is_firm
@@ -47,6 +51,8 @@ use Loftrin\Core\Goals\Sense;
  * @property-read ?self $parent
  * @property-read Collection<int, self> $children
  * @property-read Person $owner
+ * @property-read ?Circle $circle
+ * @property-read Collection<int, Admission> $admissions
  * @property-read ?Area $area
  * @property-read Collection<int, Reading> $readings
  * @property-read Collection<int, Checkpoint> $checkpoints
@@ -55,7 +61,9 @@ use Loftrin\Core\Goals\Sense;
  */
 final class Goal extends Record
 {
-    use MayBePrivate;
+    use MayBePrivate {
+        letSee as private letSeeOwnOrOpen;
+    }
 
     /** @return BelongsTo<self, $this> */
     public function parent(): BelongsTo
@@ -79,6 +87,63 @@ final class Goal extends Record
     public function area(): BelongsTo
     {
         return $this->belongsTo(Area::class);
+    }
+
+    /** @return BelongsTo<Circle, $this> */
+    public function circle(): BelongsTo
+    {
+        return $this->belongsTo(Circle::class);
+    }
+
+    /** @return HasMany<Admission, $this> */
+    public function admissions(): HasMany
+    {
+        return $this->hasMany(Admission::class)->orderBy('id');
+    }
+
+    /**
+     * @param 'circle_id'|'person_id' $column
+     *
+     * @return list<int> ids of the circles or people that are chosen to see it
+     */
+    public function admitted(string $column): array
+    {
+        $ids = [];
+
+        foreach ($this->admissions as $admission) {
+            $ids[] = $admission->$column;
+        }
+
+        return array_values(array_filter($ids, is_int(...)));
+    }
+
+    /** Who may see it. Its admissions are loaded with their circles' memberships, unless it is for everyone. */
+    public function audience(): Audience
+    {
+        if ($this->visibility === Visibility::Everyone) {
+            return Audience::everyone();
+        }
+
+        $people = [$this->owner_id];
+
+        foreach ($this->visibility === Visibility::Chosen ? $this->admissions : [] as $admission) {
+            foreach ($admission->people() as $person) {
+                $people[] = $person;
+            }
+        }
+
+        return Audience::of($people);
+    }
+
+    /** Whether it counts in the sum of the goal it hangs on: if all who see that see this, or its owner agreed. */
+    public function countsUnder(self $parent): bool
+    {
+        return $this->counts_unnamed || $this->audience()->includes($parent->audience());
+    }
+
+    public function isVisibleTo(Person $person): bool
+    {
+        return $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
     }
 
     /** @return HasMany<Reading, $this> */
@@ -105,6 +170,22 @@ final class Goal extends Record
         return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
     }
 
+    /**
+     * @param Builder<self> $either
+     *
+     * @return Builder<self>
+     */
+    protected function letSee(Builder $either, Person $person): Builder
+    {
+        $admits = static fn(Builder $one) => $one
+            ->where('person_id', $person->id)
+            ->orWhereHas('circle.memberships', static fn(Builder $circle) => $circle->where('person_id', $person->id));
+
+        return $this->letSeeOwnOrOpen($either, $person)->orWhere(static fn(Builder $chosen) => $chosen
+            ->where($chosen->qualifyColumn('visibility'), Visibility::Chosen)
+            ->whereHas('admissions', static fn(Builder $admission) => $admission->where($admits)));
+    }
+
     protected function casts(): array
     {
         return [
@@ -114,6 +195,7 @@ final class Goal extends Record
             'starts_on' => AsDay::class,
             'ends_on' => AsDay::class,
             'anchor_on' => AsDay::class,
+            'counts_unnamed' => 'boolean',
             'is_main' => 'boolean',
             'is_firm' => 'boolean',
             'measure' => MeasureKind::class,

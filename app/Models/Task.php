@@ -93,23 +93,25 @@ final class Task extends Record
         return $this->belongsTo(AgendaItem::class, 'agenda_item_id');
     }
 
-    /** What was agreed in a private meeting is seen by those who attend it. */
     public function isVisibleTo(Person $person): bool
     {
-        return $this->isOwnOrOpen($person)
-            || ($this->agenda_item_id !== null && self::query()->visibleTo($person)->whereKey($this->id)->exists());
+        return $this->isOwnOrOpen($person) || self::query()->visibleTo($person)->whereKey($this->id)->exists();
     }
 
     /**
+     * What was agreed in a private meeting is seen by those who attend it, what serves a goal by those who see that.
+     *
      * @param Builder<self> $either
      *
      * @return Builder<self>
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        return $this->letSeeOwnOrOpen($either, $person)->orWhereHas('agendaItem.meeting.series', static fn(Builder $series) => $series
-            ->where('is_private', true)
-            ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
+        return $this->letSeeOwnOrOpen($either, $person)
+            ->orWhereHas('goal', static fn(Builder $goal) => $goal->visibleTo($person))
+            ->orWhereHas('agendaItem.meeting.series', static fn(Builder $series) => $series
+                ->where('is_private', true)
+                ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
     }
 
     protected function casts(): array

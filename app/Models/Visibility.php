@@ -8,5 +8,6 @@ namespace App\Models;
 enum Visibility: string
 {
     case Everyone = 'everyone';
+    case Chosen = 'chosen';
     case OnlyMe = 'only_me';
 }

@@ -29,6 +29,12 @@ enum Band: string
         return self::from($result->value);
     }
 
+    /** Whether it says how a goal was closed. */
+    public function isResult(): bool
+    {
+        return Result::tryFrom($this->value) !== null;
+    }
+
     /** The band of an open goal or project over its span, from its exact progress and expected. */
     public static function at(?Fraction $progress, ?Fraction $expected, Span $span, Day $on, ?Horizon $horizon = null): self
     {

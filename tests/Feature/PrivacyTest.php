@@ -72,7 +72,9 @@ it('does not let a private goal show through one that others see', function (): 
     $this->post('/goals', ['title' => 'x', 'period' => '2027-Q1', 'measure' => 'work', 'parent' => $this->goal->id])->assertSessionHasErrors('parent');
     $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'owner' => $this->other->id, 'visibility' => 'only_me'])->assertSessionHasErrors('visibility');
     $this->post('/tasks', ['title' => 'x', 'goal' => $open->id, 'isPrivate' => true])->assertSessionHasErrors('isPrivate');
-    $this->post('/tasks', ['title' => 'x', 'goal' => $this->goal->id])->assertSessionHasErrors('isPrivate');
+    $this->post('/tasks', ['title' => 'x', 'goal' => $this->goal->id, 'owner_id' => $this->other->id])->assertSessionHasErrors('owner_id');
+    $this->post('/tasks', ['title' => 'as private as its goal', 'goal' => $this->goal->id])->assertSessionHasNoErrors();
+    expect(Task::query()->where('title', 'as private as its goal')->value('visibility'))->toBe(Visibility::OnlyMe);
     $this->actingAs($this->other)->post('/tasks', ['title' => 'x', 'goal' => $this->goal->id])->assertSessionHasErrors('goal');
     $this->post('/projects', ['title' => 'x', 'serves' => [['goal' => $this->goal->id, 'weight' => 1]]])->assertSessionHasErrors('serves');
     $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'parent' => $this->goal->id])->assertSessionHasErrors(['parent' => 'There is no such goal.']);

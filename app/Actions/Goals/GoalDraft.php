@@ -12,7 +12,12 @@ use Loftrin\Core\Goals\Sense;
 /** What is said of a goal. Title and period are enough. Values are decimals as typed. */
 final readonly class GoalDraft
 {
-    /** @param list<array{on: string, fraction: string}> $checkpoints fractions 0 to 1 */
+    /**
+     * @param ?int                                      $circle      whose goal it is, if a circle's
+     * @param list<int>                                 $circles     that may see it, if they are chosen
+     * @param list<int>                                 $people      likewise
+     * @param list<array{on: string, fraction: string}> $checkpoints fractions 0 to 1
+     */
     public function __construct(
         public string $title,
         public string $period,
@@ -35,6 +40,10 @@ final readonly class GoalDraft
         public string $tasksWeight = '1',
         public ?string $unit = null,
         public array $checkpoints = [],
+        public ?int $circle = null,
+        public array $circles = [],
+        public array $people = [],
+        public bool $countsUnnamed = false,
     ) {
     }
 }

@@ -22,7 +22,7 @@ use Loftrin\Core\Goals\Scope;
 /** Makes a goal, or changes one, as far as the rules of the core allow. */
 final readonly class SaveGoal
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private Admit $admit)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class SaveGoal
             $record = $goal ?? new Goal();
             $record->fill($this->columns($who, $draft, $period, $record));
             RefusedChange::unless($this->fieldOf($draft->measure), static fn() => CoreRecords::measure($record));
-            $this->refuseHidden($who, $record);
+            $this->refuseUnknown($who, $record);
             $this->refuseMisplaced($record);
 
             if ($record->is_main) {
@@ -44,6 +44,7 @@ final readonly class SaveGoal
             }
 
             $record->save();
+            ($this->admit)($who, $record->refresh(), $draft);
             $this->saveCheckpoints($record, $draft);
 
             return $record;
@@ -58,7 +59,9 @@ final readonly class SaveGoal
             'why' => $draft->why,
             'mark' => $draft->mark === null ? null : mb_strtoupper($draft->mark),
             'scope' => $draft->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
+            'circle_id' => $draft->scope === Scope::Circle ? $draft->circle : null,
             'visibility' => $draft->visibility,
+            'counts_unnamed' => $draft->countsUnnamed && $draft->parent !== null && $draft->visibility !== Visibility::Everyone,
             'horizon' => $period->horizon,
             'period' => $period->name,
             'starts_on' => $period->span->first,
@@ -90,17 +93,11 @@ final readonly class SaveGoal
         };
     }
 
-    /** A goal that only one person may see cannot show through one that others see. */
-    private function refuseHidden(Person $who, Goal $goal): void
+    private function refuseUnknown(Person $who, Goal $goal): void
     {
-        $parent = $goal->parent_id === null ? null : Goal::query()->visibleTo($who)->find($goal->parent_id);
-        $isPrivate = $goal->visibility === Visibility::OnlyMe;
-
         match (true) {
-            $goal->parent_id !== null && $parent === null => throw new RefusedChange('parent', 'There is no such goal.'),
-            $isPrivate && $goal->owner_id !== $who->id => throw new RefusedChange('visibility', 'A goal that only its owner sees must be your own.'),
-            $parent !== null && $isPrivate && $parent->visibility === Visibility::Everyone => throw new RefusedChange('visibility', "It would show through “{$parent->title}”, which all may see. Let it stand alone, or let all see it."),
-            $parent !== null && ! $isPrivate && $parent->visibility === Visibility::OnlyMe => throw new RefusedChange('parent', "Only you may see “{$parent->title}”: what hangs under it must be for you alone too."),
+            $goal->parent_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->parent_id)->doesntExist() => throw new RefusedChange('parent', 'There is no such goal.'),
+            $goal->scope === Scope::Circle && $goal->circle_id === null => throw new RefusedChange('circle', 'Say whose goal it is: choose the circle.'),
             default => null,
         };
     }
@@ -114,11 +111,11 @@ final readonly class SaveGoal
         $cores = [];
 
         foreach ($family as $member) {
-            $cores[(string) $member->id] = $records->goal($member);
+            $cores[(string) $member->id] = $records->goal($member, $member->parent_id);
         }
 
         $draft = (clone $goal)->fill(['id' => $id])->setRelation('checkpoints', new Collection());
-        $new = RefusedChange::unless('weight', static fn(): CoreGoal => $records->goal($draft));
+        $new = RefusedChange::unless('weight', static fn(): CoreGoal => $records->goal($draft, $draft->parent_id));
         $cores[(string) $id] = $new;
         $placement = new Placement($cores);
         $fault = $placement->fault($new);
@@ -176,6 +173,6 @@ final readonly class SaveGoal
             Checkpoint::query()->create(['goal_id' => $goal->id, ...$point]);
         }
 
-        RefusedChange::unless('checkpoints', fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints')));
+        RefusedChange::unless('checkpoints', fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null));
     }
 }

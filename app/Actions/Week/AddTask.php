@@ -32,7 +32,7 @@ final readonly class AddTask
             'stage_id' => $draft->stage,
             'position' => 1 + Task::query()->where('project_id', $draft->project)->count(),
             'owner_id' => $draft->owner ?? $who->id,
-            'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
+            'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
             'created_on' => $this->workspace->today(),
             'changed_on' => $this->workspace->today(),
             'due_on' => $draft->dueOn,
@@ -56,9 +56,15 @@ final readonly class AddTask
             $draft->stage !== null && ! Stage::query()->where('project_id', $draft->project)->whereKey($draft->stage)->exists() => throw new RefusedChange('stage', 'This project has no such stage.'),
             $draft->isPrivate && $project !== null => throw new RefusedChange('isPrivate', 'A task of a project is seen by all who see the project.'),
             $draft->isPrivate && $draft->agendaItem === null && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
-            $goal !== null && $goal->visibility === Visibility::OnlyMe && ! $draft->isPrivate => throw new RefusedChange('isPrivate', 'A task of a goal that only you may see must be for you alone too.'),
+            $goal !== null && ! $goal->loadMissing('admissions.circle.memberships')->audience()->admits($draft->owner ?? $who->id) => throw new RefusedChange('owner_id', 'They do not see the goal it is for.'),
             $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange('isPrivate', 'It would count towards a goal that all see. Leave it without a goal, or let all see it.'),
             default => null,
         };
+    }
+
+    /** What serves a goal that not everyone sees is seen by those who see the goal. */
+    private function isHidden(?int $goal): bool
+    {
+        return $goal !== null && Goal::query()->whereKey($goal)->value('visibility') !== Visibility::Everyone;
     }
 }

@@ -30,8 +30,8 @@ final readonly class ChangeTask
     {
         $handsOver = isset($fields['owner_id']) && $fields['owner_id'] !== $task->owner_id;
 
-        if ($handsOver && $task->visibility === Visibility::OnlyMe) {
-            throw new RefusedChange('owner_id', 'A task that only you may see cannot be handed over.');
+        if ($handsOver && $task->visibility === Visibility::OnlyMe && ! $this->sees($fields['owner_id'], $task)) {
+            throw new RefusedChange('owner_id', 'They may not see this task: it cannot be handed over to them.');
         }
 
         if (isset($fields['stage_id']) && ! Stage::query()->where('project_id', $task->project_id)->whereKey($fields['stage_id'])->exists()) {
@@ -61,5 +61,10 @@ final readonly class ChangeTask
             $task->changed_on = $this->workspace->today();
             $task->save();
         });
+    }
+
+    private function sees(int $person, Task $task): bool
+    {
+        return Task::query()->visibleTo(Person::query()->findOrFail($person))->whereKey($task->id)->exists();
     }
 }

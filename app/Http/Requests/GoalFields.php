@@ -32,8 +32,14 @@ final class GoalFields extends FormRequest
             'weight' => ['nullable', 'numeric', 'decimal:0,4', 'gt:0', 'max:1000000'],
             'owner' => ['nullable', 'integer', 'exists:people,id'],
             'area' => ['nullable', 'integer', 'exists:areas,id'],
-            'scope' => ['nullable', Rule::enum(Scope::class)->except(Scope::Circle)],
+            'scope' => ['nullable', Rule::enum(Scope::class)],
+            'circle' => ['nullable', 'integer', 'exists:circles,id'],
             'visibility' => ['nullable', Rule::enum(Visibility::class)],
+            'circles' => ['array', 'max:50'],
+            'circles.*' => ['integer', 'exists:circles,id'],
+            'people' => ['array', 'max:50'],
+            'people.*' => ['integer', 'exists:people,id'],
+            'countsUnnamed' => ['boolean'],
             'isMain' => ['boolean'],
             'isFirm' => ['boolean'],
             'measure' => ['required', Rule::enum(MeasureKind::class)],
@@ -95,6 +101,10 @@ final class GoalFields extends FormRequest
                 'on' => $point['on'],
                 'fraction' => self::fraction((string) $point['percent']),
             ], $checkpoints),
+            circle: $this->filled('circle') ? $this->integer('circle') : null,
+            circles: $this->ids('circles'),
+            people: $this->ids('people'),
+            countsUnnamed: $this->boolean('countsUnnamed'),
         );
     }
 
@@ -102,6 +112,12 @@ final class GoalFields extends FormRequest
     private static function fraction(string $percent): string
     {
         return number_format(((float) $percent) / 100, 4, '.', '');
+    }
+
+    /** @return list<int> */
+    private function ids(string $field): array
+    {
+        return array_values(array_unique(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $this->array($field))));
     }
 
     private function text(string $field): ?string

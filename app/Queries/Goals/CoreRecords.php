@@ -31,8 +31,12 @@ final readonly class CoreRecords
     {
     }
 
-    /** Its checkpoints are loaded; its parent need not be. */
-    public function goal(GoalRecord $goal): Goal
+    /**
+     * Its checkpoints are loaded.
+     *
+     * @param ?int $parent under which it counts
+     */
+    public function goal(GoalRecord $goal, ?int $parent): Goal
     {
         $period = $this->calendar->period($goal->period);
 
@@ -41,7 +45,7 @@ final readonly class CoreRecords
             $goal->title,
             $period,
             self::measure($goal),
-            $goal->parent_id === null ? null : (string) $goal->parent_id,
+            $parent === null ? null : (string) $parent,
             self::exact($goal->weight),
             Checkpoints::in($period, array_values($goal->checkpoints->map(
                 static fn(CheckpointRecord $point): Checkpoint => new Checkpoint($point->on, self::exact($point->fraction)),

@@ -25,7 +25,7 @@ final readonly class GoalForm
     public function blank(Person $viewer, ?int $parent, ?string $period): GoalFormPage
     {
         $calendar = $this->workspace->calendar();
-        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->find($parent);
+        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('admissions')->find($parent);
         $default = $above === null
             ? $calendar->yearOf($this->workspace->today())->name
             : $this->periodUnder($calendar->period($above->period))->name;
@@ -37,12 +37,14 @@ final readonly class GoalForm
             parent: $above?->id,
             owner: $viewer->id,
             visibility: $above->visibility ?? Visibility::Everyone,
+            circles: $above?->admitted('circle_id') ?? [],
+            people: $above?->admitted('person_id') ?? [],
         ));
     }
 
     public function filled(Person $viewer, Goal $goal): GoalFormPage
     {
-        return $this->page($viewer, GoalValues::of($goal->load('checkpoints')));
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions'])));
     }
 
     private function page(Person $viewer, GoalValues $values): GoalFormPage
@@ -53,6 +55,7 @@ final readonly class GoalForm
             $this->choices->goals($viewer, $values->id),
             PersonTag::all(),
             $this->choices->areas(),
+            $this->choices->circles(),
         );
     }
 

@@ -15,6 +15,7 @@ final readonly class GoalFormPage implements Props
      * @param list<Option>    $parents grouped by period
      * @param list<PersonTag> $people
      * @param list<Option>    $areas
+     * @param list<Option>    $circles
      */
     public function __construct(
         public GoalValues $goal,
@@ -22,6 +23,7 @@ final readonly class GoalFormPage implements Props
         public array $parents,
         public array $people,
         public array $areas,
+        public array $circles,
     ) {
     }
 }

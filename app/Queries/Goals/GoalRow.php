@@ -42,7 +42,7 @@ final readonly class GoalRow implements Props
             $goal->horizon,
             $goal->period,
             $goal->is_firm,
-            $goal->visibility === Visibility::OnlyMe,
+            $goal->visibility !== Visibility::Everyone,
             $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
             PersonTag::of($goal->owner),
             $stored->goals->get($goal->parent_id)?->title,

@@ -16,7 +16,12 @@ use Loftrin\Core\Goals\Sense;
 /** The fields of a goal as the form holds them: decimals as text, shares in per cent. */
 final readonly class GoalValues implements Props
 {
-    /** @param list<CheckpointValues> $checkpoints */
+    /**
+     * @param list<CheckpointValues> $checkpoints
+     * @param ?int                   $circle      whose goal it is, if a circle's
+     * @param list<int>              $circles     that may see it, if they are chosen
+     * @param list<int>              $people      likewise
+     */
     public function __construct(
         public ?int $id,
         public string $title,
@@ -39,6 +44,10 @@ final readonly class GoalValues implements Props
         public string $share = '80',
         public string $unit = '',
         public array $checkpoints = [],
+        public ?int $circle = null,
+        public array $circles = [],
+        public array $people = [],
+        public bool $countsUnnamed = false,
     ) {
     }
 
@@ -68,6 +77,10 @@ final readonly class GoalValues implements Props
             $percent($goal->share),
             $goal->unit ?? '',
             array_values($goal->checkpoints->map(static fn(Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))->all()),
+            $goal->circle_id,
+            $goal->admitted('circle_id'),
+            $goal->admitted('person_id'),
+            $goal->counts_unnamed,
         );
     }
 }

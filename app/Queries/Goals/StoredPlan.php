@@ -23,7 +23,10 @@ use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\Tally;
 use Loftrin\Core\Work\Weighing;
 
-/** A year's goals that a person may see, with all that serves them, ready to be rolled up as of any day. */
+/**
+ * A year's goals with all that serves them, ready to be rolled up as of any day. The figures are made of all that
+ * counts and are the same for every reader; only what the viewer may see is there to be shown.
+ */
 final readonly class StoredPlan
 {
     public Plan $plan;
@@ -35,19 +38,26 @@ final readonly class StoredPlan
     private StoredTallies $tallies;
 
     /**
-     * @param Collection<int, GoalRecord>    $goals    by id
-     * @param Collection<int, ProjectRecord> $projects by id: those that serve one of the goals
+     * @param Collection<int, GoalRecord>    $all      by id
+     * @param Collection<int, GoalRecord>    $goals    by id: those of them that the viewer may see
+     * @param Collection<int, ProjectRecord> $projects by id: those that serve one of all goals
      */
-    private function __construct(public Workspace $workspace, public Collection $goals, public Collection $projects)
-    {
+    private function __construct(
+        public Workspace $workspace,
+        public ?Person $viewer,
+        Collection $all,
+        public Collection $goals,
+        public Collection $projects,
+    ) {
         $calendar = $workspace->calendar();
         $records = new CoreRecords($calendar);
         $cores = [];
         $served = [];
         $readings = [];
 
-        foreach ($goals as $goal) {
-            $cores[(string) $goal->id] = $records->goal($goal);
+        foreach ($all as $goal) {
+            $parent = $all->get($goal->parent_id);
+            $cores[(string) $goal->id] = $records->goal($goal, $parent !== null && $goal->countsUnder($parent) ? $parent->id : null);
             $readings[(string) $goal->id] = array_values($goal->readings->map(CoreRecords::reading(...))->all());
         }
 
@@ -68,21 +78,27 @@ final readonly class StoredPlan
         $this->forecaster = new Forecaster($calendar, $this->rollup);
     }
 
-    public static function ofYear(Workspace $workspace, Person $viewer, Period $year): self
+    /** @param ?Person $viewer null for what everyone may see */
+    public static function ofYear(Workspace $workspace, ?Person $viewer, Period $year): self
     {
-        $goals = GoalRecord::query()
-            ->visibleTo($viewer)
+        $all = GoalRecord::query()
             ->whereBetween('anchor_on', [(string) $year->span->first, (string) $year->span->last])
-            ->with(['checkpoints', 'readings', 'owner'])
+            ->with(['checkpoints', 'readings', 'owner', 'admissions.circle.memberships'])
             ->orderBy('anchor_on')->orderBy('id')
             ->get()->keyBy('id');
         $projects = ProjectRecord::query()
-            ->whereHas('servings', static fn(Builder $links) => $links->whereIn('goal_id', $goals->modelKeys()))
+            ->whereHas('servings', static fn(Builder $links) => $links->whereIn('goal_id', $all->modelKeys()))
             ->with(['stages', 'servings', 'owner'])
             ->orderBy('id')
             ->get()->keyBy('id');
 
-        return new self($workspace, $goals, $projects);
+        return new self(
+            $workspace,
+            $viewer,
+            $all,
+            $all->filter(static fn(GoalRecord $goal): bool => $viewer === null ? $goal->audience()->isEveryone() : $goal->audience()->admits($viewer->id)),
+            $projects,
+        );
     }
 
     /**
@@ -115,6 +131,12 @@ final readonly class StoredPlan
         }
 
         return $days;
+    }
+
+    /** @return array<array-key, Goal> what the viewer may see of the plan, by id */
+    public function visible(): array
+    {
+        return array_intersect_key($this->plan->goals, $this->goals->all());
     }
 
     public function core(GoalRecord $goal): Goal

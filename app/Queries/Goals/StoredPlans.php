@@ -18,13 +18,13 @@ final class StoredPlans
     {
     }
 
-    public function ofYear(Period $year, Person $viewer): StoredPlan
+    public function ofYear(Period $year, ?Person $viewer): StoredPlan
     {
-        return $this->plans["$year $viewer->id"] ??= StoredPlan::ofYear($this->workspace, $viewer, $year);
+        return $this->plans["$year $viewer?->id"] ??= StoredPlan::ofYear($this->workspace, $viewer, $year);
     }
 
     /** The plan of the year that holds the period. */
-    public function holding(Period $period, Person $viewer): StoredPlan
+    public function holding(Period $period, ?Person $viewer): StoredPlan
     {
         return $this->ofYear($this->workspace->calendar()->yearOf($period->anchor()), $viewer);
     }

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Task;
+use App\Models\Visibility;
 use App\Queries\Parts\Cord;
 use Loftrin\Core\Work\Serving;
 
@@ -22,8 +23,9 @@ final class Threads
     {
         $place = 0;
 
-        foreach ($stored->goals as $goal) {
-            if ($goal->parent_id === null) {
+        // What few may see comes last, so that the tones are the same for every reader.
+        foreach ($stored->goals->sortBy(static fn(Goal $goal): bool => $goal->visibility !== Visibility::Everyone) as $goal) {
+            if ($stored->core($goal)->parent === null) {
                 $this->cords[(string) $goal->id] = new Cord(
                     $goal->mark ?? self::markOf($goal->title),
                     $place++ % self::TONES + 1,
@@ -41,6 +43,12 @@ final class Threads
         $mark = count($initials[0]) > 1 ? array_slice($initials[0], 0, 2) : array_slice($letters[0], 0, 2);
 
         return mb_strtoupper(str_pad(implode('', $mark), 2, 'X'));
+    }
+
+    /** The goal's title for the viewer; null when there is no goal, or none that they may see. */
+    public function titleOf(?Goal $goal): ?string
+    {
+        return $goal !== null && $this->stored->viewer !== null && $goal->isVisibleTo($this->stored->viewer) ? $goal->title : null;
     }
 
     public function ofGoal(Goal|int|string|null $goal): ?Cord

@@ -60,6 +60,10 @@ final readonly class WrittenSum
 
     private function line(Contributor $line): SumLine
     {
+        if ($line->kind === ContributorKind::Goal && ! $this->stored->goals->has((int) $line->id)) {
+            return SumLine::hidden($line->points()->times(Fraction::of(100))->rounded(1));
+        }
+
         return new SumLine(
             $this->title($line),
             match ($line->kind) {

@@ -47,7 +47,7 @@ final readonly class IssueRow implements Props
             PersonTag::of($issue->raisedBy),
             $issue->raised_on,
             $issue->waited,
-            $issue->project->title ?? $issue->goal?->title,
+            $issue->project->title ?? $threads->titleOf($issue->goal),
             $issue->goal_id !== null ? $threads->ofGoal($issue->goal_id) : $threads->ofProject($issue->project_id),
         );
     }

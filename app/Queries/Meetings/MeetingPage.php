@@ -38,7 +38,7 @@ final readonly class MeetingPage
     {
         $meeting->load([
             'series.meetings', 'series.openIssues', 'chair', 'minuteTaker', 'attendances.person',
-            'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.decisions',
+            'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.goal', 'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
         $threads = new Threads($this->plans->holding($this->workspace->calendar()->weekOf($meeting->on), $viewer));
@@ -148,7 +148,7 @@ final readonly class MeetingPage
             $item->begun_at === null ? null : (int) $item->begun_at->diffInSeconds($item->ended_at ?? $now),
             $item->owner?->name,
             $item->issue?->project_id !== null ? $threads->ofProject($item->issue->project_id) : $threads->ofGoal($item->goal_id),
-            $item->goal_id === null ? null : route('goals.show', $item->goal_id, false),
+            $threads->titleOf($item->goal) === null ? null : route('goals.show', $item->goal_id, false),
             $item->issue === null ? null : IssueRow::of($item->issue, $threads),
             $item->outcome,
             $item->notes ?? '',

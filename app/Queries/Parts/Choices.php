@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Area;
+use App\Models\Circle;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
@@ -41,6 +42,14 @@ final readonly class Choices
     {
         return array_values(Area::query()->orderBy('name')->get()
             ->map(static fn(Area $area): Option => new Option((string) $area->id, $area->name))
+            ->all());
+    }
+
+    /** @return list<Option> */
+    public function circles(): array
+    {
+        return array_values(Circle::query()->orderBy('name')->get()
+            ->map(static fn(Circle $circle): Option => new Option((string) $circle->id, $circle->name))
             ->all());
     }
 }

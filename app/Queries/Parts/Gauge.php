@@ -52,7 +52,7 @@ final readonly class Gauge implements Props
             self::spoken($figure, $standing),
             $forecast?->low === null ? null : $forecast->low / 10,
             $forecast?->high === null ? null : $forecast->high / 10,
-            $goal->measure === MeasureKind::YesNo && $goal->closed_on === null ? $goal->ends_on : null,
+            $goal->measure === MeasureKind::YesNo && ! $figure->band->isResult() ? $goal->ends_on : null,
         );
     }
 
@@ -91,7 +91,7 @@ final readonly class Gauge implements Props
             MeasureKind::Number => $figure->reading === null ? 'no reading yet' : self::reached($goal, $figure->reading->value),
             MeasureKind::Count => ($figure->counted ?? 0).' of '.self::amount(Fraction::parse((string) $goal->target_value), $goal->unit),
             MeasureKind::Keep => $figure->progress === null ? 'no reading yet' : 'kept '.$figure->progress->percent().' %',
-            MeasureKind::YesNo => $goal->closed_on === null ? 'open' : '',
+            MeasureKind::YesNo => $figure->band->isResult() ? '' : 'open',
             MeasureKind::Judged => 'judged in words',
         };
     }

@@ -56,6 +56,7 @@ final readonly class TaskRow implements Props
     {
         $today = $workspace->today();
         $isOpen = $task->done_on === null && $task->dropped_on === null && $task->shelved_on === null;
+        $goal = $threads->titleOf($task->goal);
         $carried = $isOpen ? self::carried($task, $workspace) : $task->carried;
 
         return new self(
@@ -72,10 +73,10 @@ final readonly class TaskRow implements Props
             $carried,
             $isOpen && $carried >= Carrying::ASKS_AT,
             $task->waiting_on,
-            $task->project->title ?? $task->goal?->title,
+            $task->project->title ?? $goal,
             match (true) {
                 $task->project_id !== null => route('projects.show', $task->project_id, false),
-                $task->goal_id !== null => route('goals.show', $task->goal_id, false),
+                $goal !== null => route('goals.show', $task->goal_id, false),
                 default => null,
             },
             $task->stage_id,

@@ -8,8 +8,11 @@ use App\Queries\Props;
 
 final readonly class People implements Props
 {
-    /** @param list<PersonRow> $people */
-    public function __construct(public array $people, public string $thisWeek, public bool $mayAdd)
+    /**
+     * @param list<PersonRow> $people
+     * @param list<CircleRow> $circles
+     */
+    public function __construct(public array $people, public array $circles, public string $thisWeek, public bool $mayAdd)
     {
     }
 }

@@ -37,6 +37,7 @@ final readonly class PeoplePage
                 $tasks->get($person->id) ?? collect(),
                 $week->name,
             ))->all()),
+            CircleRow::all(),
             $week->name,
             $viewer->isLead(),
         );

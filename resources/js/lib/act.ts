@@ -10,8 +10,20 @@ interface Options {
     onDone?: () => void;
 }
 
+/** The last change that was asked for: the next one waits for its answer, so that none is lost to another. */
+let last: Promise<void> = Promise.resolve();
+
 /** Sends a change that needs no form. It shows at once, and rolls back with a sentence if the server refuses. */
-export function act(method: Method, url: string, data: RequestPayload = {}, { guess, onDone }: Options = {}): void {
+export function act(method: Method, url: string, data: RequestPayload = {}, options: Options = {}): void {
+    last = last.then(
+        () =>
+            new Promise((resolve) => {
+                send(method, url, data, options, resolve);
+            }),
+    );
+}
+
+function send(method: Method, url: string, data: RequestPayload, { guess, onDone }: Options, onFinish: () => void): void {
     router.visit(url, {
         method,
         data,
@@ -23,5 +35,6 @@ export function act(method: Method, url: string, data: RequestPayload = {}, { gu
             tellProblem(Object.values(errors)[0] ?? 'This was refused. Nothing was changed.');
         },
         onSuccess: () => onDone?.(),
+        onFinish,
     });
 }

@@ -4,7 +4,7 @@ import { route } from '../lib/routes';
 
 interface Props {
     /** What it is added to: a project, a stage, a goal, a week. */
-    to: { project?: number; goal?: number; stage_id?: number | null; planned?: string; owner_id?: number; isPrivate?: boolean };
+    to: { project?: number; goal?: number; stage_id?: number | null; planned?: string; owner_id?: number };
     words: string;
 }
 

@@ -118,7 +118,7 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
     }
 
     if (task.isPrivate) {
-        marks.push({ key: 'private', words: 'only you see it' });
+        marks.push({ key: 'private', words: 'not for everyone' });
     }
 
     return marks.length === 0 ? null : (

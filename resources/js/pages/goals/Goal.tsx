@@ -38,7 +38,7 @@ export default function Goal({ page }: { page: GoalView }) {
                             {page.closedOn !== null
                                 ? `closed ${dayWords(page.closedOn)}${page.closingLine === null ? '' : `: ${page.closingLine}`}`
                                 : `by ${dayWords(period.last)}, ${working(page.daysLeft)} left`}
-                            {goal.isPrivate && ', only you see it'}
+                            {goal.isPrivate && ', not for everyone'}
                         </p>
                         {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
                     </div>
@@ -62,9 +62,7 @@ export default function Goal({ page }: { page: GoalView }) {
                                         <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
                                     ))}
                                 </ul>
-                                {page.closedOn === null && (
-                                    <AddTask to={{ goal: goal.id, isPrivate: goal.isPrivate }} words="Add a task for this goal" />
-                                )}
+                                {page.closedOn === null && <AddTask to={{ goal: goal.id }} words="Add a task for this goal" />}
                             </Section>
                         )}
                     </div>

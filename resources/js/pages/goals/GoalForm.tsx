@@ -7,6 +7,7 @@ import { PersonField, RecordField } from '../../parts/Choose';
 import { Grouped } from '../../parts/Grouped';
 import { CheckpointFields } from '../../parts/goal/CheckpointFields';
 import { MeasureFields } from '../../parts/goal/MeasureFields';
+import { SeenByFields } from '../../parts/goal/SeenByFields';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 
@@ -90,10 +91,6 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                                     form.setData('area', area);
                                 }}
                             />
-                            <SelectField label="Who may see it" {...bind(form, 'visibility')}>
-                                <option value="everyone">Everyone</option>
-                                <option value="only_me">Only me</option>
-                            </SelectField>
                             <TextField label="Weight under its parent" inputMode="decimal" {...bind(form, 'weight')} />
                             {isYear && data.parent === null && (
                                 <TextField
@@ -104,6 +101,7 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                                 />
                             )}
                         </div>
+                        <SeenByFields page={page} data={data} errors={errors} set={form.setData} />
                         {isWeek ? (
                             <Check
                                 label="Firm: promised to someone"

@@ -1,13 +1,10 @@
-import { Head, Link, useForm } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { type SubmitEvent, useState } from 'react';
 import type { People as PeopleProps } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
-import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
-import { SelectField, TextField } from '../../ui/Field';
+import { AddPerson } from '../../parts/people/AddPerson';
+import { Circles } from '../../parts/people/Circles';
 
 export default function People({ page }: { page: PeopleProps }) {
     return (
@@ -82,63 +79,7 @@ export default function People({ page }: { page: PeopleProps }) {
                     </tbody>
                 </table>
             </div>
+            <Circles page={page} />
         </div>
-    );
-}
-
-function AddPerson() {
-    const [isOpen, setOpen] = useState(false);
-    const form = useForm({ name: '', email: '', password: '', role: 'member', weeklyHours: '40' });
-
-    const add = (event: SubmitEvent) => {
-        event.preventDefault();
-        form.post(route('people.store'), {
-            preserveScroll: true,
-            onSuccess: () => {
-                form.reset();
-                setOpen(false);
-            },
-        });
-    };
-
-    return (
-        <>
-            <Button
-                kind="main"
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                Add a person
-            </Button>
-            <Dialog
-                isOpen={isOpen}
-                onOpenChange={setOpen}
-                title="Add a person"
-                hint="Tell them their address and password: they sign in with it."
-            >
-                <form onSubmit={add} className="space-y-4">
-                    <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
-                    <TextField label="Mail address" type="email" {...bind(form, 'email')} />
-                    <TextField
-                        label="Password"
-                        type="password"
-                        autoComplete="new-password"
-                        hint="At least ten characters."
-                        {...bind(form, 'password')}
-                    />
-                    <div className="grid grid-cols-2 gap-4">
-                        <SelectField label="Role" {...bind(form, 'role')}>
-                            <option value="member">Member</option>
-                            <option value="lead">Lead</option>
-                        </SelectField>
-                        <TextField label="Hours a week" type="number" min={0} max={80} {...bind(form, 'weeklyHours')} />
-                    </div>
-                    <Button kind="main" type="submit" disabled={form.processing}>
-                        Add
-                    </Button>
-                </form>
-            </Dialog>
-        </>
     );
 }

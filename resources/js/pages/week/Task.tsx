@@ -34,7 +34,7 @@ export default function Task({ page }: { page: TaskView }) {
                             from {page.origin.label}
                         </Link>
                     )}
-                    {task.isPrivate && <span>only you see it</span>}
+                    {task.isPrivate && <span>not for everyone</span>}
                 </div>
                 <div className="flex items-start gap-4">
                     <span className="pt-1.5">

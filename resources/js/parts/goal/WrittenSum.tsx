@@ -26,7 +26,7 @@ export function WrittenSum({ page }: { page: GoalView }) {
         );
     }
 
-    const weight = page.sum.reduce((sum, line) => sum + (line.leftOut === null ? line.weight : 0), 0);
+    const weight = page.sum.reduce((sum, line) => sum + (line.leftOut === null ? (line.weight ?? 0) : 0), 0);
     const points = page.sum.reduce((sum, line) => sum + line.points, 0);
 
     return (
@@ -49,8 +49,8 @@ export function WrittenSum({ page }: { page: GoalView }) {
                     </tr>
                 </thead>
                 <tbody>
-                    {page.sum.map((line) => (
-                        <Line key={`${line.title} ${line.link ?? ''}`} line={line} />
+                    {page.sum.map((line, place) => (
+                        <Line key={line.link ?? `${line.title} ${String(place)}`} line={line} />
                     ))}
                 </tbody>
                 <tfoot>
@@ -58,7 +58,7 @@ export function WrittenSum({ page }: { page: GoalView }) {
                         <th scope="row" className="py-1.5 text-left">
                             {page.goal.title}
                         </th>
-                        <td className="text-right font-mono text-xs">{weight}</td>
+                        <td className="text-right font-mono text-xs">{page.sum.some((line) => line.weight === null) ? '' : weight}</td>
                         <td />
                         <td className="text-right font-mono text-xs">{gauge.progress === null ? '–' : points.toFixed(1)}</td>
                     </tr>
@@ -87,6 +87,17 @@ function Line({ line }: { line: SumLine }) {
                 <td colSpan={3} className="text-right font-mono text-xs">
                     {line.leftOut}
                 </td>
+            </tr>
+        );
+    }
+
+    if (line.weight === null) {
+        return (
+            <tr className="border-b border-hairline">
+                <th scope="row" colSpan={3} className="py-1.5 font-normal text-ink-2 italic">
+                    {line.title}
+                </th>
+                <td className="text-right font-mono text-xs">{line.points.toFixed(1)}</td>
             </tr>
         );
     }

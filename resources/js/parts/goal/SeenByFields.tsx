@@ -1,0 +1,93 @@
+import { CheckList } from '../CheckList';
+import { RecordField } from '../Choose';
+import type { GoalFormPage, GoalValues, Option } from '../../generated/props';
+import { Check, SelectField } from '../../ui/Field';
+
+interface Props {
+    page: GoalFormPage;
+    data: GoalValues;
+    errors: Partial<Record<string, string>>;
+    set: <K extends keyof GoalValues>(field: K, value: GoalValues[K]) => void;
+}
+
+/** Whose goal it is, who may see it, and whether it counts above for those who may not. */
+export function SeenByFields({ page, data, errors, set }: Props) {
+    const isHidden = data.visibility !== 'everyone';
+
+    return (
+        <div className="space-y-4">
+            <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+                <SelectField
+                    label="Whose goal it is"
+                    value={data.scope}
+                    error={errors.scope}
+                    onChange={(event) => {
+                        set('scope', event.target.value as GoalValues['scope']);
+                    }}
+                >
+                    <option value="company">The whole company’s</option>
+                    <option value="circle">A circle’s</option>
+                    <option value="person">One person’s</option>
+                </SelectField>
+                {data.scope === 'circle' && (
+                    <RecordField
+                        label="Which circle’s"
+                        none="Choose one"
+                        value={data.circle}
+                        options={page.circles}
+                        error={errors.circle}
+                        onChoose={(circle) => {
+                            set('circle', circle);
+                        }}
+                    />
+                )}
+                <SelectField
+                    label="Who may see it"
+                    value={data.visibility}
+                    error={errors.visibility}
+                    onChange={(event) => {
+                        set('visibility', event.target.value as GoalValues['visibility']);
+                    }}
+                >
+                    <option value="everyone">Everyone</option>
+                    <option value="chosen">Chosen circles and people</option>
+                    <option value="only_me">Only me</option>
+                </SelectField>
+            </div>
+            {data.visibility === 'chosen' && (
+                <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+                    <CheckList
+                        legend="Circles that see it"
+                        choices={page.circles.map(toChoice)}
+                        chosen={data.circles}
+                        onChange={(chosen) => {
+                            set('circles', chosen);
+                        }}
+                    />
+                    <CheckList
+                        legend="People who see it, besides its owner"
+                        choices={page.people.map((person) => ({ value: person.id, words: person.name }))}
+                        chosen={data.people}
+                        onChange={(chosen) => {
+                            set('people', chosen);
+                        }}
+                    />
+                </div>
+            )}
+            {isHidden && data.parent !== null && (
+                <div>
+                    <Check
+                        label="It counts above without its name: others see its points there, and nothing else"
+                        checked={data.countsUnnamed}
+                        onChange={(on) => {
+                            set('countsUnnamed', on);
+                        }}
+                    />
+                    {errors.countsUnnamed !== undefined && <p className="text-sm font-medium text-persimmon">{errors.countsUnnamed}</p>}
+                </div>
+            )}
+        </div>
+    );
+}
+
+const toChoice = (option: Option) => ({ value: Number(option.value), words: option.label });

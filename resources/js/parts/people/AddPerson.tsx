@@ -1,0 +1,64 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { SelectField, TextField } from '../../ui/Field';
+
+export function AddPerson() {
+    const [isOpen, setOpen] = useState(false);
+    const form = useForm({ name: '', email: '', password: '', role: 'member', weeklyHours: '40' });
+
+    const add = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('people.store'), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+                setOpen(false);
+            },
+        });
+    };
+
+    return (
+        <>
+            <Button
+                kind="main"
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
+                Add a person
+            </Button>
+            <Dialog
+                isOpen={isOpen}
+                onOpenChange={setOpen}
+                title="Add a person"
+                hint="Tell them their address and password: they sign in with it."
+            >
+                <form onSubmit={add} className="space-y-4">
+                    <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
+                    <TextField label="Mail address" type="email" {...bind(form, 'email')} />
+                    <TextField
+                        label="Password"
+                        type="password"
+                        autoComplete="new-password"
+                        hint="At least ten characters."
+                        {...bind(form, 'password')}
+                    />
+                    <div className="grid grid-cols-2 gap-4">
+                        <SelectField label="Role" {...bind(form, 'role')}>
+                            <option value="member">Member</option>
+                            <option value="lead">Lead</option>
+                        </SelectField>
+                        <TextField label="Hours a week" type="number" min={0} max={80} {...bind(form, 'weeklyHours')} />
+                    </div>
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Add
+                    </Button>
+                </form>
+            </Dialog>
+        </>
+    );
+}

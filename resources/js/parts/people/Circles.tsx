@@ -1,0 +1,115 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import { CheckList } from '../CheckList';
+import { Empty, Section } from '../Section';
+import type { CircleRow, People, PersonTag } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextField } from '../../ui/Field';
+
+type Open = CircleRow | 'new' | null;
+
+/** Named groups of people: goals can be a circle's, or be seen by it alone. */
+export function Circles({ page }: { page: People }) {
+    const [open, setOpen] = useState<Open>(null);
+    const people = page.people.map((row) => row.person);
+
+    return (
+        <Section title="Circles" className="mt-8 max-w-3xl" aside="A goal can be a circle’s, or be seen by it alone.">
+            {page.circles.length === 0 && <Empty>No circle yet: the leads, the workshop, two who share a desk.</Empty>}
+            <ul className="divide-y divide-hairline">
+                {page.circles.map((circle) => (
+                    <li key={circle.id} className="flex min-h-10 flex-wrap items-center gap-x-4 py-1">
+                        <span className="w-44 font-semibold">{circle.name}</span>
+                        <span className="min-w-0 flex-1 text-ink-2">{circle.people.map((person) => person.name).join(', ')}</span>
+                        {page.mayAdd && (
+                            <Button
+                                kind="quiet"
+                                aria-label={`Change the circle ${circle.name}`}
+                                onClick={() => {
+                                    setOpen(circle);
+                                }}
+                            >
+                                Change
+                            </Button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            {page.mayAdd && (
+                <Button
+                    className="mt-3"
+                    onClick={() => {
+                        setOpen('new');
+                    }}
+                >
+                    Add a circle
+                </Button>
+            )}
+            <Dialog
+                isOpen={open !== null}
+                onOpenChange={() => {
+                    setOpen(null);
+                }}
+                title={open === null || open === 'new' ? 'Add a circle' : `Change ${open.name}`}
+            >
+                {open !== null && (
+                    <CircleForm
+                        circle={open === 'new' ? null : open}
+                        people={people}
+                        onDone={() => {
+                            setOpen(null);
+                        }}
+                    />
+                )}
+            </Dialog>
+        </Section>
+    );
+}
+
+function CircleForm({ circle, people, onDone }: { circle: CircleRow | null; people: PersonTag[]; onDone: () => void }) {
+    const form = useForm({ name: circle?.name ?? '', people: circle?.people.map((person) => person.id) ?? [] });
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        const options = { preserveScroll: true, onSuccess: onDone };
+
+        if (circle === null) {
+            form.post(route('circles.store'), options);
+        } else {
+            form.put(route('circles.update', circle.id), options);
+        }
+    };
+
+    return (
+        <form onSubmit={save} className="space-y-4">
+            <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
+            <CheckList
+                legend="Who is in it"
+                choices={people.map((person) => ({ value: person.id, words: person.name }))}
+                chosen={form.data.people}
+                error={form.errors.people}
+                onChange={(chosen) => {
+                    form.setData('people', chosen);
+                }}
+            />
+            <div className="flex gap-3">
+                <Button kind="main" type="submit" disabled={form.processing}>
+                    {circle === null ? 'Add' : 'Save'}
+                </Button>
+                {circle !== null && (
+                    <Button
+                        onClick={() => {
+                            act('delete', route('circles.destroy', circle.id), {}, { onDone });
+                        }}
+                    >
+                        Remove the circle
+                    </Button>
+                )}
+            </div>
+        </form>
+    );
+}
