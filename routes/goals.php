@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Goals\FigureController;
 use App\Http\Controllers\Goals\GoalController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/sheet/{year?}', [GoalController::class, 'sheet'])->where('year', '\d{4}')->name('sheet');
+Route::get('/sheet/{period?}', [GoalController::class, 'sheet'])->name('sheet');
+Route::get('/goals/{goal}/figure', [FigureController::class, 'goal'])->name('goals.figure');
+Route::get('/projects/{project}/figure', [FigureController::class, 'project'])->name('projects.figure');
 
 Route::get('/goals/new', [GoalController::class, 'create'])->name('goals.create');
 Route::post('/goals', [GoalController::class, 'store'])->name('goals.store');

@@ -16,6 +16,8 @@ final readonly class Forecast
      * @param ?Day      $safeOn     last day of the first week by which the chance is 85 in 100
      * @param ?int      $low        with one ending in ten below it: where the period ends, in thousandths
      * @param ?int      $high       with one ending in ten above it
+     * @param int       $remaining  what is still to be reached, in thousandths
+     * @param int       $weeksLeft  the weeks ahead that belong to the period
      */
     public function __construct(
         public array $increments,
@@ -24,6 +26,8 @@ final readonly class Forecast
         public ?Day $safeOn = null,
         public ?int $low = null,
         public ?int $high = null,
+        public int $remaining = 0,
+        public int $weeksLeft = 0,
     ) {
     }
 }

@@ -132,6 +132,6 @@ final readonly class Forecaster
             }
         }
 
-        return new Forecast($increments, $chance, $likely, $safe, max(0, $low), max(0, $high));
+        return new Forecast($increments, $chance, $likely, $safe, max(0, $low), max(0, $high), $remaining, $weeksLeft);
     }
 }

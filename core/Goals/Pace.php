@@ -38,23 +38,28 @@ final readonly class Pace
         return $this->through($span, Checkpoints::none(), $on);
     }
 
+    /** The stretch of pace that the day lies in, within the span; null where nothing grows from day to day. */
+    public function stretch(Goal $goal, Day $on): ?Stretch
+    {
+        $grows = ! $goal->measure instanceof Judged && ! $goal->measure instanceof Keep
+            && ! ($goal->measure instanceof YesNo && $goal->checkpoints->areNone());
+
+        return $grows ? $this->stretchOf($goal->period->span, $goal->checkpoints, $on) : null;
+    }
+
     private function through(Span $span, Checkpoints $checkpoints, Day $on): Fraction
     {
-        if (! $on->isAfter($span->first)) {
-            return Fraction::zero();
-        }
+        return match (true) {
+            ! $on->isAfter($span->first) => Fraction::zero(),
+            $on->isAfter($span->last) => Fraction::one(),
+            default => $this->stretchOf($span, $checkpoints, $on)->expected(),
+        };
+    }
 
-        if ($on->isAfter($span->last)) {
-            return Fraction::one();
-        }
-
+    private function stretchOf(Span $span, Checkpoints $checkpoints, Day $on): Stretch
+    {
         $total = $this->daysBefore($span, $span->last->plus(1));
         $now = $this->daysBefore($span, $on);
-
-        if ($checkpoints->areNone()) {
-            return Fraction::of($now, $total);
-        }
-
         // Keyed by the count of days, so that of several points at one count the last holds.
         $points = [0 => Fraction::zero()];
 
@@ -63,30 +68,17 @@ final readonly class Pace
         }
 
         $points[$total] = Fraction::one();
-
-        return $this->interpolate($points, $now);
-    }
-
-    /** @param non-empty-array<int, Fraction> $points by days, ascending */
-    private function interpolate(array $points, int $now): Fraction
-    {
         [$fromDays, $from] = [0, $points[0]];
 
         foreach ($points as $days => $fraction) {
-            if ($days === $now) {
-                return $fraction;
-            }
-
-            if ($days > $now) {
-                $way = Fraction::of($now - $fromDays, $days - $fromDays);
-
-                return $from->plus($fraction->minus($from)->times($way));
+            if ($days >= $now) {
+                return new Stretch($fromDays, $from, $days, $fraction, $now, $total);
             }
 
             [$fromDays, $from] = [$days, $fraction];
         }
 
-        return $from;
+        return new Stretch($fromDays, $from, $total, Fraction::one(), $now, $total);
     }
 
     private function daysBefore(Span $span, Day $on): int

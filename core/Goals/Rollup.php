@@ -20,7 +20,7 @@ use Loftrin\Core\Work\Tallies;
 /** Every goal's and project's figure as of any day, from the work beneath it. Rules: computation 3 to 5. */
 final class Rollup
 {
-    private readonly Pace $pace;
+    public readonly Pace $pace;
 
     /** @var array<string, array<int, ?Fraction>> progress by goal and day */
     private array $known = [];
@@ -84,6 +84,12 @@ final class Rollup
         return $project->stateOn($on) === ProjectState::Done
             ? Fraction::one()
             : $this->tallies->ofProject($project->id, $on)->progress();
+    }
+
+    /** The progress of the goal's direct tasks together, 0 to 1; null with none in scope. */
+    public function directTasks(Goal $goal, Day $on): ?Fraction
+    {
+        return $this->tallies->ofDirectTasks($goal->id, $on)?->progress();
     }
 
     /** The project's pace while it is active and has both its dates; otherwise null. */

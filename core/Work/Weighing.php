@@ -25,10 +25,24 @@ enum Weighing: string
         };
     }
 
+    /**
+     * What one task weighs among those in scope.
+     *
+     * @param ?Fraction  $minutes its estimate
+     * @param list<Heap> $heaps
+     */
+    public function weightOf(?Fraction $minutes, array $heaps): Fraction
+    {
+        return match ($this) {
+            self::Count => Fraction::one(),
+            self::Effort => $minutes ?? $this->medianMinutes($heaps) ?? Fraction::one(),
+        };
+    }
+
     /** @param list<Heap> $heaps */
     private function byEffort(array $heaps): Tally
     {
-        $usual = $this->medianMinutes($heaps) ?? Fraction::one();
+        $usual = $this->weightOf(null, $heaps);
 
         return $this->weigh($heaps, static fn(Heap $heap): Fraction => $heap->minutes ?? $usual);
     }

@@ -87,31 +87,45 @@ describe('the demo', function (): void {
 
     it('opens every screen', function (): void {
         foreach ([
-            '/', '/weeks/2027-W06', '/weeks/2026-W40', '/weeks/2027-W30', '/sheet', '/sheet/2026', '/goals/1', '/goals/16', '/goals/22', '/goals/new?parent=1', '/goals/16/edit', '/projects', '/projects/3', '/projects/12/edit', '/tasks/100', '/meetings', '/series/1', '/series/1/edit', '/series/new', '/meetings/5', '/reviews', '/reviews/2027-W05', '/reviews/2027-W06', '/people', '/tray',
+            '/', '/weeks/2027-W06', '/weeks/2026-W40', '/weeks/2027-W30', '/sheet', '/sheet/2026', '/sheet/2027-Q3', '/sheet/2027-W06', '/sheet/2027-02', '/sheet?on=2026-12-01&owner=1&band=behind', '/goals/1', '/goals/16', '/goals/22', '/goals/new?parent=1', '/goals/16/edit', '/projects', '/projects/3', '/projects/12/edit', '/tasks/100', '/meetings', '/series/1', '/series/1/edit', '/series/new', '/meetings/5', '/reviews', '/reviews/2027-W05', '/reviews/2027-W06', '/people', '/tray',
         ] as $address) {
             $this->get($address)->assertOk();
         }
     });
 
-    it('shows the figures that the exported plan computes to', function (): void {
+    it('shows the figures that the exported plan computes to, today and on any past day', function (string $on): void {
         Artisan::call('plan:export');
         $document = PlanReader::read(Artisan::output());
-        $result = json_decode((string) json_encode((new PlanComputation($document, Day::of('2027-02-10')))->result()), true);
-        $sheet = $this->props('/sheet')['page'];
-        $rows = [...$sheet['goals'], ...array_merge(...array_column($sheet['quarters'], 'goals')), ...array_merge(...array_column($sheet['weeks'], 'goals'))];
+        $result = json_decode((string) json_encode((new PlanComputation($document, Day::of($on)))->result()), true);
+        $sheet = $this->props("/sheet/2027?on=$on")['page'];
+        $rows = collect($sheet['floors'])->pluck('columns')->flatten(1)->pluck('goals')->flatten(1);
+        $percent = static fn(?float $figure): ?float => $figure === null ? null : $figure * 100;
 
-        expect($rows)->toHaveCount(67);
+        expect($rows)->toHaveCount(Goal::query()->where('visibility', 'everyone')->count());
 
         foreach ($rows as $row) {
             $computed = $result['goals']["g{$row['id']}"];
             expect($row['gauge']['band'])->toBe($computed['band'], $row['title'])
-                ->and($row['gauge']['progress'])->toEqualWithDelta($computed['progress'] === null ? null : $computed['progress'] * 100, 0.051);
+                ->and($row['gauge']['progress'])->toEqualWithDelta($percent($computed['progress']), 0.051)
+                ->and($row['gauge']['expected'])->toEqualWithDelta($percent($computed['expected']), 0.051);
         }
 
         foreach ([16, 18, 20] as $id) {
-            expect($this->props("/goals/$id")['page']['forecast']['chance'] ?? null)->toEqualWithDelta($result['goals']["g$id"]['forecast']['chance'] * 100, 0.51);
+            $figure = $this->getJson("/goals/$id/figure?on=$on")->assertOk()->json();
+            $page = $this->props("/goals/$id?on=$on")['page'];
+            expect($page['goal']['gauge']['progress'])->toEqualWithDelta($percent($result['goals']["g$id"]['progress']), 0.051)
+                ->and($figure['gauge']['progress'])->toBe($page['goal']['gauge']['progress'])
+                ->and($page['forecast']['chance'] ?? null)->toEqualWithDelta($percent($result['goals']["g$id"]['forecast']['chance'] ?? null), 0.51);
+
+            $points = array_column($figure['sum'], 'points', 'link');
+            $lines = array_filter($result['goals']["g$id"]['contributors'] ?? [], fn(array $line): bool => $line['kind'] !== 'tasks');
+
+            foreach ($lines as $line) {
+                $link = $line['kind'] === 'goal' ? '/goals/'.substr($line['id'], 1) : '/projects/'.substr($line['id'], 2);
+                expect($points[$link])->toEqualWithDelta($line['points'] * 100, 0.051);
+            }
         }
-    });
+    })->with(['2026-07-01', '2026-08-14', '2026-09-30', '2026-10-01', '2026-11-11', '2026-12-24', '2027-01-03', '2027-01-20', '2027-02-09', '2027-02-10']);
 
     it('is the same every time for a day', function (): void {
         $first = DB::table('tasks')->orderBy('id')->get()->toJson();

@@ -129,8 +129,8 @@ it('explains a figure down to what was left out', function (): void {
     Made::task($this->lead, ['project_id' => $project->id]);
 
     expect($this->props("/goals/$goal->id")['page']['sum'])->toEqual([
-        ['title' => 'Moorings Orkney', 'link' => '/projects/1', 'detail' => '1 of 2 tasks', 'weight' => 1, 'done' => 50, 'points' => 50, 'leftOut' => null],
-        ['title' => 'Moorings Faroe', 'link' => '/projects/2', 'detail' => 'no tasks yet', 'weight' => 1, 'done' => null, 'points' => 0, 'leftOut' => 'dropped 1 Feb, left out'],
+        ['title' => 'Moorings Orkney', 'link' => '/projects/1', 'detail' => '1 of 2 tasks', 'weight' => 1, 'done' => 50, 'points' => 50, 'leftOut' => null, 'why' => '/projects/1/figure?on=2027-02-10'],
+        ['title' => 'Moorings Faroe', 'link' => '/projects/2', 'detail' => 'no tasks yet', 'weight' => 1, 'done' => null, 'points' => 0, 'leftOut' => 'dropped 1 Feb, left out', 'why' => '/projects/2/figure?on=2027-02-10'],
     ]);
 });
 

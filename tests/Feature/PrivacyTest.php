@@ -50,7 +50,7 @@ it('mentions it on no screen of somebody else', function (string $address): void
 it('shows it to its owner', function (): void {
     $this->actingAs($this->owner);
     $this->get("/goals/{$this->goal->id}")->assertOk();
-    $this->get('/sheet')->assertInertia(fn(AssertableInertia $page) => $page->where('page.goals.0.title', 'A secret boat')->etc());
+    $this->get('/sheet')->assertInertia(fn(AssertableInertia $page) => $page->where('page.floors.0.columns.0.goals.0.title', 'A secret boat')->etc());
     $this->get('/weeks/2027-W06')->assertSee('A secret errand');
     $this->get("/series/{$this->series->id}")->assertOk();
 });

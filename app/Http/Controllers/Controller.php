@@ -6,9 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeLog;
 use App\Models\Person;
+use App\Models\Workspace;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Loftrin\Core\Calendar\Day;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 abstract class Controller
 {
@@ -18,6 +22,20 @@ abstract class Controller
         $person = Auth::user();
 
         return $person instanceof Person ? $person : throw new AuthenticationException();
+    }
+
+    /** The past day that the address asks for, or today. */
+    protected function asOf(Request $request): Day
+    {
+        $today = app(Workspace::class)->today();
+
+        if (! $request->filled('on')) {
+            return $today;
+        }
+
+        $day = Day::tryOf($request->string('on')->toString());
+
+        return $day === null || $day->isAfter($today) ? throw new NotFoundHttpException('Figures are known for any day up to today.') : $day;
     }
 
     /** Back to where the change was made, or on to an address, telling what was changed and how to undo it. */

@@ -32,7 +32,7 @@ final class HandleInertiaRequests extends Middleware
 
     private function periodOf(Request $request): ?Period
     {
-        $name = $request->route('period') ?? $request->route('year');
+        $name = $request->route('period');
 
         return is_string($name) ? app(Workspace::class)->calendar()->tryPeriod($name) : null;
     }

@@ -28,10 +28,11 @@ final readonly class GoalPage
     {
     }
 
-    public function of(Goal $goal, Person $viewer): GoalView
+    /** @param Day $on the day as of which all is shown */
+    public function of(Goal $goal, Person $viewer, Day $on): GoalView
     {
         $calendar = $this->workspace->calendar();
-        $today = $this->workspace->today();
+        $today = $on;
         $period = $calendar->period($goal->period);
         $stored = $this->plans->holding($period, $viewer);
         $days = $this->chartDays($goal, $today);

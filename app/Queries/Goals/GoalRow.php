@@ -17,7 +17,10 @@ use Loftrin\Core\Goals\Forecast;
 /** A goal as a line or beam, with where it stands. */
 final readonly class GoalRow implements Props
 {
-    /** @param ?string $for the title of the goal it hangs on */
+    /**
+     * @param ?int    $parent the goal it hangs on, if the viewer may see that
+     * @param ?string $for    its title
+     */
     public function __construct(
         public int $id,
         public string $title,
@@ -27,6 +30,7 @@ final readonly class GoalRow implements Props
         public bool $isPrivate,
         public bool $isClosed,
         public PersonTag $owner,
+        public ?int $parent,
         public ?string $for,
         public ?Cord $cord,
         public Gauge $gauge,
@@ -45,9 +49,10 @@ final readonly class GoalRow implements Props
             $goal->visibility !== Visibility::Everyone,
             $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
             PersonTag::of($goal->owner),
+            $stored->goals->get($goal->parent_id)?->id,
             $stored->goals->get($goal->parent_id)?->title,
             $threads->ofGoal($goal),
-            Gauge::ofGoal($goal, $stored->figure($goal, $on), $forecast),
+            Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
         );
     }
 }

@@ -7,68 +7,129 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Parts\Choices;
+use App\Queries\Parts\Cord;
+use App\Queries\Parts\Option;
 use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\PersonTag;
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** The year as a drawing to scale: its goals on the top floor, quarters below, weeks on the ground floor. */
 final readonly class SheetPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Choices $choices)
     {
     }
 
-    /** @throws NotFoundHttpException when there is no such year */
-    public function of(Person $viewer, ?string $name): Sheet
+    /** @param ?string $name of the period to draw; the year of the day where none is given */
+    public function of(Person $viewer, ?string $name, Day $on, SheetFilter $filter): Sheet
     {
         $calendar = $this->workspace->calendar();
-        $today = $this->workspace->today();
-        $year = $name === null ? $calendar->yearOf($today) : $calendar->tryPeriod($name);
-
-        if ($year === null) {
-            throw new NotFoundHttpException();
-        }
-
-        $stored = $this->plans->ofYear($year, $viewer);
-        $stored->prepare([$today]);
+        $drawn = $name === null ? $calendar->yearOf($on) : $calendar->tryPeriod($name) ?? throw new NotFoundHttpException();
+        $stored = $this->plans->holding($drawn, $viewer);
+        $stored->prepare([$on]);
         $threads = new Threads($stored);
-        $rows = array_values($stored->goals->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
-        $on = static fn(Horizon $horizon): array => array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->horizon === $horizon));
+        $rows = $this->rows($stored, $threads, $on, $filter);
 
         return new Sheet(
-            PeriodTag::of($year, $calendar),
-            $year->span->holds($today) ? $today : null,
-            $this->slackest($on(Horizon::Year)),
-            $on(Horizon::Year),
-            $this->floor($year, Horizon::Quarter, $on(Horizon::Quarter)),
-            $on(Horizon::Month) === [] ? [] : $this->floor($year, Horizon::Month, $on(Horizon::Month)),
-            array_map(static fn(Period $week): SheetColumn => new SheetColumn(
-                PeriodTag::of($week, $calendar),
-                $week->span->holds($today),
-                array_values(array_filter($on(Horizon::Week), static fn(GoalRow $row): bool => $row->period === $week->name)),
-            ), $calendar->weeksIn($year->span)),
+            PeriodTag::of($drawn, $calendar),
+            array_map(static fn(Period $above): PeriodTag => PeriodTag::of($above, $calendar), $this->above($drawn)),
+            $on,
+            $on->number !== $this->workspace->today()->number,
+            $drawn->span->holds($on),
+            $this->slackest($rows),
+            $this->floors($drawn, $rows, $on),
+            $filter,
+            PersonTag::all(),
+            $this->choices->circles(),
+            $this->choices->areas(),
+            array_map(static fn(Cord $cord, int|string $top): Option => new Option((string) $top, "$cord->mark, $cord->title"), $threads->all(), array_keys($threads->all())),
         );
+    }
+
+    /** @return list<GoalRow> worst first */
+    private function rows(StoredPlan $stored, Threads $threads, Day $on, SheetFilter $filter): array
+    {
+        $rows = [];
+
+        foreach ($stored->goals as $goal) {
+            $row = GoalRow::of($goal, $stored, $threads, $on);
+
+            if ($filter->holds($goal, $row, $threads)) {
+                $rows[] = $row;
+            }
+        }
+
+        usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
+
+        return $rows;
+    }
+
+    /** @return list<Period> */
+    private function above(Period $drawn): array
+    {
+        $calendar = $this->workspace->calendar();
+        $longer = match ($drawn->horizon) {
+            Horizon::Year => [],
+            Horizon::Quarter => [Horizon::Year],
+            Horizon::Month, Horizon::Week => [Horizon::Year, Horizon::Quarter],
+        };
+
+        return array_map(static fn(Horizon $horizon): Period => $calendar->periodOf($horizon, $drawn->anchor()), $longer);
     }
 
     /**
      * @param list<GoalRow> $rows
      *
-     * @return list<SheetColumn> one for each period of that horizon, open goals worst first
+     * @return list<SheetFloor> from the year down; months only where a goal is for one
      */
-    private function floor(Period $year, Horizon $horizon, array $rows): array
+    private function floors(Period $drawn, array $rows, Day $on): array
     {
-        $calendar = $this->workspace->calendar();
-        $today = $this->workspace->today();
-        $columns = [];
+        $floors = [];
 
-        for ($period = $calendar->periodOf($horizon, $year->span->first); $year->holds($period); $period = $calendar->next($period)) {
-            $mine = array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->period === $period->name));
-            usort($mine, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
-            $columns[] = new SheetColumn(PeriodTag::of($period, $calendar), $period->span->holds($today), $mine);
+        foreach ([Horizon::Year, Horizon::Quarter, Horizon::Month, Horizon::Week] as $horizon) {
+            $columns = array_map(fn(Period $period): SheetColumn => new SheetColumn(
+                PeriodTag::of($period, $this->workspace->calendar()),
+                $period->span->holds($on),
+                array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->period === $period->name)),
+            ), $this->periods($drawn, $horizon));
+            $isUsed = array_filter($columns, static fn(SheetColumn $column): bool => $column->goals !== []) !== [];
+
+            if ($columns !== [] && ($horizon !== Horizon::Month || $isUsed)) {
+                $floors[] = new SheetFloor($horizon, $columns);
+            }
         }
 
-        return $columns;
+        return $floors;
+    }
+
+    /** @return list<Period> those within what is drawn, or the one that holds it */
+    private function periods(Period $drawn, Horizon $horizon): array
+    {
+        $calendar = $this->workspace->calendar();
+
+        return match (true) {
+            $horizon === $drawn->horizon => [$drawn],
+            $horizon === Horizon::Month && $drawn->horizon === Horizon::Week => [],
+            ! $drawn->horizon->mayHold($horizon) => [$calendar->periodOf($horizon, $drawn->anchor())],
+            $horizon === Horizon::Week => $calendar->weeksIn($drawn->span),
+            default => self::within($drawn, $horizon, $calendar),
+        };
+    }
+
+    /** @return list<Period> */
+    private static function within(Period $drawn, Horizon $horizon, Calendar $calendar): array
+    {
+        $periods = [];
+
+        for ($period = $calendar->periodOf($horizon, $drawn->span->first); $drawn->holds($period); $period = $calendar->next($period)) {
+            $periods[] = $period;
+        }
+
+        return $periods;
     }
 
     /** @return array{bool, float, int} closed last; then by gap, the largest lag first; then by age */
@@ -80,15 +141,18 @@ final readonly class SheetPage
     }
 
     /**
-     * The open goal that is furthest behind its pace.
+     * The open year goal that is furthest behind its pace.
      *
-     * @param list<GoalRow> $rows
+     * @param list<GoalRow> $rows worst first
      */
     private function slackest(array $rows): ?GoalRow
     {
-        $open = array_filter($rows, static fn(GoalRow $row): bool => ! $row->isClosed && str_ends_with($row->gauge->band->value, 'behind'));
-        usort($open, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
+        foreach ($rows as $row) {
+            if ($row->horizon === Horizon::Year && ! $row->isClosed && str_ends_with($row->gauge->band->value, 'behind')) {
+                return $row;
+            }
+        }
 
-        return $open[0] ?? null;
+        return null;
     }
 }

@@ -14,6 +14,7 @@ final readonly class SumLine implements Props
      * @param ?float  $weight  null of a goal that the viewer may not see: it shows its points and nothing else
      * @param ?int    $done    per cent; null when it is left out or nothing is there to measure
      * @param float   $points  what it gives to the figure, in points of 100, one decimal
+     * @param ?string $why     where its own explanation is to be had
      * @param ?string $leftOut why and since when it does not count
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class SumLine implements Props
         public ?int $done,
         public float $points,
         public ?string $leftOut,
+        public ?string $why = null,
     ) {
     }
 

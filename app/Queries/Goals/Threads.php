@@ -53,9 +53,23 @@ final class Threads
 
     public function ofGoal(Goal|int|string|null $goal): ?Cord
     {
+        $top = $this->topOf($goal);
+
+        return $top === null ? null : $this->cords[$top] ?? null;
+    }
+
+    /** @return ?string the id of the goal at the top of the thread */
+    public function topOf(Goal|int|string|null $goal): ?string
+    {
         $core = $this->stored->plan->goals[(string) ($goal instanceof Goal ? $goal->id : $goal)] ?? null;
 
-        return $core === null ? null : $this->cords[$core->topAmong($this->stored->plan->goals)->id] ?? null;
+        return $core?->topAmong($this->stored->plan->goals)->id;
+    }
+
+    /** @return array<array-key, Cord> those of the year, by the goal at their top */
+    public function all(): array
+    {
+        return $this->cords;
     }
 
     /** Of the goals that it serves, the one it serves most. */

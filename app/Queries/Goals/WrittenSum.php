@@ -75,7 +75,12 @@ final readonly class WrittenSum
             $line->weight->rounded(2),
             $line->progress?->percent(),
             $line->points()->times(Fraction::of(100))->rounded(1),
-            $line->leftOut === null ? null : $this->reason($line->leftOut, $line->since),
+            $line->leftOut === null ? null : self::reason($line->leftOut, $line->since),
+            match ($line->kind) {
+                ContributorKind::Goal => route('goals.figure', ['goal' => $line->id, 'on' => (string) $this->on], false),
+                ContributorKind::Project => route('projects.figure', ['project' => $line->id, 'on' => (string) $this->on], false),
+                ContributorKind::Tasks => null,
+            },
         );
     }
 
@@ -105,7 +110,7 @@ final readonly class WrittenSum
         };
     }
 
-    private function reason(LeftOut $reason, ?Day $since): string
+    public static function reason(LeftOut $reason, ?Day $since): string
     {
         $when = $since === null ? '' : ' '.self::date($since);
 

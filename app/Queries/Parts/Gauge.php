@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Goal;
+use App\Models\Project;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
@@ -17,13 +18,14 @@ use Loftrin\Core\Goals\MeasureKind;
 final readonly class Gauge implements Props
 {
     /**
-     * @param ?float $progress per cent, one decimal
-     * @param ?float $expected per cent, one decimal
-     * @param string $terms    in the measure's own terms: "25 of 40"
-     * @param string $standing "16 behind", "on pace", "met"
-     * @param string $spoken   the whole, for who listens
-     * @param ?float $low      the forecast's central four fifths, per cent
-     * @param ?Day   $dueOn    of a goal that is all or nothing, and has no gauge
+     * @param ?float  $progress per cent, one decimal
+     * @param ?float  $expected per cent, one decimal
+     * @param string  $terms    in the measure's own terms: "25 of 40"
+     * @param string  $standing "16 behind", "on pace", "met"
+     * @param string  $spoken   the whole, for who listens
+     * @param ?float  $low      the forecast's central four fifths, per cent
+     * @param ?string $why      where its explanation is to be had
+     * @param ?Day    $dueOn    of a goal that is all or nothing, and has no gauge
      */
     public function __construct(
         public ?float $progress,
@@ -35,10 +37,12 @@ final readonly class Gauge implements Props
         public ?float $low = null,
         public ?float $high = null,
         public ?Day $dueOn = null,
+        public ?string $why = null,
     ) {
     }
 
-    public static function ofGoal(Goal $goal, Figure $figure, ?Forecast $forecast = null): self
+    /** @param Day $on as of which the figure is */
+    public static function ofGoal(Goal $goal, Figure $figure, Day $on, ?Forecast $forecast = null): self
     {
         $terms = self::terms($goal, $figure);
         $standing = self::standing($figure);
@@ -53,10 +57,11 @@ final readonly class Gauge implements Props
             $forecast?->low === null ? null : $forecast->low / 10,
             $forecast?->high === null ? null : $forecast->high / 10,
             $goal->measure === MeasureKind::YesNo && ! $figure->band->isResult() ? $goal->ends_on : null,
+            route('goals.figure', ['goal' => $goal->id, 'on' => (string) $on], false),
         );
     }
 
-    public static function ofProject(?Fraction $progress, ?Figure $figure): self
+    public static function ofProject(Project $project, ?Fraction $progress, ?Figure $figure, Day $on): self
     {
         $terms = $progress === null ? 'no tasks yet' : $progress->percent().' %';
         $shown = $figure ?? new Figure($progress, null, Band::Unmeasured);
@@ -69,6 +74,7 @@ final readonly class Gauge implements Props
             $terms,
             $standing,
             self::spoken($shown, $standing === '' ? 'without a pace' : $standing),
+            why: route('projects.figure', ['project' => $project->id, 'on' => (string) $on], false),
         );
     }
 

@@ -46,7 +46,7 @@ final readonly class RegisterPage
             $project->state_on,
             $project->due_on,
             $threads->ofProject($project),
-            Gauge::ofProject($work->progress($project), $work->figure($project)),
+            Gauge::ofProject($project, $work->progress($project), $work->figure($project), $this->workspace->today()),
             count(array_filter($inScope, static fn(Task $task): bool => $task->done_on === null)),
             count($inScope),
             $work->isStuck($project),

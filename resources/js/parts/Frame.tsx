@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { type ReactNode, useState } from 'react';
 import { Commands } from './Commands';
 import { JotDialog } from './JotDialog';
+import { Explain } from './figure/Explain';
 import { KeysHelp } from './KeysHelp';
 import { Notices } from './Notices';
 import { stepWeek, YearRail } from './YearRail';
@@ -78,76 +79,78 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     });
 
     return (
-        <div className="flex min-h-screen flex-col bg-sheet">
-            <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
-                To the content
-            </a>
-            <header className="print:hidden">
-                <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
-                <nav
-                    aria-label="Rooms"
-                    className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 max-md:gap-3 max-md:px-4 pointer-coarse:h-11"
-                >
-                    <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
-                        loftrin
-                    </Link>
-                    {rooms.map((each, place) => (
-                        <Link
-                            key={each.name}
-                            href={each.href}
-                            aria-current={each.pages.includes(room) ? 'page' : undefined}
-                            className={clsx(
-                                '-mt-px flex items-center border-t-3',
-                                each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
-                                place > 3 && 'max-md:hidden',
-                            )}
-                        >
-                            {each.name}
+        <Explain>
+            <div className="flex min-h-screen flex-col bg-sheet">
+                <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
+                    To the content
+                </a>
+                <header className="print:hidden">
+                    <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
+                    <nav
+                        aria-label="Rooms"
+                        className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 max-md:gap-3 max-md:px-4 pointer-coarse:h-11"
+                    >
+                        <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
+                            loftrin
                         </Link>
-                    ))}
-                    <MoreRooms />
-                    <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
-                        <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
-                            Jot <Kbd>n</Kbd>
-                        </button>
-                        <button
-                            type="button"
-                            onClick={show('commands')}
-                            className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden"
-                        >
-                            Go to <Kbd>/</Kbd>
-                        </button>
-                        <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
-                            Tray <span className="font-mono text-xs">{frame.tray}</span>
-                        </Link>
-                        <Yourself frame={frame} onKeys={show('keys')} />
-                    </span>
-                </nav>
-            </header>
-            <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none">
-                {children}
-            </main>
-            <JotDialog
-                isOpen={open === 'jot'}
-                onOpenChange={(isOpen) => {
-                    setOpen(isOpen ? 'jot' : null);
-                }}
-            />
-            <Commands
-                isOpen={open === 'commands'}
-                onOpenChange={(isOpen) => {
-                    setOpen(isOpen ? 'commands' : null);
-                }}
-                onJot={show('jot')}
-            />
-            <KeysHelp
-                isOpen={open === 'keys'}
-                onOpenChange={(isOpen) => {
-                    setOpen(isOpen ? 'keys' : null);
-                }}
-            />
-            <Notices />
-        </div>
+                        {rooms.map((each, place) => (
+                            <Link
+                                key={each.name}
+                                href={each.href}
+                                aria-current={each.pages.includes(room) ? 'page' : undefined}
+                                className={clsx(
+                                    '-mt-px flex items-center border-t-3',
+                                    each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
+                                    place > 3 && 'max-md:hidden',
+                                )}
+                            >
+                                {each.name}
+                            </Link>
+                        ))}
+                        <MoreRooms />
+                        <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
+                            <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                                Jot <Kbd>n</Kbd>
+                            </button>
+                            <button
+                                type="button"
+                                onClick={show('commands')}
+                                className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden"
+                            >
+                                Go to <Kbd>/</Kbd>
+                            </button>
+                            <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                                Tray <span className="font-mono text-xs">{frame.tray}</span>
+                            </Link>
+                            <Yourself frame={frame} onKeys={show('keys')} />
+                        </span>
+                    </nav>
+                </header>
+                <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none">
+                    {children}
+                </main>
+                <JotDialog
+                    isOpen={open === 'jot'}
+                    onOpenChange={(isOpen) => {
+                        setOpen(isOpen ? 'jot' : null);
+                    }}
+                />
+                <Commands
+                    isOpen={open === 'commands'}
+                    onOpenChange={(isOpen) => {
+                        setOpen(isOpen ? 'commands' : null);
+                    }}
+                    onJot={show('jot')}
+                />
+                <KeysHelp
+                    isOpen={open === 'keys'}
+                    onOpenChange={(isOpen) => {
+                        setOpen(isOpen ? 'keys' : null);
+                    }}
+                />
+                <Notices />
+            </div>
+        </Explain>
     );
 }
 

@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import { useExplain } from './figure/Explain';
 import type { Gauge as GaugeProps } from '../generated/props';
 import { dayWords } from '../lib/dates';
 
@@ -9,13 +10,39 @@ export const isClosed = (gauge: GaugeProps) => closed.includes(gauge.band);
 interface Props {
     gauge: GaugeProps;
     size?: 's' | 'm' | 'l';
+    /** In a drawing that is one tab stop the arrows lead to it. */
+    isTabStop?: boolean;
+}
+
+/** A thin ruler that explains itself when it is pressed. */
+export function Gauge({ gauge, size = 'm', isTabStop = true }: Props) {
+    const explain = useExplain();
+    const { why } = gauge;
+
+    // A review keeps the gauges that were seen at the time: what they rested on is no more to be had.
+    return why == null ? (
+        <Ruler gauge={gauge} size={size} />
+    ) : (
+        <button
+            type="button"
+            data-why={why}
+            title={`${gauge.spoken}. How does it come about?`}
+            tabIndex={isTabStop ? undefined : -1}
+            className="-my-2 block w-full py-2"
+            onClick={() => {
+                explain(why);
+            }}
+        >
+            <Ruler gauge={gauge} size={size} />
+        </button>
+    );
 }
 
 /**
- * A thin ruler. Solid is done; sparse hatch is missing today; crossed hatch is far behind; the notch is the
- * pace; a light bracket is the forecast's central four fifths.
+ * Solid is done; sparse hatch is missing today; crossed hatch is far behind; the notch is the pace; a light
+ * bracket is the forecast's central four fifths.
  */
-export function Gauge({ gauge, size = 'm' }: Props) {
+function Ruler({ gauge, size }: { gauge: GaugeProps; size: 's' | 'm' | 'l' }) {
     const done = gauge.progress ?? 0;
     const isOver = isClosed(gauge);
     const pace = isOver ? null : gauge.expected;

@@ -46,9 +46,11 @@ function YearWords({ rail }: { rail: Rail }) {
             )}
             <span className="min-w-0 truncate">{rail.theme}</span>
             {mainGoal !== null && (
-                <Link href={route('goals.show', mainGoal.id)} className="ml-auto flex min-w-0 items-center gap-2.5 max-md:hidden">
+                <span className="ml-auto flex min-w-0 items-center gap-2.5 max-md:hidden">
                     <span className="text-xs text-ink-2 max-lg:hidden">Main goal of the year</span>
-                    <span className="truncate">{mainGoal.title}</span>
+                    <Link href={route('goals.show', mainGoal.id)} className="truncate hover:underline">
+                        {mainGoal.title}
+                    </Link>
                     <span className="block w-30 flex-none">
                         <Gauge gauge={mainGoal.gauge} />
                     </span>
@@ -56,7 +58,7 @@ function YearWords({ rail }: { rail: Rail }) {
                     <span className="font-mono text-xs">
                         <Standing gauge={mainGoal.gauge} />
                     </span>
-                </Link>
+                </span>
             )}
         </div>
     );
@@ -83,7 +85,8 @@ function Quarters({ quarters }: { quarters: RailQuarter[] }) {
                         aria-hidden
                         className={clsx('absolute inset-x-px top-2.5 h-2 border border-b-0', quarter.isNow ? 'border-ink' : 'border-rule')}
                     />
-                    <span
+                    <Link
+                        href={route('sheet', quarter.name)}
                         className={clsx(
                             'relative ml-2.5 inline-block max-w-[calc(100%-24px)] truncate bg-sheet px-1.5 text-xs leading-3',
                             quarter.isNow ? 'font-semibold' : 'text-ink-2',
@@ -91,7 +94,7 @@ function Quarters({ quarters }: { quarters: RailQuarter[] }) {
                         title={quarter.words ?? quarter.label}
                     >
                         <span className="font-mono">{quarter.label}</span> {quarter.words}
-                    </span>
+                    </Link>
                 </div>
             ))}
         </div>

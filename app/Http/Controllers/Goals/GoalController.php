@@ -13,6 +13,7 @@ use App\Models\Goal;
 use App\Models\Reading;
 use App\Queries\Goals\GoalForm;
 use App\Queries\Goals\GoalPage;
+use App\Queries\Goals\SheetFilter;
 use App\Queries\Goals\SheetPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,16 +26,16 @@ use Loftrin\Core\Goals\Result;
 
 final class GoalController extends Controller
 {
-    public function sheet(SheetPage $sheet, ?string $year = null): Response
+    public function sheet(Request $request, SheetPage $sheet, ?string $period = null): Response
     {
-        return Inertia::render('goals/Sheet', ['page' => $sheet->of($this->me(), $year)]);
+        return Inertia::render('goals/Sheet', ['page' => $sheet->of($this->me(), $period, $this->asOf($request), SheetFilter::from($request))]);
     }
 
-    public function show(Goal $goal, GoalPage $page): Response
+    public function show(Request $request, Goal $goal, GoalPage $page): Response
     {
         Gate::authorize('view', $goal);
 
-        return Inertia::render('goals/Goal', ['page' => $page->of($goal, $this->me())]);
+        return Inertia::render('goals/Goal', ['page' => $page->of($goal, $this->me(), $this->asOf($request))]);
     }
 
     public function create(Request $request, GoalForm $form): Response

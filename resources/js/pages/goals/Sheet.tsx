@@ -1,100 +1,165 @@
-import { Head, usePage } from '@inertiajs/react';
+import { Head, Link, router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Sheet as SheetProps } from '../../generated/props';
-import { daysBetween, dayWords } from '../../lib/dates';
+import { fullDateWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { Empty } from '../../parts/Section';
+import { sheetAddress } from '../../parts/sheet/address';
+import { Drawing, SheetContext } from '../../parts/sheet/Drawing';
+import { Filter, isFiltered } from '../../parts/sheet/Filter';
+import { Floors } from '../../parts/sheet/Floors';
 import { Outline } from '../../parts/sheet/Outline';
-import { PeriodFloor } from '../../parts/sheet/PeriodFloor';
-import { WeekFloor } from '../../parts/sheet/WeekFloor';
-import { YearFloor } from '../../parts/sheet/YearFloor';
 import { Button, ButtonLink } from '../../ui/Button';
 
-/** The year as a drawing to scale: its goals on the top floor, quarters below, weeks on the ground floor. */
+/** A period as a drawing to scale: the year's goals on the top floor, quarters below, weeks on the ground floor. */
 export default function Sheet({ page }: { page: SheetProps }) {
     const { frame } = usePage().props;
     const [isOutline, setOutline] = useState(false);
-    const isEmpty = page.goals.length === 0 && page.quarters.every((quarter) => quarter.goals.length === 0);
-
-    useKeys({
-        o: () => {
+    const [isFilterOpen, setFilterOpen] = useState(isFiltered(page.filter));
+    const goals = page.floors.flatMap((floor) => floor.columns.flatMap((column) => column.goals));
+    const up = page.above.at(-1);
+    const go = (address: string | undefined) => () => {
+        if (address !== undefined) {
+            router.visit(address);
+        }
+    };
+    const toggle = {
+        outline: () => {
             setOutline(!isOutline);
         },
+        filter: () => {
+            setFilterOpen(!isFilterOpen);
+        },
+    };
+
+    useKeys({
+        o: toggle.outline,
+        l: toggle.filter,
+        '-': go(up === undefined ? undefined : sheetAddress(page, { period: up.name })),
+        '+': go(within(page)),
     });
 
     return (
-        <div className="flex flex-1 flex-col px-6 max-md:px-4">
-            <Head title={`Sheet ${page.year.name}`} />
-            <h1 className="sr-only">Sheet of {page.year.name}</h1>
-            {isEmpty && (
-                <Empty
-                    action={
-                        <ButtonLink kind="main" href={route('goals.create')}>
-                            Set a year goal
-                        </ButtonLink>
-                    }
-                >
-                    Nothing is drawn for {page.year.name} yet. A sheet begins with what should be true by its end: one to four goals.
-                </Empty>
-            )}
-            <div className={isOutline ? '' : 'md:hidden'}>
-                <Outline sheet={page} />
-            </div>
-            {!isOutline && (
-                <div className="relative max-md:hidden">
-                    <YearFloor goals={page.goals} slackest={page.slackest} />
-                    <PeriodFloor title="Quarters" columns={page.quarters} />
-                    {page.months.length > 0 && <PeriodFloor title="Months" columns={page.months} />}
-                    <WeekFloor weeks={page.weeks} thisWeek={frame?.thisWeek ?? ''} />
-                    {page.today !== null && <TodayLine first={page.year.first} last={page.year.last} today={page.today} />}
+        <SheetContext value={page}>
+            <div className="flex flex-1 flex-col px-6 max-md:px-4">
+                <Head title={`Sheet ${page.period.name}`} />
+                <h1 className="sr-only">Sheet of {page.period.words}</h1>
+                <Where sheet={page} />
+                {isFilterOpen && <Filter sheet={page} />}
+                {goals.length === 0 && <Nothing sheet={page} />}
+                <div className={isOutline ? '' : 'md:hidden'}>
+                    <Outline sheet={page} />
                 </div>
-            )}
-            <footer className="mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t border-hairline py-2.5 text-xs text-ink-2 print:hidden">
-                <span>
-                    The notch is where a goal should stand today. Sparse hatch: missing. Crossed: far behind. The worst comes first.
-                </span>
-                <span className="ml-auto flex items-center gap-3">
-                    <Button
-                        kind="quiet"
-                        keys="o"
-                        className="max-md:hidden"
-                        onClick={() => {
-                            setOutline(!isOutline);
-                        }}
-                    >
-                        {isOutline ? 'Drawing' : 'Outline'}
-                    </Button>
-                    <Button
-                        className="max-md:hidden"
-                        onClick={() => {
-                            window.print();
-                        }}
-                    >
-                        Print
-                    </Button>
-                    <ButtonLink kind="main" href={route('goals.create')}>
-                        New goal
-                    </ButtonLink>
-                </span>
-            </footer>
-        </div>
+                {!isOutline && (
+                    <div className="max-md:hidden">
+                        <Drawing goals={goals}>
+                            <Floors />
+                        </Drawing>
+                    </div>
+                )}
+                <footer className="mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t border-hairline py-2.5 text-xs text-ink-2 print:hidden">
+                    <span className="min-w-60 flex-1">
+                        The notch is where a goal should stand. Sparse hatch: missing. Crossed: far behind. The worst comes first. Press a
+                        gauge, or e, to see how it comes about.
+                    </span>
+                    <span className="ml-auto flex flex-wrap items-center gap-3">
+                        <label className="flex items-center gap-2">
+                            as of
+                            <input
+                                type="date"
+                                className="field w-36"
+                                defaultValue={page.on}
+                                key={page.on}
+                                max={frame?.today}
+                                onChange={(event) => {
+                                    if (event.target.validity.valid && event.target.value !== '') {
+                                        router.visit(
+                                            sheetAddress(page, { on: event.target.value === frame?.today ? null : event.target.value }),
+                                            {
+                                                preserveState: true,
+                                            },
+                                        );
+                                    }
+                                }}
+                            />
+                        </label>
+                        <Button kind="quiet" keys="l" aria-expanded={isFilterOpen} onClick={toggle.filter}>
+                            Filter
+                        </Button>
+                        <Button kind="quiet" keys="o" className="max-md:hidden" onClick={toggle.outline}>
+                            {isOutline ? 'Drawing' : 'Outline'}
+                        </Button>
+                        <Button
+                            className="max-md:hidden"
+                            onClick={() => {
+                                window.print();
+                            }}
+                        >
+                            Print
+                        </Button>
+                        <ButtonLink kind="main" href={route('goals.create', { _query: { period: page.period.name } })}>
+                            New goal
+                        </ButtonLink>
+                    </span>
+                </footer>
+            </div>
+        </SheetContext>
     );
 }
 
-/** The line of today, through all floors. */
-function TodayLine({ first, last, today }: { first: string; last: string; today: string }) {
-    const at = ((daysBetween(first, today) + 0.5) / (daysBetween(first, last) + 1)) * 100;
+/** Where a step closer leads: the present period of those that are drawn. */
+function within(sheet: SheetProps): string | undefined {
+    const floor = sheet.floors[sheet.above.length + 1];
+    const column = floor?.columns.find((each) => each.isNow) ?? floor?.columns[0];
+
+    return column === undefined ? undefined : sheetAddress(sheet, { period: column.period.name });
+}
+
+/** What is drawn and as of when, where that is not the whole year today. */
+function Where({ sheet }: { sheet: SheetProps }) {
+    if (sheet.above.length === 0 && !sheet.isPast) {
+        return null;
+    }
 
     return (
-        <div
-            aria-hidden
-            className="pointer-events-none absolute top-4 bottom-0 w-px border-l border-dashed border-chalk"
-            style={{ left: `${String(at)}%` }}
+        <p className="flex flex-wrap items-baseline gap-x-2 pt-3">
+            {sheet.above.map((period) => (
+                <Link
+                    key={period.name}
+                    href={sheetAddress(sheet, { period: period.name })}
+                    className="text-chalk underline underline-offset-2"
+                >
+                    {period.words}
+                </Link>
+            ))}
+            <span className="text-md font-semibold">{sheet.period.words}</span>
+            {sheet.isPast && (
+                <span>
+                    as it stood on {fullDateWords(sheet.on)}.{' '}
+                    <Link href={sheetAddress(sheet, { on: null })} className="text-chalk underline underline-offset-2">
+                        Back to today
+                    </Link>
+                </span>
+            )}
+        </p>
+    );
+}
+
+function Nothing({ sheet }: { sheet: SheetProps }) {
+    if (isFiltered(sheet.filter)) {
+        return <Empty>No goal is like that. Choose otherwise, or show all.</Empty>;
+    }
+
+    return (
+        <Empty
+            action={
+                <ButtonLink kind="main" href={route('goals.create', { _query: { period: sheet.period.name } })}>
+                    Set a goal for {sheet.period.words}
+                </ButtonLink>
+            }
         >
-            <span className="absolute bottom-1 left-0 -translate-x-1/2 bg-sheet px-1 font-mono text-xs whitespace-nowrap text-chalk">
-                {dayWords(today)}
-            </span>
-        </div>
+            Nothing is drawn for {sheet.period.words} yet. A sheet begins with what should be true by its end: one to four goals.
+        </Empty>
     );
 }

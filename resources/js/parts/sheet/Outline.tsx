@@ -1,33 +1,53 @@
 import { Beam } from './Beam';
 import type { GoalRow, Sheet } from '../../generated/props';
+import { plannedWords } from '../../lib/dates';
 
-/** The same content as the drawing, as nested headings and lists. */
+/** The same content as the drawing, as nested lists: each goal with what hangs on it. */
 export function Outline({ sheet }: { sheet: Sheet }) {
-    const floors: { title: string; goals: GoalRow[] }[] = [
-        { title: `Year ${sheet.year.name}`, goals: sheet.goals },
-        ...[...sheet.quarters, ...sheet.months].map((column) => ({
-            title: `${column.period.words}${column.isNow ? ', now' : ''}`,
-            goals: column.goals,
-        })),
-        ...sheet.weeks.map((week) => ({ title: `${week.period.words}${week.isNow ? ', now' : ''}`, goals: week.goals })),
-    ];
+    const goals = sheet.floors.flatMap((floor) => floor.columns.flatMap((column) => column.goals));
+    const known = new Set(goals.map((goal) => goal.id));
+    const tops = goals.filter((goal) => goal.parent === null || !known.has(goal.parent));
 
     return (
-        <div className="mx-auto max-w-3xl pb-8">
-            {floors
-                .filter((floor) => floor.goals.length > 0)
-                .map((floor) => (
-                    <section key={floor.title} className="mt-4 border-t border-rule pt-2">
-                        <h2 className="mb-2 text-sm">{floor.title}</h2>
-                        <ul className="space-y-3">
-                            {floor.goals.map((goal) => (
-                                <li key={goal.id}>
-                                    <Beam goal={goal} />
-                                </li>
-                            ))}
-                        </ul>
-                    </section>
-                ))}
-        </div>
+        <ul className="mx-auto max-w-3xl divide-y divide-rule pb-8" aria-label="Outline of the sheet">
+            {tops.map((goal) => (
+                <Branch key={goal.id} goal={goal} goals={goals} />
+            ))}
+        </ul>
+    );
+}
+
+function Branch({ goal, goals }: { goal: GoalRow; goals: GoalRow[] }) {
+    const beneath = goals.filter((each) => each.parent === goal.id);
+    const longer = beneath.filter((each) => each.horizon !== 'week');
+    const weeks = beneath.filter((each) => each.horizon === 'week');
+
+    return (
+        <li className="py-3">
+            <p className="text-xs text-ink-2">
+                {plannedWords(goal.period)}
+                {goal.isFirm && ', firm'}
+            </p>
+            <Beam goal={goal} size={goal.horizon === 'year' ? 'l' : 's'} isInDrawing={false} />
+            {longer.length > 0 && (
+                <ul className="mt-1 border-l border-hairline pl-4">
+                    {longer.map((each) => (
+                        <Branch key={each.id} goal={each} goals={goals} />
+                    ))}
+                </ul>
+            )}
+            {weeks.length > 0 && (
+                <details className="mt-2 border-l border-hairline pl-4" open={weeks.some((each) => !each.isClosed)}>
+                    <summary className="min-h-6 cursor-pointer text-xs text-ink-2">
+                        {weeks.length === 1 ? '1 week goal' : `${String(weeks.length)} week goals`}
+                    </summary>
+                    <ul>
+                        {weeks.map((each) => (
+                            <Branch key={each.id} goal={each} goals={goals} />
+                        ))}
+                    </ul>
+                </details>
+            )}
+        </li>
     );
 }

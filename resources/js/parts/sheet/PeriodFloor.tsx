@@ -1,21 +1,27 @@
+import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useState } from 'react';
 import { Beam } from './Beam';
+import { sheetAddress } from './address';
+import { useSheet } from './Drawing';
 import { Floor } from './Floor';
-import type { SheetColumn } from '../../generated/props';
+import { Fold } from './Fold';
+import { Slip } from './Slip';
+import type { SheetColumn, SheetFloor } from '../../generated/props';
 import { daysBetween } from '../../lib/dates';
-import { Button } from '../../ui/Button';
 
 /** How many goals of a period are drawn before the rest folds, worst first. */
 const SHOWN = 8;
 
-export function PeriodFloor({ title, columns }: { title: string; columns: SheetColumn[] }) {
+/** Periods side by side, to the scale of time. */
+export function PeriodFloor({ floor }: { floor: SheetFloor }) {
+    const { columns } = floor;
     const now = columns.find((column) => column.isNow);
     const behind = now?.goals.filter((goal) => goal.gauge.band.endsWith('behind')).length ?? 0;
     const aside =
         now === undefined
             ? ''
             : `${now.period.words}: ${String(now.goals.length)} goals, ${behind === 0 ? 'none' : String(behind)} behind.`;
+    const title = { year: 'Year', quarter: 'Quarters', month: 'Months', week: 'Weeks' }[floor.horizon];
 
     return (
         <Floor title={title} aside={aside}>
@@ -26,7 +32,7 @@ export function PeriodFloor({ title, columns }: { title: string; columns: SheetC
                         style={{ flexGrow: daysBetween(column.period.first, column.period.last) + 1, flexBasis: 0 }}
                         className={clsx('min-w-0 pb-4', index > 0 && 'border-l border-hairline')}
                     >
-                        <Column column={column} />
+                        <Column column={column} isNarrow={columns.length > 4} />
                     </div>
                 ))}
             </div>
@@ -34,31 +40,25 @@ export function PeriodFloor({ title, columns }: { title: string; columns: SheetC
     );
 }
 
-function Column({ column }: { column: SheetColumn }) {
-    const [isOpen, setOpen] = useState(false);
-    const shown = isOpen ? column.goals : column.goals.slice(0, SHOWN);
-    const folded = column.goals.length - shown.length;
+function Column({ column, isNarrow }: { column: SheetColumn; isNarrow: boolean }) {
+    const sheet = useSheet();
 
     return (
         <>
-            <h3 className={clsx('px-2 text-xs', column.isNow ? 'text-ink' : 'font-normal text-ink-2')}>{column.period.words}</h3>
-            <ul className="space-y-2 px-2 pt-0.5">
-                {shown.map((goal) => (
-                    <li key={goal.id}>
-                        <Beam goal={goal} />
-                    </li>
-                ))}
-            </ul>
-            {folded > 0 && (
-                <Button
-                    kind="quiet"
-                    onClick={() => {
-                        setOpen(true);
-                    }}
+            <h3 className={clsx('px-2 text-xs', column.isNow ? 'text-ink' : 'font-normal text-ink-2')}>
+                <Link
+                    href={sheetAddress(sheet, { period: column.period.name })}
+                    title={`Draw ${column.period.words} alone`}
+                    className="hover:underline"
                 >
-                    +{folded} more
-                </Button>
-            )}
+                    {isNarrow && column.period.name.includes('W') ? column.period.words.replace('Week ', '') : column.period.words}
+                </Link>
+            </h3>
+            <ul className="space-y-2 px-2 pt-0.5">
+                <Fold goals={column.goals} shown={SHOWN}>
+                    {(goal) => (isNarrow ? <Slip goal={goal} /> : <Beam goal={goal} />)}
+                </Fold>
+            </ul>
         </>
     );
 }

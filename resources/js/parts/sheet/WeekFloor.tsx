@@ -1,13 +1,18 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { goalAddress, sheetAddress } from './address';
+import { useSheet } from './Drawing';
 import { Floor } from './Floor';
 import { toneOf } from '../Cord';
-import type { GoalRow, SheetColumn } from '../../generated/props';
+import type { GoalRow, SheetColumn, SheetFloor } from '../../generated/props';
 import { daysBetween } from '../../lib/dates';
-import { route } from '../../lib/routes';
 
-export function WeekFloor({ weeks, thisWeek }: { weeks: SheetColumn[]; thisWeek: string }) {
-    const now = weeks.find((week) => week.period.name === thisWeek);
+/** How many stubs of a week are drawn before a figure says how many more there are. */
+const SHOWN = 8;
+
+/** All weeks of a year, each goal a stub of its cord. */
+export function WeekFloor({ floor }: { floor: SheetFloor }) {
+    const now = floor.columns.find((week) => week.isNow);
     const firm = now?.goals.filter((goal) => goal.isFirm).length ?? 0;
     const aside =
         now === undefined
@@ -17,30 +22,52 @@ export function WeekFloor({ weeks, thisWeek }: { weeks: SheetColumn[]; thisWeek:
     return (
         <Floor title="Weeks" aside={aside}>
             <div className="flex min-h-24 pt-1 pb-8">
-                {weeks.map((week) => (
-                    <div
-                        key={week.period.name}
-                        style={{ flexGrow: daysBetween(week.period.first, week.period.last) + 1, flexBasis: 0 }}
-                        className={clsx('min-w-0 space-y-2 border px-[3px] pt-1.5 pb-2', week.isNow ? 'border-ink' : 'border-transparent')}
-                    >
-                        {week.goals.map((goal) => (
-                            <Stub key={goal.id} goal={goal} />
-                        ))}
-                    </div>
+                {floor.columns.map((week) => (
+                    <Week key={week.period.name} week={week} />
                 ))}
             </div>
         </Floor>
     );
 }
 
+function Week({ week }: { week: SheetColumn }) {
+    const sheet = useSheet();
+    const stubs = week.goals.toSorted((a, b) => (a.cord?.mark ?? '').localeCompare(b.cord?.mark ?? ''));
+
+    return (
+        <div
+            style={{ flexGrow: daysBetween(week.period.first, week.period.last) + 1, flexBasis: 0 }}
+            className={clsx('min-w-0 space-y-2 border px-[3px] pt-1.5 pb-2', week.isNow ? 'border-ink' : 'border-transparent')}
+        >
+            {stubs.slice(0, SHOWN).map((goal) => (
+                <Stub key={goal.id} goal={goal} />
+            ))}
+            {stubs.length > SHOWN && (
+                <Link
+                    href={sheetAddress(sheet, { period: week.period.name })}
+                    data-cell=""
+                    className="block font-mono text-xs text-ink-2"
+                    aria-label={`${String(stubs.length - SHOWN)} more goals of ${week.period.words}`}
+                >
+                    +{stubs.length - SHOWN}
+                </Link>
+            )}
+        </div>
+    );
+}
+
 /** A week goal as a stub of its cord: whole when kept, half when partly, broken when missed, thin while open. */
 function Stub({ goal }: { goal: GoalRow }) {
+    const sheet = useSheet();
     const { band } = goal.gauge;
     const kept = ['met', 'reached'].includes(band);
 
     return (
         <Link
-            href={route('goals.show', goal.id)}
+            href={goalAddress(sheet, goal.id)}
+            data-goal={goal.id}
+            data-cell=""
+            data-why={goal.gauge.why}
             aria-label={`${goal.title}: ${goal.gauge.standing}`}
             title={`${goal.title}: ${goal.gauge.standing}`}
             className={clsx('relative block h-2.5', toneOf(goal.cord))}

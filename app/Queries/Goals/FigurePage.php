@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\Gauge;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Goal as CoreGoal;
+use Loftrin\Core\Goals\Measure\Work;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Goals\Rollup;
+use Loftrin\Core\Work\TalliesOfTasks;
+use Loftrin\Core\Work\TaskShare;
+use Loftrin\Core\Work\Weighing;
+
+/** Explains the figure of a goal or a project as of a day. */
+final readonly class FigurePage
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    {
+    }
+
+    public function ofGoal(Goal $goal, Person $viewer, Day $on): FigureView
+    {
+        $stored = $this->plans->holding($this->workspace->calendar()->period($goal->period), $viewer);
+        $stored->prepare([$on], forecastsOn: $on);
+        $core = $stored->core($goal);
+        $figure = $stored->figure($goal, $on);
+        $forecast = $stored->forecast($goal, $on);
+        $seen = $core->closingOn($on)->on ?? $on;
+        $sum = new WrittenSum($stored, $seen);
+        $own = $core->measure instanceof Work ? Task::query()->where('goal_id', $goal->id) : null;
+
+        return new FigureView(
+            $goal->title,
+            route('goals.show', $goal->id, false),
+            $on,
+            Gauge::ofGoal($goal, $figure, $on, $forecast),
+            $sum->formula($goal, $figure),
+            $sum->lines($goal),
+            $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen),
+            $own === null ? null : $stored->rollup->directTasks($core, $seen)?->times(Fraction::of(100))->rounded(1),
+            $own === null ? null : 'Its own tasks count together as one line; each of them weighs the same.',
+            PaceWords::expected($core, $stored->rollup->pace, $on),
+            PaceWords::gap($figure, $goal->horizon === Horizon::Week),
+            $this->hasForecast($core, $on) ? PaceWords::forecast($forecast) : [],
+        );
+    }
+
+    public function ofProject(Project $project, Day $on): FigureView
+    {
+        $core = CoreRecords::project($project->load(['stages', 'servings']));
+        $tasks = Task::query()->where('project_id', $project->id);
+        $cores = array_values($tasks->clone()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
+        $rollup = new Rollup(new Plan($this->workspace->calendar(), [], [$core->id => $core]), new TalliesOfTasks([$core->id => $core], [], $cores));
+        $figure = $rollup->projectFigure($core, $on);
+
+        return new FigureView(
+            $project->title,
+            route('projects.show', $project->id, false),
+            $on,
+            Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on),
+            $core->stateOn($on)->value === 'done' ? 'It was closed as done: it counts whole.' : null,
+            [],
+            $this->tasks($core->weighing, $tasks, $on),
+            $rollup->projectProgress($core, $on)?->times(Fraction::of(100))->rounded(1),
+            $core->weighing === Weighing::Effort
+                ? 'Each task weighs its minutes; one without an estimate weighs the median of the others.'
+                : 'Each task weighs the same; one in steps counts by its share of them.',
+            $core->span === null || ! $core->isActiveOn($on)
+                ? ['While it is active, a project with a start and a due date has a pace.']
+                : ["The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".($figure?->expected?->percent() ?? 0).' %.'],
+            $figure === null ? null : PaceWords::gap($figure, false),
+            [],
+        );
+    }
+
+    private function hasForecast(CoreGoal $goal, Day $on): bool
+    {
+        return $goal->closingOn($on) === null && $goal->measure->kind()->hasForecast();
+    }
+
+    /**
+     * @param Builder<Task> $query
+     *
+     * @return list<SumLine>
+     */
+    private function tasks(Weighing $weighing, Builder $query, Day $on): array
+    {
+        $tasks = $query->with(['stage', 'steps', 'precedences'])->orderBy('position')->orderBy('id')->get()->keyBy('id');
+
+        return array_map(static fn(TaskShare $share): SumLine => new SumLine(
+            $tasks[(int) $share->task->id]->title ?? '',
+            route('tasks.show', $share->task->id, false),
+            null,
+            $share->leftOut === null ? $share->weight->rounded(1) : 0.0,
+            $share->leftOut === null ? $share->progress->percent() : null,
+            $share->points->times(Fraction::of(100))->rounded(1),
+            $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since),
+        ), TaskShare::of($weighing, array_values($tasks->map(CoreRecords::task(...))->all()), $on));
+    }
+}

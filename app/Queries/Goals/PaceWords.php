@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Band;
+use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\Goal;
+use Loftrin\Core\Goals\Measure\Judged;
+use Loftrin\Core\Goals\Measure\Keep;
+use Loftrin\Core\Goals\Pace;
+use Loftrin\Core\Goals\Stretch;
+
+/** What is expected, what is missing and how it will end, in sentences: the rules of computation 5 and 6 with their numbers. */
+final readonly class PaceWords
+{
+    /** @return list<string> */
+    public static function expected(Goal $goal, Pace $pace, Day $on): array
+    {
+        $seen = $goal->closingOn($on)->on ?? $on;
+        $span = $goal->period->span;
+        $stretch = $pace->stretch($goal, $seen);
+
+        return match (true) {
+            $goal->measure instanceof Judged => ['A direction that is not a number has no pace.'],
+            $goal->measure instanceof Keep => ["It is to hold in {$goal->measure->share->percent()} % of the readings, on any day."],
+            $stretch === null => ['All or nothing: nothing is expected before its last day is over.'],
+            ! $seen->isAfter($span->first) => ['Its period has only begun: 0 %.'],
+            $seen->isAfter($span->last) => ['Its period is over: 100 %.'],
+            default => [
+                "$stretch->now of its $stretch->total working days lie behind; the day itself is not held against anyone.",
+                self::along($stretch),
+            ],
+        };
+    }
+
+    private static function along(Stretch $stretch): string
+    {
+        $expected = self::points($stretch->expected());
+
+        if ($stretch->fromDays === 0 && $stretch->toDays === $stretch->total) {
+            return "$stretch->now ÷ $stretch->total = $expected %.";
+        }
+
+        return sprintf(
+            'From %s %% at working day %d to %s %% at working day %d, as its checkpoints say: %s %%.',
+            self::points($stretch->from),
+            $stretch->fromDays,
+            self::points($stretch->to),
+            $stretch->toDays,
+            $expected,
+        );
+    }
+
+    public static function gap(Figure $figure, bool $isWeek): ?string
+    {
+        $gap = $figure->gap();
+
+        if ($gap === null || $figure->progress === null || $figure->expected === null) {
+            return null;
+        }
+
+        [$near, $far] = $isWeek ? ['20', '50'] : ['10', '25'];
+
+        return sprintf('%s − %s = %s points', self::points($figure->progress), self::points($figure->expected), self::signed($gap)).match ($figure->band) {
+            Band::Ahead => ": ahead, which is $near points or more above the pace.",
+            Band::OnPace => ': on pace.',
+            Band::Behind => ": behind, which is up to $far points below the pace.",
+            Band::FarBehind => ": far behind, which is more than $far points below the pace, or out of the limit by more than 10.",
+            Band::Reached => ': reached, all the same.',
+            default => '.',
+        };
+    }
+
+    /** @return list<string> */
+    public static function forecast(?Forecast $forecast): array
+    {
+        if ($forecast === null) {
+            return ['Too early to say: it takes three weeks with a figure at both ends.'];
+        }
+
+        if ($forecast->remaining <= 0) {
+            return ['It is reached.'];
+        }
+
+        $weeks = static fn(int $count): string => $count === 1 ? '1 week' : "$count weeks";
+        $added = implode(', ', array_map(static fn(int $thousandths): string => self::signed(Fraction::of($thousandths, 1000)), $forecast->increments));
+        $chance = (int) round($forecast->chance * 100);
+
+        return [
+            "Its last {$weeks(count($forecast->increments))} added $added points.",
+            self::points(Fraction::of($forecast->remaining, 1000))." points are still to go, with {$weeks($forecast->weeksLeft)} left.",
+            "Each week ahead adds one of those, all alike likely: $chance of 100 endings reach it in time.",
+            match (true) {
+                $forecast->likelyOn === null => 'At this pace it is not reached within two years.',
+                $forecast->safeOn === null => 'As likely as not by '.self::date($forecast->likelyOn).'.',
+                default => 'As likely as not by '.self::date($forecast->likelyOn).', safely by '.self::date($forecast->safeOn).'.',
+            },
+        ];
+    }
+
+    private static function points(Fraction $value): string
+    {
+        return number_format($value->times(Fraction::of(100))->rounded(1), 1);
+    }
+
+    private static function signed(Fraction $value): string
+    {
+        $points = $value->times(Fraction::of(100))->rounded(1);
+
+        return ($points < 0 ? '−' : '+').number_format(abs($points), 1);
+    }
+
+    private static function date(Day $day): string
+    {
+        return date('j M Y', $day->number * 86400);
+    }
+}

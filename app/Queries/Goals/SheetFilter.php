@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Queries\Props;
+use Illuminate\Http\Request;
+use Loftrin\Core\Goals\Band;
+
+/** Which of a sheet's goals are drawn. All figures stay as they are. */
+final readonly class SheetFilter implements Props
+{
+    /** @param ?int $thread the goal at its top */
+    public function __construct(
+        public ?int $owner = null,
+        public ?int $circle = null,
+        public ?int $area = null,
+        public ?int $thread = null,
+        public ?Band $band = null,
+    ) {
+    }
+
+    public static function from(Request $request): self
+    {
+        $number = static fn(string $field): ?int => $request->filled($field) ? $request->integer($field) : null;
+
+        return new self($number('owner'), $number('circle'), $number('area'), $number('thread'), $request->enum('band', Band::class));
+    }
+
+    public function holds(Goal $goal, GoalRow $row, Threads $threads): bool
+    {
+        return match (true) {
+            $this->owner !== null && $goal->owner_id !== $this->owner,
+            $this->circle !== null && $goal->circle_id !== $this->circle,
+            $this->area !== null && $goal->area_id !== $this->area,
+            $this->thread !== null && $threads->topOf($goal) !== (string) $this->thread,
+            $this->band !== null && $row->gauge->band !== $this->band => false,
+            default => true,
+        };
+    }
+}

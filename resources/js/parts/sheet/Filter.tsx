@@ -1,0 +1,72 @@
+import { router } from '@inertiajs/react';
+import { sheetAddress } from './address';
+import type { Band, Sheet, SheetFilter } from '../../generated/props';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+
+const bands: [Band, string][] = [
+    ['far_behind', 'Far behind'],
+    ['behind', 'Behind'],
+    ['on_pace', 'On pace'],
+    ['ahead', 'Ahead'],
+    ['reached', 'Reached'],
+    ['not_begun', 'Not begun'],
+    ['unmeasured', 'Not measured'],
+    ['met', 'Met'],
+    ['partly_met', 'Partly met'],
+    ['not_met', 'Not met'],
+    ['dropped', 'Dropped'],
+];
+
+export const isFiltered = (filter: SheetFilter) => Object.values(filter).some((value) => value !== null);
+
+const nothing: SheetFilter = { owner: null, circle: null, area: null, thread: null, band: null };
+
+/** Which goals are drawn. It stands in the address; no figure changes by it. */
+export function Filter({ sheet }: { sheet: Sheet }) {
+    const choose = (filter: Partial<SheetFilter>) => {
+        router.visit(sheetAddress(sheet, { filter }), { preserveState: true, preserveScroll: true, replace: true });
+    };
+    const lists: { field: keyof SheetFilter; label: string; options: [string, string][] }[] = [
+        { field: 'owner', label: 'Owner', options: sheet.people.map((person) => [String(person.id), person.name]) },
+        { field: 'circle', label: 'Circle', options: sheet.circles.map((circle) => [circle.value, circle.label]) },
+        { field: 'area', label: 'Area', options: sheet.areas.map((area) => [area.value, area.label]) },
+        { field: 'thread', label: 'Thread', options: sheet.threads.map((thread) => [thread.value, thread.label]) },
+        { field: 'band', label: 'Where it stands', options: bands },
+    ];
+
+    return (
+        <div className="flex flex-wrap items-end gap-3 py-2 print:hidden">
+            {lists
+                .filter(({ options }) => options.length > 0)
+                .map(({ field, label, options }) => (
+                    <SelectField
+                        key={field}
+                        label={label}
+                        className="w-40"
+                        value={sheet.filter[field] ?? ''}
+                        onChange={(event) => {
+                            choose({ [field]: event.target.value === '' ? null : event.target.value });
+                        }}
+                    >
+                        <option value="">Any</option>
+                        {options.map(([value, words]) => (
+                            <option key={value} value={value}>
+                                {words}
+                            </option>
+                        ))}
+                    </SelectField>
+                ))}
+            {isFiltered(sheet.filter) && (
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        choose(nothing);
+                    }}
+                >
+                    Show all
+                </Button>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,27 @@
+import { Beam } from './Beam';
+import { Fold } from './Fold';
+import { Floor } from './Floor';
+import type { SheetColumn, SheetFloor } from '../../generated/props';
+
+/** How many goals are drawn before the rest folds, worst first. */
+const SHOWN = 8;
+
+interface Props {
+    floor: SheetFloor;
+    column: SheetColumn;
+    aside: string;
+    isTop?: boolean;
+}
+
+/** The goals of one period, each as a beam over its whole length. */
+export function WideFloor({ floor, column, aside, isTop = false }: Props) {
+    return (
+        <Floor title={floor.horizon === 'year' ? 'Year' : column.period.words} aside={aside} isTop={isTop}>
+            <ul className="space-y-2 pt-0.5 pb-4">
+                <Fold goals={column.goals} shown={SHOWN}>
+                    {(goal) => <Beam goal={goal} size="l" />}
+                </Fold>
+            </ul>
+        </Floor>
+    );
+}
