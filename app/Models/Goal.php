@@ -58,6 +58,10 @@ use Loftrin\Core\People\Audience;
  * @property-read Collection<int, Checkpoint> $checkpoints
  * @property-read Collection<int, Serving> $servings
  * @property-read Collection<int, Task> $tasks
+ * @property-read Collection<int, Comment> $comments
+ * @property-read Collection<int, Estimate> $estimates
+ * @property-read Collection<int, Judgement> $judgements
+ * @property-read Collection<int, Following> $followings
  */
 final class Goal extends Record
 {
@@ -150,6 +154,30 @@ final class Goal extends Record
     public function readings(): HasMany
     {
         return $this->hasMany(Reading::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<Comment, $this> */
+    public function comments(): HasMany
+    {
+        return $this->hasMany(Comment::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<Estimate, $this> */
+    public function estimates(): HasMany
+    {
+        return $this->hasMany(Estimate::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<Judgement, $this> */
+    public function judgements(): HasMany
+    {
+        return $this->hasMany(Judgement::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<Following, $this> */
+    public function followings(): HasMany
+    {
+        return $this->hasMany(Following::class)->orderBy('id');
     }
 
     /** @return HasMany<Checkpoint, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonInterface;
 use DateTimeZone;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Calendar;
@@ -62,6 +63,12 @@ final class Workspace extends Record
     public function wallTime(Carbon $moment): string
     {
         return $moment->copy()->setTimezone($this->timezone)->format('H:i');
+    }
+
+    /** The day on which a moment kept in UTC was, in the workspace's zone. */
+    public function wallDay(CarbonInterface $moment): Day
+    {
+        return Day::of($moment->copy()->setTimezone($this->timezone)->format('Y-m-d'));
     }
 
     protected function casts(): array

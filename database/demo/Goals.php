@@ -18,6 +18,9 @@ final class Goals
     /** @var array<string, int> */
     private array $ids = [];
 
+    /** @var array<string, Period> */
+    private array $periods = [];
+
     public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people)
     {
     }
@@ -39,16 +42,24 @@ final class Goals
         return $this->ids[$key];
     }
 
+    public function period(string $key): Period
+    {
+        return $this->periods[$key];
+    }
+
     /**
      * @param array<string, mixed> $columns
      */
     public function set(string $key, Period $period, array $columns): int
     {
+        $this->periods[$key] = $period;
+
         return $this->ids[$key] = $this->rows->add('goals', [
             'why' => null,
             'mark' => null,
             'scope' => 'company',
             'visibility' => 'everyone',
+            'counts_unnamed' => false,
             'horizon' => $period->horizon,
             'period' => $period->name,
             'starts_on' => $period->span->first,
@@ -97,7 +108,7 @@ final class Goals
             ]);
 
             if (isset($goal['course'])) {
-                $this->readings($key, $this->stage->year, $goal['course']);
+                $this->readings($key, $this->stage->year, $goal['course'], $goal['bend'] ?? 1.4);
             }
         }
 
@@ -124,6 +135,7 @@ final class Goals
             'weight' => $goal['weight'] ?? 1,
             ...$goal['measure'],
             ...$closed,
+            ...$goal['more'] ?? [],
         ]);
 
         if (isset($goal['course'])) {
@@ -135,8 +147,9 @@ final class Goals
      * One reading a week, wandering from the one value at the period's start to the other at its end, or today.
      *
      * @param array{float|int, float|int} $course
+     * @param float                       $bend   above 1 the more, the later it gained speed
      */
-    private function readings(string $key, Period $period, array $course): void
+    private function readings(string $key, Period $period, array $course, float $bend = 1.4): void
     {
         [$from, $to] = $course;
         $until = min($period->span->last->number, $this->stage->yesterday()->number);
@@ -146,7 +159,7 @@ final class Goals
             $day = $this->stage->worked(Day::ofNumber($period->span->first->number + 7 * $step - 3));
             $way = $step / $steps;
             $wander = $step === $steps ? 0 : ($this->stage->dice->between(-30, 30) / 1000) * ($to - $from);
-            $value = $from + ($to - $from) * (0.35 * $way + 0.65 * $way ** 1.4) + $wander;
+            $value = $from + ($to - $from) * (0.35 * $way + 0.65 * $way ** $bend) + $wander;
             $this->rows->add('readings', [
                 'goal_id' => $this->ids[$key],
                 'on' => $day,

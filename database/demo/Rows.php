@@ -19,6 +19,7 @@ final class Rows
         'projects', 'stages', 'servings',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
         'tasks', 'steps', 'precedences', 'jots',
+        'comments', 'estimates', 'judgements', 'followings', 'tellings',
     ];
 
     /** @var array<string, list<array<string, mixed>>> */

@@ -33,6 +33,7 @@ final class Saltglass
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();
             $weeks->fillUpTo(self::TASKS);
+            (new Logbook($rows, $stage, $people, $goals))->add();
             $rows->insert();
 
             app()->forgetScopedInstances();

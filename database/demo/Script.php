@@ -7,7 +7,7 @@ namespace Database\Demo;
 /**
  * What Saltglass Instruments set itself. All of it is made up.
  *
- * @phpstan-type QuarterGoal array{title: string, under: string, owner: string, measure: array<string, mixed>, main?: bool, weight?: float, course?: array{float|int, float|int}, result?: string, score?: float, line?: string}
+ * @phpstan-type QuarterGoal array{title: string, under: string, owner: string, measure: array<string, mixed>, main?: bool, weight?: float, course?: array{float|int, float|int}, result?: string, score?: float, line?: string, more?: array<string, mixed>}
  * @phpstan-type ProjectScript array{title: string, owner: string, team: non-empty-list<string>, area: string, serves: array<string, int>, state: string, from: int, weeks: int, done: int, tasks: int, outcome: string, stages: list<string>, order: string, weighing?: string, stuck?: bool, places: list<string>, actions: list<string>}
  */
 final class Script
@@ -27,6 +27,7 @@ final class Script
             'area' => 'Moorings',
             'measure' => ['measure' => 'number', 'start_value' => 0, 'target_value' => 40, 'unit' => 'harbours'],
             'course' => [0, 21],
+            'bend' => 1.9,
         ],
         'RV' => [
             'title' => 'Monthly revenue from €42,000 to €75,000',
@@ -56,7 +57,7 @@ final class Script
     public const QUARTER_GOALS = [
         1 => [
             'approval' => ['title' => 'Type approval for the new buoy', 'under' => 'HB', 'owner' => 'tomasz', 'main' => true, 'measure' => ['measure' => 'work'], 'result' => 'met', 'line' => 'Stamped two days early.'],
-            'mould' => ['title' => 'Mould for the float', 'under' => 'HB', 'owner' => 'kwame', 'measure' => ['measure' => 'yes_no'], 'result' => 'met', 'line' => 'Third mould is the good one.'],
+            'mould' => ['title' => 'Mould for the float', 'under' => 'HB', 'owner' => 'tomasz', 'measure' => ['measure' => 'yes_no'], 'result' => 'met', 'line' => 'Third mould is the good one.'],
             'rev47' => ['title' => '€47,000 a month', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'number', 'start_value' => 42000, 'target_value' => 47000, 'unit' => '€'], 'course' => [42000, 46300], 'result' => 'partly_met', 'line' => 'Two contracts slipped into the next quarter.'],
             'faillog' => ['title' => 'A failure log with causes', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'work'], 'result' => 'met', 'line' => 'Connectors are half of it.'],
             'roles' => ['title' => 'Roles written down', 'under' => 'TM', 'owner' => 'noor', 'measure' => ['measure' => 'work'], 'result' => 'partly_met', 'score' => 0.6, 'line' => 'Six of nine. Mine is missing.'],
@@ -66,6 +67,7 @@ final class Script
             'rev55' => ['title' => '€55,000 a month', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'number', 'start_value' => 47000, 'target_value' => 55000, 'unit' => '€'], 'course' => [46800, 55400], 'result' => 'met'],
             'contracts' => ['title' => 'Eight service contracts', 'under' => 'RV', 'owner' => 'lucia', 'measure' => ['measure' => 'count', 'target_value' => 8], 'result' => 'met', 'line' => 'Eight signed, two of them for three years.'],
             'fail5' => ['title' => 'Failures under 5 %', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'number', 'start_value' => 7, 'target_value' => 5, 'unit' => '%'], 'course' => [6.9, 4.9], 'result' => 'met'],
+            'fw23' => ['title' => 'Firmware 2.3 on sixty buoys', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'number', 'start_value' => 0, 'target_value' => 60, 'unit' => 'buoys'], 'course' => [0, 38], 'result' => 'not_met', 'line' => 'The modem held it back. 2.4 takes it over.'],
             'faroe' => ['title' => 'A dealer for the Faroes', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'yes_no'], 'result' => 'dropped', 'line' => 'The ferry costs more than the margin.'],
             'chairs' => ['title' => 'Elif chairs on Mondays', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'], 'result' => 'partly_met', 'score' => 0.5, 'line' => 'Every second Monday so far.'],
         ],
@@ -76,7 +78,12 @@ final class Script
             'baltic' => ['title' => 'Baltic fish farms: three contracts', 'under' => 'RV', 'owner' => 'lucia', 'measure' => ['measure' => 'work']],
             'firmware' => ['title' => 'Firmware 2.4 on every buoy at sea', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'work']],
             'fail4' => ['title' => 'Failures under 4 %', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'number', 'start_value' => 5, 'target_value' => 4, 'unit' => '%'], 'course' => [4.9, 3.9]],
-            'replies' => ['title' => 'Harbour offices hear back within 24 hours', 'under' => 'TM', 'owner' => 'mei', 'weight' => 0.5, 'measure' => ['measure' => 'keep', 'limit_value' => 24, 'sense' => 'at_most', 'unit' => 'hours'], 'course' => [20, 23]],
+            'trust' => ['title' => 'Harbour offices trust us without Noor', 'under' => 'TM', 'owner' => 'mei', 'weight' => 0.5, 'measure' => ['measure' => 'work']],
+            'replies' => ['title' => 'Harbour offices hear back within 24 hours', 'under' => 'trust', 'owner' => 'mei', 'measure' => ['measure' => 'keep', 'limit_value' => 24, 'sense' => 'at_most', 'unit' => 'hours'], 'course' => [20, 23]],
+            'firstvisit' => ['title' => 'Fixed at the first visit, 9 in 10', 'under' => 'trust', 'owner' => 'kwame', 'measure' => ['measure' => 'number', 'start_value' => 70, 'target_value' => 90, 'unit' => '%'], 'course' => [71, 83]],
+            'survey' => ['title' => 'Twenty answers to the autumn survey', 'under' => 'trust', 'owner' => 'mei', 'measure' => ['measure' => 'number', 'start_value' => 0, 'target_value' => 20, 'unit' => 'answers'], 'course' => [0, 9]],
+            'word' => ['title' => 'Harbours speak of us to each other', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'judged']],
+            'second' => ['title' => 'Ask Elif to become managing director', 'under' => 'TM', 'owner' => 'noor', 'weight' => 0.5, 'measure' => ['measure' => 'yes_no'], 'more' => ['visibility' => 'only_me', 'scope' => 'person', 'counts_unnamed' => true]],
             'weekaway' => ['title' => 'One week away, no calls', 'under' => 'TM', 'owner' => 'noor', 'measure' => ['measure' => 'yes_no']],
         ],
         4 => [
@@ -135,6 +142,14 @@ final class Script
             'outcome' => 'Something we could show in spring.', 'stages' => [], 'order' => 'parallel',
             'places' => ['the Gudenå', 'the Tay'], 'actions' => ['Ask three people who measure %s', 'Look up what is measured in %s', 'Sketch a float for %s', 'Reckon the price for %s']],
     ];
+
+    /** Who owns the year or quarter goal. */
+    public static function owner(string $goal): string
+    {
+        $goals = self::YEAR_GOALS + array_merge(...array_values(self::QUARTER_GOALS));
+
+        return $goals[$goal]['owner'];
+    }
 
     /**
      * @param ProjectScript $project

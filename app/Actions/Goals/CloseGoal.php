@@ -9,11 +9,12 @@ use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Goals\GoalChanges;
 use Loftrin\Core\Goals\Result;
 
 final readonly class CloseGoal
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private Tell $tell)
     {
     }
 
@@ -30,21 +31,22 @@ final readonly class CloseGoal
             throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
         }
 
-        $this->log->change($who, "Closed “{$goal->title}”", fn() => $goal->update([
-            'closed_on' => $this->workspace->today(),
-            'result' => $result,
-            'score' => $score,
-            'closing_line' => $line,
-        ]));
+        $this->log->change($who, "Closed “{$goal->title}”", function () use ($who, $goal, $result, $score, $line): void {
+            $goal->update([
+                'closed_on' => $this->workspace->today(),
+                'result' => $result,
+                'score' => $score,
+                'closing_line' => $line,
+            ]);
+            ($this->tell)($who, $goal, 'closed it: '.GoalChanges::result($result).($line === null ? '' : ". $line"));
+        });
     }
 
     public function reopen(Person $who, Goal $goal): void
     {
-        $this->log->change($who, "Reopened “{$goal->title}”", static fn() => $goal->update([
-            'closed_on' => null,
-            'result' => null,
-            'score' => null,
-            'closing_line' => null,
-        ]));
+        $this->log->change($who, "Reopened “{$goal->title}”", function () use ($who, $goal): void {
+            $goal->update(['closed_on' => null, 'result' => null, 'score' => null, 'closing_line' => null]);
+            ($this->tell)($who, $goal, 'reopened it');
+        });
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Person;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
+use App\Queries\Goals\GoalChanges;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Goal as CoreGoal;
@@ -22,7 +23,7 @@ use Loftrin\Core\Goals\Scope;
 /** Makes a goal, or changes one, as far as the rules of the core allow. */
 final readonly class SaveGoal
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private Admit $admit)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private Admit $admit, private GoalChanges $changes, private Tell $tell)
     {
     }
 
@@ -44,8 +45,13 @@ final readonly class SaveGoal
             }
 
             $record->save();
+            $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), $record->owner);
             ($this->admit)($who, $record->refresh(), $draft);
             $this->saveCheckpoints($record, $draft);
+
+            if ($changed !== []) {
+                ($this->tell)($who, $record, 'changed it: '.implode(', ', $changed));
+            }
 
             return $record;
         });

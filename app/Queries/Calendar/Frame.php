@@ -12,6 +12,10 @@ use Loftrin\Core\Calendar\Day;
 /** What stands around every screen: who is here, the year rail, the tray. */
 final readonly class Frame implements Props
 {
+    /**
+     * @param int $tray how many jots are not sorted
+     * @param int $news how much was told and is not read
+     */
     public function __construct(
         public PersonTag $me,
         public Role $role,
@@ -20,6 +24,7 @@ final readonly class Frame implements Props
         public string $thisWeek,
         public Rail $rail,
         public int $tray,
+        public int $news,
     ) {
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Jot;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
+use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlan;
@@ -41,6 +42,7 @@ final readonly class FrameQuery
             $calendar->weekOf($today)->name,
             $this->rail($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
             Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->count(),
+            Telling::query()->toldTo($viewer)->whereNull('read_at')->count(),
         );
     }
 

@@ -19,57 +19,76 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Work\Doable;
 
 /** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
 final readonly class GoalPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private Logbook $logbook,
+        private Estimates $estimates,
+    ) {
     }
 
-    /** @param Day $on the day as of which all is shown */
+    /** @param Day $on the day as of which all is shown; on a past one nothing can be done */
     public function of(Goal $goal, Person $viewer, Day $on): GoalView
     {
         $calendar = $this->workspace->calendar();
-        $today = $on;
         $period = $calendar->period($goal->period);
         $stored = $this->plans->holding($period, $viewer);
-        $days = $this->chartDays($goal, $today);
-        $stored->prepare([$today, ...array_filter($days, static fn(Day $day): bool => ! $day->isAfter($today))], forecastsOn: $today);
+        $days = $this->chartDays($goal, $on);
+        $stored->prepare([$on, ...array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))], forecastsOn: $on);
         $goal = $stored->goals->get($goal->id) ?? $goal;
-        $threads = new Threads($stored);
-        $figure = $stored->figure($goal, $today);
-        $forecast = $stored->forecast($goal, $today);
-        $sum = new WrittenSum($stored, $goal->closed_on ?? $today);
         $goal->loadMissing('readings.author');
+        $threads = new Threads($stored);
+        $forecast = $stored->forecast($goal, $on);
+        $closing = $stored->core($goal)->closingOn($on);
+        $sum = new WrittenSum($stored, $closing->on ?? $on);
+        $isPast = $on->isBefore($this->workspace->today());
+        $followers = $goal->followings()->pluck('person_id');
 
         return new GoalView(
-            GoalRow::of($goal, $stored, $threads, $today, $forecast),
+            GoalRow::of($goal, $stored, $threads, $on, $forecast),
             $goal->why,
             PeriodTag::of($period, $calendar),
-            $period->isOverOn($today) ? 0 : $calendar->workingDays(new Span($period->hasBegunOn($today) ? $today : $period->span->first, $period->span->last)),
-            Gate::forUser($viewer)->allows('update', $goal),
+            $on,
+            $isPast,
+            $period->isOverOn($on) ? 0 : $calendar->workingDays(new Span($period->hasBegunOn($on) ? $on : $period->span->first, $period->span->last)),
+            ! $isPast && Gate::forUser($viewer)->allows('update', $goal),
             $goal->measure,
             $goal->unit,
-            $goal->closed_on,
-            $goal->closing_line,
-            $this->above($goal, $stored, $threads, $today),
-            array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $today))->all()),
-            $this->nextStep($goal, $stored, $threads, $viewer),
+            $closing?->on,
+            $closing === null ? null : $goal->closing_line,
+            $this->above($goal, $stored, $threads, $on),
+            array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
+            $isPast ? null : $this->nextStep($goal, $stored, $threads, $viewer),
             $sum->lines($goal),
-            $sum->formula($goal, $figure),
-            array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $today), $days),
+            $sum->formula($goal, $stored->figure($goal, $on)),
+            array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),
             array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
             ForecastView::of($forecast),
-            array_values($goal->readings->reverse()->map(static fn(Reading $reading): ReadingRow => new ReadingRow(
-                $reading->id,
-                $reading->on,
-                Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
-                $reading->author->name,
-            ))->all()),
-            array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+            $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $forecast),
+            $this->readings($goal, $on),
+            $isPast ? [] : array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+            $this->logbook->of($goal, $viewer, $on),
+            $followers->contains($viewer->id),
+            $followers->reject($goal->owner_id)->count(),
         );
+    }
+
+    /** @return list<ReadingRow> those known on the day, newest first */
+    private function readings(Goal $goal, Day $on): array
+    {
+        return array_values($goal->readings->reverse()->reject(static fn(Reading $reading): bool => $reading->on->isAfter($on))->map(static fn(Reading $reading): ReadingRow => new ReadingRow(
+            $reading->id,
+            $reading->on,
+            Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
+            (string) CoreRecords::exact($reading->value)->rounded(),
+            $reading->author->name,
+        ))->all());
     }
 
     /**

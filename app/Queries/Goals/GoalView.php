@@ -14,6 +14,7 @@ use Loftrin\Core\Goals\MeasureKind;
 final readonly class GoalView implements Props
 {
     /**
+     * @param Day              $on          the day as of which all is shown
      * @param int              $daysLeft    working days that are left, today included
      * @param list<GoalRow>    $above       from the top of the thread down
      * @param list<GoalRow>    $beneath
@@ -24,11 +25,15 @@ final readonly class GoalView implements Props
      * @param list<ChartPoint> $checkpoints
      * @param list<ReadingRow> $readings    newest first
      * @param list<TaskRow>    $tasks       its own, not those of its projects
+     * @param list<LogEntry>   $logbook     newest first
+     * @param int              $followers   besides its owner
      */
     public function __construct(
         public GoalRow $goal,
         public ?string $why,
         public PeriodTag $period,
+        public Day $on,
+        public bool $isPast,
         public int $daysLeft,
         public bool $mayChange,
         public MeasureKind $measure,
@@ -43,8 +48,12 @@ final readonly class GoalView implements Props
         public array $chart,
         public array $checkpoints,
         public ?ForecastView $forecast,
+        public ?EstimateView $estimate,
         public array $readings,
         public array $tasks,
+        public array $logbook,
+        public bool $isFollowed,
+        public int $followers,
     ) {
     }
 }

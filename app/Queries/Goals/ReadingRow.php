@@ -9,7 +9,8 @@ use Loftrin\Core\Calendar\Day;
 
 final readonly class ReadingRow implements Props
 {
-    public function __construct(public int $id, public Day $on, public string $value, public string $by)
+    /** @param string $value with its unit */
+    public function __construct(public int $id, public Day $on, public string $value, public string $plain, public string $by)
     {
     }
 }

@@ -88,7 +88,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                     <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
                     <nav
                         aria-label="Rooms"
-                        className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 max-md:gap-3 max-md:px-4 pointer-coarse:h-11"
+                        className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11"
                     >
                         <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
                             loftrin
@@ -122,6 +122,11 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                             <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Tray <span className="font-mono text-xs">{frame.tray}</span>
                             </Link>
+                            {frame.news > 0 && (
+                                <Link href={route('news')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
+                                    News <span className="font-mono text-xs">{frame.news}</span>
+                                </Link>
+                            )}
                             <Yourself frame={frame} onKeys={show('keys')} />
                         </span>
                     </nav>
@@ -211,6 +216,13 @@ function Yourself({ frame, onKeys }: { frame: FrameProps; onKeys: () => void }) 
                 <MenuItem onSelect={choose('light')}>Light {theme === 'light' && '✓'}</MenuItem>
                 <MenuItem onSelect={choose('dark')}>Dark {theme === 'dark' && '✓'}</MenuItem>
             </MenuGroup>
+            <MenuItem
+                onSelect={() => {
+                    router.visit(route('news'));
+                }}
+            >
+                News {frame.news > 0 && <span className="font-mono text-xs">{frame.news}</span>}
+            </MenuItem>
             <MenuItem onSelect={onKeys}>
                 Keys <Kbd>?</Kbd>
             </MenuItem>

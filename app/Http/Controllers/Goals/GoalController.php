@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Goals;
 
 use App\Actions\Goals\CloseGoal;
-use App\Actions\Goals\EnterReading;
 use App\Actions\Goals\SaveGoal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
 use App\Models\Goal;
-use App\Models\Reading;
 use App\Queries\Goals\GoalForm;
 use App\Queries\Goals\GoalPage;
 use App\Queries\Goals\SheetFilter;
@@ -21,7 +19,6 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Result;
 
 final class GoalController extends Controller
@@ -92,26 +89,6 @@ final class GoalController extends Controller
     {
         Gate::authorize('update', $goal);
         $close->reopen($this->me(), $goal);
-
-        return $this->changed();
-    }
-
-    public function read(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
-    {
-        Gate::authorize('view', $goal);
-        $request->validate([
-            'on' => ['required', 'date_format:Y-m-d'],
-            'value' => ['required', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'],
-        ]);
-        $enter($this->me(), $goal, Day::of($request->string('on')->toString()), $request->string('value')->toString());
-
-        return $this->changed();
-    }
-
-    public function removeReading(Reading $reading, EnterReading $enter): RedirectResponse
-    {
-        Gate::authorize('update', $reading->goal()->firstOrFail());
-        $enter->remove($this->me(), $reading);
 
         return $this->changed();
     }

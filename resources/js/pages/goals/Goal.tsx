@@ -1,16 +1,19 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
 import type { GoalView } from '../../generated/props';
 import { act } from '../../lib/act';
-import { dateWords, dayWords } from '../../lib/dates';
+import { dateWords, dayWords, fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
+import { AsOf } from '../../parts/AsOf';
 import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Chance } from '../../parts/goal/Chance';
 import { CloseGoal } from '../../parts/goal/CloseGoal';
 import { Ladder } from '../../parts/goal/Ladder';
-import { Outlook } from '../../parts/goal/Outlook';
+import { Judge } from '../../parts/goal/Judge';
+import { Logbook } from '../../parts/goal/Logbook';
 import { Readings } from '../../parts/goal/Readings';
 import { WrittenSum } from '../../parts/goal/WrittenSum';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -18,6 +21,9 @@ import { Button, ButtonLink } from '../../ui/Button';
 const PaceChart = lazy(() => import('../../parts/goal/PaceChart'));
 
 const working = (days: number) => (days === 1 ? '1 working day' : `${String(days)} working days`);
+
+const addressOn = (id: number, on: string | null) =>
+    on === null ? route('goals.show', id) : route('goals.show', { goal: id, _query: { on } });
 
 export default function Goal({ page }: { page: GoalView }) {
     const { goal, period } = page;
@@ -33,6 +39,14 @@ export default function Goal({ page }: { page: GoalView }) {
             <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
                 <div className="grid grid-cols-[1fr_min(300px,40%)] items-start gap-6 max-md:grid-cols-1">
                     <div>
+                        {page.isPast && (
+                            <p className="mb-1">
+                                As it stood on {fullDateWords(page.on)}.{' '}
+                                <Link href={addressOn(goal.id, null)} className="text-chalk underline underline-offset-2">
+                                    Back to today
+                                </Link>
+                            </p>
+                        )}
                         <h1 className="text-2xl">{goal.title}</h1>
                         <p className="mt-1 text-xs text-ink-2">
                             {page.closedOn !== null
@@ -53,9 +67,10 @@ export default function Goal({ page }: { page: GoalView }) {
                 )}
                 <div className="mt-6 grid grid-cols-[1fr_300px] gap-9 max-lg:grid-cols-1">
                     <div className="min-w-0 space-y-6">
+                        {page.measure === 'judged' && <Judge page={page} />}
                         <WrittenSum page={page} />
                         {takesReadings && <Readings page={page} />}
-                        {(page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
+                        {!page.isPast && (page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
                             <Section title="Its own tasks" aside="Those of its projects stand there.">
                                 <ul className="divide-y divide-hairline">
                                     {page.tasks.map((task) => (
@@ -65,10 +80,12 @@ export default function Goal({ page }: { page: GoalView }) {
                                 {page.closedOn === null && <AddTask to={{ goal: goal.id }} words="Add a task for this goal" />}
                             </Section>
                         )}
+                        <Logbook page={page} />
                     </div>
                     <div className="space-y-6">
-                        <Outlook page={page} />
-                        <Actions page={page} />
+                        <Chance page={page} />
+                        {!page.isPast && <Actions page={page} />}
+                        <AsOf on={page.on} addressOf={(on) => addressOn(goal.id, on)} />
                     </div>
                 </div>
             </div>
@@ -99,6 +116,10 @@ function Figure({ page }: { page: GoalView }) {
 function NextStep({ page }: { page: GoalView }) {
     const { nextStep } = page;
 
+    if (page.isPast) {
+        return null;
+    }
+
     return (
         <div className="mt-8 border-t border-rule pt-4">
             <h2 className="text-sm">Next step</h2>
@@ -125,6 +146,7 @@ function NextStep({ page }: { page: GoalView }) {
 
 function Actions({ page }: { page: GoalView }) {
     const { goal } = page;
+    const { frame } = usePage().props;
 
     return (
         <Section title="What to do with it">
@@ -134,6 +156,16 @@ function Actions({ page }: { page: GoalView }) {
                         <ButtonLink href={route('goals.create', { _query: { parent: String(goal.id) } })}>Goal beneath it</ButtonLink>
                         <ButtonLink href={route('projects.create', { _query: { goal: String(goal.id) } })}>Project for it</ButtonLink>
                     </>
+                )}
+                {frame?.me.id !== goal.owner.id && (
+                    <Button
+                        aria-pressed={page.isFollowed}
+                        onClick={() => {
+                            act(page.isFollowed ? 'delete' : 'post', route('goals.follow', goal.id));
+                        }}
+                    >
+                        {page.isFollowed ? 'Stop following' : 'Follow'}
+                    </Button>
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
                 {page.mayChange && page.closedOn === null && <CloseGoal id={goal.id} />}

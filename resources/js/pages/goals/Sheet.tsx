@@ -1,9 +1,10 @@
-import { Head, Link, router, usePage } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Sheet as SheetProps } from '../../generated/props';
 import { fullDateWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
+import { AsOf } from '../../parts/AsOf';
 import { Empty } from '../../parts/Section';
 import { sheetAddress } from '../../parts/sheet/address';
 import { Drawing, SheetContext } from '../../parts/sheet/Drawing';
@@ -14,7 +15,6 @@ import { Button, ButtonLink } from '../../ui/Button';
 
 /** A period as a drawing to scale: the year's goals on the top floor, quarters below, weeks on the ground floor. */
 export default function Sheet({ page }: { page: SheetProps }) {
-    const { frame } = usePage().props;
     const [isOutline, setOutline] = useState(false);
     const [isFilterOpen, setFilterOpen] = useState(isFiltered(page.filter));
     const goals = page.floors.flatMap((floor) => floor.columns.flatMap((column) => column.goals));
@@ -64,26 +64,7 @@ export default function Sheet({ page }: { page: SheetProps }) {
                         gauge, or e, to see how it comes about.
                     </span>
                     <span className="ml-auto flex flex-wrap items-center gap-3">
-                        <label className="flex items-center gap-2">
-                            as of
-                            <input
-                                type="date"
-                                className="field w-36"
-                                defaultValue={page.on}
-                                key={page.on}
-                                max={frame?.today}
-                                onChange={(event) => {
-                                    if (event.target.validity.valid && event.target.value !== '') {
-                                        router.visit(
-                                            sheetAddress(page, { on: event.target.value === frame?.today ? null : event.target.value }),
-                                            {
-                                                preserveState: true,
-                                            },
-                                        );
-                                    }
-                                }}
-                            />
-                        </label>
+                        <AsOf on={page.on} addressOf={(on) => sheetAddress(page, { on })} />
                         <Button kind="quiet" keys="l" aria-expanded={isFilterOpen} onClick={toggle.filter}>
                             Filter
                         </Button>

@@ -1,3 +1,4 @@
+import { Pins } from './Pins';
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { ChartPoint, GoalView, PeriodTag } from '../../generated/props';
 import { addDays, dateWords, daysBetween, dayWords } from '../../lib/dates';
@@ -89,7 +90,8 @@ export default function PaceChart({ page }: { page: GoalView }) {
                     </ComposedChart>
                 </ResponsiveContainer>
             </div>
-            <figcaption className="flex flex-wrap gap-x-5 text-xs text-ink-2">
+            <Pins page={page} />
+            <figcaption className="mt-1 flex flex-wrap gap-x-5 text-xs text-ink-2">
                 <Key colour="bg-spruce" words="done" />
                 <Key colour="bg-chalk" words="expected" />
                 {points.some((point) => point.span !== undefined) && <Key colour="bg-chalk/20" words="four of five endings" />}

@@ -1,7 +1,8 @@
 import { useForm, usePage } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
+import { PasteReadings } from './PasteReadings';
 import { Section } from '../Section';
-import type { GoalView } from '../../generated/props';
+import type { GoalView, ReadingRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
@@ -30,34 +31,19 @@ export function Readings({ page }: { page: GoalView }) {
 
     return (
         <Section title="Readings" aside={page.unit ?? undefined}>
-            {page.closedOn === null && (
+            {page.closedOn === null && !page.isPast && (
                 <form onSubmit={enter} className="flex flex-wrap items-start gap-3 py-2">
                     <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} max={frame?.today} />
                     <TextField label="Value" isLabelHidden inputMode="decimal" placeholder="New value" {...bind(form, 'value')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Enter
                     </Button>
+                    <PasteReadings goal={page.goal.id} />
                 </form>
             )}
             <ul className="divide-y divide-hairline">
                 {shown.map((reading) => (
-                    <li key={reading.id} className="group flex items-baseline gap-4 py-1">
-                        <span className="w-24 text-ink-2">{dayWords(reading.on)}</span>
-                        <span className="font-mono">{reading.value}</span>
-                        <span className="text-xs text-ink-2">{reading.by}</span>
-                        {page.mayChange && (
-                            <Button
-                                kind="quiet"
-                                className="ml-auto"
-                                aria-label={`Remove the reading of ${dayWords(reading.on)}`}
-                                onClick={() => {
-                                    act('delete', route('readings.destroy', reading.id));
-                                }}
-                            >
-                                Remove
-                            </Button>
-                        )}
-                    </li>
+                    <Line key={reading.id} reading={reading} mayChange={page.mayChange} />
                 ))}
             </ul>
             {page.readings.length > shown.length && (
@@ -71,5 +57,72 @@ export function Readings({ page }: { page: GoalView }) {
                 </Button>
             )}
         </Section>
+    );
+}
+
+function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean }) {
+    const [isChanging, setChanging] = useState(false);
+    const form = useForm({ on: reading.on, value: reading.plain });
+
+    const correct = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.put(route('readings.update', reading.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                setChanging(false);
+            },
+        });
+    };
+
+    if (isChanging) {
+        return (
+            <li>
+                <form onSubmit={correct} className="flex flex-wrap items-start gap-3 py-1">
+                    <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} />
+                    <TextField label="Value" isLabelHidden inputMode="decimal" autoFocus {...bind(form, 'value')} />
+                    <Button type="submit" disabled={form.processing}>
+                        Keep
+                    </Button>
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            setChanging(false);
+                        }}
+                    >
+                        Leave it
+                    </Button>
+                </form>
+            </li>
+        );
+    }
+
+    return (
+        <li className="flex items-baseline gap-4 py-1">
+            <span className="w-24 text-ink-2">{dayWords(reading.on)}</span>
+            <span className="font-mono">{reading.value}</span>
+            <span className="text-xs text-ink-2">{reading.by}</span>
+            {mayChange && (
+                <span className="ml-auto flex">
+                    <Button
+                        kind="quiet"
+                        aria-label={`Correct the reading of ${dayWords(reading.on)}`}
+                        onClick={() => {
+                            setChanging(true);
+                        }}
+                    >
+                        Correct
+                    </Button>
+                    <Button
+                        kind="quiet"
+                        aria-label={`Remove the reading of ${dayWords(reading.on)}`}
+                        onClick={() => {
+                            act('delete', route('readings.destroy', reading.id));
+                        }}
+                    >
+                        Remove
+                    </Button>
+                </span>
+            )}
+        </li>
     );
 }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Actions\ChangeLog;
+use App\Models\Person;
+use App\Models\Telling;
+use Illuminate\Support\Carbon;
+
+/** Puts aside what a person was told. */
+final readonly class ReadNews
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    public function __invoke(Person $who): void
+    {
+        $this->log->change($who, 'Read the news', static function () use ($who): void {
+            foreach (Telling::query()->toldTo($who)->whereNull('read_at')->get() as $telling) {
+                $telling->update(['read_at' => Carbon::now()]);
+            }
+        });
+    }
+}

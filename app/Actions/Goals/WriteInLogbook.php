@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Comment;
+use App\Models\Estimate;
+use App\Models\Goal;
+use App\Models\Judgement;
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use Loftrin\Core\Goals\Direction;
+use Loftrin\Core\Goals\MeasureKind;
+
+/** What people say of a goal: comments, the owner's estimates, judgements. */
+final readonly class WriteInLogbook
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private StoredPlans $plans, private Tell $tell)
+    {
+    }
+
+    public function comment(Person $who, Goal $goal, string $words): void
+    {
+        $this->log->change($who, "Wrote on “{$goal->title}”", function () use ($who, $goal, $words): void {
+            Comment::query()->create([...$this->signed($who, $goal), 'words' => $words]);
+            ($this->tell)($who, $goal, "said: $words");
+        });
+    }
+
+    /**
+     * Kept with what is computed on the same day, to be compared once the goal is closed.
+     *
+     * @param int $chance per cent
+     *
+     * @throws RefusedChange when somebody else owns the goal, or it is closed
+     */
+    public function estimate(Person $who, Goal $goal, int $chance, ?string $line): void
+    {
+        match (true) {
+            $goal->owner_id !== $who->id => throw new RefusedChange('chance', "The estimate is {$goal->owner->name}’s to make"),
+            $goal->closed_on !== null => throw new RefusedChange('chance', 'It is closed: what became of it is known'),
+            $goal->measure === MeasureKind::Judged => throw new RefusedChange('chance', 'A direction cannot be made in time. Judge it in words'),
+            default => null,
+        };
+
+        $this->log->change($who, "Gave “{$goal->title}” $chance %", function () use ($who, $goal, $chance, $line): void {
+            Estimate::query()->create([...$this->signed($who, $goal), 'chance' => $chance, 'computed' => $this->computed($goal), 'line' => $line]);
+            ($this->tell)($who, $goal, "is $chance % sure".($line === null ? '' : ": $line"));
+        });
+    }
+
+    /** @throws RefusedChange when the goal is not judged in words, or is closed */
+    public function judge(Person $who, Goal $goal, Direction $direction, string $line): void
+    {
+        match (true) {
+            $goal->measure !== MeasureKind::Judged => throw new RefusedChange('direction', 'This goal is not judged in words'),
+            $goal->closed_on !== null => throw new RefusedChange('direction', 'It is closed. Reopen it first'),
+            default => null,
+        };
+
+        $this->log->change($who, "Judged “{$goal->title}”: {$direction->value}", function () use ($who, $goal, $direction, $line): void {
+            Judgement::query()->create([...$this->signed($who, $goal), 'direction' => $direction, 'line' => $line]);
+            ($this->tell)($who, $goal, "judged it {$direction->value}: $line");
+        });
+    }
+
+    /** @throws RefusedChange when somebody else wrote it */
+    public function takeOut(Person $who, Comment|Estimate|Judgement $entry): void
+    {
+        if ($entry->person_id !== $who->id) {
+            throw new RefusedChange('entry', "Only {$entry->person->name} can take this out");
+        }
+
+        $this->log->change($who, "Took a line out of “{$entry->goal->title}”", static fn() => $entry->delete());
+    }
+
+    private function computed(Goal $goal): ?int
+    {
+        $today = $this->workspace->today();
+        $stored = $this->plans->holding($this->workspace->calendar()->period($goal->period), null);
+        $stored->prepare([], forecastsOn: $today);
+        $forecast = $stored->forecast($goal, $today);
+
+        return $forecast === null ? null : (int) round($forecast->chance * 100);
+    }
+
+    /** @return array<string, mixed> */
+    private function signed(Person $who, Goal $goal): array
+    {
+        return ['goal_id' => $goal->id, 'person_id' => $who->id, 'on' => $this->workspace->today()];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Goals;
+
+use App\Actions\Goals\Follow;
+use App\Actions\Goals\WriteInLogbook;
+use App\Http\Controllers\Controller;
+use App\Models\Comment;
+use App\Models\Estimate;
+use App\Models\Goal;
+use App\Models\Judgement;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Loftrin\Core\Goals\Direction;
+
+final class LogbookController extends Controller
+{
+    public function __construct(private readonly WriteInLogbook $write)
+    {
+    }
+
+    public function comment(Request $request, Goal $goal): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $request->validate(['words' => ['required', 'string', 'max:5000']]);
+        $this->write->comment($this->me(), $goal, $request->string('words')->toString());
+
+        return $this->changed();
+    }
+
+    public function estimate(Request $request, Goal $goal): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $request->validate(['chance' => ['required', 'integer', 'between:0,100'], 'line' => ['nullable', 'string', 'max:500']]);
+        $this->write->estimate($this->me(), $goal, $request->integer('chance'), $request->filled('line') ? $request->string('line')->toString() : null);
+
+        return $this->changed();
+    }
+
+    public function judge(Request $request, Goal $goal): RedirectResponse
+    {
+        Gate::authorize('update', $goal);
+        $request->validate(['direction' => ['required', Rule::enum(Direction::class)], 'line' => ['required', 'string', 'max:500']]);
+        $this->write->judge($this->me(), $goal, $request->enum('direction', Direction::class) ?? Direction::Holding, $request->string('line')->toString());
+
+        return $this->changed();
+    }
+
+    public function removeComment(Comment $comment): RedirectResponse
+    {
+        return $this->remove($comment);
+    }
+
+    public function removeEstimate(Estimate $estimate): RedirectResponse
+    {
+        return $this->remove($estimate);
+    }
+
+    public function removeJudgement(Judgement $judgement): RedirectResponse
+    {
+        return $this->remove($judgement);
+    }
+
+    public function follow(Goal $goal, Follow $follow): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $follow->start($this->me(), $goal);
+
+        return $this->changed();
+    }
+
+    public function unfollow(Goal $goal, Follow $follow): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $follow->stop($this->me(), $goal);
+
+        return $this->changed();
+    }
+
+    private function remove(Comment|Estimate|Judgement $entry): RedirectResponse
+    {
+        Gate::authorize('view', $entry->goal);
+        $this->write->takeOut($this->me(), $entry);
+
+        return $this->changed();
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Goals;
+
+use App\Actions\Goals\EnterReading;
+use App\Http\Controllers\Controller;
+use App\Models\Goal;
+use App\Models\Reading;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Day;
+
+final class ReadingController extends Controller
+{
+    private const RULES = [
+        'on' => ['required', 'date_format:Y-m-d'],
+        'value' => ['required', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'],
+    ];
+
+    public function store(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $request->validate(self::RULES);
+        $enter($this->me(), $goal, Day::of($request->string('on')->toString()), $request->string('value')->toString());
+
+        return $this->changed();
+    }
+
+    public function paste(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
+    {
+        Gate::authorize('view', $goal);
+        $request->validate(['text' => ['required', 'string', 'max:20000'], 'last' => ['required', 'date_format:Y-m-d']]);
+        $enter->paste($this->me(), $goal, $request->string('text')->toString(), Day::of($request->string('last')->toString()));
+
+        return $this->changed();
+    }
+
+    public function update(Request $request, Reading $reading, EnterReading $enter): RedirectResponse
+    {
+        Gate::authorize('update', $reading->goal);
+        $request->validate(self::RULES);
+        $enter->correct($this->me(), $reading, Day::of($request->string('on')->toString()), $request->string('value')->toString());
+
+        return $this->changed();
+    }
+
+    public function destroy(Reading $reading, EnterReading $enter): RedirectResponse
+    {
+        Gate::authorize('update', $reading->goal);
+        $enter->remove($this->me(), $reading);
+
+        return $this->changed();
+    }
+}

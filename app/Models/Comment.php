@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Loftrin\Core\Calendar\Day;
+
+/**
+ * @property int    $goal_id
+ * @property int    $person_id
+ * @property Day    $on
+ * @property string $words
+ * @property-read Goal $goal
+ * @property-read Person $person
+ */
+final class Comment extends Record
+{
+    use BelongsToGoal;
+
+    protected function casts(): array
+    {
+        return ['on' => AsDay::class];
+    }
+}

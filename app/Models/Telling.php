@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One thing that happened to a goal, told to one person.
+ *
+ * @property int     $person_id  to whom
+ * @property int     $goal_id
+ * @property int     $by_id
+ * @property string  $words
+ * @property ?Carbon $read_at
+ * @property Carbon  $created_at
+ * @property-read Goal $goal
+ * @property-read Person $person
+ * @property-read Person $by
+ */
+final class Telling extends Record
+{
+    use BelongsToGoal;
+
+    /** @return BelongsTo<Person, $this> */
+    public function by(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'by_id');
+    }
+
+    /**
+     * Only what was told to the person, of goals that they may still see.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeToldTo(Builder $query, Person $person): void
+    {
+        $query->where('person_id', $person->id)->whereHas('goal', static fn($goal) => $goal->visibleTo($person));
+    }
+
+    protected function casts(): array
+    {
+        return ['read_at' => 'datetime'];
+    }
+}

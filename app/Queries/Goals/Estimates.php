@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Estimate;
+use App\Models\Goal;
+use App\Models\Person;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Calibration;
+use Loftrin\Core\Goals\Estimate as CoreEstimate;
+use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\Result;
+
+/** What owners said of their goals' chances, and how good that was. */
+final readonly class Estimates
+{
+    /** So far apart, in points, the two are said to disagree. */
+    private const APART = 20;
+
+    public function of(Goal $goal, Person $viewer, Day $on, ?Forecast $forecast): EstimateView
+    {
+        $last = $goal->estimates()->where('on', '<=', (string) $on)->reorder('id', 'desc')->first();
+        $computed = $forecast === null ? null : (int) round($forecast->chance * 100);
+        $apart = $last === null || $computed === null ? 0 : $last->chance - $computed;
+
+        return new EstimateView(
+            $goal->owner->name,
+            $last?->chance,
+            $last?->on,
+            $last?->line,
+            $goal->owner_id === $viewer->id,
+            match (true) {
+                $apart >= self::APART => "They disagree: {$goal->owner->name} is $apart points surer than the pace.",
+                $apart <= -self::APART => 'They disagree: the pace is '.(-$apart)." points surer than {$goal->owner->name}.",
+                default => null,
+            },
+            self::words($goal->owner->name.' has been', $this->calibration($on, 'chance', $goal->owner)),
+            self::words('The computed ones have been', $this->calibration($on, 'computed')),
+        );
+    }
+
+    /**
+     * Over goals that everybody may see, so that all read the same of each other.
+     *
+     * @param 'chance'|'computed' $column
+     */
+    private function calibration(Day $on, string $column, ?Person $by = null): ?Calibration
+    {
+        $estimates = Estimate::query()
+            ->whereNotNull($column)
+            ->when($by !== null, static fn(Builder $all) => $all->where('person_id', $by?->id))
+            ->whereHas('goal', static fn($goal) => $goal->openToAll()->whereNotNull('closed_on')->where('closed_on', '<=', (string) $on))
+            ->with('goal:id,result')
+            ->orderBy('id')->get();
+        $results = $estimates->mapWithKeys(static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Dropped])->all();
+
+        return Calibration::of(
+            array_values($estimates->map(static fn(Estimate $estimate): CoreEstimate => new CoreEstimate((string) $estimate->goal_id, Fraction::of((int) $estimate->$column, 100)))->all()),
+            $results,
+        );
+    }
+
+    private static function words(string $who, ?Calibration $calibration): ?string
+    {
+        if ($calibration === null) {
+            return null;
+        }
+
+        $points = abs($calibration->bias->percent());
+        $how = match (true) {
+            $points < 3 => 'neither too sure nor too careful',
+            $calibration->bias->isPositive() => "$points points too sure",
+            default => "$points points too careful",
+        };
+
+        return "$who $how over $calibration->goals closed goals (Brier score ".number_format($calibration->brier->rounded(2), 2).').';
+    }
+}

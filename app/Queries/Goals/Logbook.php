@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Comment;
+use App\Models\Estimate;
+use App\Models\Goal;
+use App\Models\Judgement;
+use App\Models\Person;
+use App\Models\Reading;
+use App\Models\Workspace;
+use App\Queries\Parts\Gauge;
+use Illuminate\Support\Carbon;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Result;
+use Spatie\Activitylog\Models\Activity;
+
+/** All that was said of a goal, read of it and done to it, day by day. */
+final readonly class Logbook
+{
+    public function __construct(private Workspace $workspace, private GoalChanges $changes)
+    {
+    }
+
+    /** @return list<LogEntry> up to the end of the day, newest first */
+    public function of(Goal $goal, Person $viewer, Day $on): array
+    {
+        $entries = [
+            ...$goal->readings->map(static fn(Reading $reading): LogEntry => new LogEntry(
+                "reading $reading->id",
+                LogKind::Reading,
+                $reading->on,
+                $reading->id,
+                $reading->author->name,
+                'entered '.Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
+            )),
+            ...$goal->comments()->with('person')->get()->map(static fn(Comment $comment): LogEntry => new LogEntry(
+                "comment $comment->id",
+                LogKind::Comment,
+                $comment->on,
+                $comment->id,
+                $comment->person->name,
+                '',
+                $comment->words,
+                $comment->person_id === $viewer->id ? route('comments.destroy', $comment, false) : null,
+            )),
+            ...$goal->estimates()->with('person')->get()->map(static fn(Estimate $estimate): LogEntry => new LogEntry(
+                "estimate $estimate->id",
+                LogKind::Estimate,
+                $estimate->on,
+                $estimate->id,
+                $estimate->person->name,
+                "$estimate->chance % sure",
+                $estimate->line,
+                $estimate->person_id === $viewer->id ? route('estimates.destroy', $estimate, false) : null,
+            )),
+            ...$goal->judgements()->with('person')->get()->map(static fn(Judgement $judgement): LogEntry => new LogEntry(
+                "judgement $judgement->id",
+                LogKind::Judgement,
+                $judgement->on,
+                $judgement->id,
+                $judgement->person->name,
+                $judgement->direction->value,
+                $judgement->line,
+                $judgement->person_id === $viewer->id ? route('judgements.destroy', $judgement, false) : null,
+            )),
+            ...$this->changed($goal, $viewer),
+        ];
+        $known = array_filter($entries, static fn(LogEntry $entry): bool => ! $entry->on->isAfter($on));
+        usort($known, static fn(LogEntry $a, LogEntry $b): int => [$b->on->number, $b->order] <=> [$a->on->number, $a->order]);
+
+        return $known;
+    }
+
+    /** @return list<LogEntry> what was changed about the goal itself, and how it was closed */
+    private function changed(Goal $goal, Person $viewer): array
+    {
+        $entries = [];
+        $isClosingLogged = false;
+        $activities = Activity::query()
+            ->where('subject_type', $goal->getMorphClass())->where('subject_id', $goal->id)->where('event', 'updated')
+            ->with('causer')->orderBy('id')->get();
+
+        foreach ($activities as $activity) {
+            /** @var array<string, mixed> $now */
+            $now = $activity->properties?->get('now', []) ?? [];
+            /** @var array<string, mixed> $before */
+            $before = $activity->properties?->get('before', []) ?? [];
+            $who = $activity->causer instanceof Person ? $activity->causer->name : null;
+            $result = Result::tryFrom(is_string($now['result'] ?? null) ? $now['result'] : '');
+            $isClosing = array_key_exists('closed_on', $now);
+            $isClosingLogged = $isClosing ? $result !== null : $isClosingLogged;
+            $words = match (true) {
+                $isClosing && $result === null => ['reopened it'],
+                $isClosing => ['closed it: '.GoalChanges::result($result)],
+                default => $this->changes->of($goal, $before, $now, $viewer),
+            };
+
+            foreach ($words as $place => $said) {
+                $entries[] = new LogEntry(
+                    "change $activity->id $place",
+                    $isClosing ? LogKind::Closing : LogKind::Change,
+                    $this->workspace->wallDay($activity->created_at ?? Carbon::now()),
+                    $activity->id,
+                    $who,
+                    $said,
+                    $isClosing && is_string($now['closing_line'] ?? null) ? $now['closing_line'] : null,
+                );
+            }
+        }
+
+        if ($goal->closed_on !== null && $goal->result !== null && ! $isClosingLogged) {
+            $entries[] = new LogEntry('closing', LogKind::Closing, $goal->closed_on, 0, null, 'Closed: '.GoalChanges::result($goal->result), $goal->closing_line);
+        }
+
+        return $entries;
+    }
+}

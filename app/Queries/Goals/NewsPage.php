@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Person;
+use App\Models\Telling;
+use App\Models\Workspace;
+use App\Queries\Parts\PersonTag;
+
+final readonly class NewsPage
+{
+    /** How many are listed of those not read, and of those read. */
+    private const MOST = 100;
+
+    private const EARLIER = 30;
+
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    public function of(Person $viewer): News
+    {
+        return new News($this->rows($viewer, false, self::MOST), $this->rows($viewer, true, self::EARLIER));
+    }
+
+    /** @return list<NewsRow> */
+    private function rows(Person $viewer, bool $isRead, int $most): array
+    {
+        $tellings = Telling::query()->toldTo($viewer)->whereNull('read_at', not: $isRead)
+            ->with(['goal', 'by'])->orderByDesc('id')->limit($most)->get();
+
+        return array_values($tellings->map(fn(Telling $telling): NewsRow => new NewsRow(
+            $telling->id,
+            PersonTag::of($telling->by),
+            $telling->words,
+            $telling->goal_id,
+            $telling->goal->title,
+            $this->workspace->wallDay($telling->created_at),
+        ))->all());
+    }
+}

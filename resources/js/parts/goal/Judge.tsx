@@ -1,0 +1,51 @@
+import { useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { Section } from '../Section';
+import type { GoalView } from '../../generated/props';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { SelectField, TextField } from '../../ui/Field';
+
+const directions: Record<string, string> = { forward: 'Forward', holding: 'Holding', backward: 'Backward' };
+
+/** For a direction that is not a number: which way it went, in words, each time one looks. */
+export function Judge({ page }: { page: GoalView }) {
+    const form = useForm({ direction: 'forward', line: '' });
+    const said = page.logbook.filter((entry) => entry.kind === 'judgement');
+
+    const judge = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('judgements.store', page.goal.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset('line');
+            },
+        });
+    };
+
+    return (
+        <Section title="Which way it goes" aside="It counts in no sum.">
+            {said[0] !== undefined && (
+                <p className="py-1 text-md">
+                    <span className="font-semibold">{directions[said[0].words]}</span>: {said[0].text}
+                </p>
+            )}
+            {page.mayChange && page.closedOn === null && (
+                <form onSubmit={judge} className="flex flex-wrap items-start gap-3 py-2">
+                    <SelectField label="Direction" isLabelHidden {...bind(form, 'direction')}>
+                        {Object.entries(directions).map(([value, words]) => (
+                            <option key={value} value={value}>
+                                {words}
+                            </option>
+                        ))}
+                    </SelectField>
+                    <TextField label="Why" isLabelHidden placeholder="What shows it" className="min-w-60 flex-1" {...bind(form, 'line')} />
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Judge
+                    </Button>
+                </form>
+            )}
+        </Section>
+    );
+}

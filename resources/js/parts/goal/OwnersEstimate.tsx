@@ -1,0 +1,69 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import type { EstimateView } from '../../generated/props';
+import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextField } from '../../ui/Field';
+
+/** What the owner says the chance is, and how good such estimates were. */
+export function OwnersEstimate({ goal, estimate, isOpen }: { goal: number; estimate: EstimateView; isOpen: boolean }) {
+    return (
+        <>
+            <div className="flex items-baseline justify-between py-1">
+                <span>
+                    {estimate.who}
+                    {estimate.on !== null && `, ${dayWords(estimate.on)}`}
+                </span>
+                <span className="font-mono text-md">{estimate.chance === null ? 'not said' : `${String(estimate.chance)} %`}</span>
+            </div>
+            {estimate.line !== null && <p className="text-xs text-ink-2">{estimate.line}</p>}
+            {isOpen && estimate.isMine && <SayChance goal={goal} chance={estimate.chance} />}
+        </>
+    );
+}
+
+function SayChance({ goal, chance }: { goal: number; chance: number | null }) {
+    const [isOpen, setOpen] = useState(false);
+    const form = useForm({ chance: chance === null ? '' : String(chance), line: '' });
+
+    const say = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('estimates.store', goal), {
+            preserveScroll: true,
+            onSuccess: () => {
+                setOpen(false);
+                form.reset('line');
+            },
+        });
+    };
+
+    return (
+        <>
+            <Button
+                className="my-1"
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
+                Say how sure you are
+            </Button>
+            <Dialog
+                isOpen={isOpen}
+                onOpenChange={setOpen}
+                title="With what chance will it be done in time?"
+                hint="Once the goal is closed it counts towards how good your estimates are."
+            >
+                <form onSubmit={say} className="space-y-4">
+                    <TextField label="Chance in per cent" inputMode="numeric" autoFocus {...bind(form, 'chance')} />
+                    <TextField label="Why" maxLength={500} {...bind(form, 'line')} />
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Say it
+                    </Button>
+                </form>
+            </Dialog>
+        </>
+    );
+}

@@ -1,0 +1,65 @@
+import { useForm, usePage } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextArea, TextField } from '../../ui/Field';
+
+/** Takes a column of values out of a spreadsheet, with their days beside them or a week apart. */
+export function PasteReadings({ goal }: { goal: number }) {
+    const { frame } = usePage().props;
+    const [isOpen, setOpen] = useState(false);
+    const form = useForm({ text: '', last: frame?.today ?? '' });
+
+    const paste = (event: SubmitEvent) => {
+        event.preventDefault();
+        event.stopPropagation();
+        form.post(route('readings.paste', goal), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+                setOpen(false);
+            },
+        });
+    };
+
+    return (
+        <>
+            <Button
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
+                Paste a column
+            </Button>
+            <Dialog
+                isOpen={isOpen}
+                onOpenChange={setOpen}
+                title="Readings from a spreadsheet"
+                hint="A value on each line, or a day and a value. All are entered, or none."
+            >
+                <form onSubmit={paste} className="space-y-4">
+                    <TextArea
+                        label="Lines"
+                        rows={8}
+                        className="font-mono"
+                        autoFocus
+                        placeholder={'2027-02-01\t12\n8.2.2027\t14'}
+                        {...bind(form, 'text')}
+                    />
+                    <TextField
+                        label="Day of the last line"
+                        type="date"
+                        hint="For lines without a day: those above it lie a week apart."
+                        max={frame?.today}
+                        {...bind(form, 'last')}
+                    />
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Enter them
+                    </Button>
+                </form>
+            </Dialog>
+        </>
+    );
+}
