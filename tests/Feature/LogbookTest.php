@@ -80,8 +80,8 @@ it('says how good estimates were from five closed goals on', function (): void {
         expect($this->props("/goals/{$this->goal->id}")['page']['estimate']['owner'])->toBeNull();
         $goal = Made::goal($this->mei, '2027-Q1', ['measure' => 'yes_no']);
         Made::later(Made::TODAY);
-        $this->post("/goals/$goal->id/estimates", ['chance' => $chance]);
-        $this->post("/goals/$goal->id/close", ['result' => 'not_met']);
+        $this->post("/goals/$goal->id/estimates", ['chance' => $chance])->assertSessionHasNoErrors();
+        $this->post("/goals/$goal->id/close", ['result' => 'not_met'])->assertSessionHasNoErrors();
     }
 
     expect($this->props("/goals/{$this->goal->id}")['page']['estimate']['owner'])->toBe('Mei Tanaka has been 90 points too sure over 5 closed goals (Brier score 0.81).');

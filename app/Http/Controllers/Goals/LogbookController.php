@@ -19,50 +19,46 @@ use Loftrin\Core\Goals\Direction;
 
 final class LogbookController extends Controller
 {
-    public function __construct(private readonly WriteInLogbook $write)
-    {
-    }
-
-    public function comment(Request $request, Goal $goal): RedirectResponse
+    public function comment(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
         Gate::authorize('view', $goal);
         $request->validate(['words' => ['required', 'string', 'max:5000']]);
-        $this->write->comment($this->me(), $goal, $request->string('words')->toString());
+        $write->comment($this->me(), $goal, $request->string('words')->toString());
 
         return $this->changed();
     }
 
-    public function estimate(Request $request, Goal $goal): RedirectResponse
+    public function estimate(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
         Gate::authorize('view', $goal);
         $request->validate(['chance' => ['required', 'integer', 'between:0,100'], 'line' => ['nullable', 'string', 'max:500']]);
-        $this->write->estimate($this->me(), $goal, $request->integer('chance'), $request->filled('line') ? $request->string('line')->toString() : null);
+        $write->estimate($this->me(), $goal, $request->integer('chance'), $request->filled('line') ? $request->string('line')->toString() : null);
 
         return $this->changed();
     }
 
-    public function judge(Request $request, Goal $goal): RedirectResponse
+    public function judge(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
         Gate::authorize('update', $goal);
         $request->validate(['direction' => ['required', Rule::enum(Direction::class)], 'line' => ['required', 'string', 'max:500']]);
-        $this->write->judge($this->me(), $goal, $request->enum('direction', Direction::class) ?? Direction::Holding, $request->string('line')->toString());
+        $write->judge($this->me(), $goal, $request->enum('direction', Direction::class) ?? Direction::Holding, $request->string('line')->toString());
 
         return $this->changed();
     }
 
-    public function removeComment(Comment $comment): RedirectResponse
+    public function removeComment(Comment $comment, WriteInLogbook $write): RedirectResponse
     {
-        return $this->remove($comment);
+        return $this->remove($comment, $write);
     }
 
-    public function removeEstimate(Estimate $estimate): RedirectResponse
+    public function removeEstimate(Estimate $estimate, WriteInLogbook $write): RedirectResponse
     {
-        return $this->remove($estimate);
+        return $this->remove($estimate, $write);
     }
 
-    public function removeJudgement(Judgement $judgement): RedirectResponse
+    public function removeJudgement(Judgement $judgement, WriteInLogbook $write): RedirectResponse
     {
-        return $this->remove($judgement);
+        return $this->remove($judgement, $write);
     }
 
     public function follow(Goal $goal, Follow $follow): RedirectResponse
@@ -81,10 +77,10 @@ final class LogbookController extends Controller
         return $this->changed();
     }
 
-    private function remove(Comment|Estimate|Judgement $entry): RedirectResponse
+    private function remove(Comment|Estimate|Judgement $entry, WriteInLogbook $write): RedirectResponse
     {
         Gate::authorize('view', $entry->goal);
-        $this->write->takeOut($this->me(), $entry);
+        $write->takeOut($this->me(), $entry);
 
         return $this->changed();
     }
