@@ -48,9 +48,17 @@ use Loftrin\Core\People\Audience;
  * @property ?Result               $result
  * @property float|int|string|null $score
  * @property ?string               $closing_line
+ * @property ?int                  $outlook_id     of a year goal
+ * @property ?int                  $predecessor_id the goal that it carries on
+ * @property ?list<int>            $quarters       of a year goal: in which it is worked on
+ * @property ?Day                  $shelved_on
+ * @property ?Day                  $look_again_on
  * @property-read ?self $parent
  * @property-read Collection<int, self> $children
  * @property-read Person $owner
+ * @property-read ?Outlook $outlook
+ * @property-read ?self $predecessor
+ * @property-read Collection<int, self> $successors
  * @property-read ?Circle $circle
  * @property-read Collection<int, Admission> $admissions
  * @property-read ?Area $area
@@ -65,6 +73,7 @@ use Loftrin\Core\People\Audience;
  */
 final class Goal extends Record
 {
+    use HasLogbook;
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
     }
@@ -85,6 +94,24 @@ final class Goal extends Record
     public function owner(): BelongsTo
     {
         return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /** @return BelongsTo<Outlook, $this> */
+    public function outlook(): BelongsTo
+    {
+        return $this->belongsTo(Outlook::class);
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function predecessor(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'predecessor_id');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function successors(): HasMany
+    {
+        return $this->hasMany(self::class, 'predecessor_id')->orderBy('id');
     }
 
     /** @return BelongsTo<Area, $this> */
@@ -156,30 +183,6 @@ final class Goal extends Record
         return $this->hasMany(Reading::class)->orderBy('on')->orderBy('id');
     }
 
-    /** @return HasMany<Comment, $this> */
-    public function comments(): HasMany
-    {
-        return $this->hasMany(Comment::class)->orderBy('on')->orderBy('id');
-    }
-
-    /** @return HasMany<Estimate, $this> */
-    public function estimates(): HasMany
-    {
-        return $this->hasMany(Estimate::class)->orderBy('on')->orderBy('id');
-    }
-
-    /** @return HasMany<Judgement, $this> */
-    public function judgements(): HasMany
-    {
-        return $this->hasMany(Judgement::class)->orderBy('on')->orderBy('id');
-    }
-
-    /** @return HasMany<Following, $this> */
-    public function followings(): HasMany
-    {
-        return $this->hasMany(Following::class)->orderBy('id');
-    }
-
     /** @return HasMany<Checkpoint, $this> */
     public function checkpoints(): HasMany
     {
@@ -230,6 +233,9 @@ final class Goal extends Record
             'sense' => Sense::class,
             'closed_on' => AsDay::class,
             'result' => Result::class,
+            'quarters' => 'array',
+            'shelved_on' => AsDay::class,
+            'look_again_on' => AsDay::class,
         ];
     }
 }

@@ -5,21 +5,46 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int    $person_id
+ * @property int    $person_id     who wrote it down
+ * @property ?int   $area_id       whose tray it lies in; nobody's but the writer's when null
  * @property string $words
  * @property Day    $jotted_on
  * @property ?Day   $sorted_on
+ * @property ?Day   $shelved_on
+ * @property ?Day   $look_again_on
+ * @property-read Person $person
  */
 final class Jot extends Record
 {
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /**
+     * What lies in the person's own tray: not sorted, and on no shelf unless it is time to look again.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeInTrayOf(Builder $query, Person $person, Day $on): void
+    {
+        $query->where('person_id', $person->id)->whereNull('area_id')->whereNull('sorted_on')
+            ->where(static fn(Builder $either) => $either->whereNull('shelved_on')->orWhere('look_again_on', '<=', (string) $on));
+    }
+
     protected function casts(): array
     {
         return [
             'jotted_on' => AsDay::class,
             'sorted_on' => AsDay::class,
+            'shelved_on' => AsDay::class,
+            'look_again_on' => AsDay::class,
         ];
     }
 }

@@ -24,6 +24,7 @@ use Loftrin\Core\Work\Weighing;
  * @property Day          $state_on
  * @property ?Day         $starts_on
  * @property ?Day         $due_on
+ * @property ?Day         $look_again_on
  * @property-read Person $owner
  * @property-read ?Area $area
  * @property-read Collection<int, Stage> $stages
@@ -69,6 +70,7 @@ final class Project extends Record
             'order' => StageOrder::class,
             'state' => ProjectState::class,
             'state_on' => AsDay::class,
+            'look_again_on' => AsDay::class,
             'starts_on' => AsDay::class,
             'due_on' => AsDay::class,
         ];

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 
 /**
@@ -25,6 +26,7 @@ use Loftrin\Core\Work\Rank;
  * @property ?Day       $done_on
  * @property ?Day       $dropped_on
  * @property ?Day       $shelved_on
+ * @property ?Day       $look_again_on
  * @property ?Day       $due_on
  * @property ?string    $planned
  * @property ?Day       $planned_from
@@ -93,6 +95,17 @@ final class Task extends Record
         return $this->belongsTo(AgendaItem::class, 'agenda_item_id');
     }
 
+    /**
+     * Open, and on the lists of people: neither put aside itself nor in a project that was.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOnLists(Builder $query): void
+    {
+        $query->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
+            ->whereDoesntHave('project', static fn(Builder $project) => $project->whereIn('state', [ProjectState::Shelved, ProjectState::Dropped]));
+    }
+
     public function isVisibleTo(Person $person): bool
     {
         return $this->isOwnOrOpen($person) || self::query()->visibleTo($person)->whereKey($this->id)->exists();
@@ -122,6 +135,7 @@ final class Task extends Record
             'done_on' => AsDay::class,
             'dropped_on' => AsDay::class,
             'shelved_on' => AsDay::class,
+            'look_again_on' => AsDay::class,
             'due_on' => AsDay::class,
             'planned_from' => AsDay::class,
             'planned_to' => AsDay::class,

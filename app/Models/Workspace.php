@@ -20,6 +20,7 @@ use Loftrin\Core\Calendar\Weekday;
  * @property int          $year_starts_in
  * @property list<string> $working_days
  * @property list<string> $holidays
+ * @property ?string      $purpose        why we do this, in a few sentences
  */
 final class Workspace extends Record
 {
@@ -35,6 +36,7 @@ final class Workspace extends Record
             'year_starts_in' => 1,
             'working_days' => ['monday', 'tuesday', 'wednesday', 'thursday', 'friday'],
             'holidays' => [],
+            'purpose' => null,
         ]);
     }
 

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\ChangeLog;
+use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
+use Illuminate\Auth\Access\Response as AccessResponse;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -29,6 +32,8 @@ final class AppServiceProvider extends ServiceProvider
         // Relative, so that they hold behind any proxy and at any port.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());
+
+        Gate::define('lead', static fn(Person $person): AccessResponse => $person->isLead() ? AccessResponse::allow() : AccessResponse::deny('This is for the leads to say.'));
 
         $tooOften = static fn() => throw ValidationException::withMessages([
             'email' => 'Too many tries. Wait a minute, then try again.',

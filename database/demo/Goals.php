@@ -21,7 +21,7 @@ final class Goals
     /** @var array<string, Period> */
     private array $periods = [];
 
-    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people)
+    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people, private readonly Direction $direction)
     {
     }
 
@@ -87,7 +87,7 @@ final class Goals
 
     private function words(): void
     {
-        $this->rows->add('period_words', ['period' => $this->stage->year->name, 'words' => 'Calm water, steady hands']);
+        $this->rows->add('period_words', ['period' => $this->stage->year->name, 'words' => Direction::THEME, 'why' => Direction::WHY]);
 
         foreach (Script::QUARTER_WORDS as $number => $words) {
             $this->rows->add('period_words', ['period' => $this->stage->quarter($number)->name, 'words' => $words]);
@@ -96,6 +96,8 @@ final class Goals
 
     private function yearGoals(): void
     {
+        $outlooks = $this->direction->outlooks();
+
         foreach (Script::YEAR_GOALS as $key => $goal) {
             $this->set($key, $this->stage->year, [
                 'title' => $goal['title'],
@@ -104,6 +106,8 @@ final class Goals
                 'owner_id' => $this->people->id($goal['owner']),
                 'area_id' => $this->people->area($goal['area']),
                 'is_main' => $key === 'HB',
+                'outlook_id' => $outlooks[Direction::PLACED[$key][0]],
+                'quarters' => Direction::PLACED[$key][1],
                 ...$goal['measure'],
             ]);
 

@@ -25,7 +25,7 @@ final class People
         'ingrid' => ['Ingrid Solheim', 'IS', 24],
     ];
 
-    private const AREAS = ['Moorings', 'Sales', 'Product', 'Workshop', 'Team'];
+    private const AREAS = ['Moorings' => 'priya', 'Sales' => 'jonah', 'Product' => 'tomasz', 'Workshop' => 'kwame', 'Team' => 'elif'];
 
     /** @var array<string, int> */
     private array $ids = [];
@@ -41,6 +41,7 @@ final class People
     {
         $this->rows->add('workspaces', [
             'name' => 'Saltglass Instruments',
+            'purpose' => Direction::PURPOSE,
             'timezone' => 'Europe/Copenhagen',
             'week_starts_on' => 'monday',
             'year_starts_in' => $this->stage->yearStartsIn(),
@@ -60,8 +61,8 @@ final class People
             ]);
         }
 
-        foreach (self::AREAS as $area) {
-            $this->areas[$area] = $this->rows->add('areas', ['name' => $area]);
+        foreach (self::AREAS as $area => $holder) {
+            $this->areas[$area] = $this->rows->add('areas', ['name' => $area, 'kind' => 'area', 'owner_id' => $this->ids[$holder], 'notes' => null]);
         }
     }
 

@@ -14,7 +14,7 @@ final class Rows
 {
     /** Tables before those that refer to them. */
     private const ORDER = [
-        'people', 'workspaces', 'areas', 'period_words',
+        'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words',
         'goals', 'checkpoints', 'readings',
         'projects', 'stages', 'servings',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
@@ -57,8 +57,12 @@ final class Rows
     public function insert(): void
     {
         foreach (self::ORDER as $table) {
-            foreach (array_chunk($this->rows[$table] ?? [], 200) as $chunk) {
-                DB::table($table)->insert($chunk);
+            $rows = $this->rows[$table] ?? [];
+            // A column that only some rows have is empty in the others.
+            $columns = array_fill_keys(array_keys(array_merge([], ...$rows)), null);
+
+            foreach (array_chunk($rows, 200) as $chunk) {
+                DB::table($table)->insert(array_map(static fn(array $row): array => $row + $columns, $chunk));
             }
         }
     }

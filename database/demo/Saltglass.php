@@ -25,7 +25,9 @@ final class Saltglass
             $rows = new Rows($today);
             $people = new People($rows, $stage);
             $people->add();
-            $goals = new Goals($rows, $stage, $people);
+            $direction = new Direction($rows, $stage, $people);
+            $direction->add();
+            $goals = new Goals($rows, $stage, $people, $direction);
             $goals->add();
             $work = new Work($rows, $stage, $people, $goals);
             $work->add();
@@ -33,6 +35,7 @@ final class Saltglass
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();
             $weeks->fillUpTo(self::TASKS);
+            $direction->shelve();
             (new Logbook($rows, $stage, $people, $goals))->add();
             $rows->insert();
 

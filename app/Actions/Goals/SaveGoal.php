@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Goals;
 
 use App\Actions\ChangeLog;
+use App\Actions\Direction\PlaceGoal;
 use App\Actions\RefusedChange;
 use App\Models\Checkpoint;
 use App\Models\Goal;
@@ -14,6 +15,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\GoalChanges;
 use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Goal as CoreGoal;
 use Loftrin\Core\Goals\MeasureKind;
@@ -48,6 +50,8 @@ final readonly class SaveGoal
             $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), $record->owner);
             ($this->admit)($who, $record->refresh(), $draft);
             $this->saveCheckpoints($record, $draft);
+
+            $record->predecessor()->whereNotNull('shelved_on')->first()?->update(['shelved_on' => null, 'look_again_on' => null]);
 
             if ($changed !== []) {
                 ($this->tell)($who, $record, 'changed it: '.implode(', ', $changed));
@@ -87,6 +91,9 @@ final readonly class SaveGoal
             'sense' => $draft->sense,
             'share' => $draft->share,
             'unit' => $draft->unit,
+            'outlook_id' => $period->horizon === Horizon::Year ? $draft->outlook : null,
+            'predecessor_id' => $draft->predecessor ?? $goal->predecessor_id ?? null,
+            ...PlaceGoal::columns($period->horizon === Horizon::Year ? $draft->quarters : []),
         ];
     }
 
@@ -103,6 +110,7 @@ final readonly class SaveGoal
     {
         match (true) {
             $goal->parent_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->parent_id)->doesntExist() => throw new RefusedChange('parent', 'There is no such goal.'),
+            $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist() => throw new RefusedChange('predecessor', 'There is no such goal to carry on.'),
             $goal->scope === Scope::Circle && $goal->circle_id === null => throw new RefusedChange('circle', 'Say whose goal it is: choose the circle.'),
             default => null,
         };

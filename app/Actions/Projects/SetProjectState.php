@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Projects;
 
 use App\Actions\ChangeLog;
+use App\Actions\Week\PlannedTime;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Workspace;
@@ -27,9 +28,33 @@ final readonly class SetProjectState
             ProjectState::Proposed => 'Proposed',
         };
 
-        $this->log->change($who, "$words “{$project->title}”", fn() => $project->update([
-            'state' => $state,
-            'state_on' => $this->workspace->today(),
-        ]));
+        $this->log->change($who, "$words “{$project->title}”", function () use ($project, $state): void {
+            if (self::isAside($project->state) !== self::isAside($state)) {
+                $this->settleTasks($project);
+            }
+
+            $project->update([
+                'state' => $state,
+                'state_on' => $this->workspace->today(),
+                'look_again_on' => $state === ProjectState::Shelved ? $project->look_again_on : null,
+            ]);
+        });
+    }
+
+    /** Whether the tasks of such a project are off the lists of people. */
+    private static function isAside(ProjectState $state): bool
+    {
+        return $state === ProjectState::Shelved || $state === ProjectState::Dropped;
+    }
+
+    /** Counts what its tasks were carried up to now: the time that they spend off the lists does not count. */
+    private function settleTasks(Project $project): void
+    {
+        foreach ($project->tasks()->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')->whereNotNull('planned')->get() as $task) {
+            $task->update([
+                ...PlannedTime::settled($task, $this->workspace),
+                ...(self::isAside($project->state) ? ['carried' => $task->carried] : []),
+            ]);
+        }
     }
 }

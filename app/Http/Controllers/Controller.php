@@ -38,6 +38,12 @@ abstract class Controller
         return $day === null || $day->isAfter($today) ? throw new NotFoundHttpException('Figures are known for any day up to today.') : $day;
     }
 
+    /** What was typed into a field, or null where nothing was. */
+    protected function text(Request $request, string $field): ?string
+    {
+        return $request->filled($field) ? $request->string($field)->toString() : null;
+    }
+
     /** Back to where the change was made, or on to an address, telling what was changed and how to undo it. */
     protected function changed(?string $to = null): RedirectResponse
     {

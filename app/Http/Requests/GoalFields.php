@@ -40,6 +40,10 @@ final class GoalFields extends FormRequest
             'people' => ['array', 'max:50'],
             'people.*' => ['integer', 'exists:people,id'],
             'countsUnnamed' => ['boolean'],
+            'outlook' => ['nullable', 'integer', 'exists:outlooks,id'],
+            'quarters' => ['array', 'max:4'],
+            'quarters.*' => ['integer', 'distinct', 'between:1,4'],
+            'predecessor' => ['nullable', 'integer'],
             'isMain' => ['boolean'],
             'isFirm' => ['boolean'],
             'measure' => ['required', Rule::enum(MeasureKind::class)],
@@ -105,6 +109,9 @@ final class GoalFields extends FormRequest
             circles: $this->ids('circles'),
             people: $this->ids('people'),
             countsUnnamed: $this->boolean('countsUnnamed'),
+            outlook: $this->filled('outlook') ? $this->integer('outlook') : null,
+            quarters: $this->ids('quarters'),
+            predecessor: $this->filled('predecessor') ? $this->integer('predecessor') : null,
         );
     }
 

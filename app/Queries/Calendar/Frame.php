@@ -13,7 +13,7 @@ use Loftrin\Core\Calendar\Day;
 final readonly class Frame implements Props
 {
     /**
-     * @param int $tray how many jots are not sorted
+     * @param int $tray how much is to be sorted or looked at again
      * @param int $news how much was told and is not read
      */
     public function __construct(

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Calendar;
 
 use App\Models\Goal;
-use App\Models\Jot;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Telling;
 use App\Models\Workspace;
+use App\Queries\Capture\TrayPage;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
@@ -24,7 +24,7 @@ use Loftrin\Core\Calendar\Period;
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private TrayPage $tray)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class FrameQuery
             $today,
             $calendar->weekOf($today)->name,
             $this->rail($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
-            Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->count(),
+            $this->tray->count($viewer),
             Telling::query()->toldTo($viewer)->whereNull('read_at')->count(),
         );
     }
@@ -84,7 +84,7 @@ final readonly class FrameQuery
             $quarters[] = new RailQuarter(
                 $quarter->name,
                 PeriodTag::words($quarter),
-                $said($quarter->name) ?? $main?->title,
+                $main->title ?? $said($quarter->name),
                 count($calendar->weeksIn($quarter->span)),
                 $quarter->span->holds($this->workspace->today()),
             );

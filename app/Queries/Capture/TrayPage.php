@@ -8,12 +8,13 @@ use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Workspace;
+use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Option;
 
-/** What a person wrote down and has not sorted yet. */
+/** What a person wrote down and has not sorted yet, and what they wanted to look at again by now. */
 final readonly class TrayPage
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private ShelfPage $shelf)
     {
     }
 
@@ -23,12 +24,18 @@ final readonly class TrayPage
         $week = $calendar->weekOf($this->workspace->today());
 
         return new Tray(
-            array_values(Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->orderBy('id')->get()
-                ->map(static fn(Jot $jot): JotRow => new JotRow($jot->id, $jot->words, $jot->jotted_on))->all()),
+            array_values(Jot::query()->inTrayOf($viewer, $this->workspace->today())->with('person')->orderBy('id')->get()->map(JotRow::of(...))->all()),
+            $this->shelf->due($viewer),
             array_values(Project::query()->whereIn('state', ['active', 'proposed', 'paused'])->orderBy('title')->get()
                 ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             $week->name,
             $calendar->next($week)->name,
         );
+    }
+
+    /** How much lies in it. */
+    public function count(Person $viewer): int
+    {
+        return Jot::query()->inTrayOf($viewer, $this->workspace->today())->count() + $this->shelf->countDue($viewer);
     }
 }

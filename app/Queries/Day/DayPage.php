@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Direction\Bearing;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrence;
@@ -47,6 +48,7 @@ final readonly class DayPage
             $today,
             $week->week->words,
             $week->focus,
+            Bearing::of($this->workspace),
             $this->passes($viewer, $period, $week),
             $open[0] ?? null,
             $day->tasks,
@@ -80,7 +82,7 @@ final readonly class DayPage
 
         return array_values(Task::query()
             ->where('owner_id', $viewer->id)
-            ->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
+            ->onLists()
             ->where('due_on', '<', (string) $today)
             ->with(TaskRow::NEEDS)
             ->orderBy('due_on')->orderBy('id')
@@ -105,7 +107,7 @@ final readonly class DayPage
 
     private function tray(Person $viewer): DuePass
     {
-        $count = Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->count();
+        $count = Jot::query()->inTrayOf($viewer, $this->workspace->today())->count();
 
         return new DuePass('tray', 'Sort the tray', match ($count) {
             0 => 'Nothing in it',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Day;
 
+use App\Queries\Direction\Bearing;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Parts\TaskRow;
@@ -26,6 +27,7 @@ final readonly class DayView implements Props
         public Day $on,
         public string $week,
         public ?string $focus,
+        public Bearing $bearing,
         public array $passes,
         public ?TaskRow $mainThing,
         public array $tasks,

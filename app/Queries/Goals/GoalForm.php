@@ -42,6 +42,19 @@ final readonly class GoalForm
         ));
     }
 
+    /** For a goal that carries another one on: as that was, for the next period of its kind that is not over. */
+    public function successor(Person $viewer, Goal $goal): GoalFormPage
+    {
+        $calendar = $this->workspace->calendar();
+        $next = $calendar->next($calendar->period($goal->period));
+
+        if ($next->isOverOn($this->workspace->today())) {
+            $next = $calendar->periodOf($goal->horizon, $this->workspace->today());
+        }
+
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions']))->carriedInto($next->name));
+    }
+
     public function filled(Person $viewer, Goal $goal): GoalFormPage
     {
         return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions'])));
@@ -56,6 +69,7 @@ final readonly class GoalForm
             PersonTag::all(),
             $this->choices->areas(),
             $this->choices->circles(),
+            $this->choices->outlooks(),
         );
     }
 

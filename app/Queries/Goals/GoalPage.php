@@ -11,6 +11,7 @@ use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Direction\OutlookTag;
 use App\Queries\Parts\Gauge;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\TaskRow;
@@ -47,6 +48,7 @@ final readonly class GoalPage
         $forecast = $stored->forecast($goal, $on);
         $closing = $stored->core($goal)->closingOn($on);
         $sum = new WrittenSum($stored, $closing->on ?? $on);
+        $above = $this->above($goal, $stored, $threads, $on);
         $isPast = $on->isBefore($this->workspace->today());
         $followers = $goal->followings()->pluck('person_id');
 
@@ -62,7 +64,8 @@ final readonly class GoalPage
             $goal->unit,
             $closing?->on,
             $closing === null ? null : $goal->closing_line,
-            $this->above($goal, $stored, $threads, $on),
+            $this->outlook($above === [] ? $goal : $stored->goals->get($above[0]->id)),
+            $above,
             array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
             $isPast ? null : $this->nextStep($goal, $stored, $threads, $viewer),
             $sum->lines($goal),
@@ -124,6 +127,13 @@ final readonly class GoalPage
             $day->isAfter($today) ? null : $percent($stored->rollup->progress($core, $day)),
             $percent($stored->rollup->expected($core, $day)),
         );
+    }
+
+    private function outlook(?Goal $top): ?OutlookTag
+    {
+        $outlook = $top?->outlook()->first();
+
+        return $outlook === null ? null : OutlookTag::of($outlook);
     }
 
     /** @return list<GoalRow> */

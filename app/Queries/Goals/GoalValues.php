@@ -21,6 +21,8 @@ final readonly class GoalValues implements Props
      * @param ?int                   $circle      whose goal it is, if a circle's
      * @param list<int>              $circles     that may see it, if they are chosen
      * @param list<int>              $people      likewise
+     * @param list<int>              $quarters    in which a year goal is worked on
+     * @param ?int                   $predecessor the goal that a new one carries on
      */
     public function __construct(
         public ?int $id,
@@ -48,7 +50,41 @@ final readonly class GoalValues implements Props
         public array $circles = [],
         public array $people = [],
         public bool $countsUnnamed = false,
+        public ?int $outlook = null,
+        public array $quarters = [],
+        public ?int $predecessor = null,
     ) {
+    }
+
+    /** The same for a new goal in another period, under no parent and with no days of its own yet. */
+    public function carriedInto(string $period): self
+    {
+        return new self(
+            null,
+            $this->title,
+            $period,
+            $this->why,
+            $this->mark,
+            null,
+            $this->weight,
+            $this->owner,
+            $this->area,
+            $this->scope,
+            $this->visibility,
+            measure: $this->measure,
+            start: $this->start,
+            target: $this->target,
+            limit: $this->limit,
+            sense: $this->sense,
+            share: $this->share,
+            unit: $this->unit,
+            circle: $this->circle,
+            circles: $this->circles,
+            people: $this->people,
+            outlook: $this->outlook,
+            quarters: $this->quarters,
+            predecessor: $this->id,
+        );
     }
 
     public static function of(Goal $goal): self
@@ -81,6 +117,8 @@ final readonly class GoalValues implements Props
             $goal->admitted('circle_id'),
             $goal->admitted('person_id'),
             $goal->counts_unnamed,
+            $goal->outlook_id,
+            $goal->quarters ?? [],
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Queries\Direction\OutlookTag;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
@@ -16,6 +17,7 @@ final readonly class GoalView implements Props
     /**
      * @param Day              $on          the day as of which all is shown
      * @param int              $daysLeft    working days that are left, today included
+     * @param ?OutlookTag      $outlook     on which the top of its thread hangs
      * @param list<GoalRow>    $above       from the top of the thread down
      * @param list<GoalRow>    $beneath
      * @param ?TaskRow         $nextStep    what can be done for it now
@@ -40,6 +42,7 @@ final readonly class GoalView implements Props
         public ?string $unit,
         public ?Day $closedOn,
         public ?string $closingLine,
+        public ?OutlookTag $outlook,
         public array $above,
         public array $beneath,
         public ?TaskRow $nextStep,

@@ -7,6 +7,7 @@ namespace App\Queries\Parts;
 use App\Models\Area;
 use App\Models\Circle;
 use App\Models\Goal;
+use App\Models\Outlook;
 use App\Models\Person;
 use App\Models\Workspace;
 
@@ -42,6 +43,14 @@ final readonly class Choices
     {
         return array_values(Area::query()->orderBy('name')->get()
             ->map(static fn(Area $area): Option => new Option((string) $area->id, $area->name))
+            ->all());
+    }
+
+    /** @return list<Option> the next one first */
+    public function outlooks(): array
+    {
+        return array_values(Outlook::query()->orderBy('on')->get()
+            ->map(static fn(Outlook $outlook): Option => new Option((string) $outlook->id, $outlook->title))
             ->all());
     }
 

@@ -26,7 +26,7 @@ final readonly class PeoplePage
         $week = $this->workspace->calendar()->weekOf($this->workspace->today());
         $active = Project::query()->where('state', 'active')->selectRaw('owner_id, count(*) as projects')->groupBy('owner_id')->pluck('projects', 'owner_id');
         $tasks = Task::query()->visibleTo($viewer)
-            ->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
+            ->onLists()
             ->with('steps')
             ->get()->groupBy('owner_id');
 

@@ -23,7 +23,7 @@ final readonly class LeftOverTasks
     {
         $this->open = Task::query()
             ->where('owner_id', $person->id)
-            ->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
+            ->onLists()
             ->where('created_on', '<=', (string) $week->span->last)
             ->where(static fn(Builder $either) => $either
                 ->where('due_on', '<=', (string) $week->span->last)

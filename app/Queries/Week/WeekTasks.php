@@ -73,7 +73,7 @@ final readonly class WeekTasks
             ->where('owner_id', $whose->id)
             ->where(static fn(Builder $either) => $either
                 ->whereNotNull('done_on')
-                ->orWhere(static fn(Builder $there) => $there->whereNull('dropped_on')->whereNull('shelved_on')))
+                ->orWhere(static fn(Builder $there) => $there->onLists()))
             ->with(TaskRow::NEEDS);
     }
 }

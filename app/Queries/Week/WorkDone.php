@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
+use App\Models\Area;
+use App\Models\Goal;
+use App\Models\Project;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\Ledger;
 
 /** What share of the team's work served goals, week by week. Private tasks and goals are nobody else's to count. */
@@ -31,24 +36,38 @@ final readonly class WorkDone
             return [];
         }
 
-        $open = Visibility::Everyone->value;
-        $threaded = "tasks.goal_id is not null or exists (select 1 from servings join goals on goals.id = servings.goal_id
-            where servings.project_id = tasks.project_id and goals.visibility = '$open')";
-        $rows = DB::table('tasks')
-            ->where('visibility', $open)
-            ->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last])
-            ->groupBy('done_on')
-            ->selectRaw('done_on, sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
-            ->selectRaw("sum(case when $threaded then coalesce(minutes, ?) else 0 end) as threaded", [Ledger::USUAL_MINUTES])
-            ->get();
         $sums = [];
 
-        foreach ($rows as $row) {
+        foreach ($this->sums(new Span($weeks[0]->span->first, end($weeks)->span->last))->groupBy('done_on')->addSelect('done_on')->get() as $row) {
             $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->done_on, 0, 10)))->name;
             $sums[$week][0] = ($sums[$week][0] ?? 0) + (int) $row->threaded;
             $sums[$week][1] = ($sums[$week][1] ?? 0) + (int) $row->minutes;
         }
 
         return array_map(static fn(array $sum): float => round($sum[0] / $sum[1], 4), $sums);
+    }
+
+    /** @return array{threaded: int, minutes: int} of what was done in the span for the area's projects and goals */
+    public function inArea(Area $area, Span $span): array
+    {
+        $row = $this->sums($span)->where(static fn(Builder $either) => $either
+            ->whereIn('project_id', Project::query()->where('area_id', $area->id)->select('id'))
+            ->orWhereIn('goal_id', Goal::query()->where('area_id', $area->id)->select('id')))->first();
+
+        return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];
+    }
+
+    /** The minutes of the open tasks done in the span, and of those of them that led to a goal. */
+    private function sums(Span $span): Builder
+    {
+        $open = Visibility::Everyone->value;
+        $threaded = "tasks.goal_id is not null or exists (select 1 from servings join goals on goals.id = servings.goal_id
+            where servings.project_id = tasks.project_id and goals.visibility = '$open')";
+
+        return DB::table('tasks')
+            ->where('visibility', $open)
+            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+            ->selectRaw('sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
+            ->selectRaw("sum(case when $threaded then coalesce(minutes, ?) else 0 end) as threaded", [Ledger::USUAL_MINUTES]);
     }
 }

@@ -26,6 +26,9 @@ export function Commands({ isOpen, onOpenChange, onJot }: Props) {
     const choices: Choice[] = [
         ...rooms.map((room) => ({ words: room.name, keys: `g ${room.key}`, run: go(room.href) })),
         { words: 'Tray', run: go(route('tray')) },
+        { words: 'Shelf', run: go(route('shelf')) },
+        { words: 'Areas, clients, roles', run: go(route('areas.index')) },
+        { words: 'News of your goals', run: go(route('news')) },
         { words: 'Jot a thought', keys: 'n', run: onJot },
         { words: 'New goal', run: go(route('goals.create')) },
         { words: 'New project', run: go(route('projects.create')) },

@@ -29,6 +29,7 @@ export const rooms: Room[] = [
     { name: 'Projects', key: 'p', href: route('projects.index'), pages: ['projects'] },
     { name: 'Meetings', key: 'm', href: route('meetings.index'), pages: ['meetings'] },
     { name: 'Reviews', key: 'r', href: route('reviews.index'), pages: ['reviews'] },
+    { name: 'Direction', key: 'y', href: route('direction'), pages: ['direction'] },
     { name: 'People', key: 'o', href: route('people.index'), pages: ['people'] },
 ];
 

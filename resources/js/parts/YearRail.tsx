@@ -44,7 +44,9 @@ function YearWords({ rail }: { rail: Rail }) {
                     {monthWords(year.first)} to {monthWords(year.last)}
                 </span>
             )}
-            <span className="min-w-0 truncate">{rail.theme}</span>
+            <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
+                {rail.theme}
+            </Link>
             {mainGoal !== null && (
                 <span className="ml-auto flex min-w-0 items-center gap-2.5 max-md:hidden">
                     <span className="text-xs text-ink-2 max-lg:hidden">Main goal of the year</span>

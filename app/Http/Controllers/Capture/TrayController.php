@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** One's own tray: another's is not there. */
+/** One's own tray, and those of the areas: another person's is not there. */
 final class TrayController extends Controller
 {
     public function index(TrayPage $page): Response
@@ -32,20 +32,20 @@ final class TrayController extends Controller
 
     public function makeTask(TaskFields $fields, int $jot, KeepJot $jots): RedirectResponse
     {
-        $jots->makeTask($this->me(), $this->mine($jot), $fields->draft());
+        $jots->makeTask($this->me(), $this->jot($jot), $fields->draft());
 
         return $this->changed();
     }
 
     public function destroy(int $jot, KeepJot $jots): RedirectResponse
     {
-        $jots->throwAway($this->me(), $this->mine($jot));
+        $jots->throwAway($this->me(), $this->jot($jot));
 
         return $this->changed();
     }
 
-    private function mine(int $jot): Jot
+    private function jot(int $jot): Jot
     {
-        return Jot::query()->where('person_id', $this->me()->id)->whereNull('sorted_on')->findOrFail($jot);
+        return Jot::query()->whereNull('sorted_on')->where(fn($either) => $either->where('person_id', $this->me()->id)->orWhereNotNull('area_id'))->findOrFail($jot);
     }
 }

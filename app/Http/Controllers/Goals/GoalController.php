@@ -37,10 +37,12 @@ final class GoalController extends Controller
 
     public function create(Request $request, GoalForm $form): Response
     {
-        return Inertia::render('goals/GoalForm', ['page' => $form->blank(
+        $before = $request->filled('from') ? Goal::query()->visibleTo($this->me())->findOrFail($request->integer('from')) : null;
+
+        return Inertia::render('goals/GoalForm', ['page' => $before !== null ? $form->successor($this->me(), $before) : $form->blank(
             $this->me(),
             $request->filled('parent') ? $request->integer('parent') : null,
-            $request->filled('period') ? $request->string('period')->toString() : null,
+            $this->text($request, 'period'),
         )]);
     }
 
@@ -79,7 +81,7 @@ final class GoalController extends Controller
             $goal,
             $request->enum('result', Result::class) ?? Result::NotMet,
             $request->filled('score') ? number_format($request->float('score') / 100, 4, '.', '') : null,
-            $request->filled('line') ? $request->string('line')->toString() : null,
+            $this->text($request, 'line'),
         );
 
         return $this->changed();

@@ -32,7 +32,7 @@ final class LogbookController extends Controller
     {
         Gate::authorize('view', $goal);
         $request->validate(['chance' => ['required', 'integer', 'between:0,100'], 'line' => ['nullable', 'string', 'max:500']]);
-        $write->estimate($this->me(), $goal, $request->integer('chance'), $request->filled('line') ? $request->string('line')->toString() : null);
+        $write->estimate($this->me(), $goal, $request->integer('chance'), $this->text($request, 'line'));
 
         return $this->changed();
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Week;
 
-use App\Actions\Week\SetFocus;
+use App\Actions\Direction\SayOfPeriod;
 use App\Http\Controllers\Controller;
 use App\Models\Person;
 use App\Models\Workspace;
@@ -37,7 +37,7 @@ final class WeekController extends Controller
     }
 
     /** A week's focus is anybody's to set; the line of a longer period is a lead's. */
-    public function focus(Request $request, string $period, SetFocus $set): RedirectResponse
+    public function focus(Request $request, string $period, SayOfPeriod $set): RedirectResponse
     {
         $of = $this->period($period);
         abort_unless($of->horizon === Horizon::Week || $this->me()->isLead(), 403);

@@ -4,6 +4,7 @@ import type { DayView, DuePass } from '../../generated/props';
 import { hoursWords, longDayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
+import { BearingWords } from '../../parts/direction/BearingWords';
 import { Cord } from '../../parts/Cord';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty, Section } from '../../parts/Section';
@@ -32,6 +33,9 @@ export default function Day({ page }: { page: DayView }) {
                     ))}
                 </ul>
                 {page.weekGoals.length === 0 && <p className="text-xs text-ink-2">No goals for this week yet.</p>}
+                <div className="mt-8 border-t border-hairline pt-3">
+                    <BearingWords bearing={page.bearing} />
+                </div>
             </aside>
             <div className="min-w-0 px-7 py-5 max-md:px-4">
                 <div className="flex flex-wrap items-baseline justify-between gap-x-4">

@@ -3,6 +3,7 @@ import type { SubmitEvent } from 'react';
 import type { GoalFormPage, MeasureKind } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
+import { CheckList } from '../../parts/CheckList';
 import { PersonField, RecordField } from '../../parts/Choose';
 import { Grouped } from '../../parts/Grouped';
 import { CheckpointFields } from '../../parts/goal/CheckpointFields';
@@ -93,6 +94,18 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                             />
                             <TextField label="Weight under its parent" inputMode="decimal" {...bind(form, 'weight')} />
                             {isYear && data.parent === null && (
+                                <RecordField
+                                    label="Hangs on the outlook"
+                                    none="None"
+                                    value={data.outlook}
+                                    options={page.outlooks}
+                                    error={errors.outlook}
+                                    onChoose={(outlook) => {
+                                        form.setData('outlook', outlook);
+                                    }}
+                                />
+                            )}
+                            {isYear && data.parent === null && (
                                 <TextField
                                     label="Mark of its thread"
                                     maxLength={2}
@@ -101,6 +114,16 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                                 />
                             )}
                         </div>
+                        {isYear && (
+                            <CheckList
+                                legend="Worked on in"
+                                choices={[1, 2, 3, 4].map((quarter) => ({ value: quarter, words: `Q${String(quarter)}` }))}
+                                chosen={data.quarters}
+                                onChange={(quarters) => {
+                                    form.setData('quarters', quarters);
+                                }}
+                            />
+                        )}
                         <SeenByFields page={page} data={data} errors={errors} set={form.setData} />
                         {isWeek ? (
                             <Check

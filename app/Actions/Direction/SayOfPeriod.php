@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Week;
+namespace App\Actions\Direction;
 
 use App\Actions\ChangeLog;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use Loftrin\Core\Calendar\Period;
 
-/** Says in a line what a period is about: a year's theme, a quarter's line, a week's focus. */
-final readonly class SetFocus
+/** Says in a line what a period is about: a year's theme and why it was chosen, a quarter's line, a week's focus. */
+final readonly class SayOfPeriod
 {
     public function __construct(private ChangeLog $log)
     {
     }
 
-    public function __invoke(Person $who, Period $period, ?string $words): void
+    public function __invoke(Person $who, Period $period, ?string $words, ?string $why = null): void
     {
-        $this->log->change($who, "Set the line of $period", static function () use ($period, $words): void {
+        $this->log->change($who, "Set the line of $period", static function () use ($period, $words, $why): void {
             $line = PeriodWords::query()->firstWhere('period', $period->name) ?? new PeriodWords(['period' => $period->name]);
 
             if ($words !== null) {
-                $line->fill(['words' => $words])->save();
+                $line->fill(['words' => $words, 'why' => $why])->save();
             } elseif ($line->exists) {
                 $line->delete();
             }

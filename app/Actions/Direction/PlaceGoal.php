@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Direction;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Goal;
+use App\Models\Person;
+use Loftrin\Core\Calendar\Horizon;
+
+/** Says on which outlook a year goal hangs, and in which quarters it is worked on. */
+final readonly class PlaceGoal
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    /**
+     * @param list<int> $quarters 1 to 4; none says nothing
+     *
+     * @throws RefusedChange when it is no year goal
+     */
+    public function __invoke(Person $who, Goal $goal, ?int $outlook, array $quarters): void
+    {
+        if ($goal->horizon !== Horizon::Year) {
+            throw new RefusedChange('quarters', 'Only a year goal is placed in quarters. This one has its period');
+        }
+
+        $this->log->change($who, "Placed “{$goal->title}”", static fn() => $goal->update(['outlook_id' => $outlook, ...self::columns($quarters)]));
+    }
+
+    /**
+     * @param list<int> $quarters
+     *
+     * @return array{quarters: ?list<int>} in order, null when nothing is said
+     */
+    public static function columns(array $quarters): array
+    {
+        sort($quarters);
+
+        return ['quarters' => $quarters === [] ? null : $quarters];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Direction;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Area;
+use App\Models\AreaKind;
+use App\Models\Contact;
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Project;
+
+/** Areas, clients and roles, and the contacts that belong to them. */
+final readonly class SaveArea
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    /** @throws RefusedChange when a role is worn by nobody */
+    public function __invoke(Person $who, string $name, AreaKind $kind, ?int $owner, ?string $notes, ?Area $area = null): Area
+    {
+        if ($kind === AreaKind::Role && $owner === null) {
+            throw new RefusedChange('owner', 'A role is a hat that somebody wears. Say who.');
+        }
+
+        return $this->log->change($who, ($area === null ? 'Added' : 'Changed')." “{$name}”", static function () use ($name, $kind, $owner, $notes, $area): Area {
+            $record = $area ?? new Area();
+            $record->fill(['name' => $name, 'kind' => $kind, 'owner_id' => $owner, 'notes' => $notes])->save();
+
+            return $record;
+        });
+    }
+
+    /** @throws RefusedChange while something still belongs to it */
+    public function remove(Person $who, Area $area): void
+    {
+        foreach (['goals' => Goal::class, 'projects' => Project::class, 'jots' => Jot::class] as $what => $class) {
+            $count = $class::query()->where('area_id', $area->id)->count();
+
+            if ($count > 0) {
+                throw new RefusedChange('area', "$count $what belong to “{$area->name}”. Move them first, and nothing is lost.");
+            }
+        }
+
+        $this->log->change($who, "Removed “{$area->name}”", static function () use ($area): void {
+            $area->contacts()->get()->each(static fn(Contact $contact): ?bool => $contact->delete());
+            $area->delete();
+        });
+    }
+
+    /** @param array{name: string, what: ?string, email: ?string, phone: ?string} $columns */
+    public function contact(Person $who, Area $area, array $columns, ?Contact $contact = null): void
+    {
+        $this->log->change($who, ($contact === null ? 'Added' : 'Changed')." {$columns['name']} of {$area->name}", static function () use ($area, $columns, $contact): void {
+            ($contact ?? new Contact(['area_id' => $area->id]))->fill($columns)->save();
+        });
+    }
+
+    public function removeContact(Person $who, Contact $contact): void
+    {
+        $this->log->change($who, "Removed {$contact->name}", static fn() => $contact->delete());
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Direction;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Goal;
+use App\Models\Outlook;
+use App\Models\Person;
+use App\Models\Workspace;
+use Loftrin\Core\Calendar\Day;
+
+/** Where we want to be beyond this year: up to three, each with a date of its own. */
+final readonly class SaveOutlook
+{
+    private const MOST = 3;
+
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** @throws RefusedChange when there are three already, or the date is not beyond this year */
+    public function __invoke(Person $who, string $title, Day $on, ?string $why, ?Outlook $outlook = null): void
+    {
+        $year = $this->workspace->calendar()->yearOf($this->workspace->today());
+
+        match (true) {
+            $outlook === null && Outlook::query()->count() >= self::MOST => throw new RefusedChange('title', 'Three outlooks are enough to steer by. Change one, or let one go.'),
+            ! $on->isAfter($year->span->last) => throw new RefusedChange('on', "An outlook lies beyond this year, which ends on {$year->span->last}."),
+            default => null,
+        };
+
+        $this->log->change($who, ($outlook === null ? 'Set the outlook' : 'Changed the outlook')." “{$title}”", static function () use ($title, $on, $why, $outlook): void {
+            ($outlook ?? new Outlook())->fill(['title' => $title, 'on' => $on, 'why' => $why])->save();
+        });
+    }
+
+    /** Lets an outlook go. The goals that hung on it stay, and hang on none. */
+    public function remove(Person $who, Outlook $outlook): void
+    {
+        $this->log->change($who, "Let the outlook “{$outlook->title}” go", static function () use ($outlook): void {
+            $outlook->goals()->get()->each(static fn(Goal $goal): bool => $goal->update(['outlook_id' => null]));
+            $outlook->delete();
+        });
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Direction;
+
+use App\Actions\ChangeLog;
+use App\Models\Person;
+use App\Models\Workspace;
+
+/** A few standing sentences on why we do this. */
+final readonly class SavePurpose
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    public function __invoke(Person $who, ?string $purpose): void
+    {
+        $this->log->change($who, 'Wrote down the purpose', fn() => $this->workspace->update(['purpose' => $purpose]));
+    }
+}

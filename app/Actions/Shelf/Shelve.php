@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Shelf;
+
+use App\Actions\ChangeLog;
+use App\Actions\Projects\SetProjectState;
+use App\Actions\RefusedChange;
+use App\Actions\Week\SetTaskAside;
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\ProjectState;
+
+/** What is put off on purpose, with or without a day on which to look at it again. */
+final readonly class Shelve
+{
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private SetTaskAside $tasks,
+        private SetProjectState $projects,
+    ) {
+    }
+
+    /** An idea or a wish that is nothing yet. */
+    public function idea(Person $who, string $words, ?Day $lookAgainOn): void
+    {
+        $today = $this->workspace->today();
+        $this->refusePast($lookAgainOn);
+        $this->log->change($who, 'Put an idea on the shelf', static fn() => Jot::query()->create([
+            'person_id' => $who->id, 'words' => $words, 'jotted_on' => $today, 'shelved_on' => $today, 'look_again_on' => $lookAgainOn,
+        ]));
+    }
+
+    /**
+     * Puts it on the shelf, or, if it lies there, says anew when to look again. A goal is shelved as it is closed.
+     *
+     * @throws RefusedChange when the day to look again is not ahead
+     */
+    public function __invoke(Person $who, Jot|Task|Project|Goal $item, ?Day $lookAgainOn): void
+    {
+        $this->refusePast($lookAgainOn);
+        $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
+
+        $this->log->change($who, "Put $title on the shelf", function () use ($who, $item, $lookAgainOn): void {
+            match (true) {
+                $item instanceof Task && $item->shelved_on === null => $this->tasks->shelve($who, $item),
+                $item instanceof Project && $item->state !== ProjectState::Shelved => ($this->projects)($who, $item, ProjectState::Shelved),
+                $item instanceof Jot => $item->update(['shelved_on' => $item->shelved_on ?? $this->workspace->today()]),
+                default => null,
+            };
+            $item->update(['look_again_on' => $lookAgainOn]);
+        });
+    }
+
+    /** Takes it back to where it was. Of a goal only a new one can be made: it is closed. */
+    public function takeBack(Person $who, Jot|Task|Project $item): void
+    {
+        $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
+
+        $this->log->change($who, "Took $title off the shelf", function () use ($who, $item): void {
+            match (true) {
+                $item instanceof Task => $this->tasks->takeBack($who, $item),
+                $item instanceof Project => ($this->projects)($who, $item, ProjectState::Active),
+                $item instanceof Jot => $item->update(['shelved_on' => null]),
+            };
+            $item->update(['look_again_on' => null]);
+        });
+    }
+
+    /** Lets it go for good. */
+    public function letGo(Person $who, Jot|Task|Project|Goal $item): void
+    {
+        $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
+
+        $this->log->change($who, "Let $title go", function () use ($who, $item): void {
+            match (true) {
+                $item instanceof Task => $this->tasks->drop($who, $item),
+                $item instanceof Project => ($this->projects)($who, $item, ProjectState::Dropped),
+                $item instanceof Goal => $item->update(['shelved_on' => null]),
+                $item instanceof Jot => $item->update(['sorted_on' => $this->workspace->today()]),
+            };
+            $item->update(['look_again_on' => null]);
+        });
+    }
+
+    private function refusePast(?Day $lookAgainOn): void
+    {
+        if ($lookAgainOn !== null && ! $lookAgainOn->isAfter($this->workspace->today())) {
+            throw new RefusedChange('lookAgainOn', 'Choose a day ahead to look at it again, or none.');
+        }
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Direction;
+
+use App\Actions\Shelf\Shelve;
+use App\Http\Controllers\Controller;
+use App\Models\Goal;
+use App\Queries\Direction\ShelfKind;
+use App\Queries\Direction\ShelfPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Loftrin\Core\Calendar\Day;
+
+final class ShelfController extends Controller
+{
+    public function index(ShelfPage $page): Response
+    {
+        return Inertia::render('direction/Shelf', ['page' => $page->of($this->me())]);
+    }
+
+    public function store(Request $request, Shelve $shelve): RedirectResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:2000']]);
+        $shelve->idea($this->me(), $request->string('words')->toString(), $this->lookAgainOn($request));
+
+        return $this->changed();
+    }
+
+    public function put(Request $request, ShelfKind $kind, int $id, Shelve $shelve): RedirectResponse
+    {
+        $shelve($this->me(), $kind->find($id, $this->me()), $this->lookAgainOn($request));
+
+        return $this->changed();
+    }
+
+    /** Off the shelf: back to where it was. A goal is begun anew from its form. */
+    public function takeBack(ShelfKind $kind, int $id, Shelve $shelve): RedirectResponse
+    {
+        $item = $kind->find($id, $this->me());
+
+        if ($item instanceof Goal) {
+            return redirect()->route('goals.create', ['from' => $item->id]);
+        }
+
+        $shelve->takeBack($this->me(), $item);
+
+        return $this->changed();
+    }
+
+    public function letGo(ShelfKind $kind, int $id, Shelve $shelve): RedirectResponse
+    {
+        $shelve->letGo($this->me(), $kind->find($id, $this->me()));
+
+        return $this->changed();
+    }
+
+    private function lookAgainOn(Request $request): ?Day
+    {
+        $request->validate(['lookAgainOn' => ['nullable', 'date_format:Y-m-d']]);
+
+        return $request->filled('lookAgainOn') ? Day::of($request->string('lookAgainOn')->toString()) : null;
+    }
+}

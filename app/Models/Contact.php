@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A person without an account.
+ *
+ * @property int     $area_id
+ * @property string  $name
+ * @property ?string $what    what they are or do
+ * @property ?string $email
+ * @property ?string $phone
+ * @property-read Area $area
+ */
+final class Contact extends Record
+{
+    /** @return BelongsTo<Area, $this> */
+    public function area(): BelongsTo
+    {
+        return $this->belongsTo(Area::class);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction;
+
+use App\Models\Area;
+use App\Models\Contact;
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Capture\JotRow;
+use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\Option;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use App\Queries\Projects\RegisterPage;
+use App\Queries\Projects\StoredWork;
+use App\Queries\Week\WorkDone;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Span;
+
+final readonly class AreaPage
+{
+    /** How far back one looks, in days. */
+    private const BACK = 28;
+
+    /** How many done tasks are listed. */
+    private const LISTED = 30;
+
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone)
+    {
+    }
+
+    public function of(Area $area, Person $viewer): AreaView
+    {
+        $today = $this->workspace->today();
+        $calendar = $this->workspace->calendar();
+        $week = $calendar->weekOf($today);
+        $stored = $this->plans->ofYear($calendar->yearOf($today), $viewer);
+        $stored->prepare([$today]);
+        $threads = new Threads($stored);
+        $projects = Project::query()->where('area_id', $area->id)->whereNotIn('state', ['done', 'dropped', 'shelved'])->with('owner')->orderBy('id')->get();
+        $work = StoredWork::of($this->workspace, $projects);
+        $back = new Span($today->plus(-self::BACK), $today);
+        $served = $this->workDone->inArea($area, $back);
+        $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
+        $goals = $stored->goals->filter(static fn(Goal $goal): bool => $goal->area_id === $area->id && $goal->closed_on === null);
+
+        return new AreaView(
+            AreaRow::of($area, $goals->count(), $projects->count(), $jots->count()),
+            $area->notes ?? '',
+            array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
+            array_values($jots->map(JotRow::of(...))->all()),
+            array_values($goals->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
+            array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
+            $this->rows($this->tasks($area, $viewer)->onLists()
+                ->where(static fn(Builder $either) => $either
+                    ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw("(length(planned) = 10 or planned like '%-W%')"))
+                    ->orWhere('due_on', '<=', (string) $week->span->last))
+                ->orderByRaw('rank is null, rank')->orderBy('id')->get(), $threads),
+            $this->rows($this->tasks($area, $viewer)
+                ->whereBetween('done_on', [(string) $back->first, (string) $back->last])
+                ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->get(), $threads),
+            $served['threaded'],
+            $served['minutes'] - $served['threaded'],
+            PersonTag::all(),
+            array_values($projects->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+            $week->name,
+            $viewer->isLead() || $area->owner_id === $viewer->id,
+        );
+    }
+
+    /** @return Builder<Task> those of its projects, and those that serve its goals directly */
+    private function tasks(Area $area, Person $viewer): Builder
+    {
+        return Task::query()->visibleTo($viewer)->with(TaskRow::NEEDS)->where(static fn(Builder $either) => $either
+            ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
+            ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)));
+    }
+
+    /**
+     * @param Collection<int, Task> $tasks
+     *
+     * @return list<TaskRow>
+     */
+    private function rows(Collection $tasks, Threads $threads): array
+    {
+        return array_values($tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all());
+    }
+}

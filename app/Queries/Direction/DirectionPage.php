@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction;
+
+use App\Models\Goal;
+use App\Models\PeriodWords;
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\PeriodTag;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
+
+final readonly class DirectionPage
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    {
+    }
+
+    public function of(Period $year, Person $viewer): DirectionView
+    {
+        $calendar = $this->workspace->calendar();
+        $said = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->get()->keyBy('period');
+        $line = static fn(Period $period): PeriodLine => PeriodLine::of(PeriodTag::of($period, $calendar), $said->get($period->name));
+        $quarters = [];
+
+        for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
+            $quarters[] = $line($quarter);
+        }
+
+        return new DirectionView(Bearing::of($this->workspace), $line($year), $quarters, $this->goals($year, $viewer), $viewer->isLead());
+    }
+
+    /** @return list<PlacedGoal> those that stand at the top of the year */
+    public function goals(Period $year, Person $viewer): array
+    {
+        $stored = $this->plans->ofYear($year, $viewer);
+        $stored->prepare([$this->workspace->today()]);
+        $threads = new Threads($stored);
+
+        return array_values($stored->goals
+            ->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Year && $stored->goals->get($goal->parent_id) === null)
+            ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
+            ->map(fn(Goal $goal): PlacedGoal => new PlacedGoal(
+                GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
+                $goal->why,
+                $goal->outlook_id,
+                $goal->quarters ?? [],
+                Gate::forUser($viewer)->allows('update', $goal),
+            ))->all());
+    }
+}

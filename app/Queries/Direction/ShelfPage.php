@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction;
+
+use App\Models\Goal;
+use App\Models\Jot;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Record;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\Option;
+use App\Queries\Parts\PersonTag;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Work\ProjectState;
+
+/** What was put off on purpose: a person's own ideas and tasks, and the projects and goals that they may see. */
+final readonly class ShelfPage
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    public function of(Person $viewer): Shelf
+    {
+        $rows = $this->rows($viewer, null);
+        usort($rows, static fn(ShelfRow $a, ShelfRow $b): int => [$a->lookAgainOn->number ?? PHP_INT_MAX, $a->since->number] <=> [$b->lookAgainOn->number ?? PHP_INT_MAX, $b->since->number]);
+
+        return new Shelf($rows, $this->later());
+    }
+
+    /**
+     * What is to be looked at by the end of a day, by whoever it belongs to.
+     *
+     * @return list<ShelfRow>
+     */
+    public function until(Person $viewer, Day $day): array
+    {
+        return $this->rows($viewer, $day);
+    }
+
+    /**
+     * What is the person's own, is no jot, and has come to the day to look at it again.
+     *
+     * @return list<ShelfRow>
+     */
+    public function due(Person $viewer): array
+    {
+        return array_values(array_filter(
+            $this->rows($viewer, $this->workspace->today()),
+            static fn(ShelfRow $row): bool => $row->owner->id === $viewer->id && $row->kind !== ShelfKind::Idea,
+        ));
+    }
+
+    public function countDue(Person $viewer): int
+    {
+        $today = $this->workspace->today();
+        $mine = static fn(Builder $query): int => $query->where('owner_id', $viewer->id)->where('look_again_on', '<=', (string) $today)->count();
+
+        return $mine($this->tasks($viewer)) + $mine($this->projects()) + $mine($this->goals($viewer));
+    }
+
+    /** @return list<ShelfRow> */
+    private function rows(Person $viewer, ?Day $until): array
+    {
+        $may = static fn(Project|Goal $item): bool => Gate::forUser($viewer)->allows('update', $item);
+        $ideas = Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->whereNotNull('shelved_on');
+
+        return [
+            ...self::soon($ideas, $until)->with('person')->get()->map(static fn(Jot $jot): ShelfRow => new ShelfRow(ShelfKind::Idea, $jot->id, $jot->words, null, PersonTag::of($jot->person), $jot->shelved_on ?? $jot->jotted_on, $jot->look_again_on, true)),
+            ...self::soon($this->goals($viewer), $until)->with(['owner', 'admissions.circle.memberships'])->get()->map(static fn(Goal $goal): ShelfRow => new ShelfRow(ShelfKind::Goal, $goal->id, $goal->title, route('goals.show', $goal, false), PersonTag::of($goal->owner), $goal->shelved_on ?? $goal->starts_on, $goal->look_again_on, $may($goal))),
+            ...self::soon($this->projects(), $until)->with('owner')->get()->map(static fn(Project $project): ShelfRow => new ShelfRow(ShelfKind::Project, $project->id, $project->title, route('projects.show', $project, false), PersonTag::of($project->owner), $project->state_on, $project->look_again_on, $may($project))),
+            ...self::soon($this->tasks($viewer), $until)->with('owner')->get()->map(static fn(Task $task): ShelfRow => new ShelfRow(ShelfKind::Task, $task->id, $task->title, route('tasks.show', $task, false), PersonTag::of($task->owner), $task->shelved_on ?? $task->created_on, $task->look_again_on, true)),
+        ];
+    }
+
+    /**
+     * @template T of Record
+     *
+     * @param Builder<T> $query
+     *
+     * @return Builder<T>
+     */
+    private static function soon(Builder $query, ?Day $until): Builder
+    {
+        return $query->when($until !== null, static fn(Builder $due) => $due->where('look_again_on', '<=', (string) $until))->orderBy('id');
+    }
+
+    /** @return Builder<Task> */
+    private function tasks(Person $viewer): Builder
+    {
+        return Task::query()->visibleTo($viewer)->where('owner_id', $viewer->id)->whereNotNull('shelved_on')->whereNull('done_on')->whereNull('dropped_on');
+    }
+
+    /** @return Builder<Project> */
+    private function projects(): Builder
+    {
+        return Project::query()->where('state', ProjectState::Shelved);
+    }
+
+    /** @return Builder<Goal> */
+    private function goals(Person $viewer): Builder
+    {
+        return Goal::query()->visibleTo($viewer)->whereNotNull('shelved_on');
+    }
+
+    /** @return list<Option> */
+    private function later(): array
+    {
+        $calendar = $this->workspace->calendar();
+        $starts = static fn(Horizon $horizon, Day $today): string => (string) $calendar->next($calendar->periodOf($horizon, $today))->span->first;
+        $today = $this->workspace->today();
+
+        return [
+            new Option($starts(Horizon::Week, $today), 'next week'),
+            new Option($starts(Horizon::Month, $today), 'next month'),
+            new Option($starts(Horizon::Quarter, $today), 'next quarter'),
+            new Option($starts(Horizon::Year, $today), 'next year'),
+        ];
+    }
+}

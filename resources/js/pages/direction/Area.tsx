@@ -1,0 +1,220 @@
+import { Head, Link, useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import type { AreaView, PersonTag, RegisterRow, TaskRow } from '../../generated/props';
+import { hoursWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Cord } from '../../parts/Cord';
+import { GaugeLine } from '../../parts/Gauge';
+import { GoalBlock } from '../../parts/GoalLine';
+import { Empty, Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { JotLine } from '../../parts/capture/JotLine';
+import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
+import { Contacts } from '../../parts/direction/Contacts';
+import { Places } from '../../parts/direction/Places';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextField } from '../../ui/Field';
+
+/** What runs in an area, what comes in, what was done, and how much of the time moved it forward. */
+export default function Area({ page }: { page: AreaView }) {
+    const { area } = page;
+
+    return (
+        <div className="px-6 py-4 pb-10 max-md:px-4">
+            <Head title={area.name} />
+            <Places />
+            <Title page={page} />
+            <div className="mt-5 grid grid-cols-[1fr_320px] gap-x-10 gap-y-8 max-lg:grid-cols-1">
+                <div className="min-w-0 space-y-7">
+                    <Section title="This week" aside="Its open tasks of this week, ranked.">
+                        {page.thisWeek.length === 0 && <Empty>Nothing is planned for it this week.</Empty>}
+                        <Few tasks={page.thisWeek} people={page.people} showsTime />
+                    </Section>
+                    <Section title="Projects that run">
+                        {page.projects.length === 0 && <Empty>No project runs here.</Empty>}
+                        <ul className="divide-y divide-hairline">
+                            {page.projects.map((project) => (
+                                <Project key={project.id} project={project} />
+                            ))}
+                        </ul>
+                    </Section>
+                    <ItsTray page={page} />
+                    <Section title="Done in four weeks">
+                        {page.done.length === 0 && <Empty>Nothing yet.</Empty>}
+                        <Few tasks={page.done} people={page.people} />
+                    </Section>
+                </div>
+                <div className="space-y-7">
+                    <TimeSpent page={page} />
+                    <Section title="Its goals">
+                        <ul>
+                            {page.goals.map((goal) => (
+                                <GoalBlock key={goal.id} goal={goal} />
+                            ))}
+                        </ul>
+                        {page.goals.length === 0 && <Empty>No open goal belongs to it.</Empty>}
+                    </Section>
+                    <Contacts page={page} />
+                    {page.notes !== '' && (
+                        <Section title="Notes">
+                            <p className="whitespace-pre-line">{page.notes}</p>
+                        </Section>
+                    )}
+                </div>
+            </div>
+        </div>
+    );
+}
+
+/** How many tasks are listed before the rest folds. */
+const FEW = 6;
+
+function Few({ tasks, people, showsTime = false }: { tasks: TaskRow[]; people: PersonTag[]; showsTime?: boolean }) {
+    const [isOpen, setOpen] = useState(false);
+    const shown = isOpen ? tasks : tasks.slice(0, FEW);
+
+    return (
+        <>
+            <ul className="divide-y divide-hairline">
+                {shown.map((task) => (
+                    <TaskLine key={task.id} task={task} people={people} showsOwner showsTime={showsTime} />
+                ))}
+            </ul>
+            {tasks.length > shown.length && (
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        setOpen(true);
+                    }}
+                >
+                    {tasks.length - shown.length} more
+                </Button>
+            )}
+        </>
+    );
+}
+
+function Title({ page }: { page: AreaView }) {
+    const [isOpen, setOpen] = useState(false);
+    const { area } = page;
+
+    return (
+        <div className="flex items-baseline justify-between gap-4">
+            <div>
+                <h1>{area.name}</h1>
+                <p className="text-xs text-ink-2">
+                    {kindWords[area.kind]}
+                    {area.owner !== null && `, ${area.kind === 'role' ? 'worn' : 'held'} by ${area.owner.name}`}
+                </p>
+            </div>
+            {page.mayChange && (
+                <Button
+                    onClick={() => {
+                        setOpen(true);
+                    }}
+                >
+                    Change it
+                </Button>
+            )}
+            <Dialog isOpen={isOpen} onOpenChange={setOpen} title={`Change ${area.name}`}>
+                <AreaForm
+                    area={area}
+                    notes={page.notes}
+                    people={page.people}
+                    mayRemove
+                    onDone={() => {
+                        setOpen(false);
+                    }}
+                />
+            </Dialog>
+        </div>
+    );
+}
+
+function Project({ project }: { project: RegisterRow }) {
+    return (
+        <li className="grid grid-cols-[1fr_200px] items-center gap-4 py-2">
+            <div className="min-w-0">
+                <Link href={route('projects.show', project.id)} className="font-semibold hover:underline">
+                    {project.title}
+                </Link>{' '}
+                <Cord cord={project.cord} />
+                <p className="truncate text-xs text-ink-2">
+                    {project.owner.name}
+                    {project.isStuck ? ', stuck' : project.nextStep === null ? '' : `, next: ${project.nextStep.title}`}
+                </p>
+            </div>
+            <GaugeLine gauge={project.gauge} />
+        </li>
+    );
+}
+
+function ItsTray({ page }: { page: AreaView }) {
+    const form = useForm({ words: '' });
+
+    const jot = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('areas.jot', page.area.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
+    return (
+        <Section title="Its tray" aside="What comes in for it. Anybody can sort it.">
+            <form onSubmit={jot} className="flex items-start gap-3 pb-2">
+                <TextField
+                    label="Jot for its tray"
+                    isLabelHidden
+                    placeholder="A request, a thought"
+                    className="flex-1"
+                    maxLength={2000}
+                    {...bind(form, 'words')}
+                />
+                <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
+                    Put in
+                </Button>
+            </form>
+            <ul>
+                {page.tray.map((each) => (
+                    <JotLine
+                        key={each.id}
+                        jot={each}
+                        projects={page.projectChoices}
+                        times={[
+                            { value: page.week, words: 'This week' },
+                            { value: '', words: 'Later' },
+                        ]}
+                        showsWho
+                    />
+                ))}
+            </ul>
+        </Section>
+    );
+}
+
+function TimeSpent({ page }: { page: AreaView }) {
+    const all = page.forward + page.upkeep;
+
+    return (
+        <Section title="Where its time went" aside="the last four weeks">
+            {all === 0 ? (
+                <Empty>Nothing was done for it.</Empty>
+            ) : (
+                <>
+                    <div aria-hidden className="flex h-2.5 bg-hairline">
+                        <span className="bg-ink" style={{ width: `${String((page.forward / all) * 100)}%` }} />
+                    </div>
+                    <p className="mt-1 flex justify-between text-sm">
+                        <span>{hoursWords(page.forward)} forward, for a goal</span>
+                        <span className="text-ink-2">{hoursWords(page.upkeep)} upkeep</span>
+                    </p>
+                </>
+            )}
+        </Section>
+    );
+}

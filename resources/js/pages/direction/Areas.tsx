@@ -1,0 +1,82 @@
+import { Head, Link } from '@inertiajs/react';
+import { useState } from 'react';
+import type { AreaKind, AreaRow, Areas as AreasProps } from '../../generated/props';
+import { route } from '../../lib/routes';
+import { Empty, Section } from '../../parts/Section';
+import { AreaForm } from '../../parts/direction/AreaForm';
+import { Places } from '../../parts/direction/Places';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+
+const groups: { kind: AreaKind; title: string; what: string }[] = [
+    { kind: 'area', title: 'Areas', what: 'Responsibilities that are held for good.' },
+    { kind: 'client', title: 'Clients', what: 'With the people one speaks to there.' },
+    { kind: 'role', title: 'Roles', what: 'Hats that somebody wears.' },
+];
+
+export default function Areas({ page }: { page: AreasProps }) {
+    const [isOpen, setOpen] = useState(false);
+
+    return (
+        <div className="px-6 py-4 pb-10 max-md:px-4">
+            <Head title="Areas, clients, roles" />
+            <Places />
+            <div className="max-w-4xl space-y-8">
+                <div className="flex items-baseline justify-between gap-4">
+                    <h1>Areas, clients, roles</h1>
+                    {page.mayChange && (
+                        <Button
+                            kind="main"
+                            onClick={() => {
+                                setOpen(true);
+                            }}
+                        >
+                            Add one
+                        </Button>
+                    )}
+                </div>
+                {groups.map(({ kind, title, what }) => (
+                    <Section key={kind} title={title} aside={what}>
+                        <ul className="divide-y divide-hairline">
+                            {page.areas
+                                .filter((area) => area.kind === kind)
+                                .map((area) => (
+                                    <Row key={area.id} area={area} />
+                                ))}
+                        </ul>
+                        {!page.areas.some((area) => area.kind === kind) && <Empty>None yet.</Empty>}
+                    </Section>
+                ))}
+                <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Add an area, a client or a role">
+                    <AreaForm
+                        area={null}
+                        people={page.people}
+                        onDone={() => {
+                            setOpen(false);
+                        }}
+                    />
+                </Dialog>
+            </div>
+        </div>
+    );
+}
+
+const counted = (number: number, one: string, many: string) => (number === 0 ? null : `${String(number)} ${number === 1 ? one : many}`);
+
+function Row({ area }: { area: AreaRow }) {
+    const runs = [
+        counted(area.goals, 'goal', 'goals'),
+        counted(area.projects, 'project', 'projects'),
+        counted(area.tray, 'jot in its tray', 'jots in its tray'),
+    ].filter((words) => words !== null);
+
+    return (
+        <li className="flex min-h-10 flex-wrap items-center gap-x-4 py-1">
+            <Link href={route('areas.show', area.id)} className="w-56 font-semibold hover:underline">
+                {area.name}
+            </Link>
+            <span className="w-40 text-ink-2">{area.owner?.name}</span>
+            <span className="text-xs text-ink-2">{runs.length === 0 ? 'nothing runs there' : runs.join(', ')}</span>
+        </li>
+    );
+}

@@ -1,0 +1,43 @@
+import { Head } from '@inertiajs/react';
+import type { DirectionView } from '../../generated/props';
+import { Section } from '../../parts/Section';
+import { Outlooks } from '../../parts/direction/Outlooks';
+import { PeriodWords } from '../../parts/direction/PeriodWords';
+import { Places } from '../../parts/direction/Places';
+import { Purpose } from '../../parts/direction/Purpose';
+import { YearGoals } from '../../parts/direction/YearGoals';
+
+/** Where we are going: what stands for years, then this year and its quarters. */
+export default function Direction({ page }: { page: DirectionView }) {
+    return (
+        <div className="px-6 py-4 pb-10 max-md:px-4">
+            <Head title={`Direction ${page.year.period.name}`} />
+            <Places />
+            <div className="grid grid-cols-[300px_1fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
+                <div className="space-y-8 max-lg:order-2">
+                    <Purpose page={page} />
+                    <Outlooks page={page} />
+                </div>
+                <div className="min-w-0 space-y-8">
+                    <div className="flex items-start justify-between gap-6">
+                        <div className="min-w-0 flex-1">
+                            <h1 className="text-2xl">{page.year.period.words}</h1>
+                            <PeriodWords line={page.year} name="theme" size="l" mayChange={page.mayChange} />
+                        </div>
+                    </div>
+                    <YearGoals page={page} />
+                    <Section title="Its quarters" aside="A quarter’s main goal stands on the rail of every screen.">
+                        <ol className="divide-y divide-hairline">
+                            {page.quarters.map((quarter) => (
+                                <li key={quarter.period.name} className="grid grid-cols-[48px_1fr] items-baseline gap-3 py-1.5">
+                                    <span className="font-mono text-ink-2">{quarter.period.words}</span>
+                                    <PeriodWords line={quarter} name="line" mayChange={page.mayChange} />
+                                </li>
+                            ))}
+                        </ol>
+                    </Section>
+                </div>
+            </div>
+        </div>
+    );
+}

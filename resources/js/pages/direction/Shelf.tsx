@@ -1,0 +1,69 @@
+import { Head, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import type { Option, Shelf as ShelfProps } from '../../generated/props';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Empty } from '../../parts/Section';
+import { ShelfLine } from '../../parts/capture/ShelfLine';
+import { Places } from '../../parts/direction/Places';
+import { Button } from '../../ui/Button';
+import { SelectField, TextField } from '../../ui/Field';
+
+/** What was put off on purpose. */
+export default function Shelf({ page }: { page: ShelfProps }) {
+    return (
+        <div className="px-6 py-4 pb-10 max-md:px-4">
+            <Head title="Shelf" />
+            <Places />
+            <div className="max-w-4xl">
+                <h1>Shelf</h1>
+                <p className="mb-4 text-ink-2">Put off on purpose. What has a day to look again comes back to the tray by itself.</p>
+                <NewIdea later={page.later} />
+                {page.rows.length === 0 && <Empty>Nothing on it. Ideas, wishes and projects for later can wait here, off all lists.</Empty>}
+                <ul className="mt-4">
+                    {page.rows.map((row) => (
+                        <ShelfLine key={`${row.kind} ${String(row.id)}`} row={row} />
+                    ))}
+                </ul>
+            </div>
+        </div>
+    );
+}
+
+function NewIdea({ later }: { later: Option[] }) {
+    const form = useForm({ words: '', lookAgainOn: '' });
+
+    const keep = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('shelf.store'), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset('words');
+            },
+        });
+    };
+
+    return (
+        <form onSubmit={keep} className="flex flex-wrap items-start gap-3">
+            <TextField
+                label="An idea for later"
+                isLabelHidden
+                placeholder="An idea or a wish for later"
+                className="min-w-60 flex-1"
+                maxLength={2000}
+                {...bind(form, 'words')}
+            />
+            <SelectField label="Look again" isLabelHidden className="w-48" {...bind(form, 'lookAgainOn')}>
+                <option value="">without a date</option>
+                {later.map((option) => (
+                    <option key={option.value} value={option.value}>
+                        look again {option.label}
+                    </option>
+                ))}
+            </SelectField>
+            <Button kind="main" type="submit" disabled={form.processing || form.data.words.trim() === ''}>
+                Shelve it
+            </Button>
+        </form>
+    );
+}

@@ -1,0 +1,67 @@
+import { useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { LookAgain } from './LookAgain';
+import { Grouped } from '../Grouped';
+import type { JotRow, Option } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { SelectField, TextField } from '../../ui/Field';
+
+interface Props {
+    jot: JotRow;
+    projects: Option[];
+    /** When a task of it can be planned for, the first being what is offered. */
+    times: { value: string; words: string }[];
+    showsWho?: boolean;
+    mayShelve?: boolean;
+}
+
+/** A jot and what can become of it. */
+export function JotLine({ jot, projects, times, showsWho = false, mayShelve = false }: Props) {
+    const form = useForm({ title: jot.words.slice(0, 200), project: '', planned: times[0]?.value ?? '' });
+
+    const sort = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('jots.task', jot.id), { preserveScroll: true });
+    };
+
+    return (
+        <li className="border-t border-rule py-3">
+            <p className="mb-2 whitespace-pre-line">
+                {jot.words}{' '}
+                <span className="text-xs text-ink-2">
+                    {showsWho && `${jot.by.name}, `}
+                    {dayWords(jot.jottedOn)}
+                </span>
+            </p>
+            <form onSubmit={sort} className="flex flex-wrap items-start gap-3">
+                <TextField label="Task" isLabelHidden className="min-w-60 flex-1" maxLength={200} {...bind(form, 'title')} />
+                <SelectField label="Project" isLabelHidden className="w-52" {...bind(form, 'project')}>
+                    <option value="">In no project</option>
+                    <Grouped options={projects} />
+                </SelectField>
+                <SelectField label="When" isLabelHidden className="w-32" {...bind(form, 'planned')}>
+                    {times.map((time) => (
+                        <option key={time.value} value={time.value}>
+                            {time.words}
+                        </option>
+                    ))}
+                </SelectField>
+                <Button kind="main" type="submit" disabled={form.processing}>
+                    Make a task
+                </Button>
+                {mayShelve && <LookAgain kind="idea" id={jot.id} words="Shelve" />}
+                <Button
+                    onClick={() => {
+                        act('delete', route('jots.destroy', jot.id));
+                    }}
+                >
+                    Throw away
+                </Button>
+            </form>
+        </li>
+    );
+}

@@ -1,0 +1,68 @@
+import { usePage } from '@inertiajs/react';
+import { useState } from 'react';
+import type { ShelfKind } from '../../generated/props';
+import { act } from '../../lib/act';
+import { addDays } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextField } from '../../ui/Field';
+
+interface Props {
+    kind: ShelfKind;
+    id: number;
+    words: string;
+    lookAgainOn?: string | null;
+}
+
+/** Puts something on the shelf, and asks when to look at it again, if ever. */
+export function LookAgain({ kind, id, words, lookAgainOn = null }: Props) {
+    const today = usePage().props.frame?.today ?? '';
+    const [isOpen, setOpen] = useState(false);
+    const [day, setDay] = useState(lookAgainOn ?? '');
+    const put = () => {
+        act(
+            'put',
+            route('shelf.put', { kind, id }),
+            { lookAgainOn: day === '' ? null : day },
+            {
+                onDone: () => {
+                    setOpen(false);
+                },
+            },
+        );
+    };
+
+    return (
+        <>
+            <Button
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
+                {words}
+            </Button>
+            <Dialog
+                isOpen={isOpen}
+                onOpenChange={setOpen}
+                title="Look at it again?"
+                hint="On that day it comes back to the tray. Without one it waits on the shelf until you look there."
+            >
+                <div className="space-y-4">
+                    <TextField
+                        label="Look again on"
+                        type="date"
+                        min={today === '' ? undefined : addDays(today, 1)}
+                        value={day}
+                        onChange={(event) => {
+                            setDay(event.target.value);
+                        }}
+                    />
+                    <Button kind="main" onClick={put}>
+                        Put it on the shelf
+                    </Button>
+                </div>
+            </Dialog>
+        </>
+    );
+}

@@ -1,0 +1,53 @@
+import { Link } from '@inertiajs/react';
+import { LookAgain } from './LookAgain';
+import type { ShelfRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords, fullDateWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+
+/** Something that was put off on purpose, and what can become of it. */
+export function ShelfLine({ row }: { row: ShelfRow }) {
+    const { kind, id } = row;
+
+    return (
+        <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline py-2">
+            <div className="min-w-60 flex-1">
+                <p>
+                    {row.link === null ? (
+                        <span className="whitespace-pre-line">{row.title}</span>
+                    ) : (
+                        <Link href={row.link} className="font-semibold hover:underline">
+                            {row.title}
+                        </Link>
+                    )}
+                </p>
+                <p className="text-xs text-ink-2">
+                    {kind === 'idea' ? 'idea' : `${kind} of ${row.owner.name}`}, shelved {dayWords(row.since)}
+                    {row.lookAgainOn !== null && `, look again on ${fullDateWords(row.lookAgainOn)}`}
+                </p>
+            </div>
+            {row.mayChange && (
+                <span className="flex flex-wrap gap-2">
+                    <Button
+                        onClick={() => {
+                            act('post', route('shelf.back', { kind, id }));
+                        }}
+                    >
+                        {kind === 'goal' ? 'Set it anew' : kind === 'idea' ? 'To the tray' : 'Take back'}
+                    </Button>
+                    <LookAgain kind={kind} id={id} words="Look again later" lookAgainOn={row.lookAgainOn} />
+                    <Button
+                        kind="quiet"
+                        aria-label={`Let go: ${row.title}`}
+                        onClick={() => {
+                            act('delete', route('shelf.go', { kind, id }));
+                        }}
+                    >
+                        Let go
+                    </Button>
+                </span>
+            )}
+        </li>
+    );
+}

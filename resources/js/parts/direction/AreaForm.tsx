@@ -1,0 +1,69 @@
+import { useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import type { AreaKind, AreaRow, PersonTag } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { SelectField, TextArea, TextField } from '../../ui/Field';
+
+export const kindWords: Record<AreaKind, string> = { area: 'Area', client: 'Client', role: 'Role' };
+
+interface Props {
+    area: AreaRow | null;
+    notes?: string;
+    people: PersonTag[];
+    mayRemove?: boolean;
+    onDone: () => void;
+}
+
+export function AreaForm({ area, notes = '', people, mayRemove = false, onDone }: Props) {
+    const form = useForm({ name: area?.name ?? '', kind: area?.kind ?? 'area', owner: String(area?.owner?.id ?? ''), notes });
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        const options = { preserveScroll: true, onSuccess: onDone };
+
+        if (area === null) {
+            form.post(route('areas.store'), options);
+        } else {
+            form.put(route('areas.update', area.id), options);
+        }
+    };
+
+    return (
+        <form onSubmit={save} className="space-y-4">
+            <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
+            <div className="grid grid-cols-2 gap-4">
+                <SelectField label="What it is" {...bind(form, 'kind')}>
+                    <option value="area">An area: held for good</option>
+                    <option value="client">A client</option>
+                    <option value="role">A role that somebody wears</option>
+                </SelectField>
+                <SelectField label="Who holds it" {...bind(form, 'owner')}>
+                    <option value="">Nobody in particular</option>
+                    {people.map((person) => (
+                        <option key={person.id} value={person.id}>
+                            {person.name}
+                        </option>
+                    ))}
+                </SelectField>
+            </div>
+            <TextArea label="Notes" rows={5} maxLength={20000} {...bind(form, 'notes')} />
+            <div className="flex gap-3">
+                <Button kind="main" type="submit" disabled={form.processing}>
+                    {area === null ? 'Add' : 'Save'}
+                </Button>
+                {area !== null && mayRemove && (
+                    <Button
+                        onClick={() => {
+                            act('delete', route('areas.destroy', area.id));
+                        }}
+                    >
+                        Remove it
+                    </Button>
+                )}
+            </div>
+        </form>
+    );
+}
