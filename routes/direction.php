@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Direction\AreaController;
 use App\Http\Controllers\Direction\DirectionController;
+use App\Http\Controllers\Direction\PlanningController;
 use App\Http\Controllers\Direction\ShelfController;
 use Illuminate\Support\Facades\Route;
 
@@ -30,3 +31,12 @@ Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
 Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'put'])->whereNumber('id')->name('shelf.put');
 Route::post('/shelf/{kind}/{id}/back', [ShelfController::class, 'takeBack'])->whereNumber('id')->name('shelf.back');
 Route::delete('/shelf/{kind}/{id}', [ShelfController::class, 'letGo'])->whereNumber('id')->name('shelf.go');
+
+Route::get('/planning/{stretch}/{step?}', [PlanningController::class, 'show'])->name('planning');
+Route::put('/planning/{stretch}/{step}', [PlanningController::class, 'goTo'])->name('planning.step');
+Route::post('/planning/{stretch}/finish', [PlanningController::class, 'finish'])->name('planning.finish');
+Route::put('/goals/{goal}/mark', [PlanningController::class, 'mark'])->name('goals.mark');
+Route::post('/planning/{stretch}/resolves', [PlanningController::class, 'resolve'])->name('resolves.store');
+Route::put('/resolves/{resolve}', [PlanningController::class, 'changeResolve'])->name('resolves.update');
+Route::put('/resolves/{resolve}/end', [PlanningController::class, 'endResolve'])->name('resolves.end');
+Route::delete('/resolves/{resolve}', [PlanningController::class, 'removeResolve'])->name('resolves.destroy');

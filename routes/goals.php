@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Goals\ClosingController;
 use App\Http\Controllers\Goals\FigureController;
 use App\Http\Controllers\Goals\GoalController;
 use App\Http\Controllers\Goals\LogbookController;
@@ -18,8 +19,10 @@ Route::post('/goals', [GoalController::class, 'store'])->name('goals.store');
 Route::get('/goals/{goal}', [GoalController::class, 'show'])->name('goals.show');
 Route::get('/goals/{goal}/edit', [GoalController::class, 'edit'])->name('goals.edit');
 Route::put('/goals/{goal}', [GoalController::class, 'update'])->name('goals.update');
-Route::post('/goals/{goal}/close', [GoalController::class, 'close'])->name('goals.close');
-Route::post('/goals/{goal}/reopen', [GoalController::class, 'reopen'])->name('goals.reopen');
+Route::post('/goals/{goal}/close', [ClosingController::class, 'close'])->name('goals.close');
+Route::post('/goals/{goal}/reopen', [ClosingController::class, 'reopen'])->name('goals.reopen');
+Route::get('/closing/{period}', [ClosingController::class, 'show'])->name('closing');
+Route::post('/closing/{period}', [ClosingController::class, 'store'])->name('closing.store');
 Route::post('/goals/{goal}/readings', [ReadingController::class, 'store'])->name('readings.store');
 Route::post('/goals/{goal}/readings/column', [ReadingController::class, 'paste'])->name('readings.paste');
 Route::put('/readings/{reading}', [ReadingController::class, 'update'])->name('readings.update');

@@ -35,6 +35,7 @@ use Loftrin\Core\People\Audience;
  * @property bool                  $counts_unnamed
  * @property ?int                  $area_id
  * @property bool                  $is_main
+ * @property bool                  $is_first       whether it is first in line in its period
  * @property bool                  $is_firm
  * @property MeasureKind           $measure
  * @property float|int|string      $tasks_weight
@@ -172,6 +173,13 @@ final class Goal extends Record
         return $this->counts_unnamed || $this->audience()->includes($parent->audience());
     }
 
+    /** A period has one main goal: what was it before steps back. */
+    public function stepForward(): void
+    {
+        self::query()->where('period', $this->period)->where('is_main', true)->whereKeyNot($this->id ?? 0)->get()
+            ->each(static fn(self $other): bool => $other->update(['is_main' => false]));
+    }
+
     public function isVisibleTo(Person $person): bool
     {
         return $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
@@ -228,6 +236,7 @@ final class Goal extends Record
             'anchor_on' => AsDay::class,
             'counts_unnamed' => 'boolean',
             'is_main' => 'boolean',
+            'is_first' => 'boolean',
             'is_firm' => 'boolean',
             'measure' => MeasureKind::class,
             'sense' => Sense::class,

@@ -37,6 +37,7 @@ use Loftrin\Core\Work\Rank;
  * @property ?int       $minutes
  * @property ?Rank      $rank
  * @property ?int       $agenda_item_id
+ * @property ?int       $driver_id      the resolve that it is work on
  * @property Day        $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal

@@ -69,7 +69,7 @@ final class Rollup
      */
     public function contributors(Goal $goal, Day $on): array
     {
-        return $goal->measure instanceof Work ? $this->lines($goal, $goal->closingOn($on)->on ?? $on) : [];
+        return $goal->measure instanceof Work ? $this->beneath($goal, $goal->closingOn($on)->on ?? $on) : [];
     }
 
     /** What the goal should have reached on the day, 0 to 1: for the line of pace in a chart. */
@@ -121,7 +121,7 @@ final class Rollup
         $measure = $goal->measure;
 
         return match (true) {
-            $measure instanceof Work => $this->sum($this->lines($goal, $on)),
+            $measure instanceof Work => $this->sum($this->beneath($goal, $on)),
             $measure instanceof Number => ($reading = $this->plan->latestReading($goal, $on)) === null ? null : $measure->progress($reading->value),
             $measure instanceof Keep => $measure->kept($this->plan->readingsWithin($goal, $on)),
             $measure instanceof Count => $measure->progress($this->doneWithin($goal, $on)),
@@ -130,8 +130,12 @@ final class Rollup
         };
     }
 
-    /** @return list<Contributor> child goals, projects, direct tasks */
-    private function lines(Goal $goal, Day $on): array
+    /**
+     * What hangs beneath the goal as of the end of the day, weighed as if its figure were made of it.
+     *
+     * @return list<Contributor> child goals, projects, and the direct tasks of a goal judged by its work
+     */
+    public function beneath(Goal $goal, Day $on): array
     {
         $lines = [
             ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal)),

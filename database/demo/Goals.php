@@ -69,6 +69,7 @@ final class Goals
             'weight' => 1,
             'area_id' => null,
             'is_main' => false,
+            'is_first' => false,
             'is_firm' => false,
             'tasks_weight' => 1,
             'start_value' => null,
@@ -140,6 +141,8 @@ final class Goals
             ...$goal['measure'],
             ...$closed,
             ...$goal['more'] ?? [],
+            'predecessor_id' => isset($goal['from']) ? $this->ids[$goal['from']] : null,
+            'is_first' => $goal['first'] ?? false,
         ]);
 
         if (isset($goal['course'])) {

@@ -14,7 +14,7 @@ final class Rows
 {
     /** Tables before those that refer to them. */
     private const ORDER = [
-        'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words',
+        'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words', 'resolves', 'plannings',
         'goals', 'checkpoints', 'readings',
         'projects', 'stages', 'servings',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',

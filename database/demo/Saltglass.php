@@ -27,6 +27,7 @@ final class Saltglass
             $people->add();
             $direction = new Direction($rows, $stage, $people);
             $direction->add();
+            $direction->resolve();
             $goals = new Goals($rows, $stage, $people, $direction);
             $goals->add();
             $work = new Work($rows, $stage, $people, $goals);

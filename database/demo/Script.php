@@ -7,7 +7,7 @@ namespace Database\Demo;
 /**
  * What Saltglass Instruments set itself. All of it is made up.
  *
- * @phpstan-type QuarterGoal array{title: string, under: string, owner: string, measure: array<string, mixed>, main?: bool, weight?: float, course?: array{float|int, float|int}, result?: string, score?: float, line?: string, more?: array<string, mixed>}
+ * @phpstan-type QuarterGoal array{title: string, under: string, owner: string, measure: array<string, mixed>, main?: bool, weight?: float, course?: array{float|int, float|int}, result?: string, score?: float, line?: string, from?: string, first?: bool, more?: array<string, mixed>}
  * @phpstan-type ProjectScript array{title: string, owner: string, team: non-empty-list<string>, area: string, serves: array<string, int>, state: string, from: int, weeks: int, done: int, tasks: int, outcome: string, stages: list<string>, order: string, weighing?: string, stuck?: bool, places: list<string>, actions: list<string>}
  */
 final class Script
@@ -76,7 +76,7 @@ final class Script
             'crews' => ['title' => 'Two more mooring crews trained', 'under' => 'HB', 'owner' => 'priya', 'measure' => ['measure' => 'work']],
             'rev66' => ['title' => '€66,000 a month', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'number', 'start_value' => 55000, 'target_value' => 66000, 'unit' => '€'], 'course' => [55400, 61500]],
             'baltic' => ['title' => 'Baltic fish farms: three contracts', 'under' => 'RV', 'owner' => 'lucia', 'measure' => ['measure' => 'work']],
-            'firmware' => ['title' => 'Firmware 2.4 on every buoy at sea', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'work']],
+            'firmware' => ['title' => 'Firmware 2.4 on every buoy at sea', 'under' => 'FF', 'owner' => 'tomasz', 'from' => 'fw23', 'first' => true, 'measure' => ['measure' => 'work']],
             'fail4' => ['title' => 'Failures under 4 %', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'number', 'start_value' => 5, 'target_value' => 4, 'unit' => '%'], 'course' => [4.9, 3.9]],
             'trust' => ['title' => 'Harbour offices trust us without Noor', 'under' => 'TM', 'owner' => 'mei', 'weight' => 0.5, 'measure' => ['measure' => 'work']],
             'replies' => ['title' => 'Harbour offices hear back within 24 hours', 'under' => 'trust', 'owner' => 'mei', 'measure' => ['measure' => 'keep', 'limit_value' => 24, 'sense' => 'at_most', 'unit' => 'hours'], 'course' => [20, 23]],

@@ -64,6 +64,7 @@ final class Work
             'rank' => null,
             'agenda_item_id' => null,
             'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
+            'driver_id' => Direction::driverOf(is_string($columns['title'] ?? null) ? $columns['title'] : ''),
             ...$columns,
         ]);
     }

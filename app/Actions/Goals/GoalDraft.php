@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
+use App\Models\Goal;
 use App\Models\Visibility;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Scope;
@@ -51,5 +52,39 @@ final readonly class GoalDraft
         public array $quarters = [],
         public ?int $predecessor = null,
     ) {
+    }
+
+    /** As the goal is, for one that carries it on. Its checkpoints belong to its own period and are not carried. */
+    public static function carrying(Goal $goal, string $title, string $period, ?int $parent, bool $isMain, bool $countsUnnamed, MeasureKind $measure, ?string $start, ?string $target): self
+    {
+        return new self(
+            $title,
+            $period,
+            $goal->why,
+            $goal->mark,
+            $parent,
+            (string) $goal->weight,
+            $goal->owner_id,
+            $goal->area_id,
+            $goal->scope,
+            $goal->visibility,
+            $isMain,
+            $goal->is_firm,
+            $measure,
+            $start,
+            $target,
+            $goal->limit_value === null ? null : (string) $goal->limit_value,
+            sense: $goal->sense,
+            share: (string) $goal->share,
+            tasksWeight: (string) $goal->tasks_weight,
+            unit: $goal->unit,
+            circle: $goal->circle_id,
+            circles: $goal->admitted('circle_id'),
+            people: $goal->admitted('person_id'),
+            countsUnnamed: $countsUnnamed,
+            outlook: $goal->outlook_id,
+            quarters: $goal->quarters ?? [],
+            predecessor: $goal->id,
+        );
     }
 }

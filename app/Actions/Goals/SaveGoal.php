@@ -43,7 +43,7 @@ final readonly class SaveGoal
             $this->refuseMisplaced($record);
 
             if ($record->is_main) {
-                $this->stepBack($record);
+                $record->stepForward();
             }
 
             $record->save();
@@ -167,16 +167,6 @@ final readonly class SaveGoal
         }
 
         return array_values($family);
-    }
-
-    /** A period has one main goal. */
-    private function stepBack(Goal $main): void
-    {
-        $others = Goal::query()->where('period', $main->period)->where('is_main', true)->whereKeyNot($main->id ?? 0)->get();
-
-        foreach ($others as $other) {
-            $other->update(['is_main' => false]);
-        }
     }
 
     private function saveCheckpoints(Goal $goal, GoalDraft $draft): void

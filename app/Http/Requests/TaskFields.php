@@ -28,6 +28,7 @@ final class TaskFields extends FormRequest
             'minutes' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:100000'],
             'rank' => ['sometimes', 'nullable', Rule::enum(Rank::class)],
             'waiting_on' => ['sometimes', 'nullable', 'string', 'max:120'],
+            'driver_id' => ['sometimes', 'nullable', Rule::exists('resolves', 'id')->where('kind', 'driver')],
             'isPrivate' => ['boolean'],
         ];
     }
@@ -48,11 +49,11 @@ final class TaskFields extends FormRequest
         );
     }
 
-    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string} */
+    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int} */
     public function changes(): array
     {
-        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string} $fields */
-        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'stage_id', 'waiting_on']);
+        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int} $fields */
+        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'stage_id', 'waiting_on', 'driver_id']);
 
         return $this->has('due_on') ? [...$fields, 'due_on' => $this->day('due_on')] : $fields;
     }

@@ -33,6 +33,7 @@ final readonly class DayPage
         private StoredPlans $plans,
         private WeekPage $weeks,
         private Occurrences $occurrences,
+        private QuarterPasses $quarters,
     ) {
     }
 
@@ -99,6 +100,7 @@ final readonly class DayPage
             $this->tray($viewer),
             $this->plan($week),
             $this->review($viewer, $period),
+            ...$this->quarters->of($viewer),
         ]));
         usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
 

@@ -10,7 +10,7 @@ use App\Queries\Props;
 final readonly class DuePass implements Props
 {
     /**
-     * @param string $kind   "tray", "plan", "meeting" or "review"
+     * @param string $kind   "tray", "plan", "meeting", "review", "close" or "planning" with the stretch
      * @param string $title  what to do
      * @param string $detail what it is about
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Actions\Goals\CarryOn;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Person;
@@ -21,6 +22,7 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Readiness;
 use Loftrin\Core\Work\Doable;
 
 /** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
@@ -31,6 +33,7 @@ final readonly class GoalPage
         private StoredPlans $plans,
         private Logbook $logbook,
         private Estimates $estimates,
+        private CarryOn $carryOn,
     ) {
     }
 
@@ -49,6 +52,7 @@ final readonly class GoalPage
         $closing = $stored->core($goal)->closingOn($on);
         $sum = new WrittenSum($stored, $closing->on ?? $on);
         $above = $this->above($goal, $stored, $threads, $on);
+        [$before, $after] = $this->kin($goal, $viewer);
         $isPast = $on->isBefore($this->workspace->today());
         $followers = $goal->followings()->pluck('person_id');
 
@@ -64,6 +68,10 @@ final readonly class GoalPage
             $goal->unit,
             $closing?->on,
             $closing === null ? null : $goal->closing_line,
+            $isPast ? null : Readiness::of($stored->core($goal), $stored->rollup, $on),
+            $this->carryOn->nextPeriod($goal)->name,
+            $before,
+            $after,
             $this->outlook($above === [] ? $goal : $stored->goals->get($above[0]->id)),
             $above,
             array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
@@ -127,6 +135,17 @@ final readonly class GoalPage
             $day->isAfter($today) ? null : $percent($stored->rollup->progress($core, $day)),
             $percent($stored->rollup->expected($core, $day)),
         );
+    }
+
+    /** @return array{?GoalTag, list<GoalTag>} the goal that it carries on, and those that carry it on, as far as the viewer may see them */
+    private function kin(Goal $goal, Person $viewer): array
+    {
+        $before = $goal->predecessor()->visibleTo($viewer)->first();
+
+        return [
+            $before === null ? null : GoalTag::of($before),
+            array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
+        ];
     }
 
     private function outlook(?Goal $top): ?OutlookTag

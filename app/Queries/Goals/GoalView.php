@@ -10,6 +10,7 @@ use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Readiness;
 
 /** Everything that a goal's page shows. */
 final readonly class GoalView implements Props
@@ -17,6 +18,9 @@ final readonly class GoalView implements Props
     /**
      * @param Day              $on          the day as of which all is shown
      * @param int              $daysLeft    working days that are left, today included
+     * @param ?string          $next        the period in which what is unfinished would go on
+     * @param ?GoalTag         $predecessor the goal that it carries on
+     * @param list<GoalTag>    $successors  the goals that carry it on
      * @param ?OutlookTag      $outlook     on which the top of its thread hangs
      * @param list<GoalRow>    $above       from the top of the thread down
      * @param list<GoalRow>    $beneath
@@ -42,6 +46,10 @@ final readonly class GoalView implements Props
         public ?string $unit,
         public ?Day $closedOn,
         public ?string $closingLine,
+        public ?Readiness $ready,
+        public ?string $next,
+        public ?GoalTag $predecessor,
+        public array $successors,
         public ?OutlookTag $outlook,
         public array $above,
         public array $beneath,

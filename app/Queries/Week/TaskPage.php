@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Week;
 
 use App\Models\Person;
+use App\Models\Resolve;
+use App\Models\ResolveKind;
 use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
@@ -39,7 +41,20 @@ final readonly class TaskPage
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")
                 : null,
             PersonTag::all(),
+            $this->drivers($task),
+            $task->driver_id,
             $task->shelved_on !== null,
         );
+    }
+
+    /** @return list<Option> those that hold now, and the one that it is work on */
+    private function drivers(Task $task): array
+    {
+        $today = (string) $this->workspace->today();
+
+        return array_values(Resolve::query()->where('kind', ResolveKind::Driver)
+            ->where(static fn($either) => $either->whereKey($task->driver_id)->orWhere(static fn($now) => $now->where('starts_on', '<=', $today)->where('ends_on', '>=', $today)->whereNull('ended_on')))
+            ->orderBy('id')->get()
+            ->map(static fn(Resolve $driver): Option => new Option((string) $driver->id, $driver->title))->all());
     }
 }

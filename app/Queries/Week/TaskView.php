@@ -15,9 +15,10 @@ final readonly class TaskView implements Props
 {
     /**
      * @param list<StepRow>   $steps
-     * @param list<Option>    $stages of its project
-     * @param ?Option         $origin the meeting it came from: its address and title
+     * @param list<Option>    $stages  of its project
+     * @param ?Option         $origin  the meeting it came from: its address and title
      * @param list<PersonTag> $people
+     * @param list<Option>    $drivers that it can be work on
      */
     public function __construct(
         public TaskRow $task,
@@ -28,6 +29,8 @@ final readonly class TaskView implements Props
         public array $stages,
         public ?Option $origin,
         public array $people,
+        public array $drivers,
+        public ?int $driver,
         public bool $isShelved,
     ) {
     }

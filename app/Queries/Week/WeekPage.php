@@ -11,6 +11,7 @@ use App\Models\Review;
 use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Direction\Resolves;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
@@ -37,6 +38,7 @@ final readonly class WeekPage
         private StoredPlans $plans,
         private WeekTasks $tasks,
         private Occurrences $occurrences,
+        private Resolves $resolves,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class WeekPage
             PeriodWords::query()->firstWhere('period', $week->name)?->words,
             PersonTag::of($whose),
             $this->goals($week, $viewer, $whose),
+            $this->resolves->inWeek($week->span, $whose),
             $isNow ? $this->cameAlong($rows) : [],
             $this->days($week, $viewer, $whose, $byDay),
             $byDay[''] ?? [],

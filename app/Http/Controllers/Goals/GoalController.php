@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Goals;
 
-use App\Actions\Goals\CloseGoal;
 use App\Actions\Goals\SaveGoal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
@@ -16,10 +15,8 @@ use App\Queries\Goals\SheetPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use Loftrin\Core\Goals\Result;
 
 final class GoalController extends Controller
 {
@@ -50,7 +47,7 @@ final class GoalController extends Controller
     {
         $goal = $save($this->me(), $fields->draft());
 
-        return $this->changed(route('goals.show', $goal));
+        return $this->changed($fields->boolean('stay') ? null : route('goals.show', $goal));
     }
 
     public function edit(Goal $goal, GoalForm $form): Response
@@ -66,32 +63,5 @@ final class GoalController extends Controller
         $save($this->me(), $fields->draft(), $goal);
 
         return $this->changed(route('goals.show', $goal));
-    }
-
-    public function close(Request $request, Goal $goal, CloseGoal $close): RedirectResponse
-    {
-        Gate::authorize('update', $goal);
-        $request->validate([
-            'result' => ['required', Rule::enum(Result::class)],
-            'score' => ['nullable', 'numeric', 'decimal:0,2', 'between:0,100'],
-            'line' => ['nullable', 'string', 'max:500'],
-        ]);
-        $close(
-            $this->me(),
-            $goal,
-            $request->enum('result', Result::class) ?? Result::NotMet,
-            $request->filled('score') ? number_format($request->float('score') / 100, 4, '.', '') : null,
-            $this->text($request, 'line'),
-        );
-
-        return $this->changed();
-    }
-
-    public function reopen(Goal $goal, CloseGoal $close): RedirectResponse
-    {
-        Gate::authorize('update', $goal);
-        $close->reopen($this->me(), $goal);
-
-        return $this->changed();
     }
 }

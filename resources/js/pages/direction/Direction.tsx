@@ -1,11 +1,13 @@
 import { Head } from '@inertiajs/react';
 import type { DirectionView } from '../../generated/props';
+import { route } from '../../lib/routes';
 import { Section } from '../../parts/Section';
 import { Outlooks } from '../../parts/direction/Outlooks';
 import { PeriodWords } from '../../parts/direction/PeriodWords';
 import { Places } from '../../parts/direction/Places';
 import { Purpose } from '../../parts/direction/Purpose';
 import { YearGoals } from '../../parts/direction/YearGoals';
+import { ButtonLink } from '../../ui/Button';
 
 /** Where we are going: what stands for years, then this year and its quarters. */
 export default function Direction({ page }: { page: DirectionView }) {
@@ -24,14 +26,18 @@ export default function Direction({ page }: { page: DirectionView }) {
                             <h1 className="text-2xl">{page.year.period.words}</h1>
                             <PeriodWords line={page.year} name="theme" size="l" mayChange={page.mayChange} />
                         </div>
+                        <ButtonLink href={route('planning', page.year.period.name)}>Plan the year</ButtonLink>
                     </div>
                     <YearGoals page={page} />
                     <Section title="Its quarters" aside="A quarter’s main goal stands on the rail of every screen.">
                         <ol className="divide-y divide-hairline">
                             {page.quarters.map((quarter) => (
-                                <li key={quarter.period.name} className="grid grid-cols-[48px_1fr] items-baseline gap-3 py-1.5">
+                                <li key={quarter.period.name} className="grid grid-cols-[48px_1fr_auto] items-baseline gap-3 py-1.5">
                                     <span className="font-mono text-ink-2">{quarter.period.words}</span>
                                     <PeriodWords line={quarter} name="line" mayChange={page.mayChange} />
+                                    <ButtonLink kind="quiet" href={route('planning', quarter.period.name)}>
+                                        Plan {quarter.period.words}
+                                    </ButtonLink>
                                 </li>
                             ))}
                         </ol>

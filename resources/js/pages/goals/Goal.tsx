@@ -1,8 +1,8 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
-import type { GoalView } from '../../generated/props';
+import type { GoalTag, GoalView } from '../../generated/props';
 import { act } from '../../lib/act';
-import { dateWords, dayWords, fullDateWords } from '../../lib/dates';
+import { dateWords, dayWords, fullDateWords, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
 import { AsOf } from '../../parts/AsOf';
@@ -54,6 +54,12 @@ export default function Goal({ page }: { page: GoalView }) {
                                 : `by ${dayWords(period.last)}, ${working(page.daysLeft)} left`}
                             {goal.isPrivate && ', not for everyone'}
                         </p>
+                        <Kin page={page} />
+                        {page.ready !== null && (
+                            <p className="mt-2 font-semibold">
+                                {page.ready === 'done' ? 'All of it is done: ready to close.' : 'Its time is over: ready to close.'}
+                            </p>
+                        )}
                         {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
                     </div>
                     <Figure page={page} />
@@ -90,6 +96,26 @@ export default function Goal({ page }: { page: GoalView }) {
                 </div>
             </div>
         </div>
+    );
+}
+
+/** What it carries on, and what carries it on. */
+function Kin({ page }: { page: GoalView }) {
+    const link = (goal: GoalTag) => (
+        <Link href={route('goals.show', goal.id)} className="text-chalk underline underline-offset-2">
+            {goal.title === page.goal.title ? plannedWords(goal.period) : `“${goal.title}” (${plannedWords(goal.period)})`}
+        </Link>
+    );
+
+    return (
+        <>
+            {page.predecessor !== null && <p className="mt-1 text-xs text-ink-2">carries on from {link(page.predecessor)}</p>}
+            {page.successors.map((goal) => (
+                <p key={goal.id} className="mt-1 text-xs text-ink-2">
+                    goes on in {link(goal)}
+                </p>
+            ))}
+        </>
     );
 }
 
@@ -168,7 +194,7 @@ function Actions({ page }: { page: GoalView }) {
                     </Button>
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
-                {page.mayChange && page.closedOn === null && <CloseGoal id={goal.id} />}
+                {page.mayChange && page.closedOn === null && <CloseGoal page={page} />}
                 {page.mayChange && page.closedOn !== null && (
                     <Button
                         onClick={() => {

@@ -1,25 +1,18 @@
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
-import { bind } from '../../lib/forms';
+import { ClosingFields, nothingSaid } from './ClosingFields';
+import type { GoalView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
 
-const results: [string, string][] = [
-    ['met', 'Met'],
-    ['partly_met', 'Partly met'],
-    ['not_met', 'Not met'],
-    ['dropped', 'Dropped'],
-];
-
-export function CloseGoal({ id }: { id: number }) {
+export function CloseGoal({ page }: { page: GoalView }) {
     const [isOpen, setOpen] = useState(false);
-    const form = useForm({ result: 'met', score: '', line: '' });
+    const form = useForm({ ...nothingSaid, result: page.ready === 'done' ? 'met' : '' });
 
     const close = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('goals.close', id), {
+        form.post(route('goals.close', page.goal.id), {
             preserveScroll: true,
             onSuccess: () => {
                 setOpen(false);
@@ -30,29 +23,25 @@ export function CloseGoal({ id }: { id: number }) {
     return (
         <>
             <Button
+                kind={page.ready === null ? 'plain' : 'main'}
                 onClick={() => {
                     setOpen(true);
                 }}
             >
                 Close
             </Button>
-            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="What became of it?" hint="As of today. It can be reopened.">
+            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="What became of it?" hint="As of today. It can be reopened." size="l">
                 <form onSubmit={close} className="space-y-4">
-                    <SelectField label="Result" {...bind(form, 'result')}>
-                        {results.map(([value, words]) => (
-                            <option key={value} value={value}>
-                                {words}
-                            </option>
-                        ))}
-                    </SelectField>
-                    <TextField
-                        label="Score in per cent"
-                        inputMode="decimal"
-                        {...bind(form, 'score')}
-                        hint="Left empty, met counts 100 and anything else what was computed."
+                    <ClosingFields
+                        title={page.goal.title}
+                        values={form.data}
+                        errors={form.errors}
+                        next={page.next}
+                        set={(change) => {
+                            form.setData({ ...form.data, ...change });
+                        }}
                     />
-                    <TextArea label="A line on it" maxLength={500} {...bind(form, 'line')} />
-                    <Button kind="main" type="submit" disabled={form.processing}>
+                    <Button kind="main" type="submit" disabled={form.processing || form.data.result === ''}>
                         Close it
                     </Button>
                 </form>

@@ -5,7 +5,7 @@ import type { TaskView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { TextArea, TextField } from '../../ui/Field';
+import { SelectField, TextArea, TextField } from '../../ui/Field';
 
 /** What a task is, in words, with its estimate and whom it waits on. */
 export function TaskDetails({ page }: { page: TaskView }) {
@@ -15,6 +15,7 @@ export function TaskDetails({ page }: { page: TaskView }) {
         notes: page.notes ?? '',
         minutes: task.minutes === null ? '' : String(task.minutes),
         waiting_on: task.waitingOn ?? '',
+        driver_id: page.driver === null ? '' : String(page.driver),
     });
 
     const save = (event: SubmitEvent) => {
@@ -31,6 +32,16 @@ export function TaskDetails({ page }: { page: TaskView }) {
                     <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />
                     <TextField label="Waits on" maxLength={120} {...bind(form, 'waiting_on')} />
                 </div>
+                {page.drivers.length > 0 && (
+                    <SelectField label="Work on the driver" {...bind(form, 'driver_id')}>
+                        <option value="">None</option>
+                        {page.drivers.map((driver) => (
+                            <option key={driver.value} value={driver.value}>
+                                {driver.label}
+                            </option>
+                        ))}
+                    </SelectField>
+                )}
                 <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
                     Save
                 </Button>

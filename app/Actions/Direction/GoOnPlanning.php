@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Direction;
+
+use App\Actions\ChangeLog;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Planning;
+use App\Models\Workspace;
+use App\Queries\Direction\PlanningStep;
+use Loftrin\Core\Calendar\PlanningSpan;
+
+/** Goes through the planning of a stretch, step by step. */
+final readonly class GoOnPlanning
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** Remembers where the pass stands, so that it can be taken up there. */
+    public function to(Person $who, PlanningSpan $stretch, PlanningStep $step): void
+    {
+        $this->log->change($who, "Went on planning {$stretch->name}", static fn() => Planning::query()
+            ->firstOrNew(['stretch' => $stretch->name])->fill(['step' => $step->place()])->save());
+    }
+
+    public function finish(Person $who, PlanningSpan $stretch): void
+    {
+        $this->log->change($who, "Finished planning {$stretch->name}", fn() => Planning::query()
+            ->firstOrNew(['stretch' => $stretch->name])->fill(['finished_on' => $this->workspace->today()])->save());
+    }
+
+    /** Says whether a goal is the main one of its period, and whether it is first in line there. */
+    public function mark(Person $who, Goal $goal, bool $isMain, bool $isFirst): void
+    {
+        $this->log->change($who, "Marked “{$goal->title}”", static function () use ($goal, $isMain, $isFirst): void {
+            if ($isMain) {
+                $goal->stepForward();
+            }
+
+            $goal->update(['is_main' => $isMain, 'is_first' => $isFirst]);
+        });
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Actions\Projects\SetProjectState;
+use App\Actions\Shelf\Shelve;
+use App\Actions\Week\SetTaskAside;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Work\ProjectState;
+
+/** Shelves or drops the open work beneath a goal that is shelved or dropped, as far as it serves no other goal. */
+final readonly class LetWorkGo
+{
+    public function __construct(
+        private Workspace $workspace,
+        private Shelve $shelve,
+        private SetProjectState $projects,
+        private SetTaskAside $tasks,
+    ) {
+    }
+
+    /** @param ?Day $lookAgainOn of what is shelved */
+    public function __invoke(Person $who, Goal $goal, bool $isShelved, ?Day $lookAgainOn): void
+    {
+        foreach (Task::query()->where('goal_id', $goal->id)->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')->get() as $task) {
+            $isShelved ? ($this->shelve)($who, $task, $lookAgainOn) : $this->tasks->drop($who, $task);
+        }
+
+        foreach ($this->projects($goal) as $project) {
+            if (Gate::forUser($who)->allows('update', $project)) {
+                $isShelved ? ($this->shelve)($who, $project, $lookAgainOn) : ($this->projects)($who, $project, ProjectState::Dropped);
+            }
+        }
+
+        foreach ($goal->children()->whereNull('closed_on')->get() as $child) {
+            if (Gate::forUser($who)->allows('update', $child)) {
+                $child->update([
+                    'closed_on' => $this->workspace->today(),
+                    'result' => Result::Dropped,
+                    'closing_line' => $isShelved ? 'Shelved with the goal above it.' : 'Dropped with the goal above it.',
+                ]);
+                $this($who, $child, $isShelved, $lookAgainOn);
+            }
+        }
+    }
+
+    /** @return iterable<Project> open ones that serve this goal and no other open one */
+    private function projects(Goal $goal): iterable
+    {
+        return Project::query()
+            ->whereIn('state', [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed])
+            ->whereHas('servings', static fn($link) => $link->where('goal_id', $goal->id))
+            ->whereDoesntHave('servings', static fn($link) => $link->where('goal_id', '<>', $goal->id)->whereHas('goal', static fn($other) => $other->whereNull('closed_on')))
+            ->get();
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Goals\ClosingDraft;
+use App\Actions\Goals\WhatThen;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Fluent;
+use Illuminate\Validation\Rule;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Result;
+
+/** One goal's closing, or under `goals` those of several by their ids. Goals without a result stay open. */
+final class ClosingFields extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $isPass = $this->has('goals');
+        $field = static fn(string $name): string => $isPass ? "goals.*.$name" : $name;
+
+        return [
+            ...($isPass ? ['goals' => ['array', 'max:300']] : []),
+            $field('result') => [$isPass ? 'nullable' : 'required', Rule::enum(Result::class)],
+            $field('score') => ['nullable', 'numeric', 'decimal:0,2', 'between:0,100'],
+            $field('line') => ['nullable', 'string', 'max:500'],
+            $field('then') => ['nullable', Rule::enum(WhatThen::class)],
+            $field('titles') => ['nullable', 'string', 'max:4000'],
+            $field('lookAgainOn') => ['nullable', 'date_format:Y-m-d', 'after:today'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['goals.*.score' => 'score', 'goals.*.line' => 'line', 'goals.*.lookAgainOn' => 'day to look again', 'lookAgainOn' => 'day to look again'];
+    }
+
+    public function draft(): ClosingDraft
+    {
+        return $this->draftOf(new Fluent($this->validated()));
+    }
+
+    /** @return array<int, ClosingDraft> by goal */
+    public function drafts(): array
+    {
+        $drafts = [];
+
+        foreach ($this->array('goals') as $id => $fields) {
+            $said = new Fluent(is_array($fields) ? $fields : []);
+
+            if ($said->string('result')->toString() !== '') {
+                $drafts[(int) $id] = $this->draftOf($said);
+            }
+        }
+
+        return $drafts;
+    }
+
+    /** @param Fluent<array-key, mixed> $said */
+    private function draftOf(Fluent $said): ClosingDraft
+    {
+        $text = static fn(string $field): ?string => trim($said->string($field)->toString()) === '' ? null : trim($said->string($field)->toString());
+        $score = $text('score');
+        $day = $text('lookAgainOn');
+
+        return new ClosingDraft(
+            $said->enum('result', Result::class) ?? Result::NotMet,
+            $score === null ? null : number_format(((float) $score) / 100, 4, '.', ''),
+            $text('line'),
+            $said->enum('then', WhatThen::class) ?? WhatThen::Leave,
+            array_values(array_filter(array_map(static fn(string $line): string => mb_substr(trim($line), 0, 200), explode("\n", $text('titles') ?? '')), static fn(string $line): bool => $line !== '')),
+            $day === null ? null : Day::of($day),
+        );
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Queries\Parts\PersonTag;
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\PlanningSpan;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Load;
+
+/**
+ * What each person has promised for a stretch: its goals that they own, and the open tasks that are planned in it,
+ * or have no time and are due in it, themselves or with their project. What is private or hidden counts for nobody, so that all read the same.
+ */
+final readonly class Loads
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /** @return list<LoadRow> those with too much first, then by name */
+    public function of(PlanningSpan $stretch): array
+    {
+        $goals = Goal::query()->openToAll()->whereNull('closed_on')
+            ->whereIn('period', array_map(static fn(Period $period): string => $period->name, $stretch->periods))
+            ->toBase()->groupBy('owner_id')->selectRaw('owner_id, count(*) as number')->pluck('number', 'owner_id');
+        $minutes = $this->promised($stretch);
+        $rows = Person::query()->orderBy('name')->get()->map(function (Person $person) use ($stretch, $goals, $minutes): LoadRow {
+            $count = $goals->get($person->id);
+            $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $this->available($person, $stretch), is_numeric($count) ? (int) $count : 0);
+
+            return new LoadRow(PersonTag::of($person), $load->goals, (int) $load->planned->rounded(0), (int) $load->available->rounded(0), $load->isOver(), $load->hasManyGoals());
+        })->all();
+        usort($rows, static fn(LoadRow $a, LoadRow $b): int => ($b->isOver || $b->hasMany) <=> ($a->isOver || $a->hasMany));
+
+        return $rows;
+    }
+
+    /** @return array<array-key, int> minutes by person */
+    private function promised(PlanningSpan $stretch): array
+    {
+        $done = '(select coalesce(avg(case when steps.done_on is null then 0.0 else 1.0 end), 0) from steps where steps.task_id = tasks.id)';
+        [$first, $last] = [(string) $stretch->span->first, (string) $stretch->span->last];
+
+        return DB::table('tasks')->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
+            ->where('tasks.visibility', Visibility::Everyone->value)
+            ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
+            ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ['shelved', 'dropped']))
+            ->where(static fn($either) => $either
+                ->where(static fn($planned) => $planned->where('planned_from', '<=', $last)->where('planned_to', '>=', $first))
+                ->orWhere(static fn($due) => $due->whereNull('planned')->whereBetween(DB::raw('coalesce(tasks.due_on, projects.due_on)'), [$first, $last])))
+            ->groupBy('tasks.owner_id')
+            ->selectRaw("tasks.owner_id, sum(coalesce(tasks.minutes, ?) * (1 - $done)) as minutes", [Ledger::USUAL_MINUTES])
+            ->pluck('minutes', 'owner_id')
+            ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) round((float) $sum) : 0)->all();
+    }
+
+    /** Weekly hours × the working days that are left ÷ those of a full week, in minutes. */
+    private function available(Person $person, PlanningSpan $stretch): Fraction
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+
+        if ($stretch->isOverOn($today)) {
+            return Fraction::zero();
+        }
+
+        $from = $today->isAfter($stretch->span->first) ? $today : $stretch->span->first;
+
+        return Fraction::of($person->weekly_hours * 60 * $calendar->workingDays(new Span($from, $stretch->span->last)), max(1, count($calendar->workingDays)));
+    }
+}

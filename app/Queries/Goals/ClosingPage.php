@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Actions\Goals\CarryOn;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Parts\PeriodTag;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Goals\Readiness;
+use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Work\ProjectState;
+
+/** The goals of a period, to be closed in one pass. */
+final readonly class ClosingPage
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private CarryOn $carryOn)
+    {
+    }
+
+    public function of(Period $period, Person $viewer): ClosingView
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $stored = $this->plans->holding($period, $viewer);
+        $stored->prepare([$today]);
+        $threads = new Threads($stored);
+        $goals = $stored->goals->where('period', $period->name);
+        [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];
+        $tasks = Task::query()->visibleTo($viewer)->whereIn('goal_id', $open->modelKeys())->onLists()->toBase()->groupBy('goal_id')->selectRaw('goal_id, count(*) as number')->pluck('number', 'goal_id');
+        $successors = Goal::query()->visibleTo($viewer)->whereIn('predecessor_id', $closed->modelKeys())->orderBy('id')->get()->groupBy('predecessor_id');
+
+        return new ClosingView(
+            PeriodTag::of($period, $calendar),
+            $period->isOverOn($today),
+            array_values($open->map(fn(Goal $goal): ClosingRow => $this->row($goal, $stored, $threads, $viewer, $tasks))->all()),
+            array_values($closed->map(static fn(Goal $goal): ClosedGoal => new ClosedGoal(
+                GoalRow::of($goal, $stored, $threads, $today),
+                $goal->closing_line,
+                array_values($successors->get($goal->id)?->map(GoalTag::of(...))->all() ?? []),
+            ))->all()),
+            (string) $calendar->next($calendar->next($calendar->periodOf($period->horizon, $today)))->span->first,
+        );
+    }
+
+    /** @param Collection<array-key, mixed> $tasks open ones, counted by goal */
+    private function row(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer, Collection $tasks): ClosingRow
+    {
+        $ready = Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today());
+        $count = $tasks->get($goal->id);
+
+        return new ClosingRow(
+            GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
+            $ready,
+            Gate::forUser($viewer)->allows('update', $goal),
+            array_values($stored->projects
+                ->filter(static fn(Project $project): bool => $project->servings->contains('goal_id', $goal->id) && in_array($project->state, [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed], true))
+                ->map(static fn(Project $project): string => $project->title)->all()),
+            is_numeric($count) ? (int) $count : 0,
+            $stored->goals->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
+            $ready === Readiness::Done ? Result::Met : null,
+            $this->carryOn->nextPeriod($goal)->name,
+        );
+    }
+}

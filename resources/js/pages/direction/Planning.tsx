@@ -1,0 +1,102 @@
+import { Head } from '@inertiajs/react';
+import type { PlanningStep, PlanningView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords, fullDateWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { BearingStep } from '../../parts/planning/BearingStep';
+import { FirstStep } from '../../parts/planning/FirstStep';
+import { GoalsStep } from '../../parts/planning/GoalsStep';
+import { HowStep } from '../../parts/planning/HowStep';
+import { LoadStep } from '../../parts/planning/LoadStep';
+import { LookBack } from '../../parts/planning/LookBack';
+import { ShelfStep } from '../../parts/planning/ShelfStep';
+import { Steps } from '../../parts/planning/Steps';
+import { stepWords } from '../../parts/planning/steps';
+import { Button, ButtonLink } from '../../ui/Button';
+
+/** A guided pass through the planning of a year, a quarter, a month or some weeks. */
+export default function Planning({ page }: { page: PlanningView }) {
+    const { stretch, step } = page;
+
+    return (
+        <div className="w-full max-w-5xl px-6 py-5 pb-10 max-md:px-4">
+            <Head title={`Plan ${stretch.words}`} />
+            <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
+                <h1 className="text-2xl">Plan {stretch.words}</h1>
+                <p className="text-xs text-ink-2">
+                    {dayWords(stretch.first)} to {dayWords(stretch.last)}
+                    {page.finishedOn !== null && `, planned on ${fullDateWords(page.finishedOn)}`}
+                </p>
+            </div>
+            <Steps page={page} />
+            <p className="mb-4 text-lg font-semibold">{stepWords[step].asks}</p>
+            <Step page={page} />
+            <Onward page={page} />
+        </div>
+    );
+}
+
+function Step({ page }: { page: PlanningView }) {
+    switch (page.step) {
+        case 'look_back':
+            return <LookBack page={page} />;
+        case 'bearing':
+            return <BearingStep page={page} />;
+        case 'goals':
+            return <GoalsStep page={page} />;
+        case 'first':
+            return <FirstStep page={page} />;
+        case 'how':
+            return <HowStep page={page} />;
+        case 'load':
+            return <LoadStep page={page} />;
+        case 'shelf':
+            return <ShelfStep page={page} />;
+    }
+}
+
+/** On to the next step, or to the end. It can be left at any time and is taken up where it was left. */
+function Onward({ page }: { page: PlanningView }) {
+    const place = page.steps.indexOf(page.step);
+    const next = page.steps[place + 1];
+    const before = page.steps[place - 1];
+    const go = (step: PlanningStep) => {
+        act('put', route('planning.step', { stretch: page.stretch.name, step }));
+    };
+
+    return (
+        <div className="mt-8 flex flex-wrap items-center gap-3 border-t border-rule pt-4">
+            {next !== undefined ? (
+                <Button
+                    kind="main"
+                    onClick={() => {
+                        go(next);
+                    }}
+                >
+                    On: {stepWords[next].name}
+                </Button>
+            ) : (
+                <Button
+                    kind="main"
+                    onClick={() => {
+                        act('post', route('planning.finish', page.stretch.name));
+                    }}
+                >
+                    {page.stretch.words} is planned
+                </Button>
+            )}
+            {before !== undefined && (
+                <Button
+                    onClick={() => {
+                        go(before);
+                    }}
+                >
+                    Back
+                </Button>
+            )}
+            <ButtonLink kind="quiet" href={route('day')}>
+                Leave it for now
+            </ButtonLink>
+        </div>
+    );
+}

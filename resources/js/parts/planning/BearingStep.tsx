@@ -1,0 +1,57 @@
+import { Link } from '@inertiajs/react';
+import { Cord } from '../Cord';
+import { GaugeLine } from '../Gauge';
+import { Empty, Section } from '../Section';
+import { BearingWords } from '../direction/BearingWords';
+import { Outlooks } from '../direction/Outlooks';
+import { PeriodWords } from '../direction/PeriodWords';
+import { Purpose } from '../direction/Purpose';
+import type { PlanningView } from '../../generated/props';
+import { dayWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+
+/** Where we are going: of a year all of it, of anything shorter the goals above with where they should stand. */
+export function BearingStep({ page }: { page: PlanningView }) {
+    if (page.direction !== null) {
+        return (
+            <div className="space-y-7">
+                <Purpose page={page.direction} />
+                <Outlooks page={page.direction} />
+                <Section title={`The theme of ${page.stretch.words}`}>
+                    <PeriodWords line={page.direction.year} name="theme" size="l" mayChange={page.direction.mayChange} />
+                </Section>
+            </div>
+        );
+    }
+
+    return (
+        <div className="space-y-7">
+            <BearingWords bearing={page.bearing} />
+            <Section title="The goals above" aside={`Where each stands, and where it should by ${dayWords(page.stretch.last)}.`}>
+                {page.above.length === 0 && <Empty>There is no open goal above. Goals of {page.stretch.words} will stand alone.</Empty>}
+                <ul>
+                    {page.above.map(({ goal, expectedAtEnd, isPlaced }) => (
+                        <li
+                            key={goal.id}
+                            className="grid grid-cols-[1fr_260px_110px] items-center gap-6 border-t border-hairline py-2.5 max-md:grid-cols-1"
+                        >
+                            <div className="min-w-0">
+                                <p className="flex items-baseline gap-3">
+                                    <Cord cord={goal.cord} />
+                                    <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
+                                        {goal.title}
+                                    </Link>
+                                </p>
+                                {isPlaced && <p className="text-xs text-ink-2">worked on in this quarter</p>}
+                            </div>
+                            <GaugeLine gauge={goal.gauge} />
+                            <p className="text-right font-mono text-sm text-chalk">
+                                {expectedAtEnd === null ? 'no pace' : `${String(expectedAtEnd)} % by then`}
+                            </p>
+                        </li>
+                    ))}
+                </ul>
+            </Section>
+        </div>
+    );
+}

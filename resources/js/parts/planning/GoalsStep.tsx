@@ -1,0 +1,135 @@
+import { Link, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { Cord } from '../Cord';
+import { YearGoals } from '../direction/YearGoals';
+import { Section } from '../Section';
+import type { PlannedGoal, PlanningView } from '../../generated/props';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+
+/** What should be true by the end, under each goal above: a title is enough, the rest when wanted. */
+export function GoalsStep({ page }: { page: PlanningView }) {
+    if (page.direction !== null) {
+        return (
+            <div className="space-y-7">
+                <YearGoals page={page.direction} />
+                <Section title="Add one">
+                    <NewGoal page={page} parent={null} words="A goal of the year" />
+                </Section>
+            </div>
+        );
+    }
+
+    return (
+        <div className="space-y-6">
+            {page.above.map(({ goal, goals }) => (
+                <Section
+                    key={goal.id}
+                    title={<Above title={goal.title} cord={goal.cord} />}
+                    aside={[goal.gauge.terms, goal.gauge.standing].filter((words) => words !== '').join(', ')}
+                >
+                    <GoalList goals={goals} />
+                    <NewGoal page={page} parent={goal.id} words={`A goal for “${goal.title}”`} />
+                </Section>
+            ))}
+            <Section title={page.above.length === 0 ? 'Goals' : 'Standing alone'} aside="What serves no goal above, and is needed.">
+                <GoalList goals={page.alone} />
+                <NewGoal page={page} parent={null} words="A goal that stands alone" />
+            </Section>
+        </div>
+    );
+}
+
+function Above({ title, cord }: { title: string; cord: PlannedGoal['goal']['cord'] }) {
+    return (
+        <span className="flex items-baseline gap-3">
+            <Cord cord={cord} /> {title}
+        </span>
+    );
+}
+
+function GoalList({ goals }: { goals: PlannedGoal[] }) {
+    return (
+        <ul className="divide-y divide-hairline">
+            {goals.map(({ goal, mayChange }) => (
+                <li key={goal.id} className="flex flex-wrap items-baseline gap-x-4 py-1.5">
+                    <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
+                        {goal.title}
+                    </Link>
+                    <span className="text-xs text-ink-2">{goal.owner.name}</span>
+                    <span className="text-xs text-ink-2">{goal.gauge.terms}</span>
+                    {mayChange && (
+                        <Link href={route('goals.edit', goal.id)} className="ml-auto text-xs text-chalk underline underline-offset-2">
+                            measure, owner and more<span className="sr-only"> of {goal.title}</span>
+                        </Link>
+                    )}
+                </li>
+            ))}
+        </ul>
+    );
+}
+
+function NewGoal({ page, parent, words }: { page: PlanningView; parent: number | null; words: string }) {
+    const form = useForm({ title: '', period: page.stretch.periods[0]?.name ?? '' });
+    const error = Object.values(form.errors)[0];
+
+    const add = (event: SubmitEvent) => {
+        event.preventDefault();
+
+        if (form.data.title.trim() === '') {
+            return;
+        }
+
+        form.transform((data) => ({ ...data, parent, measure: 'work', stay: true }));
+        form.post(route('goals.store'), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset('title');
+            },
+        });
+    };
+
+    return (
+        <form onSubmit={add} className="flex flex-wrap items-center gap-3 py-1">
+            <span aria-hidden className="w-3 flex-none text-center text-ink-2">
+                +
+            </span>
+            <input
+                aria-label={words}
+                aria-invalid={error !== undefined}
+                placeholder={words}
+                maxLength={200}
+                value={form.data.title}
+                onChange={(event) => {
+                    form.setData('title', event.target.value);
+                }}
+                className="min-w-60 flex-1 border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
+            />
+            {page.stretch.periods.length > 1 && (
+                <SelectField
+                    label="Week"
+                    isLabelHidden
+                    className="w-32"
+                    value={form.data.period}
+                    onChange={(event) => {
+                        form.setData('period', event.target.value);
+                    }}
+                >
+                    {page.stretch.periods.map((period) => (
+                        <option key={period.name} value={period.name}>
+                            {period.words}
+                        </option>
+                    ))}
+                </SelectField>
+            )}
+            {form.data.title.trim() !== '' && (
+                <Button type="submit" disabled={form.processing}>
+                    Set it
+                </Button>
+            )}
+            {error !== undefined && <p className="w-full pl-6 text-sm font-medium text-persimmon">{error}</p>}
+        </form>
+    );
+}

@@ -1,0 +1,119 @@
+import { Link, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { Standing } from '../Gauge';
+import { Empty, Section } from '../Section';
+import type { PlanningView, ResolveRow } from '../../generated/props';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button, ButtonLink } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+
+/** What became of the stretch before, what of it is unfinished, and what was learned. */
+export function LookBack({ page }: { page: PlanningView }) {
+    const { before } = page;
+    const trials = page.tried.filter((resolve) => resolve.kind === 'trial');
+    const others = page.tried.filter((resolve) => resolve.kind !== 'trial');
+
+    return (
+        <div className="space-y-7">
+            {page.unfinished.length > 0 && (
+                <Section
+                    title={`Unfinished in ${before.words}`}
+                    aside={
+                        <span className="flex gap-2">
+                            {before.periods.map((period) => (
+                                <ButtonLink key={period.name} kind="main" href={route('closing', period.name)}>
+                                    Close {period.words}
+                                </ButtonLink>
+                            ))}
+                        </span>
+                    }
+                >
+                    <ul className="divide-y divide-hairline">
+                        {page.unfinished.map((goal) => (
+                            <li key={goal.id} className="flex items-baseline gap-4 py-1.5">
+                                <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
+                                    {goal.title}
+                                </Link>
+                                <span className="text-ink-2">{goal.gauge.terms}</span>
+                                <Standing gauge={goal.gauge} />
+                            </li>
+                        ))}
+                    </ul>
+                </Section>
+            )}
+            <Section title={`What became of ${before.words}`}>
+                {page.results.length === 0 && <Empty>No goal of {before.words} was closed.</Empty>}
+                <ul className="divide-y divide-hairline">
+                    {page.results.map(({ goal, line }) => (
+                        <li key={goal.id} className="grid grid-cols-[1fr_90px_1fr] items-baseline gap-4 py-1.5 max-md:grid-cols-[1fr_90px]">
+                            <Link href={route('goals.show', goal.id)} className="hover:underline">
+                                {goal.title}
+                            </Link>
+                            <Standing gauge={goal.gauge} />
+                            <span className="text-ink-2 max-md:col-span-2">{line}</span>
+                        </li>
+                    ))}
+                </ul>
+            </Section>
+            {trials.length > 0 && (
+                <Section title="Trials" aside="A trial ends with what was learned.">
+                    <ul className="divide-y divide-hairline">
+                        {trials.map((trial) => (
+                            <Trial key={trial.id} trial={trial} />
+                        ))}
+                    </ul>
+                </Section>
+            )}
+            {others.length > 0 && (
+                <Section title="What carried it, what was given up">
+                    <ul className="divide-y divide-hairline">
+                        {others.map((resolve) => (
+                            <li key={resolve.id} className="py-1.5">
+                                <span className="text-ink-2">{kindOf[resolve.kind]}: </span>
+                                {resolve.title}
+                            </li>
+                        ))}
+                    </ul>
+                </Section>
+            )}
+        </div>
+    );
+}
+
+const kindOf: Record<ResolveRow['kind'], string> = { driver: 'driver', trial: 'trial', skill: 'skill', give_up: 'given up' };
+
+/** A trial, and the form that ends it. */
+export function Trial({ trial }: { trial: ResolveRow }) {
+    const form = useForm({ learned: '' });
+
+    const end = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.put(route('resolves.end', trial.id), { preserveScroll: true });
+    };
+
+    return (
+        <li className="py-2">
+            <p>
+                {trial.title} <span className="text-xs text-ink-2">{trial.owner.name}</span>
+            </p>
+            {trial.endedOn !== null ? (
+                <p className="text-ink-2">Learned: {trial.learned}</p>
+            ) : (
+                <form onSubmit={end} className="mt-1 flex flex-wrap items-start gap-3">
+                    <TextField
+                        label={`What was learned from: ${trial.title}`}
+                        isLabelHidden
+                        placeholder="What was learned?"
+                        className="min-w-60 flex-1"
+                        maxLength={1000}
+                        {...bind(form, 'learned')}
+                    />
+                    <Button type="submit" disabled={form.processing}>
+                        End the trial
+                    </Button>
+                </form>
+            )}
+        </li>
+    );
+}
