@@ -18,6 +18,7 @@ Route::get('/goals/new', [GoalController::class, 'create'])->name('goals.create'
 Route::post('/goals', [GoalController::class, 'store'])->name('goals.store');
 Route::get('/goals/{goal}', [GoalController::class, 'show'])->name('goals.show');
 Route::get('/goals/{goal}/edit', [GoalController::class, 'edit'])->name('goals.edit');
+Route::post('/goals/{goal}/preview', [GoalController::class, 'preview'])->name('goals.preview');
 Route::put('/goals/{goal}', [GoalController::class, 'update'])->name('goals.update');
 Route::post('/goals/{goal}/close', [ClosingController::class, 'close'])->name('goals.close');
 Route::post('/goals/{goal}/reopen', [ClosingController::class, 'reopen'])->name('goals.reopen');

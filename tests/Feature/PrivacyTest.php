@@ -3,12 +3,16 @@
 declare(strict_types=1);
 
 use App\Models\AgendaItem;
+use App\Models\Area;
+use App\Models\Comment;
+use App\Models\Following;
 use App\Models\Jot;
 use App\Models\Meeting;
 use App\Models\Review;
 use App\Models\Role;
 use App\Models\StandingItem;
 use App\Models\Task;
+use App\Models\Telling;
 use App\Models\Visibility;
 use Inertia\Testing\AssertableInertia;
 use Tests\Feature\Made;
@@ -22,6 +26,10 @@ beforeEach(function (): void {
     $this->task = Made::task($this->owner, ['title' => 'A secret errand', 'visibility' => Visibility::OnlyMe, 'planned' => '2027-W06', 'done_on' => '2027-02-09', 'minutes' => 60]);
     $this->series = Made::series([$this->owner], ['title' => 'A secret talk', 'is_private' => true]);
     $this->project = Made::project($this->other, [$this->goal]);
+    $this->goal->update(['area_id' => Area::query()->create(['name' => 'Moorings', 'kind' => 'area'])->id, 'shelved_on' => '2027-02-01', 'look_again_on' => '2027-02-02']);
+    Comment::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->owner->id, 'on' => Made::TODAY, 'words' => 'secret']);
+    Following::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->other->id]);
+    Telling::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->other->id, 'by_id' => $this->owner->id, 'words' => 'said: secret']);
 });
 
 it('hides a private thing from every address, a lead’s too', function (): void {
@@ -31,6 +39,12 @@ it('hides a private thing from every address, a lead’s too', function (): void
         ['get', "/goals/{$this->goal->id}"], ['get', "/goals/{$this->goal->id}/edit"], ['post', "/goals/{$this->goal->id}/close", ['result' => 'met']],
         ['post', "/goals/{$this->goal->id}/reopen"], ['post', "/goals/{$this->goal->id}/readings", ['on' => '2027-02-01', 'value' => '1']],
         ['put', "/goals/{$this->goal->id}", ['title' => 'x', 'period' => '2027', 'measure' => 'work']],
+        ['post', "/goals/{$this->goal->id}/preview", ['title' => 'x', 'period' => '2027', 'measure' => 'work']],
+        ['post', "/goals/{$this->goal->id}/comments", ['words' => 'x']], ['post', "/goals/{$this->goal->id}/estimates", ['chance' => 50]],
+        ['post', "/goals/{$this->goal->id}/judgements", ['direction' => 'forward', 'line' => 'x']], ['post', "/goals/{$this->goal->id}/following"],
+        ['post', "/goals/{$this->goal->id}/readings/column", ['text' => '1', 'last' => '2027-02-01']], ['get', "/goals/{$this->goal->id}/figure"],
+        ['put', "/goals/{$this->goal->id}/place", ['quarters' => [1]]], ['put', "/goals/{$this->goal->id}/mark", ['isMain' => true, 'isFirst' => true]],
+        ['post', '/closing/2027', ['goals' => [$this->goal->id => ['result' => 'met']]]], ['put', "/shelf/goal/{$this->goal->id}"], ['get', "/goals/new?from={$this->goal->id}"],
         ['get', "/tasks/{$this->task->id}"], ['put', "/tasks/{$this->task->id}", ['title' => 'x']], ['put', "/tasks/{$this->task->id}/tick", ['done' => false]],
         ['put', "/tasks/{$this->task->id}/plan", ['planned' => null]],
         ['get', "/series/{$this->series->id}"], ['get', "/series/{$this->series->id}/edit"], ['post', "/series/{$this->series->id}/issues", ['title' => 'x']],
@@ -45,7 +59,8 @@ it('hides a private thing from every address, a lead’s too', function (): void
 it('mentions it on no screen of somebody else', function (string $address): void {
     $this->actingAs($this->other);
     expect((string) json_encode($this->props($address)))->not->toContain('secret');
-})->with(fn() => ['/', '/weeks/2027-W06', '/weeks/2027-W06?who=1', '/sheet', '/goals/new', '/projects', '/projects/1', '/projects/new', '/meetings', '/series/new', '/reviews/2027-W06', '/people', '/tray']);
+})->with(fn() => ['/', '/weeks/2027-W06', '/weeks/2027-W06?who=1', '/sheet', '/goals/new', '/projects', '/projects/1', '/projects/new', '/meetings', '/series/new', '/reviews/2027-W06', '/people', '/tray',
+    '/direction', '/areas', '/areas/1', '/shelf', '/news', '/closing/2027', '/closing/2027-W06', '/planning/2027/goals', '/planning/2027-Q1/goals', '/planning/2027-Q1/load', '/planning/2027-W06+2/look_back']);
 
 it('shows it to its owner', function (): void {
     $this->actingAs($this->owner);

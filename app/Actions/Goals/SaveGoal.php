@@ -47,7 +47,7 @@ final readonly class SaveGoal
             }
 
             $record->save();
-            $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), $record->owner);
+            $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), null);
             ($this->admit)($who, $record->refresh(), $draft);
             $this->saveCheckpoints($record, $draft);
 

@@ -22,11 +22,11 @@ final readonly class GoalChanges
     /**
      * @param array<string, mixed> $before columns as they were
      * @param array<string, mixed> $now    as they became
-     * @param Person               $reader to whom it is told: goals that they may not see are not named
+     * @param ?Person              $reader to whom it is told: goals that they may not see are not named; none is for several
      *
      * @return list<string> one for each thing that changed and that people ask about
      */
-    public function of(Goal $goal, array $before, array $now, Person $reader): array
+    public function of(Goal $goal, array $before, array $now, ?Person $reader): array
     {
         $words = [];
 
@@ -34,7 +34,9 @@ final readonly class GoalChanges
             $label = self::label($column);
             $shown = fn(mixed $value): string => $this->shown($goal, $column, $value, $reader);
 
-            if ($label !== null && array_key_exists($column, $now) && $shown($before[$column]) !== $shown($now[$column])) {
+            if ($column === 'parent_id' && $reader === null) {
+                $words[] = 'it hangs elsewhere';
+            } elseif ($label !== null && array_key_exists($column, $now) && $shown($before[$column]) !== $shown($now[$column])) {
                 $words[] = "$label {$shown($before[$column])} → {$shown($now[$column])}";
             }
         }
@@ -60,7 +62,7 @@ final readonly class GoalChanges
         };
     }
 
-    private function shown(Goal $goal, string $column, mixed $value, Person $reader): string
+    private function shown(Goal $goal, string $column, mixed $value, ?Person $reader): string
     {
         $text = is_scalar($value) ? (string) $value : '';
 
@@ -68,7 +70,7 @@ final readonly class GoalChanges
             $text === '' => 'none',
             $column === 'title' => "“{$text}”",
             $column === 'period' => $this->period($text),
-            $column === 'parent_id' => Goal::query()->visibleTo($reader)->find($text)->title ?? 'a goal not visible to you',
+            $column === 'parent_id' && $reader !== null => Goal::query()->visibleTo($reader)->find($text)->title ?? 'a goal not visible to you',
             $column === 'owner_id' => Person::query()->find($text)->name ?? 'somebody',
             $column === 'measure' => self::measure(MeasureKind::from($text)),
             $column === 'share' => CoreRecords::exact($text)->percent().' %',

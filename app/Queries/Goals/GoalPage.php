@@ -75,7 +75,7 @@ final readonly class GoalPage
             $this->outlook($above === [] ? $goal : $stored->goals->get($above[0]->id)),
             $above,
             array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
-            $isPast ? null : $this->nextStep($goal, $stored, $threads, $viewer),
+            $isPast || $closing !== null ? null : $this->nextStep($goal, $stored, $threads, $viewer),
             $sum->lines($goal),
             $sum->formula($goal, $stored->figure($goal, $on)),
             array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),

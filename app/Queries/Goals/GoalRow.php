@@ -18,8 +18,10 @@ use Loftrin\Core\Goals\Forecast;
 final readonly class GoalRow implements Props
 {
     /**
-     * @param ?int    $parent the goal it hangs on, if the viewer may see that
-     * @param ?string $for    its title
+     * @param bool      $isFirst  whether it is first in line in its period
+     * @param list<int> $quarters of a year goal: in which it is worked on
+     * @param ?int      $parent   the goal it hangs on, if the viewer may see that
+     * @param ?string   $for      its title
      */
     public function __construct(
         public int $id,
@@ -27,6 +29,8 @@ final readonly class GoalRow implements Props
         public Horizon $horizon,
         public string $period,
         public bool $isFirm,
+        public bool $isFirst,
+        public array $quarters,
         public bool $isPrivate,
         public bool $isClosed,
         public PersonTag $owner,
@@ -46,6 +50,8 @@ final readonly class GoalRow implements Props
             $goal->horizon,
             $goal->period,
             $goal->is_firm,
+            $goal->is_first,
+            $goal->quarters ?? [],
             $goal->visibility !== Visibility::Everyone,
             $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
             PersonTag::of($goal->owner),

@@ -29,7 +29,8 @@ final class ClosingController extends Controller
     {
         $of = $workspace->calendar()->tryPeriod($period) ?? abort(404);
         $drafts = $fields->drafts();
-        $goals = Goal::query()->visibleTo($this->me())->where('period', $of->name)->whereKey(array_keys($drafts))->get()->keyBy('id');
+        $goals = Goal::query()->visibleTo($this->me())->where('period', $of->name)->whereKey(array_keys($drafts))
+            ->with(['owner', 'parent.admissions.circle.memberships', 'admissions.circle.memberships'])->get()->keyBy('id');
         abort_unless($goals->count() === count($drafts), 404);
 
         foreach ($goals as $goal) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Goals;
 
 use App\Actions\Goals\SaveGoal;
+use App\Actions\Goals\TryChange;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
 use App\Models\Goal;
@@ -12,6 +13,7 @@ use App\Queries\Goals\GoalForm;
 use App\Queries\Goals\GoalPage;
 use App\Queries\Goals\SheetFilter;
 use App\Queries\Goals\SheetPage;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -55,6 +57,14 @@ final class GoalController extends Controller
         Gate::authorize('update', $goal);
 
         return Inertia::render('goals/GoalForm', ['page' => $form->filled($this->me(), $goal)]);
+    }
+
+    /** What the change would do to the figures; nothing is kept of it. */
+    public function preview(GoalFields $fields, Goal $goal, TryChange $try): JsonResponse
+    {
+        Gate::authorize('update', $goal);
+
+        return response()->json($try($this->me(), $goal, $fields->draft()));
     }
 
     public function update(GoalFields $fields, Goal $goal, SaveGoal $save): RedirectResponse

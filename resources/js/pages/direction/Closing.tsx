@@ -62,7 +62,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                     </ul>
                     <div className="mt-2 flex items-center gap-4 border-t border-rule pt-4">
                         <Button kind="main" type="submit" disabled={form.processing || decided === 0}>
-                            {decided === 1 ? 'Close 1 goal' : `Close ${String(decided)} goals`}
+                            {decided === 0 ? 'Close them' : decided === 1 ? 'Close 1 goal' : `Close ${String(decided)} goals`}
                         </Button>
                         {mine.length > decided && <span className="text-xs text-ink-2">{mine.length - decided} stay open</span>}
                     </div>

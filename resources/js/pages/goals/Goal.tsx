@@ -76,16 +76,18 @@ export default function Goal({ page }: { page: GoalView }) {
                         {page.measure === 'judged' && <Judge page={page} />}
                         <WrittenSum page={page} />
                         {takesReadings && <Readings page={page} />}
-                        {!page.isPast && (page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
-                            <Section title="Its own tasks" aside="Those of its projects stand there.">
-                                <ul className="divide-y divide-hairline">
-                                    {page.tasks.map((task) => (
-                                        <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
-                                    ))}
-                                </ul>
-                                {page.closedOn === null && <AddTask to={{ goal: goal.id }} words="Add a task for this goal" />}
-                            </Section>
-                        )}
+                        {!page.isPast &&
+                            (page.closedOn === null || page.tasks.length > 0) &&
+                            (page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
+                                <Section title="Its own tasks" aside="Those of its projects stand there.">
+                                    <ul className="divide-y divide-hairline">
+                                        {page.tasks.map((task) => (
+                                            <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
+                                        ))}
+                                    </ul>
+                                    {page.closedOn === null && <AddTask to={{ goal: goal.id }} words="Add a task for this goal" />}
+                                </Section>
+                            )}
                         <Logbook page={page} />
                     </div>
                     <div className="space-y-6">

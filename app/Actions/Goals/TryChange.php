@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Actions\RefusedChange;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Goals\ChangedFigure;
+use App\Queries\Goals\ChangePreview;
+use App\Queries\Goals\StoredPlan;
+use App\Queries\Parts\Gauge;
+use Illuminate\Support\Facades\DB;
+
+/** Shows what a change to a goal would do to the figures, by doing it and taking it back before anybody sees it. */
+final readonly class TryChange
+{
+    public function __construct(private Workspace $workspace, private SaveGoal $save)
+    {
+    }
+
+    /** @throws RefusedChange as the change itself would be refused */
+    public function __invoke(Person $who, Goal $goal, GoalDraft $draft): ChangePreview
+    {
+        $before = $this->gauges($who, $goal->refresh());
+        DB::beginTransaction();
+
+        try {
+            ($this->save)($who, $draft, $goal);
+            $after = $this->gauges($who, $goal->refresh()) + $this->gaugesOf($who, $goal, array_keys($before));
+        } finally {
+            DB::rollBack();
+        }
+
+        $before += $this->gaugesOf($who, $goal->refresh(), array_keys($after));
+        $figures = [];
+
+        foreach ($before as $id => [$title, $gauge]) {
+            if (isset($after[$id]) && ($id === $goal->id || self::shown($gauge) !== self::shown($after[$id][1]))) {
+                $figures[] = new ChangedFigure($title, $gauge, $after[$id][1]);
+            }
+        }
+
+        return new ChangePreview($figures);
+    }
+
+    /** @return array<int, array{string, Gauge}> of the goal and of those above it that the person may see, by id */
+    private function gauges(Person $who, Goal $goal): array
+    {
+        $above = [];
+
+        for ($each = $goal; $each !== null; $each = $each->parent()->first()) {
+            $above[] = $each->id;
+        }
+
+        return $this->gaugesOf($who, $goal, $above);
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, array{string, Gauge}> as the plan stands now, by id; those of other years are left out
+     */
+    private function gaugesOf(Person $who, Goal $goal, array $ids): array
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $stored = StoredPlan::ofYear($this->workspace, $who, $calendar->yearOf($calendar->period($goal->period)->anchor()));
+        $stored->prepare([$today]);
+        $gauges = [];
+
+        foreach ($ids as $id) {
+            $record = $stored->goals->get($id);
+
+            if ($record !== null) {
+                $gauges[$id] = [$record->title, Gauge::ofGoal($record, $stored->figure($record, $today), $today)];
+            }
+        }
+
+        return $gauges;
+    }
+
+    private static function shown(Gauge $gauge): string
+    {
+        return "$gauge->progress $gauge->expected $gauge->terms $gauge->standing";
+    }
+}
