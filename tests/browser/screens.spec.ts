@@ -16,6 +16,18 @@ const screens = {
     reviews: '/reviews',
     people: '/people',
     tray: '/tray',
+    direction: '/direction',
+    areas: '/areas',
+    area: '/areas/1',
+    shelf: '/shelf',
+    news: '/news',
+    'planning, looking back': '/planning/2027-Q3/look_back',
+    'planning, goals': '/planning/2027-Q3/goals',
+    'planning, first in line': '/planning/2027-Q3/first',
+    'planning, how': '/planning/2027-Q3/how',
+    'planning, load': '/planning/2027-Q3/load',
+    closing: '/closing/2027-Q3',
+    'a judged goal': '/goals/27',
 };
 
 for (const scheme of ['light', 'dark'] as const) {
@@ -27,7 +39,11 @@ for (const scheme of ['light', 'dark'] as const) {
             await page.goto(address);
             await page.getByRole('main').waitFor();
             await page.waitForLoadState('networkidle');
-            const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze();
+            const axe = new AxeBuilder({ page });
+            // Only colours differ in the dark.
+            const { violations } = await (
+                scheme === 'dark' ? axe.withRules(['color-contrast']) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa'])
+            ).analyze();
             expect(
                 violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join('\n')}`),
                 name,
@@ -38,7 +54,7 @@ for (const scheme of ['light', 'dark'] as const) {
     });
 }
 
-for (const width of [360, 390, 768, 1280, 2560]) {
+for (const width of [360, 768, 1280, 2560]) {
     test(`nothing runs out of a screen of ${String(width)} px`, async ({ page }) => {
         await page.setViewportSize({ width, height: 844 });
 

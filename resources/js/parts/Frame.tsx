@@ -102,7 +102,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                                 className={clsx(
                                     '-mt-px flex items-center border-t-3',
                                     each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
-                                    place > 3 && 'max-md:hidden',
+                                    place > 3 && 'max-lg:hidden',
                                 )}
                             >
                                 {each.name}
@@ -163,7 +163,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
 /** The rooms that a narrow screen has no place for. */
 function MoreRooms() {
     return (
-        <span className="flex md:hidden">
+        <span className="flex lg:hidden">
             <Menu
                 trigger={
                     <button type="button" className="text-ink-2">

@@ -93,13 +93,13 @@ function Line({ line, onExplain }: { line: SumLine; onExplain: Props['onExplain'
                 ) : (
                     <button
                         type="button"
-                        aria-label={`How ${line.title} comes about`}
                         className="min-h-6 underline decoration-dotted underline-offset-2"
                         onClick={() => {
                             onExplain(why);
                         }}
                     >
                         {done}
+                        <span className="sr-only">, how {line.title} comes about</span>
                     </button>
                 )}
             </td>

@@ -1,0 +1,138 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, test } from './signedIn';
+
+/** Goes on with the Tab key until the element has the focus. */
+async function reach(page: Page, target: Locator): Promise<void> {
+    await target.waitFor();
+
+    for (let presses = 0; presses < 200; presses++) {
+        if (await target.evaluate((element) => element === document.activeElement)) {
+            return;
+        }
+
+        await page.keyboard.press('Tab');
+    }
+
+    throw new Error(`Not reached with the Tab key: ${target.toString()}`);
+}
+
+async function press(page: Page, target: Locator, key = 'Enter'): Promise<void> {
+    await reach(page, target);
+    await page.keyboard.press(key);
+}
+
+async function write(page: Page, target: Locator, words: string): Promise<void> {
+    await reach(page, target);
+    await page.keyboard.type(words);
+    await page.keyboard.press('Enter');
+    await expect(target).toHaveValue('');
+}
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+
+test('a year planned from nothing, by keyboard alone', async ({ page }) => {
+    await page.goto('/');
+    const next = page.getByRole('link', { name: /^The year after, / });
+    const year = ((await next.getAttribute('aria-label')) ?? '').slice(-4);
+    await press(page, next);
+    await expect(page.getByText(`Nothing is drawn for ${year} yet.`)).toBeVisible();
+
+    await press(page, page.getByRole('link', { name: 'Plan', exact: true }));
+    await press(page, button(page, 'On: Bearing'));
+    await press(page, button(page, `Change the theme of ${year}`));
+    await page.keyboard.type('Fewer things, finished');
+    await press(page, button(page, 'Keep it'));
+    await expect(page.getByText('Fewer things, finished')).toBeVisible();
+
+    await press(page, button(page, 'On: Goals'));
+    await write(page, page.getByLabel('A goal of the year'), 'Eighty harbours');
+    await write(page, page.getByLabel('A goal of the year'), 'A profit in winter');
+    const placed = page.getByRole('group', { name: 'Quarters in which Eighty harbours is worked on' });
+    await press(page, placed.getByRole('button', { name: 'Q1' }), 'Space');
+    await expect(placed.getByRole('button', { name: 'Q1' })).toHaveAttribute('aria-pressed', 'true');
+
+    await press(page, button(page, 'On: First in line'));
+    await press(page, page.getByLabel('main goal: Eighty harbours'), 'Space');
+    await expect(page.getByLabel('main goal: Eighty harbours')).toBeChecked();
+    await press(page, button(page, 'On: How'));
+    await write(page, page.getByRole('textbox', { name: 'An activity that carries most' }), 'A harbour visit each week');
+    await write(page, page.getByRole('textbox', { name: 'Something we no longer do' }), 'Fairs');
+    await press(page, button(page, 'On: Load'));
+    await expect(page.getByRole('row', { name: /Noor Aksoy/ })).toBeVisible();
+    await press(page, button(page, 'On: Next time'));
+    await press(page, button(page, `${year} is planned`));
+
+    await expect(page).toHaveURL(new RegExp(`/sheet/${year}$`));
+    await expect(page.getByRole('link', { name: 'Eighty harbours' }).first()).toBeVisible();
+
+    // Its first quarter, from the sheet one step closer.
+    await page.goto(`/planning/${year}-Q1/goals`);
+    await write(page, page.getByLabel('A goal for “Eighty harbours”'), 'Twenty berths surveyed');
+    await expect(page.getByRole('link', { name: 'Twenty berths surveyed', exact: true })).toBeVisible();
+    await press(page, button(page, 'On: First in line'));
+    await press(page, page.getByLabel('first in line: Twenty berths surveyed'), 'Space');
+    await expect(page.getByLabel('first in line: Twenty berths surveyed')).toBeChecked();
+
+    // Left, and taken up where it was.
+    await press(page, page.getByRole('link', { name: 'Leave it for now' }));
+    await press(page, page.getByRole('link', { name: /Go on planning Q1/ }));
+    await expect(page.getByText('If only a few of them get done, which?')).toBeVisible();
+});
+
+test('a quarter closed in one pass: two carried, one split, one dropped', async ({ page }) => {
+    await page.goto('/');
+    const quarter = await page.locator('header a.font-semibold[href*="-Q"]').getAttribute('href');
+    await page.goto(`/closing/${(quarter ?? '').split('/').pop() ?? ''}`);
+    const close = async (goal: string, result: string, then: string | null) => {
+        await page.getByLabel(`Result of ${goal}`).selectOption(result);
+
+        if (then !== null) {
+            await page.getByLabel(`What is left of ${goal}`).selectOption(then);
+        }
+    };
+
+    // What is done is proposed as met; here it is left for later.
+    await page.getByLabel('Result of Failures under 4 %').selectOption('');
+    await close('Fixed at the first visit, 9 in 10', 'partly_met', 'carry');
+    await close('Twenty answers to the autumn survey', 'not_met', 'carry');
+    await close('Baltic fish farms: three contracts', 'not_met', 'split');
+    await page.getByLabel('Goals of Baltic fish farms: three contracts').fill('Bornholm signs\nGotland answers');
+    await close('Two more mooring crews trained', 'dropped', null);
+    await page.getByRole('button', { name: 'Close 4 goals' }).click();
+
+    await expect(page.getByRole('link', { name: /goes on in Q\d \d{4}: Bornholm signs/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /^goes on in Q\d \d{4}$/ })).toHaveCount(2);
+    await page.getByRole('link', { name: /goes on in Q\d \d{4}: Bornholm signs/ }).click();
+    await expect(page.getByText('carries on from')).toBeVisible();
+    await page.goBack();
+
+    await page.goto('/goals/20');
+    await expect(page.getByText('not met', { exact: true }).first()).toBeVisible();
+    await page.goto('/projects/6');
+    await expect(page.getByText('Dropped').first()).toBeVisible();
+});
+
+test('a goal’s logbook: said, estimated, told to who follows it', async ({ page }) => {
+    await page.goto('/goals/4');
+    await page.getByLabel('Say something').fill('Elif held the week alone.');
+    await page.getByRole('button', { name: 'Say it' }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Elif held the week alone.' }).last()).toBeVisible();
+
+    await page.getByRole('button', { name: 'Say how sure you are' }).click();
+    await page.getByLabel('Chance in per cent').fill('35');
+    await page.getByRole('dialog').getByRole('button', { name: 'Say it' }).click();
+    await expect(page.getByText('35 %', { exact: true })).toBeVisible();
+
+    await page.goto('/goals/17?on=2026-11-20');
+    await expect(page.getByText('As it stood on 20 November 2026.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Say it' })).toBeHidden();
+});
+
+test('a change shows what it does to the figures before it is done', async ({ page }) => {
+    await page.goto('/goals/21/edit');
+    await page.getByLabel('Hangs on').selectOption({ label: 'A team that runs two weeks without the founder' });
+    const row = page.getByRole('row', { name: /A team that runs two weeks without the founder/ });
+    await expect(row).toBeVisible();
+    await page.getByRole('link', { name: 'Leave' }).click();
+    await expect(page.getByRole('heading', { name: 'Firmware 2.4 on every buoy at sea' })).toBeVisible();
+});
