@@ -27,7 +27,7 @@ final class Script
             'area' => 'Moorings',
             'measure' => ['measure' => 'number', 'start_value' => 0, 'target_value' => 40, 'unit' => 'harbours'],
             'course' => [0, 21],
-            'bend' => 1.9,
+            'bend' => 3.4,
         ],
         'RV' => [
             'title' => 'Monthly revenue from €42,000 to €75,000',

@@ -66,6 +66,16 @@ for (const width of [360, 768, 1280, 2560]) {
     });
 }
 
+test('the sheet prints on one landscape page', async ({ page }) => {
+    await page.goto('/sheet');
+    await page.waitForLoadState('networkidle');
+    const file = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');
+    const [, width, height] = /MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(file) ?? [];
+
+    expect(file.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+    expect(Number(width)).toBeGreaterThan(Number(height));
+});
+
 test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
     const asked: string[] = [];
     page.on('request', (request) => asked.push(request.url()));

@@ -81,7 +81,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
 
     return (
         <Explain>
-            <div className="flex min-h-screen flex-col bg-sheet">
+            <div className="flex min-h-screen flex-col bg-sheet print:block print:min-h-0">
                 <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
                     To the content
                 </a>
@@ -132,7 +132,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         </span>
                     </nav>
                 </header>
-                <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none">
+                <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none print:block">
                     {children}
                 </main>
                 <JotDialog

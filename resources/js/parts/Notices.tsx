@@ -78,5 +78,9 @@ export function Notices() {
         },
     });
 
-    return <Toaster position="bottom-left" />;
+    return (
+        <div className="print:hidden">
+            <Toaster position="bottom-left" />
+        </div>
+    );
 }

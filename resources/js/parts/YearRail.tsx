@@ -33,6 +33,7 @@ export function YearRail({ rail, thisWeek, selected, addressOf }: Props) {
 
 function YearWords({ rail }: { rail: Rail }) {
     const { year, mainGoal } = rail;
+    const now = rail.quarters.find((quarter) => quarter.isNow);
 
     return (
         <div className="flex min-h-7 flex-wrap items-center gap-x-3.5">
@@ -47,6 +48,9 @@ function YearWords({ rail }: { rail: Rail }) {
             <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
                 {rail.theme}
             </Link>
+            <span className="w-full truncate text-xs text-ink-2 md:hidden">
+                {[mainGoal?.title, now?.words].filter((words) => words != null).join(' · ')}
+            </span>
             {mainGoal !== null && (
                 <span className="ml-auto flex min-w-0 items-center gap-2.5 max-md:hidden">
                     <span className="text-xs text-ink-2 max-lg:hidden">Main goal of the year</span>

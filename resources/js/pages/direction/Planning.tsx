@@ -1,4 +1,4 @@
-import { Head } from '@inertiajs/react';
+import { Head, router } from '@inertiajs/react';
 import type { PlanningStep, PlanningView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
@@ -23,6 +23,7 @@ export default function Planning({ page }: { page: PlanningView }) {
             <Head title={`Plan ${stretch.words}`} />
             <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
                 <h1 className="text-2xl">Plan {stretch.words}</h1>
+                {stretch.horizon === 'week' && <HowManyWeeks page={page} />}
                 <p className="text-xs text-ink-2">
                     {dayWords(stretch.first)} to {dayWords(stretch.last)}
                     {page.finishedOn !== null && `, planned on ${fullDateWords(page.finishedOn)}`}
@@ -33,6 +34,31 @@ export default function Planning({ page }: { page: PlanningView }) {
             <Step page={page} />
             <Onward page={page} />
         </div>
+    );
+}
+
+/** Weeks can be planned several at once. */
+function HowManyWeeks({ page }: { page: PlanningView }) {
+    const week = page.stretch.periods[0]?.name ?? '';
+
+    return (
+        <label className="ml-auto flex items-center gap-2 text-xs text-ink-2">
+            for
+            <select
+                className="field w-28"
+                value={page.stretch.periods.length}
+                onChange={(event) => {
+                    const count = Number(event.target.value);
+                    router.visit(route('planning', count === 1 ? week : `${week}+${String(count)}`));
+                }}
+            >
+                {[1, 2, 3, 4, 5, 6].map((count) => (
+                    <option key={count} value={count}>
+                        {count === 1 ? '1 week' : `${String(count)} weeks`}
+                    </option>
+                ))}
+            </select>
+        </label>
     );
 }
 

@@ -42,7 +42,7 @@ export default function Sheet({ page }: { page: SheetProps }) {
 
     return (
         <SheetContext value={page}>
-            <div className="flex flex-1 flex-col px-6 max-md:px-4">
+            <div className="sheet-page flex flex-1 flex-col px-6 max-md:px-4 print:block print:px-0">
                 <Head title={`Sheet ${page.period.name}`} />
                 <h1 className="sr-only">Sheet of {page.period.words}</h1>
                 <Where sheet={page} />

@@ -45,6 +45,11 @@ export default function Week({ page }: { page: WeekView }) {
                     {page.when !== 'past' && (
                         <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Set a week goal</ButtonLink>
                     )}
+                    {page.when !== 'past' && (
+                        <ButtonLink kind="quiet" href={route('planning', `${week.name}+2`)}>
+                            Plan two weeks
+                        </ButtonLink>
+                    )}
                     <ButtonLink kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'} href={route('reviews.show', week.name)}>
                         {page.isReviewed ? 'Read its review' : 'Look back on it'}
                     </ButtonLink>

@@ -28,15 +28,18 @@ export function Cords({ frame, goals, lit }: Props) {
         }
 
         const draw = () => {
-            setLines(measure(box, goals));
+            // On paper the drawing is the one of the screen, made smaller by as much as it was wide there.
+            if (!window.matchMedia('print').matches) {
+                box.style.setProperty('--drawn', String(box.offsetWidth));
+                box.style.setProperty('--drawn-height', String(box.offsetHeight));
+                setLines(measure(box, goals));
+            }
         };
         const watch = new ResizeObserver(draw);
         watch.observe(box);
-        window.addEventListener('beforeprint', draw);
 
         return () => {
             watch.disconnect();
-            window.removeEventListener('beforeprint', draw);
         };
     }, [frame, goals]);
 

@@ -66,7 +66,7 @@ export function Drawing({ goals, children }: { goals: GoalRow[]; children: React
         // eslint-disable-next-line jsx-a11y/no-static-element-interactions -- the links inside take the focus, the arrows move among them
         <div
             ref={frame}
-            className="relative isolate"
+            className="section-drawing relative isolate"
             onFocus={light}
             onMouseOver={light}
             onMouseLeave={() => {

@@ -22,7 +22,7 @@ export function Fold({ goals, shown, children }: Props) {
                     <button
                         type="button"
                         data-cell=""
-                        className="min-h-6 bg-sheet text-xs text-ink-2 hover:underline"
+                        className="min-h-6 bg-sheet text-xs tracking-tighter whitespace-nowrap text-ink-2 hover:underline"
                         onClick={() => {
                             setOpen(true);
                         }}
