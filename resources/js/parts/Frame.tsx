@@ -103,6 +103,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                                     '-mt-px flex items-center border-t-3',
                                     each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
                                     place > 3 && 'max-lg:hidden',
+                                    place === 3 && 'max-sm:hidden',
                                 )}
                             >
                                 {each.name}
@@ -171,7 +172,7 @@ function MoreRooms() {
                     </button>
                 }
             >
-                {rooms.slice(4).map((room) => (
+                {rooms.slice(3).map((room) => (
                     <MenuItem
                         key={room.name}
                         onSelect={() => {

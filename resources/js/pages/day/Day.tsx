@@ -33,9 +33,6 @@ export default function Day({ page }: { page: DayView }) {
                     ))}
                 </ul>
                 {page.weekGoals.length === 0 && <p className="text-xs text-ink-2">No goals for this week yet.</p>}
-                <div className="mt-8 border-t border-hairline pt-3">
-                    <BearingWords bearing={page.bearing} />
-                </div>
             </aside>
             <div className="min-w-0 px-7 py-5 max-md:px-4">
                 <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -82,6 +79,9 @@ export default function Day({ page }: { page: DayView }) {
                         </ul>
                     </Section>
                 )}
+                <div className="mt-10 border-t border-hairline pt-3">
+                    <BearingWords bearing={page.bearing} />
+                </div>
             </div>
         </div>
     );
