@@ -3,7 +3,7 @@ import type { SubmitEvent } from 'react';
 import type { ClosedGoal, ClosingRow, ClosingView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Cord } from '../../parts/Cord';
+import { GoalTitle } from '../../parts/GoalTitle';
 import { GaugeLine, Standing } from '../../parts/Gauge';
 import { Empty, Section } from '../../parts/Section';
 import { ClosingFields, type ClosingValues, nothingSaid } from '../../parts/goal/ClosingFields';
@@ -106,12 +106,7 @@ function Row({ row, values, errors, set }: RowProps) {
     return (
         <li className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-x-8 gap-y-2 border-t border-rule py-3 max-md:grid-cols-1">
             <div className="min-w-0">
-                <p className="flex items-baseline gap-2">
-                    <Cord cord={goal.cord} />
-                    <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
-                        {goal.title}
-                    </Link>
-                </p>
+                <GoalTitle goal={goal} />
                 <GaugeLine gauge={goal.gauge} />
                 <p className="mt-0.5 text-xs text-ink-2">
                     {goal.owner.name}

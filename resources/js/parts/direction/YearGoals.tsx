@@ -1,6 +1,5 @@
-import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { Cord } from '../Cord';
+import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
 import type { DirectionView, PlacedGoal } from '../../generated/props';
@@ -50,12 +49,7 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
     return (
         <li className="grid grid-cols-[1fr_300px] gap-x-8 gap-y-2 border-t border-hairline py-3 max-md:grid-cols-1">
             <div className="min-w-0">
-                <p className="flex items-baseline gap-3">
-                    <Cord cord={goal.cord} />
-                    <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
-                        {goal.title}
-                    </Link>
-                </p>
+                <GoalTitle goal={goal} />
                 {placed.why !== null && <p className="mt-0.5 max-w-prose text-ink-2">{placed.why}</p>}
                 {outlooks.length > 0 && (
                     <SelectField

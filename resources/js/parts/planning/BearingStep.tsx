@@ -1,5 +1,4 @@
-import { Link } from '@inertiajs/react';
-import { Cord } from '../Cord';
+import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
 import { BearingWords } from '../direction/BearingWords';
@@ -8,7 +7,6 @@ import { PeriodWords } from '../direction/PeriodWords';
 import { Purpose } from '../direction/Purpose';
 import type { PlanningView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
-import { route } from '../../lib/routes';
 
 /** Where we are going: of a year all of it, of anything shorter the goals above with where they should stand. */
 export function BearingStep({ page }: { page: PlanningView }) {
@@ -36,12 +34,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
                             className="grid grid-cols-[1fr_260px_110px] items-center gap-6 border-t border-hairline py-2.5 max-md:grid-cols-1"
                         >
                             <div className="min-w-0">
-                                <p className="flex items-baseline gap-3">
-                                    <Cord cord={goal.cord} />
-                                    <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
-                                        {goal.title}
-                                    </Link>
-                                </p>
+                                <GoalTitle goal={goal} />
                                 {isPlaced && <p className="text-xs text-ink-2">worked on in this quarter</p>}
                             </div>
                             <GaugeLine gauge={goal.gauge} />
