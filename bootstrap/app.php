@@ -21,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
             Route::get('/up', static fn() => response()->json(['people' => Person::query()->exists()]))->name('up');
             Route::middleware('web')->group(__DIR__.'/../routes/people.php');
 
-            foreach (['capture', 'day', 'direction', 'goals', 'meetings', 'projects', 'reviews', 'week'] as $room) {
+            foreach (['capture', 'day', 'direction', 'goals', 'lists', 'meetings', 'projects', 'reviews', 'week'] as $room) {
                 Route::middleware(['web', 'auth'])->group(__DIR__."/../routes/$room.php");
             }
         },

@@ -16,6 +16,7 @@ Route::put('/tasks/{task}', [TaskController::class, 'update'])->name('tasks.upda
 Route::put('/tasks/{task}/tick', [TaskController::class, 'tick'])->name('tasks.tick');
 Route::put('/tasks/{task}/plan', [TaskController::class, 'plan'])->name('tasks.plan');
 Route::put('/tasks/{task}/aside', [TaskController::class, 'setAside'])->name('tasks.aside');
+Route::put('/tasks/{task}/after', [TaskController::class, 'order'])->name('tasks.after');
 Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])->name('steps.store');
 Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])->name('steps.tick');
 Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])->name('steps.destroy');

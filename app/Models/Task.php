@@ -10,8 +10,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
+use Loftrin\Core\Work\StageOrder;
 
 /**
  * @property string     $title
@@ -36,6 +38,9 @@ use Loftrin\Core\Work\Rank;
  * @property ?Day       $waiting_since
  * @property ?int       $minutes
  * @property ?Rank      $rank
+ * @property ?Attention $attention
+ * @property ?string    $place
+ * @property ?Day       $put_back_on    when its time was cleared
  * @property ?int       $agenda_item_id
  * @property ?int       $driver_id      the resolve that it is work on
  * @property Day        $changed_on
@@ -107,6 +112,24 @@ final class Task extends Record
             ->whereDoesntHave('project', static fn(Builder $project) => $project->whereIn('state', [ProjectState::Shelved, ProjectState::Dropped]));
     }
 
+    /**
+     * What somebody could start on now, of what is open: by the rules of computation 9, as Doable decides them.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeDoableNow(Builder $query): void
+    {
+        $stage = static fn(string $task): string => "coalesce((select s.position from stages s where s.id = $task.stage_id), 0)";
+        $isOpen = 'o.done_on is null and o.dropped_on is null and o.shelved_on is null';
+
+        $query->onLists()->whereNull('waiting_on')
+            ->whereDoesntHave('precedences', static fn(Builder $link) => $link->whereRaw('exists (select 1 from tasks a where a.id = precedences.after_id and a.done_on is null and a.dropped_on is null)'))
+            ->where(static fn(Builder $either) => $either->whereNull('project_id')->orWhereHas('project', static fn(Builder $project) => $project
+                ->where('state', ProjectState::Active)
+                ->where(static fn(Builder $turn) => $turn->where('order', StageOrder::Parallel)
+                    ->orWhereRaw("not exists (select 1 from tasks o where o.project_id = tasks.project_id and $isOpen and {$stage('o')} < {$stage('tasks')})"))));
+    }
+
     public function isVisibleTo(Person $person): bool
     {
         return $this->isOwnOrOpen($person) || self::query()->visibleTo($person)->whereKey($this->id)->exists();
@@ -142,6 +165,8 @@ final class Task extends Record
             'planned_to' => AsDay::class,
             'waiting_since' => AsDay::class,
             'rank' => Rank::class,
+            'attention' => Attention::class,
+            'put_back_on' => AsDay::class,
             'changed_on' => AsDay::class,
         ];
     }

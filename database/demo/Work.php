@@ -15,6 +15,10 @@ use Loftrin\Core\Calendar\Period;
 final class Work
 {
     /** Estimates in minutes; some tasks have none. */
+    private const ATTENTION = ['Quote for' => 'full', 'Write' => 'full', 'Work out' => 'full', 'Reckon' => 'full', 'Draw' => 'full', 'Order' => 'little', 'Send' => 'little', 'Ring' => 'little', 'Book' => 'little'];
+
+    private const PLACES = ['Moor' => 'at sea', 'Survey' => 'at the harbour', 'Hand over at' => 'at the harbour', 'Lift' => 'at sea', 'Ring' => 'telephone', 'Run' => 'workshop', 'Open three' => 'workshop', 'Cycle' => 'workshop', 'Visit' => 'on the road'];
+
     private const MINUTES = [15, 30, 30, 45, 60, 60, 90, 120, 180, null, null];
 
     /** @var array<string, int> */
@@ -43,6 +47,8 @@ final class Work
      */
     public function task(array $columns, Day|Period|null $planned = null): int
     {
+        $title = is_string($columns['title'] ?? null) ? $columns['title'] : '';
+
         return $this->rows->add('tasks', [
             'notes' => null,
             'project_id' => null,
@@ -64,9 +70,25 @@ final class Work
             'rank' => null,
             'agenda_item_id' => null,
             'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
-            'driver_id' => Direction::driverOf(is_string($columns['title'] ?? null) ? $columns['title'] : ''),
+            'driver_id' => Direction::driverOf($title),
+            'attention' => self::first(self::ATTENTION, $title),
+            'place' => self::first(self::PLACES, $title),
             ...$columns,
         ]);
+    }
+
+    /**
+     * @param array<string, string> $words by how titles begin
+     */
+    private static function first(array $words, string $title): ?string
+    {
+        foreach ($words as $begin => $word) {
+            if (str_starts_with($title, $begin)) {
+                return $word;
+            }
+        }
+
+        return null;
     }
 
     /** @param ProjectScript $script */

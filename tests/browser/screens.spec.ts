@@ -16,6 +16,8 @@ const screens = {
     reviews: '/reviews',
     people: '/people',
     tray: '/tray',
+    'list of today': '/lists',
+    'undated tasks': '/lists/undated',
     direction: '/direction',
     areas: '/areas',
     area: '/areas/1',

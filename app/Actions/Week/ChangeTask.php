@@ -22,7 +22,7 @@ final readonly class ChangeTask
     /**
      * Changes the fields given. A due date moved later counts as carried once more; handing over starts the count anew.
      *
-     * @param array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int} $fields
+     * @param array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string} $fields
      *
      * @throws RefusedChange when somebody else would own what only its owner may see
      */

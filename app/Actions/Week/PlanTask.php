@@ -27,6 +27,7 @@ final readonly class PlanTask
         $this->log->change($who, $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”", fn() => $task->update([
             'carried' => TaskRow::carried($task, $this->workspace),
             ...PlannedTime::columns($this->workspace->calendar(), $planned),
+            'put_back_on' => $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,
             'changed_on' => $this->workspace->today(),
         ]));
     }

@@ -8,6 +8,7 @@ use App\Actions\Week\TaskDraft;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\Rank;
 
 /** What can be said of a task: everything of a new one, or some fields of one that is there. */
@@ -29,6 +30,8 @@ final class TaskFields extends FormRequest
             'rank' => ['sometimes', 'nullable', Rule::enum(Rank::class)],
             'waiting_on' => ['sometimes', 'nullable', 'string', 'max:120'],
             'driver_id' => ['sometimes', 'nullable', Rule::exists('resolves', 'id')->where('kind', 'driver')],
+            'attention' => ['sometimes', 'nullable', Rule::enum(Attention::class)],
+            'place' => ['sometimes', 'nullable', 'string', 'max:60'],
             'isPrivate' => ['boolean'],
         ];
     }
@@ -49,11 +52,11 @@ final class TaskFields extends FormRequest
         );
     }
 
-    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int} */
+    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string} */
     public function changes(): array
     {
-        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int} $fields */
-        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'stage_id', 'waiting_on', 'driver_id']);
+        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string} $fields */
+        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'stage_id', 'waiting_on', 'driver_id', 'attention', 'place']);
 
         return $this->has('due_on') ? [...$fields, 'due_on' => $this->day('due_on')] : $fields;
     }

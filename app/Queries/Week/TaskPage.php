@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Week;
 
 use App\Models\Person;
+use App\Models\Precedence;
 use App\Models\Resolve;
 use App\Models\ResolveKind;
 use App\Models\Stage;
@@ -26,7 +27,7 @@ final readonly class TaskPage
 
     public function of(Task $task, Person $viewer): TaskView
     {
-        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series']);
+        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series', 'precedences']);
         $year = $this->workspace->calendar()->yearOf($this->workspace->today());
         $meeting = $task->agendaItem?->meeting;
 
@@ -43,8 +44,25 @@ final readonly class TaskPage
             PersonTag::all(),
             $this->drivers($task),
             $task->driver_id,
+            $task->attention,
+            $task->place,
+            array_values($task->precedences->map(static fn(Precedence $link): int => $link->after_id)->all()),
+            $this->before($task, $viewer),
             $task->shelved_on !== null,
         );
+    }
+
+    /** @return list<Option> */
+    private function before(Task $task, Person $viewer): array
+    {
+        if ($task->project_id === null) {
+            return [];
+        }
+
+        return array_values(Task::query()->visibleTo($viewer)->where('project_id', $task->project_id)->whereKeyNot($task->id)
+            ->where(static fn($either) => $either->where(static fn($open) => $open->whereNull('done_on')->whereNull('dropped_on'))->orWhereIn('id', $task->precedences->pluck('after_id')))
+            ->orderBy('position')->orderBy('id')->get()
+            ->map(static fn(Task $other): Option => new Option((string) $other->id, $other->title))->all());
     }
 
     /** @return list<Option> those that hold now, and the one that it is work on */

@@ -9,6 +9,7 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 
 /** Everything that a task's own page shows. */
 final readonly class TaskView implements Props
@@ -18,6 +19,8 @@ final readonly class TaskView implements Props
      * @param list<Option>    $stages  of its project
      * @param ?Option         $origin  the meeting it came from: its address and title
      * @param list<PersonTag> $people
+     * @param list<int>       $after   tasks that are to be done before it
+     * @param list<Option>    $before  open tasks of its project that it could come after
      * @param list<Option>    $drivers that it can be work on
      */
     public function __construct(
@@ -31,6 +34,10 @@ final readonly class TaskView implements Props
         public array $people,
         public array $drivers,
         public ?int $driver,
+        public ?Attention $attention,
+        public ?string $place,
+        public array $after,
+        public array $before,
         public bool $isShelved,
     ) {
     }

@@ -25,6 +25,7 @@ interface Room {
 export const rooms: Room[] = [
     { name: 'Day', key: 'd', href: route('day'), pages: ['day', 'capture'] },
     { name: 'Week', key: 'w', href: route('week.current'), pages: ['week'] },
+    { name: 'Lists', key: 'l', href: route('lists'), pages: ['lists'] },
     { name: 'Sheet', key: 's', href: route('sheet'), pages: ['goals'] },
     { name: 'Projects', key: 'p', href: route('projects.index'), pages: ['projects'] },
     { name: 'Meetings', key: 'm', href: route('meetings.index'), pages: ['meetings'] },
@@ -102,8 +103,8 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                                 className={clsx(
                                     '-mt-px flex items-center border-t-3',
                                     each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
-                                    place > 3 && 'max-lg:hidden',
-                                    place === 3 && 'max-sm:hidden',
+                                    place > 4 && 'max-lg:hidden',
+                                    (place === 2 || place === 4) && 'max-sm:hidden',
                                 )}
                             >
                                 {each.name}
@@ -172,7 +173,7 @@ function MoreRooms() {
                     </button>
                 }
             >
-                {rooms.slice(3).map((room) => (
+                {rooms.slice(2).map((room) => (
                     <MenuItem
                         key={room.name}
                         onSelect={() => {

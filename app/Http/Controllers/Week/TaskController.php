@@ -8,6 +8,7 @@ use App\Actions\Week\AddTask;
 use App\Actions\Week\ChangeSteps;
 use App\Actions\Week\ChangeTask;
 use App\Actions\Week\PlanTask;
+use App\Actions\Week\SetOrder;
 use App\Actions\Week\SetTaskAside;
 use App\Actions\Week\TickTask;
 use App\Http\Controllers\Controller;
@@ -73,6 +74,17 @@ final class TaskController extends Controller
             'drop' => $aside->drop($this->me(), $task),
             default => $aside->takeBack($this->me(), $task),
         };
+
+        return $this->changed();
+    }
+
+    public function order(Request $request, Task $task, SetOrder $set): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $request->validate(['after' => ['array', 'max:50'], 'after.*' => ['integer', 'distinct']]);
+        /** @var list<int|string> $after */
+        $after = array_values($request->array('after'));
+        $set($this->me(), $task, array_map(intval(...), $after));
 
         return $this->changed();
     }

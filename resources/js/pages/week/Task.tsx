@@ -7,6 +7,7 @@ import { setAside, tick } from '../../lib/tasks';
 import { Cord } from '../../parts/Cord';
 import { Section } from '../../parts/Section';
 import { AddStep } from '../../parts/week/AddStep';
+import { ComesAfter } from '../../parts/week/ComesAfter';
 import { TaskDetails } from '../../parts/week/TaskDetails';
 import { TaskTime } from '../../parts/week/TaskTime';
 import { Button } from '../../ui/Button';
@@ -77,6 +78,7 @@ export default function Task({ page }: { page: TaskView }) {
                     <AddStep task={task} />
                 </Section>
                 <TaskDetails key={task.id} page={page} />
+                <ComesAfter page={page} />
             </div>
             <aside className="space-y-4 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
                 <TaskTime page={page} />

@@ -15,6 +15,8 @@ export function TaskDetails({ page }: { page: TaskView }) {
         notes: page.notes ?? '',
         minutes: task.minutes === null ? '' : String(task.minutes),
         waiting_on: task.waitingOn ?? '',
+        attention: page.attention ?? '',
+        place: page.place ?? '',
         driver_id: page.driver === null ? '' : String(page.driver),
     });
 
@@ -31,6 +33,13 @@ export function TaskDetails({ page }: { page: TaskView }) {
                 <div className="grid grid-cols-2 gap-4">
                     <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />
                     <TextField label="Waits on" maxLength={120} {...bind(form, 'waiting_on')} />
+                    <SelectField label="Attention it takes" {...bind(form, 'attention')}>
+                        <option value="">Not said</option>
+                        <option value="full">Full</option>
+                        <option value="normal">Normal</option>
+                        <option value="little">Little</option>
+                    </SelectField>
+                    <TextField label="Place" maxLength={60} {...bind(form, 'place')} />
                 </div>
                 {page.drivers.length > 0 && (
                     <SelectField label="Work on the driver" {...bind(form, 'driver_id')}>

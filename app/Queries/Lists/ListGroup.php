@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Lists;
+
+use App\Queries\Parts\TaskRow;
+use App\Queries\Props;
+
+/** Tasks of a list under one heading. */
+final readonly class ListGroup implements Props
+{
+    /**
+     * @param ?string       $heading null where the list has none
+     * @param list<TaskRow> $tasks
+     */
+    public function __construct(public ?string $heading, public array $tasks)
+    {
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Lists;
+
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use Loftrin\Core\Calendar\Day;
+
+final readonly class ListPage
+{
+    /** How many tasks of a list are shown. */
+    private const SHOWN = 200;
+
+    /** How far the list of what lies ahead looks closely, in weeks. */
+    private const NEAR_WEEKS = 4;
+
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private OwnTasks $tasks)
+    {
+    }
+
+    public function of(TaskList $list, Person $viewer, int $minutes, Day $since): ListView
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $week = $calendar->weekOf($today);
+        $query = $this->tasks->in($list, $viewer, $minutes, $since);
+        $total = (clone $query)->count();
+        $ordered = match ($list) {
+            TaskList::Finished => $query->orderByDesc('done_on')->orderByDesc('id'),
+            TaskList::Late => $query->orderBy('due_on')->orderBy('id'),
+            TaskList::Ahead => $query->orderByRaw('coalesce(planned_from, due_on) is null, coalesce(planned_from, due_on)')->orderBy('id'),
+            TaskList::Place => $query->orderBy('place')->orderByRaw('rank is null, rank')->orderBy('id'),
+            TaskList::Untouched => $query->orderBy('changed_on')->orderBy('id'),
+            default => $query->orderByRaw('rank is null, rank')->orderByRaw('due_on is null, due_on')->orderBy('id'),
+        };
+        $days = [];
+
+        for ($day = $today; ! $day->isAfter($week->span->last); $day = $day->plus(1)) {
+            if ($calendar->isWorkingDay($day)) {
+                $days[] = (string) $day;
+            }
+        }
+
+        return new ListView(
+            $list,
+            array_map(fn(TaskList $each): ListCount => new ListCount($each, $each === $list ? $total : $this->tasks->in($each, $viewer, $minutes, $since)->count()), TaskList::cases()),
+            $this->groups($list, $viewer, array_values($ordered->with(TaskRow::NEEDS)->limit(self::SHOWN)->get()->all())),
+            $total,
+            $minutes,
+            $since,
+            $days,
+            $week->name,
+            $calendar->next($week)->name,
+            PersonTag::all(),
+        );
+    }
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<ListGroup>
+     */
+    private function groups(TaskList $list, Person $viewer, array $tasks): array
+    {
+        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $groups = [];
+
+        foreach ($tasks as $task) {
+            $groups[$this->heading($list, $task) ?? ''][] = TaskRow::of($task, $threads, $this->workspace);
+        }
+
+        return array_map(static fn(string $heading, array $rows): ListGroup => new ListGroup($heading === '' ? null : $heading, $rows), array_map(strval(...), array_keys($groups)), array_values($groups));
+    }
+
+    private function heading(TaskList $list, Task $task): ?string
+    {
+        $near = $this->workspace->calendar()->weekOf($this->workspace->today())->span->last->plus(7 * self::NEAR_WEEKS);
+        $on = $task->planned_from ?? $task->due_on;
+
+        return match (true) {
+            $list === TaskList::Place => $task->place,
+            $list !== TaskList::Ahead => null,
+            $on === null => 'Put back, without a date',
+            ! $on->isAfter($near) => 'The next four weeks',
+            default => 'Later',
+        };
+    }
+}

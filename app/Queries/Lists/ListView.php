@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Lists;
+
+use App\Queries\Parts\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** One list of a person's tasks, with how many lie in the others. */
+final readonly class ListView implements Props
+{
+    /**
+     * @param list<ListCount> $lists   all of them, with their counts
+     * @param list<ListGroup> $groups
+     * @param int             $total   of the list, of which the first ones are shown
+     * @param int             $minutes how long the gap is
+     * @param Day             $since   from when on finished tasks are listed
+     * @param list<string>    $days    dates of this week that are left, for an undated task to be given a time in one move
+     * @param list<PersonTag> $people
+     */
+    public function __construct(
+        public TaskList $list,
+        public array $lists,
+        public array $groups,
+        public int $total,
+        public int $minutes,
+        public Day $since,
+        public array $days,
+        public string $week,
+        public string $nextWeek,
+        public array $people,
+    ) {
+    }
+}

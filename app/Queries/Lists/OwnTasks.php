@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Lists;
+
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Carrying;
+use Loftrin\Core\Work\Ledger;
+
+/** The tasks of each list, as conditions for the database. */
+final readonly class OwnTasks
+{
+    private const DAY = 'length(planned) = 10';
+
+    private const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
+
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /**
+     * @param int $minutes how long the gap is
+     * @param Day $since   from when on finished tasks are listed
+     *
+     * @return Builder<Task>
+     */
+    public function in(TaskList $list, Person $person, int $minutes, Day $since): Builder
+    {
+        $today = $this->workspace->today();
+        $week = $this->workspace->calendar()->weekOf($today)->span->last;
+        $open = Task::query()->where('owner_id', $person->id)->onLists();
+
+        return match ($list) {
+            TaskList::Late => $open->where('due_on', '<', (string) $today),
+            TaskList::Today => $open->where(static fn(Builder $either) => $either
+                ->where(static fn(Builder $planned) => $planned->whereRaw(self::DAY)->where('planned_from', '<=', (string) $today)->where('planned_from', '>=', (string) $week->plus(-6)))
+                ->orWhere('due_on', (string) $today)),
+            TaskList::Week => $open->where(static fn(Builder $either) => $either
+                ->where(static fn(Builder $planned) => $planned->whereRaw(self::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week))
+                ->orWhereBetween('due_on', [(string) $today, (string) $week])),
+            TaskList::Ahead => $open->where(static fn(Builder $either) => $either
+                ->where(static fn(Builder $planned) => $planned->whereNotNull('planned')->where(static fn(Builder $later) => $later->where('planned_from', '>', (string) $week)->orWhereRaw('not '.self::DAY_OR_WEEK)))
+                ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
+                ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on'))),
+            TaskList::Undated => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
+            TaskList::Waiting => $open->whereNotNull('waiting_on'),
+            TaskList::Gap => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
+            TaskList::Attention => $open->doableNow()->where('attention', Attention::Full),
+            TaskList::Place => $open->whereNotNull('place'),
+            TaskList::Untouched => $open->whereNull('planned')->where('changed_on', '<=', (string) $today->plus(-Carrying::UNTOUCHED_AFTER)),
+            TaskList::Finished => Task::query()->where('owner_id', $person->id)->where('done_on', '>=', (string) $since),
+        };
+    }
+}

@@ -1,0 +1,123 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { GiveTime } from '../../parts/lists/GiveTime';
+import { listWords } from '../../parts/lists/words';
+import type { ListView } from '../../generated/props';
+import { route } from '../../lib/routes';
+import { AddTask } from '../../parts/AddTask';
+import { Empty } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { TextField } from '../../ui/Field';
+
+/** One's own tasks, a list at a time: each open one is in at least one of the first five. */
+export default function List({ page }: { page: ListView }) {
+    const { list } = page;
+    const words = listWords[list];
+
+    return (
+        <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
+            <Head title={words.name} />
+            <nav aria-label="Lists" className="border-r border-hairline py-5 max-lg:border-r-0 max-lg:pb-0">
+                <ul className="max-lg:flex max-lg:flex-wrap max-lg:px-4">
+                    {page.lists.map((each, place) => (
+                        <li
+                            key={each.list}
+                            className={clsx(place === 5 && 'mt-3 border-t border-hairline pt-3 max-lg:mt-0 max-lg:border-0 max-lg:pt-0')}
+                        >
+                            <Link
+                                href={route('lists', each.list)}
+                                aria-current={each.list === list ? 'page' : undefined}
+                                className={clsx(
+                                    'flex min-h-8 items-center justify-between gap-3 border-l-3 px-6 max-lg:px-2',
+                                    each.list === list ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
+                                )}
+                            >
+                                {listWords[each.list].name}
+                                <span className={clsx('font-mono text-xs', each.list === 'late' && each.count > 0 && 'text-persimmon')}>
+                                    {each.count}
+                                </span>
+                            </Link>
+                        </li>
+                    ))}
+                </ul>
+            </nav>
+            <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+                <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
+                    <div>
+                        <h1>{words.name}</h1>
+                        <p className="text-ink-2">{words.what}</p>
+                    </div>
+                    <Ask page={page} />
+                </div>
+                {page.total === 0 && <Empty>{words.empty}</Empty>}
+                {page.groups.map((group) => (
+                    <section key={group.heading} className="mb-5">
+                        {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{group.heading}</h2>}
+                        <ul className="divide-y divide-hairline">
+                            {group.tasks.map((task) =>
+                                list === 'undated' ? (
+                                    <GiveTime key={task.id} task={task} page={page} />
+                                ) : (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime={list !== 'today'} />
+                                ),
+                            )}
+                        </ul>
+                    </section>
+                ))}
+                {(list === 'undated' || list === 'week') && (
+                    <AddTask to={list === 'week' ? { planned: page.week } : {}} words="Add a task" />
+                )}
+                {page.total > page.groups.reduce((sum, group) => sum + group.tasks.length, 0) && (
+                    <p className="mt-2 text-xs text-ink-2">
+                        and {page.total - page.groups.reduce((sum, group) => sum + group.tasks.length, 0)} more
+                    </p>
+                )}
+            </div>
+        </div>
+    );
+}
+
+/** What a list has to be told: how long the gap is, since when. */
+function Ask({ page }: { page: ListView }) {
+    if (page.list === 'gap') {
+        return (
+            <TextField
+                label="I have so many min"
+                type="number"
+                min={1}
+                className="w-36"
+                defaultValue={page.minutes}
+                key={page.minutes}
+                onBlur={(event) => {
+                    if (event.target.validity.valid && event.target.value !== '' && event.target.value !== String(page.minutes)) {
+                        router.visit(route('lists', { list: 'gap', _query: { minutes: event.target.value } }));
+                    }
+                }}
+                onKeyDown={(event) => {
+                    if (event.key === 'Enter') {
+                        event.currentTarget.blur();
+                    }
+                }}
+            />
+        );
+    }
+
+    if (page.list === 'finished') {
+        return (
+            <TextField
+                label="Since"
+                type="date"
+                className="w-40"
+                defaultValue={page.since}
+                key={page.since}
+                onChange={(event) => {
+                    if (event.target.validity.valid && event.target.value !== '') {
+                        router.visit(route('lists', { list: 'finished', _query: { since: event.target.value } }));
+                    }
+                }}
+            />
+        );
+    }
+
+    return null;
+}

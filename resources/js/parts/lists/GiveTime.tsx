@@ -1,0 +1,36 @@
+import { TaskLine } from '../TaskLine';
+import type { ListView, TaskRow } from '../../generated/props';
+import { dayWords } from '../../lib/dates';
+import { plan } from '../../lib/tasks';
+
+/** An undated task beside the days that are left of the week: one press gives it its time. */
+export function GiveTime({ task, page }: { task: TaskRow; page: ListView }) {
+    const times = [
+        ...page.days.map((day) => ({ value: day, words: dayWords(day).slice(0, 3), spoken: dayWords(day) })),
+        { value: page.week, words: 'week', spoken: 'this week' },
+        { value: page.nextWeek, words: 'next', spoken: 'next week' },
+    ];
+
+    return (
+        <li className="flex items-center gap-4 max-md:flex-wrap">
+            <ul className="min-w-0 flex-1">
+                <TaskLine task={task} people={page.people} />
+            </ul>
+            <span role="group" aria-label={`When: ${task.title}`} className="flex gap-px">
+                {times.map((time) => (
+                    <button
+                        key={time.value}
+                        type="button"
+                        aria-label={`Plan ${task.title} for ${time.spoken}`}
+                        className="min-h-7 border-b border-rule px-1.5 font-mono text-xs text-ink-2 hover:border-ink hover:text-ink pointer-coarse:min-h-11"
+                        onClick={() => {
+                            plan(task, time.value);
+                        }}
+                    >
+                        {time.words}
+                    </button>
+                ))}
+            </span>
+        </li>
+    );
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Person;
+use App\Models\Precedence;
+use App\Models\Project;
+use App\Models\Task;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Lists\OwnTasks;
+use App\Queries\Lists\TaskList;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Doable;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->mei = Made::person(name: 'Mei Tanaka');
+    $this->actingAs($this->mei);
+    $this->titles = fn(string $address): array => array_column(array_merge(...array_column($this->props($address)['page']['groups'], 'tasks')), 'title');
+});
+
+/** Tasks of all sorts, in and out of projects, each with a time of any kind or none. */
+function scatter(int $count, int $seed): void
+{
+    $random = new Randomizer(new Mt19937($seed));
+    $owner = Person::query()->firstOrFail();
+    $projects = [];
+
+    foreach (['active', 'active', 'paused', 'proposed', 'shelved', 'dropped', 'done'] as $place => $state) {
+        $projects[] = Made::project($owner, [], ['First', 'Second', 'Third'], ['title' => "Project $place", 'state' => $state, 'order' => $place === 0 ? 'sequential' : 'parallel']);
+    }
+
+    $times = [null, null, '2026-12-28', '2027-02-08', '2027-02-10', '2027-02-11', '2027-02-14', '2027-02-15', '2026-W50', '2027-W06', '2027-W07', '2027-W30', '2027-01', '2027-02', '2027-06', '2026-Q4', '2027-Q1', '2027-Q3', '2027', '2028'];
+    $dues = [null, null, null, '2026-11-01', '2027-02-09', '2027-02-10', '2027-02-14', '2027-02-15', '2027-12-01'];
+    $pick = fn(array $from): mixed => $from[$random->getInt(0, count($from) - 1)];
+    $maybe = fn(mixed $value, int $of): mixed => $random->getInt(1, $of) === 1 ? $value : null;
+
+    for ($number = 0; $number < $count; $number++) {
+        $project = $pick([null, null, ...$projects]);
+        $planned = $pick($times);
+        Made::task($owner, [
+            'title' => "Task $number",
+            'project_id' => $project?->id,
+            'stage_id' => $project === null ? null : $pick([null, ...$project->stages->pluck('id')->all()]),
+            'planned' => $planned,
+            'due_on' => $pick($dues),
+            'put_back_on' => $planned === null ? $maybe('2027-02-01', 3) : null,
+            'done_on' => $maybe('2027-02-05', 6),
+            'dropped_on' => $maybe('2027-02-05', 9),
+            'shelved_on' => $maybe('2027-02-05', 9),
+            'waiting_on' => $maybe('Kirkwall', 6),
+            'attention' => $pick([null, 'full', 'little']),
+            'minutes' => $pick([null, 10, 30, 60]),
+        ]);
+    }
+
+    foreach (Task::query()->whereNotNull('project_id')->get() as $task) {
+        $other = Task::query()->where('project_id', $task->project_id)->where('id', '<', $task->id)->inRandomOrder()->first();
+
+        if ($other !== null && $random->getInt(1, 4) === 1) {
+            Precedence::query()->create(['task_id' => $task->id, 'after_id' => $other->id]);
+        }
+    }
+}
+
+it('holds every open task in at least one list', function (int $seed): void {
+    scatter(250, $seed);
+    $lists = app(OwnTasks::class);
+    $in = fn(TaskList ...$of): array => collect($of)->flatMap(fn(TaskList $list): array => $lists->in($list, $this->mei, 30, Day::of('2027-02-01'))->pluck('id')->all())->unique()->sort()->values()->all();
+    $open = Task::query()->onLists()->orderBy('id')->pluck('id')->all();
+
+    expect($open)->not->toBe([])->and($in(TaskList::Late, TaskList::Today, TaskList::Week, TaskList::Ahead, TaskList::Undated))->toBe($open);
+
+    // What is in no list is done, set aside, or belongs to a project that is.
+    $rest = Task::query()->whereNotIn('id', $open)->with('project')->get();
+    expect($rest->every(fn(Task $task): bool => $task->done_on !== null || $task->dropped_on !== null || $task->shelved_on !== null || in_array($task->project?->state->value, ['shelved', 'dropped'], true)))->toBeTrue();
+})->with([1, 2, 3]);
+
+it('knows what can be done now as the core does', function (int $seed): void {
+    scatter(250, $seed);
+    $cores = Project::query()->with(['stages', 'servings'])->get()->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])->all();
+    $tasks = array_values(Task::query()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
+    $now = array_map(fn($task): int => (int) $task->id, (new Doable($cores, $tasks, Day::of(Made::TODAY)))->now());
+    sort($now);
+
+    expect(Task::query()->doableNow()->orderBy('id')->pluck('id')->all())->toBe($now)->and($now)->not->toBe([]);
+})->with([4, 5, 6]);
+
+it('puts each task where people look for it', function (array $task, array $lists): void {
+    Made::task($this->mei, ['title' => 'It', ...$task]);
+    Made::task(Made::person(), ['title' => 'It', ...$task]);
+    $found = collect($this->props('/lists')['page']['lists'])->filter(fn(array $each): bool => $each['count'] > 0)->pluck('list')->all();
+
+    expect($found)->toBe($lists);
+
+    foreach ($lists as $list) {
+        expect(($this->titles)("/lists/$list"))->toBe(['It']);
+    }
+})->with([
+    'late' => [['due_on' => '2027-02-09', 'minutes' => 60], ['late']],
+    'today' => [['planned' => '2027-02-10', 'minutes' => 60], ['today', 'week']],
+    'came along into today' => [['planned' => '2027-02-09', 'minutes' => 60], ['today', 'week']],
+    'due today' => [['due_on' => '2027-02-10', 'minutes' => 60], ['today', 'week']],
+    'from an earlier week' => [['planned' => '2027-W04', 'minutes' => 60], ['week']],
+    'next week' => [['planned' => '2027-W07', 'minutes' => 60], ['ahead']],
+    'a month that has begun' => [['planned' => '2027-02', 'minutes' => 60], ['ahead']],
+    'due much later' => [['due_on' => '2027-11-01', 'minutes' => 60], ['ahead']],
+    'put back' => [['put_back_on' => '2027-02-01', 'minutes' => 60], ['ahead']],
+    'undated' => [['minutes' => 60], ['undated']],
+    'short' => [['planned' => '2027-W06', 'minutes' => 20], ['week', 'gap']],
+    'without an estimate' => [['planned' => '2027-W06'], ['week', 'gap']],
+    'waiting' => [['planned' => '2027-W06', 'waiting_on' => 'Kirkwall'], ['week', 'waiting']],
+    'wanting all of you, at sea' => [['planned' => '2027-W06', 'minutes' => 60, 'attention' => 'full', 'place' => 'at sea'], ['week', 'attention', 'place']],
+    'untouched' => [['minutes' => 60, 'changed_on' => '2027-01-13'], ['undated', 'untouched']],
+    'finished' => [['done_on' => '2027-02-04'], ['finished']],
+]);
+
+it('asks how long the gap is and since when', function (): void {
+    Made::task($this->mei, ['title' => 'An hour', 'minutes' => 60]);
+    Made::task($this->mei, ['title' => 'Long ago', 'done_on' => '2027-01-06']);
+
+    expect(($this->titles)('/lists/gap?minutes=60'))->toBe(['An hour'])
+        ->and(($this->titles)('/lists/finished?since=2027-01-06'))->toBe(['Long ago']);
+    $this->get('/lists/gap?minutes=0')->assertSessionHasErrors('minutes');
+    $this->get('/lists/nowhere')->assertNotFound();
+});
+
+it('keeps a task whose time was cleared ahead, until it has one again', function (): void {
+    $task = Made::task($this->mei, ['title' => 'It', 'planned' => '2027-W06']);
+    $this->put("/tasks/$task->id/plan", ['planned' => null]);
+    expect(($this->titles)('/lists/ahead'))->toBe(['It'])->and($this->props('/lists/ahead')['page']['groups'][0]['heading'])->toBe('Put back, without a date');
+    $this->put("/tasks/$task->id/plan", ['planned' => '2027-02-11']);
+    expect(($this->titles)('/lists/ahead'))->toBe([])->and(($this->titles)('/lists/week'))->toBe(['It']);
+});
+
+it('says which tasks come first, and refuses a circle', function (): void {
+    $project = Made::project($this->mei);
+    [$a, $b, $c] = array_map(fn(string $title): Task => Made::task($this->mei, ['title' => $title, 'project_id' => $project->id]), ['a', 'b', 'c']);
+    $elsewhere = Made::task($this->mei);
+
+    $this->put("/tasks/$b->id/after", ['after' => [$a->id]])->assertSessionHasNoErrors();
+    $this->put("/tasks/$c->id/after", ['after' => [$b->id]])->assertSessionHasNoErrors();
+    expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())->toBe(['a']);
+
+    $this->put("/tasks/$a->id/after", ['after' => [$c->id]])->assertSessionHasErrors(['after' => 'They would wait for each other: one of those comes after this task itself.']);
+    $this->put("/tasks/$a->id/after", ['after' => [$a->id]])->assertSessionHasErrors('after');
+    $this->put("/tasks/$a->id/after", ['after' => [$elsewhere->id]])->assertSessionHasErrors(['after' => 'A task can only come after others of its project.']);
+
+    $this->put("/tasks/$c->id/after", ['after' => []])->assertSessionHasNoErrors();
+    expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())->toBe(['a', 'c'])
+        ->and($this->props("/tasks/$b->id")['page']['after'])->toBe([$a->id]);
+});
