@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Projects\BriefController;
 use App\Http\Controllers\Projects\ProjectController;
 use Illuminate\Support\Facades\Route;
 
@@ -12,3 +13,14 @@ Route::get('/projects/{project}', [ProjectController::class, 'show'])->name('pro
 Route::get('/projects/{project}/edit', [ProjectController::class, 'edit'])->name('projects.edit');
 Route::put('/projects/{project}', [ProjectController::class, 'update'])->name('projects.update');
 Route::put('/projects/{project}/state', [ProjectController::class, 'setState'])->name('projects.state');
+
+Route::put('/projects/{project}/brief', [BriefController::class, 'write'])->name('brief');
+Route::put('/projects/{project}/status', [BriefController::class, 'status'])->name('projects.status');
+Route::put('/projects/{project}/close', [BriefController::class, 'close'])->name('projects.close');
+Route::post('/projects/{project}/milestones', [BriefController::class, 'storeMilestone'])->name('milestones.store');
+Route::put('/milestones/{milestone}', [BriefController::class, 'updateMilestone'])->name('milestones.update');
+Route::put('/milestones/{milestone}/reached', [BriefController::class, 'reach'])->name('milestones.reach');
+Route::delete('/milestones/{milestone}', [BriefController::class, 'removeMilestone'])->name('milestones.destroy');
+Route::post('/projects/{project}/lines', [BriefController::class, 'storeLine'])->name('lines.store');
+Route::post('/lines/{line}/promote', [BriefController::class, 'promote'])->name('lines.promote');
+Route::delete('/lines/{line}', [BriefController::class, 'removeLine'])->name('lines.destroy');

@@ -15,7 +15,13 @@ use Loftrin\Core\Work\Weighing;
 
 /**
  * @property string       $title
- * @property ?string      $outcome
+ * @property ?string      $reason        Markdown, as the other parts of the brief
+ * @property ?string      $outcome       the deliverable, and how one knows it is good
+ * @property ?string      $limits
+ * @property ?string      $approach
+ * @property ?string      $status_line
+ * @property ?Day         $status_on
+ * @property ?string      $learned       asked as it is closed
  * @property int          $owner_id
  * @property ?int         $area_id
  * @property Weighing     $weighing
@@ -30,6 +36,8 @@ use Loftrin\Core\Work\Weighing;
  * @property-read Collection<int, Stage> $stages
  * @property-read Collection<int, Serving> $servings
  * @property-read Collection<int, Task> $tasks
+ * @property-read Collection<int, Milestone> $milestones
+ * @property-read Collection<int, PlanLine> $planLines
  */
 final class Project extends Record
 {
@@ -51,6 +59,18 @@ final class Project extends Record
         return $this->hasMany(Stage::class)->orderBy('position')->orderBy('id');
     }
 
+    /** @return HasMany<Milestone, $this> */
+    public function milestones(): HasMany
+    {
+        return $this->hasMany(Milestone::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<PlanLine, $this> */
+    public function planLines(): HasMany
+    {
+        return $this->hasMany(PlanLine::class)->orderBy('id');
+    }
+
     /** @return HasMany<Serving, $this> */
     public function servings(): HasMany
     {
@@ -70,6 +90,7 @@ final class Project extends Record
             'order' => StageOrder::class,
             'state' => ProjectState::class,
             'state_on' => AsDay::class,
+            'status_on' => AsDay::class,
             'look_again_on' => AsDay::class,
             'starts_on' => AsDay::class,
             'due_on' => AsDay::class,

@@ -16,9 +16,9 @@ final class Rows
     private const ORDER = [
         'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words', 'resolves', 'plannings',
         'goals', 'checkpoints', 'readings',
-        'projects', 'stages', 'servings',
+        'projects', 'stages', 'servings', 'milestones',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
-        'tasks', 'steps', 'precedences', 'jots',
+        'tasks', 'steps', 'precedences', 'jots', 'plan_lines',
         'comments', 'estimates', 'judgements', 'followings', 'tellings',
     ];
 

@@ -15,10 +15,6 @@ use Loftrin\Core\Calendar\Period;
 final class Work
 {
     /** Estimates in minutes; some tasks have none. */
-    private const ATTENTION = ['Quote for' => 'full', 'Write' => 'full', 'Work out' => 'full', 'Reckon' => 'full', 'Draw' => 'full', 'Order' => 'little', 'Send' => 'little', 'Ring' => 'little', 'Book' => 'little'];
-
-    private const PLACES = ['Moor' => 'at sea', 'Survey' => 'at the harbour', 'Hand over at' => 'at the harbour', 'Lift' => 'at sea', 'Ring' => 'telephone', 'Run' => 'workshop', 'Open three' => 'workshop', 'Cycle' => 'workshop', 'Visit' => 'on the road'];
-
     private const MINUTES = [15, 30, 30, 45, 60, 60, 90, 120, 180, null, null];
 
     /** @var array<string, int> */
@@ -71,24 +67,10 @@ final class Work
             'agenda_item_id' => null,
             'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
             'driver_id' => Direction::driverOf($title),
-            'attention' => self::first(self::ATTENTION, $title),
-            'place' => self::first(self::PLACES, $title),
+            'attention' => Manner::attention($title),
+            'place' => Manner::place($title),
             ...$columns,
         ]);
-    }
-
-    /**
-     * @param array<string, string> $words by how titles begin
-     */
-    private static function first(array $words, string $title): ?string
-    {
-        foreach ($words as $begin => $word) {
-            if (str_starts_with($title, $begin)) {
-                return $word;
-            }
-        }
-
-        return null;
     }
 
     /** @param ProjectScript $script */
@@ -113,7 +95,9 @@ final class Work
             },
             'starts_on' => $from,
             'due_on' => $due,
+            ...Briefs::of($title, $this->stage),
         ]);
+        Briefs::add($title, $id, $this->rows, $this->stage);
 
         foreach ($script['serves'] as $goal => $weight) {
             $this->rows->add('servings', ['project_id' => $id, 'goal_id' => $this->goals->id($goal), 'weight' => $weight]);

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\Goal;
+use App\Models\Milestone;
 use App\Models\Person;
+use App\Models\PlanLine;
 use App\Models\Project;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
@@ -26,7 +31,7 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'area', 'servings']);
+        $project->load(['owner', 'area', 'servings', 'milestones', 'planLines']);
         $work = StoredWork::of($this->workspace, new Collection([$project]));
         $today = $this->workspace->today();
         $stored = $this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer);
@@ -38,7 +43,13 @@ final readonly class ProjectPage
 
         return new ProjectView(
             $register,
-            $project->outcome,
+            [BriefPart::of('reason', $project->reason), BriefPart::of('outcome', $project->outcome), BriefPart::of('limits', $project->limits), BriefPart::of('approach', $project->approach)],
+            $project->status_line,
+            $project->status_on,
+            $project->learned,
+            array_values($project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all()),
+            array_values($project->planLines->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))->all()),
+            $project->state === ProjectState::Proposed ? $this->quarterGoals($stored, $threads) : [],
             $project->area?->name,
             $project->starts_on,
             $project->weighing,
@@ -51,6 +62,17 @@ final readonly class ProjectPage
             $this->sum($project, $register),
             PersonTag::all(),
         );
+    }
+
+    /** @return list<GoalRow> the open ones of the present quarter */
+    private function quarterGoals(StoredPlan $stored, Threads $threads): array
+    {
+        $today = $this->workspace->today();
+        $quarter = $this->workspace->calendar()->quarterOf($today)->name;
+
+        return array_values($stored->goals
+            ->filter(static fn(Goal $goal): bool => $goal->period === $quarter && $goal->closed_on === null)
+            ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
     }
 
     /**

@@ -15,16 +15,26 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectView implements Props
 {
     /**
-     * @param list<GoalRow>   $serves
-     * @param list<StageRow>  $stages
-     * @param list<int>       $now    ids of the tasks that can be done now
-     * @param list<TaskRow>   $aside  dropped and shelved
-     * @param string          $sum    how the progress adds up, in words
-     * @param list<PersonTag> $people
+     * @param list<BriefPart>    $brief        reason, outcome, limits, approach
+     * @param list<MilestoneRow> $milestones
+     * @param list<PlanLineRow>  $lines        of its plan
+     * @param list<GoalRow>      $quarterGoals of one that is not taken on yet: does it serve them?
+     * @param list<GoalRow>      $serves
+     * @param list<StageRow>     $stages
+     * @param list<int>          $now          ids of the tasks that can be done now
+     * @param list<TaskRow>      $aside        dropped and shelved
+     * @param string             $sum          how the progress adds up, in words
+     * @param list<PersonTag>    $people
      */
     public function __construct(
         public RegisterRow $project,
-        public ?string $outcome,
+        public array $brief,
+        public ?string $statusLine,
+        public ?Day $statusOn,
+        public ?string $learned,
+        public array $milestones,
+        public array $lines,
+        public array $quarterGoals,
         public ?string $area,
         public ?Day $startsOn,
         public Weighing $weighing,

@@ -49,6 +49,8 @@ final readonly class RegisterPage
             Gauge::ofProject($project, $work->progress($project), $work->figure($project), $this->workspace->today()),
             count(array_filter($inScope, static fn(Task $task): bool => $task->done_on === null)),
             count($inScope),
+            $project->status_line,
+            $project->status_on,
             $work->isStuck($project),
             $work->isReady($project),
             $now === [] ? null : TaskRow::of($now[0], $threads, $this->workspace),

@@ -30,6 +30,8 @@ final readonly class RegisterRow implements Props
         public Gauge $gauge,
         public int $open,
         public int $tasks,
+        public ?string $statusLine,
+        public ?Day $statusOn,
         public bool $isStuck,
         public bool $isReady,
         public ?TaskRow $nextStep,

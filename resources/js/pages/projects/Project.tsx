@@ -7,8 +7,13 @@ import { Cord } from '../../parts/Cord';
 import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Brief } from '../../parts/project/Brief';
+import { CloseProject } from '../../parts/project/CloseProject';
+import { FirstSteps } from '../../parts/project/FirstSteps';
+import { Milestones } from '../../parts/project/Milestones';
+import { StatusLine } from '../../parts/project/StatusLine';
 import { Stages } from '../../parts/project/Stages';
-import { Button, ButtonLink } from '../../ui/Button';
+import { ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 
 const states: [ProjectState, string][] = [
@@ -37,7 +42,8 @@ export default function Project({ page }: { page: ProjectView }) {
                             {page.area !== null && `, ${page.area}`}
                         </p>
                         <h1>{project.title}</h1>
-                        {page.outcome !== null && <p className="mt-1 max-w-prose whitespace-pre-line">{page.outcome}</p>}
+                        <StatusLine page={page} />
+                        <Brief page={page} />
                     </div>
                     <div className="pt-4">
                         {project.gauge.progress !== null && <Gauge gauge={project.gauge} size="l" />}
@@ -54,16 +60,7 @@ export default function Project({ page }: { page: ProjectView }) {
                             <strong>Ready to close.</strong> All its tasks are done.{' '}
                             {page.mayChange ? 'You decide.' : `${project.owner.name} decides.`}
                         </p>
-                        {page.mayChange && (
-                            <Button
-                                kind="main"
-                                onClick={() => {
-                                    setState('done');
-                                }}
-                            >
-                                Close the project
-                            </Button>
-                        )}
+                        {page.mayChange && <CloseProject id={project.id} learned={page.learned} />}
                     </div>
                 )}
                 {project.isStuck && (
@@ -72,7 +69,14 @@ export default function Project({ page }: { page: ProjectView }) {
                         a task, or free one that holds up the rest.
                     </p>
                 )}
+                {page.learned !== null && project.state === 'done' && (
+                    <Section title="What we learned" className="mt-4">
+                        <p className="max-w-prose whitespace-pre-line">{page.learned}</p>
+                    </Section>
+                )}
+                {project.state === 'proposed' && <DoesItServe page={page} />}
                 <Stages page={page} />
+                {project.state !== 'done' && project.state !== 'dropped' && <FirstSteps page={page} />}
                 {page.aside.length > 0 && (
                     <details className="mt-6 border-t border-rule pt-2">
                         <summary className="cursor-pointer text-ink-2">Dropped and shelved, {page.aside.length}</summary>
@@ -105,6 +109,7 @@ export default function Project({ page }: { page: ProjectView }) {
                         ))}
                     </ul>
                 </Section>
+                <Milestones page={page} />
                 <Section title="Time">
                     <p>
                         {page.startsOn !== null && project.dueOn !== null
@@ -142,5 +147,24 @@ export default function Project({ page }: { page: ProjectView }) {
                 </Section>
             </aside>
         </div>
+    );
+}
+
+/** Before it is taken on: the quarter's goals beside it. */
+function DoesItServe({ page }: { page: ProjectView }) {
+    const served = new Set(page.serves.map((goal) => goal.id));
+
+    return (
+        <Section title="Does it serve this quarter?" aside="It is proposed and counts nowhere yet." className="mt-5">
+            <ul className="columns-2 gap-8 max-md:columns-1">
+                {page.quarterGoals.map((goal) => (
+                    <li key={goal.id} className="flex break-inside-avoid items-baseline gap-2 py-0.5">
+                        <Cord cord={goal.cord} />
+                        <span className={served.has(goal.id) ? 'font-semibold' : 'text-ink-2'}>{goal.title}</span>
+                        {served.has(goal.id) && <span className="text-xs">served</span>}
+                    </li>
+                ))}
+            </ul>
+        </Section>
     );
 }

@@ -69,13 +69,20 @@ function Line({ project }: { project: RegisterRow }) {
             ) : (
                 <Cord cord={project.cord} />
             )}
-            <Link
-                href={route('projects.show', project.id)}
-                title={project.title}
-                className={clsx('two-lines hover:underline', isQuiet ? 'text-ink-2' : 'font-semibold')}
-            >
-                {project.title}
-            </Link>
+            <span className="min-w-0">
+                <Link
+                    href={route('projects.show', project.id)}
+                    title={project.title}
+                    className={clsx('two-lines hover:underline', isQuiet ? 'text-ink-2' : 'font-semibold')}
+                >
+                    {project.title}
+                </Link>
+                {project.statusLine !== null && !isQuiet && (
+                    <span className="block truncate text-xs text-ink-2" title={project.statusLine}>
+                        {project.statusLine}
+                    </span>
+                )}
+            </span>
             <span className="max-lg:hidden">
                 {project.gauge.progress === null ? (
                     <span className="block h-2 border-b border-dashed border-rule" />

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Projects;
+
+use App\Actions\Projects\ChangeBrief;
+use App\Http\Controllers\Controller;
+use App\Models\Milestone;
+use App\Models\PlanLine;
+use App\Models\Project;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Day;
+
+final class BriefController extends Controller
+{
+    public function write(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    {
+        Gate::authorize('update', $project);
+        $request->validate(array_fill_keys(['reason', 'outcome', 'limits', 'approach'], ['nullable', 'string', 'max:20000']));
+        $change->write($this->me(), $project, [
+            'reason' => $this->text($request, 'reason'),
+            'outcome' => $this->text($request, 'outcome'),
+            'limits' => $this->text($request, 'limits'),
+            'approach' => $this->text($request, 'approach'),
+        ]);
+
+        return $this->changed();
+    }
+
+    public function status(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    {
+        Gate::authorize('update', $project);
+        $request->validate(['line' => ['nullable', 'string', 'max:300']]);
+        $change->status($this->me(), $project, $this->text($request, 'line'));
+
+        return $this->changed();
+    }
+
+    public function close(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    {
+        Gate::authorize('update', $project);
+        $request->validate(['learned' => ['nullable', 'string', 'max:5000']]);
+        $change->close($this->me(), $project, $this->text($request, 'learned'));
+
+        return $this->changed();
+    }
+
+    public function storeMilestone(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    {
+        return $this->milestone($request, $project, $change, null);
+    }
+
+    public function updateMilestone(Request $request, Milestone $milestone, ChangeBrief $change): RedirectResponse
+    {
+        return $this->milestone($request, $milestone->project, $change, $milestone);
+    }
+
+    public function reach(Request $request, Milestone $milestone, ChangeBrief $change): RedirectResponse
+    {
+        Gate::authorize('update', $milestone->project);
+        $request->validate(['reached' => ['required', 'boolean']]);
+        $change->reach($this->me(), $milestone, $request->boolean('reached'));
+
+        return $this->changed();
+    }
+
+    public function removeMilestone(Milestone $milestone, ChangeBrief $change): RedirectResponse
+    {
+        Gate::authorize('update', $milestone->project);
+        $change->remove($this->me(), $milestone);
+
+        return $this->changed();
+    }
+
+    public function storeLine(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    {
+        $request->validate(['title' => ['required', 'string', 'max:200']]);
+        $change->line($this->me(), $project, $request->string('title')->toString());
+
+        return $this->changed();
+    }
+
+    public function promote(PlanLine $line, ChangeBrief $change): RedirectResponse
+    {
+        $change->promote($this->me(), $line);
+
+        return $this->changed();
+    }
+
+    public function removeLine(PlanLine $line, ChangeBrief $change): RedirectResponse
+    {
+        $change->remove($this->me(), $line);
+
+        return $this->changed();
+    }
+
+    private function milestone(Request $request, Project $project, ChangeBrief $change, ?Milestone $milestone): RedirectResponse
+    {
+        Gate::authorize('update', $project);
+        $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d']]);
+        $change->milestone($this->me(), $project, $request->string('title')->toString(), Day::of($request->string('on')->toString()), $milestone);
+
+        return $this->changed();
+    }
+}

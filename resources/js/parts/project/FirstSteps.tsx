@@ -1,0 +1,82 @@
+import { Link, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { Section } from '../Section';
+import type { ProjectView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+
+/** Lines of the plan: no tasks until they are promoted. */
+export function FirstSteps({ page }: { page: ProjectView }) {
+    const form = useForm({ title: '' });
+    const lines = page.lines.filter((line) => line.task === null);
+
+    const add = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('lines.store', page.project.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
+    return (
+        <Section title="Lines of its plan" aside="No tasks yet." className="mt-6">
+            <ul className="divide-y divide-hairline">
+                {lines.map((line) => (
+                    <li key={line.id} className="flex items-center gap-3 py-1">
+                        <span className="min-w-0 flex-1 text-ink-2">{line.title}</span>
+                        <Button
+                            aria-label={`Make a task of: ${line.title}`}
+                            onClick={() => {
+                                act('post', route('lines.promote', line.id));
+                            }}
+                        >
+                            Make a task
+                        </Button>
+                        <Button
+                            kind="quiet"
+                            aria-label={`Remove the line: ${line.title}`}
+                            onClick={() => {
+                                act('delete', route('lines.destroy', line.id));
+                            }}
+                        >
+                            Remove
+                        </Button>
+                    </li>
+                ))}
+            </ul>
+            {page.lines.length > lines.length && (
+                <p className="text-xs text-ink-2">
+                    {page.lines.length - lines.length} of them became tasks:{' '}
+                    {page.lines
+                        .filter((line) => line.task !== null)
+                        .map((line, place) => (
+                            <span key={line.id}>
+                                {place > 0 && ', '}
+                                <Link href={route('tasks.show', line.task ?? 0)} className="hover:underline">
+                                    {line.title}
+                                </Link>
+                            </span>
+                        ))}
+                </p>
+            )}
+            <form onSubmit={add} className="mt-1 flex items-start gap-2">
+                <TextField
+                    label="A line of the plan"
+                    isLabelHidden
+                    placeholder="Something that may have to be done"
+                    maxLength={200}
+                    className="flex-1"
+                    {...bind(form, 'title')}
+                />
+                <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
+                    Note it
+                </Button>
+            </form>
+        </Section>
+    );
+}

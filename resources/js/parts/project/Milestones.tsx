@@ -1,0 +1,93 @@
+import { useForm } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { SubmitEvent } from 'react';
+import { Section } from '../Section';
+import type { MilestoneRow, ProjectView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { Tick } from '../../ui/Tick';
+
+/** Dated points to reach, in their order. */
+export function Milestones({ page }: { page: ProjectView }) {
+    const form = useForm({ title: '', on: '' });
+
+    const add = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('milestones.store', page.project.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
+    if (page.milestones.length === 0 && !page.mayChange) {
+        return null;
+    }
+
+    return (
+        <Section title="Milestones">
+            <ul className="divide-y divide-hairline">
+                {page.milestones.map((milestone) => (
+                    <Line key={milestone.id} milestone={milestone} mayChange={page.mayChange} />
+                ))}
+            </ul>
+            {page.mayChange && (
+                <form onSubmit={add} className="mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
+                    <TextField
+                        label="Milestone"
+                        isLabelHidden
+                        placeholder="A point to reach"
+                        maxLength={200}
+                        className="col-span-2"
+                        {...bind(form, 'title')}
+                    />
+                    <TextField label="Milestone by" isLabelHidden type="date" {...bind(form, 'on')} />
+                    <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
+                        Add
+                    </Button>
+                </form>
+            )}
+        </Section>
+    );
+}
+
+function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: boolean }) {
+    const isReached = milestone.reachedOn !== null;
+
+    return (
+        <li className="flex items-start gap-3 py-1.5">
+            <Tick
+                label={`Reached: ${milestone.title}`}
+                isOn={isReached}
+                disabled={!mayChange}
+                onToggle={() => {
+                    act('put', route('milestones.reach', milestone.id), { reached: !isReached });
+                }}
+            />
+            <span className="min-w-0 flex-1">
+                <span className={clsx('block', isReached && 'text-ink-2')}>{milestone.title}</span>
+                <span className={clsx('block text-xs', milestone.isLate ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+                    {milestone.reachedOn !== null
+                        ? `reached ${dayWords(milestone.reachedOn)}`
+                        : `${milestone.isLate ? 'late, ' : ''}by ${dayWords(milestone.on)}`}
+                </span>
+            </span>
+            {mayChange && (
+                <Button
+                    kind="quiet"
+                    aria-label={`Remove the milestone ${milestone.title}`}
+                    onClick={() => {
+                        act('delete', route('milestones.destroy', milestone.id));
+                    }}
+                >
+                    Remove
+                </Button>
+            )}
+        </li>
+    );
+}
