@@ -82,7 +82,7 @@ final readonly class WriteInLogbook
     {
         $today = $this->workspace->today();
         $stored = $this->plans->holding($this->workspace->calendar()->period($goal->period), null);
-        $stored->prepare([], forecastsOn: $today);
+        $stored->prepare([], forecastsOn: $today, of: $goal);
         $forecast = $stored->forecast($goal, $today);
 
         return $forecast === null ? null : (int) round($forecast->chance * 100);

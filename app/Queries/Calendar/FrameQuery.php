@@ -66,7 +66,13 @@ final readonly class FrameQuery
     {
         $goal = $stored->goals->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
 
-        return $goal === null ? null : GoalRow::of($goal, $stored, new Threads($stored), $this->workspace->today());
+        if ($goal === null) {
+            return null;
+        }
+
+        $stored->prepare([$this->workspace->today()], of: $goal);
+
+        return GoalRow::of($goal, $stored, new Threads($stored), $this->workspace->today());
     }
 
     /**

@@ -44,7 +44,8 @@ final readonly class GoalPage
         $period = $calendar->period($goal->period);
         $stored = $this->plans->holding($period, $viewer);
         $days = $this->chartDays($goal, $on);
-        $stored->prepare([$on, ...array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))], forecastsOn: $on);
+        $stored->prepare([$on]);
+        $stored->prepare(array_values(array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))), forecastsOn: $on, of: $goal);
         $goal = $stored->goals->get($goal->id) ?? $goal;
         $goal->loadMissing('readings.author');
         $threads = new Threads($stored);

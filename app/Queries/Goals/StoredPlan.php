@@ -104,33 +104,52 @@ final readonly class StoredPlan
     /**
      * Fetches at once what figures as of those days rest on, and what forecasts as of one day look back on.
      *
-     * @param list<Day> $days
+     * @param list<Day>   $days
+     * @param ?GoalRecord $of   whose figures alone are asked for; null for those of all goals
      */
-    public function prepare(array $days, ?Day $forecastsOn = null): void
+    public function prepare(array $days, ?Day $forecastsOn = null, ?GoalRecord $of = null): void
     {
-        $needed = [
-            ...$days,
-            ...$this->daysOfClosing(),
-            ...($forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn)),
-        ];
+        [$projects, $goals] = $of === null
+            ? [self::ids($this->plan->projects), self::ids($this->plan->goals)]
+            : $this->beneath($this->core($of));
+        $wanted = array_map(
+            static fn(Day $day): array => [$day, $projects, $goals],
+            [...$days, ...($forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn))],
+        );
 
-        foreach (array_chunk($needed, 40) as $chunk) {
-            $this->tallies->prepare($this->unique($chunk));
-        }
-    }
-
-    /** @return list<Day> as of which goals that were closed without a decided figure are still computed */
-    private function daysOfClosing(): array
-    {
-        $days = [];
-
+        // A goal that was closed without a decided figure is still computed as of that day.
         foreach ($this->plan->goals as $goal) {
             if ($goal->closing !== null && $goal->closing->decided() === null) {
-                $days[] = $goal->closing->on;
+                $wanted[] = [$goal->closing->on, ...$this->beneath($goal)];
             }
         }
 
-        return $days;
+        $this->tallies->fetch($wanted);
+    }
+
+    /**
+     * @param array<array-key, mixed> $byId
+     *
+     * @return list<int>
+     */
+    private static function ids(array $byId): array
+    {
+        return array_map(intval(...), array_keys($byId));
+    }
+
+    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them */
+    private function beneath(Goal $goal): array
+    {
+        $projects = array_map(static fn(array $serving): int => (int) $serving[0]->id, $this->plan->projectsServing($goal));
+        $goals = [(int) $goal->id];
+
+        foreach ($this->plan->childrenOf($goal) as $child) {
+            [$itsProjects, $itsGoals] = $this->beneath($child);
+            $projects = [...$projects, ...$itsProjects];
+            $goals = [...$goals, ...$itsGoals];
+        }
+
+        return [$projects, $goals];
     }
 
     /** @return array<array-key, Goal> what the viewer may see of the plan, by id */
@@ -158,21 +177,5 @@ final readonly class StoredPlan
     public function tally(Project $project, Day $on): Tally
     {
         return $this->tallies->ofProject($project->id, $on);
-    }
-
-    /**
-     * @param list<Day> $days
-     *
-     * @return list<Day>
-     */
-    private function unique(array $days): array
-    {
-        $unique = [];
-
-        foreach ($days as $day) {
-            $unique[$day->number] = $day;
-        }
-
-        return array_values($unique);
     }
 }

@@ -18,10 +18,10 @@ use Loftrin\Core\Work\Weighing;
  */
 final class StoredTallies implements Tallies
 {
-    /** @var array<int, array<string, list<Heap>>> by day and project */
+    /** @var array<int, array<int, list<Heap>>> by day and project: those that were fetched */
     private array $projects = [];
 
-    /** @var array<int, array<string, Tally>> by day and goal; only goals that have a task by then */
+    /** @var array<int, array<int, ?Tally>> by day and goal: those that were fetched; null while it has no task */
     private array $directTasks = [];
 
     /** @var ?array<string, array<int, int>> tasks done by goal and day */
@@ -40,54 +40,86 @@ final class StoredTallies implements Tallies
     }
 
     /**
-     * Fetches the tallies of those days at once; a day that was not prepared costs two queries when asked for.
+     * Fetches at once the tallies of projects and of goals' direct tasks as of days. What was not prepared costs
+     * two queries when it is asked for.
      *
-     * @param list<Day> $days
+     * @param list<Day>  $days
+     * @param ?list<int> $projects null for all
+     * @param ?list<int> $goals    null for all
      */
-    public function prepare(array $days): void
+    public function prepare(array $days, ?array $projects = null, ?array $goals = null): void
     {
-        $days = array_values(array_filter($days, fn(Day $day): bool => ! isset($this->projects[$day->number])));
+        $this->fetch(array_map(fn(Day $day): array => [$day, $projects ?? $this->allProjects(), $goals ?? $this->allGoals()], $days));
+    }
 
-        if ($days === []) {
-            return;
-        }
+    /** @param list<array{Day, list<int>, list<int>}> $wanted days, each with projects and goals */
+    public function fetch(array $wanted): void
+    {
+        [$ofProjects, $ofGoals] = [[], []];
 
-        foreach ($days as $day) {
-            $this->projects[$day->number] = [];
-            $this->directTasks[$day->number] = [];
-        }
-
-        foreach (TaskSums::by('project_id', array_keys($this->weighings), $days) as $row) {
-            foreach ($row->heaps as $number => $heap) {
-                $this->projects[$number][$row->owner][] = $heap;
+        foreach ($wanted as [$day, $projects, $goals]) {
+            foreach ($projects as $project) {
+                if (! isset($this->projects[$day->number][$project])) {
+                    $this->projects[$day->number][$project] = [];
+                    $ofProjects[] = [$project, $day];
+                }
             }
+
+            foreach ($goals as $goal) {
+                if (! array_key_exists($goal, $this->directTasks[$day->number] ?? [])) {
+                    $this->directTasks[$day->number][$goal] = null;
+                    $ofGoals[] = [$goal, $day];
+                }
+            }
+        }
+
+        foreach (TaskSums::by('project_id', $ofProjects) as $row) {
+            $this->projects[$row->day][(int) $row->owner][] = $row->heap;
         }
 
         $heaps = [];
 
-        foreach (TaskSums::by('goal_id', $this->goals, $days) as $row) {
-            foreach ($row->existing as $number) {
-                $heaps[$number][$row->owner][] = $row->heaps[$number];
+        foreach (TaskSums::by('goal_id', $ofGoals) as $row) {
+            if ($row->isThere) {
+                $heaps[$row->day][(int) $row->owner][] = $row->heap;
             }
         }
 
-        foreach ($heaps as $number => $byGoal) {
-            $this->directTasks[$number] = array_map(Weighing::Count->tally(...), $byGoal);
+        foreach ($heaps as $day => $byGoal) {
+            foreach ($byGoal as $goal => $of) {
+                $this->directTasks[$day][$goal] = Weighing::Count->tally($of);
+            }
         }
     }
 
     public function ofProject(string $project, Day $on): Tally
     {
-        $this->prepare([$on]);
+        if (! isset($this->projects[$on->number][(int) $project])) {
+            $this->prepare([$on]);
+        }
 
-        return $this->weighings[$project]->tally($this->projects[$on->number][$project] ?? []);
+        return $this->weighings[$project]->tally($this->projects[$on->number][(int) $project] ?? []);
     }
 
     public function ofDirectTasks(string $goal, Day $on): ?Tally
     {
-        $this->prepare([$on]);
+        if (! array_key_exists((int) $goal, $this->directTasks[$on->number] ?? [])) {
+            $this->prepare([$on]);
+        }
 
-        return $this->directTasks[$on->number][$goal] ?? null;
+        return $this->directTasks[$on->number][(int) $goal] ?? null;
+    }
+
+    /** @return list<int> */
+    private function allProjects(): array
+    {
+        return array_map(intval(...), array_keys($this->weighings));
+    }
+
+    /** @return list<int> */
+    private function allGoals(): array
+    {
+        return array_map(intval(...), $this->goals);
     }
 
     public function doneFor(string $goal, Span $span): int
