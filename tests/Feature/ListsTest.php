@@ -6,9 +6,13 @@ use App\Models\Person;
 use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Task;
+use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Lists\TaskList;
+use App\Queries\Projects\CountedWork;
+use App\Queries\Projects\ProjectWork;
+use App\Queries\Projects\StoredWork;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Doable;
 use Random\Engine\Mt19937;
@@ -88,6 +92,17 @@ it('knows what can be done now as the core does', function (int $seed): void {
 
     expect(Task::query()->doableNow()->orderBy('id')->pluck('id')->all())->toBe($now)->and($now)->not->toBe([]);
 })->with([4, 5, 6]);
+
+it('counts the work of projects as the core does', function (int $seed): void {
+    scatter(300, $seed);
+    $projects = Project::query()->orderBy('id')->get();
+    $facts = fn(ProjectWork $work): array => $projects->map(fn(Project $project): array => [
+        $work->tasks($project), $work->open($project), $work->next($project)?->id, $work->isStuck($project), $work->isReady($project), $work->progress($project)?->rounded(),
+    ])->all();
+    $workspace = app(Workspace::class);
+
+    expect($facts(CountedWork::of($workspace, $projects)))->toBe($facts(StoredWork::of($workspace, $projects)));
+})->with([7, 8, 9]);
 
 it('puts each task where people look for it', function (array $task, array $lists): void {
     Made::task($this->mei, ['title' => 'It', ...$task]);

@@ -19,8 +19,8 @@ use App\Queries\Goals\Threads;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
+use App\Queries\Projects\CountedWork;
 use App\Queries\Projects\RegisterPage;
-use App\Queries\Projects\StoredWork;
 use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -47,7 +47,7 @@ final readonly class AreaPage
         $stored->prepare([$today]);
         $threads = new Threads($stored);
         $projects = Project::query()->where('area_id', $area->id)->whereNotIn('state', ['done', 'dropped', 'shelved'])->with('owner')->orderBy('id')->get();
-        $work = StoredWork::of($this->workspace, $projects);
+        $work = CountedWork::of($this->workspace, $projects);
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();

@@ -58,7 +58,7 @@ final readonly class ProjectPage
             array_values($served->map(static fn($goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
             $this->stages($project, $tasks),
             array_map(static fn(Task $task): int => $task->id, $work->now($project)),
-            array_values($work->tasks->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
+            array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
             $this->sum($project, $register),
             PersonTag::all(),
         );

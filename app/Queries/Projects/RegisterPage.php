@@ -6,7 +6,6 @@ namespace App\Queries\Projects;
 
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
@@ -25,7 +24,7 @@ final readonly class RegisterPage
     public function of(Person $viewer): Register
     {
         $projects = Project::query()->with('owner')->orderBy('id')->get();
-        $work = StoredWork::of($this->workspace, $projects);
+        $work = CountedWork::of($this->workspace, $projects);
         $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
         $rows = array_values($projects->map(fn(Project $project): RegisterRow => $this->row($project, $work, $threads))->all());
         usort($rows, static fn(RegisterRow $a, RegisterRow $b): int => self::place($a) <=> self::place($b));
@@ -33,10 +32,9 @@ final readonly class RegisterPage
         return new Register($rows);
     }
 
-    public function row(Project $project, StoredWork $work, Threads $threads): RegisterRow
+    public function row(Project $project, ProjectWork $work, Threads $threads): RegisterRow
     {
-        $inScope = $work->inScope($project);
-        $now = $work->now($project);
+        $next = $work->next($project);
 
         return new RegisterRow(
             $project->id,
@@ -47,13 +45,13 @@ final readonly class RegisterPage
             $project->due_on,
             $threads->ofProject($project),
             Gauge::ofProject($project, $work->progress($project), $work->figure($project), $this->workspace->today()),
-            count(array_filter($inScope, static fn(Task $task): bool => $task->done_on === null)),
-            count($inScope),
+            $work->open($project),
+            $work->tasks($project),
             $project->status_line,
             $project->status_on,
             $work->isStuck($project),
             $work->isReady($project),
-            $now === [] ? null : TaskRow::of($now[0], $threads, $this->workspace),
+            $next === null ? null : TaskRow::of($next, $threads, $this->workspace),
         );
     }
 

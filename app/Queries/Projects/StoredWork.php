@@ -20,7 +20,7 @@ use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task as CoreTask;
 
 /** Projects with all their tasks, ready to say what is done, stuck and can be done now. */
-final readonly class StoredWork
+final readonly class StoredWork implements ProjectWork
 {
     /** @var array<array-key, CoreProject> */
     private array $projects;
@@ -34,13 +34,13 @@ final readonly class StoredWork
 
     /**
      * @param Collection<int, Project> $records with stages and servings
-     * @param Collection<int, Task>    $tasks   of those projects, with stage, steps and precedences
+     * @param Collection<int, Task>    $all     of those projects, with stage, steps and precedences
      */
-    public function __construct(private Workspace $workspace, Collection $records, public Collection $tasks)
+    public function __construct(private Workspace $workspace, Collection $records, public Collection $all)
     {
         $projects = [];
         $byProject = [];
-        $cores = array_values($tasks->map(CoreRecords::task(...))->all());
+        $cores = array_values($all->map(CoreRecords::task(...))->all());
 
         foreach ($records as $record) {
             $projects[(string) $record->id] = CoreRecords::project($record);
@@ -88,6 +88,21 @@ final readonly class StoredWork
         return $this->doable->isReadyToClose($this->core($project));
     }
 
+    public function tasks(Project $project): int
+    {
+        return count($this->inScope($project));
+    }
+
+    public function open(Project $project): int
+    {
+        return count(array_filter($this->inScope($project), static fn(Task $task): bool => $task->done_on === null));
+    }
+
+    public function next(Project $project): ?Task
+    {
+        return $this->now($project)[0] ?? null;
+    }
+
     /** @return list<Task> those in scope, in their order */
     public function inScope(Project $project): array
     {
@@ -111,7 +126,7 @@ final readonly class StoredWork
     {
         $ids = array_map(static fn(CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project->id] ?? [], $holds));
 
-        return array_values(array_filter(array_map(fn(int $id): ?Task => $this->tasks->get($id), $ids)));
+        return array_values(array_filter(array_map(fn(int $id): ?Task => $this->all->get($id), $ids)));
     }
 
     private function core(Project $project): CoreProject

@@ -16,7 +16,7 @@ use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrences;
-use App\Queries\Projects\StoredWork;
+use App\Queries\Projects\CountedWork;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -137,7 +137,7 @@ final readonly class FactsQuery
     private function stuck(): int
     {
         $projects = Project::query()->where('state', 'active')->orderBy('id')->get();
-        $work = StoredWork::of($this->workspace, $projects);
+        $work = CountedWork::of($this->workspace, $projects);
 
         return $projects->filter($work->isStuck(...))->count();
     }

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Goals\StoredTallies;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Goals\Rollup;
+use Loftrin\Core\Work\Project as CoreProject;
+use Loftrin\Core\Work\ProjectState;
+
+/** Many projects without their tasks: the database counts them and finds the next step of each. */
+final readonly class CountedWork implements ProjectWork
+{
+    private Rollup $rollup;
+
+    /**
+     * @param array<array-key, CoreProject>                          $projects
+     * @param array<int, array{tasks: int, open: int, waiting: int}> $counts   by project
+     * @param Collection<int, Task>                                  $next     by project
+     */
+    private function __construct(private Workspace $workspace, private array $projects, private array $counts, private Collection $next)
+    {
+        $tallies = new StoredTallies(array_map(static fn(CoreProject $project) => $project->weighing, $projects), [], []);
+        $tallies->prepare([$workspace->today()]);
+        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $projects), $tallies);
+    }
+
+    /** @param Collection<int, Project> $records */
+    public static function of(Workspace $workspace, Collection $records): self
+    {
+        $records->loadMissing(['stages', 'servings']);
+        $projects = [];
+
+        foreach ($records as $record) {
+            $projects[(string) $record->id] = CoreRecords::project($record);
+        }
+
+        return new self($workspace, $projects, self::counts($workspace->today()), self::nextSteps());
+    }
+
+    public function progress(Project $project): ?Fraction
+    {
+        return $this->rollup->projectProgress($this->projects[(string) $project->id], $this->workspace->today());
+    }
+
+    public function figure(Project $project): ?Figure
+    {
+        return $this->rollup->projectFigure($this->projects[(string) $project->id], $this->workspace->today());
+    }
+
+    public function isStuck(Project $project): bool
+    {
+        return $project->state === ProjectState::Active
+            && ! $this->isReady($project)
+            && $this->next($project) === null
+            && ($this->counts[$project->id]['waiting'] ?? 0) === 0;
+    }
+
+    public function isReady(Project $project): bool
+    {
+        return $project->state === ProjectState::Active && $this->tasks($project) > 0 && $this->open($project) === 0;
+    }
+
+    public function tasks(Project $project): int
+    {
+        return $this->counts[$project->id]['tasks'] ?? 0;
+    }
+
+    public function open(Project $project): int
+    {
+        return $this->counts[$project->id]['open'] ?? 0;
+    }
+
+    public function next(Project $project): ?Task
+    {
+        return $this->next->get($project->id);
+    }
+
+    /** @return array<int, array{tasks: int, open: int, waiting: int}> by project */
+    private static function counts(Day $today): array
+    {
+        $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
+        $rows = DB::select("select project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting
+            from tasks where project_id is not null group by project_id", array_fill(0, 3, (string) $today));
+        $counts = [];
+
+        foreach ($rows as $row) {
+            $counts[(int) $row->project_id] = ['tasks' => (int) $row->tasks, 'open' => (int) $row->open, 'waiting' => (int) $row->waiting];
+        }
+
+        return $counts;
+    }
+
+    /** @return Collection<int, Task> by project */
+    private static function nextSteps(): Collection
+    {
+        $ranked = Task::query()->doableNow()->whereNotNull('project_id')
+            ->select('id')->selectRaw('row_number() over (partition by project_id order by position, id) as place');
+
+        return Task::query()->whereIn('id', DB::query()->fromSub($ranked, 'ranked')->where('place', 1)->select('id'))
+            ->with(TaskRow::NEEDS)->get()->keyBy('project_id');
+    }
+}
