@@ -57,6 +57,11 @@ final readonly class Fraction
      */
     public static function parse(string $decimal): self
     {
+        // Whole numbers that a machine holds are the most by far, and need no arithmetic.
+        if (strlen($decimal) < 16 && ctype_digit($decimal)) {
+            return new self((int) $decimal, 1);
+        }
+
         $plain = preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1;
 
         if (! $plain || strlen($decimal) > self::MAX_LITERAL) {

@@ -151,6 +151,17 @@ describe('the demo', function (): void {
     });
 });
 
+it('can be as large as a workspace gets', function (): void {
+    Carbon::setTestNow('2027-02-10 09:00:00');
+
+    expect(Artisan::call('demo:scale', ['--tasks' => 800]))->toBe(0)
+        ->and(DB::table('tasks')->count())->toBe(800)
+        ->and(DB::table('goals')->count())->toBe(501)
+        ->and(DB::table('meetings')->count())->toBe(800)
+        ->and(Artisan::call('demo:scale', ['--tasks' => 'many']))->toBe(1);
+    $this->actingAs(Person::query()->firstOrFail())->get('/sheet')->assertOk();
+});
+
 it('can be laid around any day', function (string $day): void {
     Carbon::setTestNow("$day 09:00:00");
     Saltglass::load(Day::of($day));

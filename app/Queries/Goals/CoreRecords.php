@@ -12,6 +12,7 @@ use App\Models\Serving as ServingRecord;
 use App\Models\Stage as StageRecord;
 use App\Models\Task as TaskRecord;
 use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Checkpoint;
 use Loftrin\Core\Goals\Checkpoints;
@@ -25,9 +26,12 @@ use Loftrin\Core\Work\Serving;
 use Loftrin\Core\Work\Task;
 
 /** Stored records as the core's own objects. What a record breaks of a rule is thrown as the core throws it. */
-final readonly class CoreRecords
+final class CoreRecords
 {
-    public function __construct(private Calendar $calendar)
+    /** @var array<string, Period> those met so far, by name: many goals share one */
+    private array $periods = [];
+
+    public function __construct(private readonly Calendar $calendar)
     {
     }
 
@@ -38,7 +42,7 @@ final readonly class CoreRecords
      */
     public function goal(GoalRecord $goal, ?int $parent): Goal
     {
-        $period = $this->calendar->period($goal->period);
+        $period = $this->periods[$goal->period] ??= $this->calendar->period($goal->period);
 
         return new Goal(
             (string) $goal->id,
