@@ -21,7 +21,7 @@ export default function Direction({ page }: { page: DirectionView }) {
                     <Outlooks page={page} />
                 </div>
                 <div className="min-w-0 space-y-8">
-                    <div className="flex items-start justify-between gap-6">
+                    <div className="flex items-start justify-between gap-6 max-md:block">
                         <div className="min-w-0 flex-1">
                             <h1 className="text-2xl">{page.year.period.words}</h1>
                             <PeriodWords line={page.year} name="theme" size="l" mayChange={page.mayChange} />

@@ -42,7 +42,7 @@ export function PeriodWords({ line, name, size = 'm', mayChange }: Props) {
     }
 
     return (
-        <div className="flex items-baseline justify-between gap-3">
+        <div className="flex items-baseline justify-between gap-3 max-md:flex-wrap">
             <div className="min-w-0">
                 <p className={size === 'l' ? 'text-xl font-semibold' : ''}>
                     {line.words ?? <span className="text-base font-normal text-ink-2">It has no {name} yet.</span>}
