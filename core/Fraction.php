@@ -58,17 +58,11 @@ final readonly class Fraction
     public static function parse(string $decimal): self
     {
         // Whole numbers that a machine holds are the most by far, and need no arithmetic.
-        if (strlen($decimal) < 16 && ctype_digit($decimal)) {
-            return new self((int) $decimal, 1);
-        }
-
-        $plain = preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1;
-
-        if (! $plain || strlen($decimal) > self::MAX_LITERAL) {
-            throw new InvalidArgumentException("$decimal is not a number that can be reckoned with.");
-        }
-
-        return self::exact(BigDecimal::of($decimal)->toBigRational());
+        return match (true) {
+            strlen($decimal) < 16 && ctype_digit($decimal) => new self((int) $decimal, 1),
+            strlen($decimal) <= self::MAX_LITERAL && preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1 => self::exact(BigDecimal::of($decimal)->toBigRational()),
+            default => throw new InvalidArgumentException("$decimal is not a number that can be reckoned with."),
+        };
     }
 
     public function plus(self $other): self
