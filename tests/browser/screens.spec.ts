@@ -34,6 +34,8 @@ const screens = {
 
 for (const scheme of ['light', 'dark'] as const) {
     test(`screens are readable for everybody, ${scheme}`, async ({ browser, kept, baseURL }) => {
+        // Each of the screens is looked through whole, which takes a slow machine a while.
+        test.setTimeout(480_000);
         const context = await browser.newContext({ storageState: kept, colorScheme: scheme, baseURL: baseURL ?? '' });
         const page = await context.newPage();
 
