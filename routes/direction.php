@@ -37,6 +37,5 @@ Route::put('/planning/{stretch}/{step}', [PlanningController::class, 'goTo'])->n
 Route::post('/planning/{stretch}/finish', [PlanningController::class, 'finish'])->name('planning.finish');
 Route::put('/goals/{goal}/mark', [PlanningController::class, 'mark'])->name('goals.mark');
 Route::post('/planning/{stretch}/resolves', [PlanningController::class, 'resolve'])->name('resolves.store');
-Route::put('/resolves/{resolve}', [PlanningController::class, 'changeResolve'])->name('resolves.update');
 Route::put('/resolves/{resolve}/end', [PlanningController::class, 'endResolve'])->name('resolves.end');
 Route::delete('/resolves/{resolve}', [PlanningController::class, 'removeResolve'])->name('resolves.destroy');

@@ -102,14 +102,23 @@ final class Task extends Record
     }
 
     /**
+     * Neither done, nor dropped, nor on the shelf.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOpen(Builder $query): void
+    {
+        $query->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on');
+    }
+
+    /**
      * Open, and on the lists of people: neither put aside itself nor in a project that was.
      *
      * @param Builder<self> $query
      */
     protected function scopeOnLists(Builder $query): void
     {
-        $query->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')
-            ->whereDoesntHave('project', static fn(Builder $project) => $project->whereIn('state', [ProjectState::Shelved, ProjectState::Dropped]));
+        $query->open()->whereDoesntHave('project', static fn(Builder $project) => $project->whereIn('state', ProjectState::ASIDE));
     }
 
     /**

@@ -79,6 +79,14 @@ final readonly class Calendar
         return $this->periodOf($period->horizon, $period->span->first->plus(-1));
     }
 
+    /** The next one of its kind, or the one that holds the day if that is over by then. */
+    public function upcoming(Period $period, Day $on): Period
+    {
+        $next = $this->next($period);
+
+        return $next->isOverOn($on) ? $this->periodOf($period->horizon, $on) : $next;
+    }
+
     /** The year named after the calendar year in which it ends. */
     public function year(int $name): Period
     {

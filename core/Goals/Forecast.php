@@ -30,4 +30,10 @@ final readonly class Forecast
         public int $weeksLeft = 0,
     ) {
     }
+
+    /** The chance in whole per cent, as it is shown. */
+    public function percent(): int
+    {
+        return (int) round($this->chance * 100);
+    }
 }

@@ -32,11 +32,6 @@ final readonly class SaveResolve
         ]));
     }
 
-    public function change(Person $who, Resolve $resolve, string $title, int $owner): void
-    {
-        $this->log->change($who, "Changed “{$title}”", static fn() => $resolve->update(['title' => $title, 'owner_id' => $owner]));
-    }
-
     /**
      * Ends it before its time, or after: a trial with what was learned, which is never "not met".
      *

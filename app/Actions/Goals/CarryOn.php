@@ -13,7 +13,6 @@ use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Work\ProjectState;
@@ -35,7 +34,7 @@ final readonly class CarryOn
      */
     public function __invoke(Person $who, Goal $goal, Figure $figure, array $titles, array $successors): array
     {
-        $into = $this->nextPeriod($goal);
+        $into = $this->workspace->calendar()->upcoming($this->workspace->calendar()->period($goal->period), $this->workspace->today());
         $parent = $this->parentIn($into, $goal, $successors);
         $goals = [];
 
@@ -46,15 +45,6 @@ final readonly class CarryOn
         $this->bringWork($goal, $goals[0]);
 
         return $goals;
-    }
-
-    /** The next one of its kind, or the present one if that is over. */
-    public function nextPeriod(Goal $goal): Period
-    {
-        $calendar = $this->workspace->calendar();
-        $next = $calendar->next($calendar->period($goal->period));
-
-        return $next->isOverOn($this->workspace->today()) ? $calendar->periodOf($goal->horizon, $this->workspace->today()) : $next;
     }
 
     /** @param array<int, Goal> $successors */
@@ -97,7 +87,7 @@ final readonly class CarryOn
     /** Open projects come to serve the new goal too, open tasks move to it, and its followers follow. */
     private function bringWork(Goal $from, Goal $to): void
     {
-        foreach ($from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed]))->get() as $serving) {
+        foreach ($from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get() as $serving) {
             Serving::query()->firstOrCreate(['project_id' => $serving->project_id, 'goal_id' => $to->id], ['weight' => $serving->weight]);
         }
 
@@ -113,6 +103,6 @@ final readonly class CarryOn
     /** The computed figure to be kept as the score, when the tasks that it was made of move on; null when there is none. */
     public static function kept(Figure $figure): ?string
     {
-        return $figure->progress === null ? null : number_format($figure->progress->within(Fraction::zero(), Fraction::one())->rounded(), 4, '.', '');
+        return $figure->progress === null ? null : number_format($figure->progress->rounded(), 4, '.', '');
     }
 }

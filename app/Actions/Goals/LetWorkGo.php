@@ -31,7 +31,7 @@ final readonly class LetWorkGo
     /** @param ?Day $lookAgainOn of what is shelved */
     public function __invoke(Person $who, Goal $goal, bool $isShelved, ?Day $lookAgainOn): void
     {
-        foreach (Task::query()->where('goal_id', $goal->id)->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')->get() as $task) {
+        foreach (Task::query()->where('goal_id', $goal->id)->open()->get() as $task) {
             $isShelved ? ($this->shelve)($who, $task, $lookAgainOn) : $this->tasks->drop($who, $task);
         }
 
@@ -57,7 +57,7 @@ final readonly class LetWorkGo
     private function projects(Goal $goal): iterable
     {
         return Project::query()
-            ->whereIn('state', [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed])
+            ->whereIn('state', ProjectState::OPEN)
             ->whereHas('servings', static fn($link) => $link->where('goal_id', $goal->id))
             ->whereDoesntHave('servings', static fn($link) => $link->where('goal_id', '<>', $goal->id)->whereHas('goal', static fn($other) => $other->whereNull('closed_on')))
             ->get();

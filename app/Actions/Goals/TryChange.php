@@ -24,17 +24,17 @@ final readonly class TryChange
     /** @throws RefusedChange as the change itself would be refused */
     public function __invoke(Person $who, Goal $goal, GoalDraft $draft): ChangePreview
     {
-        $before = $this->gauges($who, $goal->refresh());
+        $ids = array_values(array_unique([...$this->upFrom($goal->refresh()), ...$this->upFrom(Goal::query()->find($draft->parent))]));
+        $before = $this->gauges($who, $goal, $ids);
         DB::beginTransaction();
 
         try {
             ($this->save)($who, $draft, $goal);
-            $after = $this->gauges($who, $goal->refresh()) + $this->gaugesOf($who, $goal, array_keys($before));
+            $after = $this->gauges($who, $goal->refresh(), $ids);
         } finally {
             DB::rollBack();
         }
 
-        $before += $this->gaugesOf($who, $goal->refresh(), array_keys($after));
         $figures = [];
 
         foreach ($before as $id => [$title, $gauge]) {
@@ -46,16 +46,16 @@ final readonly class TryChange
         return new ChangePreview($figures);
     }
 
-    /** @return array<int, array{string, Gauge}> of the goal and of those above it that the person may see, by id */
-    private function gauges(Person $who, Goal $goal): array
+    /** @return list<int> ids of the goal and of those above it, from it upwards */
+    private function upFrom(?Goal $goal): array
     {
-        $above = [];
+        $ids = [];
 
         for ($each = $goal; $each !== null; $each = $each->parent()->first()) {
-            $above[] = $each->id;
+            $ids[] = $each->id;
         }
 
-        return $this->gaugesOf($who, $goal, $above);
+        return $ids;
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class TryChange
      *
      * @return array<int, array{string, Gauge}> as the plan stands now, by id; those of other years are left out
      */
-    private function gaugesOf(Person $who, Goal $goal, array $ids): array
+    private function gauges(Person $who, Goal $goal, array $ids): array
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();

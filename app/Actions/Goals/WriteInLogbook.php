@@ -83,9 +83,8 @@ final readonly class WriteInLogbook
         $today = $this->workspace->today();
         $stored = $this->plans->holding($this->workspace->calendar()->period($goal->period), null);
         $stored->prepare([], forecastsOn: $today, of: $goal);
-        $forecast = $stored->forecast($goal, $today);
 
-        return $forecast === null ? null : (int) round($forecast->chance * 100);
+        return $stored->forecast($goal, $today)?->percent();
     }
 
     /** @return array<string, mixed> */

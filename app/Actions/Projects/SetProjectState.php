@@ -29,7 +29,7 @@ final readonly class SetProjectState
         };
 
         $this->log->change($who, "$words “{$project->title}”", function () use ($project, $state): void {
-            if (self::isAside($project->state) !== self::isAside($state)) {
+            if ($project->state->isAside() !== $state->isAside()) {
                 $this->settleTasks($project);
             }
 
@@ -41,19 +41,13 @@ final readonly class SetProjectState
         });
     }
 
-    /** Whether the tasks of such a project are off the lists of people. */
-    private static function isAside(ProjectState $state): bool
-    {
-        return $state === ProjectState::Shelved || $state === ProjectState::Dropped;
-    }
-
     /** Counts what its tasks were carried up to now: the time that they spend off the lists does not count. */
     private function settleTasks(Project $project): void
     {
-        foreach ($project->tasks()->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on')->whereNotNull('planned')->get() as $task) {
+        foreach ($project->tasks()->open()->whereNotNull('planned')->get() as $task) {
             $task->update([
                 ...PlannedTime::settled($task, $this->workspace),
-                ...(self::isAside($project->state) ? ['carried' => $task->carried] : []),
+                ...($project->state->isAside() ? ['carried' => $task->carried] : []),
             ]);
         }
     }

@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Option;
+use Loftrin\Core\Work\ProjectState;
 
 /** What a person wrote down and has not sorted yet, and what they wanted to look at again by now. */
 final readonly class TrayPage
@@ -26,7 +27,7 @@ final readonly class TrayPage
         return new Tray(
             array_values(Jot::query()->inTrayOf($viewer, $this->workspace->today())->with('person')->orderBy('id')->get()->map(JotRow::of(...))->all()),
             $this->shelf->due($viewer),
-            array_values(Project::query()->whereIn('state', ['active', 'proposed', 'paused'])->orderBy('title')->get()
+            array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get()
                 ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             $week->name,
             $calendar->next($week)->name,

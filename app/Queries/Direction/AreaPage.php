@@ -25,6 +25,7 @@ use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\ProjectState;
 
 final readonly class AreaPage
 {
@@ -46,7 +47,7 @@ final readonly class AreaPage
         $stored = $this->plans->ofYear($calendar->yearOf($today), $viewer);
         $stored->prepare([$today]);
         $threads = new Threads($stored);
-        $projects = Project::query()->where('area_id', $area->id)->whereNotIn('state', ['done', 'dropped', 'shelved'])->with('owner')->orderBy('id')->get();
+        $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
         $work = CountedWork::of($this->workspace, $projects);
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);

@@ -16,6 +16,7 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Ledger;
 use Loftrin\Core\Work\Load;
+use Loftrin\Core\Work\ProjectState;
 
 /**
  * What each person has promised for a stretch: its goals that they own, and the open tasks that are planned in it,
@@ -54,7 +55,7 @@ final readonly class Loads
         return DB::table('tasks')->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
             ->where('tasks.visibility', Visibility::Everyone->value)
             ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
-            ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ['shelved', 'dropped']))
+            ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
             ->where(static fn($either) => $either
                 ->where(static fn($planned) => $planned->where('planned_from', '<=', $last)->where('planned_to', '>=', $first))
                 ->orWhere(static fn($due) => $due->whereNull('planned')->whereBetween(DB::raw('coalesce(tasks.due_on, projects.due_on)'), [$first, $last])))

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Actions\Goals\CarryOn;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
@@ -16,12 +15,11 @@ use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Readiness;
 use Loftrin\Core\Goals\Result;
-use Loftrin\Core\Work\ProjectState;
 
 /** The goals of a period, to be closed in one pass. */
 final readonly class ClosingPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private CarryOn $carryOn)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans)
     {
     }
 
@@ -55,18 +53,19 @@ final readonly class ClosingPage
     {
         $ready = Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today());
         $count = $tasks->get($goal->id);
+        $calendar = $this->workspace->calendar();
 
         return new ClosingRow(
             GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
             $ready,
             Gate::forUser($viewer)->allows('update', $goal),
             array_values($stored->projects
-                ->filter(static fn(Project $project): bool => $project->servings->contains('goal_id', $goal->id) && in_array($project->state, [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed], true))
+                ->filter(static fn(Project $project): bool => $project->servings->contains('goal_id', $goal->id) && $project->state->isOpen())
                 ->map(static fn(Project $project): string => $project->title)->all()),
             is_numeric($count) ? (int) $count : 0,
             $stored->goals->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
             $ready === Readiness::Done ? Result::Met : null,
-            $this->carryOn->nextPeriod($goal)->name,
+            $calendar->upcoming($calendar->period($goal->period), $this->workspace->today())->name,
         );
     }
 }

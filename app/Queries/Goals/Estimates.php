@@ -24,7 +24,7 @@ final readonly class Estimates
     public function of(Goal $goal, Person $viewer, Day $on, ?Forecast $forecast): EstimateView
     {
         $last = $goal->estimates()->where('on', '<=', (string) $on)->reorder('id', 'desc')->first();
-        $computed = $forecast === null ? null : (int) round($forecast->chance * 100);
+        $computed = $forecast?->percent();
         $apart = $last === null || $computed === null ? 0 : $last->chance - $computed;
 
         return new EstimateView(

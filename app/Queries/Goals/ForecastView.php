@@ -25,7 +25,7 @@ final readonly class ForecastView implements Props
     public static function of(?Forecast $forecast): ?self
     {
         return $forecast === null ? null : new self(
-            (int) round($forecast->chance * 100),
+            $forecast->percent(),
             $forecast->increments,
             $forecast->likelyOn,
             $forecast->safeOn,

@@ -46,11 +46,7 @@ final readonly class GoalForm
     public function successor(Person $viewer, Goal $goal): GoalFormPage
     {
         $calendar = $this->workspace->calendar();
-        $next = $calendar->next($calendar->period($goal->period));
-
-        if ($next->isOverOn($this->workspace->today())) {
-            $next = $calendar->periodOf($goal->horizon, $this->workspace->today());
-        }
+        $next = $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
 
         return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions']))->carriedInto($next->name));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Actions\Goals\CarryOn;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Person;
@@ -33,7 +32,6 @@ final readonly class GoalPage
         private StoredPlans $plans,
         private Logbook $logbook,
         private Estimates $estimates,
-        private CarryOn $carryOn,
     ) {
     }
 
@@ -70,7 +68,7 @@ final readonly class GoalPage
             $closing?->on,
             $closing === null ? null : $goal->closing_line,
             $isPast ? null : Readiness::of($stored->core($goal), $stored->rollup, $on),
-            $this->carryOn->nextPeriod($goal)->name,
+            $calendar->upcoming($period, $this->workspace->today())->name,
             $before,
             $after,
             $this->outlook($above === [] ? $goal : $stored->goals->get($above[0]->id)),

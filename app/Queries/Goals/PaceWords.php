@@ -89,7 +89,7 @@ final readonly class PaceWords
 
         $weeks = static fn(int $count): string => $count === 1 ? '1 week' : "$count weeks";
         $added = implode(', ', array_map(static fn(int $thousandths): string => self::signed(Fraction::of($thousandths, 1000)), $forecast->increments));
-        $chance = (int) round($forecast->chance * 100);
+        $chance = $forecast->percent();
 
         return [
             "Its last {$weeks(count($forecast->increments))} added $added points.",

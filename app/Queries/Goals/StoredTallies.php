@@ -40,16 +40,16 @@ final class StoredTallies implements Tallies
     }
 
     /**
-     * Fetches at once the tallies of projects and of goals' direct tasks as of days. What was not prepared costs
-     * two queries when it is asked for.
+     * Fetches at once the tallies of all projects and of all goals' direct tasks as of those days. What was not
+     * fetched costs two queries when it is asked for.
      *
-     * @param list<Day>  $days
-     * @param ?list<int> $projects null for all
-     * @param ?list<int> $goals    null for all
+     * @param list<Day> $days
      */
-    public function prepare(array $days, ?array $projects = null, ?array $goals = null): void
+    public function prepare(array $days): void
     {
-        $this->fetch(array_map(fn(Day $day): array => [$day, $projects ?? $this->allProjects(), $goals ?? $this->allGoals()], $days));
+        $projects = array_map(intval(...), array_keys($this->weighings));
+        $goals = array_map(intval(...), $this->goals);
+        $this->fetch(array_map(static fn(Day $day): array => [$day, $projects, $goals], $days));
     }
 
     /** @param list<array{Day, list<int>, list<int>}> $wanted days, each with projects and goals */
@@ -108,18 +108,6 @@ final class StoredTallies implements Tallies
         }
 
         return $this->directTasks[$on->number][(int) $goal] ?? null;
-    }
-
-    /** @return list<int> */
-    private function allProjects(): array
-    {
-        return array_map(intval(...), array_keys($this->weighings));
-    }
-
-    /** @return list<int> */
-    private function allGoals(): array
-    {
-        return array_map(intval(...), $this->goals);
     }
 
     public function doneFor(string $goal, Span $span): int

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\RankedIssue;
+use Loftrin\Core\Work\ProjectState;
 
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
 final readonly class SeriesPage
@@ -57,7 +58,7 @@ final readonly class SeriesPage
             $fit->spare,
             array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
             array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))->all()),
-            array_values(Project::query()->whereIn('state', ['active', 'paused', 'proposed'])->orderBy('title')->get()
+            array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get()
                 ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             Gate::forUser($viewer)->allows('update', $series),
         );

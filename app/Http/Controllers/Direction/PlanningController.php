@@ -68,15 +68,6 @@ final class PlanningController extends Controller
         return $this->changed();
     }
 
-    public function changeResolve(Request $request, Resolve $resolve, SaveResolve $save): RedirectResponse
-    {
-        Gate::authorize('update', $resolve);
-        $request->validate(['title' => ['required', 'string', 'max:200'], 'owner' => ['required', 'integer', 'exists:people,id']]);
-        $save->change($this->me(), $resolve, $request->string('title')->toString(), $request->integer('owner'));
-
-        return $this->changed();
-    }
-
     public function endResolve(Request $request, Resolve $resolve, SaveResolve $save): RedirectResponse
     {
         Gate::authorize('update', $resolve);
