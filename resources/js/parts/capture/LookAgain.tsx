@@ -5,7 +5,7 @@ import { act } from '../../lib/act';
 import { addDays } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
+import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
 
 interface Props {
@@ -18,36 +18,18 @@ interface Props {
 /** Puts something on the shelf, and asks when to look at it again, if ever. */
 export function LookAgain({ kind, id, words, lookAgainOn = null }: Props) {
     const today = usePage().props.frame?.today ?? '';
-    const [isOpen, setOpen] = useState(false);
     const [day, setDay] = useState(lookAgainOn ?? '');
-    const put = () => {
-        act(
-            'put',
-            route('shelf.put', { kind, id }),
-            { lookAgainOn: day === '' ? null : day },
-            {
-                onDone: () => {
-                    setOpen(false);
-                },
-            },
-        );
+    const put = (close: () => void) => () => {
+        act('put', route('shelf.put', { kind, id }), { lookAgainOn: day === '' ? null : day }, { onDone: close });
     };
 
     return (
-        <>
-            <Button
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                {words}
-            </Button>
-            <Dialog
-                isOpen={isOpen}
-                onOpenChange={setOpen}
-                title="Look at it again?"
-                hint="On that day it comes back to the tray. Without one it waits on the shelf until you look there."
-            >
+        <DialogButton
+            words={words}
+            title="Look at it again?"
+            hint="On that day it comes back to the tray. Without one it waits on the shelf until you look there."
+        >
+            {(close) => (
                 <div className="space-y-4">
                     <TextField
                         label="Look again on"
@@ -58,11 +40,11 @@ export function LookAgain({ kind, id, words, lookAgainOn = null }: Props) {
                             setDay(event.target.value);
                         }}
                     />
-                    <Button kind="main" onClick={put}>
+                    <Button kind="main" onClick={put(close)}>
                         Put it on the shelf
                     </Button>
                 </div>
-            </Dialog>
-        </>
+            )}
+        </DialogButton>
     );
 }

@@ -1,37 +1,34 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import type { SubmitEvent } from 'react';
 import { ClosingFields, nothingSaid } from './ClosingFields';
 import type { GoalView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
+import { DialogButton } from '../../ui/DialogButton';
 
 export function CloseGoal({ page }: { page: GoalView }) {
-    const [isOpen, setOpen] = useState(false);
     const form = useForm({ ...nothingSaid, result: page.ready === 'done' ? 'met' : '' });
 
-    const close = (event: SubmitEvent) => {
+    const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('goals.close', page.goal.id), {
             preserveScroll: true,
             onSuccess: () => {
-                setOpen(false);
+                close();
             },
         });
     };
 
     return (
-        <>
-            <Button
-                kind={page.ready === null ? 'plain' : 'main'}
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                Close
-            </Button>
-            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="What became of it?" hint="As of today. It can be reopened." size="l">
-                <form onSubmit={close} className="space-y-4">
+        <DialogButton
+            words="Close"
+            kind={page.ready === null ? 'plain' : 'main'}
+            title="What became of it?"
+            hint="As of today. It can be reopened."
+            size="l"
+        >
+            {(close) => (
+                <form onSubmit={send(close)} className="space-y-4">
                     <ClosingFields
                         title={page.goal.title}
                         values={form.data}
@@ -45,7 +42,7 @@ export function CloseGoal({ page }: { page: GoalView }) {
                         Close it
                     </Button>
                 </form>
-            </Dialog>
-        </>
+            )}
+        </DialogButton>
     );
 }

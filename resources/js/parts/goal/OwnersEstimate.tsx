@@ -1,11 +1,11 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import type { SubmitEvent } from 'react';
 import type { EstimateView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
+import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
 
 /** What the owner says the chance is, and how good such estimates were. */
@@ -26,44 +26,35 @@ export function OwnersEstimate({ goal, estimate, isOpen }: { goal: number; estim
 }
 
 function SayChance({ goal, chance }: { goal: number; chance: number | null }) {
-    const [isOpen, setOpen] = useState(false);
     const form = useForm({ chance: chance === null ? '' : String(chance), line: '' });
 
-    const say = (event: SubmitEvent) => {
+    const say = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('estimates.store', goal), {
             preserveScroll: true,
             onSuccess: () => {
-                setOpen(false);
+                close();
                 form.reset('line');
             },
         });
     };
 
     return (
-        <>
-            <Button
-                className="my-1"
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                Say how sure you are
-            </Button>
-            <Dialog
-                isOpen={isOpen}
-                onOpenChange={setOpen}
-                title="With what chance will it be done in time?"
-                hint="Once the goal is closed it counts towards how good your estimates are."
-            >
-                <form onSubmit={say} className="space-y-4">
+        <DialogButton
+            words="Say how sure you are"
+            className="my-1"
+            title="With what chance will it be done in time?"
+            hint="Once the goal is closed it counts towards how good your estimates are."
+        >
+            {(close) => (
+                <form onSubmit={say(close)} className="space-y-4">
                     <TextField label="Chance in per cent" inputMode="numeric" autoFocus {...bind(form, 'chance')} />
                     <TextField label="Why" maxLength={500} {...bind(form, 'line')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Say it
                     </Button>
                 </form>
-            </Dialog>
-        </>
+            )}
+        </DialogButton>
     );
 }

@@ -1,45 +1,36 @@
 import { useForm, usePage } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
+import { DialogButton } from '../../ui/DialogButton';
 import { TextArea, TextField } from '../../ui/Field';
 
 /** Takes a column of values out of a spreadsheet, with their days beside them or a week apart. */
 export function PasteReadings({ goal }: { goal: number }) {
     const { frame } = usePage().props;
-    const [isOpen, setOpen] = useState(false);
     const form = useForm({ text: '', last: frame?.today ?? '' });
 
-    const paste = (event: SubmitEvent) => {
+    const paste = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         event.stopPropagation();
         form.post(route('readings.paste', goal), {
             preserveScroll: true,
             onSuccess: () => {
                 form.reset();
-                setOpen(false);
+                close();
             },
         });
     };
 
     return (
-        <>
-            <Button
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                Paste a column
-            </Button>
-            <Dialog
-                isOpen={isOpen}
-                onOpenChange={setOpen}
-                title="Readings from a spreadsheet"
-                hint="A value on each line, or a day and a value. All are entered, or none."
-            >
-                <form onSubmit={paste} className="space-y-4">
+        <DialogButton
+            words="Paste a column"
+            title="Readings from a spreadsheet"
+            hint="A value on each line, or a day and a value. All are entered, or none."
+        >
+            {(close) => (
+                <form onSubmit={paste(close)} className="space-y-4">
                     <TextArea
                         label="Lines"
                         rows={8}
@@ -59,7 +50,7 @@ export function PasteReadings({ goal }: { goal: number }) {
                         Enter them
                     </Button>
                 </form>
-            </Dialog>
-        </>
+            )}
+        </DialogButton>
     );
 }

@@ -1,38 +1,29 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import type { SubmitEvent } from 'react';
 import type { MeetingView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
+import { DialogButton } from '../../ui/DialogButton';
 import { TextArea } from '../../ui/Field';
 
 export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: boolean }) {
-    const [isOpen, setOpen] = useState(false);
     const form = useForm({ summary: page.summary ?? '' });
     const unsettled = page.items.filter((item) => item.kind === 'issue' && item.outcome === null);
 
-    const close = (event: SubmitEvent) => {
+    const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('meetings.close', page.id), {
             onSuccess: () => {
-                setOpen(false);
+                close();
             },
         });
     };
 
     return (
-        <>
-            <Button
-                kind={isNext ? 'main' : 'plain'}
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                Close the meeting
-            </Button>
-            <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Close the meeting" hint="The minutes are sealed.">
-                <form onSubmit={close} className="space-y-4">
+        <DialogButton words="Close the meeting" kind={isNext ? 'main' : 'plain'} title="Close the meeting" hint="The minutes are sealed.">
+            {(close) => (
+                <form onSubmit={send(close)} className="space-y-4">
                     {unsettled.length > 0 && (
                         <div>
                             <p className="text-sm font-semibold">These have no outcome and go to the next meeting, one older:</p>
@@ -48,7 +39,7 @@ export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: bool
                         Close and seal
                     </Button>
                 </form>
-            </Dialog>
-        </>
+            )}
+        </DialogButton>
     );
 }

@@ -1,43 +1,34 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
+import { DialogButton } from '../../ui/DialogButton';
 import { SelectField, TextField } from '../../ui/Field';
 
 export function AddPerson() {
-    const [isOpen, setOpen] = useState(false);
     const form = useForm({ name: '', email: '', password: '', role: 'member', weeklyHours: '40' });
 
-    const add = (event: SubmitEvent) => {
+    const add = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('people.store'), {
             preserveScroll: true,
             onSuccess: () => {
                 form.reset();
-                setOpen(false);
+                close();
             },
         });
     };
 
     return (
-        <>
-            <Button
-                kind="main"
-                onClick={() => {
-                    setOpen(true);
-                }}
-            >
-                Add a person
-            </Button>
-            <Dialog
-                isOpen={isOpen}
-                onOpenChange={setOpen}
-                title="Add a person"
-                hint="Tell them their address and password: they sign in with it."
-            >
-                <form onSubmit={add} className="space-y-4">
+        <DialogButton
+            words="Add a person"
+            kind="main"
+            title="Add a person"
+            hint="Tell them their address and password: they sign in with it."
+        >
+            {(close) => (
+                <form onSubmit={add(close)} className="space-y-4">
                     <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
                     <TextField label="Mail address" type="email" {...bind(form, 'email')} />
                     <TextField
@@ -58,7 +49,7 @@ export function AddPerson() {
                         Add
                     </Button>
                 </form>
-            </Dialog>
-        </>
+            )}
+        </DialogButton>
     );
 }

@@ -1,12 +1,10 @@
-import { Link, useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
+import { Link } from '@inertiajs/react';
+import { Trial } from './Trial';
 import { Standing } from '../Gauge';
 import { Empty, Section } from '../Section';
 import type { PlanningView, ResolveRow } from '../../generated/props';
-import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Button, ButtonLink } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
+import { ButtonLink } from '../../ui/Button';
 
 /** What became of the stretch before, what of it is unfinished, and what was learned. */
 export function LookBack({ page }: { page: PlanningView }) {
@@ -82,38 +80,3 @@ export function LookBack({ page }: { page: PlanningView }) {
 }
 
 const kindOf: Record<ResolveRow['kind'], string> = { driver: 'driver', trial: 'trial', skill: 'skill', give_up: 'given up' };
-
-/** A trial, and the form that ends it. */
-export function Trial({ trial }: { trial: ResolveRow }) {
-    const form = useForm({ learned: '' });
-
-    const end = (event: SubmitEvent) => {
-        event.preventDefault();
-        form.put(route('resolves.end', trial.id), { preserveScroll: true });
-    };
-
-    return (
-        <li className="py-2">
-            <p>
-                {trial.title} <span className="text-xs text-ink-2">{trial.owner.name}</span>
-            </p>
-            {trial.endedOn !== null ? (
-                <p className="text-ink-2">Learned: {trial.learned}</p>
-            ) : (
-                <form onSubmit={end} className="mt-1 flex flex-wrap items-start gap-3">
-                    <TextField
-                        label={`What was learned from: ${trial.title}`}
-                        isLabelHidden
-                        placeholder="What was learned?"
-                        className="min-w-60 flex-1"
-                        maxLength={1000}
-                        {...bind(form, 'learned')}
-                    />
-                    <Button type="submit" disabled={form.processing}>
-                        End the trial
-                    </Button>
-                </form>
-            )}
-        </li>
-    );
-}

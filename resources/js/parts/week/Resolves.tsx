@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Row } from './DayRow';
-import { Trial } from '../planning/LookBack';
+import { Trial } from '../planning/Trial';
 import type { ResolveKind, ResolveRow } from '../../generated/props';
 
 const of = (resolves: ResolveRow[], kind: ResolveKind) => resolves.filter((resolve) => resolve.kind === kind);
