@@ -31,14 +31,7 @@ export function PasteReadings({ goal }: { goal: number }) {
         >
             {(close) => (
                 <form onSubmit={paste(close)} className="space-y-4">
-                    <TextArea
-                        label="Lines"
-                        rows={8}
-                        className="font-mono"
-                        autoFocus
-                        placeholder={'2027-02-01\t12\n8.2.2027\t14'}
-                        {...bind(form, 'text')}
-                    />
+                    <TextArea label="Lines" rows={8} autoFocus placeholder={'2027-02-01\t12\n8.2.2027\t14'} {...bind(form, 'text')} />
                     <TextField
                         label="Day of the last line"
                         type="date"
