@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Projects\AttachmentController;
 use App\Http\Controllers\Projects\BriefController;
 use App\Http\Controllers\Projects\ProjectController;
 use Illuminate\Support\Facades\Route;
@@ -24,3 +25,15 @@ Route::delete('/milestones/{milestone}', [BriefController::class, 'removeMilesto
 Route::post('/projects/{project}/lines', [BriefController::class, 'storeLine'])->name('lines.store');
 Route::post('/lines/{line}/promote', [BriefController::class, 'promote'])->name('lines.promote');
 Route::delete('/lines/{line}', [BriefController::class, 'removeLine'])->name('lines.destroy');
+
+Route::controller(AttachmentController::class)->group(static function (): void {
+    Route::whereIn('kind', ['tasks', 'projects'])->whereNumber('id')->group(static function (): void {
+        Route::post('/{kind}/{id}/comments', 'comment')->name('work.comment');
+        Route::put('/{kind}/{id}/helpers', 'helpers')->name('work.helpers');
+        Route::post('/{kind}/{id}/files', 'addFile')->name('files.store');
+        Route::post('/{kind}/{id}/references', 'addReference')->name('references.store');
+    });
+    Route::get('/files/{file}', 'file')->name('files.show');
+    Route::delete('/files/{file}', 'removeFile')->name('files.destroy');
+    Route::delete('/references/{reference}', 'removeReference')->name('references.destroy');
+});

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Week\MoveController;
 use App\Http\Controllers\Week\TaskController;
 use App\Http\Controllers\Week\WeekController;
 use Illuminate\Support\Facades\Route;
@@ -11,11 +12,14 @@ Route::get('/weeks/{period}', [WeekController::class, 'show'])->name('week.show'
 Route::put('/weeks/{period}/focus', [WeekController::class, 'focus'])->name('week.focus');
 
 Route::post('/tasks', [TaskController::class, 'store'])->name('tasks.store');
+Route::put('/tasks/many', [MoveController::class, 'many'])->name('tasks.many');
 Route::get('/tasks/{task}', [TaskController::class, 'show'])->name('tasks.show');
 Route::put('/tasks/{task}', [TaskController::class, 'update'])->name('tasks.update');
 Route::put('/tasks/{task}/tick', [TaskController::class, 'tick'])->name('tasks.tick');
 Route::put('/tasks/{task}/plan', [TaskController::class, 'plan'])->name('tasks.plan');
 Route::put('/tasks/{task}/aside', [TaskController::class, 'setAside'])->name('tasks.aside');
+Route::put('/tasks/{task}/place', [MoveController::class, 'within'])->name('tasks.move');
+Route::put('/tasks/{task}/belongs', [MoveController::class, 'to'])->name('tasks.belongs');
 Route::put('/tasks/{task}/after', [TaskController::class, 'order'])->name('tasks.after');
 Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])->name('steps.store');
 Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])->name('steps.tick');

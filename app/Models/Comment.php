@@ -8,16 +8,20 @@ use App\Models\Casts\AsDay;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int    $goal_id
+ * What somebody said of a goal, a task or a project.
+ *
+ * @property ?int   $goal_id
  * @property int    $person_id
  * @property Day    $on
  * @property string $words
- * @property-read Goal $goal
+ * @property-read ?Goal $goal
  * @property-read Person $person
  */
 final class Comment extends Record
 {
-    use BelongsToGoal;
+    use BelongsToGoal, OfTaskOrProject {
+        OfTaskOrProject::person insteadof BelongsToGoal;
+    }
 
     protected function casts(): array
     {

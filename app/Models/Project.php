@@ -9,12 +9,13 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
 /**
- * @property string       $title
  * @property ?string      $reason        Markdown, as the other parts of the brief
  * @property ?string      $outcome       the deliverable, and how one knows it is good
  * @property ?string      $limits
@@ -22,16 +23,18 @@ use Loftrin\Core\Work\Weighing;
  * @property ?string      $status_line
  * @property ?Day         $status_on
  * @property ?string      $learned       asked as it is closed
- * @property int          $owner_id
  * @property ?int         $area_id
  * @property Weighing     $weighing
  * @property StageOrder   $order
+ * @property bool         $last_is_done  whether its last stage holds what is done
+ * @property ?Rank        $rank
+ * @property ?Attention   $attention
+ * @property ?string      $notes
  * @property ProjectState $state
  * @property Day          $state_on
  * @property ?Day         $starts_on
  * @property ?Day         $due_on
  * @property ?Day         $look_again_on
- * @property-read Person $owner
  * @property-read ?Area $area
  * @property-read Collection<int, Stage> $stages
  * @property-read Collection<int, Serving> $servings
@@ -39,7 +42,7 @@ use Loftrin\Core\Work\Weighing;
  * @property-read Collection<int, Milestone> $milestones
  * @property-read Collection<int, PlanLine> $planLines
  */
-final class Project extends Record
+final class Project extends Work
 {
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
@@ -83,11 +86,20 @@ final class Project extends Record
         return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
     }
 
+    /** All see a project. */
+    public function isVisibleTo(Person $person): bool
+    {
+        return true;
+    }
+
     protected function casts(): array
     {
         return [
             'weighing' => Weighing::class,
             'order' => StageOrder::class,
+            'last_is_done' => 'boolean',
+            'rank' => Rank::class,
+            'attention' => Attention::class,
             'state' => ProjectState::class,
             'state_on' => AsDay::class,
             'status_on' => AsDay::class,

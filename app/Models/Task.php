@@ -11,18 +11,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Ordering;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 
 /**
- * @property string     $title
  * @property ?string    $notes
  * @property ?int       $project_id
  * @property ?int       $goal_id
  * @property ?int       $stage_id
  * @property int        $position
- * @property int        $owner_id
  * @property Visibility $visibility
  * @property Day        $created_on
  * @property ?Day       $done_on
@@ -34,25 +33,31 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day       $planned_from
  * @property ?Day       $planned_to
  * @property int        $carried
+ * @property ?int       $stage_before_id    where it stood before it was ticked
+ * @property ?Day       $under_way_since
+ * @property ?int       $look_over_by_id    who is to look it over
  * @property ?string    $waiting_on
+ * @property ?int       $waiting_person_id  when it waits on one of the people
+ * @property ?int       $waiting_contact_id
+ * @property ?Day       $ask_again_on
  * @property ?Day       $waiting_since
  * @property ?int       $minutes
  * @property ?Rank      $rank
  * @property ?Attention $attention
  * @property ?string    $place
- * @property ?Day       $put_back_on    when its time was cleared
+ * @property ?Day       $put_back_on        when its time was cleared
  * @property ?int       $agenda_item_id
- * @property ?int       $driver_id      the resolve that it is work on
+ * @property ?int       $driver_id          the resolve that it is work on
  * @property Day        $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal
  * @property-read ?Stage $stage
- * @property-read Person $owner
+ * @property-read ?Person $lookOverBy
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Precedence> $precedences
  * @property-read ?AgendaItem $agendaItem
  */
-final class Task extends Record
+final class Task extends Work
 {
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
@@ -81,6 +86,12 @@ final class Task extends Record
     public function owner(): BelongsTo
     {
         return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function lookOverBy(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'look_over_by_id');
     }
 
     /** @return HasMany<Step, $this> */
@@ -160,6 +171,12 @@ final class Task extends Record
                 ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
     }
 
+    /** The position of one that comes last in a project, or among those of none. */
+    public static function placeAtEnd(?int $project): int
+    {
+        return (self::query()->where('project_id', $project)->orderByDesc('position')->first(['position'])->position ?? 0) + Ordering::STEP;
+    }
+
     protected function casts(): array
     {
         return [
@@ -173,6 +190,8 @@ final class Task extends Record
             'planned_from' => AsDay::class,
             'planned_to' => AsDay::class,
             'waiting_since' => AsDay::class,
+            'ask_again_on' => AsDay::class,
+            'under_way_since' => AsDay::class,
             'rank' => Rank::class,
             'attention' => Attention::class,
             'put_back_on' => AsDay::class,

@@ -9,21 +9,23 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * One thing that happened to a goal, told to one person.
+ * One thing that happened to a goal, a task or a project, told to one person.
  *
  * @property int     $person_id  to whom
- * @property int     $goal_id
+ * @property ?int    $goal_id
  * @property int     $by_id
  * @property string  $words
  * @property ?Carbon $read_at
  * @property Carbon  $created_at
- * @property-read Goal $goal
+ * @property-read ?Goal $goal
  * @property-read Person $person
  * @property-read Person $by
  */
 final class Telling extends Record
 {
-    use BelongsToGoal;
+    use BelongsToGoal, OfTaskOrProject {
+        OfTaskOrProject::person insteadof BelongsToGoal;
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function by(): BelongsTo
@@ -32,13 +34,15 @@ final class Telling extends Record
     }
 
     /**
-     * Only what was told to the person, of goals that they may still see.
+     * Only what was told to the person, of what they may still see.
      *
      * @param Builder<self> $query
      */
     protected function scopeToldTo(Builder $query, Person $person): void
     {
-        $query->where('person_id', $person->id)->whereHas('goal', static fn($goal) => $goal->visibleTo($person));
+        $query->where('person_id', $person->id)->where(static fn(Builder $either) => $either->whereNotNull('project_id')
+            ->orWhereHas('goal', static fn($goal) => $goal->visibleTo($person))
+            ->orWhereHas('task', static fn($task) => $task->visibleTo($person)));
     }
 
     protected function casts(): array

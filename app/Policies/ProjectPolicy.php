@@ -11,6 +11,11 @@ use Illuminate\Auth\Access\Response;
 /** All see and work in a project; its brief, dates and state are its owner's and the leads'. */
 final class ProjectPolicy
 {
+    public function view(Person $person, Project $project): Response
+    {
+        return Response::allow();
+    }
+
     public function update(Person $person, Project $project): Response
     {
         return $project->owner_id === $person->id || $person->isLead()

@@ -1,4 +1,4 @@
-import type { Frame } from './generated/props';
+import type { Frame, Option } from './generated/props';
 
 declare module '@inertiajs/core' {
     export interface InertiaConfig {
@@ -7,6 +7,8 @@ declare module '@inertiajs/core' {
             frame?: Frame | null;
             change?: { words: string; batch: string } | null;
             problem?: string | null;
+            /** Projects that are open, once they were asked for. */
+            places?: Option[];
         };
     }
 }

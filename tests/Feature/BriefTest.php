@@ -23,7 +23,7 @@ it('keeps a brief in Markdown', function (): void {
     $this->put("/projects/{$this->project->id}/brief", ['reason' => 'Because it is **cold**.', 'outcome' => "- nine\n- harbours", 'limits' => '', 'approach' => null])->assertSessionHasNoErrors();
     $brief = array_column(($this->page)()['brief'], 'html', 'name');
 
-    expect($brief)->toBe(['reason' => "<p>Because it is <strong>cold</strong>.</p>\n", 'outcome' => "<ul>\n<li>nine</li>\n<li>harbours</li>\n</ul>\n", 'limits' => null, 'approach' => null]);
+    expect($brief)->toBe(['reason' => "<p>Because it is <strong>cold</strong>.</p>\n", 'outcome' => "<ul>\n<li>nine</li>\n<li>harbours</li>\n</ul>\n", 'limits' => null, 'approach' => null, 'notes' => null]);
     $this->actingAs(Made::person())->put("/projects/{$this->project->id}/brief", ['reason' => 'x'])->assertForbidden();
 });
 

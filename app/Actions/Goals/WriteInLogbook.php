@@ -75,7 +75,9 @@ final readonly class WriteInLogbook
             throw new RefusedChange('entry', "Only {$entry->person->name} can take this out");
         }
 
-        $this->log->change($who, "Took a line out of “{$entry->goal->title}”", static fn() => $entry->delete());
+        $of = $entry->goal ?? ($entry instanceof Comment ? $entry->work() : null);
+
+        $this->log->change($who, "Took a line out of “{$of?->title}”", static fn() => $entry->delete());
     }
 
     private function computed(Goal $goal): ?int

@@ -23,7 +23,7 @@ final readonly class ChangeBrief
     {
     }
 
-    /** @param array{reason: ?string, outcome: ?string, limits: ?string, approach: ?string} $brief in Markdown */
+    /** @param array{reason: ?string, outcome: ?string, limits: ?string, approach: ?string, notes: ?string} $brief in Markdown */
     public function write(Person $who, Project $project, array $brief): void
     {
         $this->log->change($who, "Changed the brief of “{$project->title}”", static fn() => $project->update($brief));

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Projects;
 
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
@@ -28,6 +30,9 @@ final readonly class ProjectDraft
         public ?Day $dueOn = null,
         public array $stages = [],
         public array $serves = [],
+        public bool $lastIsDone = false,
+        public ?Rank $rank = null,
+        public ?Attention $attention = null,
     ) {
     }
 }

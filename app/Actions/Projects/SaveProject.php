@@ -13,6 +13,7 @@ use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Makes a project, or changes one: its brief, its stages and what it serves. */
@@ -36,6 +37,8 @@ final readonly class SaveProject
                 'area_id' => $draft->area,
                 'weighing' => $draft->weighing,
                 'order' => $draft->order,
+                'rank' => $draft->rank,
+                'attention' => $draft->attention,
                 'starts_on' => $draft->startsOn,
                 'due_on' => $draft->dueOn,
             ]);
@@ -48,6 +51,7 @@ final readonly class SaveProject
             RefusedChange::unless('dueOn', static fn() => CoreRecords::project($bare));
             $record->save();
             $this->saveStages($record, $draft);
+            $this->saveDoneStage($record, $draft);
             $this->saveServings($who, $record, $draft);
 
             return $record;
@@ -65,6 +69,26 @@ final readonly class SaveProject
             $record = $stage['id'] === null ? null : Stage::query()->where('project_id', $project->id)->find($stage['id']);
             ($record ?? new Stage(['project_id' => $project->id]))->fill(['name' => $stage['name'], 'position' => $position])->save();
         }
+    }
+
+    /** Once its last stage holds what is done, all that is done stands there, and nothing that is open. */
+    private function saveDoneStage(Project $project, ProjectDraft $draft): void
+    {
+        $last = $project->load('stages')->stages->last();
+
+        if ($draft->lastIsDone && ! $project->last_is_done) {
+            match (true) {
+                $last === null || count($draft->stages) < 2 => throw new RefusedChange('lastIsDone', 'That takes at least two stages'),
+                $project->tasks()->open()->where('stage_id', $last->id)->exists() => throw new RefusedChange('lastIsDone', "Tasks in “{$last->name}” are still open. Move or tick them first"),
+                default => null,
+            };
+
+            foreach ($project->tasks()->whereNotNull('done_on')->where(static fn(Builder $elsewhere) => $elsewhere->whereNull('stage_id')->orWhereNot('stage_id', $last->id))->get() as $task) {
+                $task->update(['stage_before_id' => $task->stage_id, 'stage_id' => $last->id]);
+            }
+        }
+
+        $project->update(['last_is_done' => $draft->lastIsDone && $last !== null]);
     }
 
     /** Links to goals that the person may not see are left as they are. */

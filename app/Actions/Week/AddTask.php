@@ -30,7 +30,7 @@ final readonly class AddTask
             'project_id' => $draft->project,
             'goal_id' => $draft->goal,
             'stage_id' => $draft->stage,
-            'position' => 1 + Task::query()->where('project_id', $draft->project)->count(),
+            'position' => Task::placeAtEnd($draft->project),
             'owner_id' => $draft->owner ?? $who->id,
             'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
             'created_on' => $this->workspace->today(),

@@ -45,7 +45,7 @@ final readonly class ChangeSteps
             $step->update(['done_on' => $isDone ? $today : null]);
             $isLeft = Step::query()->where('task_id', $step->task_id)->whereNull('done_on')->exists();
             $step->task->update([
-                'done_on' => $isLeft ? null : ($step->task->done_on ?? $today),
+                ...Ticking::columns($step->task, ! $isLeft, $today),
                 'changed_on' => $today,
             ]);
         });

@@ -7,7 +7,6 @@ namespace App\Actions\Week;
 use App\Actions\ChangeLog;
 use App\Actions\RefusedChange;
 use App\Models\Person;
-use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -22,11 +21,12 @@ final readonly class ChangeTask
     /**
      * Changes the fields given. A due date moved later counts as carried once more; handing over starts the count anew.
      *
-     * @param array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string} $fields
+     * @param array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
+     * @param array<string, ?string>                                                                                                                                                                                                                             $seen   what stood in a field when the person began to write: a later change of somebody else is not overwritten
      *
      * @throws RefusedChange when somebody else would own what only its owner may see
      */
-    public function __invoke(Person $who, Task $task, array $fields): void
+    public function __invoke(Person $who, Task $task, array $fields, array $seen = []): void
     {
         $handsOver = isset($fields['owner_id']) && $fields['owner_id'] !== $task->owner_id;
 
@@ -34,19 +34,18 @@ final readonly class ChangeTask
             throw new RefusedChange('owner_id', 'They may not see this task: it cannot be handed over to them.');
         }
 
-        if (isset($fields['stage_id']) && ! Stage::query()->where('project_id', $task->project_id)->whereKey($fields['stage_id'])->exists()) {
-            throw new RefusedChange('stage_id', 'This project has no such stage.');
-        }
+        $this->refuseOverwriting($task, $fields, $seen);
 
         $words = $handsOver ? "Handed over “{$task->title}”" : "Changed “{$task->title}”";
 
         $this->log->change($who, $words, function () use ($task, $fields, $handsOver): void {
             if (array_key_exists('waiting_on', $fields)) {
-                $task->waiting_since = match (true) {
-                    $fields['waiting_on'] === null => null,
-                    $task->waiting_on === null => $this->workspace->today(),
-                    default => $task->waiting_since,
-                };
+                $task->fill(Waiting::columns($task, $fields['waiting_on'], $this->workspace->today()));
+            }
+
+            if (array_key_exists('under_way', $fields)) {
+                $task->under_way_since = $fields['under_way'] ? $task->under_way_since ?? $this->workspace->today() : null;
+                unset($fields['under_way']);
             }
 
             $movedLater = isset($fields['due_on']) && $task->due_on !== null && $fields['due_on']->isAfter($task->due_on);
@@ -61,6 +60,21 @@ final readonly class ChangeTask
             $task->changed_on = $this->workspace->today();
             $task->save();
         });
+    }
+
+    /**
+     * @param array<string, mixed>   $fields
+     * @param array<string, ?string> $seen
+     */
+    private function refuseOverwriting(Task $task, array $fields, array $seen): void
+    {
+        foreach (array_intersect_key($seen, $fields) as $field => $was) {
+            $is = $task->getAttribute($field);
+
+            if (is_string($is) && $is !== ($was ?? '') && $is !== $fields[$field]) {
+                throw new RefusedChange($field, "Somebody changed this meanwhile to “{$is}”. What you wrote is still here: look at both, then save again.");
+            }
+        }
     }
 
     private function sees(int $person, Task $task): bool

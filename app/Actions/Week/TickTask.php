@@ -23,7 +23,7 @@ final readonly class TickTask
         }
 
         $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", fn() => $task->update([
-            'done_on' => $isDone ? $this->workspace->today() : null,
+            ...Ticking::columns($task, $isDone, $this->workspace->today()),
             'changed_on' => $this->workspace->today(),
         ]));
     }

@@ -44,6 +44,12 @@ abstract class Controller
         return $request->filled($field) ? $request->string($field)->toString() : null;
     }
 
+    /** The whole number in a field, or null where there is none. */
+    protected function number(Request $request, string $field): ?int
+    {
+        return $request->filled($field) ? $request->integer($field) : null;
+    }
+
     /** Back to where the change was made, or on to an address, telling what was changed and how to undo it. */
     protected function changed(?string $to = null): RedirectResponse
     {

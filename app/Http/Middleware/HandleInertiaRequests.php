@@ -7,7 +7,9 @@ namespace App\Http\Middleware;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Calendar\FrameQuery;
+use App\Queries\Parts\Choices;
 use Illuminate\Http\Request;
+use Inertia\Inertia;
 use Inertia\Middleware;
 use Loftrin\Core\Calendar\Period;
 
@@ -25,6 +27,8 @@ final class HandleInertiaRequests extends Middleware
             'frame' => $me instanceof Person
                 ? fn() => app(FrameQuery::class)->of($me, $this->periodOf($request))
                 : null,
+            // Asked for only when somebody is about to move a task.
+            'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
             'change' => static fn() => $request->session()->get('change'),
             'problem' => static fn() => $request->session()->get('problem'),
         ];

@@ -8,7 +8,9 @@ use App\Actions\Projects\ProjectDraft;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
@@ -26,6 +28,9 @@ final class ProjectFields extends FormRequest
             'weighing' => ['nullable', Rule::enum(Weighing::class)],
             'order' => ['nullable', Rule::enum(StageOrder::class)],
             'state' => ['nullable', Rule::enum(ProjectState::class)],
+            'lastIsDone' => ['boolean'],
+            'rank' => ['nullable', Rule::enum(Rank::class)],
+            'attention' => ['nullable', Rule::enum(Attention::class)],
             'startsOn' => ['nullable', 'date_format:Y-m-d'],
             'dueOn' => ['nullable', 'date_format:Y-m-d'],
             'stages' => ['array', 'max:20'],
@@ -62,6 +67,9 @@ final class ProjectFields extends FormRequest
             $this->filled('dueOn') ? Day::of($this->string('dueOn')->toString()) : null,
             array_map(static fn(array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
             array_map(static fn(array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']], $serves),
+            $this->boolean('lastIsDone'),
+            $this->enum('rank', Rank::class),
+            $this->enum('attention', Attention::class),
         );
     }
 }

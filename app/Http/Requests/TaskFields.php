@@ -22,13 +22,18 @@ final class TaskFields extends FormRequest
             'notes' => ['sometimes', 'nullable', 'string', 'max:20000'],
             'project' => ['nullable', 'integer'],
             'goal' => ['nullable', 'integer'],
-            'stage_id' => ['sometimes', 'nullable', 'integer'],
+            'stage_id' => ['nullable', 'integer'],
             'owner_id' => ['sometimes', 'integer', 'exists:people,id'],
             'planned' => ['nullable', 'string', 'max:10'],
             'due_on' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
             'minutes' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:100000'],
             'rank' => ['sometimes', 'nullable', Rule::enum(Rank::class)],
             'waiting_on' => ['sometimes', 'nullable', 'string', 'max:120'],
+            'ask_again_on' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
+            'under_way' => ['sometimes', 'boolean'],
+            'look_over_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
+            'seen' => ['array:title,notes'],
+            'seen.*' => ['nullable', 'string'],
             'driver_id' => ['sometimes', 'nullable', Rule::exists('resolves', 'id')->where('kind', 'driver')],
             'attention' => ['sometimes', 'nullable', Rule::enum(Attention::class)],
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
@@ -52,13 +57,24 @@ final class TaskFields extends FormRequest
         );
     }
 
-    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string} */
+    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} */
     public function changes(): array
     {
-        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, stage_id?: ?int, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string} $fields */
-        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'stage_id', 'waiting_on', 'driver_id', 'attention', 'place']);
+        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields */
+        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'driver_id', 'attention', 'place', 'under_way', 'look_over_by_id']);
 
-        return $this->has('due_on') ? [...$fields, 'due_on' => $this->day('due_on')] : $fields;
+        return [
+            ...$fields,
+            ...($this->has('due_on') ? ['due_on' => $this->day('due_on')] : []),
+            ...($this->has('ask_again_on') ? ['ask_again_on' => $this->day('ask_again_on')] : []),
+        ];
+    }
+
+    /** @return array<string, ?string> what stood in a field when the person began to write */
+    public function seen(): array
+    {
+        /** @var array<string, ?string> */
+        return $this->array('seen');
     }
 
     private function number(string $field): ?int

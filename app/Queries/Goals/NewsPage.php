@@ -29,15 +29,24 @@ final readonly class NewsPage
     private function rows(Person $viewer, bool $isRead, int $most): array
     {
         $tellings = Telling::query()->toldTo($viewer)->whereNull('read_at', not: $isRead)
-            ->with(['goal', 'by'])->orderByDesc('id')->limit($most)->get();
+            ->with(['goal', 'task', 'project', 'by'])->orderByDesc('id')->limit($most)->get();
 
         return array_values($tellings->map(fn(Telling $telling): NewsRow => new NewsRow(
             $telling->id,
             PersonTag::of($telling->by),
             $telling->words,
-            $telling->goal_id,
-            $telling->goal->title,
+            self::link($telling),
+            ($telling->goal ?? $telling->work())->title,
             $this->workspace->wallDay($telling->created_at),
         ))->all());
+    }
+
+    private static function link(Telling $telling): string
+    {
+        return match (true) {
+            $telling->goal_id !== null => route('goals.show', $telling->goal_id, false),
+            $telling->task_id !== null => route('tasks.show', $telling->task_id, false),
+            default => route('projects.show', $telling->project_id, false),
+        };
     }
 }

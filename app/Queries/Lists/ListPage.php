@@ -31,11 +31,12 @@ final readonly class ListPage
         $today = $this->workspace->today();
         $week = $calendar->weekOf($today);
         $query = $this->tasks->in($list, $viewer, $minutes, $since);
-        $total = (clone $query)->count();
+        $counts = $this->tasks->counts($viewer, $minutes, $since);
         $ordered = match ($list) {
             TaskList::Finished => $query->orderByDesc('done_on')->orderByDesc('id'),
             TaskList::Late => $query->orderBy('due_on')->orderBy('id'),
             TaskList::Ahead => $query->orderByRaw('coalesce(planned_from, due_on) is null, coalesce(planned_from, due_on)')->orderBy('id'),
+            TaskList::Waiting => $query->orderByRaw('ask_again_on is null, ask_again_on')->orderBy('waiting_since')->orderBy('id'),
             TaskList::Place => $query->orderBy('place')->orderByRaw('rank is null, rank')->orderBy('id'),
             TaskList::Untouched => $query->orderBy('changed_on')->orderBy('id'),
             default => $query->orderByRaw('rank is null, rank')->orderByRaw('due_on is null, due_on')->orderBy('id'),
@@ -50,9 +51,9 @@ final readonly class ListPage
 
         return new ListView(
             $list,
-            array_map(fn(TaskList $each): ListCount => new ListCount($each, $each === $list ? $total : $this->tasks->in($each, $viewer, $minutes, $since)->count()), TaskList::cases()),
+            array_map(static fn(TaskList $each): ListCount => new ListCount($each, $counts[$each->value]), TaskList::cases()),
             $this->groups($list, $viewer, array_values($ordered->with(TaskRow::NEEDS)->limit(self::SHOWN)->get()->all())),
-            $total,
+            $counts[$list->value],
             $minutes,
             $since,
             $days,

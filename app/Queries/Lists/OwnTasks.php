@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\Carrying;
@@ -22,6 +23,24 @@ final readonly class OwnTasks
 
     public function __construct(private Workspace $workspace)
     {
+    }
+
+    /**
+     * How many lie in each list, in one question.
+     *
+     * @return array<string, int> by list
+     */
+    public function counts(Person $person, int $minutes, Day $since): array
+    {
+        $counts = array_map(fn(TaskList $list): QueryBuilder => $this->in($list, $person, $minutes, $since)->toBase()->selectRaw('? as list, count(*) as tasks', [$list->value]), TaskList::cases());
+        $all = array_reduce(array_slice($counts, 1), static fn(QueryBuilder $union, QueryBuilder $next): QueryBuilder => $union->unionAll($next), $counts[0]);
+        $byList = [];
+
+        foreach ($all->get() as $row) {
+            $byList[(string) $row->list] = (int) $row->tasks;
+        }
+
+        return $byList;
     }
 
     /**
@@ -40,7 +59,8 @@ final readonly class OwnTasks
             TaskList::Late => $open->where('due_on', '<', (string) $today),
             TaskList::Today => $open->where(static fn(Builder $either) => $either
                 ->where(static fn(Builder $planned) => $planned->whereRaw(self::DAY)->where('planned_from', '<=', (string) $today)->where('planned_from', '>=', (string) $week->plus(-6)))
-                ->orWhere('due_on', (string) $today)),
+                ->orWhere('due_on', (string) $today)
+                ->orWhere('ask_again_on', '<=', (string) $today)),
             TaskList::Week => $open->where(static fn(Builder $either) => $either
                 ->where(static fn(Builder $planned) => $planned->whereRaw(self::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week))
                 ->orWhereBetween('due_on', [(string) $today, (string) $week])),
@@ -50,6 +70,8 @@ final readonly class OwnTasks
                 ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on'))),
             TaskList::Undated => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
+            TaskList::LookOver => Task::query()->where('look_over_by_id', $person->id)->visibleTo($person)->onLists(),
+            TaskList::Helping => Task::query()->whereHas('helpings', static fn(Builder $helping) => $helping->where('person_id', $person->id))->visibleTo($person)->onLists(),
             TaskList::Gap => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
             TaskList::Attention => $open->doableNow()->where('attention', Attention::Full),
             TaskList::Place => $open->whereNotNull('place'),

@@ -13,6 +13,8 @@ enum TaskList: string
     case Ahead = 'ahead';
     case Undated = 'undated';
     case Waiting = 'waiting';
+    case LookOver = 'look_over';
+    case Helping = 'helping';
     case Gap = 'gap';
     case Attention = 'attention';
     case Place = 'place';

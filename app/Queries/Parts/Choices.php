@@ -9,7 +9,9 @@ use App\Models\Circle;
 use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\Workspace;
+use Loftrin\Core\Work\ProjectState;
 
 /** What forms let one choose from. */
 final readonly class Choices
@@ -35,6 +37,14 @@ final readonly class Choices
             ->orderBy('anchor_on')->orderBy('id')
             ->get()
             ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title, $goal->period))
+            ->all());
+    }
+
+    /** @return list<Option> those that are open, by name */
+    public function projects(): array
+    {
+        return array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get(['id', 'title'])
+            ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))
             ->all());
     }
 

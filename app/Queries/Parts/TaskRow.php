@@ -17,7 +17,7 @@ use Loftrin\Core\Work\Rank;
 final readonly class TaskRow implements Props
 {
     /** The relations a task needs to be shown as a line. */
-    public const NEEDS = ['owner', 'project', 'goal', 'steps'];
+    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy'];
 
     /**
      * @param ?string $for     what it serves in words: its project's or its goal's title
@@ -41,6 +41,9 @@ final readonly class TaskRow implements Props
         public int $carried,
         public bool $asks,
         public ?string $waitingOn,
+        public ?Day $askAgainOn,
+        public bool $isUnderWay,
+        public ?string $lookOverBy,
         public ?string $for,
         public ?string $forLink,
         public ?int $stageId,
@@ -73,6 +76,9 @@ final readonly class TaskRow implements Props
             $carried,
             $isOpen && $carried >= Carrying::ASKS_AT,
             $task->waiting_on,
+            $task->ask_again_on,
+            $task->under_way_since !== null,
+            $task->lookOverBy?->name,
             $task->project->title ?? $goal,
             match (true) {
                 $task->project_id !== null => route('projects.show', $task->project_id, false),

@@ -39,6 +39,9 @@ final readonly class ProjectForm
             null,
             [],
             $served === null ? [] : [new ServingValues($served->id, '1')],
+            false,
+            null,
+            null,
         ));
     }
 
@@ -62,6 +65,9 @@ final readonly class ProjectForm
                 ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
                 ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
                 ->all()),
+            $project->last_is_done,
+            $project->rank,
+            $project->attention,
         ));
     }
 

@@ -16,6 +16,7 @@ use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Parts\Beside;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,7 +26,7 @@ use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history)
     {
     }
 
@@ -43,7 +44,7 @@ final readonly class ProjectPage
 
         return new ProjectView(
             $register,
-            [BriefPart::of('reason', $project->reason), BriefPart::of('outcome', $project->outcome), BriefPart::of('limits', $project->limits), BriefPart::of('approach', $project->approach)],
+            [BriefPart::of('reason', $project->reason), BriefPart::of('outcome', $project->outcome), BriefPart::of('limits', $project->limits), BriefPart::of('approach', $project->approach), BriefPart::of('notes', $project->notes)],
             $project->status_line,
             $project->status_on,
             $project->learned,
@@ -61,6 +62,11 @@ final readonly class ProjectPage
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
             $this->sum($project, $register),
             PersonTag::all(),
+            $project->last_is_done,
+            $project->rank,
+            $project->attention,
+            Beside::of($project, $viewer),
+            $this->history->of($project),
         );
     }
 

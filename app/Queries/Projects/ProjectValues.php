@@ -6,7 +6,9 @@ namespace App\Queries\Projects;
 
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
@@ -30,6 +32,9 @@ final readonly class ProjectValues implements Props
         public ?Day $dueOn,
         public array $stages,
         public array $serves,
+        public bool $lastIsDone,
+        public ?Rank $rank,
+        public ?Attention $attention,
     ) {
     }
 }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Queries\Goals\GoalRow;
+use App\Queries\Parts\Beside;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
@@ -23,6 +26,7 @@ final readonly class ProjectView implements Props
      * @param list<StageRow>     $stages
      * @param list<int>          $now          ids of the tasks that can be done now
      * @param list<TaskRow>      $aside        dropped and shelved
+     * @param list<HistoryRow>   $history      newest first
      * @param string             $sum          how the progress adds up, in words
      * @param list<PersonTag>    $people
      */
@@ -46,6 +50,11 @@ final readonly class ProjectView implements Props
         public array $aside,
         public string $sum,
         public array $people,
+        public bool $lastIsDone,
+        public ?Rank $rank,
+        public ?Attention $attention,
+        public Beside $beside,
+        public array $history,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
+use App\Models\Contact;
 use App\Models\Person;
 use App\Models\Precedence;
 use App\Models\Resolve;
@@ -14,6 +15,7 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Parts\Beside;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -49,6 +51,12 @@ final readonly class TaskPage
             array_values($task->precedences->map(static fn(Precedence $link): int => $link->after_id)->all()),
             $this->before($task, $viewer),
             $task->shelved_on !== null,
+            $task->project_id,
+            $task->goal_id !== null && $task->goal?->isVisibleTo($viewer) === true ? $task->goal_id : null,
+            $task->under_way_since,
+            $task->look_over_by_id,
+            $this->names(),
+            Beside::of($task, $viewer),
         );
     }
 
@@ -63,6 +71,15 @@ final readonly class TaskPage
             ->where(static fn($either) => $either->where(static fn($open) => $open->whereNull('done_on')->whereNull('dropped_on'))->orWhereIn('id', $task->precedences->pluck('after_id')))
             ->orderBy('position')->orderBy('id')->get()
             ->map(static fn(Task $other): Option => new Option((string) $other->id, $other->title))->all());
+    }
+
+    /** @return list<string> */
+    private function names(): array
+    {
+        return [
+            ...Person::query()->orderBy('name')->get(['name'])->map(static fn(Person $person): string => $person->name)->all(),
+            ...Contact::query()->orderBy('name')->get(['name'])->map(static fn(Contact $contact): string => $contact->name)->all(),
+        ];
     }
 
     /** @return list<Option> those that hold now, and the one that it is work on */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
+use App\Queries\Parts\Beside;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -21,6 +22,7 @@ final readonly class TaskView implements Props
      * @param list<PersonTag> $people
      * @param list<int>       $after   tasks that are to be done before it
      * @param list<Option>    $before  open tasks of its project that it could come after
+     * @param list<string>    $names   of people and contacts that it can wait on
      * @param list<Option>    $drivers that it can be work on
      */
     public function __construct(
@@ -39,6 +41,12 @@ final readonly class TaskView implements Props
         public array $after,
         public array $before,
         public bool $isShelved,
+        public ?int $project,
+        public ?int $goal,
+        public ?Day $underWaySince,
+        public ?int $lookOverBy,
+        public array $names,
+        public Beside $beside,
     ) {
     }
 }

@@ -5,6 +5,7 @@ import { Commands } from './Commands';
 import { JotDialog } from './JotDialog';
 import { Explain } from './figure/Explain';
 import { KeysHelp } from './KeysHelp';
+import { Marks } from './marks/Marks';
 import { Notices } from './Notices';
 import { stepWeek, YearRail } from './YearRail';
 import type { Frame as FrameProps } from '../generated/props';
@@ -135,7 +136,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                     </nav>
                 </header>
                 <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none print:block">
-                    {children}
+                    <Marks key={page.url.split('?')[0]}>{children}</Marks>
                 </main>
                 <JotDialog
                     isOpen={open === 'jot'}

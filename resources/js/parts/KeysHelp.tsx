@@ -13,6 +13,8 @@ const keys: [string, string][] = [
     ['arrows', 'On the sheet, from goal to goal'],
     ['e', 'How a figure comes about: that of the goal with the focus, or the first one'],
     ['+ − o l', 'On the sheet: closer, further, outline, filter'],
+    ['v, or Shift ↑ ↓', 'Mark tasks, to do the same to all of them; Escape unmarks'],
+    ['Alt and an arrow', 'In a project: move the task in its order, or to the next stage'],
     ['Space', 'Tick the task that has the focus'],
     ['.', 'What can be done with it'],
     ['Ctrl Enter', 'The next step of a screen'],

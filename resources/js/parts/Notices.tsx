@@ -20,6 +20,18 @@ export function tellProblem(words: string): void {
     );
 }
 
+/** Says what somebody else did to what one is looking at. */
+export function tellNews(words: string): void {
+    toast.custom(
+        () => (
+            <div role="status" className={`${box} border-chalk`}>
+                <span className="two-lines">{words}</span>
+            </div>
+        ),
+        { duration: 8000 },
+    );
+}
+
 function tellChange(words: string, batch: string): void {
     toast.custom(
         (id) => (

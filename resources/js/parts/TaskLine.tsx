@@ -1,12 +1,14 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { KeyboardEvent, ReactNode } from 'react';
+import type { HTMLAttributes, KeyboardEvent, ReactNode, Ref } from 'react';
 import { Cord } from './Cord';
 import { TaskMenu } from './TaskMenu';
+import { markOnClick, useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
 import { route } from '../lib/routes';
 import { tick } from '../lib/tasks';
+import { first } from '../lib/words';
 import { Tick } from '../ui/Tick';
 
 interface Props {
@@ -20,36 +22,81 @@ interface Props {
     isCompact?: boolean;
     /** Pale, because it cannot be done now. */
     isQuiet?: boolean;
+    /** Alt and an arrow: up and down in its order, left and right from stage to stage. */
+    onMove?: (way: Way) => void;
+    /** What makes the line one that can be dragged. */
+    line?: HTMLAttributes<HTMLLIElement> & { ref: Ref<HTMLLIElement> };
 }
+
+export type Way = 'up' | 'down' | 'left' | 'right';
+
+const ways: Record<string, Way> = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft: 'left', ArrowRight: 'right' };
 
 const ordinals = ['', '1st', '2nd', '3rd'];
 
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
-export function TaskLine({ task, people, showsOwner = false, showsTime = false, isCompact = false, isQuiet = false }: Props) {
+export function TaskLine({
+    task,
+    people,
+    showsOwner = false,
+    showsTime = false,
+    isCompact = false,
+    isQuiet = false,
+    onMove,
+    line = { ref: null },
+}: Props) {
+    const marks = useMarks();
+    const isMarked = marks.ids.includes(task.id);
     const isOver = task.isDone || task.isAside;
 
     const press = (event: KeyboardEvent<HTMLElement>) => {
         const line = event.currentTarget;
+        const way = ways[event.key];
         const onLink = event.target instanceof HTMLAnchorElement;
 
-        if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+        if (event.altKey && way !== undefined && onMove !== undefined) {
+            event.preventDefault();
+            onMove(way);
+        } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
             const lines = [...document.querySelectorAll<HTMLElement>('[data-task-line]')];
             const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
             event.preventDefault();
             next?.querySelector('a')?.focus();
+
+            if (event.shiftKey) {
+                for (const id of [task.id, Number(next?.dataset.task ?? task.id)]) {
+                    marks.mark(id);
+                }
+            }
         } else if (onLink && event.key === ' ' && !task.isAside) {
             event.preventDefault();
             tick(task);
+        } else if (onLink && event.key === 'v') {
+            event.preventDefault();
+            marks.toggle(task.id);
         } else if (onLink && event.key === '.') {
             event.preventDefault();
-            const trigger = line.querySelector<HTMLElement>('[data-task-menu]');
+            const trigger = isMarked
+                ? document.querySelector<HTMLElement>('[data-marks-menu]')
+                : line.querySelector<HTMLElement>('[data-task-menu]');
             trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
         }
     };
 
     return (
         // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys of the link inside, shared by the whole line
-        <li data-task-line data-task={task.id} onKeyDown={press} className="group/task flex min-h-8 items-center gap-3 py-1">
+        <li
+            data-task-line
+            data-task={task.id}
+            {...line}
+            onKeyDown={press}
+            onClick={markOnClick(marks, task.id)}
+            className={clsx(
+                'group/task flex min-h-8 items-center gap-3 py-1',
+                isMarked && 'bg-faint shadow-[-6px_0_0_0_var(--ink)]',
+                line.className,
+            )}
+        >
             <Tick
                 label={`Done: ${task.title}`}
                 isOn={task.isDone}
@@ -66,6 +113,7 @@ export function TaskLine({ task, people, showsOwner = false, showsTime = false, 
                 >
                     {task.title}
                 </Link>
+                {isMarked && <span className="sr-only">marked</span>}
                 <TaskMarks task={task} showsTime={showsTime} />
             </span>
             {showsOwner && (
@@ -103,6 +151,18 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
 
     if (task.waitingOn !== null && !task.isDone) {
         marks.push({ key: 'waiting', words: `waits on ${task.waitingOn}` });
+    }
+
+    if (task.waitingOn !== null && task.askAgainOn !== null && !task.isDone) {
+        marks.push({ key: 'ask', words: `ask again ${dayWords(task.askAgainOn)}` });
+    }
+
+    if (task.isUnderWay && !task.isDone && !task.isAside) {
+        marks.push({ key: 'under way', words: 'under way' });
+    }
+
+    if (task.lookOverBy !== null && !task.isDone) {
+        marks.push({ key: 'look over', words: `${first(task.lookOverBy)} looks it over` });
     }
 
     if (task.carried > 0 && !task.isDone && !task.isAside) {

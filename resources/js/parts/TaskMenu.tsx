@@ -1,8 +1,11 @@
-import { router, usePage } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { HandOver } from './HandOver';
+import { Times } from './Times';
+import { useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { route } from '../lib/routes';
-import { plan, setAside } from '../lib/tasks';
+import { change, plan, setAside } from '../lib/tasks';
+import { Kbd } from '../ui/Kbd';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
 
 interface Props {
@@ -12,9 +15,7 @@ interface Props {
 
 /** What can be done with a task besides ticking it. */
 export function TaskMenu({ task, people }: Props) {
-    const { frame } = usePage().props;
-    const weeks = frame?.rail.weeks ?? [];
-    const at = weeks.findIndex((week) => week.name === frame?.thisWeek);
+    const marks = useMarks();
 
     return (
         <Menu
@@ -36,43 +37,29 @@ export function TaskMenu({ task, people }: Props) {
             >
                 Open
             </MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    marks.toggle(task.id);
+                }}
+            >
+                {marks.ids.includes(task.id) ? 'Unmark' : 'Mark'} <Kbd>v</Kbd>
+            </MenuItem>
             {!task.isAside && !task.isDone && (
                 <>
                     <MenuRule />
-                    <MenuItem
-                        onSelect={() => {
-                            plan(task, frame?.today ?? null);
+                    <Times
+                        onChoose={(planned) => {
+                            plan(task, planned);
                         }}
-                    >
-                        Today
-                    </MenuItem>
-                    <MenuItem
-                        onSelect={() => {
-                            plan(task, frame?.thisWeek ?? null);
-                        }}
-                    >
-                        This week
-                    </MenuItem>
-                    <MenuGroup label="Another week">
-                        {weeks.slice(at + 1, at + 9).map((week) => (
-                            <MenuItem
-                                key={week.name}
-                                onSelect={() => {
-                                    plan(task, week.name);
-                                }}
-                            >
-                                Week {week.number}
-                            </MenuItem>
-                        ))}
-                    </MenuGroup>
-                    <MenuItem
-                        onSelect={() => {
-                            plan(task, null);
-                        }}
-                    >
-                        No time
-                    </MenuItem>
+                    />
                     <MenuRule />
+                    <MenuItem
+                        onSelect={() => {
+                            change(task, { under_way: !task.isUnderWay });
+                        }}
+                    >
+                        {task.isUnderWay ? 'Not under way' : 'Under way'}
+                    </MenuItem>
                     {!task.isPrivate && (
                         <MenuGroup label="Hand over">
                             <HandOver task={task} people={people} />

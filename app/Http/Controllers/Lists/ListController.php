@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lists;
 
+use App\Actions\Week\Bulk;
+use App\Actions\Week\ChangeTasks;
 use App\Http\Controllers\Controller;
+use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\ListPage;
+use App\Queries\Lists\OwnTasks;
 use App\Queries\Lists\TaskList;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The lists of one's own tasks. */
 final class ListController extends Controller
@@ -32,5 +38,17 @@ final class ListController extends Controller
             $request->filled('minutes') ? $request->integer('minutes') : self::GAP,
             $request->filled('since') ? Day::of($request->string('since')->toString()) : $workspace->today()->plus(-self::DAYS_BACK),
         )]);
+    }
+
+    /** Hands all that lies in a list to the next week. */
+    public function handOn(Request $request, TaskList $list, OwnTasks $tasks, ChangeTasks $change, Workspace $workspace): RedirectResponse
+    {
+        $list !== TaskList::Finished || throw new NotFoundHttpException();
+        $request->validate(['minutes' => ['nullable', 'integer', 'between:1,100000']]);
+        $calendar = $workspace->calendar();
+        $ids = $tasks->in($list, $this->me(), $this->number($request, 'minutes') ?? self::GAP, $workspace->today())->get(['id'])->map(static fn(Task $task): int => $task->id)->all();
+        $change($this->me(), array_values($ids), Bulk::Plan, $calendar->next($calendar->weekOf($workspace->today()))->name);
+
+        return $this->changed();
     }
 }

@@ -19,12 +19,13 @@ final class BriefController extends Controller
     public function write(Request $request, Project $project, ChangeBrief $change): RedirectResponse
     {
         Gate::authorize('update', $project);
-        $request->validate(array_fill_keys(['reason', 'outcome', 'limits', 'approach'], ['nullable', 'string', 'max:20000']));
+        $request->validate(array_fill_keys(['reason', 'outcome', 'limits', 'approach', 'notes'], ['nullable', 'string', 'max:20000']));
         $change->write($this->me(), $project, [
             'reason' => $this->text($request, 'reason'),
             'outcome' => $this->text($request, 'outcome'),
             'limits' => $this->text($request, 'limits'),
             'approach' => $this->text($request, 'approach'),
+            'notes' => $this->text($request, 'notes'),
         ]);
 
         return $this->changed();

@@ -41,7 +41,7 @@ final class TaskController extends Controller
     public function update(TaskFields $fields, Task $task, ChangeTask $change): RedirectResponse
     {
         Gate::authorize('update', $task);
-        $change($this->me(), $task, $fields->changes());
+        $change($this->me(), $task, $fields->changes(), $fields->seen());
 
         return $this->changed();
     }

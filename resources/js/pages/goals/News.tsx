@@ -12,7 +12,7 @@ export default function News({ page }: { page: NewsProps }) {
         <div className="w-full max-w-3xl space-y-6 px-6 py-5 max-md:px-4">
             <Head title="News" />
             <div className="flex items-baseline justify-between gap-4">
-                <h1 className="text-2xl">News of your goals</h1>
+                <h1 className="text-2xl">News</h1>
                 {page.unread.length > 0 && (
                     <Button
                         kind="main"
@@ -25,7 +25,7 @@ export default function News({ page }: { page: NewsProps }) {
                 )}
             </div>
             {page.unread.length === 0 ? (
-                <Empty>Nothing new. What happens to the goals that you own or follow is told here.</Empty>
+                <Empty>Nothing new. What happens to the goals that you own or follow, and what is said to you, is told here.</Empty>
             ) : (
                 <Lines rows={page.unread} />
             )}
@@ -45,7 +45,7 @@ function Lines({ rows }: { rows: NewsRow[] }) {
                 <li key={row.id} className="flex gap-4 py-2">
                     <span className="w-20 flex-none text-xs leading-5 text-ink-2">{dayWords(row.on)}</span>
                     <div className="min-w-0">
-                        <Link href={route('goals.show', row.goal)} className="font-semibold hover:underline">
+                        <Link href={row.link} className="font-semibold hover:underline">
                             {row.title}
                         </Link>
                         <p>

@@ -3,10 +3,12 @@ import { clsx } from 'clsx';
 import { GiveTime } from '../../parts/lists/GiveTime';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
+import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 
 /** One's own tasks, a list at a time: each open one is in at least one of the first five. */
@@ -47,7 +49,18 @@ export default function List({ page }: { page: ListView }) {
                         <h1>{words.name}</h1>
                         <p className="text-ink-2">{words.what}</p>
                     </div>
-                    <Ask page={page} />
+                    <div className="flex items-end gap-3">
+                        <Ask page={page} />
+                        {page.total > 0 && list !== 'finished' && list !== 'helping' && list !== 'look_over' && (
+                            <Button
+                                onClick={() => {
+                                    act('put', route('lists.hand-on', list), list === 'gap' ? { minutes: page.minutes } : {});
+                                }}
+                            >
+                                Hand all {page.total} to next week
+                            </Button>
+                        )}
+                    </div>
                 </div>
                 {page.total === 0 && <Empty>{words.empty}</Empty>}
                 {page.groups.map((group) => (

@@ -7,9 +7,12 @@ import { Cord } from '../../parts/Cord';
 import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Beside, Talk } from '../../parts/beside/Beside';
 import { Brief } from '../../parts/project/Brief';
 import { CloseProject } from '../../parts/project/CloseProject';
 import { FirstSteps } from '../../parts/project/FirstSteps';
+import { History } from '../../parts/project/History';
+import { useOthersChanges } from '../../parts/project/othersChanges';
 import { Milestones } from '../../parts/project/Milestones';
 import { StatusLine } from '../../parts/project/StatusLine';
 import { Stages } from '../../parts/project/Stages';
@@ -27,6 +30,8 @@ const states: [ProjectState, string][] = [
 
 export default function Project({ page }: { page: ProjectView }) {
     const { project } = page;
+    useOthersChanges(page.history);
+
     const setState = (state: string) => {
         act('put', route('projects.state', project.id), { state });
     };
@@ -77,6 +82,7 @@ export default function Project({ page }: { page: ProjectView }) {
                 {project.state === 'proposed' && <DoesItServe page={page} />}
                 <Stages page={page} />
                 {project.state !== 'done' && project.state !== 'dropped' && <FirstSteps page={page} />}
+                <Talk beside={page.beside} />
                 {page.aside.length > 0 && (
                     <details className="mt-6 border-t border-rule pt-2">
                         <summary className="cursor-pointer text-ink-2">Dropped and shelved, {page.aside.length}</summary>
@@ -87,6 +93,7 @@ export default function Project({ page }: { page: ProjectView }) {
                         </ul>
                     </details>
                 )}
+                <History page={page} />
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
                 <Section title="Serves">
@@ -110,6 +117,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     </ul>
                 </Section>
                 <Milestones page={page} />
+                <Beside beside={page.beside} people={page.people} />
                 <Section title="Time">
                     <p>
                         {page.startsOn !== null && project.dueOn !== null
@@ -121,6 +129,17 @@ export default function Project({ page }: { page: ProjectView }) {
                     <p className="text-xs text-ink-2">
                         {page.order === 'sequential' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}
                     </p>
+                    {(page.rank !== null || page.attention !== null) && (
+                        <p className="text-xs text-ink-2">
+                            {[
+                                page.rank === null ? null : `Rank ${page.rank}`,
+                                page.attention === null ? null : `takes ${page.attention} attention`,
+                            ]
+                                .filter(Boolean)
+                                .join(', ')}
+                            .
+                        </p>
+                    )}
                 </Section>
                 <Section title="State" aside={`since ${dateWords(project.stateOn)}`}>
                     {page.mayChange ? (

@@ -1,13 +1,13 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
-import type { ProjectFormPage } from '../../generated/props';
+import type { Attention, ProjectFormPage, Rank } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { PersonField, RecordField } from '../../parts/Choose';
 import { ServesFields } from '../../parts/project/ServesFields';
 import { StageFields } from '../../parts/project/StageFields';
 import { Button, ButtonLink } from '../../ui/Button';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 
 /** The title is enough; the rest when wanted. */
 export default function ProjectForm({ page }: { page: ProjectFormPage }) {
@@ -47,6 +47,18 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
                         form.setData('stages', stages);
                     }}
                 />
+                {data.stages.length > 1 && (
+                    <div>
+                        <Check
+                            label={`${(data.stages.at(-1)?.name ?? '') === '' ? 'The last stage' : `“${data.stages.at(-1)?.name ?? ''}”`} holds what is done: moved there, a task is ticked`}
+                            checked={data.lastIsDone}
+                            onChange={(on) => {
+                                form.setData('lastIsDone', on);
+                            }}
+                        />
+                        {errors.lastIsDone !== undefined && <p className="text-sm font-medium text-persimmon">{errors.lastIsDone}</p>}
+                    </div>
+                )}
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
                     <SelectField label="Its stages" {...bind(form, 'order')}>
                         <option value="parallel">run side by side</option>
@@ -94,6 +106,32 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
                             form.setData('area', area);
                         }}
                     />
+                    <SelectField
+                        label="Rank"
+                        value={data.rank ?? ''}
+                        error={errors.rank}
+                        onChange={(event) => {
+                            form.setData('rank', event.target.value === '' ? null : (event.target.value as Rank));
+                        }}
+                    >
+                        <option value="">None</option>
+                        <option>A</option>
+                        <option>B</option>
+                        <option>C</option>
+                    </SelectField>
+                    <SelectField
+                        label="Attention it takes"
+                        value={data.attention ?? ''}
+                        error={errors.attention}
+                        onChange={(event) => {
+                            form.setData('attention', event.target.value === '' ? null : (event.target.value as Attention));
+                        }}
+                    >
+                        <option value="">Not said</option>
+                        <option value="full">Full</option>
+                        <option value="normal">Normal</option>
+                        <option value="little">Little</option>
+                    </SelectField>
                     <SelectField label="State" {...bind(form, 'state')}>
                         <option value="proposed">Proposed</option>
                         <option value="active">Active</option>

@@ -6,7 +6,9 @@ import { route } from '../../lib/routes';
 import { setAside, tick } from '../../lib/tasks';
 import { Cord } from '../../parts/Cord';
 import { Section } from '../../parts/Section';
+import { Beside, Talk } from '../../parts/beside/Beside';
 import { AddStep } from '../../parts/week/AddStep';
+import { BelongsTo } from '../../parts/week/BelongsTo';
 import { ComesAfter } from '../../parts/week/ComesAfter';
 import { TaskDetails } from '../../parts/week/TaskDetails';
 import { TaskTime } from '../../parts/week/TaskTime';
@@ -79,6 +81,7 @@ export default function Task({ page }: { page: TaskView }) {
                 </Section>
                 <TaskDetails key={task.id} page={page} />
                 <ComesAfter page={page} />
+                <Talk beside={page.beside} />
             </div>
             <aside className="space-y-4 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
                 <TaskTime page={page} />
@@ -108,10 +111,12 @@ export default function Task({ page }: { page: TaskView }) {
                                 >
                                     Drop
                                 </Button>
+                                <BelongsTo page={page} />
                             </>
                         )
                     )}
                 </div>
+                <Beside beside={page.beside} people={page.people} />
                 <p className="text-xs text-ink-2">Created {fullDateWords(page.createdOn)}.</p>
             </aside>
         </div>

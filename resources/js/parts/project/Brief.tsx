@@ -12,6 +12,7 @@ const parts: Record<string, { title: string; asks: string }> = {
     outcome: { title: 'Deliverable', asks: 'What will be there, and how does one know that it is good?' },
     limits: { title: 'Limits', asks: 'What is out, how much may it cost?' },
     approach: { title: 'Approach', asks: 'How is it gone about?' },
+    notes: { title: 'Notes', asks: 'What else is to be kept?' },
 };
 
 /** The brief of a project, in Markdown, changed in place. */
@@ -55,7 +56,13 @@ export function Brief({ page }: { page: ProjectView }) {
 
 function BriefForm({ page, onDone }: { page: ProjectView; onDone: () => void }) {
     const of = (name: string) => page.brief.find((part) => part.name === name)?.text ?? '';
-    const form = useForm({ reason: of('reason'), outcome: of('outcome'), limits: of('limits'), approach: of('approach') });
+    const form = useForm({
+        reason: of('reason'),
+        outcome: of('outcome'),
+        limits: of('limits'),
+        approach: of('approach'),
+        notes: of('notes'),
+    });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
@@ -64,7 +71,7 @@ function BriefForm({ page, onDone }: { page: ProjectView; onDone: () => void }) 
 
     return (
         <form onSubmit={save} className="mt-3 max-w-2xl space-y-3">
-            {(['reason', 'outcome', 'limits', 'approach'] as const).map((name, place) => (
+            {(['reason', 'outcome', 'limits', 'approach', 'notes'] as const).map((name, place) => (
                 <TextArea
                     key={name}
                     label={parts[name]?.title ?? name}

@@ -1,50 +1,141 @@
+import { type DragEndEvent, DndContext, DragOverlay, MouseSensor, TouchSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { Link, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { MovableLine } from './MovableLine';
+import { moveTo } from './moving';
 import { AddTask } from '../AddTask';
 import { TaskLine } from '../TaskLine';
 import type { ProjectView, StageRow } from '../../generated/props';
+import { route } from '../../lib/routes';
 
-/** The tasks by stage, in order. What can be done now stands out, the rest is quiet. */
+const COLUMNS = 'as=columns';
+
+/** The tasks by stage, in order, below or beside each other. What can be done now stands out, the rest is quiet. */
 export function Stages({ page }: { page: ProjectView }) {
+    const { url } = usePage();
+    const [dragged, setDragged] = useState<number | null>(null);
+    const sensors = useSensors(
+        useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+        useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
+    );
+    const areColumns = url.includes(COLUMNS) && page.stages.length > 1;
+    const tasks = page.stages.flatMap((stage) => stage.tasks);
+    const titleOf = (id: number | string) => tasks.find((task) => task.id === Number(id))?.title ?? '';
+
+    const drop = ({ active, over }: DragEndEvent) => {
+        const target = over?.data.current as { stage: number | null; before: number | null } | undefined;
+        setDragged(null);
+
+        if (target !== undefined && target.before !== Number(active.id)) {
+            moveTo(Number(active.id), target.stage, target.before);
+        }
+    };
+
     return (
-        <div className="mt-6 space-y-6">
-            {page.stages.map((stage) => (
-                <Stage key={stage.id ?? 0} stage={stage} page={page} />
-            ))}
-        </div>
+        <DndContext
+            sensors={sensors}
+            accessibility={{
+                announcements: {
+                    onDragStart: ({ active }) => `Moving ${titleOf(active.id)}`,
+                    onDragOver: () => undefined,
+                    onDragEnd: ({ active }) => `${titleOf(active.id)} was put down`,
+                    onDragCancel: ({ active }) => `${titleOf(active.id)} stays where it was`,
+                },
+            }}
+            onDragStart={({ active }) => {
+                setDragged(Number(active.id));
+            }}
+            onDragCancel={() => {
+                setDragged(null);
+            }}
+            onDragEnd={drop}
+        >
+            {page.stages.length > 1 && (
+                <p className="mt-6 flex justify-end gap-4 text-xs" role="group" aria-label="How the stages are laid out">
+                    <Layout href={route('projects.show', page.project.id)} isOn={!areColumns} words="Below each other" />
+                    <Layout href={`${route('projects.show', page.project.id)}?${COLUMNS}`} isOn={areColumns} words="Beside each other" />
+                </p>
+            )}
+            <div
+                className={clsx(
+                    page.stages.length > 1 ? 'mt-1' : 'mt-6',
+                    areColumns
+                        ? 'grid auto-cols-[minmax(200px,1fr)] grid-flow-col overflow-x-auto border-t border-rule max-md:auto-cols-[78vw]'
+                        : 'space-y-6',
+                )}
+            >
+                {page.stages.map((stage) => (
+                    <Stage key={stage.id ?? 0} stage={stage} page={page} isColumn={areColumns} />
+                ))}
+            </div>
+            <DragOverlay dropAnimation={null}>
+                {dragged !== null && <p className="border border-ink bg-sheet px-3 py-1.5 shadow-lg">{titleOf(dragged)}</p>}
+            </DragOverlay>
+        </DndContext>
     );
 }
 
-function Stage({ stage, page }: { stage: StageRow; page: ProjectView }) {
+function Layout({ href, isOn, words }: { href: string; isOn: boolean; words: string }) {
+    return (
+        <Link
+            href={href}
+            preserveScroll
+            preserveState
+            aria-current={isOn ? 'true' : undefined}
+            className={isOn ? 'border-b border-ink font-semibold' : 'text-ink-2 hover:text-ink'}
+        >
+            {words}
+        </Link>
+    );
+}
+
+function Stage({ stage, page, isColumn }: { stage: StageRow; page: ProjectView; isColumn: boolean }) {
     const open = stage.tasks.filter((task) => !task.isDone);
     const done = stage.tasks.filter((task) => task.isDone);
     const now = new Set(page.now);
     const isOpen = ['active', 'proposed', 'paused'].includes(page.project.state);
+    const holdsDone = page.lastIsDone && page.stages.at(-1)?.id === stage.id;
+    const { setNodeRef, isOver } = useDroppable({ id: `stage ${String(stage.id)}`, data: { stage: stage.id, before: null } });
 
     return (
-        <section className="border-t border-rule pt-2">
+        <section
+            ref={setNodeRef}
+            className={clsx(
+                'pt-2',
+                isColumn ? 'min-w-0 border-l border-hairline px-3 pb-3 first:border-l-0 first:pl-0' : 'border-t border-rule',
+                isOver && 'bg-faint',
+            )}
+        >
             <div className="flex items-baseline justify-between gap-4">
                 <h2 className="text-base">{stage.name ?? 'Tasks'}</h2>
                 <span className="font-mono text-xs text-ink-2">
-                    {done.length} of {stage.tasks.length}
+                    {holdsDone ? done.length : `${String(done.length)} of ${String(stage.tasks.length)}`}
                 </span>
             </div>
+            {holdsDone && <p className="text-xs text-ink-2">What is moved here is ticked.</p>}
             <ul className="divide-y divide-hairline">
-                {[...open.filter((task) => now.has(task.id)), ...open.filter((task) => !now.has(task.id))].map((task) => (
-                    <TaskLine key={task.id} task={task} people={page.people} showsOwner showsTime isQuiet={!now.has(task.id)} />
+                {open.map((task) => (
+                    <MovableLine key={task.id} task={task} page={page} stage={stage.id} isColumn={isColumn} isQuiet={!now.has(task.id)} />
                 ))}
             </ul>
-            {isOpen && (
+            {isOpen && !holdsDone && (
                 <AddTask
                     to={{ project: page.project.id, stage_id: stage.id }}
                     words={stage.name === null ? 'Add a task' : `Add a task to ${stage.name}`}
                 />
             )}
             {done.length > 0 && (
-                <details open={open.length === 0 && done.length < 6}>
+                <details open={holdsDone || (open.length === 0 && done.length < 6)}>
                     <summary className="cursor-pointer py-1 text-xs text-ink-2">{done.length} done</summary>
                     <ul className="divide-y divide-hairline">
-                        {done.map((task) => (
-                            <TaskLine key={task.id} task={task} people={page.people} showsOwner />
-                        ))}
+                        {done.map((task) =>
+                            holdsDone ? (
+                                <MovableLine key={task.id} task={task} page={page} stage={stage.id} isColumn={isColumn} />
+                            ) : (
+                                <TaskLine key={task.id} task={task} people={page.people} showsOwner isCompact={isColumn} />
+                            ),
+                        )}
                     </ul>
                 </details>
             )}

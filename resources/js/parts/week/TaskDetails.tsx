@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import { Section } from '../Section';
 import type { TaskView } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -15,14 +15,25 @@ export function TaskDetails({ page }: { page: TaskView }) {
         notes: page.notes ?? '',
         minutes: task.minutes === null ? '' : String(task.minutes),
         waiting_on: task.waitingOn ?? '',
+        ask_again_on: task.askAgainOn ?? '',
         attention: page.attention ?? '',
         place: page.place ?? '',
         driver_id: page.driver === null ? '' : String(page.driver),
     });
 
+    // What stood there when one began to write: a change of somebody else meanwhile is not overwritten.
+    const [seen, setSeen] = useState({ title: task.title, notes: page.notes ?? '' });
+
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(route('tasks.update', task.id), { preserveScroll: true });
+        form.transform((data) => ({ ...data, seen }));
+        form.put(route('tasks.update', task.id), {
+            preserveScroll: true,
+            onSuccess: () => {
+                setSeen({ title: form.data.title, notes: form.data.notes });
+                form.setDefaults();
+            },
+        });
     };
 
     return (
@@ -32,7 +43,13 @@ export function TaskDetails({ page }: { page: TaskView }) {
                 <TextArea label="Notes" rows={4} {...bind(form, 'notes')} />
                 <div className="grid grid-cols-2 gap-4">
                     <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />
-                    <TextField label="Waits on" maxLength={120} {...bind(form, 'waiting_on')} />
+                    <TextField label="Waits on" maxLength={120} list="waits-on" {...bind(form, 'waiting_on')} />
+                    <datalist id="waits-on">
+                        {page.names.map((name) => (
+                            <option key={name} value={name} />
+                        ))}
+                    </datalist>
+                    {form.data.waiting_on !== '' && <TextField label="Ask again on" type="date" {...bind(form, 'ask_again_on')} />}
                     <SelectField label="Attention it takes" {...bind(form, 'attention')}>
                         <option value="">Not said</option>
                         <option value="full">Full</option>

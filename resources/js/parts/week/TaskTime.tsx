@@ -2,8 +2,10 @@ import { usePage } from '@inertiajs/react';
 import { PersonField } from '../Choose';
 import type { TaskView } from '../../generated/props';
 import { dayWords, plannedWords } from '../../lib/dates';
+import { act } from '../../lib/act';
+import { route } from '../../lib/routes';
 import { change, plan } from '../../lib/tasks';
-import { SelectField, TextField } from '../../ui/Field';
+import { Check, SelectField, TextField } from '../../ui/Field';
 
 /** When one means to do it, when it must be done, by whom, and where it stands. Each is kept as it is chosen. */
 export function TaskTime({ page }: { page: TaskView }) {
@@ -65,7 +67,7 @@ export function TaskTime({ page }: { page: TaskView }) {
                     label="Stage"
                     value={task.stageId ?? ''}
                     onChange={(event) => {
-                        change(task, { stage_id: event.target.value === '' ? null : Number(event.target.value) });
+                        act('put', route('tasks.move', task.id), { stage: event.target.value === '' ? null : Number(event.target.value) });
                     }}
                 >
                     <option value="">The first</option>
@@ -75,6 +77,31 @@ export function TaskTime({ page }: { page: TaskView }) {
                         </option>
                     ))}
                 </SelectField>
+            )}
+            {!task.isDone && (
+                <>
+                    <Check
+                        label={page.underWaySince === null ? 'Under way' : `Under way since ${dayWords(page.underWaySince)}`}
+                        checked={task.isUnderWay}
+                        onChange={(on) => {
+                            change(task, { under_way: on });
+                        }}
+                    />
+                    <SelectField
+                        label="To be looked over by"
+                        value={page.lookOverBy ?? ''}
+                        onChange={(event) => {
+                            change(task, { look_over_by_id: event.target.value === '' ? null : Number(event.target.value) });
+                        }}
+                    >
+                        <option value="">Nobody</option>
+                        {page.people.map((person) => (
+                            <option key={person.id} value={person.id}>
+                                {person.name}
+                            </option>
+                        ))}
+                    </SelectField>
+                </>
             )}
             <SelectField
                 label="Rank"

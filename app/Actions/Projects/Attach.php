@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Projects;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Comment;
+use App\Models\File;
+use App\Models\Helping;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Reference;
+use App\Models\Task;
+use App\Models\Telling;
+use App\Models\Workspace;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Loftrin\Core\People\Mentions;
+
+/** What people say of a task or a project, and what they lay beside it. */
+final readonly class Attach
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /** Who is mentioned in it, owns the work or helps with it hears of it, if they may see it. */
+    public function comment(Person $who, Task|Project $work, string $words): void
+    {
+        $this->log->change($who, "Wrote on “{$work->title}”", function () use ($who, $work, $words): void {
+            Comment::query()->create([...self::of($work), 'person_id' => $who->id, 'on' => $this->workspace->today(), 'words' => $words]);
+            $people = Person::query()->orderBy('id')->get()->keyBy('id');
+            $mentioned = Mentions::in($words, $people->map(static fn(Person $person): string => $person->name)->all());
+            $helpers = array_values($work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all());
+
+            foreach ($people->only([$work->owner_id, ...$helpers, ...$mentioned])->except([$who->id]) as $person) {
+                if ($work->isVisibleTo($person)) {
+                    Telling::query()->create([...self::of($work), 'person_id' => $person->id, 'by_id' => $who->id, 'words' => Str::limit("said: $words", 280, '…')]);
+                }
+            }
+        });
+    }
+
+    /**
+     * @param list<int> $people all who help
+     *
+     * @throws RefusedChange when one of them may not see it
+     */
+    public function helpers(Person $who, Task|Project $work, array $people): void
+    {
+        foreach (Person::query()->whereKey($people)->get() as $person) {
+            if (! $work->isVisibleTo($person)) {
+                throw new RefusedChange('people', "{$person->name} may not see this task");
+            }
+        }
+
+        $this->log->change($who, "Changed who helps with “{$work->title}”", static function () use ($work, $people): void {
+            $there = $work->helpings()->get();
+            $there->whereNotIn('person_id', $people)->each(static fn(Helping $helping): ?bool => $helping->delete());
+
+            foreach (array_diff($people, $there->map(static fn(Helping $helping): int => $helping->person_id)->all()) as $person) {
+                Helping::query()->create([...self::of($work), 'person_id' => $person]);
+            }
+        });
+    }
+
+    /** Keeps a file under a name of its own in the store; the name that it came with is only shown. */
+    public function file(Person $who, Task|Project $work, UploadedFile $upload): void
+    {
+        $name = self::safeName($upload->getClientOriginalName());
+        $path = (string) Storage::disk('local')->putFile('files', $upload);
+
+        $this->log->change($who, "Added “{$name}” to “{$work->title}”", static fn() => File::query()->create([
+            ...self::of($work),
+            'person_id' => $who->id,
+            'name' => $name,
+            'type' => Str::limit($upload->getMimeType() ?? 'application/octet-stream', 120, ''),
+            'bytes' => (int) $upload->getSize(),
+            'path' => $path,
+        ]));
+    }
+
+    public function reference(Person $who, Task|Project $work, string $title, string $address): void
+    {
+        $this->log->change($who, "Added “{$title}” to “{$work->title}”", static fn() => Reference::query()->create([
+            ...self::of($work), 'person_id' => $who->id, 'title' => $title, 'address' => $address,
+        ]));
+    }
+
+    /** A file that is taken away stays in the store, so that this can be undone. */
+    public function remove(Person $who, File|Reference $part): void
+    {
+        $words = $part instanceof File ? $part->name : $part->title;
+        $this->log->change($who, "Removed “{$words}”", static fn() => $part->delete());
+    }
+
+    /** @return array{task_id?: int, project_id?: int} */
+    private static function of(Task|Project $work): array
+    {
+        return $work instanceof Task ? ['task_id' => $work->id] : ['project_id' => $work->id];
+    }
+
+    /** The name without folders, control characters and signs that turn the direction of writing. */
+    private static function safeName(string $name): string
+    {
+        $bare = (string) preg_replace('/[\p{C}"<>|*?:]/u', '', mb_scrub(basename(str_replace('\\', '/', $name))));
+        $trimmed = trim($bare, " .\t");
+
+        return $trimmed === '' ? 'file' : mb_substr($trimmed, -200);
+    }
+}

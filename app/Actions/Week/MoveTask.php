@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Precedence;
+use App\Models\Project;
+use App\Models\Stage;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use Loftrin\Core\Work\Ordering;
+
+/** Moves a task within its project, or to where else it belongs. */
+final readonly class MoveTask
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /**
+     * To a stage of its project, before another task of it.
+     *
+     * @param ?int $stage  null for the first, or where there are none
+     * @param ?int $before a task of the same project; null to come last
+     *
+     * @throws RefusedChange when the project has no such stage, or the other task is gone from it
+     */
+    public function within(Person $who, Task $task, ?int $stage, ?int $before): void
+    {
+        $this->refuseUnknown($task->project_id, $stage);
+
+        $this->log->change($who, "Moved “{$task->title}”", function () use ($task, $stage, $before): void {
+            $others = Task::query()->where('project_id', $task->project_id)->whereKeyNot($task->id)->orderBy('position')->orderBy('id')->get()->keyBy('id');
+            $positions = RefusedChange::unless('before', static fn() => Ordering::place(
+                $others->map(static fn(Task $other): int => $other->position)->all(),
+                $task->id,
+                $before,
+            ));
+            $task->update([
+                ...Ticking::moved($task, $stage, $this->workspace->today()),
+                'position' => $positions[$task->id],
+                'changed_on' => $this->workspace->today(),
+            ]);
+
+            foreach ($others->only(array_keys($positions)) as $other) {
+                $other->update(['position' => $positions[$other->id]]);
+            }
+        });
+    }
+
+    /**
+     * To a project, to a goal, or to neither. What it came after stays behind.
+     *
+     * @throws RefusedChange when it would be seen by others than before, or there is no such place
+     */
+    public function to(Person $who, Task $task, ?int $project, ?int $goal, ?int $stage = null): void
+    {
+        $target = $project === null ? null : Project::query()->find($project);
+        $served = $goal === null ? null : Goal::query()->visibleTo($who)->find($goal);
+
+        match (true) {
+            $project !== null && $goal !== null => throw new RefusedChange('goal', 'A task belongs to a project or to a goal, not to both.'),
+            $project !== null && $target === null => throw new RefusedChange('project', 'There is no such project.'),
+            $goal !== null && $served === null => throw new RefusedChange('goal', 'There is no such goal.'),
+            $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange('project', "“{$task->title}” is not for everyone, and a task of a project is seen by all."),
+            $served !== null && ($served->visibility === Visibility::Everyone) !== ($task->visibility === Visibility::Everyone) => throw new RefusedChange('goal', "“{$task->title}” and this goal are not seen by the same people."),
+            default => $this->refuseUnknown($project, $stage),
+        };
+
+        $this->log->change($who, "Moved “{$task->title}”".($target === null ? '' : " to “{$target->title}”"), function () use ($task, $project, $goal, $stage): void {
+            Precedence::query()->where('task_id', $task->id)->orWhere('after_id', $task->id)->get()->each(static fn(Precedence $link): ?bool => $link->delete());
+            $task->update([
+                'project_id' => $project,
+                'goal_id' => $goal,
+                'stage_id' => $stage,
+                'stage_before_id' => null,
+                'position' => Task::placeAtEnd($project),
+                'changed_on' => $this->workspace->today(),
+            ]);
+        });
+    }
+
+    private function refuseUnknown(?int $project, ?int $stage): void
+    {
+        if ($stage !== null && ! Stage::query()->where('project_id', $project)->whereKey($stage)->exists()) {
+            throw new RefusedChange('stage', 'This project has no such stage any more.');
+        }
+    }
+}

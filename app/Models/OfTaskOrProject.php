@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use LogicException;
+
+/**
+ * A record of one task or of one project.
+ *
+ * @property ?int $task_id
+ * @property ?int $project_id
+ * @property-read ?Task $task
+ * @property-read ?Project $project
+ */
+trait OfTaskOrProject
+{
+    use BelongsToProject;
+
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** The task or the project. */
+    public function work(): Task|Project
+    {
+        return $this->task ?? $this->project ?? throw new LogicException('It belongs to a task or to a project.');
+    }
+
+    /** All see a project, and what hangs on it; what hangs on a task is seen by those who see the task. */
+    public function isVisibleTo(Person $person): bool
+    {
+        return $this->task === null || $this->task->isVisibleTo($person);
+    }
+}

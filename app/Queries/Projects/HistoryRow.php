@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Queries\Parts\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+final readonly class HistoryRow implements Props
+{
+    /**
+     * @param string  $batch of the change it was part of
+     * @param string  $words after the name of who did it: "ticked"
+     * @param ?string $what  the title of the task or milestone; null for the project itself
+     */
+    public function __construct(public int $id, public string $batch, public PersonTag $by, public Day $on, public string $words, public ?string $what)
+    {
+    }
+}

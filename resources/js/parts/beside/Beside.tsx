@@ -1,0 +1,172 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useRef, useState } from 'react';
+import { Said } from './Said';
+import { CheckList } from '../CheckList';
+import { Section } from '../Section';
+import type { Beside as BesideProps, PersonTag } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { DialogButton } from '../../ui/DialogButton';
+import { TextField } from '../../ui/Field';
+
+interface Props {
+    beside: BesideProps;
+    people: PersonTag[];
+}
+
+/** What lies beside a task or a project: who helps, files, references. */
+export function Beside({ beside, people }: Props) {
+    return (
+        <>
+            <Section title="Helpers">
+                <Helpers beside={beside} people={people} />
+            </Section>
+            <Section title="Files and references">
+                <Files beside={beside} />
+            </Section>
+        </>
+    );
+}
+
+/** What was said of it, for the wide column. */
+export function Talk({ beside }: { beside: BesideProps }) {
+    return (
+        <Section title="Said" aside="@ and a name tells somebody." className="mt-6">
+            <Said beside={beside} />
+        </Section>
+    );
+}
+
+function Helpers({ beside, people }: Props) {
+    const [chosen, setChosen] = useState(beside.helpers);
+    const names = people.filter((person) => beside.helpers.includes(person.id)).map((person) => person.name);
+
+    return (
+        <div className="flex flex-wrap items-baseline justify-between gap-2 pt-1">
+            <span className={names.length === 0 ? 'text-ink-2' : undefined}>{names.length === 0 ? 'nobody' : names.join(', ')}</span>
+            <DialogButton words="Choose" kind="quiet" title="Who helps?">
+                {(close) => (
+                    <div className="space-y-4">
+                        <CheckList
+                            legend="Helpers"
+                            choices={people.map((person) => ({ value: person.id, words: person.name }))}
+                            chosen={chosen}
+                            onChange={setChosen}
+                        />
+                        <Button
+                            kind="main"
+                            onClick={() => {
+                                act('put', route('work.helpers', [beside.kind, beside.id]), { people: chosen }, { onDone: close });
+                            }}
+                        >
+                            Keep
+                        </Button>
+                    </div>
+                )}
+            </DialogButton>
+        </div>
+    );
+}
+
+const size = (bytes: number) => (bytes < 1e6 ? `${String(Math.max(1, Math.round(bytes / 1e3)))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
+
+function Files({ beside }: { beside: BesideProps }) {
+    const chooser = useRef<HTMLInputElement>(null);
+    const form = useForm<{ file: File | null }>({ file: null });
+
+    return (
+        <div className="pt-1">
+            <ul className="divide-y divide-hairline">
+                {beside.files.map((file) => (
+                    <li key={file.id} className="flex items-baseline gap-2 py-1">
+                        <a href={route('files.show', file.id)} className="min-w-0 flex-1 break-words hover:underline" download>
+                            {file.name} <span className="font-mono text-xs whitespace-nowrap text-ink-2">{size(file.bytes)}</span>
+                        </a>
+                        <Remove
+                            what={file.name}
+                            onRemove={() => {
+                                act('delete', route('files.destroy', file.id));
+                            }}
+                        />
+                    </li>
+                ))}
+                {beside.references.map((reference) => (
+                    <li key={reference.id} className="flex items-baseline gap-2 py-1">
+                        <a
+                            href={reference.address}
+                            rel="noopener noreferrer nofollow"
+                            target="_blank"
+                            title={reference.address}
+                            className="min-w-0 flex-1 text-chalk [overflow-wrap:anywhere] hover:underline"
+                        >
+                            {reference.title}
+                        </a>
+                        <Remove
+                            what={reference.title}
+                            onRemove={() => {
+                                act('delete', route('references.destroy', reference.id));
+                            }}
+                        />
+                    </li>
+                ))}
+            </ul>
+            {form.errors.file !== undefined && <p className="py-1 text-sm font-medium text-persimmon">{form.errors.file}</p>}
+            <div className="-ml-3 flex flex-wrap">
+                <input
+                    ref={chooser}
+                    type="file"
+                    className="hidden"
+                    aria-label="A file to add"
+                    onChange={(event) => {
+                        const file = event.target.files?.[0];
+                        event.target.value = '';
+
+                        if (file !== undefined) {
+                            form.transform(() => ({ file }));
+                            form.post(route('files.store', [beside.kind, beside.id]), { preserveScroll: true });
+                        }
+                    }}
+                />
+                <Button kind="quiet" disabled={form.processing} onClick={() => chooser.current?.click()}>
+                    {form.processing ? `Adding, ${String(Math.round(form.progress?.percentage ?? 0))} %` : 'Add a file'}
+                </Button>
+                <DialogButton words="Add an address" kind="quiet" title="What does it refer to?">
+                    {(close) => <ReferenceForm beside={beside} onDone={close} />}
+                </DialogButton>
+            </div>
+        </div>
+    );
+}
+
+function Remove({ what, onRemove }: { what: string; onRemove: () => void }) {
+    return (
+        <button
+            type="button"
+            aria-label={`Remove ${what}`}
+            className="min-h-6 text-xs text-ink-2 hover:text-ink hover:underline"
+            onClick={onRemove}
+        >
+            Remove
+        </button>
+    );
+}
+
+function ReferenceForm({ beside, onDone }: { beside: BesideProps; onDone: () => void }) {
+    const form = useForm({ address: '', title: '' });
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('references.store', [beside.kind, beside.id]), { preserveScroll: true, onSuccess: onDone });
+    };
+
+    return (
+        <form onSubmit={save} className="space-y-4">
+            <TextField label="Address" placeholder="https://" autoFocus maxLength={2000} {...bind(form, 'address')} />
+            <TextField label="Title" hint="The address itself, if nothing is said." maxLength={200} {...bind(form, 'title')} />
+            <Button kind="main" type="submit" disabled={form.processing || form.data.address.trim() === ''}>
+                Add it
+            </Button>
+        </form>
+    );
+}

@@ -1,0 +1,100 @@
+import { usePage } from '@inertiajs/react';
+import { useState } from 'react';
+import type { Marked } from './Marks';
+import { ToProject } from './ToProject';
+import { Times } from '../Times';
+import type { PersonTag, StageRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Menu, MenuGroup, MenuItem, MenuRule } from '../../ui/Menu';
+
+type What = 'tick' | 'plan' | 'hand_over' | 'rank' | 'stage' | 'project' | 'shelve' | 'drop' | 'take_back';
+
+/** How many are marked, and what can be done with all of them: one change, one undo. */
+export function MarksBar({ marks }: { marks: Marked }) {
+    const [isMoving, setMoving] = useState(false);
+    const page = usePage().props.page as { people?: PersonTag[]; stages?: StageRow[] } | undefined;
+    const stages = (page?.stages ?? []).filter((stage) => typeof stage === 'object' && stage.name !== null);
+    const send = (what: What, value: string | null = null) => {
+        act('put', route('tasks.many'), { tasks: marks.ids, what, value }, { onDone: marks.clear });
+    };
+    const choose = (what: What, value?: string | null) => () => {
+        send(what, value);
+    };
+
+    return (
+        <div
+            role="toolbar"
+            aria-label="What is marked"
+            className="fixed bottom-4 left-1/2 z-30 flex -translate-x-1/2 items-center gap-3 border border-ink bg-sheet px-4 py-1.5 shadow-lg print:hidden"
+        >
+            <span role="status" className="whitespace-nowrap">
+                <span className="font-mono">{marks.ids.length}</span> marked
+            </span>
+            <Menu
+                trigger={
+                    <Button kind="main" data-marks-menu keys=".">
+                        Do with them
+                    </Button>
+                }
+            >
+                <MenuItem onSelect={choose('tick')}>Tick</MenuItem>
+                <MenuRule />
+                <Times
+                    onChoose={(planned) => {
+                        send('plan', planned);
+                    }}
+                />
+                <MenuRule />
+                {page?.people !== undefined && (
+                    <MenuGroup label="Hand over">
+                        {page.people.map((person) => (
+                            <MenuItem key={person.id} onSelect={choose('hand_over', String(person.id))}>
+                                {person.name}
+                            </MenuItem>
+                        ))}
+                    </MenuGroup>
+                )}
+                <MenuGroup label="Rank">
+                    {['A', 'B', 'C'].map((rank) => (
+                        <MenuItem key={rank} onSelect={choose('rank', rank)}>
+                            {rank}
+                        </MenuItem>
+                    ))}
+                    <MenuItem onSelect={choose('rank')}>No rank</MenuItem>
+                </MenuGroup>
+                {stages.length > 1 && (
+                    <MenuGroup label="To a stage">
+                        {stages.map((stage) => (
+                            <MenuItem key={stage.id} onSelect={choose('stage', String(stage.id))}>
+                                {stage.name}
+                            </MenuItem>
+                        ))}
+                    </MenuGroup>
+                )}
+                <MenuItem
+                    onSelect={() => {
+                        setMoving(true);
+                    }}
+                >
+                    To another project
+                </MenuItem>
+                <MenuRule />
+                <MenuItem onSelect={choose('shelve')}>Shelve</MenuItem>
+                <MenuItem onSelect={choose('drop')}>Drop</MenuItem>
+                <MenuItem onSelect={choose('take_back')}>Take back</MenuItem>
+            </Menu>
+            <Button kind="quiet" onClick={marks.clear}>
+                Unmark
+            </Button>
+            <ToProject
+                isOpen={isMoving}
+                onOpenChange={setMoving}
+                onChoose={(project) => {
+                    send('project', project);
+                }}
+            />
+        </div>
+    );
+}

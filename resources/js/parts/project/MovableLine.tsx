@@ -1,0 +1,41 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { clsx } from 'clsx';
+import { moveBy } from './moving';
+import { TaskLine } from '../TaskLine';
+import type { ProjectView, TaskRow } from '../../generated/props';
+
+interface Props {
+    task: TaskRow;
+    page: ProjectView;
+    stage: number | null;
+    isColumn: boolean;
+    isQuiet?: boolean;
+}
+
+/** A task of a project that can be moved: dragged, or with Alt and the arrows. What is dropped on it goes before it. */
+export function MovableLine({ task, page, stage, isColumn, isQuiet = false }: Props) {
+    const drag = useDraggable({ id: task.id });
+    const drop = useDroppable({ id: `before ${String(task.id)}`, data: { stage, before: task.id } });
+
+    return (
+        <TaskLine
+            task={task}
+            people={page.people}
+            showsOwner
+            showsTime
+            isCompact={isColumn}
+            isQuiet={isQuiet}
+            onMove={(way) => {
+                moveBy(page, task, way);
+            }}
+            line={{
+                ref: (line) => {
+                    drag.setNodeRef(line);
+                    drop.setNodeRef(line);
+                },
+                ...drag.listeners,
+                className: clsx(drag.isDragging && 'opacity-40', drop.isOver && 'shadow-[0_-2px_0_0_var(--ink)]'),
+            }}
+        />
+    );
+}

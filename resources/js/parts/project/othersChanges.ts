@@ -1,0 +1,27 @@
+import { usePage, usePoll } from '@inertiajs/react';
+import { useEffect, useRef } from 'react';
+import { tellNews } from '../Notices';
+import type { HistoryRow } from '../../generated/props';
+
+/** How often one looks whether somebody else changed the project, in milliseconds. */
+const EVERY = 10_000;
+
+/** Keeps a project current while it is looked at, and tells what somebody else changed meanwhile. */
+export function useOthersChanges(history: HistoryRow[]): void {
+    const me = usePage().props.frame?.me.id;
+    const seen = useRef(history[0]?.id ?? 0);
+
+    usePoll(EVERY, { only: ['page'] });
+
+    useEffect(() => {
+        const fresh = history.filter((row) => row.id > seen.current && row.by.id !== me);
+        const last = fresh[0];
+        seen.current = Math.max(seen.current, history[0]?.id ?? 0);
+
+        if (last !== undefined) {
+            const what = last.what === null ? '' : ` “${last.what}”`;
+            const more = fresh.length > 1 ? `, and ${String(fresh.length - 1)} more` : '';
+            tellNews(`${last.by.name} ${last.words}${what}${more}`);
+        }
+    }, [history, me]);
+}
