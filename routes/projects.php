@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Projects\AttachmentController;
 use App\Http\Controllers\Projects\BriefController;
+use App\Http\Controllers\Projects\PatternController;
 use App\Http\Controllers\Projects\ProjectController;
 use Illuminate\Support\Facades\Route;
 
@@ -36,4 +37,16 @@ Route::controller(AttachmentController::class)->group(static function (): void {
     Route::get('/files/{file}', 'file')->name('files.show');
     Route::delete('/files/{file}', 'removeFile')->name('files.destroy');
     Route::delete('/references/{reference}', 'removeReference')->name('references.destroy');
+});
+
+Route::controller(PatternController::class)->group(static function (): void {
+    Route::get('/patterns', 'index')->name('patterns.index');
+    Route::get('/patterns/new', 'create')->name('patterns.create');
+    Route::post('/patterns', 'store')->name('patterns.store');
+    Route::get('/patterns/{pattern}', 'show')->name('patterns.show');
+    Route::put('/patterns/{pattern}', 'update')->name('patterns.update');
+    Route::get('/patterns/{pattern}/start', 'start')->name('patterns.start');
+    Route::post('/patterns/{pattern}/start', 'begin')->name('patterns.begin');
+    Route::post('/projects/{project}/pattern', 'ofProject')->name('projects.pattern');
+    Route::put('/projects/{project}/pattern', 'take')->name('projects.take');
 });

@@ -13,6 +13,8 @@ use Loftrin\Core\Calendar\Day;
  * @property int    $position
  * @property string $title
  * @property ?Day   $done_on
+ * @property ?int   $pattern_step_id that it was made from
+ * @property-read ?PatternStep $patternStep
  * @property-read Task $task
  */
 final class Step extends Record
@@ -21,6 +23,12 @@ final class Step extends Record
     public function task(): BelongsTo
     {
         return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<PatternStep, $this> */
+    public function patternStep(): BelongsTo
+    {
+        return $this->belongsTo(PatternStep::class);
     }
 
     protected function casts(): array

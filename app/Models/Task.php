@@ -48,6 +48,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day       $put_back_on        when its time was cleared
  * @property ?int       $agenda_item_id
  * @property ?int       $driver_id          the resolve that it is work on
+ * @property ?int       $pattern_task_id    that it was made from
  * @property Day        $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal

@@ -158,6 +158,18 @@ final readonly class Calendar
     }
 
     /** Working days of the span: its days that fall on a working weekday and are no holiday. */
+    /** The day itself if it is a working day, or else the next one; the day itself where the next year has none. */
+    public function workingDayFrom(Day $day): Day
+    {
+        for ($later = 0; $later < 366; $later++) {
+            if ($this->isWorkingDay($day->plus($later))) {
+                return $day->plus($later);
+            }
+        }
+
+        return $day;
+    }
+
     public function workingDays(Span $span): int
     {
         return $this->worked->before($span->last->number + 1) - $this->worked->before($span->first->number);

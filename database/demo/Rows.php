@@ -16,10 +16,11 @@ final class Rows
     private const ORDER = [
         'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words', 'resolves', 'plannings',
         'goals', 'checkpoints', 'readings',
+        'patterns', 'pattern_stages', 'pattern_tasks', 'pattern_steps',
         'projects', 'stages', 'servings', 'milestones',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
         'tasks', 'steps', 'precedences', 'jots', 'plan_lines',
-        'comments', 'estimates', 'judgements', 'followings', 'tellings',
+        'helpings', 'references', 'comments', 'estimates', 'judgements', 'followings', 'tellings',
     ];
 
     /** @var array<string, list<array<string, mixed>>> */

@@ -32,6 +32,7 @@ final class Saltglass
             $goals->add();
             $work = new Work($rows, $stage, $people, $goals);
             $work->add();
+            (new Patterns($rows, $stage, $people, $work))->add();
             $weeks = new Weeks($rows, $stage, $people, $goals, $work);
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();

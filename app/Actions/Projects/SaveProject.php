@@ -11,6 +11,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Serving;
 use App\Models\Stage;
+use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use Illuminate\Database\Eloquent\Builder;
@@ -62,6 +63,8 @@ final readonly class SaveProject
     {
         $kept = array_filter(array_column($draft->stages, 'id'), is_int(...));
         $project->stages()->whereKeyNot($kept)->get()->each(static function (Stage $stage): void {
+            // One by one, so that an undo puts each back where it stood.
+            Task::query()->where('stage_id', $stage->id)->get()->each(static fn(Task $task): bool => $task->update(['stage_id' => null]));
             $stage->delete();
         });
 

@@ -17,6 +17,7 @@ use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
+use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection;
@@ -40,6 +41,7 @@ final readonly class ProjectPage
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $tasks = array_map($row, $work->inScope($project));
         $register = $this->register->row($project, $work, $threads);
+        $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
         $served = $stored->goals->only($project->servings->pluck('goal_id')->all());
 
         return new ProjectView(
@@ -67,6 +69,8 @@ final readonly class ProjectPage
             $project->attention,
             Beside::of($project, $viewer),
             $this->history->of($project),
+            $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
+            $pattern !== null && PatternPage::changes($project, $pattern) !== [],
         );
     }
 

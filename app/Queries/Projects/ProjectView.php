@@ -6,6 +6,7 @@ namespace App\Queries\Projects;
 
 use App\Queries\Goals\GoalRow;
 use App\Queries\Parts\Beside;
+use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
@@ -18,16 +19,18 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectView implements Props
 {
     /**
-     * @param list<BriefPart>    $brief        reason, outcome, limits, approach
+     * @param list<BriefPart>    $brief          reason, outcome, limits, approach
      * @param list<MilestoneRow> $milestones
-     * @param list<PlanLineRow>  $lines        of its plan
-     * @param list<GoalRow>      $quarterGoals of one that is not taken on yet: does it serve them?
+     * @param list<PlanLineRow>  $lines          of its plan
+     * @param list<GoalRow>      $quarterGoals   of one that is not taken on yet: does it serve them?
      * @param list<GoalRow>      $serves
      * @param list<StageRow>     $stages
-     * @param list<int>          $now          ids of the tasks that can be done now
-     * @param list<TaskRow>      $aside        dropped and shelved
-     * @param list<HistoryRow>   $history      newest first
-     * @param string             $sum          how the progress adds up, in words
+     * @param list<int>          $now            ids of the tasks that can be done now
+     * @param list<TaskRow>      $aside          dropped and shelved
+     * @param list<HistoryRow>   $history        newest first
+     * @param ?Option            $pattern        that it was made from
+     * @param bool               $patternChanged it has not taken what its pattern says by now
+     * @param string             $sum            how the progress adds up, in words
      * @param list<PersonTag>    $people
      */
     public function __construct(
@@ -55,6 +58,8 @@ final readonly class ProjectView implements Props
         public ?Attention $attention,
         public Beside $beside,
         public array $history,
+        public ?Option $pattern,
+        public bool $patternChanged,
     ) {
     }
 }

@@ -16,6 +16,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
+use App\Queries\Parts\Markdown;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -29,7 +30,7 @@ final readonly class TaskPage
 
     public function of(Task $task, Person $viewer): TaskView
     {
-        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series', 'precedences']);
+        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series', 'precedences', 'steps.patternStep']);
         $year = $this->workspace->calendar()->yearOf($this->workspace->today());
         $meeting = $task->agendaItem?->meeting;
 
@@ -38,7 +39,7 @@ final readonly class TaskPage
             $task->notes,
             $task->created_on,
             $task->waiting_since,
-            array_values($task->steps->map(static fn(Step $step): StepRow => new StepRow($step->id, $step->title, $step->done_on !== null))->all()),
+            array_values($task->steps->map(static fn(Step $step): StepRow => new StepRow($step->id, $step->title, $step->done_on !== null, Markdown::html($step->patternStep?->how_to)))->all()),
             array_values($task->project?->stages->map(static fn(Stage $stage): Option => new Option((string) $stage->id, $stage->name))->all() ?? []),
             $meeting !== null && Gate::forUser($viewer)->allows('view', $meeting->series)
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")

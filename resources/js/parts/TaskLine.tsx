@@ -93,7 +93,7 @@ export function TaskLine({
             onClick={markOnClick(marks, task.id)}
             className={clsx(
                 'group/task flex min-h-8 items-center gap-3 py-1',
-                isMarked && 'bg-faint shadow-[-6px_0_0_0_var(--ink)]',
+                isMarked && 'bg-faint shadow-[-3px_0_0_0_var(--ink)]',
                 line.className,
             )}
         >

@@ -16,7 +16,7 @@ import { useOthersChanges } from '../../parts/project/othersChanges';
 import { Milestones } from '../../parts/project/Milestones';
 import { StatusLine } from '../../parts/project/StatusLine';
 import { Stages } from '../../parts/project/Stages';
-import { ButtonLink } from '../../ui/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 
 const states: [ProjectState, string][] = [
@@ -159,6 +159,23 @@ export default function Project({ page }: { page: ProjectView }) {
                                 ))}
                             </SelectField>
                             <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
+                            {page.pattern === null ? (
+                                <Button
+                                    onClick={() => {
+                                        act('post', route('projects.pattern', project.id));
+                                    }}
+                                >
+                                    Make a pattern of it
+                                </Button>
+                            ) : (
+                                <p className="text-xs text-ink-2">
+                                    Made from the pattern{' '}
+                                    <Link href={route('patterns.show', Number(page.pattern.value))} className="text-chalk underline">
+                                        {page.pattern.label}
+                                    </Link>
+                                    {page.patternChanged && ', which has changed since'}.
+                                </p>
+                            )}
                         </div>
                     ) : (
                         <p>{states.find(([state]) => state === project.state)?.[1]}</p>

@@ -32,9 +32,12 @@ export default function Register({ page }: { page: RegisterProps }) {
                         {needy > 0 ? `, ${String(needy)} without a next step. Those come first.` : ', each with a next step.'}
                     </p>
                 </div>
-                <ButtonLink kind="main" href={route('projects.create')}>
-                    New project
-                </ButtonLink>
+                <span className="flex gap-3">
+                    <ButtonLink href={route('patterns.index')}>Patterns</ButtonLink>
+                    <ButtonLink kind="main" href={route('projects.create')}>
+                        New project
+                    </ButtonLink>
+                </span>
             </div>
             {page.projects.length === 0 && <Empty>Work with an end, and what it is for. Begin with its outcome.</Empty>}
             {states.map(([state, words]) => {

@@ -5,6 +5,7 @@ import { dayWords, fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { setAside, tick } from '../../lib/tasks';
 import { Cord } from '../../parts/Cord';
+import { Prose } from '../../parts/Prose';
 import { Section } from '../../parts/Section';
 import { Beside, Talk } from '../../parts/beside/Beside';
 import { AddStep } from '../../parts/week/AddStep';
@@ -64,7 +65,15 @@ export default function Task({ page }: { page: TaskView }) {
                                         act('put', route('steps.tick', step.id), { done: !step.isDone });
                                     }}
                                 />
-                                <span className={step.isDone ? 'flex-1 text-ink-2 line-through' : 'flex-1'}>{step.title}</span>
+                                <span className="min-w-0 flex-1">
+                                    <span className={step.isDone ? 'text-ink-2 line-through' : undefined}>{step.title}</span>
+                                    {step.howTo !== null && (
+                                        <details>
+                                            <summary className="cursor-pointer text-xs text-chalk">How to</summary>
+                                            <Prose html={step.howTo} />
+                                        </details>
+                                    )}
+                                </span>
                                 <Button
                                     kind="quiet"
                                     aria-label={`Remove ${step.title}`}

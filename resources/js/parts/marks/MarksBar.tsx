@@ -17,7 +17,20 @@ export function MarksBar({ marks }: { marks: Marked }) {
     const page = usePage().props.page as { people?: PersonTag[]; stages?: StageRow[] } | undefined;
     const stages = (page?.stages ?? []).filter((stage) => typeof stage === 'object' && stage.name !== null);
     const send = (what: What, value: string | null = null) => {
-        act('put', route('tasks.many'), { tasks: marks.ids, what, value }, { onDone: marks.clear });
+        const line = document.querySelector<HTMLElement>(`[data-task="${String(marks.ids.at(-1) ?? '')}"] a`);
+
+        act(
+            'put',
+            route('tasks.many'),
+            { tasks: marks.ids, what, value },
+            {
+                onDone: () => {
+                    marks.clear();
+                    // The keyboard goes on where it was.
+                    line?.focus();
+                },
+            },
+        );
     };
     const choose = (what: What, value?: string | null) => () => {
         send(what, value);

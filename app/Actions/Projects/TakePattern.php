@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Projects;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Actions\Week\PlannedTime;
+use App\Models\Pattern;
+use App\Models\PatternStep;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Stage;
+use App\Models\Step;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Pattern\Change;
+use Loftrin\Core\Work\Pattern\Piece;
+
+/** Brings what changed in a pattern into a project that was made from it, as far as its people take it. */
+final readonly class TakePattern
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    {
+    }
+
+    /**
+     * Takes some of the differences and leaves the others. Neither is asked about again. What is done stays as it was done.
+     *
+     * @param list<int> $taken ids of tasks of the pattern
+     *
+     * @throws RefusedChange when the project was not made from a pattern that is still there
+     */
+    public function __invoke(Person $who, Project $project, array $taken): void
+    {
+        $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern ?? throw new RefusedChange('pattern', 'Its pattern is no longer there');
+        $changes = Change::between(array_map(Piece::of(...), $project->pattern_taken ?? []), $pattern->pieces());
+        $words = array_intersect($taken, array_column($changes, 'id')) === [] ? 'Left “%s” as it is' : 'Took into “%s” what its pattern says';
+
+        $this->log->change($who, sprintf($words, $project->title), function () use ($who, $project, $pattern, $changes, $taken): void {
+            foreach ($changes as $change) {
+                if (in_array($change->id, $taken, true)) {
+                    $this->take($who, $project, $change);
+                }
+            }
+
+            $project->update(['pattern_taken' => array_map(static fn(Piece $piece): array => $piece->kept(), $pattern->pieces())]);
+        });
+    }
+
+    /** Adds a task of a pattern to a project, with its owner, its date and its steps. */
+    public function add(Person $who, Project $project, Piece $piece): void
+    {
+        $due = $this->due($project, $piece);
+        $task = Task::query()->create([
+            'title' => $piece->title,
+            'project_id' => $project->id,
+            'stage_id' => $this->stage($project, $piece),
+            'position' => Task::placeAtEnd($project->id),
+            'owner_id' => $this->owner($project, $piece),
+            'visibility' => Visibility::Everyone,
+            'created_on' => $this->workspace->today(),
+            'changed_on' => $this->workspace->today(),
+            'due_on' => $due,
+            'minutes' => $piece->minutes,
+            'pattern_task_id' => $piece->id,
+            'carried' => 0,
+            ...PlannedTime::columns($this->workspace->calendar(), $due === null ? null : $this->workspace->calendar()->weekOf($due)->name),
+        ]);
+        $this->addSteps($task, $piece->steps);
+    }
+
+    private function take(Person $who, Project $project, Change $change): void
+    {
+        $task = Task::query()->where('project_id', $project->id)->where('pattern_task_id', $change->id)->first();
+
+        if ($change->is === null) {
+            if ($task?->done_on === null) {
+                $task?->update(['dropped_on' => $this->workspace->today(), 'changed_on' => $this->workspace->today()]);
+            }
+
+            return;
+        }
+
+        if ($task === null) {
+            $this->add($who, $project, $change->is);
+
+            return;
+        }
+
+        if ($task->done_on !== null) {
+            return;
+        }
+
+        $task->update([...$this->columns($project, $change->is, $change->fields), 'changed_on' => $this->workspace->today()]);
+        $this->addSteps($task, $change->stepsAdded());
+        $task->steps()->whereNull('done_on')->whereIn('title', $change->stepsRemoved())->get()->each(static fn(Step $step): ?bool => $step->delete());
+    }
+
+    /**
+     * @param list<string> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private function columns(Project $project, Piece $piece, array $fields): array
+    {
+        return array_intersect_key([
+            'title' => $piece->title,
+            'stage_id' => $this->stage($project, $piece),
+            'owner_id' => $this->owner($project, $piece),
+            'due_on' => $this->due($project, $piece),
+            'minutes' => $piece->minutes,
+        ], array_flip(array_map(static fn(string $field): string => match ($field) {
+            'stage' => 'stage_id',
+            'role' => 'owner_id',
+            'day' => 'due_on',
+            default => $field,
+        }, $fields)));
+    }
+
+    /** @param list<string> $titles */
+    private function addSteps(Task $task, array $titles): void
+    {
+        $known = PatternStep::query()->where('pattern_task_id', $task->pattern_task_id)->get()->keyBy('title');
+        $position = $task->steps()->count();
+
+        foreach ($titles as $title) {
+            Step::query()->create(['task_id' => $task->id, 'position' => ++$position, 'title' => $title, 'pattern_step_id' => $known->get($title)?->id]);
+        }
+    }
+
+    private function owner(Project $project, Piece $piece): int
+    {
+        return $project->pattern_roles[$piece->role ?? ''] ?? $project->owner_id;
+    }
+
+    /** The day counted from the start of the project; the next working day where it is none. */
+    private function due(Project $project, Piece $piece): ?Day
+    {
+        return $piece->day === null || $project->starts_on === null ? null : $this->workspace->calendar()->workingDayFrom($project->starts_on->plus($piece->day));
+    }
+
+    /** The stage of that name, made where the project has none. */
+    private function stage(Project $project, Piece $piece): ?int
+    {
+        if ($piece->stage === null) {
+            return null;
+        }
+
+        $there = Stage::query()->where('project_id', $project->id)->get()->keyBy('name');
+
+        return ($there->get($piece->stage) ?? Stage::query()->create(['project_id' => $project->id, 'name' => $piece->stage, 'position' => $there->count()]))->id;
+    }
+}

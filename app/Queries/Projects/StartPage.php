@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Pattern;
+use App\Models\PatternTask;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Queries\Parts\Choices;
+use App\Queries\Parts\PersonTag;
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Load;
+use Loftrin\Core\Work\ProjectState;
+
+/** What starting a project from a pattern would bring, before it is started. */
+final readonly class StartPage
+{
+    public function __construct(private Workspace $workspace, private Choices $choices)
+    {
+    }
+
+    /** @param array<string, int> $chosen people by role, as far as they are chosen */
+    public function of(Pattern $pattern, Person $viewer, ?string $title, ?Day $start, array $chosen): StartView
+    {
+        $pattern->load('tasks');
+        $calendar = $this->workspace->calendar();
+        $from = $start ?? $calendar->workingDayFrom($this->workspace->today());
+        $last = Project::query()->where('pattern_id', $pattern->id)->latest('id')->first()->pattern_roles ?? [];
+        $people = Person::query()->orderBy('name')->get()->keyBy('id');
+        $taker = static fn(string $role): int => $people->has($chosen[$role] ?? $last[$role] ?? 0) ? ($chosen[$role] ?? $last[$role] ?? 0) : $viewer->id;
+        $number = $pattern->projects()->count() + 1;
+
+        return new StartView(
+            $pattern->id,
+            $pattern->title,
+            $title ?? ($number === 1 ? $pattern->title : "$pattern->title $number"),
+            $from,
+            $pattern->days === null ? null : $calendar->workingDayFrom($from->plus($pattern->days)),
+            $pattern->tasks->count(),
+            array_map(static fn(string $role): RoleChoice => new RoleChoice($role, $pattern->tasks->where('role', $role)->count(), $taker($role)), $pattern->roles()),
+            $this->loads($pattern, $from, $people->all(), static fn(PatternTask $task): int => $task->role === null ? $viewer->id : $taker($task->role)),
+            PersonTag::all(),
+            $this->choices->goals($viewer),
+        );
+    }
+
+    /**
+     * @param array<array-key, Person>   $people by id
+     * @param callable(PatternTask): int $taker
+     *
+     * @return list<PersonLoad> the one with most to do first
+     */
+    private function loads(Pattern $pattern, Day $from, array $people, callable $taker): array
+    {
+        $calendar = $this->workspace->calendar();
+        $added = [];
+
+        foreach ($pattern->tasks as $task) {
+            $due = $task->day === null ? null : $calendar->workingDayFrom($from->plus($task->day));
+            $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Ledger::USUAL_MINUTES;
+        }
+
+        $weeks = array_map($calendar->period(...), array_values(array_diff(array_unique(array_merge([], ...array_map(static fn(array $of): array => array_map(strval(...), array_keys($of)), array_values($added)))), [''])));
+        $planned = $this->planned($weeks, array_keys($added));
+        $loads = [];
+
+        foreach ($added as $person => $byWeek) {
+            ksort($byWeek);
+            $rows = [];
+
+            foreach (array_diff_key($byWeek, ['' => true]) as $name => $minutes) {
+                $there = $planned[$person][$name] ?? 0;
+                $available = intdiv($people[$person]->weekly_hours * 60 * $calendar->workingDays($calendar->period($name)->span), max(1, count($calendar->workingDays)));
+                $rows[] = new WeekLoad($name, $there, array_sum($minutes), $available, (new Load(Fraction::of($there + array_sum($minutes)), Fraction::of($available)))->isOver());
+            }
+
+            $loads[] = new PersonLoad(PersonTag::of($people[$person]), array_sum(array_map(count(...), $byWeek)), array_sum($byWeek[''] ?? []), $rows);
+        }
+
+        usort($loads, static fn(PersonLoad $a, PersonLoad $b): int => $b->tasks <=> $a->tasks);
+
+        return $loads;
+    }
+
+    /**
+     * What is planned for each of the weeks or a day in it, or has no time and is due in it. What is private counts for nobody.
+     *
+     * @param list<Period>    $weeks
+     * @param list<array-key> $people
+     *
+     * @return array<int, array<string, int>> minutes by person and week
+     */
+    private function planned(array $weeks, array $people): array
+    {
+        if ($weeks === []) {
+            return [];
+        }
+
+        usort($weeks, static fn(Period $a, Period $b): int => $a->anchor()->number <=> $b->anchor()->number);
+        $span = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
+        $rows = DB::table('tasks')->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
+            ->where('tasks.visibility', Visibility::Everyone->value)->whereIn('tasks.owner_id', $people)
+            ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
+            ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
+            ->whereRaw("(planned is null or length(planned) = 10 or planned like '%-W%')")
+            ->whereBetween(DB::raw('coalesce(planned_from, tasks.due_on)'), [(string) $span->first, (string) $span->last])
+            ->groupBy('tasks.owner_id', 'on')
+            ->selectRaw('tasks.owner_id, coalesce(planned_from, tasks.due_on) as "on", sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
+            ->get();
+        $planned = [];
+
+        foreach ($rows as $row) {
+            $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->on, 0, 10)))->name;
+            $planned[(int) $row->owner_id][$week] = ($planned[(int) $row->owner_id][$week] ?? 0) + (int) $row->minutes;
+        }
+
+        return $planned;
+    }
+}

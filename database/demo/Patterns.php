@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Pattern\Piece;
+
+/** Two patterns, and a project made from one of them before it was changed last. */
+final readonly class Patterns
+{
+    /** Pattern: days, outcome, stages with their tasks: title, role, day, min, steps with how they are done. */
+    private const PATTERNS = [
+        'Harbour demo' => [21, 'A harbour master who has seen a week of their own water, and knows what it costs.', [
+            'Before' => [
+                ['Ask what the harbour wants to know', 'Sales', 2, 30, []],
+                ['Find a berth and a date', 'Sales', 4, 45, ['Tide table' => null, 'Permission in writing' => 'Ask for it **by mail**: the duty officer changes every week.']],
+                ['Prepare the demo buoy', 'Crew', 8, 120, ['Charge it to 100 %' => "- overnight, lid open\n- note the voltage in the log", 'Flash the demo firmware' => 'Hold the button for five seconds until the lamp blinks twice.', 'Rinse the sensors' => null]],
+                ['Pack the van', 'Crew', 9, 30, []],
+            ],
+            'On the day' => [
+                ['Moor the demo buoy', 'Crew', 10, 90, []],
+                ['Show the first readings on the quay', 'Sales', 10, 60, []],
+            ],
+            'After' => [
+                ['Send a week of readings with three sentences', 'Sales', 17, 60, []],
+                ['Fetch the buoy', 'Crew', 18, 90, []],
+                ['Ask for the order', 'Sales', 19, 30, []],
+                ['Write down what the harbour asked', null, 20, 20, []],
+            ],
+        ]],
+        'New dealer' => [60, 'A dealer who has sold and moored a buoy without us.', [
+            'Know each other' => [
+                ['Visit their yard', null, 7, 240, []],
+                ['Agree on margin and territory', null, 14, 90, []],
+            ],
+            'Learn' => [
+                ['Train two of their people', 'Trainer', 30, 480, ['Bench' => null, 'Quay' => null]],
+                ['Moor the first one together', 'Trainer', 45, 240, []],
+            ],
+            'Alone' => [
+                ['Look over their first mooring', 'Trainer', 56, 60, []],
+            ],
+        ]],
+    ];
+
+    private const MADE = 'Harbour demo, Ostend';
+
+    /** Of the project made: what its pattern did not have yet, and what it said otherwise. */
+    private const CAME_LATER = 'Write down what the harbour asked';
+
+    private const WAS_SHORTER = 'Prepare the demo buoy';
+
+    public function __construct(private Rows $rows, private Stage $stage, private People $people, private Work $work)
+    {
+    }
+
+    public function add(): void
+    {
+        foreach (self::PATTERNS as $title => [$days, $outcome, $stages]) {
+            $pattern = $this->rows->add('patterns', ['title' => $title, 'outcome' => $outcome, 'area_id' => null, 'weighing' => 'count', 'order' => 'sequential', 'days' => $days]);
+            $pieces = $this->pieces($pattern, $stages);
+
+            if ($title === 'Harbour demo') {
+                $this->made($pattern, $outcome, $days, $pieces);
+            }
+        }
+    }
+
+    /**
+     * @param array<string, list<array{string, ?string, int, int, array<string, ?string>}>> $stages
+     *
+     * @return list<Piece>
+     */
+    private function pieces(int $pattern, array $stages): array
+    {
+        $pieces = [];
+
+        foreach (array_keys($stages) as $position => $name) {
+            $stage = $this->rows->add('pattern_stages', ['pattern_id' => $pattern, 'position' => $position, 'name' => $name]);
+
+            foreach ($stages[$name] as [$title, $role, $day, $minutes, $steps]) {
+                $task = $this->rows->add('pattern_tasks', ['pattern_id' => $pattern, 'pattern_stage_id' => $stage, 'position' => count($pieces), 'title' => $title, 'role' => $role, 'day' => $day, 'minutes' => $minutes]);
+                $pieces[] = new Piece($task, $title, $name, $role, $day, $minutes, array_keys($steps));
+
+                foreach (array_keys($steps) as $place => $step) {
+                    $this->rows->add('pattern_steps', ['pattern_task_id' => $task, 'position' => $place, 'title' => $step, 'how_to' => $steps[$step]]);
+                }
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @param list<Piece> $pieces */
+    private function made(int $pattern, string $outcome, int $days, array $pieces): void
+    {
+        $start = $this->stage->worked($this->stage->today->plus(-9));
+        $roles = ['Sales' => $this->people->id('lucia'), 'Crew' => $this->people->id('kwame')];
+        $taken = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->title !== self::CAME_LATER));
+        $project = $this->rows->add('projects', [
+            'title' => self::MADE, 'outcome' => $outcome, 'owner_id' => $roles['Sales'], 'area_id' => null, 'weighing' => 'count', 'order' => 'sequential',
+            'state' => 'active', 'state_on' => $start, 'starts_on' => $start, 'due_on' => $this->stage->worked($start->plus($days)),
+            'pattern_id' => $pattern, 'pattern_roles' => $roles,
+            'pattern_taken' => array_map(static fn(Piece $piece): array => [...$piece->kept(), 'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes], $taken),
+        ]);
+        $stages = [];
+
+        foreach ($taken as $place => $piece) {
+            $stages[$piece->stage] ??= $this->rows->add('stages', ['project_id' => $project, 'position' => count($stages), 'name' => $piece->stage]);
+            $this->task($project, $stages[$piece->stage], $piece, $place, $start, $roles);
+        }
+    }
+
+    /** @param array<string, int> $roles */
+    private function task(int $project, int $stage, Piece $piece, int $place, Day $start, array $roles): void
+    {
+        $due = $this->stage->worked($start->plus($piece->day ?? 0));
+        $isDone = $place < 2;
+        $id = $this->work->task([
+            'title' => $piece->title, 'project_id' => $project, 'stage_id' => $stage, 'position' => 64 * ($place + 1), 'owner_id' => $roles[$piece->role ?? 'Sales'],
+            'created_on' => $start, 'due_on' => $due, 'done_on' => $isDone ? $this->stage->worked($start->plus($piece->day ?? 0)) : null,
+            'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes, 'pattern_task_id' => $piece->id,
+        ], $this->stage->calendar->weekOf($due));
+
+        foreach ($piece->steps as $position => $title) {
+            $this->rows->add('steps', ['task_id' => $id, 'position' => $position, 'title' => $title, 'done_on' => $isDone ? $this->stage->yesterday() : null]);
+        }
+    }
+}

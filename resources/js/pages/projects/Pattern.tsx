@@ -1,0 +1,126 @@
+import { Head, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import type { PatternView } from '../../generated/props';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { RecordField } from '../../parts/Choose';
+import { MadeProjects } from '../../parts/pattern/MadeProjects';
+import { PatternTasks } from '../../parts/pattern/PatternTasks';
+import { Button, ButtonLink } from '../../ui/Button';
+import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+
+/** A pattern: what each project made from it begins with. Those that run are asked when it changes. */
+export default function Pattern({ page }: { page: PatternView }) {
+    const { pattern } = page;
+    const form = useForm(`pattern ${String(pattern.id)}`, pattern);
+    const { data, errors } = form;
+    const wrong = errors as Partial<Record<string, string>>;
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+
+        if (pattern.id === null) {
+            form.post(route('patterns.store'));
+        } else {
+            form.put(route('patterns.update', pattern.id), {
+                preserveScroll: true,
+                onSuccess: (after) => {
+                    // What was added has an id now.
+                    form.setDefaults((after.props.page as PatternView).pattern);
+                    form.setData((after.props.page as PatternView).pattern);
+                },
+            });
+        }
+    };
+
+    return (
+        <div className="w-full max-w-5xl px-6 py-6 max-md:px-4">
+            <Head title={pattern.id === null ? 'New pattern' : pattern.title} />
+            <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
+                <div>
+                    <p className="text-xs text-ink-2">Pattern</p>
+                    <h1>{pattern.id === null ? 'New pattern' : pattern.title}</h1>
+                </div>
+                {pattern.id !== null && <ButtonLink href={route('patterns.start', pattern.id)}>Start a project</ButtonLink>}
+            </div>
+            {page.projects.length > 0 && <MadeProjects projects={page.projects} />}
+            <form onSubmit={save} className="space-y-5">
+                <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+                    <TextField label="Name" autoFocus={pattern.id === null} maxLength={200} {...bind(form, 'title')} />
+                    <TextField
+                        label="Days from start to due"
+                        inputMode="numeric"
+                        hint="None: the project has no due date."
+                        {...bind(form, 'days')}
+                    />
+                    <TextArea label="Deliverable" rows={2} maxLength={5000} className="col-span-full" {...bind(form, 'outcome')} />
+                    <SelectField label="Its stages" {...bind(form, 'order')}>
+                        <option value="parallel">run side by side</option>
+                        <option value="sequential">come one after the other</option>
+                    </SelectField>
+                    <SelectField label="Its tasks weigh" {...bind(form, 'weighing')}>
+                        <option value="count">the same each</option>
+                        <option value="effort">by their estimated minutes</option>
+                    </SelectField>
+                    <RecordField
+                        label="Area"
+                        none="None"
+                        value={data.area}
+                        options={page.areas}
+                        onChoose={(area) => {
+                            form.setData('area', area);
+                        }}
+                    />
+                </div>
+                <Rows
+                    legend="Stages"
+                    hint="None: all tasks in one list."
+                    rows={data.stages.map((name) => ({ name }))}
+                    onChange={(stages) => {
+                        form.setData(
+                            'stages',
+                            stages.map(({ name }) => name),
+                        );
+                    }}
+                    add={{ words: 'Add a stage', row: { name: '' } }}
+                >
+                    {(stage, set, place) => (
+                        <TextField
+                            label={`Stage ${String(place + 1)}`}
+                            isLabelHidden
+                            className="w-64"
+                            maxLength={60}
+                            value={stage.name}
+                            error={wrong[`stages.${String(place)}`]}
+                            onChange={(event) => {
+                                set({ name: event.target.value });
+                            }}
+                        />
+                    )}
+                </Rows>
+                <PatternTasks
+                    tasks={data.tasks}
+                    stages={data.stages}
+                    errors={wrong}
+                    onChange={(tasks) => {
+                        form.setData('tasks', tasks);
+                    }}
+                />
+                <div className="sticky bottom-0 flex items-center gap-3 border-t border-rule bg-sheet py-3">
+                    <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
+                        {pattern.id === null ? 'Keep the pattern' : 'Save'}
+                    </Button>
+                    <ButtonLink kind="quiet" href={route('patterns.index')}>
+                        Leave
+                    </ButtonLink>
+                    {Object.keys(errors).length > 0 && (
+                        <p role="alert" className="text-sm font-medium text-persimmon">
+                            {Object.values(errors)[0]}
+                        </p>
+                    )}
+                </div>
+            </form>
+        </div>
+    );
+}

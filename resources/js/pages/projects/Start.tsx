@@ -1,0 +1,135 @@
+import { Head, router, useForm } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { SubmitEvent } from 'react';
+import type { StartView, WeekLoad } from '../../generated/props';
+import { dayWords, hoursWords, plannedWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { PersonField, RecordField } from '../../parts/Choose';
+import { Section } from '../../parts/Section';
+import { Button, ButtonLink } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+
+/** A project about to be started from a pattern, with the load that it puts on people. */
+export default function Start({ page }: { page: StartView }) {
+    const form = useForm({
+        title: page.title,
+        start: page.start,
+        goal: null as number | null,
+        roles: Object.fromEntries(page.roles.map((role) => [role.role, role.person])),
+    });
+    const { data } = form;
+
+    const begin = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('patterns.begin', page.id));
+    };
+    const look = (change: Partial<typeof data>) => {
+        form.setData({ ...data, ...change });
+        const { start, roles } = { ...data, ...change };
+
+        if (start !== '') {
+            router.get(
+                route('patterns.start', page.id),
+                { start, roles },
+                { only: ['page'], preserveState: true, preserveScroll: true, replace: true },
+            );
+        }
+    };
+
+    return (
+        <div className="w-full max-w-4xl px-6 py-6 max-md:px-4">
+            <Head title={`Start from ${page.pattern}`} />
+            <p className="text-xs text-ink-2">From the pattern {page.pattern}</p>
+            <h1 className="mb-5">Start a project</h1>
+            <form onSubmit={begin} className="space-y-6">
+                <div className="grid grid-cols-[2fr_1fr_2fr] gap-4 max-md:grid-cols-1">
+                    <TextField label="Name" autoFocus maxLength={200} {...bind(form, 'title')} />
+                    <TextField
+                        label="Starts"
+                        type="date"
+                        hint={page.due === null ? undefined : `due ${dayWords(page.due)}`}
+                        value={data.start}
+                        error={form.errors.start}
+                        onChange={(event) => {
+                            look({ start: event.target.value });
+                        }}
+                    />
+                    <RecordField
+                        label="Serves"
+                        none="No goal"
+                        value={data.goal}
+                        options={page.goals}
+                        error={form.errors.goal}
+                        onChoose={(goal) => {
+                            form.setData('goal', goal);
+                        }}
+                    />
+                    {page.roles.map((role) => (
+                        <PersonField
+                            key={role.role}
+                            label={`${role.role}, ${String(role.tasks)} ${role.tasks === 1 ? 'task' : 'tasks'}`}
+                            value={data.roles[role.role] ?? role.person}
+                            people={page.people}
+                            onChoose={(person) => {
+                                look({ roles: { ...data.roles, [role.role]: person } });
+                            }}
+                        />
+                    ))}
+                </div>
+                <Section
+                    title="What it puts on people"
+                    aside={`${String(page.tasks)} tasks, against what is planned for those weeks already`}
+                >
+                    <ul className="divide-y divide-hairline">
+                        {page.loads.map((load) => (
+                            <li key={load.person.id} className="grid grid-cols-[160px_1fr] gap-4 py-2 max-md:grid-cols-1">
+                                <span>
+                                    <span className="font-semibold">{load.person.name}</span>
+                                    <span className="block text-xs text-ink-2">
+                                        {load.tasks} {load.tasks === 1 ? 'task' : 'tasks'}
+                                        {load.undated > 0 && `, ${hoursWords(load.undated)} without a date`}
+                                    </span>
+                                </span>
+                                <ul className="space-y-1">
+                                    {load.weeks.map((week) => (
+                                        <Week key={week.week} week={week} />
+                                    ))}
+                                </ul>
+                            </li>
+                        ))}
+                    </ul>
+                </Section>
+                <div className="flex gap-3 border-t border-rule pt-4">
+                    <Button kind="main" type="submit" disabled={form.processing || data.title.trim() === ''}>
+                        Start it
+                    </Button>
+                    <ButtonLink kind="quiet" href={route('patterns.index')}>
+                        Leave
+                    </ButtonLink>
+                </div>
+            </form>
+        </div>
+    );
+}
+
+/** A week to scale: planned already, what would come, and what there is. */
+function Week({ week }: { week: WeekLoad }) {
+    const scale = Math.max(week.available, week.planned + week.added, 1);
+    const width = (minutes: number) => ({ width: `${String((minutes / scale) * 100)}%` });
+
+    return (
+        <li className="grid grid-cols-[64px_1fr_210px] items-center gap-3 text-xs max-md:grid-cols-[64px_1fr]">
+            <span className="font-mono">{plannedWords(week.week)}</span>
+            <span aria-hidden className="relative flex h-2 bg-hairline">
+                <span className="h-2 bg-rule" style={width(week.planned)} />
+                <span className={clsx('h-2', week.isOver ? 'bg-persimmon' : 'bg-ink')} style={width(week.added)} />
+                <span className="absolute -top-1 h-4 w-px bg-chalk" style={{ left: `${String((week.available / scale) * 100)}%` }} />
+            </span>
+            <span className={clsx('font-mono', week.isOver ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+                {hoursWords(week.planned)} + {hoursWords(week.added)} of {hoursWords(week.available)}
+                {week.isOver && ', too much'}
+            </span>
+        </li>
+    );
+}
