@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\RefusedChange;
+use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepToItself;
 use App\Models\Person;
@@ -30,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         $middleware->encryptCookies(except: ['theme']);
-        $middleware->web(prepend: [KeepToItself::class], append: [HandleInertiaRequests::class]);
+        $middleware->web(prepend: [KeepToItself::class], append: [BringUpToDate::class, HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);

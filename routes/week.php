@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Week\MoveController;
+use App\Http\Controllers\Week\RoutineController;
 use App\Http\Controllers\Week\TaskController;
 use App\Http\Controllers\Week\WeekController;
 use Illuminate\Support\Facades\Route;
@@ -24,3 +25,19 @@ Route::put('/tasks/{task}/after', [TaskController::class, 'order'])->name('tasks
 Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])->name('steps.store');
 Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])->name('steps.tick');
 Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])->name('steps.destroy');
+
+Route::controller(RoutineController::class)->group(static function (): void {
+    Route::get('/routines', 'index')->name('routines.index');
+    Route::get('/routines/new', 'create')->name('routines.create');
+    Route::post('/routines', 'store')->name('routines.store');
+    Route::post('/routines/take', 'take')->name('routines.take');
+    Route::get('/routines/{routine}', 'show')->name('routines.show');
+    Route::put('/routines/{routine}', 'update')->name('routines.update');
+    Route::put('/routines/{routine}/end', 'end')->name('routines.end');
+    Route::post('/routines/{routine}/now', 'now')->name('routines.now');
+    Route::post('/routines/{routine}/pieces', 'layOut')->name('routines.pieces');
+    Route::put('/routines/{routine}/daily', 'daily')->name('routines.daily');
+    Route::put('/routines/{routine}/afresh', 'startAfresh')->name('routines.afresh');
+    Route::put('/routine-steps/{step}/tick', 'tickLine')->name('routine-steps.tick');
+    Route::put('/tasks/{task}/skip', 'skip')->name('tasks.skip');
+});

@@ -10,6 +10,8 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reading;
+use App\Models\Routine;
+use App\Models\RoutineServing;
 use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Step;
@@ -59,6 +61,21 @@ final readonly class PlanExport
             'projects' => self::each(
                 Project::query()->with(['stages', 'servings'])->orderBy('id')->get(),
                 fn(Project $project): array => $this->project($project, $shown),
+            ),
+            'routines' => self::each(
+                ($viewer === null ? Routine::query()->openToAll() : Routine::query()->visibleTo($viewer))->where('is_stock', false)->with('servings')->orderBy('id')->get(),
+                static fn(Routine $routine): array => array_filter([
+                    'id' => self::id('r', $routine->id),
+                    'title' => $routine->title,
+                    'owner' => self::id('p', $routine->owner_id),
+                    'rule' => $routine->rule,
+                    'starts_on' => $routine->starts_on,
+                    'after_done' => $routine->after_every === null ? null : ['every' => $routine->after_every, 'unit' => $routine->after_unit],
+                    'serves' => self::each(
+                        $routine->servings->whereIn('goal_id', $shown),
+                        static fn(RoutineServing $link): array => ['goal' => self::id('g', $link->goal_id), 'weight' => self::number($link->weight)],
+                    ),
+                ], self::isSaid(...)),
             ),
             'tasks' => self::each(
                 ($viewer === null ? Task::query()->openToAll() : Task::query()->visibleTo($viewer))->with(['stage', 'steps', 'precedences'])->orderBy('id')->get(),
@@ -136,6 +153,7 @@ final readonly class PlanExport
             'title' => $task->title,
             'project' => self::id('pr', $task->project_id),
             'goal' => self::id('g', $task->goal_id),
+            'routine' => self::id('r', $task->routine_id),
             'stage' => $task->stage?->name,
             'after' => self::each($task->precedences, static fn($link): ?string => self::id('t', $link->after_id)),
             'owner' => self::id('p', $task->owner_id),

@@ -49,6 +49,8 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?int       $agenda_item_id
  * @property ?int       $driver_id          the resolve that it is work on
  * @property ?int       $pattern_task_id    that it was made from
+ * @property ?int       $routine_id         that it comes back by
+ * @property ?Day       $occurs_on          the time of the routine that it is for
  * @property Day        $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal
@@ -56,6 +58,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property-read ?Person $lookOverBy
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Precedence> $precedences
+ * @property-read ?Routine $routine
  * @property-read ?AgendaItem $agendaItem
  */
 final class Task extends Work
@@ -93,6 +96,12 @@ final class Task extends Work
     public function lookOverBy(): BelongsTo
     {
         return $this->belongsTo(Person::class, 'look_over_by_id');
+    }
+
+    /** @return BelongsTo<Routine, $this> */
+    public function routine(): BelongsTo
+    {
+        return $this->belongsTo(Routine::class);
     }
 
     /** @return HasMany<Step, $this> */
@@ -196,6 +205,7 @@ final class Task extends Work
             'rank' => Rank::class,
             'attention' => Attention::class,
             'put_back_on' => AsDay::class,
+            'occurs_on' => AsDay::class,
             'changed_on' => AsDay::class,
         ];
     }

@@ -73,7 +73,7 @@ final readonly class Recurrence
                 break;
             }
 
-            if ($this->meets($day)) {
+            if ($this->isInMonths($day) && $this->meets($day)) {
                 $days[] = $day;
             }
         }
@@ -103,6 +103,12 @@ final readonly class Recurrence
         $first = $iterator->current();
 
         return $first instanceof DateTimeInterface && $first->format('Y-m-d') === (string) $day;
+    }
+
+    /** The iterator looks at the month in which it starts even where the rule names others. */
+    private function isInMonths(Day $day): bool
+    {
+        return preg_match('/BYMONTH=([\d,]+)/', $this->rule, $months) !== 1 || in_array((string) $day->month(), explode(',', $months[1]), true);
     }
 
     private static function utc(string $date): DateTimeImmutable

@@ -19,6 +19,7 @@ final class Rows
         'patterns', 'pattern_stages', 'pattern_tasks', 'pattern_steps',
         'projects', 'stages', 'servings', 'milestones',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
+        'routines', 'routine_steps', 'routine_servings', 'occurrences',
         'tasks', 'steps', 'precedences', 'jots', 'plan_lines',
         'helpings', 'references', 'comments', 'estimates', 'judgements', 'followings', 'tellings',
     ];

@@ -33,6 +33,7 @@ final class Saltglass
             $work = new Work($rows, $stage, $people, $goals);
             $work->add();
             (new Patterns($rows, $stage, $people, $work))->add();
+            (new Routines($rows, $stage, $people, $goals, $work))->add();
             $weeks = new Weeks($rows, $stage, $people, $goals, $work);
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();

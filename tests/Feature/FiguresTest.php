@@ -78,7 +78,7 @@ describe('the demo', function (): void {
             ->and($count('goals', ['horizon' => 'year']))->toBe(4)
             ->and($count('goals', ['horizon' => 'week']))->toBe(40)
             ->and(Goal::query()->where('horizon', 'quarter')->distinct()->count('period'))->toBe(4)
-            ->and($count('projects'))->toBe(14)
+            ->and($count('projects'))->toBe(15)
             ->and($count('tasks'))->toBe(500)
             ->and($count('series'))->toBe(2)
             ->and($count('meetings'))->toBe(30)
@@ -187,5 +187,5 @@ it('computes a plan file on the command line', function (): void {
 it('ships as a plan file that keeps the rules', function (): void {
     $document = PlanReader::read((string) file_get_contents(base_path('docs/saltglass.plan.json')));
 
-    expect($document->goals)->toHaveCount(73)->and($document->projects)->toHaveCount(14);
+    expect($document->goals)->toHaveCount(73)->and($document->projects)->toHaveCount(15);
 });

@@ -12,7 +12,7 @@ use App\Models\Workspace;
 
 final readonly class ChangeSteps
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRoutine $routines)
     {
     }
 
@@ -44,10 +44,15 @@ final readonly class ChangeSteps
             $today = $this->workspace->today();
             $step->update(['done_on' => $isDone ? $today : null]);
             $isLeft = Step::query()->where('task_id', $step->task_id)->whereNull('done_on')->exists();
+            $wasDone = $step->task->done_on !== null;
             $step->task->update([
                 ...Ticking::columns($step->task, ! $isLeft, $today),
                 'changed_on' => $today,
             ]);
+
+            if ($wasDone === $isLeft) {
+                $this->routines->follow($step->task, ! $isLeft);
+            }
         });
     }
 

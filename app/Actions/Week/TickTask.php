@@ -11,7 +11,7 @@ use App\Models\Workspace;
 
 final readonly class TickTask
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRoutine $routines)
     {
     }
 
@@ -22,9 +22,12 @@ final readonly class TickTask
             return;
         }
 
-        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", fn() => $task->update([
-            ...Ticking::columns($task, $isDone, $this->workspace->today()),
-            'changed_on' => $this->workspace->today(),
-        ]));
+        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", function () use ($task, $isDone): void {
+            $task->update([
+                ...Ticking::columns($task, $isDone, $this->workspace->today()),
+                'changed_on' => $this->workspace->today(),
+            ]);
+            $this->routines->follow($task, $isDone);
+        });
     }
 }

@@ -15,6 +15,7 @@ use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\TaskRow;
+use App\Queries\Week\RoutinesPage;
 use App\Queries\Week\WeekDay;
 use App\Queries\Week\WeekPage;
 use App\Queries\Week\WeekView;
@@ -34,6 +35,7 @@ final readonly class DayPage
         private WeekPage $weeks,
         private Occurrences $occurrences,
         private QuarterPasses $quarters,
+        private RoutinesPage $routines,
     ) {
     }
 
@@ -62,6 +64,7 @@ final readonly class DayPage
             $day->available,
             $day->planned,
             $day->free,
+            $this->routines->daily($viewer),
         );
     }
 

@@ -9,6 +9,7 @@ use App\Queries\Goals\GoalRow;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
+use App\Queries\Week\DailyLine;
 use Loftrin\Core\Calendar\Day;
 
 /** Where a day starts: what is due, today's tasks and meetings, what is left of its time. */
@@ -21,6 +22,7 @@ final readonly class DayView implements Props
      * @param list<TaskRow>    $late
      * @param list<Occurrence> $meetings
      * @param list<GoalRow>    $weekGoals
+     * @param list<DailyLine>  $daily     the daily checklist
      * @param int              $free      minutes; below 0 when more is planned than fits
      */
     public function __construct(
@@ -37,6 +39,7 @@ final readonly class DayView implements Props
         public int $available,
         public int $planned,
         public int $free,
+        public array $daily,
     ) {
     }
 }

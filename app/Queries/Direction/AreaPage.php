@@ -21,6 +21,7 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Projects\CountedWork;
 use App\Queries\Projects\RegisterPage;
+use App\Queries\Week\RoutinesPage;
 use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -35,7 +36,7 @@ final readonly class AreaPage
     /** How many done tasks are listed. */
     private const LISTED = 30;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines)
     {
     }
 
@@ -75,6 +76,7 @@ final readonly class AreaPage
             array_values($projects->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
             $week->name,
             $viewer->isLead() || $area->owner_id === $viewer->id,
+            $this->routines->for($viewer, 'area_id', $area->id),
         );
     }
 

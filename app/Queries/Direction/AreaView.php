@@ -11,6 +11,7 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Projects\RegisterRow;
 use App\Queries\Props;
+use App\Queries\Week\RoutineRow;
 
 /** What runs in an area, what comes in, and where its time went. */
 final readonly class AreaView implements Props
@@ -25,6 +26,7 @@ final readonly class AreaView implements Props
      * @param int               $forward        minutes of the last four weeks that served a goal
      * @param int               $upkeep         minutes that served none
      * @param list<PersonTag>   $people
+     * @param list<RoutineRow>  $routines       that run for it
      * @param list<Option>      $projectChoices of which a jot can become a task
      */
     public function __construct(
@@ -42,6 +44,7 @@ final readonly class AreaView implements Props
         public array $projectChoices,
         public string $week,
         public bool $mayChange,
+        public array $routines,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Checkpoint as CheckpointRecord;
 use App\Models\Goal as GoalRecord;
 use App\Models\Project as ProjectRecord;
 use App\Models\Reading as ReadingRecord;
+use App\Models\RoutineServing;
 use App\Models\Serving as ServingRecord;
 use App\Models\Stage as StageRecord;
 use App\Models\Task as TaskRecord;
@@ -22,6 +23,7 @@ use Loftrin\Core\Goals\Measure;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Reading;
 use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\Routine;
 use Loftrin\Core\Work\Serving;
 use Loftrin\Core\Work\Task;
 
@@ -116,7 +118,20 @@ final class CoreRecords
             steps: array_values($task->steps->map(static fn($step) => $step->done_on)->all()),
             after: array_values($task->precedences->map(static fn($link): string => (string) $link->after_id)->all()),
             waits: ($task->waiting_on ?? '') !== '',
+            routine: $task->routine_id === null ? null : (string) $task->routine_id,
         );
+    }
+
+    /**
+     * The routines that serve goals.
+     *
+     * @return array<array-key, Routine> by id
+     */
+    public static function routines(): array
+    {
+        return RoutineServing::query()->orderBy('id')->get()->groupBy('routine_id')
+            ->map(static fn($links, $id): Routine => new Routine((string) $id, array_values($links->map(static fn(RoutineServing $link): Serving => new Serving((string) $link->goal_id, self::exact($link->weight)))->all())))
+            ->all();
     }
 
     public static function exact(float|int|string|null $value): Fraction

@@ -131,11 +131,14 @@ final class StoredTallies implements Tallies
 
         $direct = DB::table('tasks')->whereIn('goal_id', $this->counting)->whereNotNull('done_on')
             ->select('goal_id', 'done_on', 'id');
-        // A task has a project or a goal, never both: nothing is counted twice for one goal.
+        $routines = DB::table('tasks')->join('routine_servings', 'routine_servings.routine_id', '=', 'tasks.routine_id')
+            ->whereIn('routine_servings.goal_id', $this->counting)->whereNotNull('done_on')
+            ->select('routine_servings.goal_id', 'done_on', 'tasks.id');
+        // A task has a project or a goal or neither, so it may be found by that and by its routine: union tells them apart.
         $rows = DB::table('tasks')->join('servings', 'servings.project_id', '=', 'tasks.project_id')
             ->whereIn('servings.goal_id', $this->counting)->whereNotNull('done_on')
             ->select('servings.goal_id', 'done_on', 'tasks.id')
-            ->unionAll($direct);
+            ->union($direct)->union($routines);
         $done = [];
 
         foreach (DB::query()->fromSub($rows, 'linked')->selectRaw('goal_id, done_on, count(*) as tasks')->groupBy('goal_id', 'done_on')->get() as $row) {

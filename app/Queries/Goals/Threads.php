@@ -84,6 +84,10 @@ final class Threads
 
     public function ofTask(Task $task): ?Cord
     {
-        return $task->goal_id !== null ? $this->ofGoal($task->goal_id) : $this->ofProject($task->project_id);
+        return match (true) {
+            $task->goal_id !== null => $this->ofGoal($task->goal_id),
+            $task->project_id !== null || ! $task->relationLoaded('routine') => $this->ofProject($task->project_id),
+            default => $this->ofGoal($task->routine?->servings->first()?->goal_id),
+        };
     }
 }

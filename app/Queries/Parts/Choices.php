@@ -10,6 +10,7 @@ use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Routine;
 use App\Models\Workspace;
 use Loftrin\Core\Work\ProjectState;
 
@@ -45,6 +46,14 @@ final readonly class Choices
     {
         return array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get(['id', 'title'])
             ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))
+            ->all());
+    }
+
+    /** @return list<Option> routines kept for the team, by title, with their rhythm */
+    public function stock(): array
+    {
+        return array_values(Routine::query()->where('is_stock', true)->whereNull('ended_on')->orderBy('title')->get()
+            ->map(static fn(Routine $routine): Option => new Option((string) $routine->id, "{$routine->title}, {$routine->words}"))
             ->all());
     }
 

@@ -17,11 +17,12 @@ use Loftrin\Core\Work\Rank;
 final readonly class TaskRow implements Props
 {
     /** The relations a task needs to be shown as a line. */
-    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy'];
+    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'routine.servings'];
 
     /**
      * @param ?string $for     what it serves in words: its project's or its goal's title
      * @param ?string $forLink the address of that
+     * @param ?int    $routine that it comes back by, and its rhythm in words
      * @param ?string $planned where it stands now: a day or a period
      * @param int     $carried how often it has come along
      * @param bool    $asks    whether it has come along so often that it asks for a decision
@@ -47,6 +48,8 @@ final readonly class TaskRow implements Props
         public ?string $for,
         public ?string $forLink,
         public ?int $stageId,
+        public ?int $routine,
+        public ?string $rhythm,
         public int $stepsDone,
         public int $steps,
         public bool $isPrivate,
@@ -86,6 +89,8 @@ final readonly class TaskRow implements Props
                 default => null,
             },
             $task->stage_id,
+            $task->routine_id,
+            $task->routine?->words,
             $task->steps->whereNotNull('done_on')->count(),
             $task->steps->count(),
             $task->visibility === Visibility::OnlyMe,

@@ -20,6 +20,7 @@ use App\Queries\Parts\Beside;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
+use App\Queries\Week\RoutinesPage;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
@@ -27,7 +28,7 @@ use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines)
     {
     }
 
@@ -71,6 +72,7 @@ final readonly class ProjectPage
             $this->history->of($project),
             $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
             $pattern !== null && PatternPage::changes($project, $pattern) !== [],
+            $this->routines->for($viewer, 'project_id', $project->id),
         );
     }
 

@@ -10,6 +10,7 @@ use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Props;
+use App\Queries\Week\RoutineRow;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\Rank;
@@ -29,6 +30,7 @@ final readonly class ProjectView implements Props
      * @param list<TaskRow>      $aside          dropped and shelved
      * @param list<HistoryRow>   $history        newest first
      * @param ?Option            $pattern        that it was made from
+     * @param list<RoutineRow>   $routines       that run for it
      * @param bool               $patternChanged it has not taken what its pattern says by now
      * @param string             $sum            how the progress adds up, in words
      * @param list<PersonTag>    $people
@@ -60,6 +62,7 @@ final readonly class ProjectView implements Props
         public array $history,
         public ?Option $pattern,
         public bool $patternChanged,
+        public array $routines,
     ) {
     }
 }

@@ -81,7 +81,7 @@ final readonly class FactsQuery
     {
         $tasks = $this->doneIn($span, $person)->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...));
 
-        return Ledger::of($span, $tasks, $stored->plan->projects, [], $stored->visible());
+        return Ledger::of($span, $tasks, $stored->plan->projects, CoreRecords::routines(), $stored->visible());
     }
 
     /** @return list<WorkShare> the largest first; what served no goal last */

@@ -169,6 +169,10 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
         marks.push({ key: 'carried', words: `came along ${ordinals[task.carried] ?? `${String(task.carried)}th`} time` });
     }
 
+    if (task.rhythm !== null && !task.isDone) {
+        marks.push({ key: 'rhythm', words: task.rhythm });
+    }
+
     if (task.steps > 0 && !task.isDone) {
         marks.push({ key: 'steps', words: `${String(task.stepsDone)} of ${String(task.steps)} steps` });
     }

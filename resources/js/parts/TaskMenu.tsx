@@ -3,6 +3,7 @@ import { HandOver } from './HandOver';
 import { Times } from './Times';
 import { useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
+import { act } from '../lib/act';
 import { route } from '../lib/routes';
 import { change, plan, setAside } from '../lib/tasks';
 import { Kbd } from '../ui/Kbd';
@@ -64,6 +65,15 @@ export function TaskMenu({ task, people }: Props) {
                         <MenuGroup label="Hand over">
                             <HandOver task={task} people={people} />
                         </MenuGroup>
+                    )}
+                    {task.routine !== null && (
+                        <MenuItem
+                            onSelect={() => {
+                                act('put', route('tasks.skip', task.id));
+                            }}
+                        >
+                            Not this time
+                        </MenuItem>
                     )}
                     <MenuItem
                         onSelect={() => {

@@ -9,6 +9,7 @@ import { Cord } from '../../parts/Cord';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Daily } from '../../parts/routine/Daily';
 import { ButtonLink } from '../../ui/Button';
 
 /** Where the day starts: what is due, the main thing, what else is planned, what is left of the time. */
@@ -70,6 +71,11 @@ export default function Day({ page }: { page: DayView }) {
                     </ul>
                     <AddTask to={{ planned: page.on }} words="Add to today" />
                 </Section>
+                {page.daily.length > 0 && (
+                    <Section title="Each day" className="mt-6" aside="Blank each morning.">
+                        <Daily lines={page.daily} />
+                    </Section>
+                )}
                 {page.late.length > 0 && (
                     <Section title="Late" className="mt-6" aside="Do it, give it a new date, or let it go.">
                         <ul className="divide-y divide-hairline">

@@ -13,6 +13,7 @@ import { JotLine } from '../../parts/capture/JotLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
 import { Contacts } from '../../parts/direction/Contacts';
 import { Places } from '../../parts/direction/Places';
+import { WorkRoutines } from '../../parts/routine/WorkRoutines';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -56,6 +57,7 @@ export default function Area({ page }: { page: AreaView }) {
                         </ul>
                         {page.goals.length === 0 && <Empty>No open goal belongs to it.</Empty>}
                     </Section>
+                    <WorkRoutines routines={page.routines} to={{ area: area.id }} />
                     <Contacts page={page} />
                     {page.notes !== '' && (
                         <Section title="Notes">

@@ -42,6 +42,11 @@ export default function List({ page }: { page: ListView }) {
                         </li>
                     ))}
                 </ul>
+                <p className="mt-3 border-t border-hairline px-6 pt-3 max-lg:mt-0 max-lg:border-0 max-lg:px-4">
+                    <Link href={route('routines.index')} className="text-ink-2 hover:text-ink hover:underline">
+                        Routines and checklists
+                    </Link>
+                </p>
             </nav>
             <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
                 <div className="mb-3 flex flex-wrap items-end justify-between gap-4">

@@ -8,6 +8,7 @@ import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Beside, Talk } from '../../parts/beside/Beside';
+import { WorkRoutines } from '../../parts/routine/WorkRoutines';
 import { Brief } from '../../parts/project/Brief';
 import { CloseProject } from '../../parts/project/CloseProject';
 import { FirstSteps } from '../../parts/project/FirstSteps';
@@ -117,6 +118,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     </ul>
                 </Section>
                 <Milestones page={page} />
+                <WorkRoutines routines={page.routines} to={{ project: project.id }} />
                 <Beside beside={page.beside} people={page.people} />
                 <Section title="Time">
                     <p>

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Models\RoutineKind;
+use Loftrin\Core\Calendar\Day;
+
+/** What is said of a routine. */
+final readonly class RoutineDraft
+{
+    /** @param list<array{id: ?int, title: string}> $steps */
+    public function __construct(
+        public string $title,
+        public string $words = 'when needed',
+        public RoutineKind $kind = RoutineKind::Task,
+        public ?Day $startsOn = null,
+        public ?int $owner = null,
+        public bool $isPrivate = false,
+        public bool $isStock = false,
+        public ?int $stock = null,
+        public ?int $area = null,
+        public ?int $project = null,
+        public ?int $goal = null,
+        public ?int $minutes = null,
+        public ?int $perQuarter = null,
+        public ?string $notes = null,
+        public array $steps = [],
+    ) {
+    }
+}

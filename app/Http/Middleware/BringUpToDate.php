@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Actions\Week\AdvanceRoutines;
+use App\Models\Workspace;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
+use Symfony\Component\HttpFoundation\Response;
+use UnexpectedValueException;
+
+/** Whoever comes first on a day finds what routines bring moved on to it: no timer has to run for that. */
+final class BringUpToDate
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        // Only one of several requests at once does it, and the day stands in the key: a clock that is set does not confuse it.
+        if ($request->user() !== null && Cache::add('routines-advanced-'.app(Workspace::class)->today(), true, 172_800)) {
+            app(AdvanceRoutines::class)();
+        }
+
+        $response = $next($request);
+
+        return $response instanceof Response ? $response : throw new UnexpectedValueException('No response.');
+    }
+}

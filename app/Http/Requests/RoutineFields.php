@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Week\RoutineDraft;
+use App\Models\RoutineKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Loftrin\Core\Calendar\Day;
+
+/** A routine as it comes from the form. */
+final class RoutineFields extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'title' => ['required', 'string', 'max:200'],
+            'kind' => ['required', Rule::enum(RoutineKind::class)],
+            'words' => ['nullable', 'string', 'max:120'],
+            'startsOn' => ['nullable', 'date_format:Y-m-d'],
+            'owner' => ['nullable', 'integer', 'exists:people,id'],
+            'isPrivate' => ['boolean'],
+            'isStock' => ['boolean'],
+            'area' => ['nullable', 'integer', 'exists:areas,id'],
+            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'goal' => ['nullable', 'integer'],
+            'minutes' => ['nullable', 'integer', 'between:1,100000'],
+            'perQuarter' => ['nullable', 'integer', 'between:1,200'],
+            'notes' => ['nullable', 'string', 'max:20000'],
+            'steps' => ['array', 'max:100'],
+            'steps.*.id' => ['nullable', 'integer'],
+            'steps.*.title' => ['required', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['steps.*.title' => 'line'];
+    }
+
+    public function draft(): RoutineDraft
+    {
+        /** @var list<array{id?: int|string|null, title: string}> $steps */
+        $steps = array_values($this->array('steps'));
+        $number = fn(string $field): ?int => $this->filled($field) ? $this->integer($field) : null;
+
+        return new RoutineDraft(
+            $this->string('title')->toString(),
+            $this->string('words')->toString(),
+            $this->enum('kind', RoutineKind::class) ?? RoutineKind::Task,
+            $this->filled('startsOn') ? Day::of($this->string('startsOn')->toString()) : null,
+            $number('owner'),
+            $this->boolean('isPrivate'),
+            $this->boolean('isStock'),
+            null,
+            $number('area'),
+            $number('project'),
+            $number('goal'),
+            $number('minutes'),
+            $number('perQuarter'),
+            $this->filled('notes') ? $this->string('notes')->toString() : null,
+            array_map(static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']], $steps),
+        );
+    }
+}

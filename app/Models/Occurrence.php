@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Loftrin\Core\Calendar\Day;
+
+/**
+ * One time that a routine was due, and what became of it.
+ *
+ * @property int             $routine_id
+ * @property Day             $on
+ * @property OccurrenceState $state
+ */
+final class Occurrence extends Record
+{
+    protected function casts(): array
+    {
+        return ['on' => AsDay::class, 'state' => OccurrenceState::class];
+    }
+}

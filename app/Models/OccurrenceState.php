@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What became of one time that a routine was due. */
+enum OccurrenceState: string
+{
+    case Done = 'done';
+    case Skipped = 'skipped';
+    case Missed = 'missed';
+}

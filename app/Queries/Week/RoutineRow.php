@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week;
+
+use App\Models\Routine;
+use App\Models\RoutineKind;
+use App\Models\Task;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** A routine in a list. */
+final readonly class RoutineRow implements Props
+{
+    /**
+     * @param ?Day    $next   the day of its open task
+     * @param ?int    $task   the open one
+     * @param int     $missed times in a row up to the last one
+     * @param ?string $for    the project or area that it belongs to
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public RoutineKind $kind,
+        public string $words,
+        public PersonTag $owner,
+        public ?Day $next,
+        public ?int $task,
+        public int $missed,
+        public ?int $minutes,
+        public ?string $for,
+        public bool $isPrivate,
+    ) {
+    }
+
+    /** With owner, area, project, open tasks and occurrences loaded. */
+    public static function of(Routine $routine): self
+    {
+        $open = $routine->tasks->first(static fn(Task $task): bool => $task->done_on === null && $task->dropped_on === null && $task->shelved_on === null);
+
+        return new self(
+            $routine->id,
+            $routine->title,
+            $routine->kind,
+            $routine->words,
+            PersonTag::of($routine->owner),
+            $open?->occurs_on,
+            $open?->id,
+            $routine->occurrences->takeWhile(static fn($kept): bool => $kept->state->value === 'missed')->count(),
+            $routine->minutes,
+            $routine->project->title ?? $routine->area?->name,
+            $routine->visibility->value === 'only_me',
+        );
+    }
+}

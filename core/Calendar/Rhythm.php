@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Calendar;
+
+use InvalidArgumentException;
+
+/** When something comes back: by a rule, so long after it was last done, or whenever it is needed. Rules: computation 12. */
+final readonly class Rhythm
+{
+    /**
+     * @param string  $words as it was said
+     * @param ?string $rule  RFC 5545 RRULE
+     * @param ?int    $every with a unit: so many of them after it was done
+     */
+    public function __construct(
+        public string $words,
+        public ?string $rule = null,
+        public ?int $every = null,
+        public ?string $unit = null,
+    ) {
+    }
+
+    public function isWhenNeeded(): bool
+    {
+        return $this->rule === null && $this->every === null;
+    }
+
+    /** The first time on or after a day; null when it only comes as needed, or never. */
+    public function firstFrom(Day $day, Day $startsOn): ?Day
+    {
+        return match (true) {
+            $this->rule !== null => (new Recurrence($this->rule, $startsOn))->nextFrom($day->isBefore($startsOn) ? $startsOn : $day),
+            $this->every !== null => $day->isBefore($startsOn) ? $startsOn : $day,
+            default => null,
+        };
+    }
+
+    /** The next time after one of them was done. */
+    public function nextAfter(Day $occurrence, Day $doneOn, Day $startsOn): ?Day
+    {
+        $later = $occurrence->isAfter($doneOn) ? $occurrence : $doneOn;
+
+        return match (true) {
+            $this->rule !== null => $this->firstFrom($later->plus(1), $startsOn),
+            $this->every !== null => $this->after($doneOn),
+            default => null,
+        };
+    }
+
+    /**
+     * The times that have come since an open one, up to today: the last of them takes its place.
+     *
+     * @return list<Day>
+     */
+    public function cameSince(Day $occurrence, Day $today, Day $startsOn): array
+    {
+        return $this->rule === null || ! $occurrence->isBefore($today) ? [] : (new Recurrence($this->rule, $startsOn))->within(new Span($occurrence->plus(1), $today));
+    }
+
+    /** @return list<Day> those in a span */
+    public function within(Span $span, Day $startsOn): array
+    {
+        return $this->rule === null ? [] : (new Recurrence($this->rule, $startsOn))->within($span);
+    }
+
+    private function after(Day $day): Day
+    {
+        $every = $this->every ?? 0;
+
+        return match ($this->unit) {
+            'day' => $day->plus($every),
+            'week' => $day->plus(7 * $every),
+            'month' => self::months($day, $every),
+            'year' => self::months($day, 12 * $every),
+            default => throw new InvalidArgumentException('It comes back after so many days, weeks, months or years.'),
+        };
+    }
+
+    /** The same day of a later month, or its last where it has none. */
+    private static function months(Day $day, int $months): Day
+    {
+        [$year, $month, $of] = $day->parts();
+        $count = $month - 1 + $months;
+        $year += intdiv($count, 12);
+        $month = $count % 12 + 1;
+        $last = Day::of(sprintf('%04d-%02d-01', $year + intdiv($month, 12), $month % 12 + 1))->plus(-1);
+
+        return Day::of(sprintf('%04d-%02d-%02d', $year, $month, min($of, $last->parts()[2])));
+    }
+}

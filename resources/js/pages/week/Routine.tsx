@@ -1,0 +1,230 @@
+import { Head, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import type { RoutineKind, RoutineView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { PersonField, RecordField } from '../../parts/Choose';
+import { Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { Checklist } from '../../parts/routine/Checklist';
+import { Times } from '../../parts/routine/Times';
+import { Button, ButtonLink } from '../../ui/Button';
+import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+
+const kinds: [RoutineKind, string][] = [
+    ['task', 'A task each time'],
+    ['daily', 'A line of the daily checklist'],
+    ['checklist', 'A checklist to use again'],
+    ['pieces', 'Pieces of a steady output'],
+];
+
+/** A routine: when it comes back in plain words, what became of its times, and its fields to change. */
+export default function Routine({ page }: { page: RoutineView }) {
+    const { routine } = page;
+    const form = useForm(`routine ${String(routine.id)}`, routine);
+    const { data, errors } = form;
+    const wrong = errors as Partial<Record<string, string>>;
+    const hasRhythm = data.kind === 'task' || data.kind === 'pieces';
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+
+        if (routine.id === null) {
+            form.post(route('routines.store'));
+        } else {
+            form.put(route('routines.update', routine.id), { preserveScroll: true });
+        }
+    };
+
+    return (
+        <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
+            <Head title={routine.id === null ? 'New routine' : routine.title} />
+            <form onSubmit={save} className="min-w-0 space-y-5 px-6 py-6 max-md:px-4">
+                <div>
+                    <p className="text-xs text-ink-2">{data.isStock ? 'Kept in the stock for the team' : 'Routine'}</p>
+                    <h1>{routine.id === null ? 'New routine' : routine.title}</h1>
+                </div>
+                <div className="grid max-w-2xl grid-cols-2 gap-4 max-md:grid-cols-1">
+                    <TextField
+                        label="What"
+                        autoFocus={routine.id === null}
+                        maxLength={200}
+                        className="col-span-full"
+                        {...bind(form, 'title')}
+                    />
+                    <SelectField label="It brings" {...bind(form, 'kind')}>
+                        {kinds.map(([kind, words]) => (
+                            <option key={kind} value={kind}>
+                                {words}
+                            </option>
+                        ))}
+                    </SelectField>
+                    {hasRhythm && (
+                        <TextField
+                            label="When it comes back"
+                            placeholder="every second Thursday"
+                            hint="In plain words: every 31st, first Monday of the quarter, three weeks after it is done, when needed."
+                            maxLength={120}
+                            {...bind(form, 'words')}
+                        />
+                    )}
+                    {data.kind === 'pieces' && <TextField label="Pieces in a quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
+                    {hasRhythm && (
+                        <TextField
+                            label="Counted from"
+                            type="date"
+                            value={data.startsOn}
+                            error={errors.startsOn}
+                            onChange={(event) => {
+                                form.setData('startsOn', event.target.value);
+                            }}
+                        />
+                    )}
+                    {data.kind !== 'checklist' && <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />}
+                    <PersonField
+                        label="Owner"
+                        value={data.owner}
+                        people={page.people}
+                        error={errors.owner}
+                        onChoose={(owner) => {
+                            form.setData('owner', owner);
+                        }}
+                    />
+                    <RecordField
+                        label="Area"
+                        none="None"
+                        value={data.area}
+                        options={page.areas}
+                        onChoose={(area) => {
+                            form.setData('area', area);
+                        }}
+                    />
+                    {hasRhythm && (
+                        <RecordField
+                            label="Serves"
+                            none="No goal"
+                            value={data.goal}
+                            options={page.goals}
+                            error={errors.goal}
+                            onChoose={(goal) => {
+                                form.setData('goal', goal);
+                            }}
+                        />
+                    )}
+                </div>
+                {data.kind !== 'daily' && (
+                    <div className="max-w-2xl">
+                        <Rows
+                            legend={data.kind === 'checklist' ? 'Lines' : 'Steps, blank each time'}
+                            rows={data.steps}
+                            keyOf={(step) => step.id}
+                            onChange={(steps) => {
+                                form.setData('steps', steps);
+                            }}
+                            add={{ words: data.kind === 'checklist' ? 'Add a line' : 'Add a step', row: { id: null, title: '' } }}
+                        >
+                            {(step, set, place) => (
+                                <TextField
+                                    label={`Line ${String(place + 1)}`}
+                                    isLabelHidden
+                                    className="min-w-0 flex-1"
+                                    maxLength={200}
+                                    value={step.title}
+                                    error={wrong[`steps.${String(place)}.title`]}
+                                    onChange={(event) => {
+                                        set({ title: event.target.value });
+                                    }}
+                                />
+                            )}
+                        </Rows>
+                    </div>
+                )}
+                <TextArea label="Notes" rows={3} className="max-w-2xl" {...bind(form, 'notes')} />
+                {!data.isStock && data.project === null && (
+                    <div>
+                        <Check
+                            label="Only I see it"
+                            checked={data.isPrivate}
+                            onChange={(on) => {
+                                form.setData('isPrivate', on);
+                            }}
+                        />
+                        {errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{errors.isPrivate}</p>}
+                    </div>
+                )}
+                <div className="flex gap-3 border-t border-rule pt-4">
+                    <Button kind="main" type="submit" disabled={form.processing || page.hasEnded}>
+                        {routine.id === null ? 'Keep it' : 'Save'}
+                    </Button>
+                    <ButtonLink kind="quiet" href={route('routines.index')}>
+                        Leave
+                    </ButtonLink>
+                    {routine.id !== null && !page.hasEnded && (
+                        <Button
+                            className="ml-auto"
+                            onClick={() => {
+                                act('put', route('routines.end', routine.id ?? 0));
+                            }}
+                        >
+                            End it
+                        </Button>
+                    )}
+                </div>
+            </form>
+            {routine.id !== null && (
+                <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
+                    {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
+                    {!routine.isStock && routine.kind === 'task' && (
+                        <Section title="Open now">
+                            <ul className="divide-y divide-hairline">
+                                {page.tasks.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
+                                ))}
+                            </ul>
+                            {page.tasks.length === 0 && !page.hasEnded && (
+                                <Button
+                                    onClick={() => {
+                                        act('post', route('routines.now', routine.id ?? 0));
+                                    }}
+                                >
+                                    It is needed now
+                                </Button>
+                            )}
+                        </Section>
+                    )}
+                    {routine.kind === 'pieces' && !routine.isStock && (
+                        <Section
+                            title="Pieces of this quarter"
+                            aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${routine.perQuarter}`}
+                        >
+                            <ul className="divide-y divide-hairline">
+                                {page.tasks.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
+                                ))}
+                            </ul>
+                            {page.tasks.length < Number(routine.perQuarter) && (
+                                <Button
+                                    className="mt-2"
+                                    onClick={() => {
+                                        act('post', route('routines.pieces', routine.id ?? 0));
+                                    }}
+                                >
+                                    Lay out {Number(routine.perQuarter) - page.tasks.length}
+                                </Button>
+                            )}
+                        </Section>
+                    )}
+                    {page.occurrences.length > 0 && <Times page={page} />}
+                    {page.ahead.length > 0 && (
+                        <Section title="Then">
+                            <p className="text-ink-2">{page.ahead.map(dayWords).join(', ')}</p>
+                        </Section>
+                    )}
+                </aside>
+            )}
+        </div>
+    );
+}
