@@ -6,9 +6,15 @@ use App\Http\Controllers\Projects\AttachmentController;
 use App\Http\Controllers\Projects\BriefController;
 use App\Http\Controllers\Projects\PatternController;
 use App\Http\Controllers\Projects\ProjectController;
+use App\Http\Controllers\Projects\RegisterController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/projects', [ProjectController::class, 'index'])->name('projects.index');
+Route::get('/projects', [RegisterController::class, 'show'])->name('projects.index');
+Route::put('/projects/limit', [RegisterController::class, 'limit'])->name('projects.limit');
+Route::post('/fields', [RegisterController::class, 'addField'])->name('fields.store');
+Route::delete('/fields/{field}', [RegisterController::class, 'removeField'])->name('fields.destroy');
+Route::put('/projects/{project}/collections', [RegisterController::class, 'gather'])->name('projects.gather');
+Route::put('/projects/{project}/fields/{field}', [RegisterController::class, 'enter'])->name('fields.enter');
 Route::get('/projects/new', [ProjectController::class, 'create'])->name('projects.create');
 Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
 Route::get('/projects/{project}', [ProjectController::class, 'show'])->name('projects.show');

@@ -45,6 +45,8 @@ use Loftrin\Core\Work\Weighing;
  * @property-read Collection<int, Task> $tasks
  * @property-read Collection<int, Milestone> $milestones
  * @property-read Collection<int, PlanLine> $planLines
+ * @property-read Collection<int, Gathering> $gatherings
+ * @property-read Collection<int, Entry> $entries
  */
 final class Project extends Work
 {
@@ -94,6 +96,18 @@ final class Project extends Work
     public function tasks(): HasMany
     {
         return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Gathering, $this> */
+    public function gatherings(): HasMany
+    {
+        return $this->hasMany(Gathering::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class)->orderBy('field_id');
     }
 
     /** All see a project. */

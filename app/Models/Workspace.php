@@ -20,6 +20,7 @@ use Loftrin\Core\Calendar\Weekday;
  * @property int          $year_starts_in
  * @property list<string> $working_days
  * @property list<string> $holidays
+ * @property ?int         $active_limit   of active projects a person, to warn at
  * @property ?string      $purpose        why we do this, in a few sentences
  */
 final class Workspace extends Record
@@ -37,6 +38,7 @@ final class Workspace extends Record
             'working_days' => ['monday', 'tuesday', 'wednesday', 'thursday', 'friday'],
             'holidays' => [],
             'purpose' => null,
+            'active_limit' => null,
         ]);
     }
 

@@ -60,6 +60,7 @@ final readonly class ListPage
             $week->name,
             $calendar->next($week)->name,
             PersonTag::all(),
+            SavedTag::all($viewer),
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class ListView implements Props
      * @param int             $minutes how long the gap is
      * @param Day             $since   from when on finished tasks are listed
      * @param list<string>    $days    dates of this week that are left, for an undated task to be given a time in one move
+     * @param list<SavedTag>  $saved   one's own and shared ones
      * @param list<PersonTag> $people
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class ListView implements Props
         public string $week,
         public string $nextWeek,
         public array $people,
+        public array $saved,
     ) {
     }
 }

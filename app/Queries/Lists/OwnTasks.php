@@ -17,9 +17,10 @@ use Loftrin\Core\Work\Ledger;
 /** The tasks of each list, as conditions for the database. */
 final readonly class OwnTasks
 {
-    private const DAY = 'length(planned) = 10';
+    /** Names of days, and of days and weeks, apart from those of months, quarters and years. */
+    public const DAY = 'length(planned) = 10';
 
-    private const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
+    public const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
 
     public function __construct(private Workspace $workspace)
     {

@@ -26,11 +26,12 @@ final readonly class CountedWork implements ProjectWork
     private Rollup $rollup;
 
     /**
+     * @param Collection<int, Project>                               $records
      * @param array<array-key, CoreProject>                          $projects
      * @param array<int, array{tasks: int, open: int, waiting: int}> $counts   by project
      * @param Collection<int, Task>                                  $next     by project
      */
-    private function __construct(private Workspace $workspace, private array $projects, private array $counts, private Collection $next)
+    private function __construct(private Workspace $workspace, private Collection $records, private array $projects, private array $counts, private Collection $next)
     {
         $tallies = new StoredTallies(array_map(static fn(CoreProject $project) => $project->weighing, $projects), [], []);
         $tallies->prepare([$workspace->today()]);
@@ -47,7 +48,7 @@ final readonly class CountedWork implements ProjectWork
             $projects[(string) $record->id] = CoreRecords::project($record);
         }
 
-        return new self($workspace, $projects, self::counts($workspace->today()), self::nextSteps());
+        return new self($workspace, $records, $projects, self::counts($workspace->today()), self::nextSteps(array_values($records->modelKeys())));
     }
 
     public function progress(Project $project): ?Fraction
@@ -71,6 +72,12 @@ final readonly class CountedWork implements ProjectWork
     public function isReady(Project $project): bool
     {
         return $project->state === ProjectState::Active && $this->tasks($project) > 0 && $this->open($project) === 0;
+    }
+
+    /** How many of the projects are stuck or ready to close. */
+    public function needy(): int
+    {
+        return $this->records->filter(fn(Project $project): bool => $this->isStuck($project) || $this->isReady($project))->count();
     }
 
     public function tasks(Project $project): int
@@ -103,10 +110,14 @@ final readonly class CountedWork implements ProjectWork
         return $counts;
     }
 
-    /** @return Collection<int, Task> by project */
-    private static function nextSteps(): Collection
+    /**
+     * @param list<array-key> $projects
+     *
+     * @return Collection<int, Task> by project
+     */
+    private static function nextSteps(array $projects): Collection
     {
-        $ranked = Task::query()->doableNow()->whereNotNull('project_id')
+        $ranked = Task::query()->doableNow()->whereIn('project_id', $projects)
             ->select('id')->selectRaw('row_number() over (partition by project_id order by position, id) as place');
 
         return Task::query()->whereIn('id', DB::query()->fromSub($ranked, 'ranked')->where('place', 1)->select('id'))

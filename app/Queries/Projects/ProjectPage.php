@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\Collection;
+use App\Models\Field;
+use App\Models\Gathering;
 use App\Models\Goal;
 use App\Models\Milestone;
 use App\Models\Person;
@@ -21,7 +24,7 @@ use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Week\RoutinesPage;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Weighing;
@@ -34,8 +37,8 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'area', 'servings', 'milestones', 'planLines']);
-        $work = StoredWork::of($this->workspace, new Collection([$project]));
+        $project->load(['owner', 'area', 'servings', 'milestones', 'planLines', 'gatherings.collection', 'entries.field']);
+        $work = StoredWork::of($this->workspace, new Records([$project]));
         $today = $this->workspace->today();
         $stored = $this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer);
         $threads = new Threads($stored);
@@ -73,7 +76,19 @@ final readonly class ProjectPage
             $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
             $pattern !== null && PatternPage::changes($project, $pattern) !== [],
             $this->routines->for($viewer, 'project_id', $project->id),
+            $this->fields($project),
+            array_values(Collection::query()->orderBy('title')->get()->map(static fn(Collection $collection): Option => new Option((string) $collection->id, $collection->title))->all()),
+            array_values($project->gatherings->map(static fn(Gathering $link): int => $link->collection_id)->all()),
         );
+    }
+
+    /** @return list<FieldEntry> */
+    private function fields(Project $project): array
+    {
+        $entries = $project->entries->keyBy('field_id');
+
+        return array_values(Field::query()->orderBy('name')->get()
+            ->map(static fn(Field $field): FieldEntry => new FieldEntry($field->id, $field->name, $field->kind, $field->choices ?? [], $entries->get($field->id)?->value))->all());
     }
 
     /** @return list<GoalRow> the open ones of the present quarter */

@@ -30,6 +30,9 @@ final readonly class ProjectView implements Props
      * @param list<TaskRow>      $aside          dropped and shelved
      * @param list<HistoryRow>   $history        newest first
      * @param ?Option            $pattern        that it was made from
+     * @param list<FieldEntry>   $fields         of one's own
+     * @param list<Option>       $collections    that there are
+     * @param list<int>          $gathered       those that it is in
      * @param list<RoutineRow>   $routines       that run for it
      * @param bool               $patternChanged it has not taken what its pattern says by now
      * @param string             $sum            how the progress adds up, in words
@@ -63,6 +66,9 @@ final readonly class ProjectView implements Props
         public ?Option $pattern,
         public bool $patternChanged,
         public array $routines,
+        public array $fields,
+        public array $collections,
+        public array $gathered,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Week;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
@@ -15,9 +16,6 @@ use Loftrin\Core\Work\Carrying;
 /** The tasks that stand in a week, and those that wait for a week. */
 final readonly class WeekTasks
 {
-    /** Names of days and weeks, apart from those of months, quarters and years. */
-    private const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
-
     public function __construct(private Workspace $workspace)
     {
     }
@@ -38,7 +36,7 @@ final readonly class WeekTasks
                 ->whereBetween('done_on', [$first, $last])
                 ->orWhere(static fn(Builder $planned) => $planned
                     ->whereNull('done_on')
-                    ->whereRaw(self::DAY_OR_WEEK)
+                    ->whereRaw(OwnTasks::DAY_OR_WEEK)
                     ->where('planned_from', '<=', $last)
                     ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first))))
             ->orderByRaw('rank is null, rank')->orderBy('id')
@@ -58,7 +56,7 @@ final readonly class WeekTasks
         return array_values($this->open($viewer, $whose)
             ->whereNull('done_on')
             ->whereNotNull('planned')
-            ->whereRaw('not '.self::DAY_OR_WEEK)
+            ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
             ->where('planned_from', '<=', (string) $week->anchor())
             ->orderBy('planned_to')->orderBy('id')
             ->get()

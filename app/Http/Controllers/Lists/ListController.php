@@ -23,10 +23,10 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 final class ListController extends Controller
 {
     /** The gap that is asked for where none is said, in minutes. */
-    private const GAP = 30;
+    public const GAP = 30;
 
     /** How far finished tasks go back where no day is said. */
-    private const DAYS_BACK = 7;
+    public const DAYS_BACK = 7;
 
     public function show(Request $request, ListPage $page, Workspace $workspace, TaskList $list = TaskList::Today): Response
     {

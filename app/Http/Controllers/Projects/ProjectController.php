@@ -11,7 +11,6 @@ use App\Http\Requests\ProjectFields;
 use App\Models\Project;
 use App\Queries\Projects\ProjectForm;
 use App\Queries\Projects\ProjectPage;
-use App\Queries\Projects\RegisterPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -22,11 +21,6 @@ use Loftrin\Core\Work\ProjectState;
 
 final class ProjectController extends Controller
 {
-    public function index(RegisterPage $page): Response
-    {
-        return Inertia::render('projects/Register', ['page' => $page->of($this->me())]);
-    }
-
     public function show(Project $project, ProjectPage $page): Response
     {
         return Inertia::render('projects/Project', ['page' => $page->of($project, $this->me())]);

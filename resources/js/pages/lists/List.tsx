@@ -1,6 +1,6 @@
-import { Head, Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
+import { Head, router } from '@inertiajs/react';
 import { GiveTime } from '../../parts/lists/GiveTime';
+import { ListNav } from '../../parts/lists/ListNav';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -19,35 +19,7 @@ export default function List({ page }: { page: ListView }) {
     return (
         <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
             <Head title={words.name} />
-            <nav aria-label="Lists" className="border-r border-hairline py-5 max-lg:border-r-0 max-lg:pb-0">
-                <ul className="max-lg:flex max-lg:flex-wrap max-lg:px-4">
-                    {page.lists.map((each, place) => (
-                        <li
-                            key={each.list}
-                            className={clsx(place === 5 && 'mt-3 border-t border-hairline pt-3 max-lg:mt-0 max-lg:border-0 max-lg:pt-0')}
-                        >
-                            <Link
-                                href={route('lists', each.list)}
-                                aria-current={each.list === list ? 'page' : undefined}
-                                className={clsx(
-                                    'flex min-h-8 items-center justify-between gap-3 border-l-3 px-6 max-lg:px-2',
-                                    each.list === list ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
-                                )}
-                            >
-                                {listWords[each.list].name}
-                                <span className={clsx('font-mono text-xs', each.list === 'late' && each.count > 0 && 'text-persimmon')}>
-                                    {each.count}
-                                </span>
-                            </Link>
-                        </li>
-                    ))}
-                </ul>
-                <p className="mt-3 border-t border-hairline px-6 pt-3 max-lg:mt-0 max-lg:border-0 max-lg:px-4">
-                    <Link href={route('routines.index')} className="text-ink-2 hover:text-ink hover:underline">
-                        Routines and checklists
-                    </Link>
-                </p>
-            </nav>
+            <ListNav lists={page.lists} saved={page.saved} at={route('lists', list)} />
             <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
                 <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                     <div>

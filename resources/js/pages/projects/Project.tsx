@@ -16,6 +16,7 @@ import { History } from '../../parts/project/History';
 import { useOthersChanges } from '../../parts/project/othersChanges';
 import { Milestones } from '../../parts/project/Milestones';
 import { StatusLine } from '../../parts/project/StatusLine';
+import { OwnFields } from '../../parts/project/OwnFields';
 import { Stages } from '../../parts/project/Stages';
 import { Button, ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
@@ -118,6 +119,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     </ul>
                 </Section>
                 <Milestones page={page} />
+                <OwnFields page={page} />
                 <WorkRoutines routines={page.routines} to={{ project: project.id }} />
                 <Beside beside={page.beside} people={page.people} />
                 <Section title="Time">

@@ -24,7 +24,11 @@ export function RoutineLine({ routine, showsOwner = false }: { routine: RoutineR
                         .join(', ')}
                 </span>
             </span>
-            {routine.missed > 0 && <span className="text-xs font-semibold">missed {routine.missed} in a row</span>}
+            {routine.missed > 0 && (
+                <span className="text-xs font-semibold">
+                    {routine.missed === 1 ? 'missed last time' : `missed ${String(routine.missed)} in a row`}
+                </span>
+            )}
             {routine.next !== null && routine.task !== null && (
                 <Link href={route('tasks.show', routine.task)} className="w-24 text-right text-xs text-ink-2 hover:underline">
                     {dayWords(routine.next)}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Lists;
+
+use App\Actions\Week\SaveList;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\ListQuestion;
+use App\Models\SavedList;
+use App\Models\Workspace;
+use App\Queries\Lists\Condition;
+use App\Queries\Lists\Fields;
+use App\Queries\Lists\ListField;
+use App\Queries\Lists\ListGrouping;
+use App\Queries\Lists\ListSort;
+use App\Queries\Lists\SavedPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Lists built from conditions. */
+final class SavedListController extends Controller
+{
+    /** One being built: what the address asks for is found at once. */
+    public function build(ListQuestion $question, SavedPage $page, Fields $fields): Response
+    {
+        $known = array_values(array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())));
+
+        return $this->page($page, null, $known, $question->sort(), $question->group());
+    }
+
+    public function show(SavedList $saved, SavedPage $page): Response
+    {
+        Gate::authorize('view', $saved);
+        $conditions = array_map(static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']), $saved->conditions);
+
+        return $this->page($page, $saved, $conditions, ListSort::from($saved->sort), $saved->group === null ? null : ListGrouping::from($saved->group));
+    }
+
+    public function store(ListQuestion $question, SaveList $save): RedirectResponse
+    {
+        return $this->kept($save($this->me(), $question->string('title')->toString(), $question->conditions(), $question->sort(), $question->group(), $question->boolean('isShared')));
+    }
+
+    public function update(ListQuestion $question, SavedList $saved, SaveList $save): RedirectResponse
+    {
+        Gate::authorize('update', $saved);
+
+        return $this->kept($save($this->me(), $question->string('title')->toString(), $question->conditions(), $question->sort(), $question->group(), $question->boolean('isShared'), $saved));
+    }
+
+    public function remove(SavedList $saved, SaveList $save): RedirectResponse
+    {
+        Gate::authorize('update', $saved);
+        $save->remove($this->me(), $saved);
+
+        return $this->changed(route('lists'));
+    }
+
+    private function kept(SavedList $list): RedirectResponse
+    {
+        return $this->changed(route('saved.show', $list));
+    }
+
+    /** @param list<Condition> $conditions */
+    private function page(SavedPage $page, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group): Response
+    {
+        $today = app(Workspace::class)->today();
+
+        return Inertia::render('lists/Saved', ['page' => $page->of($this->me(), $list, $conditions, $sort, $group, ListController::GAP, $today->plus(-ListController::DAYS_BACK))]);
+    }
+}

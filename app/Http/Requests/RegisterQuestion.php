@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Queries\Projects\RegisterFilter;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Loftrin\Core\Work\Attention;
+
+/** What the address of the register asks for. What it does not know is left as it is usually. */
+final class RegisterQuestion extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $number = ['nullable', 'integer', 'min:1'];
+
+        return [
+            'state' => ['nullable', Rule::in(RegisterFilter::STATES)],
+            'need' => ['nullable', Rule::in(RegisterFilter::NEEDS)],
+            'attention' => ['nullable', Rule::enum(Attention::class)],
+            'sort' => ['nullable', Rule::in(RegisterFilter::SORTS)],
+            'group' => ['nullable', Rule::in(RegisterFilter::GROUPS)],
+            'owner' => $number, 'area' => $number, 'thread' => $number, 'collection' => $number, 'field' => $number, 'page' => $number,
+            'value' => ['nullable', 'string', 'max:200'],
+            'words' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    public function filter(Person $viewer): RegisterFilter
+    {
+        $number = fn(string $field): ?int => $this->filled($field) ? $this->integer($field) : null;
+        $words = fn(string $field, string $usual): string => $this->filled($field) ? $this->string($field)->toString() : $usual;
+        $thread = $number('thread');
+
+        return new RegisterFilter(
+            $words('state', 'open'),
+            $this->filled('need') ? $this->string('need')->toString() : null,
+            $number('owner'),
+            $number('area'),
+            // What one may not see must not be found out by what serves it.
+            $thread !== null && Goal::query()->visibleTo($viewer)->whereKey($thread)->exists() ? $thread : null,
+            $this->filled('attention') ? $this->string('attention')->toString() : null,
+            $number('collection'),
+            $number('field'),
+            $words('value', ''),
+            $words('words', ''),
+            $words('sort', 'need'),
+            $words('group', 'state'),
+            $number('page') ?? 1,
+        );
+    }
+}

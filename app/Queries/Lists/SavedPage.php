@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Lists;
+
+use App\Models\Person;
+use App\Models\SavedList;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
+
+/** A saved list, or one that is being built: its conditions, and what they find for the reader. */
+final readonly class SavedPage
+{
+    private const SHOWN = 200;
+
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private FoundTasks $found, private Fields $fields, private OwnTasks $own)
+    {
+    }
+
+    /** @param list<Condition> $conditions */
+    public function of(Person $viewer, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group, int $gap, Day $since): SavedView
+    {
+        $fields = $this->fields->for($viewer);
+        $query = $this->found->by($conditions, $viewer);
+        $counts = $this->own->counts($viewer, $gap, $since);
+
+        return new SavedView(
+            $list?->id,
+            $list->title ?? '',
+            $list?->visibility->value === 'everyone',
+            $list === null || $list->owner_id === $viewer->id,
+            $list === null ? $viewer->name : $list->owner->name,
+            $conditions,
+            $sort,
+            $group,
+            (new Sentence($fields))->of($conditions),
+            $fields,
+            array_map(static fn(TaskList $each): ListCount => new ListCount($each, $counts[$each->value]), TaskList::cases()),
+            SavedTag::all($viewer),
+            $this->groups($this->sorted(clone $query, $sort)->with([...TaskRow::NEEDS, 'project.area', 'goal.area'])->limit(self::SHOWN)->get()->all(), $group, $viewer),
+            $query->count(),
+            PersonTag::all(),
+        );
+    }
+
+    /**
+     * @param Builder<Task> $query
+     *
+     * @return Builder<Task>
+     */
+    private function sorted(Builder $query, ListSort $sort): Builder
+    {
+        return match ($sort) {
+            ListSort::Due => $query->orderByRaw('due_on is null, due_on')->orderByRaw('rank is null, rank')->orderBy('id'),
+            ListSort::Planned => $query->orderByRaw('planned_from is null, planned_from')->orderBy('id'),
+            ListSort::Rank => $query->orderByRaw('rank is null, rank')->orderByRaw('due_on is null, due_on')->orderBy('id'),
+            ListSort::Minutes => $query->orderByRaw('minutes is null, minutes')->orderBy('id'),
+            ListSort::Age => $query->orderBy('created_on')->orderBy('id'),
+            ListSort::Changed => $query->orderByDesc('changed_on')->orderByDesc('id'),
+            ListSort::Title => $query->orderByRaw('lower(title)')->orderBy('id'),
+        };
+    }
+
+    /**
+     * @param array<Task> $tasks
+     *
+     * @return list<ListGroup>
+     */
+    private function groups(array $tasks, ?ListGrouping $group, Person $viewer): array
+    {
+        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $groups = [];
+
+        foreach ($tasks as $task) {
+            $groups[$this->heading($task, $group, $threads)][] = TaskRow::of($task, $threads, $this->workspace);
+        }
+
+        if ($group !== null) {
+            ksort($groups, SORT_NATURAL | SORT_FLAG_CASE);
+        }
+
+        return array_map(static fn(string $heading, array $rows): ListGroup => new ListGroup($heading === '' ? null : $heading, $rows), array_map(strval(...), array_keys($groups)), array_values($groups));
+    }
+
+    private function heading(Task $task, ?ListGrouping $group, Threads $threads): string
+    {
+        $goal = $threads->titleOf($task->goal) === null ? null : $task->goal;
+
+        return match ($group) {
+            null => '',
+            ListGrouping::Owner => $task->owner->name,
+            ListGrouping::Project => $task->project->title ?? $goal->title ?? 'No project',
+            ListGrouping::Area => $task->project?->area->name ?? $goal?->area->name ?? 'No area',
+            ListGrouping::Rank => $task->rank === null ? 'Not ranked' : "Rank {$task->rank->value}",
+            ListGrouping::Place => $task->place ?? 'Anywhere',
+            ListGrouping::Attention => $task->attention === null ? 'Attention not said' : ucfirst($task->attention->value).' attention',
+            ListGrouping::Planned => TaskRow::standsIn($task, $this->workspace) ?? 'Not planned',
+            ListGrouping::Due => $task->due_on === null ? 'No due date' : $this->workspace->calendar()->weekOf($task->due_on)->name,
+        };
+    }
+}

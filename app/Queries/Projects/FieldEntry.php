@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\FieldKind;
+use App\Queries\Props;
+
+/** A field of one's own, with what stands in it for a project. */
+final readonly class FieldEntry implements Props
+{
+    /** @param list<string> $choices */
+    public function __construct(public int $id, public string $name, public FieldKind $kind, public array $choices, public ?string $value)
+    {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Project;
+use App\Queries\Goals\Beneath;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Work\ProjectState;
+
+/** The projects that a filter of the register lets through, as conditions for the database. */
+final readonly class FoundProjects
+{
+    /** @return Builder<Project> */
+    public function by(RegisterFilter $filter): Builder
+    {
+        return Project::query()
+            ->when($filter->state !== 'all', static fn(Builder $query) => $query->whereIn('state', $filter->state === 'open' ? ProjectState::OPEN : [$filter->state]))
+            ->when($filter->owner !== null, static fn(Builder $query) => $query->where('owner_id', $filter->owner))
+            ->when($filter->area !== null, static fn(Builder $query) => $query->where('area_id', $filter->area))
+            ->when($filter->attention !== null, static fn(Builder $query) => $query->where('attention', $filter->attention))
+            ->when($filter->thread !== null, static fn(Builder $query) => $query->whereHas('servings', static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread])))
+            ->when($filter->need === 'unserving', static fn(Builder $query) => $query->whereDoesntHave('servings'))
+            ->when($filter->collection !== null, static fn(Builder $query) => $query->whereHas('gatherings', static fn(Builder $link) => $link->where('collection_id', $filter->collection)))
+            ->when($filter->field !== null, static fn(Builder $query) => $query->whereHas('entries', static fn(Builder $entry) => $entry->where('field_id', $filter->field)
+                ->when($filter->value !== '', static fn(Builder $said) => $said->where('value', 'like', self::containing($filter->value)))))
+            ->when($filter->words !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => $either
+                ->where('title', 'like', self::containing($filter->words))
+                ->orWhere('status_line', 'like', self::containing($filter->words))));
+    }
+
+    private static function containing(string $words): string
+    {
+        return '%'.str_replace(['\\', '%', '_'], ['\\\\', '\\%', '\\_'], $words).'%';
+    }
+}

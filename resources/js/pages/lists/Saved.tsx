@@ -1,0 +1,70 @@
+import { Head } from '@inertiajs/react';
+import { useState } from 'react';
+import type { SavedView } from '../../generated/props';
+import { plannedWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Empty } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { ListBuilder } from '../../parts/lists/ListBuilder';
+import { ListNav } from '../../parts/lists/ListNav';
+import { Button } from '../../ui/Button';
+
+/** A heading that is a time is said in words; any other stands as it is. */
+const headingWords = (heading: string) => (/^\d{4}(-|$)/.test(heading) ? plannedWords(heading) : heading);
+
+/** A list built from conditions: for each reader it holds what they may see. */
+export default function Saved({ page }: { page: SavedView }) {
+    const [isChanging, setChanging] = useState(false);
+    const isNew = page.id === null;
+    const shown = page.groups.reduce((sum, group) => sum + group.tasks.length, 0);
+
+    return (
+        <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
+            <Head title={isNew ? 'Build a list' : page.title} />
+            <ListNav lists={page.lists} saved={page.saved} at={page.id === null ? route('saved.build') : route('saved.show', page.id)} />
+            <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+                <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
+                    <div>
+                        <h1>{isNew ? 'Build a list' : page.title}</h1>
+                        <p className="text-ink-2">
+                            {page.sentence}.{page.isShared && ` Shared${page.isMine ? '' : ` by ${page.owner}`}.`}
+                        </p>
+                    </div>
+                    {!isNew && page.isMine && !isChanging && (
+                        <Button
+                            onClick={() => {
+                                setChanging(true);
+                            }}
+                        >
+                            Change it
+                        </Button>
+                    )}
+                </div>
+                {(isNew || isChanging) && (
+                    <ListBuilder
+                        key={page.id}
+                        page={page}
+                        onDone={() => {
+                            setChanging(false);
+                        }}
+                    />
+                )}
+                <p role="status" className="mb-1 text-xs text-ink-2">
+                    {page.total} {page.total === 1 ? 'task' : 'tasks'}
+                </p>
+                {page.total === 0 && <Empty>No task is like that at present.</Empty>}
+                {page.groups.map((group) => (
+                    <section key={group.heading} className="mb-5">
+                        {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{headingWords(group.heading)}</h2>}
+                        <ul className="divide-y divide-hairline">
+                            {group.tasks.map((task) => (
+                                <TaskLine key={task.id} task={task} people={page.people} showsOwner showsTime />
+                            ))}
+                        </ul>
+                    </section>
+                ))}
+                {page.total > shown && <p className="mt-2 text-xs text-ink-2">and {page.total - shown} more</p>}
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,111 @@
+import type { Condition, FieldOptions, ListField } from '../../generated/props';
+import { Button } from '../../ui/Button';
+import { WordSelect } from '../../ui/WordSelect';
+
+const names: Record<ListField, string> = {
+    owner: 'is of',
+    area: 'is in the area',
+    thread: 'serves',
+    project: 'is for the project',
+    due: 'is due',
+    planned: 'is planned',
+    attention: 'takes attention',
+    place: 'is done at',
+    minutes: 'takes at most, in min',
+    rank: 'is ranked',
+    state: 'is',
+    age: 'is older than, in days',
+    untouched: 'lies untouched for, in days',
+    words: 'says',
+};
+
+interface Props {
+    conditions: Condition[];
+    fields: FieldOptions[];
+    errors: Partial<Record<string, string>>;
+    onChange: (conditions: Condition[]) => void;
+}
+
+/** What has to hold for a task to be in the list: all of it. Written line by line, as one would say it. */
+export function Conditions({ conditions, fields, errors, onChange }: Props) {
+    const optionsOf = (field: ListField) => fields.find((each) => each.field === field);
+    const set = (place: number, change: Partial<Condition>) => {
+        onChange(conditions.map((each, index) => (index === place ? { ...each, ...change } : each)));
+    };
+
+    return (
+        <fieldset>
+            <legend className="text-sm font-semibold">A task is in the list if it …</legend>
+            {conditions.map((condition, place) => {
+                const field = optionsOf(condition.field);
+                const error = errors[`conditions.${String(place)}.value`];
+
+                return (
+                    <div
+                        key={`${String(place)} ${condition.field}`}
+                        className="flex min-h-8 flex-wrap items-baseline gap-x-3 border-b border-hairline py-1"
+                    >
+                        <WordSelect
+                            label={`Condition ${String(place + 1)}`}
+                            options={Object.entries(names).map(([value, label]) => ({ value, label, group: null }))}
+                            value={condition.field}
+                            onChoose={(chosen) => {
+                                const next = chosen as ListField;
+                                set(place, { field: next, value: optionsOf(next)?.options[0]?.value ?? '' });
+                            }}
+                        />
+                        {field !== undefined && field.options.length > 0 ? (
+                            <WordSelect
+                                label={`What condition ${String(place + 1)} asks for`}
+                                options={field.options}
+                                value={condition.value}
+                                onChoose={(value) => {
+                                    set(place, { value: value ?? '' });
+                                }}
+                            />
+                        ) : (
+                            <input
+                                aria-label={`What condition ${String(place + 1)} asks for`}
+                                aria-invalid={error !== undefined}
+                                inputMode={field?.isNumber === true ? 'numeric' : undefined}
+                                maxLength={100}
+                                className="w-40 border-b border-rule bg-transparent py-0.5 font-semibold"
+                                defaultValue={condition.value}
+                                onBlur={(event) => {
+                                    set(place, { value: event.target.value.trim() });
+                                }}
+                                onKeyDown={(event) => {
+                                    if (event.key === 'Enter') {
+                                        event.preventDefault();
+                                        set(place, { value: event.currentTarget.value.trim() });
+                                    }
+                                }}
+                            />
+                        )}
+                        {error !== undefined && <span className="text-sm font-medium text-persimmon">{error}</span>}
+                        <Button
+                            kind="quiet"
+                            className="-my-1 ml-auto"
+                            aria-label={`Remove condition ${String(place + 1)}`}
+                            onClick={() => {
+                                onChange(conditions.filter((_, index) => index !== place));
+                            }}
+                        >
+                            Remove
+                        </Button>
+                    </div>
+                );
+            })}
+            <Button
+                kind="quiet"
+                className="-ml-3"
+                onClick={() => {
+                    const unused = fields.find((field) => !conditions.some((each) => each.field === field.field));
+                    onChange([...conditions, { field: unused?.field ?? 'words', value: unused?.options[0]?.value ?? '' }]);
+                }}
+            >
+                {conditions.length === 0 ? 'Add a condition' : 'and …'}
+            </Button>
+        </fieldset>
+    );
+}

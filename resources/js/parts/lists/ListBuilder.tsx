@@ -1,0 +1,137 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { Conditions } from './Conditions';
+import type { ListGrouping, ListSort, SavedView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { route } from '../../lib/routes';
+import { Button, ButtonLink } from '../../ui/Button';
+import { Check, TextField } from '../../ui/Field';
+import { WordSelect } from '../../ui/WordSelect';
+
+const sorts: [ListSort, string][] = [
+    ['due', 'due date'],
+    ['planned', 'planned time'],
+    ['rank', 'rank'],
+    ['minutes', 'estimate'],
+    ['age', 'age'],
+    ['changed', 'last change'],
+    ['title', 'title'],
+];
+
+const groupings: [ListGrouping, string][] = [
+    ['project', 'project'],
+    ['owner', 'owner'],
+    ['area', 'area'],
+    ['planned', 'planned time'],
+    ['due', 'week it is due'],
+    ['rank', 'rank'],
+    ['attention', 'attention'],
+    ['place', 'place'],
+];
+
+const options = (pairs: [string, string][]) => pairs.map(([value, label]) => ({ value, label, group: null }));
+
+/** Builds a list: what is found so far is shown at once, and kept when it is right. */
+export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => void }) {
+    const [title, setTitle] = useState(page.title);
+    const [isShared, setShared] = useState(page.isShared);
+    const [draft, setDraft] = useState({ conditions: page.conditions, sort: page.sort, group: page.group });
+    const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
+
+    const change = (next: Partial<typeof draft>) => {
+        const wanted = { ...draft, ...next };
+        setDraft(wanted);
+
+        // What is not said yet is not asked for.
+        if (page.id === null && wanted.conditions.every((condition) => condition.value !== '')) {
+            router.get(route('saved.build'), wanted as never, { only: ['page'], preserveState: true, preserveScroll: true, replace: true });
+        }
+    };
+
+    const keep = () => {
+        const data = { title, isShared, ...draft };
+        router.visit(page.id === null ? route('saved.store') : route('saved.update', page.id), {
+            method: page.id === null ? 'post' : 'put',
+            data: data as never,
+            preserveScroll: true,
+            onError: setErrors,
+            onSuccess: () => onDone?.(),
+        });
+    };
+
+    return (
+        <form
+            className="mb-6 space-y-4 border-y border-rule py-4"
+            onSubmit={(event) => {
+                event.preventDefault();
+                keep();
+            }}
+        >
+            <Conditions
+                conditions={draft.conditions}
+                fields={page.fields}
+                errors={errors}
+                onChange={(conditions) => {
+                    change({ conditions });
+                }}
+            />
+            <p className="flex flex-wrap items-baseline gap-x-2">
+                Ordered by{' '}
+                <WordSelect
+                    label="Ordered by"
+                    options={options(sorts)}
+                    value={draft.sort}
+                    onChoose={(sort) => {
+                        change({ sort: sort as ListSort });
+                    }}
+                />
+                , under headings by{' '}
+                <WordSelect
+                    label="Under headings by"
+                    options={options(groupings)}
+                    none="nothing"
+                    value={draft.group ?? ''}
+                    onChoose={(group) => {
+                        change({ group: group as ListGrouping | null });
+                    }}
+                />
+            </p>
+            <div className="flex flex-wrap items-end gap-4">
+                <TextField
+                    label="Name"
+                    maxLength={80}
+                    className="w-64"
+                    value={title}
+                    error={errors.title}
+                    onChange={(event) => {
+                        setTitle(event.target.value);
+                    }}
+                />
+                <Check label="All can use it" checked={isShared} onChange={setShared} />
+                <Button kind="main" type="submit" disabled={title.trim() === ''}>
+                    Keep the list
+                </Button>
+                {page.id === null ? (
+                    <ButtonLink kind="quiet" href={route('lists')}>
+                        Leave
+                    </ButtonLink>
+                ) : (
+                    <>
+                        <Button kind="quiet" onClick={onDone}>
+                            Leave it
+                        </Button>
+                        <Button
+                            kind="quiet"
+                            className="ml-auto"
+                            onClick={() => {
+                                act('delete', route('saved.destroy', page.id ?? 0));
+                            }}
+                        >
+                            Remove the list
+                        </Button>
+                    </>
+                )}
+            </div>
+        </form>
+    );
+}

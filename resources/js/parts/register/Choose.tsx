@@ -1,0 +1,168 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import type { Option, Register, RegisterFilter } from '../../generated/props';
+import { route } from '../../lib/routes';
+import { WordSelect } from '../../ui/WordSelect';
+
+type Change = Partial<Record<keyof RegisterFilter, string | number | null>>;
+
+const usual: Change = { state: 'open', sort: 'need', group: 'state', page: 1, value: '', words: '' };
+
+/** The address of the register with another choice. What is as usual does not stand in it. */
+export function addressOf(filter: RegisterFilter, change: Change): string {
+    const wanted = { ...filter, page: 1, ...change };
+    const said = Object.entries(wanted).filter(
+        ([key, value]) => value !== null && value !== '' && usual[key as keyof RegisterFilter] !== value,
+    );
+
+    return route('projects.index', { _query: Object.fromEntries(said) });
+}
+
+const option = (value: string, label: string): Option => ({ value, label, group: null });
+
+const choices = {
+    state: [
+        option('open', 'open'),
+        option('active', 'active'),
+        option('paused', 'paused'),
+        option('proposed', 'proposed'),
+        option('shelved', 'on the shelf'),
+        option('done', 'done'),
+        option('dropped', 'dropped'),
+        option('all', 'all'),
+    ],
+    need: [option('stuck', 'stuck'), option('ready', 'ready to close'), option('behind', 'behind'), option('unserving', 'serving no goal')],
+    attention: [option('full', 'full'), option('normal', 'normal'), option('little', 'little')],
+    sort: [
+        option('need', 'what needs something'),
+        option('due', 'due date'),
+        option('progress', 'progress'),
+        option('changed', 'last change'),
+        option('title', 'name'),
+        option('owner', 'owner'),
+        option('rank', 'rank'),
+    ],
+    group: [
+        option('state', 'state'),
+        option('owner', 'owner'),
+        option('area', 'area'),
+        option('thread', 'thread'),
+        option('attention', 'attention'),
+        option('collection', 'collection'),
+        option('none', 'nothing'),
+    ],
+};
+
+const narrow = ['owner', 'area', 'thread', 'attention', 'collection', 'field', 'words'] as const;
+
+/** What the register shows and how, as a sentence. Every choice is in the address, so it can be kept, sent and gone back to. */
+export function Choose({ page }: { page: Register }) {
+    const { filter } = page;
+    const isNarrow = narrow.some((name) => filter[name] !== null && filter[name] !== '');
+    const [isOpen, setOpen] = useState(isNarrow);
+    const go = (change: Change) => {
+        router.visit(addressOf(filter, change), { preserveState: true, preserveScroll: true });
+    };
+    const select = (name: keyof RegisterFilter, label: string, options: Option[], none?: string) => (
+        <WordSelect
+            label={label}
+            options={options}
+            none={none}
+            value={String(filter[name] ?? '')}
+            onChoose={(value) => {
+                go({ [name]: value });
+            }}
+        />
+    );
+
+    return (
+        <div role="search" aria-label="Which projects" className="mb-4 space-y-2 text-sm text-ink-2">
+            <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
+                Show what is {select('state', 'State', choices.state)} and {select('need', 'That are', choices.need, 'in any way')}, under
+                its {select('group', 'Under', choices.group)}, first by {select('sort', 'First', choices.sort)}
+                <button
+                    type="button"
+                    aria-expanded={isOpen}
+                    className="ml-2 min-h-6 text-chalk underline underline-offset-2"
+                    onClick={() => {
+                        setOpen(!isOpen);
+                    }}
+                >
+                    {isOpen ? 'less' : 'only some'}
+                </button>
+                {isNarrow && (
+                    <button
+                        type="button"
+                        className="min-h-6 text-chalk underline underline-offset-2"
+                        onClick={() => {
+                            go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
+                        }}
+                    >
+                        all again
+                    </button>
+                )}
+            </div>
+            {isOpen && (
+                <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
+                    Only those of{' '}
+                    {select(
+                        'owner',
+                        'Owner',
+                        page.people.map((person) => option(String(person.id), person.name)),
+                        'anybody',
+                    )}{' '}
+                    in {select('area', 'Area', page.areas, 'any area')}, serving {select('thread', 'Thread', page.threads, 'any thread')},
+                    taking {select('attention', 'Attention', choices.attention, 'any')} attention
+                    {page.collections.length > 0 && (
+                        <>, collected in {select('collection', 'Collection', page.collections, 'any or none')}</>
+                    )}
+                    {page.fields.length > 0 && <>, where {select('field', 'Field', page.fields, 'any field')} says</>}
+                    {filter.field !== null && (
+                        <Words
+                            label="What the field says"
+                            words={filter.value}
+                            onSay={(value) => {
+                                go({ value });
+                            }}
+                        />
+                    )}
+                    , called
+                    <Words
+                        label="Name or status"
+                        words={filter.words}
+                        onSay={(words) => {
+                            go({ words });
+                        }}
+                    />
+                </div>
+            )}
+        </div>
+    );
+}
+
+function Words({ words, onSay, label }: { words: string; onSay: (words: string) => void; label: string }) {
+    const [typed, setTyped] = useState(words);
+
+    return (
+        <input
+            aria-label={label}
+            placeholder="anything"
+            value={typed}
+            maxLength={200}
+            className="w-32 border-b border-rule bg-transparent py-0.5 font-semibold text-ink placeholder:text-ink-2"
+            onChange={(event) => {
+                setTyped(event.target.value);
+            }}
+            onBlur={() => {
+                if (typed !== words) {
+                    onSay(typed);
+                }
+            }}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    onSay(typed);
+                }
+            }}
+        />
+    );
+}

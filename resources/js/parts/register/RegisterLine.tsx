@@ -1,0 +1,114 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { RegisterRow } from '../../generated/props';
+import { dateWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Cord } from '../Cord';
+import { Gauge, Standing } from '../Gauge';
+
+/** A project in the register: thread, status, progress against pace, the next point to reach, the next step. */
+export function RegisterLine({ project }: { project: RegisterRow }) {
+    const isQuiet = project.state !== 'active';
+    const asides = [...project.collections, ...project.entries];
+
+    return (
+        <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_72px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">
+            {project.cord === null ? (
+                <span className="font-mono text-xs text-ink-2" title="Serves no goal of this year">
+                    –
+                </span>
+            ) : (
+                <Cord cord={project.cord} />
+            )}
+            <span className="min-w-0">
+                <Link
+                    href={route('projects.show', project.id)}
+                    title={project.title}
+                    className={clsx('two-lines hover:underline', isQuiet ? 'text-ink-2' : 'font-semibold')}
+                >
+                    {project.title}
+                </Link>
+                {project.statusLine !== null && !isQuiet && (
+                    <span className="block truncate text-xs text-ink-2" title={project.statusLine}>
+                        {project.statusLine}
+                    </span>
+                )}
+                {asides.length > 0 && (
+                    <span className="block truncate text-xs text-ink-2" title={asides.join(', ')}>
+                        {asides.join(', ')}
+                    </span>
+                )}
+            </span>
+            <span className="max-lg:hidden">
+                {project.gauge.progress === null ? (
+                    <span className="block h-2 border-b border-dashed border-rule" />
+                ) : (
+                    <Gauge gauge={project.gauge} />
+                )}
+            </span>
+            <span className="text-xs whitespace-nowrap">
+                <span className="font-mono">{project.gauge.terms}</span>{' '}
+                <span className="block max-lg:hidden">
+                    <Standing gauge={project.gauge} />
+                </span>
+            </span>
+            <Next project={project} />
+            <span className="text-right text-xs text-ink-2 max-lg:hidden">
+                {project.dueOn === null ? '' : dateWords(project.dueOn)}
+                {project.changedOn !== null && (
+                    <span className="block" title={`changed last ${dateWords(project.changedOn)}`}>
+                        ~ {dateWords(project.changedOn)}
+                    </span>
+                )}
+            </span>
+            <span className="text-right font-mono text-xs text-ink-2 max-lg:hidden" title={project.owner.name}>
+                {project.owner.initials}
+            </span>
+        </li>
+    );
+}
+
+function Next({ project }: { project: RegisterRow }) {
+    const { milestone } = project;
+
+    return (
+        <span className="min-w-0 text-xs max-lg:col-span-2 max-lg:col-start-2">
+            <NextStep project={project} />
+            {milestone !== null && project.state === 'active' && (
+                <span
+                    title={milestone.title}
+                    className={clsx('block truncate', milestone.isLate ? 'font-semibold text-persimmon' : 'text-ink-2')}
+                >
+                    ◇ {milestone.isLate && 'late, '}
+                    {dateWords(milestone.on)} {milestone.title}
+                </span>
+            )}
+        </span>
+    );
+}
+
+function NextStep({ project }: { project: RegisterRow }) {
+    if (project.isStuck) {
+        return <span className="block font-semibold text-persimmon">stuck: nothing can be done now</span>;
+    }
+
+    if (project.isReady) {
+        return <span className="block font-semibold text-spruce">ready to close</span>;
+    }
+
+    if (project.nextStep !== null) {
+        return (
+            <Link
+                href={route('tasks.show', project.nextStep.id)}
+                title={project.nextStep.title}
+                className="block truncate text-ink-2 hover:underline"
+            >
+                {project.nextStep.title}
+            </Link>
+        );
+    }
+
+    return (
+        <span className="block text-ink-2">{project.state === 'active' ? 'waits on somebody' : `since ${dateWords(project.stateOn)}`}</span>
+    );
+}
