@@ -74,7 +74,7 @@ it('says which projects are stuck or ready to close', function (): void {
     $running = Made::project($this->me, more: ['title' => 'Running']);
     Made::task($this->me, ['project_id' => $running->id, 'title' => 'Do this']);
 
-    $rows = array_column($this->props('/projects')['page']['projects'], null, 'title');
+    $rows = array_column(array_merge(...array_column($this->props('/projects')['page']['groups'], 'projects')), null, 'title');
 
     expect([$rows['Ready']['isReady'], $rows['Stuck']['isStuck'], $rows['Running']['nextStep']['title']])->toBe([true, true, 'Do this']);
     $this->put("/projects/$ready->id/state", ['state' => 'done']);

@@ -16,6 +16,7 @@ use App\Queries\Capture\JotRow;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -64,7 +65,7 @@ final readonly class AreaPage
             array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
             $this->rows($this->tasks($area, $viewer)->onLists()
                 ->where(static fn(Builder $either) => $either
-                    ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw("(length(planned) = 10 or planned like '%-W%')"))
+                    ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw(OwnTasks::DAY_OR_WEEK))
                     ->orWhere('due_on', '<=', (string) $week->span->last))
                 ->orderByRaw('rank is null, rank')->orderBy('id')->get(), $threads),
             $this->rows($this->tasks($area, $viewer)

@@ -10,6 +10,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\PersonTag;
 use Illuminate\Support\Facades\DB;
@@ -111,7 +112,7 @@ final readonly class StartPage
             ->where('tasks.visibility', Visibility::Everyone->value)->whereIn('tasks.owner_id', $people)
             ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
             ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
-            ->whereRaw("(planned is null or length(planned) = 10 or planned like '%-W%')")
+            ->whereRaw('(planned is null or '.OwnTasks::DAY_OR_WEEK.')')
             ->whereBetween(DB::raw('coalesce(planned_from, tasks.due_on)'), [(string) $span->first, (string) $span->last])
             ->groupBy('tasks.owner_id', 'on')
             ->selectRaw('tasks.owner_id, coalesce(planned_from, tasks.due_on) as "on", sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])

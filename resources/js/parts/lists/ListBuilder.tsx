@@ -85,7 +85,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                         change({ sort: sort as ListSort });
                     }}
                 />
-                , under headings by{' '}
+                under headings by{' '}
                 <WordSelect
                     label="Under headings by"
                     options={options(groupings)}

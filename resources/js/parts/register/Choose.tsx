@@ -79,7 +79,7 @@ export function Choose({ page }: { page: Register }) {
         <div role="search" aria-label="Which projects" className="mb-4 space-y-2 text-sm text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
                 Show what is {select('state', 'State', choices.state)} and {select('need', 'That are', choices.need, 'in any way')}, under
-                its {select('group', 'Under', choices.group)}, first by {select('sort', 'First', choices.sort)}
+                its {select('group', 'Under', choices.group)} first by {select('sort', 'First', choices.sort)}
                 <button
                     type="button"
                     aria-expanded={isOpen}
@@ -111,12 +111,12 @@ export function Choose({ page }: { page: Register }) {
                         page.people.map((person) => option(String(person.id), person.name)),
                         'anybody',
                     )}{' '}
-                    in {select('area', 'Area', page.areas, 'any area')}, serving {select('thread', 'Thread', page.threads, 'any thread')},
+                    in {select('area', 'Area', page.areas, 'any area')} serving {select('thread', 'Thread', page.threads, 'any thread')},
                     taking {select('attention', 'Attention', choices.attention, 'any')} attention
                     {page.collections.length > 0 && (
-                        <>, collected in {select('collection', 'Collection', page.collections, 'any or none')}</>
+                        <>collected in {select('collection', 'Collection', page.collections, 'any or none')}</>
                     )}
-                    {page.fields.length > 0 && <>, where {select('field', 'Field', page.fields, 'any field')} says</>}
+                    {page.fields.length > 0 && <>where {select('field', 'Field', page.fields, 'any field')} says</>}
                     {filter.field !== null && (
                         <Words
                             label="What the field says"
@@ -126,7 +126,7 @@ export function Choose({ page }: { page: Register }) {
                             }}
                         />
                     )}
-                    , called
+                    called
                     <Words
                         label="Name or status"
                         words={filter.words}
