@@ -7,4 +7,7 @@ return [
 
     // Timestamps are kept in UTC; what day it is follows the workspace's own zone.
     'timezone' => 'UTC',
+
+    // Whether what every screen shows is kept between requests until anything is changed.
+    'remembers' => (bool) env('APP_REMEMBERS', true),
 ];

@@ -62,7 +62,7 @@ it('shows how it stands, with its date, on its page and in the register', functi
     $this->put("/projects/{$this->project->id}/status", ['line' => 'Two harbours left.'])->assertSessionHasNoErrors();
 
     expect(($this->page)())->toMatchArray(['statusLine' => 'Two harbours left.', 'statusOn' => Made::TODAY])
-        ->and($this->props('/projects')['page']['projects'][0]['statusLine'])->toBe('Two harbours left.');
+        ->and($this->props('/projects')['page']['groups'][0]['projects'][0]['statusLine'])->toBe('Two harbours left.');
     $this->put("/projects/{$this->project->id}/status", ['line' => '']);
     expect(($this->page)()['statusOn'])->toBeNull();
 });

@@ -12,11 +12,11 @@ use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Capture\TrayPage;
 use App\Queries\Goals\GoalRow;
-use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\Remembered;
 use App\Queries\Week\WorkDone;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -24,7 +24,7 @@ use Loftrin\Core\Calendar\Period;
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private TrayPage $tray)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private TrayPage $tray, private Remembered $remembered)
     {
     }
 
@@ -49,30 +49,29 @@ final readonly class FrameQuery
     private function rail(Person $viewer, Period $year): Rail
     {
         $calendar = $this->workspace->calendar();
-        $stored = $this->plans->ofYear($year, $viewer);
+        $threads = $this->plans->threads($viewer, $year);
         $words = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->get();
         $said = static fn(string $period): ?string => $words->firstWhere('period', $period)?->words;
 
         return new Rail(
             PeriodTag::of($year, $calendar),
             $said($year->name),
-            $this->mainGoal($stored, $year),
-            $this->quarters($stored, $year, $said),
+            $this->mainGoal($threads, $year, $viewer),
+            $this->quarters($threads, $year, $said),
             $this->weeks($viewer, $year),
         );
     }
 
-    private function mainGoal(StoredPlan $stored, Period $year): ?GoalRow
+    private function mainGoal(Threads $threads, Period $year, Person $viewer): ?GoalRow
     {
-        $goal = $stored->goals->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
+        $goal = $threads->goals()->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
 
-        if ($goal === null) {
-            return null;
-        }
+        return $goal === null ? null : $this->remembered->of("main goal $goal->id for $viewer->id", function () use ($goal, $threads, $viewer): GoalRow {
+            $stored = $this->plans->beneath([$goal->id], $viewer);
+            $stored->prepare([$this->workspace->today()]);
 
-        $stored->prepare([$this->workspace->today()], of: $goal);
-
-        return GoalRow::of($goal, $stored, new Threads($stored), $this->workspace->today());
+            return GoalRow::of($stored->goals->findOrFail($goal->id), $stored, $threads, $this->workspace->today());
+        });
     }
 
     /**
@@ -80,13 +79,13 @@ final readonly class FrameQuery
      *
      * @return list<RailQuarter>
      */
-    private function quarters(StoredPlan $stored, Period $year, callable $said): array
+    private function quarters(Threads $threads, Period $year, callable $said): array
     {
         $calendar = $this->workspace->calendar();
         $quarters = [];
 
         for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
-            $main = $stored->goals->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $quarter->name);
+            $main = $threads->goals()->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $quarter->name);
             $quarters[] = new RailQuarter(
                 $quarter->name,
                 PeriodTag::words($quarter),
@@ -105,7 +104,7 @@ final readonly class FrameQuery
         $weeks = $this->workspace->calendar()->weeksIn($year->span);
         $names = array_map(static fn(Period $week): string => $week->name, $weeks);
         $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', $names)->whereNotNull('held_at')->pluck('period')->flip();
-        $shares = $this->workDone->sharesByWeek($weeks);
+        $shares = $this->remembered->of("shares of {$year->name}", fn(): array => $this->workDone->sharesByWeek($weeks));
         $today = $this->workspace->today();
 
         return array_map(static fn(Period $week): RailWeek => new RailWeek(

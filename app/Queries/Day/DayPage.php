@@ -11,7 +11,6 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Bearing;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\TaskRow;
@@ -82,7 +81,7 @@ final readonly class DayPage
     /** @return list<TaskRow> */
     private function late(Person $viewer, Day $today): array
     {
-        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer));
+        $threads = $this->plans->threads($viewer);
 
         return array_values(Task::query()
             ->where('owner_id', $viewer->id)

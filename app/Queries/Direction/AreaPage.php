@@ -46,15 +46,16 @@ final readonly class AreaPage
         $today = $this->workspace->today();
         $calendar = $this->workspace->calendar();
         $week = $calendar->weekOf($today);
-        $stored = $this->plans->ofYear($calendar->yearOf($today), $viewer);
+        $threads = $this->plans->threads($viewer);
+        $ids = array_map(intval(...), array_values($threads->goals()->where('area_id', $area->id)->whereNull('closed_on')->modelKeys()));
+        $stored = $this->plans->beneath($ids, $viewer);
         $stored->prepare([$today]);
-        $threads = new Threads($stored);
         $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
         $work = CountedWork::of($this->workspace, $projects);
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
-        $goals = $stored->goals->filter(static fn(Goal $goal): bool => $goal->area_id === $area->id && $goal->closed_on === null);
+        $goals = $stored->goals->only($ids);
 
         return new AreaView(
             AreaRow::of($area, $goals->count(), $projects->count(), $jots->count()),

@@ -10,7 +10,6 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Horizon;
@@ -41,7 +40,7 @@ final readonly class DirectionPage
     {
         $stored = $this->plans->ofYear($year, $viewer);
         $stored->prepare([$this->workspace->today()]);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($viewer, $year);
 
         return array_values($stored->goals
             ->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Year && $stored->goals->get($goal->parent_id) === null)

@@ -12,7 +12,6 @@ use App\Queries\Goals\ClosingPage;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\PersonTag;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Horizon;
@@ -85,7 +84,7 @@ final readonly class PlanningPage
         };
         $holding = array_map(static fn(Horizon $horizon): string => $calendar->periodOf($horizon, $stretch->anchor())->name, $horizons);
         $quarter = (int) substr($calendar->quarterOf($stretch->anchor())->name, -1);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($stored->viewer, $stretch->periods[0]);
 
         return array_values($stored->goals
             ->filter(static fn(Goal $goal): bool => in_array($goal->period, $holding, true) && $goal->closed_on === null)
@@ -106,7 +105,7 @@ final readonly class PlanningPage
     private function goals(PlanningSpan $stretch, StoredPlan $stored, ?int $parent): array
     {
         $names = array_map(static fn(Period $period): string => $period->name, $stretch->periods);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($stored->viewer, $stretch->periods[0]);
         $viewer = $stored->viewer;
 
         return array_values($stored->goals

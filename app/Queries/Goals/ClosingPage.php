@@ -29,7 +29,7 @@ final readonly class ClosingPage
         $today = $this->workspace->today();
         $stored = $this->plans->holding($period, $viewer);
         $stored->prepare([$today]);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($viewer, $period);
         $goals = $stored->goals->where('period', $period->name);
         [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];
         $tasks = Task::query()->visibleTo($viewer)->whereIn('goal_id', $open->modelKeys())->onLists()->toBase()->groupBy('goal_id')->selectRaw('goal_id, count(*) as number')->pluck('number', 'goal_id');

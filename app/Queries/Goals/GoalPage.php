@@ -40,13 +40,13 @@ final readonly class GoalPage
     {
         $calendar = $this->workspace->calendar();
         $period = $calendar->period($goal->period);
-        $stored = $this->plans->holding($period, $viewer);
+        $threads = $this->plans->threads($viewer, $period);
+        $stored = $this->plans->beneath([$this->root($goal, $threads)], $viewer);
         $days = $this->chartDays($goal, $on);
         $stored->prepare([$on]);
         $stored->prepare(array_values(array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))), forecastsOn: $on, of: $goal);
         $goal = $stored->goals->get($goal->id) ?? $goal;
         $goal->loadMissing('readings.author');
-        $threads = new Threads($stored);
         $forecast = $stored->forecast($goal, $on);
         $closing = $stored->core($goal)->closingOn($on);
         $sum = new WrittenSum($stored, $closing->on ?? $on);
@@ -122,6 +122,16 @@ final readonly class GoalPage
         sort($numbers);
 
         return array_map(Day::ofNumber(...), $numbers);
+    }
+
+    /** The goal furthest up that can be seen from it. */
+    private function root(Goal $goal, Threads $threads): int
+    {
+        while (($above = $threads->goal($goal->parent_id)) !== null) {
+            $goal = $above;
+        }
+
+        return $goal->id;
     }
 
     private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint

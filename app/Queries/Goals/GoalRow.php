@@ -55,8 +55,8 @@ final readonly class GoalRow implements Props
             $goal->visibility !== Visibility::Everyone,
             $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
             PersonTag::of($goal->owner),
-            $stored->goals->get($goal->parent_id)?->id,
-            $stored->goals->get($goal->parent_id)?->title,
+            $threads->goal($goal->parent_id)?->id,
+            $threads->goal($goal->parent_id)?->title,
             $threads->ofGoal($goal),
             Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
         );

@@ -12,6 +12,7 @@ use App\Queries\Parts\Cord;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\Remembered;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -20,7 +21,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class SheetPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Choices $choices)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered, private Choices $choices)
     {
     }
 
@@ -29,10 +30,14 @@ final readonly class SheetPage
     {
         $calendar = $this->workspace->calendar();
         $drawn = $name === null ? $calendar->yearOf($on) : $calendar->tryPeriod($name) ?? throw new NotFoundHttpException();
-        $stored = $this->plans->holding($drawn, $viewer);
-        $stored->prepare([$on]);
-        $threads = new Threads($stored);
-        $rows = $this->rows($stored, $threads, $on, $filter);
+        $threads = $this->plans->threads($viewer, $drawn);
+        $year = $calendar->yearOf($drawn->anchor());
+        $all = $this->remembered->of("goals of $year->name on $on for $viewer->id", fn(): array => $this->rows($year, $viewer, $threads, $on));
+        $rows = array_values(array_filter($all, static function (GoalRow $row) use ($filter, $threads): bool {
+            $goal = $threads->goal($row->id);
+
+            return $goal !== null && $filter->holds($goal, $row, $threads);
+        }));
 
         return new Sheet(
             PeriodTag::of($drawn, $calendar),
@@ -50,19 +55,12 @@ final readonly class SheetPage
         );
     }
 
-    /** @return list<GoalRow> worst first */
-    private function rows(StoredPlan $stored, Threads $threads, Day $on, SheetFilter $filter): array
+    /** @return list<GoalRow> all of the year, worst first */
+    private function rows(Period $year, Person $viewer, Threads $threads, Day $on): array
     {
-        $rows = [];
-
-        foreach ($stored->goals as $goal) {
-            $row = GoalRow::of($goal, $stored, $threads, $on);
-
-            if ($filter->holds($goal, $row, $threads)) {
-                $rows[] = $row;
-            }
-        }
-
+        $stored = $this->plans->ofYear($year, $viewer);
+        $stored->prepare([$on]);
+        $rows = array_values($stored->goals->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $on))->all());
         usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
 
         return $rows;

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Goal as GoalRecord;
 use App\Models\Person;
 use App\Models\Project as ProjectRecord;
+use App\Models\Serving;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -55,9 +56,9 @@ final readonly class StoredPlan
         $served = [];
         $readings = [];
 
-        foreach ($all as $goal) {
-            $parent = $all->get($goal->parent_id);
-            $cores[(string) $goal->id] = $records->goal($goal, $parent !== null && $goal->countsUnder($parent) ? $parent->id : null);
+        foreach (Outline::parents($all) as $id => $parent) {
+            $goal = $all->findOrFail($id);
+            $cores[(string) $goal->id] = $records->goal($goal, $parent);
             $readings[(string) $goal->id] = array_values($goal->readings->map(CoreRecords::reading(...))->all());
         }
 
@@ -81,24 +82,35 @@ final readonly class StoredPlan
     /** @param ?Person $viewer null for what everyone may see */
     public static function ofYear(Workspace $workspace, ?Person $viewer, Period $year): self
     {
-        $all = GoalRecord::query()
-            ->whereBetween('anchor_on', [(string) $year->span->first, (string) $year->span->last])
+        return self::load($workspace, $viewer, static fn(Builder $goals) => $goals->whereBetween('anchor_on', [(string) $year->span->first, (string) $year->span->last]));
+    }
+
+    /**
+     * Only what the figures of a few goals rest on: they, and all that hangs beneath them.
+     *
+     * @param list<int> $goals ids
+     */
+    public static function beneath(Workspace $workspace, ?Person $viewer, array $goals): self
+    {
+        $conditions = implode(' or ', array_fill(0, max(1, count($goals)), Beneath::holds('goals.id')));
+
+        return self::load($workspace, $viewer, static fn(Builder $query) => $query->whereRaw("($conditions)", $goals === [] ? [0] : $goals));
+    }
+
+    /** @param callable(Builder<GoalRecord>): Builder<GoalRecord> $which */
+    private static function load(Workspace $workspace, ?Person $viewer, callable $which): self
+    {
+        $all = $which(GoalRecord::query())
             ->with(['checkpoints', 'readings', 'owner', 'admissions.circle.memberships'])
             ->orderBy('anchor_on')->orderBy('id')
             ->get()->keyBy('id');
         $projects = ProjectRecord::query()
-            ->whereHas('servings', static fn(Builder $links) => $links->whereIn('goal_id', $all->modelKeys()))
+            ->whereIn('id', Serving::query()->whereIn('goal_id', $which(GoalRecord::query())->select('id'))->select('project_id'))
             ->with(['stages', 'servings', 'owner'])
             ->orderBy('id')
             ->get()->keyBy('id');
 
-        return new self(
-            $workspace,
-            $viewer,
-            $all,
-            $all->filter(static fn(GoalRecord $goal): bool => $viewer === null ? $goal->audience()->isEveryone() : $goal->audience()->admits($viewer->id)),
-            $projects,
-        );
+        return new self($workspace, $viewer, $all, Outline::visible($all, $viewer), $projects);
     }
 
     /**
@@ -111,7 +123,7 @@ final readonly class StoredPlan
     {
         [$projects, $goals] = $of === null
             ? [self::ids($this->plan->projects), self::ids($this->plan->goals)]
-            : $this->beneath($this->core($of));
+            : $this->restsOn($this->core($of));
         $wanted = array_map(
             static fn(Day $day): array => [$day, $projects, $goals],
             [...$days, ...($forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn))],
@@ -120,7 +132,7 @@ final readonly class StoredPlan
         // A goal that was closed without a decided figure is still computed as of that day.
         foreach ($this->plan->goals as $goal) {
             if ($goal->closing !== null && $goal->closing->decided() === null) {
-                $wanted[] = [$goal->closing->on, ...$this->beneath($goal)];
+                $wanted[] = [$goal->closing->on, ...$this->restsOn($goal)];
             }
         }
 
@@ -138,13 +150,13 @@ final readonly class StoredPlan
     }
 
     /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them */
-    private function beneath(Goal $goal): array
+    private function restsOn(Goal $goal): array
     {
         $projects = array_map(static fn(array $serving): int => (int) $serving[0]->id, $this->plan->projectsServing($goal));
         $goals = [(int) $goal->id];
 
         foreach ($this->plan->childrenOf($goal) as $child) {
-            [$itsProjects, $itsGoals] = $this->beneath($child);
+            [$itsProjects, $itsGoals] = $this->restsOn($child);
             $projects = [...$projects, ...$itsProjects];
             $goals = [...$goals, ...$itsGoals];
         }

@@ -14,6 +14,9 @@ final class StoredPlans
     /** @var array<string, StoredPlan> by year and person */
     private array $plans = [];
 
+    /** @var array<string, Threads> by year and person */
+    private array $threads = [];
+
     public function __construct(private readonly Workspace $workspace)
     {
     }
@@ -21,6 +24,25 @@ final class StoredPlans
     public function ofYear(Period $year, ?Person $viewer): StoredPlan
     {
         return $this->plans["$year $viewer?->id"] ??= StoredPlan::ofYear($this->workspace, $viewer, $year);
+    }
+
+    /**
+     * Only what the figures of a few goals rest on.
+     *
+     * @param list<int> $goals ids
+     */
+    public function beneath(array $goals, ?Person $viewer): StoredPlan
+    {
+        return StoredPlan::beneath($this->workspace, $viewer, $goals);
+    }
+
+    /** The threads of the year that holds the period, or of the present one. */
+    public function threads(?Person $viewer, ?Period $within = null): Threads
+    {
+        $calendar = $this->workspace->calendar();
+        $year = $calendar->yearOf($within === null ? $this->workspace->today() : $within->anchor());
+
+        return $this->threads["$year $viewer?->id"] ??= new Threads(Outline::ofYear($year, $viewer));
     }
 
     /** The plan of the year that holds the period. */

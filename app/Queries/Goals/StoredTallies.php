@@ -61,14 +61,14 @@ final class StoredTallies implements Tallies
             foreach ($projects as $project) {
                 if (! isset($this->projects[$day->number][$project])) {
                     $this->projects[$day->number][$project] = [];
-                    $ofProjects[] = [$project, $day];
+                    $ofProjects[] = [$project, $day, $this->weighings[$project] === Weighing::Effort];
                 }
             }
 
             foreach ($goals as $goal) {
                 if (! array_key_exists($goal, $this->directTasks[$day->number] ?? [])) {
                     $this->directTasks[$day->number][$goal] = null;
-                    $ofGoals[] = [$goal, $day];
+                    $ofGoals[] = [$goal, $day, false];
                 }
             }
         }

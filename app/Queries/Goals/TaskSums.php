@@ -20,37 +20,65 @@ final readonly class TaskSums
     {
     }
 
+    /** How many parts a question to the database is made of at most. */
+    private const PARTS = 200;
+
     /**
-     * One aggregate over the tasks: what exists, is in scope and is done as of the days asked for (computation 2).
+     * Aggregates over the tasks: what exists, is in scope and is done as of the days asked for, and what of the open
+     * ones is done by their steps (computation 2). All that is asked of a task stands in an index.
      *
-     * @param 'project_id'|'goal_id' $column
-     * @param list<array{int, Day}>  $wanted owners, each with a day
+     * @param 'project_id'|'goal_id'      $column
+     * @param list<array{int, Day, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates
      *
      * @return list<self>
      */
     public static function by(string $column, array $wanted): array
     {
-        if ($wanted === []) {
-            return [];
+        $owners = [];
+
+        foreach ($wanted as [$owner, $day, $weighs]) {
+            $owners[(string) $day][(int) $weighs][] = $owner;
         }
 
-        $values = implode(', ', array_map(static fn(array $pair): string => "($pair[0], '$pair[1]')", $wanted));
-        $done = '(t.done_on is not null and t.done_on <= w.day)';
-        $there = "($done or t.created_on <= w.day)";
-        $out = '(t.dropped_on is not null and t.dropped_on <= w.day or t.shelved_on is not null and t.shelved_on <= w.day)';
-        // Estimates only part the tasks where they weigh; elsewhere all of a project is one heap.
-        $minutes = $column === 'project_id' ? "(select case when p.weighing = 'effort' then t.minutes end from projects p where p.id = t.project_id)" : 'null';
-        $rows = DB::select("with w (owner, day) as (values $values)
-            select owner, day, minutes, steps, sum(is_there) as there, sum(in_scope) as scope, sum(is_done) as done, sum(case when in_scope and not is_done then ticked else 0 end) as ticks
-            from (
-                select w.owner, w.day, $minutes as minutes, $done as is_done, $there as is_there, ($done or $there and not $out) as in_scope,
-                    (select count(*) from steps s where s.task_id = t.id) as steps,
-                    (select count(*) from steps s where s.task_id = t.id and s.done_on <= w.day) as ticked
-                from w join tasks t on t.$column = w.owner
-            )
-            group by owner, day, minutes, steps");
+        $parts = [];
 
-        return array_map(static fn(object $row): self => self::fromRow((array) $row), array_values($rows));
+        foreach ($owners as $day => $byWeighing) {
+            foreach ($byWeighing as $weighs => $ids) {
+                array_push($parts, ...self::parts("t.$column", implode(',', $ids), $day, $weighs === 1));
+            }
+        }
+
+        $sums = [];
+
+        foreach (array_chunk($parts, self::PARTS) as $some) {
+            array_push($sums, ...array_map(static fn(object $row): self => self::fromRow((array) $row), array_values(DB::select(implode(' union all ', $some)))));
+        }
+
+        return $sums;
+    }
+
+    /**
+     * The sums of some owners on a day, and those of their steps.
+     *
+     * @return list<string>
+     */
+    private static function parts(string $owner, string $ids, string $day, bool $weighs): array
+    {
+        // Estimates only part the tasks where they weigh; elsewhere all of an owner is one heap. A comparison with a date that is not there is passed over by sum().
+        [$minutes, $group] = $weighs ? ['t.minutes', "$owner, t.minutes"] : ['null', $owner];
+        $inScope = "t.created_on <= '$day' and (t.dropped_on is null or t.dropped_on > '$day') and (t.shelved_on is null or t.shelved_on > '$day')";
+
+        return [
+            "select $owner as owner, '$day' as day, $minutes as minutes, 0 as steps, sum(t.done_on <= '$day' or t.created_on <= '$day') as there,
+                sum(case when t.done_on <= '$day' then 1 else $inScope end) as scope, sum(t.done_on <= '$day') as done, 0 as ticks
+                from tasks t where $owner in ($ids) group by $group",
+            "select owner, '$day', minutes, steps, count(*), 0, 0, sum(ticked) from (
+                select $owner as owner, $minutes as minutes, count(*) as steps, sum(s.done_on <= '$day') as ticked
+                from tasks t join steps s on s.task_id = t.id
+                where $owner in ($ids) and (t.done_on is null or t.done_on > '$day') and $inScope
+                group by t.id
+            ) where ticked > 0 group by owner, minutes, steps",
+        ];
     }
 
     /** @param array<mixed> $row */

@@ -9,7 +9,7 @@ use App\Models\Project;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Queries\Parts\Cord;
-use Loftrin\Core\Work\Serving;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Which thread a goal, project or task leads into, as the sign it carries. */
 final class Threads
@@ -19,20 +19,32 @@ final class Threads
     /** @var array<array-key, Cord> by top goal */
     private array $cords = [];
 
-    public function __construct(private readonly StoredPlan $stored)
+    public function __construct(private readonly Outline $outline)
     {
         $place = 0;
 
         // What few may see comes last, so that the tones are the same for every reader.
-        foreach ($stored->goals->sortBy(static fn(Goal $goal): bool => $goal->visibility !== Visibility::Everyone) as $goal) {
-            if ($stored->core($goal)->parent === null) {
-                $this->cords[(string) $goal->id] = new Cord(
+        foreach ($outline->goals->sortBy(static fn(Goal $goal): bool => $goal->visibility !== Visibility::Everyone) as $goal) {
+            if ($outline->isTop($goal)) {
+                $this->cords[$goal->id] = new Cord(
                     $goal->mark ?? self::markOf($goal->title),
                     $place++ % self::TONES + 1,
                     $goal->title,
                 );
             }
         }
+    }
+
+    /** A goal of the year, if the viewer may see it. */
+    public function goal(?int $id): ?Goal
+    {
+        return $this->outline->goals->get($id);
+    }
+
+    /** @return Collection<int, Goal> those of the year that the viewer may see, by id, in their order */
+    public function goals(): Collection
+    {
+        return $this->outline->goals;
     }
 
     /** Two letters for a title: the initials of its first two words that begin with one. */
@@ -48,7 +60,9 @@ final class Threads
     /** The goal's title for the viewer; null when there is no goal, or none that they may see. */
     public function titleOf(?Goal $goal): ?string
     {
-        return $goal !== null && $this->stored->viewer !== null && $goal->isVisibleTo($this->stored->viewer) ? $goal->title : null;
+        $isSeen = $goal !== null && ($this->goal($goal->id) !== null || ($this->outline->viewer !== null && $goal->isVisibleTo($this->outline->viewer)));
+
+        return $isSeen ? $goal->title : null;
     }
 
     public function ofGoal(Goal|int|string|null $goal): ?Cord
@@ -61,9 +75,9 @@ final class Threads
     /** @return ?string the id of the goal at the top of the thread */
     public function topOf(Goal|int|string|null $goal): ?string
     {
-        $core = $this->stored->plan->goals[(string) ($goal instanceof Goal ? $goal->id : $goal)] ?? null;
+        $top = $this->outline->topOf((int) ($goal instanceof Goal ? $goal->id : $goal));
 
-        return $core?->topAmong($this->stored->plan->goals)->id;
+        return $top === null ? null : (string) $top;
     }
 
     /** @return array<array-key, Cord> those of the year, by the goal at their top */
@@ -75,11 +89,7 @@ final class Threads
     /** Of the goals that it serves, the one it serves most. */
     public function ofProject(Project|int|null $project): ?Cord
     {
-        $core = $this->stored->plan->projects[(string) ($project instanceof Project ? $project->id : $project)] ?? null;
-        $links = array_filter($core->serves ?? [], fn(Serving $link): bool => isset($this->stored->plan->goals[$link->goal]));
-        usort($links, static fn(Serving $a, Serving $b): int => $b->weight->compare($a->weight));
-
-        return $this->ofGoal($links[0]->goal ?? null);
+        return $this->ofGoal($this->outline->servedBy((int) ($project instanceof Project ? $project->id : $project)));
     }
 
     public function ofTask(Task $task): ?Cord

@@ -8,7 +8,6 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Loftrin\Core\Calendar\Day;
@@ -71,7 +70,7 @@ final readonly class ListPage
      */
     private function groups(TaskList $list, Person $viewer, array $tasks): array
     {
-        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $threads = $this->plans->threads($viewer);
         $groups = [];
 
         foreach ($tasks as $task) {

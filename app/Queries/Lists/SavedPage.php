@@ -75,7 +75,7 @@ final readonly class SavedPage
      */
     private function groups(array $tasks, ?ListGrouping $group, Person $viewer): array
     {
-        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $threads = $this->plans->threads($viewer);
         $groups = [];
 
         foreach ($tasks as $task) {

@@ -41,7 +41,7 @@ final readonly class MeetingPage
             'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.goal', 'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
-        $threads = new Threads($this->plans->holding($this->workspace->calendar()->weekOf($meeting->on), $viewer));
+        $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
         $now = $meeting->closed_at ?? Carbon::now();
         $series = $meeting->series;
 

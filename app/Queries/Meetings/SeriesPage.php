@@ -11,7 +11,6 @@ use App\Models\Project;
 use App\Models\Series;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -36,7 +35,7 @@ final readonly class SeriesPage
     public function of(Series $series, Person $viewer): SeriesView
     {
         $series->load(['attendees.person', 'standingItems.owner', 'meetings', 'openIssues']);
-        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $threads = $this->plans->threads($viewer);
         $issues = $this->agendas->openIssues($series);
         $fit = Agenda::of($this->agendas->timeForIssues($series), $this->agendas->ranked($issues));
         $rows = static fn(array $ranked): array => array_values(array_map(

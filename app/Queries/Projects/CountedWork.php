@@ -10,6 +10,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\StoredTallies;
 use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -21,17 +22,20 @@ use Loftrin\Core\Work\Project as CoreProject;
 use Loftrin\Core\Work\ProjectState;
 
 /** Many projects without their tasks: the database counts them and finds the next step of each. */
-final readonly class CountedWork implements ProjectWork
+final class CountedWork implements ProjectWork
 {
-    private Rollup $rollup;
+    private readonly Rollup $rollup;
+
+    /** @var ?Collection<int, Task> by project: the next steps, once they are asked for */
+    private ?Collection $next = null;
 
     /**
      * @param Collection<int, Project>                               $records
      * @param array<array-key, CoreProject>                          $projects
      * @param array<int, array{tasks: int, open: int, waiting: int}> $counts   by project
-     * @param Collection<int, Task>                                  $next     by project
+     * @param array<int, true>                                       $doable   projects in which somebody could start on something
      */
-    private function __construct(private Workspace $workspace, private Collection $records, private array $projects, private array $counts, private Collection $next)
+    private function __construct(private readonly Workspace $workspace, private readonly Collection $records, private readonly array $projects, private readonly array $counts, private readonly array $doable)
     {
         $tallies = new StoredTallies(array_map(static fn(CoreProject $project) => $project->weighing, $projects), [], []);
         $tallies->prepare([$workspace->today()]);
@@ -48,7 +52,7 @@ final readonly class CountedWork implements ProjectWork
             $projects[(string) $record->id] = CoreRecords::project($record);
         }
 
-        return new self($workspace, $records, $projects, self::counts($workspace->today()), self::nextSteps(array_values($records->modelKeys())));
+        return new self($workspace, $records, $projects, self::counts($workspace->today(), array_values($records->modelKeys())), self::doable(array_values($records->modelKeys())));
     }
 
     public function progress(Project $project): ?Fraction
@@ -65,13 +69,23 @@ final readonly class CountedWork implements ProjectWork
     {
         return $project->state === ProjectState::Active
             && ! $this->isReady($project)
-            && $this->next($project) === null
+            && ! isset($this->doable[$project->id])
             && ($this->counts[$project->id]['waiting'] ?? 0) === 0;
     }
 
     public function isReady(Project $project): bool
     {
         return $project->state === ProjectState::Active && $this->tasks($project) > 0 && $this->open($project) === 0;
+    }
+
+    /**
+     * Looks for the next steps of some of the projects at once, where only those are shown.
+     *
+     * @param list<Project> $shown
+     */
+    public function lookAhead(array $shown): void
+    {
+        $this->next = self::nextSteps(array_map(static fn(Project $project): int => $project->id, $shown));
     }
 
     /** How many of the projects are stuck or ready to close. */
@@ -92,15 +106,21 @@ final readonly class CountedWork implements ProjectWork
 
     public function next(Project $project): ?Task
     {
+        $this->next ??= self::nextSteps(array_values($this->records->modelKeys()));
+
         return $this->next->get($project->id);
     }
 
-    /** @return array<int, array{tasks: int, open: int, waiting: int}> by project */
-    private static function counts(Day $today): array
+    /**
+     * @param list<array-key> $projects
+     *
+     * @return array<int, array{tasks: int, open: int, waiting: int}> by project
+     */
+    private static function counts(Day $today, array $projects): array
     {
         $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
-        $rows = DB::select("select project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting
-            from tasks where project_id is not null group by project_id", array_fill(0, 3, (string) $today));
+        $rows = DB::table('tasks')->whereIntegerInRaw('project_id', $projects)->groupBy('project_id')
+            ->selectRaw("project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting", array_fill(0, 3, (string) $today))->get();
         $counts = [];
 
         foreach ($rows as $row) {
@@ -108,6 +128,22 @@ final readonly class CountedWork implements ProjectWork
         }
 
         return $counts;
+    }
+
+    /**
+     * @param list<array-key> $projects
+     *
+     * @return array<int, true> by project
+     */
+    private static function doable(array $projects): array
+    {
+        $found = [];
+
+        foreach (Project::query()->whereIntegerInRaw('id', $projects)->whereHas('tasks', static fn(Builder $task) => $task->doableNow())->toBase()->pluck('id') as $id) {
+            $found[is_numeric($id) ? (int) $id : 0] = true;
+        }
+
+        return $found;
     }
 
     /**

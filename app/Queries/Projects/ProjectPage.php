@@ -12,6 +12,7 @@ use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\PlanLine;
 use App\Models\Project;
+use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -40,13 +41,14 @@ final readonly class ProjectPage
         $project->load(['owner', 'area', 'servings', 'milestones', 'planLines', 'gatherings.collection', 'entries.field']);
         $work = StoredWork::of($this->workspace, new Records([$project]));
         $today = $this->workspace->today();
-        $stored = $this->plans->ofYear($this->workspace->calendar()->yearOf($today), $viewer);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($viewer);
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $tasks = array_map($row, $work->inScope($project));
         $register = $this->register->row($project, $work, $threads);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
-        $served = $stored->goals->only($project->servings->pluck('goal_id')->all());
+        $served = array_map(static fn(Serving $link): int => $link->goal_id, array_values($project->servings->all()));
+        $stored = $this->plans->beneath([...$served, ...($project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [])], $viewer);
+        $stored->prepare([$today]);
 
         return new ProjectView(
             $register,
@@ -62,7 +64,7 @@ final readonly class ProjectPage
             $project->weighing,
             $project->order,
             Gate::forUser($viewer)->allows('update', $project),
-            array_values($served->map(static fn($goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
+            array_values($stored->goals->only($served)->filter(static fn(Goal $goal): bool => $threads->goal($goal->id) !== null)->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
             $this->stages($project, $tasks),
             array_map(static fn(Task $task): int => $task->id, $work->now($project)),
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
@@ -94,12 +96,16 @@ final readonly class ProjectPage
     /** @return list<GoalRow> the open ones of the present quarter */
     private function quarterGoals(StoredPlan $stored, Threads $threads): array
     {
-        $today = $this->workspace->today();
-        $quarter = $this->workspace->calendar()->quarterOf($today)->name;
+        return array_values($stored->goals->only($this->inQuarter($threads))
+            ->map(fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $this->workspace->today()))->all());
+    }
 
-        return array_values($stored->goals
-            ->filter(static fn(Goal $goal): bool => $goal->period === $quarter && $goal->closed_on === null)
-            ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
+    /** @return list<int> ids of the open goals of the present quarter */
+    private function inQuarter(Threads $threads): array
+    {
+        $quarter = $this->workspace->calendar()->quarterOf($this->workspace->today())->name;
+
+        return array_map(intval(...), array_values($threads->goals()->where('period', $quarter)->whereNull('closed_on')->modelKeys()));
     }
 
     /**

@@ -34,22 +34,24 @@ final readonly class RegisterPage
 
     public function of(Person $viewer, RegisterFilter $filter): Register
     {
-        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $threads = $this->plans->threads($viewer);
         $projects = $this->found->by($filter)->with(['owner', 'area', 'milestones', 'gatherings.collection', 'entries.field'])
             ->addSelect(['projects.*', 'changed_at' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id')])
             ->orderBy('projects.id')->get();
         $work = CountedWork::of($this->workspace, $projects);
         $sorted = $this->sorted($projects, $work, $filter, $threads);
         $pages = max(1, (int) ceil(count($sorted) / self::PER_PAGE));
-        $active = CountedWork::of($this->workspace, $filter->state === 'open' ? $projects->where('state', ProjectState::Active) : Project::query()->where('state', ProjectState::Active)->get());
+        $shown = array_slice($sorted, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE);
+        $work->lookAhead($shown);
+        $counted = $filter->state === 'open' && ! $filter->isNarrow() ? $work : CountedWork::of($this->workspace, Project::query()->where('state', ProjectState::Active)->get());
 
         return new Register(
             $filter,
-            $this->groups(array_slice($sorted, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE), $work, $threads, $filter),
+            $this->groups($shown, $work, $threads, $filter),
             count($sorted),
             $pages,
             Project::query()->where('state', ProjectState::Active)->count(),
-            $active->needy(),
+            $counted->needy(),
             $this->activeBy(),
             $this->workspace->active_limit,
             $viewer->isLead(),

@@ -40,7 +40,7 @@ final readonly class FactsQuery
         $asOf = $this->asOf($week);
         $stored = $this->plans->holding($week, $person);
         $stored->prepare([$asOf, $week->span->first->plus(-1)]);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($person, $week);
         $ledger = $this->ledger(new Span($week->span->first, $week->span->last), $person, $stored);
         $before = $this->ledger(new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)), $person, $stored);
         $left = new LeftOverTasks($this->workspace, $person, $week);

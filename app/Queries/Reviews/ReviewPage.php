@@ -10,7 +10,6 @@ use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -69,7 +68,7 @@ final readonly class ReviewPage
     private function leftOver(Period $week, Person $person): array
     {
         $left = new LeftOverTasks($this->workspace, $person, $week);
-        $threads = new Threads($this->plans->holding($week, $person));
+        $threads = $this->plans->threads($person, $week);
         $seen = [];
         $groups = [];
 

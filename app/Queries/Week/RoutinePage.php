@@ -13,7 +13,6 @@ use App\Models\RoutineStep;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -94,7 +93,7 @@ final readonly class RoutinePage
     /** @return list<TaskRow> */
     private function tasks(Routine $routine, Span $quarter, Person $viewer): array
     {
-        $threads = new Threads($this->plans->ofYear($this->workspace->calendar()->yearOf($this->workspace->today()), $viewer));
+        $threads = $this->plans->threads($viewer);
         $tasks = $routine->tasks()->whereNull('dropped_on')->with(TaskRow::NEEDS)
             ->where(static fn(Builder $either) => $either->whereNull('done_on')->orWhereBetween('occurs_on', [(string) $quarter->first, (string) $quarter->last]));
 

@@ -14,7 +14,6 @@ use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
 use App\Queries\Parts\Markdown;
 use App\Queries\Parts\Option;
@@ -35,7 +34,7 @@ final readonly class TaskPage
         $meeting = $task->agendaItem?->meeting;
 
         return new TaskView(
-            TaskRow::of($task, new Threads($this->plans->ofYear($year, $viewer)), $this->workspace),
+            TaskRow::of($task, $this->plans->threads($viewer), $this->workspace),
             $task->notes,
             $task->created_on,
             $task->waiting_since,

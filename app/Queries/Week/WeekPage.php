@@ -14,14 +14,12 @@ use App\Models\Workspace;
 use App\Queries\Direction\Resolves;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\DayHours;
@@ -47,8 +45,7 @@ final readonly class WeekPage
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $stored = $this->plans->holding($week, $viewer);
-        $threads = new Threads($stored);
+        $threads = $this->plans->threads($viewer, $week);
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $isPast = $week->isOverOn($today);
         $isNow = $week->span->holds($today);
@@ -91,9 +88,10 @@ final readonly class WeekPage
     /** @return list<GoalRow> the company's and the person's own, firm ones first */
     private function goals(Period $week, Person $viewer, Person $whose): array
     {
-        $stored = $this->plans->holding($week, $viewer);
-        $threads = new Threads($stored);
-        $goals = $stored->goals->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Week && $goal->period === $week->name);
+        $threads = $this->plans->threads($viewer, $week);
+        $ids = array_values($threads->goals()->where('period', $week->name)->modelKeys());
+        $stored = $this->plans->beneath(array_map(intval(...), $ids), $viewer);
+        $goals = $stored->goals->only($ids);
 
         return array_values($goals
             ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->owner_id === $whose->id ? 0 : 1, $goal->id])

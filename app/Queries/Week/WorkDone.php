@@ -61,10 +61,9 @@ final readonly class WorkDone
     private function sums(Span $span): Builder
     {
         $open = Visibility::Everyone->value;
-        $threaded = "tasks.goal_id is not null or exists (select 1 from servings join goals on goals.id = servings.goal_id
-            where servings.project_id = tasks.project_id and goals.visibility = '$open')
-            or exists (select 1 from routine_servings join goals on goals.id = routine_servings.goal_id
-            where routine_servings.routine_id = tasks.routine_id and goals.visibility = '$open')";
+        $threaded = "tasks.goal_id is not null
+            or tasks.project_id in (select servings.project_id from servings join goals on goals.id = servings.goal_id where goals.visibility = '$open')
+            or tasks.routine_id in (select routine_servings.routine_id from routine_servings join goals on goals.id = routine_servings.goal_id where goals.visibility = '$open')";
 
         return DB::table('tasks')
             ->where('visibility', $open)

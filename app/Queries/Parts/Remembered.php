@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Parts;
+
+use App\Models\Workspace;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What every screen shows and all its parts of the year go into, kept until anything is changed. Every change stands in
+ * the log: while the log has no new entry and the day is the same, the answer is the same.
+ */
+final readonly class Remembered
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param string        $what which question this answers, and for whom if that matters
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function of(string $what, callable $work): mixed
+    {
+        if (config('app.remembers') !== true) {
+            return $work();
+        }
+
+        $now = [DB::table('activity_log')->max('id'), (string) $this->workspace->today(), (string) $this->workspace->updated_at];
+        $kept = Cache::get("remembered: $what");
+
+        if (is_array($kept) && $kept[0] === $now) {
+            /** @var T */
+            return $kept[1];
+        }
+
+        $answer = $work();
+        Cache::put("remembered: $what", [$now, $answer], 86_400);
+
+        return $answer;
+    }
+}
