@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\People\CircleController;
 use App\Http\Controllers\People\PersonController;
 use App\Http\Controllers\People\SignInController;
+use App\Http\Controllers\People\ToldController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -16,6 +17,14 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/people', [PersonController::class, 'index'])->name('people.index');
     Route::post('/people', [PersonController::class, 'store'])->name('people.store');
+    Route::controller(ToldController::class)->group(static function (): void {
+        Route::get('/told', 'show')->name('told');
+        Route::put('/told', 'choose')->name('told.choose');
+        Route::post('/reminders', 'store')->name('reminders.store');
+        Route::put('/reminders/{reminder}', 'putOff')->name('reminders.put-off');
+        Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle');
+        Route::delete('/reminders/{reminder}', 'remove')->name('reminders.destroy');
+    });
     Route::post('/circles', [CircleController::class, 'store'])->name('circles.store');
     Route::put('/circles/{circle}', [CircleController::class, 'update'])->name('circles.update');
     Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])->name('circles.destroy');

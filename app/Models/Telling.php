@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property ?int    $goal_id
  * @property int     $by_id
  * @property string  $words
+ * @property bool    $for_letter it waits for the letter of the next morning
  * @property ?Carbon $read_at
  * @property Carbon  $created_at
  * @property-read ?Goal $goal
@@ -40,13 +41,13 @@ final class Telling extends Record
      */
     protected function scopeToldTo(Builder $query, Person $person): void
     {
-        $query->where('person_id', $person->id)->where(static fn(Builder $either) => $either->whereNotNull('project_id')
+        $query->where('person_id', $person->id)->where('for_letter', false)->where(static fn(Builder $either) => $either->whereNotNull('project_id')
             ->orWhereHas('goal', static fn($goal) => $goal->visibleTo($person))
             ->orWhereHas('task', static fn($task) => $task->visibleTo($person)));
     }
 
     protected function casts(): array
     {
-        return ['read_at' => 'datetime'];
+        return ['read_at' => 'datetime', 'for_letter' => 'boolean'];
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\ChangeLog;
+use App\Exchange\KeptMailbox;
+use App\Exchange\Mailbox;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
@@ -22,6 +24,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(Mailbox::class, KeptMailbox::class);
         $this->app->scoped(ChangeLog::class);
         $this->app->scoped(StoredPlans::class);
         $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());

@@ -99,12 +99,12 @@ final readonly class Patterns
         $start = $this->stage->worked($this->stage->today->plus(-9));
         $roles = ['Sales' => $this->people->id('lucia'), 'Crew' => $this->people->id('kwame')];
         $taken = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->title !== self::CAME_LATER));
-        $project = $this->rows->add('projects', [
+        $project = $this->work->made(self::MADE, $this->rows->add('projects', [
             'title' => self::MADE, 'outcome' => $outcome, 'owner_id' => $roles['Sales'], 'area_id' => null, 'weighing' => 'count', 'order' => 'sequential',
             'state' => 'active', 'state_on' => $start, 'starts_on' => $start, 'due_on' => $this->stage->worked($start->plus($days)),
             'pattern_id' => $pattern, 'pattern_roles' => $roles,
             'pattern_taken' => array_map(static fn(Piece $piece): array => [...$piece->kept(), 'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes], $taken),
-        ]);
+        ]));
         $stages = [];
 
         foreach ($taken as $place => $piece) {

@@ -17,11 +17,11 @@ final class Rows
         'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words', 'resolves', 'plannings',
         'goals', 'checkpoints', 'readings',
         'patterns', 'pattern_stages', 'pattern_tasks', 'pattern_steps',
-        'projects', 'stages', 'servings', 'milestones',
+        'projects', 'stages', 'servings', 'milestones', 'collections', 'gatherings', 'fields', 'entries', 'saved_lists',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
         'routines', 'routine_steps', 'routine_servings', 'occurrences',
         'tasks', 'steps', 'precedences', 'jots', 'plan_lines',
-        'helpings', 'references', 'comments', 'estimates', 'judgements', 'followings', 'tellings',
+        'helpings', 'references', 'reminders', 'comments', 'estimates', 'judgements', 'followings', 'tellings',
     ];
 
     /** @var array<string, list<array<string, mixed>>> */

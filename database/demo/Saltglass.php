@@ -40,6 +40,7 @@ final class Saltglass
             $weeks->fillUpTo(self::TASKS);
             $direction->shelve();
             (new Logbook($rows, $stage, $people, $goals))->add();
+            (new Beside($rows, $stage, $people, $work))->add();
             $rows->insert();
 
             app()->forgetScopedInstances();

@@ -36,6 +36,12 @@ final class Work
         return $this->projects[$title];
     }
 
+    /** Notes a project that was made elsewhere. */
+    public function made(string $title, int $id): int
+    {
+        return $this->projects[$title] = $id;
+    }
+
     /**
      * A task with everything left open that is not given.
      *

@@ -109,7 +109,7 @@ test('a quarter closed in one pass: two carried, one split, one dropped', async 
     await page.goto('/goals/20');
     await expect(page.getByText('not met', { exact: true }).first()).toBeVisible();
     await page.goto('/projects/6');
-    await expect(page.getByText('Dropped').first()).toBeVisible();
+    await expect(page.getByLabel('State')).toHaveValue('dropped');
 });
 
 test('a goal’s logbook: said, estimated, told to who follows it', async ({ page }) => {

@@ -30,6 +30,17 @@ const screens = {
     'planning, load': '/planning/2027-Q3/load',
     closing: '/closing/2027-Q3',
     'a judged goal': '/goals/27',
+    'stages beside each other': '/projects/3?as=columns',
+    'register, only some': '/projects?group=owner&attention=full&state=all',
+    patterns: '/patterns',
+    'a pattern': '/patterns/1',
+    'start from a pattern': '/patterns/1/start',
+    routines: '/routines',
+    'a routine': '/routines/2',
+    'a steady output': '/routines/18',
+    'a list being built': '/lists/new?conditions[0][field]=owner&conditions[0][value]=me&group=project',
+    'a saved list': '/lists/saved/2',
+    told: '/told',
 };
 
 for (const scheme of ['light', 'dark'] as const) {

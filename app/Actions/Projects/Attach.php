@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Actions\Projects;
 
 use App\Actions\ChangeLog;
+use App\Actions\People\Notify;
 use App\Actions\RefusedChange;
 use App\Models\Comment;
 use App\Models\File;
 use App\Models\Helping;
+use App\Models\Occasion;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reference;
 use App\Models\Task;
-use App\Models\Telling;
 use App\Models\Workspace;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -23,7 +24,7 @@ use Loftrin\Core\People\Mentions;
 /** What people say of a task or a project, and what they lay beside it. */
 final readonly class Attach
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private Notify $notify)
     {
     }
 
@@ -36,10 +37,8 @@ final readonly class Attach
             $mentioned = Mentions::in($words, $people->map(static fn(Person $person): string => $person->name)->all());
             $helpers = array_values($work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all());
 
-            foreach ($people->only([$work->owner_id, ...$helpers, ...$mentioned])->except([$who->id]) as $person) {
-                if ($work->isVisibleTo($person)) {
-                    Telling::query()->create([...self::of($work), 'person_id' => $person->id, 'by_id' => $who->id, 'words' => Str::limit("said: $words", 280, '…')]);
-                }
+            foreach ($people->only([$work->owner_id, ...$helpers, ...$mentioned]) as $person) {
+                ($this->notify)($who, $person, in_array($person->id, $mentioned, true) ? Occasion::Mentioned : Occasion::Said, $work, "said: $words");
             }
         });
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Week;
 
 use App\Actions\ChangeLog;
+use App\Actions\People\Notify;
 use App\Actions\RefusedChange;
+use App\Models\Occasion;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -14,7 +16,7 @@ use Loftrin\Core\Calendar\Day;
 
 final readonly class ChangeTask
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private Notify $notify)
     {
     }
 
@@ -38,7 +40,7 @@ final readonly class ChangeTask
 
         $words = $handsOver ? "Handed over “{$task->title}”" : "Changed “{$task->title}”";
 
-        $this->log->change($who, $words, function () use ($task, $fields, $handsOver): void {
+        $this->log->change($who, $words, function () use ($who, $task, $fields, $handsOver): void {
             if (array_key_exists('waiting_on', $fields)) {
                 $task->fill(Waiting::columns($task, $fields['waiting_on'], $this->workspace->today()));
             }
@@ -59,6 +61,7 @@ final readonly class ChangeTask
 
             $task->changed_on = $this->workspace->today();
             $task->save();
+            $this->tell($who, $task, $handsOver, isset($fields['look_over_by_id']));
         });
     }
 
@@ -74,6 +77,19 @@ final readonly class ChangeTask
             if (is_string($is) && $is !== ($was ?? '') && $is !== $fields[$field]) {
                 throw new RefusedChange($field, "Somebody changed this meanwhile to “{$is}”. What you wrote is still here: look at both, then save again.");
             }
+        }
+    }
+
+    private function tell(Person $who, Task $task, bool $handsOver, bool $isToLookOver): void
+    {
+        if ($handsOver) {
+            ($this->notify)($who, $task->owner()->firstOrFail(), Occasion::HandedOver, $task, 'handed it over to you');
+        }
+
+        $looker = $isToLookOver ? $task->lookOverBy()->first() : null;
+
+        if ($looker !== null) {
+            ($this->notify)($who, $looker, Occasion::LookOver, $task, 'asks you to look it over');
         }
     }
 

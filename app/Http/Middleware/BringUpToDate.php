@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Actions\People\SendMorningLetters;
 use App\Actions\Week\AdvanceRoutines;
 use App\Models\Workspace;
 use Closure;
@@ -12,14 +13,15 @@ use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
 use UnexpectedValueException;
 
-/** Whoever comes first on a day finds what routines bring moved on to it: no timer has to run for that. */
+/** Whoever comes first on a day finds what routines bring moved on to it, and the letters of the morning sent: no timer has to run for that. */
 final class BringUpToDate
 {
     public function handle(Request $request, Closure $next): Response
     {
         // Only one of several requests at once does it, and the day stands in the key: a clock that is set does not confuse it.
-        if ($request->user() !== null && Cache::add('routines-advanced-'.app(Workspace::class)->today(), true, 172_800)) {
+        if ($request->user() !== null && Cache::add('brought-up-to-'.app(Workspace::class)->today(), true, 172_800)) {
             app(AdvanceRoutines::class)();
+            app(SendMorningLetters::class)();
         }
 
         $response = $next($request);

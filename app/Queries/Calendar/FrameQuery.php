@@ -7,6 +7,7 @@ namespace App\Queries\Calendar;
 use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
+use App\Models\Reminder;
 use App\Models\Review;
 use App\Models\Telling;
 use App\Models\Workspace;
@@ -17,6 +18,7 @@ use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\Remembered;
+use App\Queries\People\ReminderRow;
 use App\Queries\Week\WorkDone;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -43,7 +45,15 @@ final readonly class FrameQuery
             $this->rail($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
             $this->tray->count($viewer),
             Telling::query()->toldTo($viewer)->whereNull('read_at')->count(),
+            $this->ticket($viewer),
         );
+    }
+
+    private function ticket(Person $viewer): ?ReminderRow
+    {
+        $next = Reminder::query()->openFor($viewer)->where('on', (string) $this->workspace->today())->where('at', '>=', $this->workspace->now()->format('H:i'))->first();
+
+        return $next === null ? null : ReminderRow::of($next);
     }
 
     private function rail(Person $viewer, Period $year): Rail

@@ -14,6 +14,7 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\TaskRow;
+use App\Queries\People\ToldPage;
 use App\Queries\Week\RoutinesPage;
 use App\Queries\Week\WeekDay;
 use App\Queries\Week\WeekPage;
@@ -35,6 +36,7 @@ final readonly class DayPage
         private Occurrences $occurrences,
         private QuarterPasses $quarters,
         private RoutinesPage $routines,
+        private ToldPage $told,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class DayPage
             $day->planned,
             $day->free,
             $this->routines->daily($viewer),
+            $this->told->due($viewer),
         );
     }
 

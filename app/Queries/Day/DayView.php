@@ -8,6 +8,7 @@ use App\Queries\Direction\Bearing;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Parts\TaskRow;
+use App\Queries\People\ReminderRow;
 use App\Queries\Props;
 use App\Queries\Week\DailyLine;
 use Loftrin\Core\Calendar\Day;
@@ -16,14 +17,15 @@ use Loftrin\Core\Calendar\Day;
 final readonly class DayView implements Props
 {
     /**
-     * @param list<DuePass>    $passes    those due first
-     * @param ?TaskRow         $mainThing the open task of today that matters most
-     * @param list<TaskRow>    $tasks     today's
-     * @param list<TaskRow>    $late
-     * @param list<Occurrence> $meetings
-     * @param list<GoalRow>    $weekGoals
-     * @param list<DailyLine>  $daily     the daily checklist
-     * @param int              $free      minutes; below 0 when more is planned than fits
+     * @param list<DuePass>     $passes    those due first
+     * @param ?TaskRow          $mainThing the open task of today that matters most
+     * @param list<TaskRow>     $tasks     today's
+     * @param list<TaskRow>     $late
+     * @param list<Occurrence>  $meetings
+     * @param list<GoalRow>     $weekGoals
+     * @param list<ReminderRow> $tickets   reminders of today, and earlier ones that were not seen
+     * @param list<DailyLine>   $daily     the daily checklist
+     * @param int               $free      minutes; below 0 when more is planned than fits
      */
     public function __construct(
         public Day $on,
@@ -40,6 +42,7 @@ final readonly class DayView implements Props
         public int $planned,
         public int $free,
         public array $daily,
+        public array $tickets,
     ) {
     }
 }

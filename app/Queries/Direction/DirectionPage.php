@@ -8,8 +8,8 @@ use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\YearRows;
 use App\Queries\Parts\PeriodTag;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Horizon;
@@ -17,7 +17,7 @@ use Loftrin\Core\Calendar\Period;
 
 final readonly class DirectionPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private YearRows $rows)
     {
     }
 
@@ -38,15 +38,14 @@ final readonly class DirectionPage
     /** @return list<PlacedGoal> those that stand at the top of the year */
     public function goals(Period $year, Person $viewer): array
     {
-        $stored = $this->plans->ofYear($year, $viewer);
-        $stored->prepare([$this->workspace->today()]);
         $threads = $this->plans->threads($viewer, $year);
+        $rows = $this->rows->of($year, $viewer, $this->workspace->today());
 
-        return array_values($stored->goals
-            ->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Year && $stored->goals->get($goal->parent_id) === null)
+        return array_values($threads->goals()
+            ->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Year && $threads->goal($goal->parent_id) === null)
             ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
-            ->map(fn(Goal $goal): PlacedGoal => new PlacedGoal(
-                GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
+            ->map(static fn(Goal $goal): PlacedGoal => new PlacedGoal(
+                $rows[$goal->id],
                 $goal->why,
                 $goal->outlook_id,
                 $goal->quarters ?? [],

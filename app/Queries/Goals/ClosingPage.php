@@ -27,9 +27,9 @@ final readonly class ClosingPage
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $stored = $this->plans->holding($period, $viewer);
-        $stored->prepare([$today]);
         $threads = $this->plans->threads($viewer, $period);
+        $stored = $this->plans->beneath(array_map(intval(...), array_values($threads->goals()->where('period', $period->name)->modelKeys())), $viewer);
+        $stored->prepare([$today]);
         $goals = $stored->goals->where('period', $period->name);
         [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];
         $tasks = Task::query()->visibleTo($viewer)->whereIn('goal_id', $open->modelKeys())->onLists()->toBase()->groupBy('goal_id')->selectRaw('goal_id, count(*) as number')->pluck('number', 'goal_id');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Parts\Choices;
@@ -12,7 +11,6 @@ use App\Queries\Parts\Cord;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
-use App\Queries\Parts\Remembered;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -21,7 +19,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class SheetPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered, private Choices $choices)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private YearRows $rows, private Choices $choices)
     {
     }
 
@@ -32,12 +30,13 @@ final readonly class SheetPage
         $drawn = $name === null ? $calendar->yearOf($on) : $calendar->tryPeriod($name) ?? throw new NotFoundHttpException();
         $threads = $this->plans->threads($viewer, $drawn);
         $year = $calendar->yearOf($drawn->anchor());
-        $all = $this->remembered->of("goals of $year->name on $on for $viewer->id", fn(): array => $this->rows($year, $viewer, $threads, $on));
+        $all = $this->rows->of($year, $viewer, $on);
         $rows = array_values(array_filter($all, static function (GoalRow $row) use ($filter, $threads): bool {
             $goal = $threads->goal($row->id);
 
             return $goal !== null && $filter->holds($goal, $row, $threads);
         }));
+        usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
 
         return new Sheet(
             PeriodTag::of($drawn, $calendar),
@@ -53,17 +52,6 @@ final readonly class SheetPage
             $this->choices->areas(),
             array_map(static fn(Cord $cord, int|string $top): Option => new Option((string) $top, "$cord->mark, $cord->title"), $threads->all(), array_keys($threads->all())),
         );
-    }
-
-    /** @return list<GoalRow> all of the year, worst first */
-    private function rows(Period $year, Person $viewer, Threads $threads, Day $on): array
-    {
-        $stored = $this->plans->ofYear($year, $viewer);
-        $stored->prepare([$on]);
-        $rows = array_values($stored->goals->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $on))->all());
-        usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
-
-        return $rows;
     }
 
     /** @return list<Period> */

@@ -33,6 +33,12 @@ final class StoredPlans
      */
     public function beneath(array $goals, ?Person $viewer): StoredPlan
     {
+        foreach ($this->plans as $plan) {
+            if ($plan->viewer?->id === $viewer?->id && $plan->goals->only($goals)->count() === count($goals)) {
+                return $plan;
+            }
+        }
+
         return StoredPlan::beneath($this->workspace, $viewer, $goals);
     }
 

@@ -33,7 +33,8 @@ final readonly class Remembered
         }
 
         $now = [DB::table('activity_log')->max('id'), (string) $this->workspace->today(), (string) $this->workspace->updated_at];
-        $kept = Cache::get("remembered: $what");
+        $key = 'remembered in '.DB::connection()->getDatabaseName().": $what";
+        $kept = Cache::get($key);
 
         if (is_array($kept) && $kept[0] === $now) {
             /** @var T */
@@ -41,7 +42,7 @@ final readonly class Remembered
         }
 
         $answer = $work();
-        Cache::put("remembered: $what", [$now, $answer], 86_400);
+        Cache::put($key, [$now, $answer], 86_400);
 
         return $answer;
     }

@@ -8,10 +8,9 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\PersonTag;
-use App\Queries\Parts\TaskRow;
 use Illuminate\Support\Collection;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\DayHours;
 
 /** Who is here, and how much each has on their hands. */
@@ -25,17 +24,19 @@ final readonly class PeoplePage
     {
         $week = $this->workspace->calendar()->weekOf($this->workspace->today());
         $active = Project::query()->where('state', 'active')->selectRaw('owner_id, count(*) as projects')->groupBy('owner_id')->pluck('projects', 'owner_id');
-        $tasks = Task::query()->visibleTo($viewer)
-            ->onLists()
-            ->with('steps')
-            ->get()->groupBy('owner_id');
+        $open = Task::query()->visibleTo($viewer)->onLists();
+        $counts = (clone $open)->toBase()->groupBy('owner_id')
+            ->selectRaw('owner_id, count(*) as open, sum(due_on < ?) as late', [(string) $this->workspace->today()])->get()->keyBy('owner_id');
+        // What was planned for an earlier day or week and is still open stands in this one.
+        $thisWeek = $open->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week->span->last)->with('steps')->get()->groupBy('owner_id');
 
         return new People(
             array_values(Person::query()->orderBy('name')->get()->map(fn(Person $person): PersonRow => $this->row(
                 $person,
                 is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
-                $tasks->get($person->id) ?? collect(),
-                $week->name,
+                (int) ($counts->get($person->id)->open ?? 0),
+                (int) ($counts->get($person->id)->late ?? 0),
+                $thisWeek->get($person->id) ?? collect(),
             ))->all()),
             CircleRow::all(),
             $week->name,
@@ -43,29 +44,18 @@ final readonly class PeoplePage
         );
     }
 
-    /** @param Collection<int, Task> $open */
-    private function row(Person $person, int $active, Collection $open, string $week): PersonRow
+    /** @param Collection<int, Task> $thisWeek */
+    private function row(Person $person, int $active, int $open, int $late, Collection $thisWeek): PersonRow
     {
-        $today = $this->workspace->today();
-        $thisWeek = $open->filter(fn(Task $task): bool => $this->standsInWeek($task, $week));
-
         return new PersonRow(
             PersonTag::of($person),
             $person->role,
             $person->email,
             $person->weekly_hours,
             $active,
-            $open->count(),
-            $open->filter(static fn(Task $task): bool => $task->due_on !== null && $task->due_on->isBefore($today))->count(),
+            $open,
+            $late,
             $thisWeek->sum(static fn(Task $task): int => DayHours::left($task->minutes, $task->steps->whereNotNull('done_on')->count(), $task->steps->count())),
         );
-    }
-
-    private function standsInWeek(Task $task, string $week): bool
-    {
-        $stands = TaskRow::standsIn($task, $this->workspace);
-        $planned = $stands === null ? null : $this->workspace->calendar()->planned($stands);
-
-        return $stands === $week || ($planned instanceof Day && $this->workspace->calendar()->weekOf($planned)->name === $week);
     }
 }

@@ -23,6 +23,13 @@ export function withTask(page: unknown, id: number, change: Partial<TaskRow>): u
     return Object.fromEntries(Object.entries(page).map(([key, part]) => [key, withTask(part, id, change)]));
 }
 
+/** Brings the keyboard back to a task whose line was drawn anew, unless it has gone elsewhere since. */
+export function keepFocusOn(id: number): void {
+    if (document.activeElement === null || document.activeElement === document.body) {
+        document.querySelector<HTMLElement>(`[data-task="${String(id)}"] a`)?.focus();
+    }
+}
+
 export function tick(task: TaskRow): void {
     act(
         'put',

@@ -27,6 +27,7 @@ export function Commands({ isOpen, onOpenChange, onJot }: Props) {
         ...rooms.map((room) => ({ words: room.name, keys: `g ${room.key}`, run: go(room.href) })),
         { words: 'Tray', run: go(route('tray')) },
         { words: 'Shelf', run: go(route('shelf')) },
+        { words: 'Remind me, and what reaches me', run: go(route('told')) },
         { words: 'Routines and checklists', run: go(route('routines.index')) },
         { words: 'Patterns', run: go(route('patterns.index')) },
         { words: 'Areas, clients, roles', run: go(route('areas.index')) },

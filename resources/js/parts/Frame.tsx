@@ -10,6 +10,7 @@ import { Notices } from './Notices';
 import { stepWeek, YearRail } from './YearRail';
 import type { Frame as FrameProps } from '../generated/props';
 import { useKeys } from '../lib/keys';
+import { useTicket } from './day/ticket';
 import { route } from '../lib/routes';
 import { chooseTheme, currentTheme, type Theme } from '../lib/theme';
 import { Kbd } from '../ui/Kbd';
@@ -54,6 +55,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         setOpen(what);
     };
 
+    useTicket(frame.ticket);
     useKeys({
         n: show('jot'),
         '/': show('commands'),
@@ -226,6 +228,13 @@ function Yourself({ frame, onKeys }: { frame: FrameProps; onKeys: () => void }) 
                 }}
             >
                 News {frame.news > 0 && <span className="font-mono text-xs">{frame.news}</span>}
+            </MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    router.visit(route('told'));
+                }}
+            >
+                What reaches you
             </MenuItem>
             <MenuItem onSelect={onKeys}>
                 Keys <Kbd>?</Kbd>

@@ -52,6 +52,11 @@ export function TaskLine({
     const press = (event: KeyboardEvent<HTMLElement>) => {
         const line = event.currentTarget;
         const way = ways[event.key];
+        // A menu that belongs to the line stands elsewhere on the page: its keys are its own.
+        if (!(event.target instanceof Node) || !line.contains(event.target)) {
+            return;
+        }
+
         const onLink = event.target instanceof HTMLAnchorElement;
 
         if (event.altKey && way !== undefined && onMove !== undefined) {

@@ -1,4 +1,4 @@
-import type { Key, ReactNode } from 'react';
+import { type Key, type ReactNode, useEffect, useRef } from 'react';
 import { Button } from './Button';
 
 interface Props<T> {
@@ -15,13 +15,24 @@ interface Props<T> {
 
 /** A list that is edited row by row within a form. */
 export function Rows<T extends object>({ legend, hint, error, rows, keyOf, onChange, add, children }: Props<T>) {
+    const list = useRef<HTMLFieldSetElement>(null);
+    const wasAdded = useRef(false);
+
+    // What was added is written into at once.
+    useEffect(() => {
+        if (wasAdded.current) {
+            wasAdded.current = false;
+            list.current?.querySelector<HTMLElement>('[data-row]:last-of-type :is(input, select, textarea)')?.focus();
+        }
+    }, [rows.length]);
+
     return (
-        <fieldset>
+        <fieldset ref={list}>
             <legend className="mb-1 text-sm font-semibold">{legend}</legend>
             {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
             {rows.length === 0 && hint !== undefined && <p className="text-xs text-ink-2">{hint}</p>}
             {rows.map((row, place) => (
-                <div key={keyOf?.(row) ?? `new ${String(place)}`} className="mt-2 flex flex-wrap items-start gap-2">
+                <div key={keyOf?.(row) ?? `new ${String(place)}`} data-row className="mt-2 flex flex-wrap items-start gap-2">
                     {children(
                         row,
                         (change) => {
@@ -43,6 +54,7 @@ export function Rows<T extends object>({ legend, hint, error, rows, keyOf, onCha
                 <Button
                     className="mt-2"
                     onClick={() => {
+                        wasAdded.current = true;
                         onChange(add.row === null ? rows : [...rows, add.row]);
                     }}
                 >

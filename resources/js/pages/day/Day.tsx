@@ -9,6 +9,7 @@ import { Cord } from '../../parts/Cord';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Tickets } from '../../parts/day/Tickets';
 import { Daily } from '../../parts/routine/Daily';
 import { ButtonLink } from '../../ui/Button';
 
@@ -46,6 +47,7 @@ export default function Day({ page }: { page: DayView }) {
                         </p>
                     )}
                 </div>
+                {page.tickets.length > 0 && <Tickets tickets={page.tickets} today={page.on} />}
                 <MainThing page={page} />
                 {page.meetings.length > 0 && (
                     <Section title="Meetings" className="mt-6">

@@ -12,7 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button';
 /** All that comes back by itself. */
 export default function Routines({ page }: { page: RoutinesProps }) {
     return (
-        <div className="grid flex-1 grid-cols-[1fr_1fr] gap-x-10 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
+        <div className="grid flex-1 grid-cols-[1fr_1fr] content-start gap-x-10 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
             <Head title="Routines" />
             <div className="col-span-full mb-4 flex flex-wrap items-end justify-between gap-4">
                 <div>

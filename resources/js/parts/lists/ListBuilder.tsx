@@ -44,7 +44,13 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
 
         // What is not said yet is not asked for.
         if (page.id === null && wanted.conditions.every((condition) => condition.value !== '')) {
-            router.get(route('saved.build'), wanted as never, { only: ['page'], preserveState: true, preserveScroll: true, replace: true });
+            router.get(route('saved.build'), wanted as never, {
+                only: ['page'],
+                preserveState: true,
+                preserveScroll: true,
+                replace: true,
+                queryStringArrayFormat: 'indices',
+            });
         }
     };
 

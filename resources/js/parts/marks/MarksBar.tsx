@@ -6,6 +6,7 @@ import { Times } from '../Times';
 import type { PersonTag, StageRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
+import { keepFocusOn } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../../ui/Menu';
 
@@ -17,7 +18,7 @@ export function MarksBar({ marks }: { marks: Marked }) {
     const page = usePage().props.page as { people?: PersonTag[]; stages?: StageRow[] } | undefined;
     const stages = (page?.stages ?? []).filter((stage) => typeof stage === 'object' && stage.name !== null);
     const send = (what: What, value: string | null = null) => {
-        const line = document.querySelector<HTMLElement>(`[data-task="${String(marks.ids.at(-1) ?? '')}"] a`);
+        const last = marks.ids.at(-1);
 
         act(
             'put',
@@ -26,8 +27,13 @@ export function MarksBar({ marks }: { marks: Marked }) {
             {
                 onDone: () => {
                     marks.clear();
-                    // The keyboard goes on where it was.
-                    line?.focus();
+
+                    if (last !== undefined) {
+                        // Once the bar is gone, the keyboard goes on where it was.
+                        requestAnimationFrame(() => {
+                            keepFocusOn(last);
+                        });
+                    }
                 },
             },
         );

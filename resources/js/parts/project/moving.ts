@@ -1,6 +1,7 @@
 import type { ProjectView, StageRow, TaskRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
+import { keepFocusOn } from '../../lib/tasks';
 import type { Way } from '../TaskLine';
 
 const openIn = (stage: StageRow) => stage.tasks.filter((task) => !task.isDone);
@@ -32,10 +33,6 @@ function withMoved(page: ProjectView, id: number, to: number | null, before: num
     };
 }
 
-function focusOn(id: number): void {
-    document.querySelector<HTMLElement>(`[data-task="${String(id)}"] a`)?.focus();
-}
-
 /** Moves a task to a stage, before another task or last in it. */
 export function moveTo(id: number, stage: number | null, before: number | null, keepsFocus = false): void {
     act(
@@ -47,7 +44,7 @@ export function moveTo(id: number, stage: number | null, before: number | null, 
             ...(keepsFocus
                 ? {
                       onDone: () => {
-                          focusOn(id);
+                          keepFocusOn(id);
                       },
                   }
                 : {}),
@@ -56,7 +53,7 @@ export function moveTo(id: number, stage: number | null, before: number | null, 
 
     if (keepsFocus) {
         requestAnimationFrame(() => {
-            focusOn(id);
+            keepFocusOn(id);
         });
     }
 }

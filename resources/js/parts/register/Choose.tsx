@@ -113,9 +113,7 @@ export function Choose({ page }: { page: Register }) {
                     )}{' '}
                     in {select('area', 'Area', page.areas, 'any area')} serving {select('thread', 'Thread', page.threads, 'any thread')},
                     taking {select('attention', 'Attention', choices.attention, 'any')} attention
-                    {page.collections.length > 0 && (
-                        <>collected in {select('collection', 'Collection', page.collections, 'any or none')}</>
-                    )}
+                    {page.collections.length > 0 && <>collected in {select('collection', 'Collection', page.collections, 'any or none')}</>}
                     {page.fields.length > 0 && <>where {select('field', 'Field', page.fields, 'any field')} says</>}
                     {filter.field !== null && (
                         <Words

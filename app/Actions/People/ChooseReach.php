@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Actions\ChangeLog;
+use App\Actions\RefusedChange;
+use App\Models\Occasion;
+use App\Models\Person;
+use App\Models\Reach;
+use App\Models\Wish;
+
+/** Says how a person wants to be told on an occasion. */
+final readonly class ChooseReach
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    /** @throws RefusedChange when a reminder should come by a letter at once: it stands on the day's page at its time */
+    public function __invoke(Person $who, Occasion $occasion, Reach $reach): void
+    {
+        if ($occasion === Occasion::Reminder && ($reach === Reach::Mail || $reach === Reach::Nowhere)) {
+            throw new RefusedChange('reach', 'Reminders stand on the day’s page, and in the letter of the morning if you like');
+        }
+
+        $this->log->change($who, 'Changed what reaches you', static function () use ($who, $occasion, $reach): void {
+            $wish = Wish::query()->where('person_id', $who->id)->where('occasion', $occasion)->first();
+            ($wish ?? new Wish(['person_id' => $who->id, 'occasion' => $occasion]))->fill(['reach' => $reach])->save();
+        });
+    }
+}

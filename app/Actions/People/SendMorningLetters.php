@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Exchange\Mailbox;
+use App\Models\Occasion;
+use App\Models\Person;
+use App\Models\Reach;
+use App\Models\Reminder;
+use App\Models\Telling;
+use App\Models\Wish;
+use App\Models\Workspace;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** One letter each morning to whoever wants it: what they were told since the last one, and what they are to be reminded of. */
+final readonly class SendMorningLetters
+{
+    public function __construct(private Workspace $workspace, private Mailbox $mailbox)
+    {
+    }
+
+    public function __invoke(): void
+    {
+        DB::transaction(function (): void {
+            $told = Telling::query()->where('for_letter', true)->with(['by', 'goal', 'task', 'project'])->orderBy('id')->get()->groupBy('person_id');
+            $wanting = Wish::query()->where('occasion', Occasion::Reminder)->where('reach', Reach::Morning)->pluck('person_id');
+            $reminders = Reminder::query()->whereIn('person_id', $wanting)->whereNull('settled_on')->where('on', '<=', (string) $this->workspace->today())->orderBy('on')->get()->groupBy('person_id');
+
+            foreach (Person::query()->whereKey([...$told->keys()->all(), ...$reminders->keys()->all()])->get() as $person) {
+                $lines = [
+                    ...($reminders->get($person->id)?->map(static fn(Reminder $reminder): string => trim("$reminder->at $reminder->words"))->all() ?? []),
+                    ...($told->get($person->id)?->map(static fn(Telling $telling): string => '“'.($telling->goal ?? $telling->work())->title."”: {$telling->by->name} $telling->words")->all() ?? []),
+                ];
+                $this->mailbox->send($person, "Your morning, {$this->workspace->today()}", implode("\n", $lines));
+            }
+
+            Telling::query()->where('for_letter', true)->update(['for_letter' => false, 'read_at' => Carbon::now()]);
+        });
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Actions\ChangeLog;
+use App\Actions\Projects\ProjectDraft;
+use App\Actions\Projects\SaveProject;
+use App\Actions\RefusedChange;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Reminder;
+use App\Models\ReminderKind;
+use App\Models\Workspace;
+use Loftrin\Core\Calendar\Day;
+
+/** Sets a reminder, puts it off, or settles it: seen, answered with no, or with a yes that makes a project of it. */
+final readonly class SetReminder
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private SaveProject $projects)
+    {
+    }
+
+    public function set(Person $who, string $words, ReminderKind $kind, Day $on, ?string $at): Reminder
+    {
+        return $this->log->change($who, "Will remind you: “{$words}”", static fn(): Reminder => Reminder::query()->create([
+            'person_id' => $who->id, 'words' => $words, 'kind' => $kind, 'on' => $on, 'at' => $at,
+        ]));
+    }
+
+    /** @throws RefusedChange when the day is over */
+    public function putOff(Person $who, Reminder $reminder, Day $on): void
+    {
+        if ($on->isBefore($this->workspace->today())) {
+            throw new RefusedChange('on', 'That day is over');
+        }
+
+        $this->log->change($who, "Put off “{$reminder->words}”", static fn() => $reminder->update(['on' => $on]));
+    }
+
+    /** Seen, or answered with no: it is done. */
+    public function settle(Person $who, Reminder $reminder): void
+    {
+        $this->log->change($who, ($reminder->kind === ReminderKind::Ask ? 'Answered no: ' : 'Seen: ')."“{$reminder->words}”", fn() => $reminder->update(['settled_on' => $this->workspace->today()]));
+    }
+
+    /** Answered with yes: a project comes of it. */
+    public function accept(Person $who, Reminder $reminder): Project
+    {
+        return $this->log->change($who, "Answered yes: “{$reminder->words}”", function () use ($who, $reminder): Project {
+            $project = ($this->projects)($who, new ProjectDraft(rtrim($reminder->words, " ?\u{00A0}")));
+            $reminder->update(['settled_on' => $this->workspace->today(), 'project_id' => $project->id]);
+
+            return $project;
+        });
+    }
+
+    public function remove(Person $who, Reminder $reminder): void
+    {
+        $this->log->change($who, "Removed the reminder “{$reminder->words}”", static fn() => $reminder->delete());
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Models\Person;
+
+/** Sends letters. What ships keeps them to be read in the application; a real one can take its place. */
+interface Mailbox
+{
+    public function send(Person $to, string $subject, string $body): void;
+}

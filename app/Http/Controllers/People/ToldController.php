@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Actions\People\ChooseReach;
+use App\Actions\People\SetReminder;
+use App\Http\Controllers\Controller;
+use App\Models\Occasion;
+use App\Models\Reach;
+use App\Models\Reminder;
+use App\Models\ReminderKind;
+use App\Queries\People\ToldPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+use Loftrin\Core\Calendar\Day;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What reaches somebody: reminders, and where they hear of what others do. */
+final class ToldController extends Controller
+{
+    public function show(ToldPage $page): Response
+    {
+        return Inertia::render('people/Told', ['page' => $page->of($this->me())]);
+    }
+
+    public function choose(Request $request, ChooseReach $choose): RedirectResponse
+    {
+        $request->validate(['occasion' => ['required', Rule::enum(Occasion::class)], 'reach' => ['required', Rule::enum(Reach::class)]]);
+        $choose($this->me(), Occasion::from($request->string('occasion')->toString()), Reach::from($request->string('reach')->toString()));
+
+        return $this->changed();
+    }
+
+    public function store(Request $request, SetReminder $set): RedirectResponse
+    {
+        $request->validate([
+            'words' => ['required', 'string', 'max:200'],
+            'kind' => ['required', Rule::enum(ReminderKind::class)],
+            'on' => ['required', 'date_format:Y-m-d'],
+            'at' => ['nullable', 'date_format:H:i'],
+        ]);
+        $set->set($this->me(), $request->string('words')->toString(), ReminderKind::from($request->string('kind')->toString()), Day::of($request->string('on')->toString()), $this->text($request, 'at'));
+
+        return $this->changed();
+    }
+
+    public function putOff(Request $request, Reminder $reminder, SetReminder $set): RedirectResponse
+    {
+        $request->validate(['on' => ['required', 'date_format:Y-m-d']]);
+        $set->putOff($this->me(), $this->own($reminder), Day::of($request->string('on')->toString()));
+
+        return $this->changed();
+    }
+
+    public function settle(Request $request, Reminder $reminder, SetReminder $set): RedirectResponse
+    {
+        $request->validate(['yes' => ['boolean']]);
+        $this->own($reminder);
+
+        if ($request->boolean('yes') && $reminder->kind === ReminderKind::Ask) {
+            return $this->changed(route('projects.show', $set->accept($this->me(), $reminder)));
+        }
+
+        $set->settle($this->me(), $reminder);
+
+        return $this->changed();
+    }
+
+    public function remove(Reminder $reminder, SetReminder $set): RedirectResponse
+    {
+        $set->remove($this->me(), $this->own($reminder));
+
+        return $this->changed();
+    }
+
+    /** Nobody else's reminders are there. */
+    private function own(Reminder $reminder): Reminder
+    {
+        return $reminder->person_id === $this->me()->id ? $reminder : throw new NotFoundHttpException();
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A letter that was sent. What is sent cannot be taken back: it is no part of a change that can.
+ *
+ * @property int    $person_id  to whom
+ * @property string $subject
+ * @property string $body
+ * @property Carbon $created_at
+ * @property-read Person $person
+ */
+final class Letter extends Record
+{
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** On what occasions somebody is told. */
+enum Occasion: string
+{
+    case Mentioned = 'mentioned';
+    case Said = 'said';
+    case Goal = 'goal';
+    case HandedOver = 'handed_over';
+    case LookOver = 'look_over';
+    case Reminder = 'reminder';
+}

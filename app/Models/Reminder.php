@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Loftrin\Core\Calendar\Day;
+
+/**
+ * Something to be shown or asked on a day. Only whose it is sees it.
+ *
+ * @property int          $person_id
+ * @property string       $words
+ * @property ReminderKind $kind
+ * @property Day          $on
+ * @property ?string      $at         HH:MM on the wall clock
+ * @property ?Day         $settled_on
+ * @property ?int         $project_id that a yes made
+ * @property-read Person $person
+ */
+final class Reminder extends Record
+{
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /**
+     * Those of a person that are neither seen nor answered, the next first.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOpenFor(Builder $query, Person $person): void
+    {
+        $query->where('person_id', $person->id)->whereNull('settled_on')->orderBy('on')->orderByRaw('at is null, at')->orderBy('id');
+    }
+
+    protected function casts(): array
+    {
+        return ['kind' => ReminderKind::class, 'on' => AsDay::class, 'settled_on' => AsDay::class];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+/** What lies beside the projects: words, references, helpers, collections, a field of their own; reminders and saved lists. */
+final readonly class Beside
+{
+    private const SAID = [
+        ['Moorings Orkney', 'kwame', 6, 'The Pierowall slip is icy until ten. I go in the afternoon.'],
+        ['Moorings Orkney', 'priya', 5, 'Good. @Noor, can you tell the harbour office?'],
+        ['Firmware 2.4 rollout', 'ingrid', 2, 'Three buoys have slept through two nights.'],
+    ];
+
+    private const REFERENCES = [
+        ['Moorings Orkney', 'Tide tables, Kirkwall', 'https://tides.example/kirkwall'],
+        ['Moorings Orkney', 'Ferry timetable, winter', 'https://ferries.example/orkney/winter'],
+    ];
+
+    private const HELPERS = ['Moorings Orkney' => ['kwame', 'mei'], 'Firmware 2.4 rollout' => ['ingrid']];
+
+    private const COLLECTIONS = ['North Sea' => ['Moorings Orkney', 'Moorings Jutland', 'Harbour demo, Ostend'], 'Winter' => ['Moorings Orkney', 'Permits for the winter berths']];
+
+    /** Project: where it goes on. */
+    private const COASTS = ['Moorings Orkney' => 'Scotland', 'Moorings Jutland' => 'Denmark', 'Baltic fish farms' => 'Baltic', 'Harbour demo, Ostend' => 'Belgium'];
+
+    /** Words, kind, days from today, time. */
+    private const REMINDERS = [['Look at the ice in the basin', 'show', 0, '16:30'], ['Renew the lease of the shed?', 'ask', 0, null], ['Order calendars for the harbours', 'show', 6, null]];
+
+    private const LISTS = [
+        ['Short and mine', false, [['owner', 'me'], ['minutes', '15']], 'rank', null],
+        ['Waits on others, by whom', true, [['state', 'waiting']], 'changed', 'owner'],
+    ];
+
+    public function __construct(private Rows $rows, private Stage $stage, private People $people, private Work $work)
+    {
+    }
+
+    public function add(): void
+    {
+        foreach (self::SAID as [$project, $who, $ago, $words]) {
+            $this->rows->add('comments', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($who), 'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words]);
+        }
+
+        foreach (self::REFERENCES as [$project, $title, $address]) {
+            $this->rows->add('references', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id('priya'), 'title' => $title, 'address' => $address]);
+        }
+
+        foreach (self::HELPERS as $project => $people) {
+            foreach ($people as $person) {
+                $this->rows->add('helpings', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($person)]);
+            }
+        }
+
+        foreach (self::COLLECTIONS as $title => $projects) {
+            $id = $this->rows->add('collections', ['title' => $title]);
+
+            foreach ($projects as $project) {
+                $this->rows->add('gatherings', ['collection_id' => $id, 'project_id' => $this->work->projectId($project)]);
+            }
+        }
+
+        $field = $this->rows->add('fields', ['name' => 'Coast', 'kind' => 'choice', 'choices' => ['Scotland', 'Denmark', 'Baltic', 'Belgium']]);
+
+        foreach (self::COASTS as $project => $coast) {
+            $this->rows->add('entries', ['field_id' => $field, 'project_id' => $this->work->projectId($project), 'value' => $coast]);
+        }
+
+        foreach (self::REMINDERS as [$words, $kind, $days, $at]) {
+            $this->rows->add('reminders', ['person_id' => $this->people->id('noor'), 'words' => $words, 'kind' => $kind, 'on' => $this->stage->today->plus($days), 'at' => $at]);
+        }
+
+        foreach (self::LISTS as [$title, $isShared, $conditions, $sort, $group]) {
+            $this->rows->add('saved_lists', [
+                'owner_id' => $this->people->id('noor'), 'visibility' => $isShared ? 'everyone' : 'only_me', 'title' => $title, 'sort' => $sort, 'group' => $group,
+                'conditions' => array_map(static fn(array $each): array => ['field' => $each[0], 'value' => $each[1]], $conditions),
+            ]);
+        }
+    }
+}

@@ -1,0 +1,161 @@
+import { Head, useForm, usePage } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import type { Occasion, Reach, ReminderRow, Told as ToldProps } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Empty, Section } from '../../parts/Section';
+import { Settle } from '../../parts/day/Tickets';
+import { Button } from '../../ui/Button';
+import { SelectField, TextField } from '../../ui/Field';
+import { WordSelect } from '../../ui/WordSelect';
+import { dayWords } from '../../lib/dates';
+
+const occasions: Record<Occasion, string> = {
+    mentioned: 'Somebody speaks to you with @',
+    said: 'Something is said of work that you own or help with',
+    goal: 'Something happens to a goal that you own or follow',
+    handed_over: 'A task is handed over to you',
+    look_over: 'You are asked to look something over',
+    reminder: 'A day has come on which you wanted to be reminded',
+};
+
+const reaches: Record<Reach, string> = {
+    news: 'in the news',
+    mail: 'by a letter at once',
+    morning: 'by one letter each morning',
+    nowhere: 'not at all',
+};
+
+/** What reaches one, where and when: reminders, and what one hears of what others do. */
+export default function Told({ page }: { page: ToldProps }) {
+    return (
+        <div className="grid flex-1 grid-cols-2 content-start gap-x-10 gap-y-8 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
+            <Head title="What reaches you" />
+            <h1 className="col-span-full">What reaches you</h1>
+            <Section title="Remind me">
+                <Remind page={page} />
+                {page.reminders.length === 0 && <Empty>Nothing is set. “Renew the lease?” in spring is one.</Empty>}
+                <ul className="mt-4 divide-y divide-hairline">
+                    {page.reminders.map((reminder) => (
+                        <Line key={reminder.id} reminder={reminder} />
+                    ))}
+                </ul>
+            </Section>
+            <div className="space-y-8">
+                <Section title="What you are told, and where">
+                    <ul className="divide-y divide-hairline">
+                        {page.wishes.map(({ occasion, reach }) => (
+                            <li key={occasion} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
+                                <span>{occasions[occasion]}</span>
+                                <WordSelect
+                                    label={occasions[occasion]}
+                                    options={(Object.keys(reaches) as Reach[])
+                                        .filter((each) => occasion !== 'reminder' || each === 'news' || each === 'morning')
+                                        .map((each) => ({
+                                            value: each,
+                                            label:
+                                                occasion === 'reminder'
+                                                    ? each === 'news'
+                                                        ? 'on the day’s page'
+                                                        : 'and by the letter of the morning'
+                                                    : reaches[each],
+                                            group: null,
+                                        }))}
+                                    value={reach}
+                                    onChoose={(chosen) => {
+                                        act('put', route('told.choose'), { occasion, reach: chosen });
+                                    }}
+                                />
+                            </li>
+                        ))}
+                    </ul>
+                </Section>
+                <Section title="Letters that were sent to you" aside="Kept here, in place of a mailbox outside.">
+                    {page.letters.length === 0 && <Empty>None yet.</Empty>}
+                    {page.letters.map((letter) => (
+                        <details key={letter.id} className="border-b border-hairline py-1.5">
+                            <summary className="cursor-pointer">
+                                <span className="mr-3 text-xs text-ink-2">
+                                    {dayWords(letter.on)} {letter.at}
+                                </span>
+                                {letter.subject}
+                            </summary>
+                            <p className="py-2 [overflow-wrap:anywhere] whitespace-pre-line">{letter.body}</p>
+                        </details>
+                    ))}
+                </Section>
+            </div>
+        </div>
+    );
+}
+
+function Remind({ page }: { page: ToldProps }) {
+    const form = useForm({ words: '', kind: 'show', on: page.tomorrow, at: '' });
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('reminders.store'), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
+    return (
+        <form onSubmit={save} className="grid grid-cols-[1fr_150px_110px] gap-3 pt-1 *:min-w-0 max-sm:grid-cols-2">
+            <TextField label="Of what" maxLength={200} className="col-span-full" {...bind(form, 'words')} />
+            <SelectField label="And then" {...bind(form, 'kind')}>
+                <option value="show">show it to me</option>
+                <option value="ask">ask me: a yes makes a project of it</option>
+            </SelectField>
+            <TextField label="On" type="date" {...bind(form, 'on')} />
+            <TextField label="At, if wanted" type="time" {...bind(form, 'at')} />
+            <Button kind="main" type="submit" className="justify-self-start" disabled={form.processing || form.data.words.trim() === ''}>
+                Remind me
+            </Button>
+        </form>
+    );
+}
+
+function Line({ reminder }: { reminder: ReminderRow }) {
+    const { frame } = usePage().props;
+
+    return (
+        <li className="grid grid-cols-[1fr_144px_44px_180px] items-center gap-x-3 gap-y-1 py-1.5 max-sm:grid-cols-[144px_1fr]">
+            <span className="min-w-0 max-sm:col-span-full">
+                {reminder.words}
+                <span className="block text-xs text-ink-2">{reminder.kind === 'ask' ? 'will ask' : 'will be shown'}</span>
+            </span>
+            <input
+                type="date"
+                aria-label={`When: ${reminder.words}`}
+                className="field"
+                min={frame?.today}
+                value={reminder.on}
+                onChange={(event) => {
+                    if (event.target.value !== '') {
+                        act('put', route('reminders.put-off', reminder.id), { on: event.target.value });
+                    }
+                }}
+            />
+            <span className="w-10 font-mono text-xs">{reminder.at}</span>
+            <span className="flex justify-end gap-2 max-sm:col-span-full max-sm:justify-start">
+                {frame != null && reminder.on <= frame.today ? (
+                    <Settle ticket={reminder} />
+                ) : (
+                    <Button
+                        kind="quiet"
+                        aria-label={`Remove ${reminder.words}`}
+                        onClick={() => {
+                            act('delete', route('reminders.destroy', reminder.id));
+                        }}
+                    >
+                        Remove
+                    </Button>
+                )}
+            </span>
+        </li>
+    );
+}

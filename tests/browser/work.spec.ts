@@ -1,0 +1,196 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './signedIn';
+
+/** Presses keys until the thing has the focus, as somebody without a mouse does. */
+async function tabTo(page: Page, is: (focused: string) => boolean, most = 80): Promise<void> {
+    for (let presses = 0; presses < most; presses++) {
+        await page.keyboard.press('Tab');
+        const focused = await page.evaluate(() => {
+            const element = document.activeElement;
+
+            return element?.getAttribute('aria-label') ?? element?.textContent ?? '';
+        });
+
+        if (is(focused.trim())) {
+            return;
+        }
+    }
+
+    throw new Error('It was not reached by Tab.');
+}
+
+/** Goes down a menu to an item, by arrows, and takes it. */
+async function choose(page: Page, name: string, key = 'Enter'): Promise<void> {
+    const item = page.getByRole('menuitem', { name, exact: true });
+    await item.waitFor();
+    // A menu hears keys once it has the focus.
+    await expect(page.locator('[role="menu"]:focus-within').last()).toBeVisible();
+
+    for (let presses = 0; presses < 20; presses++) {
+        if (await item.evaluate((element) => element === document.activeElement)) {
+            await page.keyboard.press(key);
+
+            return;
+        }
+
+        await page.keyboard.press('ArrowDown');
+        // The focus follows a moment later.
+        await page.waitForTimeout(60);
+    }
+
+    throw new Error(`${name} was not reached by arrows.`);
+}
+
+const title = (number: number) => `Float test ${String(number).padStart(2, '0')}`;
+const line = (page: Page, text: string) => page.locator('[data-task-line]').filter({ hasText: text });
+
+test('a project of ten tasks in three stages is made and worked on by keyboard alone', async ({ page }) => {
+    await page.goto('/projects/new');
+    await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+
+    // The name has the focus; three stages are added, the form is sent.
+    await page.keyboard.type('Float tests of the winter');
+
+    for (const stage of ['Prepare', 'In the basin', 'At sea']) {
+        await tabTo(page, (focused) => focused === 'Add a stage');
+        // The new line has the focus.
+        await page.keyboard.press('Enter');
+        await page.keyboard.type(stage);
+    }
+
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Float tests of the winter' })).toBeVisible();
+
+    // Ten tasks: Enter keeps one, and the line is free again.
+    for (const [stage, from, to] of [
+        ['Prepare', 1, 4],
+        ['In the basin', 5, 7],
+        ['At sea', 8, 10],
+    ] as const) {
+        await page.getByLabel(`Add a task to ${stage}`).focus();
+
+        for (let number = from; number <= to; number++) {
+            await page.keyboard.type(title(number));
+            await page.keyboard.press('Enter');
+            await expect(line(page, title(number))).toBeVisible();
+            await expect(page.getByLabel(`Add a task to ${stage}`)).toHaveValue('');
+        }
+    }
+
+    await expect(page.locator('[data-task-line]')).toHaveCount(10);
+
+    // Three are marked and planned at once.
+    await line(page, title(1)).getByRole('link').focus();
+    await page.keyboard.press('v');
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.keyboard.press('Shift+ArrowDown');
+    await expect(page.getByText('3 marked')).toBeVisible();
+    await page.keyboard.press('.');
+    await expect(page.getByRole('menuitem', { name: 'This week' })).toBeVisible();
+    await choose(page, 'This week');
+    await expect(page.getByText('Planned 3 tasks')).toBeVisible();
+    await expect(line(page, title(3))).toContainText('week');
+    await expect(page.getByText('3 marked')).toHaveCount(0);
+
+    // One is handed over.
+    await line(page, title(4)).getByRole('link').focus();
+    await page.keyboard.press('.');
+    await choose(page, 'Hand over', 'ArrowRight');
+    await choose(page, 'Kwame Boateng');
+    await expect(page.getByText('Handed over “Float test 04”', { exact: true })).toBeVisible();
+    await expect(line(page, title(4))).toContainText('KB');
+
+    // One goes on to the next stage and up in it; the focus goes with it.
+    await line(page, title(3)).getByRole('link').focus();
+    await page.keyboard.press('Alt+ArrowRight');
+    const basin = page.locator('section').filter({ has: page.getByRole('heading', { name: 'In the basin' }) });
+    await expect(basin.locator('[data-task-line]').last()).toContainText(title(3));
+    await expect(line(page, title(3)).getByRole('link')).toBeFocused();
+    await page.keyboard.press('Alt+ArrowUp');
+    await expect(basin.locator('[data-task-line]').nth(2)).toContainText(title(3));
+
+    // One is shelved, and comes back by undo.
+    await line(page, title(8)).getByRole('link').focus();
+    await page.keyboard.press('.');
+    await choose(page, 'Shelve');
+    await expect(page.getByText('Shelved “Float test 08”', { exact: true })).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/Undid: shelved/)).toBeVisible();
+    await expect(line(page, title(8))).toBeVisible();
+});
+
+test('a task is dragged to another stage', async ({ page }) => {
+    await page.goto('/projects/3?as=columns');
+    const from = page.getByRole('link', { name: 'Hand over at Burray' });
+    const to = page.getByRole('link', { name: 'Moor the buoy at Longhope' });
+    await from.scrollIntoViewIfNeeded();
+    const start = await from.boundingBox();
+    const end = await to.boundingBox();
+    await page.mouse.move((start?.x ?? 0) + 5, (start?.y ?? 0) + 8);
+    await page.mouse.down();
+    await page.mouse.move((end?.x ?? 0) + 40, (end?.y ?? 0) + 12, { steps: 12 });
+    await page.mouse.up();
+    await expect(page.getByText('Moved “Hand over at Burray”', { exact: true })).toBeVisible();
+    const moor = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Moor', exact: true }) });
+    await expect(moor.getByRole('link', { name: 'Hand over at Burray' })).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/Undid: moved/)).toBeVisible();
+});
+
+test('a project is started from a pattern in two presses', async ({ page }) => {
+    await page.goto('/patterns');
+    await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();
+    await expect(page.getByText('What it puts on people')).toBeVisible();
+    await page.getByLabel('Crew, 4 tasks').selectOption({ label: 'Elif Demir' });
+    await expect(page.getByRole('listitem').filter({ hasText: 'Elif Demir' }).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Start it' }).click();
+    await expect(page.getByRole('heading', { name: 'Harbour demo 2' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Prepare the demo buoy' })).toBeVisible();
+});
+
+test('a list is built from conditions and kept', async ({ page }) => {
+    await page.goto('/lists/new');
+    await page.getByRole('button', { name: 'Add a condition' }).click();
+    await expect(page.getByText('Tasks of whoever reads this')).toBeVisible();
+    await page.getByRole('button', { name: 'and …' }).click();
+    await page.getByLabel('Condition 2', { exact: true }).selectOption({ label: 'is ranked' });
+    await expect(page.getByText('Tasks of whoever reads this, ranked A')).toBeVisible();
+    await page.getByLabel('Name').fill('My first ones');
+    await page.getByRole('button', { name: 'Keep the list' }).click();
+    await expect(page.getByRole('heading', { name: 'My first ones' })).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Lists' }).getByRole('link', { name: 'My first ones' })).toHaveAttribute(
+        'aria-current',
+        'page',
+    );
+});
+
+test('a file and a word lie beside a task', async ({ page }) => {
+    await page.goto('/tasks/60');
+    await page.getByLabel('A file to add').setInputFiles({ name: 'readings.csv', mimeType: 'text/csv', buffer: Buffer.from('a;b\n1;2\n') });
+    await expect(page.getByRole('link', { name: /readings\.csv/ })).toBeVisible();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: /readings\.csv/ }).click();
+    expect((await download).suggestedFilename()).toBe('readings.csv');
+
+    await page
+        .getByLabel('A file to add')
+        .setInputFiles({ name: 'run.sh', mimeType: 'text/plain', buffer: Buffer.from('#!/bin/sh\necho hello\n') });
+    await expect(page.getByText('Files of this kind are not taken.')).toBeVisible();
+    await page.getByLabel('Say something').fill('Seen, @Priya');
+    await page.getByRole('button', { name: 'Say it' }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Seen, @Priya' })).toBeVisible();
+});
+
+test('a routine is ticked and comes back', async ({ page }) => {
+    await page.goto('/routines/new');
+    await page.getByLabel('What', { exact: true }).fill('Grease the winch');
+    await page.getByLabel('When it comes back').fill('every blue moon');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByText(/every second Thursday”, “every 31st”/)).toBeVisible();
+    await page.getByLabel('When it comes back').fill('two weeks after it is done');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('link', { name: 'Grease the winch' }).click();
+    await page.getByRole('checkbox', { name: 'Done: Grease the winch' }).click();
+    await expect(page.getByText('1 done')).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: 'Done: Grease the winch' })).toHaveAttribute('aria-checked', 'false');
+});
