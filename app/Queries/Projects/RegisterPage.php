@@ -151,12 +151,24 @@ final readonly class RegisterPage
         };
     }
 
+    /** Whether it stands under the heading of those of which nothing is said: that one comes last. */
+    private function isUnsaid(Project $project, Threads $threads, RegisterFilter $filter): bool
+    {
+        return match ($filter->group) {
+            'area' => $project->area === null,
+            'thread' => $threads->ofProject($project) === null,
+            'attention' => $project->attention === null,
+            'collection' => $project->gatherings->isEmpty(),
+            default => false,
+        };
+    }
+
     /** @return list<int|string> states in their own order, the other headings by name */
     private function headingPlace(Project $project, Threads $threads, RegisterFilter $filter): array
     {
         return $filter->group === 'state'
             ? [(int) array_search($project->state->value, ['active', 'paused', 'proposed', 'shelved', 'done', 'dropped'], true)]
-            : [$this->heading($project, $threads, $filter)];
+            : [$this->isUnsaid($project, $threads, $filter) ? 1 : 0, $this->heading($project, $threads, $filter)];
     }
 
     /** @return list<ActiveCount> */

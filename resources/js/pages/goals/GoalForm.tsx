@@ -4,7 +4,8 @@ import type { GoalFormPage, MeasureKind } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { CheckList } from '../../parts/CheckList';
-import { PersonField, RecordField } from '../../parts/Choose';
+import { RecordField } from '../../parts/Choose';
+import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { Grouped } from '../../parts/Grouped';
 import { CheckpointFields } from '../../parts/goal/CheckpointFields';
 import { MeasureFields } from '../../parts/goal/MeasureFields';
@@ -74,23 +75,14 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                     <div className="mt-4 space-y-5">
                         <TextArea label="Why it is worth the trouble" rows={3} maxLength={5000} {...bind(form, 'why')} />
                         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                            <PersonField
-                                label="Owner"
-                                value={data.owner}
+                            <OwnerAndArea
+                                owner={data.owner}
+                                area={data.area}
                                 people={page.people}
-                                error={errors.owner}
-                                onChoose={(owner) => {
-                                    form.setData('owner', owner);
-                                }}
-                            />
-                            <RecordField
-                                label="Area"
-                                none="None"
-                                value={data.area}
-                                options={page.areas}
-                                error={errors.area}
-                                onChoose={(area) => {
-                                    form.setData('area', area);
+                                areas={page.areas}
+                                errors={errors}
+                                onChange={(change) => {
+                                    form.setData({ ...data, ...change });
                                 }}
                             />
                             <TextField label="Weight under its parent" inputMode="decimal" {...bind(form, 'weight')} />

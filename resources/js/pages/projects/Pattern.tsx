@@ -6,8 +6,9 @@ import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/Choose';
 import { MadeProjects } from '../../parts/pattern/MadeProjects';
 import { PatternTasks } from '../../parts/pattern/PatternTasks';
+import { HowItRuns } from '../../parts/project/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 
 /** A pattern: what each project made from it begins with. Those that run are asked when it changes. */
@@ -55,14 +56,13 @@ export default function Pattern({ page }: { page: PatternView }) {
                         {...bind(form, 'days')}
                     />
                     <TextArea label="Deliverable" rows={2} maxLength={5000} className="col-span-full" {...bind(form, 'outcome')} />
-                    <SelectField label="Its stages" {...bind(form, 'order')}>
-                        <option value="parallel">run side by side</option>
-                        <option value="sequential">come one after the other</option>
-                    </SelectField>
-                    <SelectField label="Its tasks weigh" {...bind(form, 'weighing')}>
-                        <option value="count">the same each</option>
-                        <option value="effort">by their estimated minutes</option>
-                    </SelectField>
+                    <HowItRuns
+                        order={data.order}
+                        weighing={data.weighing}
+                        onChange={(change) => {
+                            form.setData({ ...data, ...change });
+                        }}
+                    />
                     <RecordField
                         label="Area"
                         none="None"

@@ -3,9 +3,10 @@ import type { SubmitEvent } from 'react';
 import type { Attention, ProjectFormPage, Rank } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { PersonField, RecordField } from '../../parts/Choose';
+import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { ServesFields } from '../../parts/project/ServesFields';
 import { StageFields } from '../../parts/project/StageFields';
+import { HowItRuns } from '../../parts/project/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 
@@ -60,14 +61,13 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
                     </div>
                 )}
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField label="Its stages" {...bind(form, 'order')}>
-                        <option value="parallel">run side by side</option>
-                        <option value="sequential">come one after the other</option>
-                    </SelectField>
-                    <SelectField label="Its tasks weigh" {...bind(form, 'weighing')}>
-                        <option value="count">the same each</option>
-                        <option value="effort">by their estimated minutes</option>
-                    </SelectField>
+                    <HowItRuns
+                        order={data.order}
+                        weighing={data.weighing}
+                        onChange={(change) => {
+                            form.setData({ ...data, ...change });
+                        }}
+                    />
                     <TextField
                         label="Starts"
                         type="date"
@@ -87,23 +87,14 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
                             form.setData('dueOn', event.target.value === '' ? null : event.target.value);
                         }}
                     />
-                    <PersonField
-                        label="Owner"
-                        value={data.owner}
+                    <OwnerAndArea
+                        owner={data.owner}
+                        area={data.area}
                         people={page.people}
-                        error={errors.owner}
-                        onChoose={(owner) => {
-                            form.setData('owner', owner);
-                        }}
-                    />
-                    <RecordField
-                        label="Area"
-                        none="None"
-                        value={data.area}
-                        options={page.areas}
-                        error={errors.area}
-                        onChoose={(area) => {
-                            form.setData('area', area);
+                        areas={page.areas}
+                        errors={errors}
+                        onChange={(change) => {
+                            form.setData({ ...data, ...change });
                         }}
                     />
                     <SelectField

@@ -5,7 +5,8 @@ import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { PersonField, RecordField } from '../../parts/Choose';
+import { RecordField } from '../../parts/Choose';
+import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Checklist } from '../../parts/routine/Checklist';
@@ -84,22 +85,14 @@ export default function Routine({ page }: { page: RoutineView }) {
                         />
                     )}
                     {data.kind !== 'checklist' && <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />}
-                    <PersonField
-                        label="Owner"
-                        value={data.owner}
+                    <OwnerAndArea
+                        owner={data.owner}
+                        area={data.area}
                         people={page.people}
-                        error={errors.owner}
-                        onChoose={(owner) => {
-                            form.setData('owner', owner);
-                        }}
-                    />
-                    <RecordField
-                        label="Area"
-                        none="None"
-                        value={data.area}
-                        options={page.areas}
-                        onChoose={(area) => {
-                            form.setData('area', area);
+                        areas={page.areas}
+                        errors={errors}
+                        onChange={(change) => {
+                            form.setData({ ...data, ...change });
                         }}
                     />
                     {hasRhythm && (
