@@ -56,9 +56,10 @@ final readonly class StoredPlan
         $served = [];
         $readings = [];
 
-        foreach (Outline::parents($all) as $id => $parent) {
-            $goal = $all->findOrFail($id);
-            $cores[(string) $goal->id] = $records->goal($goal, $parent);
+        $parents = Outline::parents($all);
+
+        foreach ($all as $goal) {
+            $cores[(string) $goal->id] = $records->goal($goal, $parents[$goal->id]);
             $readings[(string) $goal->id] = array_values($goal->readings->map(CoreRecords::reading(...))->all());
         }
 
