@@ -50,6 +50,7 @@ it('refuses a stage or a neighbour of another project', function (): void {
 
     $this->put("/tasks/$task->id/place", ['stage' => $other->stages[0]->id])->assertSessionHasErrors('stage');
     $this->put("/tasks/$task->id/place", ['before' => $there->id])->assertSessionHasErrors('before');
+    $this->put('/tasks/'.Made::task($this->mei)->id.'/place', [])->assertSessionHasErrors('stage');
     $this->actingAs($this->elif)->put('/tasks/'.Made::task($this->mei, ['visibility' => Visibility::OnlyMe])->id.'/place', [])->assertNotFound();
 });
 

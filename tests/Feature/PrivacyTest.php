@@ -6,10 +6,14 @@ use App\Models\AgendaItem;
 use App\Models\Area;
 use App\Models\Comment;
 use App\Models\Following;
+use App\Models\Helping;
 use App\Models\Jot;
 use App\Models\Meeting;
+use App\Models\Reminder;
 use App\Models\Review;
 use App\Models\Role;
+use App\Models\Routine;
+use App\Models\SavedList;
 use App\Models\StandingItem;
 use App\Models\Task;
 use App\Models\Telling;
@@ -27,6 +31,12 @@ beforeEach(function (): void {
     $this->series = Made::series([$this->owner], ['title' => 'A secret talk', 'is_private' => true]);
     $this->project = Made::project($this->other, [$this->goal]);
     $this->goal->update(['area_id' => Area::query()->create(['name' => 'Moorings', 'kind' => 'area'])->id, 'shelved_on' => '2027-02-01', 'look_again_on' => '2027-02-02']);
+    $this->routine = Routine::query()->create(['title' => 'A secret habit', 'kind' => 'task', 'owner_id' => $this->owner->id, 'visibility' => Visibility::OnlyMe, 'words' => 'every day', 'rule' => 'FREQ=DAILY', 'starts_on' => '2027-01-04', 'project_id' => $this->project->id]);
+    $this->list = SavedList::query()->create(['title' => 'A secret list', 'owner_id' => $this->owner->id, 'visibility' => Visibility::OnlyMe, 'conditions' => []]);
+    $this->task->update(['look_over_by_id' => $this->other->id]);
+    Helping::query()->create(['task_id' => $this->task->id, 'person_id' => $this->other->id]);
+    Reminder::query()->create(['person_id' => $this->owner->id, 'words' => 'secret', 'on' => Made::TODAY]);
+    Telling::query()->create(['task_id' => $this->task->id, 'person_id' => $this->other->id, 'by_id' => $this->owner->id, 'words' => 'said: secret']);
     Comment::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->owner->id, 'on' => Made::TODAY, 'words' => 'secret']);
     Following::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->other->id]);
     Telling::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->other->id, 'by_id' => $this->owner->id, 'words' => 'said: secret']);
@@ -46,7 +56,10 @@ it('hides a private thing from every address, a lead’s too', function (): void
         ['put', "/goals/{$this->goal->id}/place", ['quarters' => [1]]], ['put', "/goals/{$this->goal->id}/mark", ['isMain' => true, 'isFirst' => true]],
         ['post', '/closing/2027', ['goals' => [$this->goal->id => ['result' => 'met']]]], ['put', "/shelf/goal/{$this->goal->id}"], ['get', "/goals/new?from={$this->goal->id}"],
         ['get', "/tasks/{$this->task->id}"], ['put', "/tasks/{$this->task->id}", ['title' => 'x']], ['put', "/tasks/{$this->task->id}/tick", ['done' => false]],
-        ['put', "/tasks/{$this->task->id}/plan", ['planned' => null]],
+        ['put', "/tasks/{$this->task->id}/plan", ['planned' => null]], ['put', "/tasks/{$this->task->id}/place"], ['put', "/tasks/{$this->task->id}/belongs", ['project' => 1]],
+        ['post', "/tasks/{$this->task->id}/comments", ['words' => 'x']], ['put', "/tasks/{$this->task->id}/helpers", ['people' => []]], ['put', "/tasks/{$this->task->id}/skip"],
+        ['post', "/tasks/{$this->task->id}/references", ['address' => 'https://a.example']], ['get', "/routines/{$this->routine->id}"], ['put', "/routines/{$this->routine->id}", ['title' => 'x', 'kind' => 'task']],
+        ['put', "/routines/{$this->routine->id}/daily", ['done' => true]], ['get', "/lists/saved/{$this->list->id}"],
         ['get', "/series/{$this->series->id}"], ['get', "/series/{$this->series->id}/edit"], ['post', "/series/{$this->series->id}/issues", ['title' => 'x']],
         ['post', "/series/{$this->series->id}/open", ['on' => '2027-02-15']],
     ] as $call) {
@@ -60,7 +73,8 @@ it('mentions it on no screen of somebody else', function (string $address): void
     $this->actingAs($this->other);
     expect((string) json_encode($this->props($address)))->not->toContain('secret');
 })->with(fn() => ['/', '/weeks/2027-W06', '/weeks/2027-W06?who=1', '/sheet', '/goals/new', '/projects', '/projects/1', '/projects/new', '/meetings', '/series/new', '/reviews/2027-W06', '/people', '/tray',
-    '/direction', '/areas', '/areas/1', '/shelf', '/news', '/closing/2027', '/closing/2027-W06', '/planning/2027/goals', '/planning/2027-Q1/goals', '/planning/2027-Q1/load', '/planning/2027-W06+2/look_back']);
+    '/direction', '/areas', '/areas/1', '/shelf', '/news', '/closing/2027', '/closing/2027-W06', '/planning/2027/goals', '/planning/2027-Q1/goals', '/planning/2027-Q1/load', '/planning/2027-W06+2/look_back',
+    '/lists', '/lists/finished', '/lists/helping', '/lists/look_over', '/lists/new', '/lists/new?conditions[0][field]=state&conditions[0][value]=done', '/projects?state=all&group=thread', '/patterns', '/routines', '/told']);
 
 it('shows it to its owner', function (): void {
     $this->actingAs($this->owner);

@@ -91,6 +91,15 @@ it('finds nothing private through any condition', function (): void {
     $this->post('/lists', ['title' => 'Spy', 'conditions' => [['field' => 'thread', 'value' => (string) $goal->id]]])->assertSessionHasErrors('conditions.0.value');
 });
 
+it('finds nothing through a shared list that names a goal hidden from its reader', function (): void {
+    $goal = Made::goal($this->mei, '2027', ['visibility' => Visibility::OnlyMe, 'title' => 'Secret']);
+    Made::task($this->mei, ['title' => 'Of an open project', 'project_id' => Made::project($this->mei, [$goal])->id]);
+    $this->post('/lists', ['title' => 'Ours', 'isShared' => true, 'conditions' => [['field' => 'thread', 'value' => (string) $goal->id]]])->assertSessionHasNoErrors();
+    $address = '/lists/saved/'.SavedList::query()->firstOrFail()->id;
+
+    expect($this->props($address)['page']['total'])->toBe(1)->and($this->actingAs($this->elif)->props($address)['page']['total'])->toBe(0);
+});
+
 it('refuses a condition that asks for what there is not', function (string $field, string $value): void {
     $this->post('/lists', ['title' => 'Odd', 'conditions' => [['field' => $field, 'value' => $value]]])->assertSessionHasErrors();
     expect(SavedList::query()->count())->toBe(0);

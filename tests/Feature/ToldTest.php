@@ -73,6 +73,12 @@ it('tells somebody where they want to hear of it', function (string $reach, int 
     }
 })->with([['news', 1, 0], ['mail', 0, 1], ['morning', 0, 0], ['nowhere', 0, 0]]);
 
+it('tells whoever is spoken to of a goal, if they may see it', function (): void {
+    $this->post('/goals/'.Made::goal($this->mei)->id.'/comments', ['words' => 'It holds, @elif']);
+    $this->post('/goals/'.Made::goal($this->mei, '2027-Q1', ['visibility' => Visibility::OnlyMe])->id.'/comments', ['words' => 'Secret, @elif']);
+    expect(array_column($this->actingAs($this->elif)->props('/news')['page']['unread'], 'words'))->toBe(['said: It holds, @elif']);
+});
+
 it('tells of what is handed over or to be looked over', function (): void {
     $task = Made::task($this->mei, ['title' => 'Splice']);
     $this->put("/tasks/$task->id", ['look_over_by_id' => $this->elif->id]);

@@ -33,6 +33,10 @@ final readonly class MoveTask
      */
     public function within(Person $who, Task $task, ?int $stage, ?int $before): void
     {
+        if ($task->project_id === null) {
+            throw new RefusedChange('stage', "“{$task->title}” is in no project: only there it has a place among others");
+        }
+
         $this->refuseUnknown($task->project_id, $stage);
 
         $this->log->change($who, "Moved “{$task->title}”", function () use ($task, $stage, $before): void {
