@@ -16,7 +16,7 @@ export function OwnFields({ page }: { page: ProjectView }) {
     const names = page.collections.filter((each) => page.gathered.includes(Number(each.value))).map((each) => each.label);
 
     return (
-        <Section title="Kept of it">
+        <Section title="Also kept">
             <dl className="space-y-2 pt-1">
                 <div className="flex flex-wrap items-baseline justify-between gap-2">
                     <dt className="text-xs text-ink-2">Collections</dt>

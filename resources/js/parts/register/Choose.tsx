@@ -78,7 +78,7 @@ export function Choose({ page }: { page: Register }) {
     return (
         <div role="search" aria-label="Which projects" className="mb-4 space-y-2 text-sm text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                Show what is {select('state', 'State', choices.state)} and {select('need', 'That are', choices.need, 'in any way')}, under
+                Show what is {select('state', 'State', choices.state)} and {select('need', 'That are', choices.need, 'in any way')} under
                 its {select('group', 'Under', choices.group)} first by {select('sort', 'First', choices.sort)}
                 <button
                     type="button"

@@ -30,7 +30,7 @@ export function RoutineLine({ routine, showsOwner = false }: { routine: RoutineR
                 </span>
             )}
             {routine.next !== null && routine.task !== null && (
-                <Link href={route('tasks.show', routine.task)} className="w-24 text-right text-xs text-ink-2 hover:underline">
+                <Link href={route('tasks.show', routine.task)} className="ml-auto w-24 text-right text-xs text-ink-2 hover:underline">
                     {dayWords(routine.next)}
                 </Link>
             )}
