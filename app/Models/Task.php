@@ -30,6 +30,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day       $look_again_on
  * @property ?Day       $due_on
  * @property ?string    $planned
+ * @property ?string    $planned_at         HH:MM, of the day that it is planned for
  * @property ?Day       $planned_from
  * @property ?Day       $planned_to
  * @property int        $carried

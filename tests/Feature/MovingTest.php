@@ -203,6 +203,20 @@ it('knows whom a task waits on, and asks again on its day', function (): void {
     expect($task->refresh()->waiting_person_id)->toBeNull()->and($task->ask_again_on)->toBeNull();
 });
 
+it('plans a task for a time of day, which goes when the day does', function (): void {
+    $late = Made::task($this->mei, ['title' => 'Late in the day', 'rank' => 'C']);
+    $early = Made::task($this->mei, ['title' => 'Early', 'rank' => 'C']);
+    $this->put("/tasks/$late->id/plan", ['planned' => Made::TODAY, 'at' => '16:00'])->assertSessionHasNoErrors();
+    $this->put("/tasks/$early->id/plan", ['planned' => Made::TODAY, 'at' => '09:30'])->assertSessionHasNoErrors();
+    $this->put("/tasks/$early->id/plan", ['planned' => Made::TODAY, 'at' => '9 or so'])->assertSessionHasErrors('at');
+    expect(array_map(fn(array $row): array => [$row['title'], $row['plannedAt']], $this->props('/')['page']['tasks']))->toBe([['Early', '09:30'], ['Late in the day', '16:00']]);
+
+    $this->put("/tasks/$early->id/plan", ['planned' => '2027-W06', 'at' => '09:30']);
+    expect($early->refresh()->planned_at)->toBeNull();
+    Made::later('2027-02-11');
+    expect($this->props("/tasks/$late->id")['page']['task'])->toMatchArray(['planned' => '2027-02-11', 'plannedAt' => null]);
+});
+
 it('shows what is under way and what is to be looked over', function (): void {
     $task = $this->tasks[0];
     $this->put("/tasks/$task->id", ['under_way' => true, 'look_over_by_id' => $this->elif->id])->assertSessionHasNoErrors();

@@ -18,15 +18,15 @@ final readonly class PlanTask
     }
 
     /**
-     * Plans a task for a day or period, or clears its time. How often it was carried stays counted.
+     * Plans a task for a day or period, or clears its time. A day can have a time, HH:MM. How often it was carried stays counted.
      *
      * @throws RefusedChange when the name is neither a date nor a period
      */
-    public function __invoke(Person $who, Task $task, ?string $planned): void
+    public function __invoke(Person $who, Task $task, ?string $planned, ?string $at = null): void
     {
         $this->log->change($who, $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”", fn() => $task->update([
             'carried' => TaskRow::carried($task, $this->workspace),
-            ...PlannedTime::columns($this->workspace->calendar(), $planned),
+            ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),
             'put_back_on' => $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,
             'changed_on' => $this->workspace->today(),
         ]));

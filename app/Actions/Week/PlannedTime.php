@@ -15,14 +15,16 @@ use Loftrin\Core\Calendar\Day;
 final readonly class PlannedTime
 {
     /**
-     * @return array{planned: ?string, planned_from: ?Day, planned_to: ?Day}
+     * @param ?string $at HH:MM; only a day has times
+     *
+     * @return array{planned: ?string, planned_from: ?Day, planned_to: ?Day, planned_at: ?string}
      *
      * @throws RefusedChange when the name is neither a date nor a period
      */
-    public static function columns(Calendar $calendar, ?string $name): array
+    public static function columns(Calendar $calendar, ?string $name, ?string $at = null): array
     {
         if ($name === null) {
-            return ['planned' => null, 'planned_from' => null, 'planned_to' => null];
+            return ['planned' => null, 'planned_from' => null, 'planned_to' => null, 'planned_at' => null];
         }
 
         $planned = RefusedChange::unless('planned', static fn() => $calendar->planned($name));
@@ -31,6 +33,7 @@ final readonly class PlannedTime
             'planned' => (string) $planned,
             'planned_from' => $planned instanceof Day ? $planned : $planned->span->first,
             'planned_to' => $planned instanceof Day ? $planned : $planned->span->last,
+            'planned_at' => $planned instanceof Day ? $at : null,
         ];
     }
 
@@ -41,8 +44,10 @@ final readonly class PlannedTime
      */
     public static function settled(Task $task, Workspace $workspace, bool $forget = false): array
     {
+        $stands = TaskRow::standsIn($task, $workspace);
+
         return [
-            ...self::columns($workspace->calendar(), TaskRow::standsIn($task, $workspace)),
+            ...self::columns($workspace->calendar(), $stands, $stands === $task->planned ? $task->planned_at : null),
             'carried' => $forget ? 0 : TaskRow::carried($task, $workspace),
         ];
     }

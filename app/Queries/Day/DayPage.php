@@ -46,6 +46,9 @@ final readonly class DayPage
         $period = $this->workspace->calendar()->weekOf($today);
         $week = $this->weeks->of($period, $viewer, $viewer);
         $day = $this->today($week, $today);
+        $tasks = $day->tasks;
+        // What has its time stands in that order, the rest as it is after it.
+        usort($tasks, static fn(TaskRow $a, TaskRow $b): int => [$a->plannedAt === null, $a->plannedAt] <=> [$b->plannedAt === null, $b->plannedAt]);
         $open = array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => ! $task->isDone));
 
         return new DayView(
@@ -55,7 +58,7 @@ final readonly class DayPage
             Bearing::of($this->workspace),
             $this->passes($viewer, $period, $week),
             $open[0] ?? null,
-            $day->tasks,
+            $tasks,
             array_values(array_filter(
                 $this->late($viewer, $today),
                 static fn(TaskRow $late): bool => ! in_array($late->id, array_column($day->tasks, 'id'), true),

@@ -20,13 +20,14 @@ final readonly class TaskRow implements Props
     public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'routine.servings'];
 
     /**
-     * @param ?string $for     what it serves in words: its project's or its goal's title
-     * @param ?string $forLink the address of that
-     * @param ?int    $routine that it comes back by, and its rhythm in words
-     * @param ?string $planned where it stands now: a day or a period
-     * @param int     $carried how often it has come along
-     * @param bool    $asks    whether it has come along so often that it asks for a decision
-     * @param bool    $isAside whether it was dropped or shelved
+     * @param ?string $for       what it serves in words: its project's or its goal's title
+     * @param ?string $forLink   the address of that
+     * @param ?int    $routine   that it comes back by, and its rhythm in words
+     * @param ?string $planned   where it stands now: a day or a period
+     * @param ?string $plannedAt HH:MM, if it still stands on the day that it was planned for
+     * @param int     $carried   how often it has come along
+     * @param bool    $asks      whether it has come along so often that it asks for a decision
+     * @param bool    $isAside   whether it was dropped or shelved
      */
     public function __construct(
         public int $id,
@@ -39,6 +40,7 @@ final readonly class TaskRow implements Props
         public ?Day $dueOn,
         public bool $isLate,
         public ?string $planned,
+        public ?string $plannedAt,
         public int $carried,
         public bool $asks,
         public ?string $waitingOn,
@@ -62,6 +64,7 @@ final readonly class TaskRow implements Props
     {
         $today = $workspace->today();
         $isOpen = $task->done_on === null && $task->dropped_on === null && $task->shelved_on === null;
+        $stands = $isOpen ? self::standsIn($task, $workspace) : $task->planned;
         $goal = $threads->titleOf($task->goal);
         $carried = $isOpen ? self::carried($task, $workspace) : $task->carried;
 
@@ -75,7 +78,8 @@ final readonly class TaskRow implements Props
             $task->rank,
             $task->due_on,
             $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
-            $isOpen ? self::standsIn($task, $workspace) : $task->planned,
+            $stands,
+            $stands === $task->planned ? $task->planned_at : null,
             $carried,
             $isOpen && $carried >= Carrying::ASKS_AT,
             $task->waiting_on,

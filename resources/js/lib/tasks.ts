@@ -39,8 +39,8 @@ export function tick(task: TaskRow): void {
     );
 }
 
-export function plan(task: TaskRow, planned: string | null): void {
-    act('put', route('tasks.plan', task.id), { planned }, { guess: (page) => withTask(page, task.id, { planned }) });
+export function plan(task: TaskRow, planned: string | null, at: string | null = null): void {
+    act('put', route('tasks.plan', task.id), { planned, at }, { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }) });
 }
 
 export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'take_back'): void {

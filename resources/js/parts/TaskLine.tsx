@@ -174,6 +174,10 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
         marks.push({ key: 'carried', words: `came along ${ordinals[task.carried] ?? `${String(task.carried)}th`} time` });
     }
 
+    if (task.plannedAt !== null && !task.isDone) {
+        marks.push({ key: 'at', words: `at ${task.plannedAt}` });
+    }
+
     if (task.rhythm !== null && !task.isDone) {
         marks.push({ key: 'rhythm', words: task.rhythm });
     }

@@ -58,8 +58,8 @@ final class TaskController extends Controller
     public function plan(Request $request, Task $task, PlanTask $plan): RedirectResponse
     {
         Gate::authorize('update', $task);
-        $request->validate(['planned' => ['present', 'nullable', 'string', 'max:10']]);
-        $plan($this->me(), $task, $request->filled('planned') ? $request->string('planned')->toString() : null);
+        $request->validate(['planned' => ['present', 'nullable', 'string', 'max:10'], 'at' => ['nullable', 'date_format:H:i']]);
+        $plan($this->me(), $task, $this->text($request, 'planned'), $this->text($request, 'at'));
 
         return $this->changed();
     }

@@ -13,6 +13,7 @@ export function TaskTime({ page }: { page: TaskView }) {
     const { task } = page;
     const weeks = frame?.rail.weeks ?? [];
     const from = weeks.findIndex((week) => week.name === frame?.thisWeek);
+    const onDay = /^\d{4}-\d{2}-\d{2}$/.test(task.planned ?? '');
     const known = [frame?.today, ...weeks.slice(from, from + 10).map((week) => week.name)];
 
     return (
@@ -39,13 +40,23 @@ export function TaskTime({ page }: { page: TaskView }) {
             <TextField
                 label="Or on a day"
                 type="date"
-                value={/^\d{4}-\d{2}-\d{2}$/.test(task.planned ?? '') ? (task.planned ?? '') : ''}
+                value={onDay ? (task.planned ?? '') : ''}
                 onChange={(event) => {
                     if (event.target.value !== '') {
                         plan(task, event.target.value);
                     }
                 }}
             />
+            {onDay && (
+                <TextField
+                    label="At a time, if it has one"
+                    type="time"
+                    value={task.plannedAt ?? ''}
+                    onChange={(event) => {
+                        plan(task, task.planned, event.target.value === '' ? null : event.target.value);
+                    }}
+                />
+            )}
             <TextField
                 label="Due: when it must be done"
                 type="date"
