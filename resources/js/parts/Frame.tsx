@@ -8,13 +8,13 @@ import { KeysHelp } from './KeysHelp';
 import { Marks } from './marks/Marks';
 import { Notices } from './Notices';
 import { stepWeek, YearRail } from './YearRail';
+import { Yourself } from './Yourself';
 import type { Frame as FrameProps } from '../generated/props';
 import { useKeys } from '../lib/keys';
 import { useTicket } from './day/ticket';
 import { route } from '../lib/routes';
-import { chooseTheme, currentTheme, type Theme } from '../lib/theme';
 import { Kbd } from '../ui/Kbd';
-import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
+import { Menu, MenuItem } from '../ui/Menu';
 
 interface Room {
     name: string;
@@ -188,65 +188,5 @@ function MoreRooms() {
                 ))}
             </Menu>
         </span>
-    );
-}
-
-function Yourself({ frame, onKeys }: { frame: FrameProps; onKeys: () => void }) {
-    const [theme, setTheme] = useState<Theme>(currentTheme);
-    const choose = (chosen: Theme) => () => {
-        chooseTheme(chosen);
-        setTheme(chosen);
-    };
-
-    return (
-        <Menu
-            trigger={
-                <button
-                    type="button"
-                    aria-label={`You, ${frame.me.name}`}
-                    className="border border-ink px-1.5 font-mono text-xs leading-[22px] text-ink"
-                >
-                    {frame.me.initials}
-                </button>
-            }
-        >
-            <div className="px-3 py-1.5 text-sm">
-                <div className="font-semibold">{frame.me.name}</div>
-                <div className="text-xs text-ink-2">
-                    {frame.role === 'lead' ? 'Lead' : 'Member'}, {frame.workspace}
-                </div>
-            </div>
-            <MenuRule />
-            <MenuGroup label="Light or dark">
-                <MenuItem onSelect={choose('system')}>As the system {theme === 'system' && '✓'}</MenuItem>
-                <MenuItem onSelect={choose('light')}>Light {theme === 'light' && '✓'}</MenuItem>
-                <MenuItem onSelect={choose('dark')}>Dark {theme === 'dark' && '✓'}</MenuItem>
-            </MenuGroup>
-            <MenuItem
-                onSelect={() => {
-                    router.visit(route('news'));
-                }}
-            >
-                News {frame.news > 0 && <span className="font-mono text-xs">{frame.news}</span>}
-            </MenuItem>
-            <MenuItem
-                onSelect={() => {
-                    router.visit(route('told'));
-                }}
-            >
-                What reaches you
-            </MenuItem>
-            <MenuItem onSelect={onKeys}>
-                Keys <Kbd>?</Kbd>
-            </MenuItem>
-            <MenuRule />
-            <MenuItem
-                onSelect={() => {
-                    router.post(route('sign-out'));
-                }}
-            >
-                Sign out
-            </MenuItem>
-        </Menu>
     );
 }
