@@ -10,18 +10,14 @@ use Loftrin\Core\Calendar\Day;
 /**
  * What somebody said of a goal, a task or a project.
  *
- * @property ?int   $goal_id
  * @property int    $person_id
  * @property Day    $on
  * @property string $words
- * @property-read ?Goal $goal
  * @property-read Person $person
  */
 final class Comment extends Record
 {
-    use BelongsToGoal, OfTaskOrProject {
-        OfTaskOrProject::person insteadof BelongsToGoal;
-    }
+    use OfGoalOrWork;
 
     protected function casts(): array
     {

@@ -12,21 +12,17 @@ use Illuminate\Support\Carbon;
  * One thing that happened to a goal, a task or a project, told to one person.
  *
  * @property int     $person_id  to whom
- * @property ?int    $goal_id
  * @property int     $by_id
  * @property string  $words
  * @property bool    $for_letter it waits for the letter of the next morning
  * @property ?Carbon $read_at
  * @property Carbon  $created_at
- * @property-read ?Goal $goal
  * @property-read Person $person
  * @property-read Person $by
  */
 final class Telling extends Record
 {
-    use BelongsToGoal, OfTaskOrProject {
-        OfTaskOrProject::person insteadof BelongsToGoal;
-    }
+    use OfGoalOrWork;
 
     /** @return BelongsTo<Person, $this> */
     public function by(): BelongsTo

@@ -48,6 +48,12 @@ it('finds tasks by each field', function (): void {
     }
 });
 
+it('finds words as they are, whatever signs are in them', function (): void {
+    Made::task($this->mei, ['title' => 'Charged to 100 %']);
+    Made::task($this->mei, ['title' => 'Charged to 1000 m']);
+    expect(($this->titles)([['words', '100 %']]))->toBe(['Charged to 100 %'])->and(($this->titles)([['words', 'to_1']]))->toBe([]);
+});
+
 it('sorts and groups', function (): void {
     Made::task($this->mei, ['title' => 'B', 'minutes' => 10, 'rank' => 'B']);
     Made::task($this->elif, ['title' => 'a', 'minutes' => 90, 'rank' => 'A']);

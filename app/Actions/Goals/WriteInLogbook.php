@@ -75,9 +75,9 @@ final readonly class WriteInLogbook
             throw new RefusedChange('entry', "Only {$entry->person->name} can take this out");
         }
 
-        $of = $entry->goal ?? ($entry instanceof Comment ? $entry->work() : null);
+        $of = $entry instanceof Comment ? $entry->about() : $entry->goal;
 
-        $this->log->change($who, "Took a line out of “{$of?->title}”", static fn() => $entry->delete());
+        $this->log->change($who, "Took a line out of “{$of->title}”", static fn() => $entry->delete());
     }
 
     private function computed(Goal $goal): ?int

@@ -13,9 +13,11 @@ use App\Models\Reach;
 use App\Models\Task;
 use App\Models\Telling;
 use App\Models\Wish;
+use App\Queries\Parts\Address;
 use Illuminate\Support\Str;
+use Loftrin\Core\People\Mentions;
 
-/** Tells one person what somebody did, where they want to hear of it, as a part of the change. */
+/** Tells people what somebody did, each where they want to hear of it, as a part of the change. */
 final readonly class Notify
 {
     public function __construct(private Mailbox $mailbox)
@@ -23,43 +25,46 @@ final readonly class Notify
     }
 
     /**
-     * Whoever did it themselves, or may not see what it is about, is told nothing.
+     * Tells some people, and whoever is spoken to in the words.
+     *
+     * @param list<int> $people   ids
+     * @param Occasion  $occasion for those who are not spoken to
+     */
+    public function all(Person $by, array $people, Occasion $occasion, Goal|Task|Project $about, string $words): void
+    {
+        $everybody = Person::query()->orderBy('id')->get()->keyBy('id');
+        $mentioned = Mentions::in($words, $everybody->map(static fn(Person $person): string => $person->name)->all());
+
+        foreach ($everybody->only([...$people, ...$mentioned]) as $person) {
+            $this($by, $person, in_array($person->id, $mentioned, true) ? Occasion::Mentioned : $occasion, $about, $words);
+        }
+    }
+
+    /**
+     * Tells one person. Whoever did it themselves, or may not see what it is about, is told nothing.
      *
      * @param string $words what was done, after the name of who did it: "said: the float is back"
      */
     public function __invoke(Person $by, Person $to, Occasion $occasion, Goal|Task|Project $about, string $words): void
     {
-        $reach = Wish::of($to->id, $occasion);
-
-        if ($to->id === $by->id || $reach === Reach::Nowhere || ! $about->isVisibleTo($to)) {
+        if ($to->id === $by->id || ! $about->isVisibleTo($to)) {
             return;
         }
 
-        if ($reach === Reach::Mail) {
-            $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".self::address($about));
-
-            return;
-        }
-
-        Telling::query()->create([
-            ...match (true) {
-                $about instanceof Goal => ['goal_id' => $about->id],
-                $about instanceof Task => ['task_id' => $about->id],
-                default => ['project_id' => $about->id],
-            },
-            'person_id' => $to->id,
-            'by_id' => $by->id,
-            'words' => Str::limit($words, 280, '…'),
-            'for_letter' => $reach === Reach::Morning,
-        ]);
-    }
-
-    private static function address(Goal|Task|Project $about): string
-    {
-        return match (true) {
-            $about instanceof Goal => route('goals.show', $about),
-            $about instanceof Task => route('tasks.show', $about),
-            default => route('projects.show', $about),
+        match ($reach = Wish::of($to->id, $occasion)) {
+            Reach::Nowhere => null,
+            Reach::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
+            Reach::News, Reach::Morning => Telling::query()->create([
+                ...match (true) {
+                    $about instanceof Goal => ['goal_id' => $about->id],
+                    $about instanceof Task => ['task_id' => $about->id],
+                    default => ['project_id' => $about->id],
+                },
+                'person_id' => $to->id,
+                'by_id' => $by->id,
+                'words' => Str::limit($words, 280, '…'),
+                'for_letter' => $reach === Reach::Morning,
+            ]),
         };
     }
 }

@@ -32,7 +32,7 @@ final readonly class SendMorningLetters
             foreach (Person::query()->whereKey([...$told->keys()->all(), ...$reminders->keys()->all()])->get() as $person) {
                 $lines = [
                     ...($reminders->get($person->id)?->map(static fn(Reminder $reminder): string => trim("$reminder->at $reminder->words"))->all() ?? []),
-                    ...($told->get($person->id)?->map(static fn(Telling $telling): string => '“'.($telling->goal ?? $telling->work())->title."”: {$telling->by->name} $telling->words")->all() ?? []),
+                    ...($told->get($person->id)?->map(static fn(Telling $telling): string => '“'.$telling->about()->title."”: {$telling->by->name} $telling->words")->all() ?? []),
                 ];
                 $this->mailbox->send($person, "Your morning, {$this->workspace->today()}", implode("\n", $lines));
             }

@@ -19,7 +19,6 @@ use App\Models\Workspace;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Loftrin\Core\People\Mentions;
 
 /** What people say of a task or a project, and what they lay beside it. */
 final readonly class Attach
@@ -33,13 +32,8 @@ final readonly class Attach
     {
         $this->log->change($who, "Wrote on “{$work->title}”", function () use ($who, $work, $words): void {
             Comment::query()->create([...self::of($work), 'person_id' => $who->id, 'on' => $this->workspace->today(), 'words' => $words]);
-            $people = Person::query()->orderBy('id')->get()->keyBy('id');
-            $mentioned = Mentions::in($words, $people->map(static fn(Person $person): string => $person->name)->all());
-            $helpers = array_values($work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all());
-
-            foreach ($people->only([$work->owner_id, ...$helpers, ...$mentioned]) as $person) {
-                ($this->notify)($who, $person, in_array($person->id, $mentioned, true) ? Occasion::Mentioned : Occasion::Said, $work, "said: $words");
-            }
+            $helpers = $work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all();
+            $this->notify->all($who, [$work->owner_id, ...array_values($helpers)], Occasion::Said, $work, "said: $words");
         });
     }
 

@@ -23,7 +23,7 @@ final readonly class LayOut
     }
 
     /** @throws RefusedChange when it is no steady output, or all pieces of the quarter are there already */
-    public function __invoke(Person $who, Routine $routine, Period $quarter): int
+    public function __invoke(Person $who, Routine $routine, Period $quarter): void
     {
         if ($routine->kind !== RoutineKind::Pieces || $routine->is_stock) {
             throw new RefusedChange('routine', 'Only a steady output has pieces to lay out');
@@ -36,12 +36,10 @@ final readonly class LayOut
             throw new RefusedChange('routine', 'All its pieces are laid out');
         }
 
-        return $this->log->change($who, "Laid out $missing pieces of “{$routine->title}”", function () use ($routine, $quarter, $there, $missing): int {
+        $this->log->change($who, "Laid out $missing pieces of “{$routine->title}”", function () use ($routine, $quarter, $there, $missing): void {
             foreach ($this->days($routine, $quarter, $missing) as $place => $day) {
                 $this->run->piece($routine, $day, sprintf('%s %d', $routine->title, $there->count() + $place + 1));
             }
-
-            return $missing;
         });
     }
 

@@ -37,7 +37,9 @@ final readonly class MoveTask
             throw new RefusedChange('stage', "“{$task->title}” is in no project: only there it has a place among others");
         }
 
-        $this->refuseUnknown($task->project_id, $stage);
+        if ($stage !== null && ! Stage::query()->where('project_id', $task->project_id)->whereKey($stage)->exists()) {
+            throw new RefusedChange('stage', 'This project has no such stage any more.');
+        }
 
         $this->log->change($who, "Moved “{$task->title}”", function () use ($task, $stage, $before): void {
             $others = Task::query()->where('project_id', $task->project_id)->whereKeyNot($task->id)->orderBy('position')->orderBy('id')->get()->keyBy('id');
@@ -63,7 +65,7 @@ final readonly class MoveTask
      *
      * @throws RefusedChange when it would be seen by others than before, or there is no such place
      */
-    public function to(Person $who, Task $task, ?int $project, ?int $goal, ?int $stage = null): void
+    public function to(Person $who, Task $task, ?int $project, ?int $goal): void
     {
         $target = $project === null ? null : Project::query()->find($project);
         $served = $goal === null ? null : Goal::query()->visibleTo($who)->find($goal);
@@ -74,26 +76,19 @@ final readonly class MoveTask
             $goal !== null && $served === null => throw new RefusedChange('goal', 'There is no such goal.'),
             $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange('project', "“{$task->title}” is not for everyone, and a task of a project is seen by all."),
             $served !== null && ($served->visibility === Visibility::Everyone) !== ($task->visibility === Visibility::Everyone) => throw new RefusedChange('goal', "“{$task->title}” and this goal are not seen by the same people."),
-            default => $this->refuseUnknown($project, $stage),
+            default => null,
         };
 
-        $this->log->change($who, "Moved “{$task->title}”".($target === null ? '' : " to “{$target->title}”"), function () use ($task, $project, $goal, $stage): void {
+        $this->log->change($who, "Moved “{$task->title}”".($target === null ? '' : " to “{$target->title}”"), function () use ($task, $project, $goal): void {
             Precedence::query()->where('task_id', $task->id)->orWhere('after_id', $task->id)->get()->each(static fn(Precedence $link): ?bool => $link->delete());
             $task->update([
                 'project_id' => $project,
                 'goal_id' => $goal,
-                'stage_id' => $stage,
+                'stage_id' => null,
                 'stage_before_id' => null,
                 'position' => Task::placeAtEnd($project),
                 'changed_on' => $this->workspace->today(),
             ]);
         });
-    }
-
-    private function refuseUnknown(?int $project, ?int $stage): void
-    {
-        if ($stage !== null && ! Stage::query()->where('project_id', $project)->whereKey($stage)->exists()) {
-            throw new RefusedChange('stage', 'This project has no such stage any more.');
-        }
     }
 }

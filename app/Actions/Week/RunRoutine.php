@@ -57,7 +57,7 @@ final readonly class RunRoutine
         $on = $task->occurs_on ?? $this->workspace->today();
 
         if (! $isDone) {
-            Occurrence::query()->where('routine_id', $routine->id)->where('on', (string) $on)->get()->each(static fn(Occurrence $kept): ?bool => $kept->delete());
+            $this->kept($routine, $on)?->delete();
 
             foreach ($routine->tasks()->open()->whereKeyNot($task->id)->get() as $next) {
                 $next->steps()->get()->each(static fn(Step $step): ?bool => $step->delete());
@@ -106,7 +106,7 @@ final readonly class RunRoutine
             $today = $this->workspace->today();
             $isDone
                 ? $this->keep($routine, $today, OccurrenceState::Done)
-                : Occurrence::query()->where('routine_id', $routine->id)->where('on', (string) $today)->get()->each(static fn(Occurrence $kept): ?bool => $kept->delete());
+                : $this->kept($routine, $today)?->delete();
         });
     }
 
@@ -182,7 +182,12 @@ final readonly class RunRoutine
 
     private function keep(Routine $routine, Day $on, OccurrenceState $state): void
     {
-        $kept = Occurrence::query()->where('routine_id', $routine->id)->where('on', (string) $on)->first();
-        ($kept ?? new Occurrence(['routine_id' => $routine->id, 'on' => $on]))->fill(['state' => $state])->save();
+        ($this->kept($routine, $on) ?? new Occurrence(['routine_id' => $routine->id, 'on' => $on]))->fill(['state' => $state])->save();
+    }
+
+    /** What is kept of one of its times. */
+    private function kept(Routine $routine, Day $on): ?Occurrence
+    {
+        return Occurrence::query()->where('routine_id', $routine->id)->where('on', (string) $on)->first();
     }
 }

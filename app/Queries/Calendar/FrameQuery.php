@@ -77,7 +77,7 @@ final readonly class FrameQuery
         $goal = $threads->goals()->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
 
         return $goal === null ? null : $this->remembered->of("main goal $goal->id for $viewer->id", function () use ($goal, $threads, $viewer): GoalRow {
-            $stored = $this->plans->beneath([$goal->id], $viewer);
+            $stored = $this->plans->beneath($threads->goals()->only([$goal->id]), $viewer);
             $stored->prepare([$this->workspace->today()]);
 
             return GoalRow::of($stored->goals->findOrFail($goal->id), $stored, $threads, $this->workspace->today());

@@ -6,16 +6,14 @@ namespace App\Queries\Capture;
 
 use App\Models\Jot;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
-use App\Queries\Parts\Option;
-use Loftrin\Core\Work\ProjectState;
+use App\Queries\Parts\Choices;
 
 /** What a person wrote down and has not sorted yet, and what they wanted to look at again by now. */
 final readonly class TrayPage
 {
-    public function __construct(private Workspace $workspace, private ShelfPage $shelf)
+    public function __construct(private Workspace $workspace, private ShelfPage $shelf, private Choices $choices)
     {
     }
 
@@ -27,8 +25,7 @@ final readonly class TrayPage
         return new Tray(
             array_values(Jot::query()->inTrayOf($viewer, $this->workspace->today())->with('person')->orderBy('id')->get()->map(JotRow::of(...))->all()),
             $this->shelf->due($viewer),
-            array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get()
-                ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+            $this->choices->projects(),
             $week->name,
             $calendar->next($week)->name,
         );

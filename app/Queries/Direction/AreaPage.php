@@ -47,15 +47,15 @@ final readonly class AreaPage
         $calendar = $this->workspace->calendar();
         $week = $calendar->weekOf($today);
         $threads = $this->plans->threads($viewer);
-        $ids = array_map(intval(...), array_values($threads->goals()->where('area_id', $area->id)->whereNull('closed_on')->modelKeys()));
-        $stored = $this->plans->beneath($ids, $viewer);
+        $open = $threads->goals()->where('area_id', $area->id)->whereNull('closed_on');
+        $stored = $this->plans->beneath($open, $viewer);
         $stored->prepare([$today]);
         $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
         $work = CountedWork::of($this->workspace, $projects);
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
-        $goals = $stored->goals->only($ids);
+        $goals = $stored->goals->only($open->modelKeys());
 
         return new AreaView(
             AreaRow::of($area, $goals->count(), $projects->count(), $jots->count()),

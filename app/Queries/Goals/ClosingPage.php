@@ -28,7 +28,7 @@ final readonly class ClosingPage
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer, $period);
-        $stored = $this->plans->beneath(array_map(intval(...), array_values($threads->goals()->where('period', $period->name)->modelKeys())), $viewer);
+        $stored = $this->plans->beneath($threads->goals()->where('period', $period->name), $viewer);
         $stored->prepare([$today]);
         $goals = $stored->goals->where('period', $period->name);
         [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];

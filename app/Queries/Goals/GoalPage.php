@@ -15,6 +15,7 @@ use App\Queries\Direction\OutlookTag;
 use App\Queries\Parts\Gauge;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -41,7 +42,7 @@ final readonly class GoalPage
         $calendar = $this->workspace->calendar();
         $period = $calendar->period($goal->period);
         $threads = $this->plans->threads($viewer, $period);
-        $stored = $this->plans->beneath([$this->root($goal, $threads)], $viewer);
+        $stored = $this->plans->beneath(new Collection([$this->root($goal, $threads)]), $viewer);
         $days = $this->chartDays($goal, $on);
         $stored->prepare([$on]);
         $stored->prepare(array_values(array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))), forecastsOn: $on, of: $goal);
@@ -125,13 +126,13 @@ final readonly class GoalPage
     }
 
     /** The goal furthest up that can be seen from it. */
-    private function root(Goal $goal, Threads $threads): int
+    private function root(Goal $goal, Threads $threads): Goal
     {
         while (($above = $threads->goal($goal->parent_id)) !== null) {
             $goal = $above;
         }
 
-        return $goal->id;
+        return $goal;
     }
 
     private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Person;
 use App\Models\Telling;
 use App\Models\Workspace;
+use App\Queries\Parts\Address;
 use App\Queries\Parts\PersonTag;
 
 final readonly class NewsPage
@@ -35,18 +36,9 @@ final readonly class NewsPage
             $telling->id,
             PersonTag::of($telling->by),
             $telling->words,
-            self::link($telling),
-            ($telling->goal ?? $telling->work())->title,
+            Address::of($telling->about()),
+            $telling->about()->title,
             $this->workspace->wallDay($telling->created_at),
         ))->all());
-    }
-
-    private static function link(Telling $telling): string
-    {
-        return match (true) {
-            $telling->goal_id !== null => route('goals.show', $telling->goal_id, false),
-            $telling->task_id !== null => route('tasks.show', $telling->task_id, false),
-            default => route('projects.show', $telling->project_id, false),
-        };
     }
 }

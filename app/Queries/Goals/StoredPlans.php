@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;
 
 /** The plans that one request needs, each loaded once: the frame and the screen share them. */
@@ -29,17 +31,19 @@ final class StoredPlans
     /**
      * Only what the figures of a few goals rest on.
      *
-     * @param list<int> $goals ids
+     * @param Collection<int, Goal> $goals
      */
-    public function beneath(array $goals, ?Person $viewer): StoredPlan
+    public function beneath(Collection $goals, ?Person $viewer): StoredPlan
     {
+        $ids = array_values($goals->map(static fn(Goal $goal): int => $goal->id)->all());
+
         foreach ($this->plans as $plan) {
-            if ($plan->viewer?->id === $viewer?->id && $plan->goals->only($goals)->count() === count($goals)) {
+            if ($plan->viewer?->id === $viewer?->id && $plan->goals->only($ids)->count() === count($ids)) {
                 return $plan;
             }
         }
 
-        return StoredPlan::beneath($this->workspace, $viewer, $goals);
+        return StoredPlan::beneath($this->workspace, $viewer, $ids);
     }
 
     /** The threads of the year that holds the period, or of the present one. */

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Beneath;
+use App\Queries\Parts\Containing;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Ledger;
@@ -60,13 +61,13 @@ final readonly class FoundTasks
             ListField::Due => $this->due($query, $value),
             ListField::Planned => $this->planned($query, $value),
             ListField::Attention => $value === 'none' ? $query->whereNull('attention') : $query->where('attention', $value),
-            ListField::Place => $query->where('place', 'like', '%'.addcslashes($value, '\\%_').'%'),
+            ListField::Place => Containing::words($query, 'place', $value),
             ListField::Minutes => $query->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, (int) $value]),
             ListField::Rank => $value === 'none' ? $query->whereNull('rank') : $query->where('rank', $value),
             ListField::State => $this->state($query, $value),
             ListField::Age => $query->where('tasks.created_on', '<=', (string) $today->plus(-(int) $value)),
             ListField::Untouched => $query->where('changed_on', '<=', (string) $today->plus(-(int) $value)),
-            ListField::Words => $query->where('title', 'like', '%'.addcslashes($value, '\\%_').'%'),
+            ListField::Words => Containing::words($query, 'title', $value),
         };
     }
 

@@ -11,4 +11,14 @@ final readonly class ListCount implements Props
     public function __construct(public TaskList $list, public int $count)
     {
     }
+
+    /**
+     * @param array<string, int> $counts by list
+     *
+     * @return list<self> all lists
+     */
+    public static function all(array $counts): array
+    {
+        return array_map(static fn(TaskList $list): self => new self($list, $counts[$list->value]), TaskList::cases());
+    }
 }

@@ -17,4 +17,14 @@ final readonly class ListGroup implements Props
     public function __construct(public ?string $heading, public array $tasks)
     {
     }
+
+    /**
+     * @param array<list<TaskRow>> $groups by heading; "" for none
+     *
+     * @return list<self>
+     */
+    public static function under(array $groups): array
+    {
+        return array_map(static fn(int|string $heading, array $tasks): self => new self($heading === '' ? null : (string) $heading, $tasks), array_keys($groups), $groups);
+    }
 }

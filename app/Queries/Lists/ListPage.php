@@ -50,7 +50,7 @@ final readonly class ListPage
 
         return new ListView(
             $list,
-            array_map(static fn(TaskList $each): ListCount => new ListCount($each, $counts[$each->value]), TaskList::cases()),
+            ListCount::all($counts),
             $this->groups($list, $viewer, array_values($ordered->with(TaskRow::NEEDS)->limit(self::SHOWN)->get()->all())),
             $counts[$list->value],
             $minutes,
@@ -77,7 +77,7 @@ final readonly class ListPage
             $groups[$this->heading($list, $task) ?? ''][] = TaskRow::of($task, $threads, $this->workspace);
         }
 
-        return array_map(static fn(string $heading, array $rows): ListGroup => new ListGroup($heading === '' ? null : $heading, $rows), array_map(strval(...), array_keys($groups)), array_values($groups));
+        return ListGroup::under($groups);
     }
 
     private function heading(TaskList $list, Task $task): ?string

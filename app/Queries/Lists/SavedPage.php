@@ -7,6 +7,7 @@ namespace App\Queries\Lists;
 use App\Models\Person;
 use App\Models\SavedList;
 use App\Models\Task;
+use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
@@ -34,7 +35,7 @@ final readonly class SavedPage
         return new SavedView(
             $list?->id,
             $list->title ?? '',
-            $list?->visibility->value === 'everyone',
+            $list?->visibility === Visibility::Everyone,
             $list === null || $list->owner_id === $viewer->id,
             $list === null ? $viewer->name : $list->owner->name,
             $conditions,
@@ -42,7 +43,7 @@ final readonly class SavedPage
             $group,
             (new Sentence($fields))->of($conditions),
             $fields,
-            array_map(static fn(TaskList $each): ListCount => new ListCount($each, $counts[$each->value]), TaskList::cases()),
+            ListCount::all($counts),
             SavedTag::all($viewer),
             $this->groups($this->sorted(clone $query, $sort)->with([...TaskRow::NEEDS, 'project.area', 'goal.area'])->limit(self::SHOWN)->get()->all(), $group, $viewer),
             $query->count(),
@@ -86,7 +87,7 @@ final readonly class SavedPage
             ksort($groups, SORT_NATURAL | SORT_FLAG_CASE);
         }
 
-        return array_map(static fn(string $heading, array $rows): ListGroup => new ListGroup($heading === '' ? null : $heading, $rows), array_map(strval(...), array_keys($groups)), array_values($groups));
+        return ListGroup::under($groups);
     }
 
     private function heading(Task $task, ?ListGrouping $group, Threads $threads): string

@@ -6,6 +6,7 @@ namespace App\Queries\Lists;
 
 use App\Models\Person;
 use App\Models\SavedList;
+use App\Models\Visibility;
 use App\Queries\Props;
 
 /** A saved list by its name. */
@@ -19,6 +20,6 @@ final readonly class SavedTag implements Props
     public static function all(Person $viewer): array
     {
         return array_values(SavedList::query()->visibleTo($viewer)->orderBy('title')->orderBy('id')->get()
-            ->map(static fn(SavedList $list): self => new self($list->id, $list->title, $list->visibility->value === 'everyone', $list->owner_id === $viewer->id))->all());
+            ->map(static fn(SavedList $list): self => new self($list->id, $list->title, $list->visibility === Visibility::Everyone, $list->owner_id === $viewer->id))->all());
     }
 }

@@ -7,10 +7,6 @@ namespace App\Queries\Lists;
 /** The conditions of a saved list in plain words. */
 final readonly class Sentence
 {
-    private const TIMES = ['late' => 'late', 'today' => 'today', 'week' => 'this week', 'next_week' => 'next week', 'month' => 'in the next four weeks', 'none' => 'at no time', 'any' => 'at some time'];
-
-    private const STATES = ['open' => 'open', 'now' => 'that can be done now', 'waiting' => 'waiting on somebody', 'under_way' => 'under way', 'look_over' => 'to be looked over', 'done' => 'done', 'shelved' => 'on the shelf', 'dropped' => 'dropped'];
-
     /** @param list<FieldOptions> $fields */
     public function __construct(private array $fields)
     {
@@ -32,13 +28,13 @@ final readonly class Sentence
             ListField::Area => $value === 'none' ? 'in no area' : "in $name",
             ListField::Thread => "serving $name",
             ListField::Project => $value === 'none' ? 'in no project' : "for $name",
-            ListField::Due => $value === 'none' ? 'without a due date' : ($value === 'any' ? 'with a due date' : 'due '.(self::TIMES[$value] ?? $value)),
-            ListField::Planned => 'planned '.(self::TIMES[$value] ?? $value),
+            ListField::Due => ['none' => 'without a due date', 'any' => 'with a due date'][$value] ?? "due $name",
+            ListField::Planned => 'planned '.(['none' => 'at no time', 'any' => 'at some time'][$value] ?? $name),
             ListField::Attention => $value === 'none' ? 'whose attention is not said' : "that take $value attention",
             ListField::Place => "done at “{$value}”",
             ListField::Minutes => "of $value min or less",
             ListField::Rank => $value === 'none' ? 'not ranked' : "ranked $value",
-            ListField::State => self::STATES[$value] ?? $value,
+            ListField::State => $value === 'now' ? 'that can be done now' : $name,
             ListField::Age => "older than $value days",
             ListField::Untouched => "untouched for $value days",
             ListField::Words => "that say “{$value}”",

@@ -7,18 +7,16 @@ namespace App\Queries\Meetings;
 use App\Models\Attendee;
 use App\Models\Meeting;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Series;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Parts\Option;
+use App\Queries\Parts\Choices;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\RankedIssue;
-use Loftrin\Core\Work\ProjectState;
 
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
 final readonly class SeriesPage
@@ -29,6 +27,7 @@ final readonly class SeriesPage
         private AgendaInStore $agendas,
         private Roles $roles,
         private MeetingsPage $meetings,
+        private Choices $choices,
     ) {
     }
 
@@ -57,8 +56,7 @@ final readonly class SeriesPage
             $fit->spare,
             array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
             array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))->all()),
-            array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get()
-                ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+            $this->choices->projects(),
             Gate::forUser($viewer)->allows('update', $series),
         );
     }

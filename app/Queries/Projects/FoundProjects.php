@@ -6,6 +6,7 @@ namespace App\Queries\Projects;
 
 use App\Models\Project;
 use App\Queries\Goals\Beneath;
+use App\Queries\Parts\Containing;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
 
@@ -24,14 +25,7 @@ final readonly class FoundProjects
             ->when($filter->need === 'unserving', static fn(Builder $query) => $query->whereDoesntHave('servings'))
             ->when($filter->collection !== null, static fn(Builder $query) => $query->whereHas('gatherings', static fn(Builder $link) => $link->where('collection_id', $filter->collection)))
             ->when($filter->field !== null, static fn(Builder $query) => $query->whereHas('entries', static fn(Builder $entry) => $entry->where('field_id', $filter->field)
-                ->when($filter->value !== '', static fn(Builder $said) => $said->where('value', 'like', self::containing($filter->value)))))
-            ->when($filter->words !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => $either
-                ->where('title', 'like', self::containing($filter->words))
-                ->orWhere('status_line', 'like', self::containing($filter->words))));
-    }
-
-    private static function containing(string $words): string
-    {
-        return '%'.str_replace(['\\', '%', '_'], ['\\\\', '\\%', '\\_'], $words).'%';
+                ->when($filter->value !== '', static fn(Builder $said) => Containing::words($said, 'value', $filter->value))))
+            ->when($filter->words !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => Containing::words(Containing::words($either, 'title', $filter->words), 'status_line', $filter->words, 'or')));
     }
 }

@@ -17,7 +17,6 @@ use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalRow;
-use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
@@ -46,8 +45,10 @@ final readonly class ProjectPage
         $tasks = array_map($row, $work->inScope($project));
         $register = $this->register->row($project, $work, $threads);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
-        $served = array_map(static fn(Serving $link): int => $link->goal_id, array_values($project->servings->all()));
-        $stored = $this->plans->beneath([...$served, ...($project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [])], $viewer);
+        $served = $threads->goals()->only($project->servings->map(static fn(Serving $link): int => $link->goal_id)->all());
+        $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : new Records();
+        $stored = $this->plans->beneath($served->merge($quarter), $viewer);
+        $rows = static fn(Records $goals): array => array_values($stored->goals->only($goals->modelKeys())->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
         $stored->prepare([$today]);
 
         return new ProjectView(
@@ -58,13 +59,13 @@ final readonly class ProjectPage
             $project->learned,
             array_values($project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all()),
             array_values($project->planLines->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))->all()),
-            $project->state === ProjectState::Proposed ? $this->quarterGoals($stored, $threads) : [],
+            $rows($quarter),
             $project->area?->name,
             $project->starts_on,
             $project->weighing,
             $project->order,
             Gate::forUser($viewer)->allows('update', $project),
-            array_values($stored->goals->only($served)->filter(static fn(Goal $goal): bool => $threads->goal($goal->id) !== null)->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
+            $rows($served),
             $this->stages($project, $tasks),
             array_map(static fn(Task $task): int => $task->id, $work->now($project)),
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
@@ -93,19 +94,12 @@ final readonly class ProjectPage
             ->map(static fn(Field $field): FieldEntry => new FieldEntry($field->id, $field->name, $field->kind, $field->choices ?? [], $entries->get($field->id)?->value))->all());
     }
 
-    /** @return list<GoalRow> the open ones of the present quarter */
-    private function quarterGoals(StoredPlan $stored, Threads $threads): array
-    {
-        return array_values($stored->goals->only($this->inQuarter($threads))
-            ->map(fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $this->workspace->today()))->all());
-    }
-
-    /** @return list<int> ids of the open goals of the present quarter */
-    private function inQuarter(Threads $threads): array
+    /** @return Records<int, Goal> the open ones of the present quarter */
+    private function inQuarter(Threads $threads): Records
     {
         $quarter = $this->workspace->calendar()->quarterOf($this->workspace->today())->name;
 
-        return array_map(intval(...), array_values($threads->goals()->where('period', $quarter)->whereNull('closed_on')->modelKeys()));
+        return $threads->goals()->where('period', $quarter)->whereNull('closed_on');
     }
 
     /**

@@ -29,8 +29,8 @@ final readonly class RegisterOrder
         }, $project->id];
     }
 
-    /** Where the project is behind by more than the band that counts as on pace, per cent; below 0. */
-    public function gap(Project $project): float
+    /** Progress − expected, of one that has a pace; below 0 where it is behind. */
+    private function gap(Project $project): float
     {
         $figure = $this->work->figure($project);
 

@@ -21,6 +21,7 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection as Records;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Band;
 use Loftrin\Core\Work\ProjectState;
 
 /** The register of all projects, a page at a time: what is stuck, behind or without a next step comes first. */
@@ -105,7 +106,7 @@ final readonly class RegisterPage
         $needed = $projects->filter(static fn(Project $project): bool => match ($filter->need) {
             'stuck' => $work->isStuck($project),
             'ready' => $work->isReady($project),
-            'behind' => $order->gap($project) < -0.1,
+            'behind' => in_array($work->figure($project)?->band, [Band::Behind, Band::FarBehind], true),
             default => true,
         });
         $places = $needed->mapWithKeys(fn(Project $project): array => [$project->id => [...$this->headingPlace($project, $threads, $filter), ...$order->place($project)]])->all();

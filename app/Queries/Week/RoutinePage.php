@@ -11,6 +11,7 @@ use App\Models\Routine;
 use App\Models\RoutineKind;
 use App\Models\RoutineStep;
 use App\Models\Task;
+use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Choices;
@@ -53,7 +54,7 @@ final readonly class RoutinePage
             $routine->words,
             $routine->starts_on,
             $routine->owner_id,
-            $routine->visibility->value === 'only_me',
+            $routine->visibility === Visibility::OnlyMe,
             $routine->is_stock,
             $routine->area_id,
             $routine->project_id,

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
+use App\Models\Occurrence;
+use App\Models\OccurrenceState;
 use App\Models\Routine;
 use App\Models\RoutineKind;
 use App\Models\Task;
+use App\Models\Visibility;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
@@ -48,10 +51,10 @@ final readonly class RoutineRow implements Props
             PersonTag::of($routine->owner),
             $open?->occurs_on,
             $open?->id,
-            $routine->occurrences->takeWhile(static fn($kept): bool => $kept->state->value === 'missed')->count(),
+            $routine->occurrences->takeWhile(static fn(Occurrence $kept): bool => $kept->state === OccurrenceState::Missed)->count(),
             $routine->minutes,
             $routine->project->title ?? $routine->area?->name,
-            $routine->visibility->value === 'only_me',
+            $routine->visibility === Visibility::OnlyMe,
         );
     }
 }

@@ -89,9 +89,9 @@ final readonly class WeekPage
     private function goals(Period $week, Person $viewer, Person $whose): array
     {
         $threads = $this->plans->threads($viewer, $week);
-        $ids = array_values($threads->goals()->where('period', $week->name)->modelKeys());
-        $stored = $this->plans->beneath(array_map(intval(...), $ids), $viewer);
-        $goals = $stored->goals->only($ids);
+        $ofWeek = $threads->goals()->where('period', $week->name);
+        $stored = $this->plans->beneath($ofWeek, $viewer);
+        $goals = $stored->goals->only($ofWeek->modelKeys());
 
         return array_values($goals
             ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->owner_id === $whose->id ? 0 : 1, $goal->id])

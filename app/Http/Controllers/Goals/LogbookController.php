@@ -79,7 +79,7 @@ final class LogbookController extends Controller
 
     private function remove(Comment|Estimate|Judgement $entry, WriteInLogbook $write): RedirectResponse
     {
-        Gate::authorize('view', $entry->goal ?? ($entry instanceof Comment ? $entry->work() : null));
+        Gate::authorize('view', $entry instanceof Comment ? $entry->about() : $entry->goal);
         $write->takeOut($this->me(), $entry);
 
         return $this->changed();
