@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Parts\PersonTag;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\PlanningSpan;
@@ -37,7 +38,7 @@ final readonly class Loads
         $minutes = $this->promised($stretch);
         $rows = Person::query()->orderBy('name')->get()->map(function (Person $person) use ($stretch, $goals, $minutes): LoadRow {
             $count = $goals->get($person->id);
-            $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $this->available($person, $stretch), is_numeric($count) ? (int) $count : 0);
+            $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $this->available($person, $stretch->span), is_numeric($count) ? (int) $count : 0);
 
             return new LoadRow(PersonTag::of($person), $load->goals, (int) $load->planned->rounded(0), (int) $load->available->rounded(0), $load->isOver(), $load->hasManyGoals());
         })->all();
@@ -46,37 +47,48 @@ final readonly class Loads
         return $rows;
     }
 
-    /** @return array<array-key, int> minutes by person */
-    private function promised(PlanningSpan $stretch): array
+    /**
+     * Weekly hours × the working days that are left ÷ those of a full week, in minutes.
+     *
+     * Rules: computation 10, without meetings and appointments.
+     */
+    public function available(Person $person, Span $span): Fraction
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+
+        if ($today->isAfter($span->last)) {
+            return Fraction::zero();
+        }
+
+        $from = $today->isAfter($span->first) ? $today : $span->first;
+
+        return Fraction::of($person->weekly_hours * 60 * $calendar->workingDays(new Span($from, $span->last)), max(1, count($calendar->workingDays)));
+    }
+
+    /** Open tasks that all see, not in a project that was put aside, with the minutes that are left of them by owner. */
+    public static function left(): Builder
     {
         $done = '(select coalesce(avg(case when steps.done_on is null then 0.0 else 1.0 end), 0) from steps where steps.task_id = tasks.id)';
-        [$first, $last] = [(string) $stretch->span->first, (string) $stretch->span->last];
 
         return DB::table('tasks')->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
             ->where('tasks.visibility', Visibility::Everyone->value)
             ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
             ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
+            ->groupBy('tasks.owner_id')
+            ->selectRaw("tasks.owner_id, sum(coalesce(tasks.minutes, ?) * (1 - $done)) as minutes", [Ledger::USUAL_MINUTES]);
+    }
+
+    /** @return array<array-key, int> minutes by person */
+    private function promised(PlanningSpan $stretch): array
+    {
+        [$first, $last] = [(string) $stretch->span->first, (string) $stretch->span->last];
+
+        return self::left()
             ->where(static fn($either) => $either
                 ->where(static fn($planned) => $planned->where('planned_from', '<=', $last)->where('planned_to', '>=', $first))
                 ->orWhere(static fn($due) => $due->whereNull('planned')->whereBetween(DB::raw('coalesce(tasks.due_on, projects.due_on)'), [$first, $last])))
-            ->groupBy('tasks.owner_id')
-            ->selectRaw("tasks.owner_id, sum(coalesce(tasks.minutes, ?) * (1 - $done)) as minutes", [Ledger::USUAL_MINUTES])
             ->pluck('minutes', 'owner_id')
             ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) round((float) $sum) : 0)->all();
-    }
-
-    /** Weekly hours × the working days that are left ÷ those of a full week, in minutes. */
-    private function available(Person $person, PlanningSpan $stretch): Fraction
-    {
-        $calendar = $this->workspace->calendar();
-        $today = $this->workspace->today();
-
-        if ($stretch->isOverOn($today)) {
-            return Fraction::zero();
-        }
-
-        $from = $today->isAfter($stretch->span->first) ? $today : $stretch->span->first;
-
-        return Fraction::of($person->weekly_hours * 60 * $calendar->workingDays(new Span($from, $stretch->span->last)), max(1, count($calendar->workingDays)));
     }
 }

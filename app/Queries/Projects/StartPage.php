@@ -8,8 +8,8 @@ use App\Models\Pattern;
 use App\Models\PatternTask;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Queries\Direction\Loads;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\PersonTag;
@@ -20,12 +20,11 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Ledger;
 use Loftrin\Core\Work\Load;
-use Loftrin\Core\Work\ProjectState;
 
 /** What starting a project from a pattern would bring, before it is started. */
 final readonly class StartPage
 {
-    public function __construct(private Workspace $workspace, private Choices $choices)
+    public function __construct(private Workspace $workspace, private Choices $choices, private Loads $loads)
     {
     }
 
@@ -80,8 +79,8 @@ final readonly class StartPage
 
             foreach (array_diff_key($byWeek, ['' => true]) as $name => $minutes) {
                 $there = $planned[$person][$name] ?? 0;
-                $available = intdiv($people[$person]->weekly_hours * 60 * $calendar->workingDays($calendar->period($name)->span), max(1, count($calendar->workingDays)));
-                $rows[] = new WeekLoad($name, $there, array_sum($minutes), $available, (new Load(Fraction::of($there + array_sum($minutes)), Fraction::of($available)))->isOver());
+                $load = new Load(Fraction::of($there + array_sum($minutes)), $this->loads->available($people[$person], $calendar->period($name)->span));
+                $rows[] = new WeekLoad($name, $there, array_sum($minutes), (int) $load->available->rounded(0), $load->isOver());
             }
 
             $loads[] = new PersonLoad(PersonTag::of($people[$person]), array_sum(array_map(count(...), $byWeek)), array_sum($byWeek[''] ?? []), $rows);
@@ -108,20 +107,16 @@ final readonly class StartPage
 
         usort($weeks, static fn(Period $a, Period $b): int => $a->anchor()->number <=> $b->anchor()->number);
         $span = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
-        $rows = DB::table('tasks')->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
-            ->where('tasks.visibility', Visibility::Everyone->value)->whereIn('tasks.owner_id', $people)
-            ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
-            ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
+        $rows = Loads::left()->whereIn('tasks.owner_id', $people)
             ->whereRaw('(planned is null or '.OwnTasks::DAY_OR_WEEK.')')
             ->whereBetween(DB::raw('coalesce(planned_from, tasks.due_on)'), [(string) $span->first, (string) $span->last])
-            ->groupBy('tasks.owner_id', 'on')
-            ->selectRaw('tasks.owner_id, coalesce(planned_from, tasks.due_on) as "on", sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
+            ->groupBy('on')->selectRaw('coalesce(planned_from, tasks.due_on) as "on"')
             ->get();
         $planned = [];
 
         foreach ($rows as $row) {
             $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->on, 0, 10)))->name;
-            $planned[(int) $row->owner_id][$week] = ($planned[(int) $row->owner_id][$week] ?? 0) + (int) $row->minutes;
+            $planned[(int) $row->owner_id][$week] = ($planned[(int) $row->owner_id][$week] ?? 0) + (int) round((float) $row->minutes);
         }
 
         return $planned;
