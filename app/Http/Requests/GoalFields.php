@@ -6,14 +6,13 @@ namespace App\Http\Requests;
 
 use App\Actions\Goals\GoalDraft;
 use App\Models\Visibility;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Goals\Sense;
 
 /** A goal as it comes from the form. */
-final class GoalFields extends FormRequest
+final class GoalFields extends Fields
 {
     /** Decimals that stay exact on their way through the database. */
     private const DECIMAL = ['nullable', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'];
@@ -84,34 +83,34 @@ final class GoalFields extends FormRequest
         return new GoalDraft(
             $this->string('title')->toString(),
             $this->string('period')->toString(),
-            $this->text('why'),
-            $this->text('mark'),
-            $this->filled('parent') ? $this->integer('parent') : null,
-            $this->text('weight') ?? '1',
-            $this->filled('owner') ? $this->integer('owner') : null,
-            $this->filled('area') ? $this->integer('area') : null,
+            $this->words('why'),
+            $this->words('mark'),
+            $this->number('parent'),
+            $this->words('weight') ?? '1',
+            $this->number('owner'),
+            $this->number('area'),
             $this->enum('scope', Scope::class) ?? Scope::Company,
             $this->enum('visibility', Visibility::class) ?? Visibility::Everyone,
             $this->boolean('isMain'),
             $this->boolean('isFirm'),
             $this->enum('measure', MeasureKind::class) ?? MeasureKind::Work,
-            $this->text('start'),
-            $this->text('target'),
-            $this->text('limit'),
+            $this->words('start'),
+            $this->words('target'),
+            $this->words('limit'),
             $this->enum('sense', Sense::class) ?? Sense::AtLeast,
             $this->filled('share') ? self::fraction($this->string('share')->toString()) : '0.8',
-            unit: $this->text('unit'),
+            unit: $this->words('unit'),
             checkpoints: array_map(static fn(array $point): array => [
                 'on' => $point['on'],
                 'fraction' => self::fraction((string) $point['percent']),
             ], $checkpoints),
-            circle: $this->filled('circle') ? $this->integer('circle') : null,
+            circle: $this->number('circle'),
             circles: $this->ids('circles'),
             people: $this->ids('people'),
             countsUnnamed: $this->boolean('countsUnnamed'),
-            outlook: $this->filled('outlook') ? $this->integer('outlook') : null,
+            outlook: $this->number('outlook'),
             quarters: $this->ids('quarters'),
-            predecessor: $this->filled('predecessor') ? $this->integer('predecessor') : null,
+            predecessor: $this->number('predecessor'),
         );
     }
 
@@ -125,10 +124,5 @@ final class GoalFields extends FormRequest
     private function ids(string $field): array
     {
         return array_values(array_unique(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $this->array($field))));
-    }
-
-    private function text(string $field): ?string
-    {
-        return $this->filled($field) ? $this->string($field)->toString() : null;
     }
 }

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Projects\PatternDraft;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
 /** A pattern as it comes from the form. */
-final class PatternFields extends FormRequest
+final class PatternFields extends Fields
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -55,11 +54,11 @@ final class PatternFields extends FormRequest
 
         return new PatternDraft(
             $this->string('title')->toString(),
-            $this->filled('outcome') ? $this->string('outcome')->toString() : null,
-            $number($this->filled('area') ? $this->integer('area') : null),
+            $this->words('outcome'),
+            $this->number('area'),
             $this->enum('weighing', Weighing::class) ?? Weighing::Count,
             $this->enum('order', StageOrder::class) ?? StageOrder::Parallel,
-            $number($this->filled('days') ? $this->integer('days') : null),
+            $this->number('days'),
             $stages,
             array_map(static fn(array $task): array => [
                 'id' => $number($task['id'] ?? null),

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Projects\ProjectDraft;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
@@ -15,7 +13,7 @@ use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
 /** A project as it comes from the form. */
-final class ProjectFields extends FormRequest
+final class ProjectFields extends Fields
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -57,14 +55,14 @@ final class ProjectFields extends FormRequest
 
         return new ProjectDraft(
             $this->string('title')->toString(),
-            $this->filled('outcome') ? $this->string('outcome')->toString() : null,
-            $this->filled('owner') ? $this->integer('owner') : null,
-            $this->filled('area') ? $this->integer('area') : null,
+            $this->words('outcome'),
+            $this->number('owner'),
+            $this->number('area'),
             $this->enum('weighing', Weighing::class) ?? Weighing::Count,
             $this->enum('order', StageOrder::class) ?? StageOrder::Parallel,
             $this->enum('state', ProjectState::class) ?? ProjectState::Active,
-            $this->filled('startsOn') ? Day::of($this->string('startsOn')->toString()) : null,
-            $this->filled('dueOn') ? Day::of($this->string('dueOn')->toString()) : null,
+            $this->day('startsOn'),
+            $this->day('dueOn'),
             array_map(static fn(array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
             array_map(static fn(array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']], $serves),
             $this->boolean('lastIsDone'),

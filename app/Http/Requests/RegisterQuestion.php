@@ -7,12 +7,11 @@ namespace App\Http\Requests;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Projects\RegisterFilter;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Attention;
 
 /** What the address of the register asks for. What it does not know is left as it is usually. */
-final class RegisterQuestion extends FormRequest
+final class RegisterQuestion extends Fields
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -33,25 +32,23 @@ final class RegisterQuestion extends FormRequest
 
     public function filter(Person $viewer): RegisterFilter
     {
-        $number = fn(string $field): ?int => $this->filled($field) ? $this->integer($field) : null;
-        $words = fn(string $field, string $usual): string => $this->filled($field) ? $this->string($field)->toString() : $usual;
-        $thread = $number('thread');
+        $thread = $this->number('thread');
 
         return new RegisterFilter(
-            $words('state', 'open'),
-            $this->filled('need') ? $this->string('need')->toString() : null,
-            $number('owner'),
-            $number('area'),
+            $this->words('state') ?? 'open',
+            $this->words('need'),
+            $this->number('owner'),
+            $this->number('area'),
             // What one may not see must not be found out by what serves it.
             $thread !== null && Goal::query()->visibleTo($viewer)->whereKey($thread)->exists() ? $thread : null,
-            $this->filled('attention') ? $this->string('attention')->toString() : null,
-            $number('collection'),
-            $number('field'),
-            $words('value', ''),
-            $words('words', ''),
-            $words('sort', 'need'),
-            $words('group', 'state'),
-            $number('page') ?? 1,
+            $this->words('attention'),
+            $this->number('collection'),
+            $this->number('field'),
+            $this->words('value') ?? '',
+            $this->words('words') ?? '',
+            $this->words('sort') ?? 'need',
+            $this->words('group') ?? 'state',
+            $this->number('page') ?? 1,
         );
     }
 }

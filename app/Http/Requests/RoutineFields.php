@@ -6,12 +6,10 @@ namespace App\Http\Requests;
 
 use App\Actions\Week\RoutineDraft;
 use App\Models\RoutineKind;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Loftrin\Core\Calendar\Day;
 
 /** A routine as it comes from the form. */
-final class RoutineFields extends FormRequest
+final class RoutineFields extends Fields
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -46,23 +44,22 @@ final class RoutineFields extends FormRequest
     {
         /** @var list<array{id?: int|string|null, title: string}> $steps */
         $steps = array_values($this->array('steps'));
-        $number = fn(string $field): ?int => $this->filled($field) ? $this->integer($field) : null;
 
         return new RoutineDraft(
             $this->string('title')->toString(),
             $this->string('words')->toString(),
             $this->enum('kind', RoutineKind::class) ?? RoutineKind::Task,
-            $this->filled('startsOn') ? Day::of($this->string('startsOn')->toString()) : null,
-            $number('owner'),
+            $this->day('startsOn'),
+            $this->number('owner'),
             $this->boolean('isPrivate'),
             $this->boolean('isStock'),
             null,
-            $number('area'),
-            $number('project'),
-            $number('goal'),
-            $number('minutes'),
-            $number('perQuarter'),
-            $this->filled('notes') ? $this->string('notes')->toString() : null,
+            $this->number('area'),
+            $this->number('project'),
+            $this->number('goal'),
+            $this->number('minutes'),
+            $this->number('perQuarter'),
+            $this->words('notes'),
             array_map(static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']], $steps),
         );
     }

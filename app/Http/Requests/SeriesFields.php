@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Meetings\SeriesDraft;
-use Illuminate\Foundation\Http\FormRequest;
 use Loftrin\Core\Calendar\Day;
 
 /** A series of meetings as it comes from the form. */
-final class SeriesFields extends FormRequest
+final class SeriesFields extends Fields
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -48,7 +47,7 @@ final class SeriesFields extends FormRequest
 
         return new SeriesDraft(
             $this->string('title')->toString(),
-            $this->filled('purpose') ? $this->string('purpose')->toString() : null,
+            $this->words('purpose'),
             $this->string('rule')->toString(),
             Day::of($this->string('startsOn')->toString()),
             $this->string('time')->toString(),

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Week\TaskDraft;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\Rank;
 
 /** What can be said of a task: everything of a new one, or some fields of one that is there. */
-final class TaskFields extends FormRequest
+final class TaskFields extends Fields
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -49,7 +48,7 @@ final class TaskFields extends FormRequest
             $this->number('goal'),
             $this->number('stage_id'),
             $this->number('owner_id'),
-            $this->filled('planned') ? $this->string('planned')->toString() : null,
+            $this->words('planned'),
             $this->day('due_on'),
             $this->number('minutes'),
             $this->enum('rank', Rank::class),
@@ -75,15 +74,5 @@ final class TaskFields extends FormRequest
     {
         /** @var array<string, ?string> */
         return $this->array('seen');
-    }
-
-    private function number(string $field): ?int
-    {
-        return $this->filled($field) ? $this->integer($field) : null;
-    }
-
-    private function day(string $field): ?Day
-    {
-        return $this->filled($field) ? Day::of($this->string($field)->toString()) : null;
     }
 }
