@@ -181,6 +181,25 @@ test('a file and a word lie beside a task', async ({ page }) => {
     await expect(page.getByRole('listitem').filter({ hasText: 'Seen, @Priya' })).toBeVisible();
 });
 
+test('what two write at once is not lost: the second sees both and decides', async ({ page }) => {
+    await page.goto('/tasks/120');
+    await page.getByLabel('Notes').fill('mine');
+    const other = await page.context().newPage();
+    await other.goto('/tasks/120');
+    await other.getByLabel('Notes').fill('theirs');
+    await other.getByRole('button', { name: 'Save' }).click();
+    await expect(other.getByText(/Changed “/).first()).toBeVisible();
+    await other.close();
+
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/Somebody changed this meanwhile to “theirs”/)).toBeVisible();
+    await expect(page.getByLabel('Notes')).toHaveValue('mine');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/Somebody changed this/)).toHaveCount(0);
+    await page.reload();
+    await expect(page.getByLabel('Notes')).toHaveValue('mine');
+});
+
 test('a routine is ticked and comes back', async ({ page }) => {
     await page.goto('/routines/new');
     await page.getByLabel('What', { exact: true }).fill('Grease the winch');

@@ -22,7 +22,10 @@ export function TaskDetails({ page }: { page: TaskView }) {
     });
 
     // What stood there when one began to write: a change of somebody else meanwhile is not overwritten.
-    const [seen, setSeen] = useState({ title: task.title, notes: page.notes ?? '' });
+    // Once that was refused, both stand on the screen, and what was saved is known.
+    const stands = { title: task.title, notes: page.notes ?? '' };
+    const [began, setBegan] = useState(stands);
+    const seen = form.errors.title !== undefined || form.errors.notes !== undefined ? stands : began;
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
@@ -30,7 +33,7 @@ export function TaskDetails({ page }: { page: TaskView }) {
         form.put(route('tasks.update', task.id), {
             preserveScroll: true,
             onSuccess: () => {
-                setSeen({ title: form.data.title, notes: form.data.notes });
+                setBegan({ title: form.data.title, notes: form.data.notes });
                 form.setDefaults();
             },
         });
