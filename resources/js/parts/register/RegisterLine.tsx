@@ -79,8 +79,7 @@ function Next({ project }: { project: RegisterRow }) {
                     title={milestone.title}
                     className={clsx('block truncate', milestone.isLate ? 'font-semibold text-persimmon' : 'text-ink-2')}
                 >
-                    ◇ {milestone.isLate && 'late, '}
-                    {dateWords(milestone.on)} {milestone.title}
+                    {milestone.isLate && 'late, '}by {dateWords(milestone.on)}: {milestone.title}
                 </span>
             )}
         </span>
