@@ -22,6 +22,8 @@ final class ChangeLog
 
     private ?Person $who = null;
 
+    private ?int $entry = null;
+
     /** @var ?array{words: string, batch: string} the last change of this request */
     private ?array $last = null;
 
@@ -84,6 +86,15 @@ final class ChangeLog
                 }
             })
             ->log($this->words);
+        $this->entry = null;
+    }
+
+    /** The number of the last entry: while it is the same, nothing was changed. */
+    public function lastEntry(): int
+    {
+        $last = $this->entry ?? DB::table('activity_log')->max('id');
+
+        return $this->entry = is_numeric($last) ? (int) $last : 0;
     }
 
     /** @return ?array{words: string, batch: string} */

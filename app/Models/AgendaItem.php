@@ -42,7 +42,7 @@ final class AgendaItem extends Record
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     /** @return BelongsTo<Goal, $this> */

@@ -23,7 +23,7 @@ final class Area extends Record
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     /** @return HasMany<Contact, $this> */

@@ -17,6 +17,6 @@ final class Attendee extends Record
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {
-        return $this->belongsTo(Person::class);
+        return $this->belongsToPerson('person_id');
     }
 }

@@ -18,6 +18,6 @@ trait BelongsToGoal
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {
-        return $this->belongsTo(Person::class);
+        return $this->belongsToPerson('person_id');
     }
 }

@@ -94,7 +94,7 @@ final class Goal extends Record
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     /** @return BelongsTo<Outlook, $this> */
@@ -170,7 +170,7 @@ final class Goal extends Record
     /** Whether it counts in the sum of the goal it hangs on: if all who see that see this, or its owner agreed. */
     public function countsUnder(self $parent): bool
     {
-        return $this->counts_unnamed || $this->audience()->includes($parent->audience());
+        return $this->audience()->countsIn($parent->audience(), $this->counts_unnamed);
     }
 
     /** A period has one main goal: what was it before steps back. */
@@ -182,7 +182,7 @@ final class Goal extends Record
 
     public function isVisibleTo(Person $person): bool
     {
-        return $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
+        return $this->visibility === Visibility::Everyone || $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
     }
 
     /** @return HasMany<Reading, $this> */

@@ -53,7 +53,7 @@ final class Issue extends Record
     /** @return BelongsTo<Person, $this> */
     public function raisedBy(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'raised_by');
+        return $this->belongsToPerson('raised_by');
     }
 
     protected function casts(): array

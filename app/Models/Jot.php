@@ -24,7 +24,7 @@ final class Jot extends Record
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {
-        return $this->belongsTo(Person::class);
+        return $this->belongsToPerson('person_id');
     }
 
     /**

@@ -21,6 +21,6 @@ final class Letter extends Record
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {
-        return $this->belongsTo(Person::class);
+        return $this->belongsToPerson('person_id');
     }
 }

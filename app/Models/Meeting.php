@@ -38,13 +38,13 @@ final class Meeting extends Record
     /** @return BelongsTo<Person, $this> */
     public function chair(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'chair_id');
+        return $this->belongsToPerson('chair_id');
     }
 
     /** @return BelongsTo<Person, $this> */
     public function minuteTaker(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'minute_taker_id');
+        return $this->belongsToPerson('minute_taker_id');
     }
 
     /** @return HasMany<AgendaItem, $this> */

@@ -18,6 +18,6 @@ final class Membership extends Record
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {
-        return $this->belongsTo(Person::class);
+        return $this->belongsToPerson('person_id');
     }
 }

@@ -28,7 +28,7 @@ trait OfTaskOrProject
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {
-        return $this->belongsTo(Person::class);
+        return $this->belongsToPerson('person_id');
     }
 
     /** The task or the project. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Relations\Everybody;
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Access\Authorizable as AuthorizableContract;
 use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
@@ -27,6 +28,13 @@ final class Person extends Record implements AuthenticatableContract, Authorizab
     protected $table = 'people';
 
     protected $hidden = ['password', 'remember_token'];
+
+    protected static function booted(): void
+    {
+        parent::booted();
+        self::saved(static fn() => app(Everybody::class)->forget());
+        self::deleted(static fn() => app(Everybody::class)->forget());
+    }
 
     public function isLead(): bool
     {

@@ -53,7 +53,7 @@ final class Project extends Work
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     /** @return BelongsTo<Area, $this> */

@@ -27,7 +27,7 @@ final class Reading extends Record
     /** @return BelongsTo<Person, $this> */
     public function author(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'entered_by');
+        return $this->belongsToPerson('entered_by');
     }
 
     protected function casts(): array

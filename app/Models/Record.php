@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\ChangeLog;
+use App\Models\Relations\BelongsToPerson;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,6 +17,14 @@ abstract class Record extends Model
 {
     protected $guarded = [];
 
+    /** @var array<class-string, array<string, string>> what a class casts: asked for at each attribute, and always the same */
+    private static array $castsOf = [];
+
+    public function getCasts(): array
+    {
+        return self::$castsOf[static::class] ??= parent::getCasts();
+    }
+
     protected static function booted(): void
     {
         foreach (['created', 'updated', 'deleted'] as $event) {
@@ -23,6 +32,12 @@ abstract class Record extends Model
                 app(ChangeLog::class)->note($record, $event);
             });
         }
+    }
+
+    /** @return BelongsToPerson<$this> one of the people, who are loaded once for all that name them */
+    protected function belongsToPerson(string $column): BelongsToPerson
+    {
+        return new BelongsToPerson(Person::query(), $this, $column, 'id', $this->guessBelongsToRelation());
     }
 
     /**

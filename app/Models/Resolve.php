@@ -26,7 +26,7 @@ final class Resolve extends Record
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     protected function casts(): array

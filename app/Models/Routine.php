@@ -48,7 +48,7 @@ final class Routine extends Record
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     /** @return BelongsTo<Area, $this> */

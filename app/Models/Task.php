@@ -90,13 +90,13 @@ final class Task extends Work
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'owner_id');
+        return $this->belongsToPerson('owner_id');
     }
 
     /** @return BelongsTo<Person, $this> */
     public function lookOverBy(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'look_over_by_id');
+        return $this->belongsToPerson('look_over_by_id');
     }
 
     /** @return BelongsTo<Routine, $this> */

@@ -27,7 +27,7 @@ final class Telling extends Record
     /** @return BelongsTo<Person, $this> */
     public function by(): BelongsTo
     {
-        return $this->belongsTo(Person::class, 'by_id');
+        return $this->belongsToPerson('by_id');
     }
 
     /**

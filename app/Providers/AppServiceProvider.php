@@ -8,6 +8,7 @@ use App\Actions\ChangeLog;
 use App\Exchange\KeptMailbox;
 use App\Exchange\Mailbox;
 use App\Models\Person;
+use App\Models\Relations\Everybody;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use Illuminate\Auth\Access\Response as AccessResponse;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind(Mailbox::class, KeptMailbox::class);
         $this->app->scoped(ChangeLog::class);
+        $this->app->scoped(Everybody::class);
         $this->app->scoped(StoredPlans::class);
         $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());
     }

@@ -24,7 +24,7 @@ arch('every record can be logged and undone')
     ->expect('App\Models')
     ->classes()
     ->toExtend(Record::class)
-    ->ignoring([Record::class, 'App\Models\Casts']);
+    ->ignoring([Record::class, 'App\Models\Casts', 'App\Models\Relations']);
 
 arch('models know no rules')
     ->expect('App\Models')

@@ -38,7 +38,7 @@ final readonly class SaveGoal
         return $this->log->change($who, $words, function () use ($who, $draft, $goal, $period): Goal {
             $record = $goal ?? new Goal();
             $record->fill($this->columns($who, $draft, $period, $record));
-            RefusedChange::unless($this->fieldOf($draft->measure), static fn() => CoreRecords::measure($record));
+            RefusedChange::unless($this->fieldOf($draft->measure), static fn() => CoreRecords::measure(CoreRecords::row($record)));
             $this->refuseUnknown($who, $record);
             $this->refuseMisplaced($record);
 

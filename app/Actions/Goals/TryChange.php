@@ -72,7 +72,7 @@ final readonly class TryChange
         $gauges = [];
 
         foreach ($ids as $id) {
-            $record = $stored->goals->get($id);
+            $record = $stored->goals()->get($id);
 
             if ($record !== null) {
                 $gauges[$id] = [$record->title, Gauge::ofGoal($record, $stored->figure($record, $today), $today)];

@@ -167,8 +167,8 @@ final class Bench extends Command
     {
         $stored->prepare([$today]);
 
-        foreach ($stored->goals as $goal) {
-            $stored->figure($goal, $today);
+        foreach ($stored->plan->goals as $goal) {
+            $stored->rollup->figure($goal, $today);
         }
     }
 }

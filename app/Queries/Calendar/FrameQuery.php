@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Calendar;
 
-use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Reminder;
@@ -13,6 +12,7 @@ use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Capture\TrayPage;
 use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
@@ -20,13 +20,14 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\Remembered;
 use App\Queries\People\ReminderRow;
 use App\Queries\Week\WorkDone;
+use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private TrayPage $tray, private Remembered $remembered)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private TrayPage $tray, private GoalRows $goals, private Remembered $remembered)
     {
     }
 
@@ -42,11 +43,30 @@ final readonly class FrameQuery
             $this->workspace->name,
             $today,
             $calendar->weekOf($today)->name,
-            $this->rail($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
-            $this->tray->count($viewer),
-            Telling::query()->toldTo($viewer)->whereNull('read_at')->count(),
-            $this->ticket($viewer),
+            $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
+            ...$this->counts($viewer),
+            ticket: $this->ticket($viewer),
         );
+    }
+
+    private function railAt(Person $viewer, Period $year): Rail
+    {
+        return $this->remembered->of("rail of $year->name for $viewer->id", fn(): Rail => $this->rail($viewer, $year));
+    }
+
+    /** @return array{tray: int, news: int} asked for at once */
+    private function counts(Person $viewer): array
+    {
+        $counted = DB::query();
+
+        foreach ([...$this->tray->lies($viewer), 'news' => Telling::query()->toldTo($viewer)->whereNull('read_at')] as $name => $query) {
+            $counted->selectSub($query->selectRaw('count(*)'), (string) $name);
+        }
+
+        $counts = array_map(intval(...), (array) $counted->first());
+        $news = $counts['news'] ?? 0;
+
+        return ['tray' => array_sum($counts) - $news, 'news' => $news];
     }
 
     private function ticket(Person $viewer): ?ReminderRow
@@ -74,14 +94,9 @@ final readonly class FrameQuery
 
     private function mainGoal(Threads $threads, Period $year, Person $viewer): ?GoalRow
     {
-        $goal = $threads->goals()->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $year->name);
+        $goal = $threads->mainOf($year->name);
 
-        return $goal === null ? null : $this->remembered->of("main goal $goal->id for $viewer->id", function () use ($goal, $threads, $viewer): GoalRow {
-            $stored = $this->plans->beneath($threads->goals()->only([$goal->id]), $viewer);
-            $stored->prepare([$this->workspace->today()]);
-
-            return GoalRow::of($stored->goals->findOrFail($goal->id), $stored, $threads, $this->workspace->today());
-        });
+        return $goal === null ? null : $this->goals->only([$goal->id], $year, $viewer, $this->workspace->today())[$goal->id] ?? null;
     }
 
     /**
@@ -95,11 +110,10 @@ final readonly class FrameQuery
         $quarters = [];
 
         for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
-            $main = $threads->goals()->first(static fn(Goal $goal): bool => $goal->is_main && $goal->period === $quarter->name);
             $quarters[] = new RailQuarter(
                 $quarter->name,
                 PeriodTag::words($quarter),
-                $main->title ?? $said($quarter->name),
+                $threads->mainOf($quarter->name)->title ?? $said($quarter->name),
                 count($calendar->weeksIn($quarter->span)),
                 $quarter->span->holds($this->workspace->today()),
             );
@@ -114,7 +128,7 @@ final readonly class FrameQuery
         $weeks = $this->workspace->calendar()->weeksIn($year->span);
         $names = array_map(static fn(Period $week): string => $week->name, $weeks);
         $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', $names)->whereNotNull('held_at')->pluck('period')->flip();
-        $shares = $this->remembered->of("shares of {$year->name}", fn(): array => $this->workDone->sharesByWeek($weeks));
+        $shares = $this->workDone->sharesByWeek($weeks);
         $today = $this->workspace->today();
 
         return array_map(static fn(Period $week): RailWeek => new RailWeek(

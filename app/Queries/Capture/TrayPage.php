@@ -6,9 +6,11 @@ namespace App\Queries\Capture;
 
 use App\Models\Jot;
 use App\Models\Person;
+use App\Models\Record;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Choices;
+use Illuminate\Database\Eloquent\Builder;
 
 /** What a person wrote down and has not sorted yet, and what they wanted to look at again by now. */
 final readonly class TrayPage
@@ -31,9 +33,13 @@ final readonly class TrayPage
         );
     }
 
-    /** How much lies in it. */
-    public function count(Person $viewer): int
+    /**
+     * What lies in it, to be counted.
+     *
+     * @return list<Builder<covariant Record>>
+     */
+    public function lies(Person $viewer): array
     {
-        return Jot::query()->inTrayOf($viewer, $this->workspace->today())->count() + $this->shelf->countDue($viewer);
+        return [Jot::query()->inTrayOf($viewer, $this->workspace->today()), ...$this->shelf->isDue($viewer)];
     }
 }

@@ -6,14 +6,14 @@ namespace App\Queries\Direction;
 
 use App\Models\Area;
 use App\Models\Contact;
-use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Capture\JotRow;
-use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\GoalRows;
+use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Lists\OwnTasks;
@@ -37,7 +37,7 @@ final readonly class AreaPage
     /** How many done tasks are listed. */
     private const LISTED = 30;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines, private GoalRows $goals)
     {
     }
 
@@ -47,22 +47,20 @@ final readonly class AreaPage
         $calendar = $this->workspace->calendar();
         $week = $calendar->weekOf($today);
         $threads = $this->plans->threads($viewer);
-        $open = $threads->goals()->where('area_id', $area->id)->whereNull('closed_on');
-        $stored = $this->plans->beneath($open, $viewer);
-        $stored->prepare([$today]);
+        $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
+        $goals = array_values($this->goals->only($open, $week, $viewer, $today));
         $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
         $work = CountedWork::of($this->workspace, $projects);
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
-        $goals = $stored->goals->only($open->modelKeys());
 
         return new AreaView(
-            AreaRow::of($area, $goals->count(), $projects->count(), $jots->count()),
+            AreaRow::of($area, count($goals), $projects->count(), $jots->count()),
             $area->notes ?? '',
             array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
             array_values($jots->map(JotRow::of(...))->all()),
-            array_values($goals->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all()),
+            $goals,
             array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
             $this->rows($this->tasks($area, $viewer)->onLists()
                 ->where(static fn(Builder $either) => $either

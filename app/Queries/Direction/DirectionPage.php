@@ -8,8 +8,9 @@ use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Goals\GoalRows;
+use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\YearRows;
 use App\Queries\Parts\PeriodTag;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Horizon;
@@ -17,7 +18,7 @@ use Loftrin\Core\Calendar\Period;
 
 final readonly class DirectionPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private YearRows $rows)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private GoalRows $rows)
     {
     }
 
@@ -39,10 +40,11 @@ final readonly class DirectionPage
     public function goals(Period $year, Person $viewer): array
     {
         $threads = $this->plans->threads($viewer, $year);
-        $rows = $this->rows->of($year, $viewer, $this->workspace->today());
+        $rows = $this->rows->ofYear($year, $viewer, $this->workspace->today());
 
-        return array_values($threads->goals()
-            ->filter(static fn(Goal $goal): bool => $goal->horizon === Horizon::Year && $threads->goal($goal->parent_id) === null)
+        $tops = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->horizon === Horizon::Year && $threads->goal($goal->parent) === null);
+
+        return array_values(Goal::query()->whereKey($tops)->get()
             ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
             ->map(static fn(Goal $goal): PlacedGoal => new PlacedGoal(
                 $rows[$goal->id],

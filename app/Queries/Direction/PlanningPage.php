@@ -86,7 +86,7 @@ final readonly class PlanningPage
         $quarter = (int) substr($calendar->quarterOf($stretch->anchor())->name, -1);
         $threads = $this->plans->threads($stored->viewer, $stretch->periods[0]);
 
-        return array_values($stored->goals
+        return array_values($stored->goals()
             ->filter(static fn(Goal $goal): bool => in_array($goal->period, $holding, true) && $goal->closed_on === null)
             ->sortBy(static fn(Goal $goal): array => [in_array($quarter, $goal->quarters ?? [$quarter], true) ? 0 : 1, $goal->is_main ? 0 : 1, $goal->id])
             ->map(fn(Goal $goal): GoalAbove => new GoalAbove(
@@ -108,7 +108,7 @@ final readonly class PlanningPage
         $threads = $this->plans->threads($stored->viewer, $stretch->periods[0]);
         $viewer = $stored->viewer;
 
-        return array_values($stored->goals
+        return array_values($stored->goals()
             ->filter(static fn(Goal $goal): bool => in_array($goal->period, $names, true) && $goal->closed_on === null && ($parent === null || $goal->parent_id === $parent))
             ->sortBy(static fn(Goal $goal): array => [$goal->is_main ? 0 : 1, $goal->is_first ? 0 : 1, $goal->id])
             ->map(fn(Goal $goal): PlannedGoal => new PlannedGoal(

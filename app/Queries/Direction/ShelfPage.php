@@ -57,12 +57,17 @@ final readonly class ShelfPage
         ));
     }
 
-    public function countDue(Person $viewer): int
+    /**
+     * The same, to be counted.
+     *
+     * @return list<Builder<Goal>|Builder<Project>|Builder<Task>>
+     */
+    public function isDue(Person $viewer): array
     {
-        $today = $this->workspace->today();
-        $mine = static fn(Builder $query): int => $query->where('owner_id', $viewer->id)->where('look_again_on', '<=', (string) $today)->count();
-
-        return $mine($this->tasks($viewer)) + $mine($this->projects()) + $mine($this->goals($viewer));
+        return array_map(
+            fn(Builder $query): Builder => $query->where('owner_id', $viewer->id)->where('look_again_on', '<=', (string) $this->workspace->today()),
+            [$this->tasks($viewer), $this->projects(), $this->goals($viewer)],
+        );
     }
 
     /** @return list<ShelfRow> */

@@ -6,7 +6,6 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Parts\PeriodTag;
@@ -15,6 +14,7 @@ use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Readiness;
 use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Work\Project;
 
 /** The goals of a period, to be closed in one pass. */
 final readonly class ClosingPage
@@ -28,9 +28,9 @@ final readonly class ClosingPage
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer, $period);
-        $stored = $this->plans->beneath($threads->goals()->where('period', $period->name), $viewer);
+        $stored = $this->plans->beneath($threads->where(static fn(OutlinedGoal $goal): bool => $goal->period === $period->name), $viewer);
         $stored->prepare([$today]);
-        $goals = $stored->goals->where('period', $period->name);
+        $goals = $stored->goals()->where('period', $period->name);
         [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];
         $tasks = Task::query()->visibleTo($viewer)->whereIn('goal_id', $open->modelKeys())->onLists()->toBase()->groupBy('goal_id')->selectRaw('goal_id, count(*) as number')->pluck('number', 'goal_id');
         $successors = Goal::query()->visibleTo($viewer)->whereIn('predecessor_id', $closed->modelKeys())->orderBy('id')->get()->groupBy('predecessor_id');
@@ -59,11 +59,9 @@ final readonly class ClosingPage
             GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
             $ready,
             Gate::forUser($viewer)->allows('update', $goal),
-            array_values($stored->projects
-                ->filter(static fn(Project $project): bool => $project->servings->contains('goal_id', $goal->id) && $project->state->isOpen())
-                ->map(static fn(Project $project): string => $project->title)->all()),
+            array_map(static fn(Project $project): string => $project->title, array_values(array_filter($stored->projectsServing($goal), static fn(Project $project): bool => $project->state->isOpen()))),
             is_numeric($count) ? (int) $count : 0,
-            $stored->goals->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
+            $stored->goals()->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
             $ready === Readiness::Done ? Result::Met : null,
             $calendar->upcoming($calendar->period($goal->period), $this->workspace->today())->name,
         );

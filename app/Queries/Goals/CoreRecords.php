@@ -7,12 +7,13 @@ namespace App\Queries\Goals;
 use App\Models\Checkpoint as CheckpointRecord;
 use App\Models\Goal as GoalRecord;
 use App\Models\Project as ProjectRecord;
-use App\Models\Reading as ReadingRecord;
+use App\Models\Record;
 use App\Models\RoutineServing;
 use App\Models\Serving as ServingRecord;
 use App\Models\Stage as StageRecord;
 use App\Models\Task as TaskRecord;
 use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Checkpoint;
@@ -22,14 +23,26 @@ use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Measure;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Reading;
+use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Goals\Sense;
 use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Routine;
 use Loftrin\Core\Work\Serving;
+use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Task;
+use Loftrin\Core\Work\Weighing;
+use stdClass;
 
 /** Stored records as the core's own objects. What a record breaks of a rule is thrown as the core throws it. */
 final class CoreRecords
 {
+    /** The columns that a goal of the core is made of. */
+    public const GOAL = ['id', 'title', 'period', 'weight', 'measure', 'tasks_weight', 'start_value', 'target_value', 'limit_value', 'sense', 'share', 'closed_on', 'result', 'score', 'area_id'];
+
+    /** The columns that a project of the core is made of. */
+    public const PROJECT = ['id', 'title', 'weighing', 'order', 'state', 'state_on', 'starts_on', 'due_on', 'area_id'];
+
     /** @var array<string, Period> those met so far, by name: many goals share one */
     private array $periods = [];
 
@@ -44,62 +57,108 @@ final class CoreRecords
      */
     public function goal(GoalRecord $goal, ?int $parent): Goal
     {
-        $period = $this->periods[$goal->period] ??= $this->calendar->period($goal->period);
+        return $this->goalOf(self::row($goal), $parent, array_values($goal->checkpoints->map(static fn(CheckpointRecord $point): Checkpoint => self::checkpoint(self::row($point)))->all()));
+    }
+
+    /**
+     * @param stdClass         $row         its columns as they are stored
+     * @param ?int             $parent      under which it counts
+     * @param list<Checkpoint> $checkpoints
+     */
+    public function goalOf(stdClass $row, ?int $parent, array $checkpoints): Goal
+    {
+        $name = (string) $row->period;
+        $period = $this->periods[$name] ??= $this->calendar->period($name);
 
         return new Goal(
-            (string) $goal->id,
-            $goal->title,
+            (string) $row->id,
+            (string) $row->title,
             $period,
-            self::measure($goal),
+            self::measure($row),
             $parent === null ? null : (string) $parent,
-            self::exact($goal->weight),
-            Checkpoints::in($period, array_values($goal->checkpoints->map(
-                static fn(CheckpointRecord $point): Checkpoint => new Checkpoint($point->on, self::exact($point->fraction)),
-            )->all())),
-            $goal->closed_on === null || $goal->result === null ? null : new Closing(
-                $goal->closed_on,
-                $goal->result,
-                $goal->score === null ? null : self::exact($goal->score),
+            self::exact($row->weight),
+            Checkpoints::in($period, $checkpoints),
+            $row->closed_on === null || $row->result === null ? null : new Closing(
+                Day::of((string) $row->closed_on),
+                Result::from((string) $row->result),
+                $row->score === null ? null : self::exact($row->score),
             ),
-            $goal->area_id === null ? null : (string) $goal->area_id,
+            $row->area_id === null ? null : (string) $row->area_id,
         );
     }
 
-    public static function measure(GoalRecord $goal): Measure
+    /** @param stdClass $row its columns as they are stored */
+    public static function measure(stdClass $row): Measure
     {
-        return match ($goal->measure) {
-            MeasureKind::Work => new Measure\Work(self::exact($goal->tasks_weight ?? 1)),
-            MeasureKind::Number => new Measure\Number(self::exact($goal->start_value), self::exact($goal->target_value)),
-            MeasureKind::Keep => new Measure\Keep(self::exact($goal->limit_value), $goal->sense, self::exact($goal->share)),
-            MeasureKind::Count => new Measure\Count(self::exact($goal->target_value)),
+        return match (MeasureKind::from((string) $row->measure)) {
+            MeasureKind::Work => new Measure\Work(self::exact($row->tasks_weight ?? 1)),
+            MeasureKind::Number => new Measure\Number(self::exact($row->start_value), self::exact($row->target_value)),
+            MeasureKind::Keep => new Measure\Keep(self::exact($row->limit_value), Sense::from((string) $row->sense), self::exact($row->share)),
+            MeasureKind::Count => new Measure\Count(self::exact($row->target_value)),
             MeasureKind::YesNo => new Measure\YesNo(),
             MeasureKind::Judged => new Measure\Judged(),
         };
     }
 
-    public static function reading(ReadingRecord $reading): Reading
+    public static function checkpoint(stdClass $row): Checkpoint
     {
-        return new Reading($reading->on, self::exact($reading->value));
+        return new Checkpoint(Day::of((string) $row->on), self::exact($row->fraction));
+    }
+
+    public static function reading(stdClass $row): Reading
+    {
+        return new Reading(Day::of((string) $row->on), self::exact($row->value));
+    }
+
+    public static function serving(stdClass $row): Serving
+    {
+        return new Serving((string) $row->goal_id, self::exact($row->weight));
     }
 
     /** Its stages and servings are loaded. */
     public static function project(ProjectRecord $project): Project
     {
-        return new Project(
-            (string) $project->id,
-            $project->title,
-            $project->weighing,
-            $project->order,
+        return self::projectOf(
+            self::row($project),
             array_values($project->stages->map(static fn(StageRecord $stage): string => $stage->name)->all()),
-            array_values($project->servings->map(
-                static fn(ServingRecord $link): Serving => new Serving((string) $link->goal_id, self::exact($link->weight)),
-            )->all()),
-            $project->state,
-            $project->state_on,
-            $project->starts_on,
-            $project->due_on,
-            $project->area_id === null ? null : (string) $project->area_id,
+            array_values($project->servings->map(static fn(ServingRecord $link): Serving => self::serving(self::row($link)))->all()),
         );
+    }
+
+    /**
+     * @param stdClass      $row      its columns as they are stored
+     * @param list<string>  $stages   their names; none where only figures are made of it
+     * @param list<Serving> $servings
+     */
+    public static function projectOf(stdClass $row, array $stages, array $servings): Project
+    {
+        $day = static fn(mixed $date): ?Day => is_string($date) ? Day::of($date) : null;
+
+        return new Project(
+            (string) $row->id,
+            (string) $row->title,
+            Weighing::from((string) $row->weighing),
+            StageOrder::from((string) $row->order),
+            $stages,
+            $servings,
+            ProjectState::from((string) $row->state),
+            Day::of((string) $row->state_on),
+            $day($row->starts_on),
+            $day($row->due_on),
+            $row->area_id === null ? null : (string) $row->area_id,
+        );
+    }
+
+    /** A record's columns as they are stored, or would be: those that it has no word of yet are empty. */
+    public static function row(Record $record): stdClass
+    {
+        $columns = match (true) {
+            $record instanceof GoalRecord => self::GOAL,
+            $record instanceof ProjectRecord => self::PROJECT,
+            default => [],
+        };
+
+        return (object) [...array_fill_keys($columns, null), ...$record->getAttributes()];
     }
 
     /** Its stage, steps and precedences are loaded. */
@@ -130,12 +189,13 @@ final class CoreRecords
     public static function routines(): array
     {
         return RoutineServing::query()->orderBy('id')->get()->groupBy('routine_id')
-            ->map(static fn($links, $id): Routine => new Routine((string) $id, array_values($links->map(static fn(RoutineServing $link): Serving => new Serving((string) $link->goal_id, self::exact($link->weight)))->all())))
+            ->map(static fn($links, $id): Routine => new Routine((string) $id, array_values($links->map(static fn(RoutineServing $link): Serving => self::serving(self::row($link)))->all())))
             ->all();
     }
 
-    public static function exact(float|int|string|null $value): Fraction
+    /** @param float|int|string|null $value as it is stored */
+    public static function exact(mixed $value): Fraction
     {
-        return Fraction::parse((string) ($value ?? 0));
+        return is_int($value) ? Fraction::of($value) : Fraction::parse(is_scalar($value) ? (string) $value : '0');
     }
 }

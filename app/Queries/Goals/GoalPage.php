@@ -7,7 +7,6 @@ namespace App\Queries\Goals;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -15,7 +14,6 @@ use App\Queries\Direction\OutlookTag;
 use App\Queries\Parts\Gauge;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\TaskRow;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -23,7 +21,7 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Readiness;
-use Loftrin\Core\Work\Doable;
+use Loftrin\Core\Work\Project;
 
 /** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
 final readonly class GoalPage
@@ -42,12 +40,11 @@ final readonly class GoalPage
         $calendar = $this->workspace->calendar();
         $period = $calendar->period($goal->period);
         $threads = $this->plans->threads($viewer, $period);
-        $stored = $this->plans->beneath(new Collection([$this->root($goal, $threads)]), $viewer);
+        $stored = $this->plans->beneath([$this->root($goal, $threads)], $viewer);
         $days = $this->chartDays($goal, $on);
         $stored->prepare([$on]);
         $stored->prepare(array_values(array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))), forecastsOn: $on, of: $goal);
-        $goal = $stored->goals->get($goal->id) ?? $goal;
-        $goal->loadMissing('readings.author');
+        $goal->loadMissing(['owner', 'checkpoints', 'readings.author']);
         $forecast = $stored->forecast($goal, $on);
         $closing = $stored->core($goal)->closingOn($on);
         $sum = new WrittenSum($stored, $closing->on ?? $on);
@@ -72,9 +69,9 @@ final readonly class GoalPage
             $calendar->upcoming($period, $this->workspace->today())->name,
             $before,
             $after,
-            $this->outlook($above === [] ? $goal : $stored->goals->get($above[0]->id)),
+            $this->outlook($above === [] ? $goal : $stored->goals()->get($above[0]->id)),
             $above,
-            array_values($stored->goals->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
+            array_values($stored->goals()->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
             $isPast || $closing !== null ? null : $this->nextStep($goal, $stored, $threads, $viewer),
             $sum->lines($goal),
             $sum->formula($goal, $stored->figure($goal, $on)),
@@ -126,13 +123,15 @@ final readonly class GoalPage
     }
 
     /** The goal furthest up that can be seen from it. */
-    private function root(Goal $goal, Threads $threads): Goal
+    private function root(Goal $goal, Threads $threads): int
     {
-        while (($above = $threads->goal($goal->parent_id)) !== null) {
-            $goal = $above;
+        $root = $goal->id;
+
+        for ($above = $threads->goal($goal->parent_id); $above !== null; $above = $threads->goal($above->parent)) {
+            $root = $above->id;
         }
 
-        return $goal;
+        return $root;
     }
 
     private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint
@@ -170,7 +169,7 @@ final readonly class GoalPage
     {
         $above = [];
 
-        for ($parent = $stored->goals->get($goal->parent_id); $parent !== null; $parent = $stored->goals->get($parent->parent_id)) {
+        for ($parent = $stored->goals()->get($goal->parent_id); $parent !== null; $parent = $stored->goals()->get($parent->parent_id)) {
             array_unshift($above, GoalRow::of($parent, $stored, $threads, $today));
         }
 
@@ -180,15 +179,12 @@ final readonly class GoalPage
     /** The first task of its own or of a project that serves it which somebody could start on now. */
     private function nextStep(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer): ?TaskRow
     {
-        $projects = $stored->projects->filter(static fn(Project $project): bool => $project->servings->contains('goal_id', $goal->id));
-        $tasks = Task::query()->visibleTo($viewer)
-            ->where(static fn($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', $projects->modelKeys()))
-            ->with([...TaskRow::NEEDS, 'stage', 'precedences'])
+        $projects = array_map(static fn(Project $project): string => $project->id, $stored->projectsServing($goal));
+        $task = Task::query()->visibleTo($viewer)->doableNow()
+            ->where(static fn($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', $projects))
+            ->with(TaskRow::NEEDS)
             ->orderByRaw('rank is null, rank')->orderByRaw('planned_to is null, planned_to')->orderBy('position')->orderBy('id')
-            ->get();
-        $cores = array_values($tasks->map(CoreRecords::task(...))->all());
-        $now = (new Doable($stored->plan->projects, $cores, $this->workspace->today()))->now();
-        $task = $now === [] ? null : $tasks->firstWhere('id', (int) $now[0]->id);
+            ->first();
 
         return $task === null ? null : TaskRow::of($task, $threads, $this->workspace);
     }

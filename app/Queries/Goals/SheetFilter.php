@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Models\Goal;
 use App\Queries\Props;
 use Illuminate\Http\Request;
 use Loftrin\Core\Goals\Band;
@@ -29,13 +28,13 @@ final readonly class SheetFilter implements Props
         return new self($number('owner'), $number('circle'), $number('area'), $number('thread'), $request->enum('band', Band::class));
     }
 
-    public function holds(Goal $goal, GoalRow $row, Threads $threads): bool
+    public function holds(OutlinedGoal $goal, GoalRow $row, Threads $threads): bool
     {
         return match (true) {
-            $this->owner !== null && $goal->owner_id !== $this->owner,
-            $this->circle !== null && $goal->circle_id !== $this->circle,
-            $this->area !== null && $goal->area_id !== $this->area,
-            $this->thread !== null && $threads->topOf($goal) !== (string) $this->thread,
+            $this->owner !== null && $goal->owner !== $this->owner,
+            $this->circle !== null && $goal->circle !== $this->circle,
+            $this->area !== null && $goal->area !== $this->area,
+            $this->thread !== null && $threads->topOf($goal->id) !== (string) $this->thread,
             $this->band !== null && $row->gauge->band !== $this->band => false,
             default => true,
         };

@@ -19,7 +19,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class SheetPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private YearRows $rows, private Choices $choices)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private GoalRows $rows, private Choices $choices)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class SheetPage
         $drawn = $name === null ? $calendar->yearOf($on) : $calendar->tryPeriod($name) ?? throw new NotFoundHttpException();
         $threads = $this->plans->threads($viewer, $drawn);
         $year = $calendar->yearOf($drawn->anchor());
-        $all = $this->rows->of($year, $viewer, $on);
+        $all = $this->rows->ofYear($year, $viewer, $on);
         $rows = array_values(array_filter($all, static function (GoalRow $row) use ($filter, $threads): bool {
             $goal = $threads->goal($row->id);
 

@@ -6,11 +6,10 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal as GoalRecord;
 use App\Models\Person;
-use App\Models\Project as ProjectRecord;
-use App\Models\Serving;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Figure;
@@ -23,61 +22,39 @@ use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\Tally;
 use Loftrin\Core\Work\Weighing;
+use stdClass;
 
 /**
  * A year's goals with all that serves them, ready to be rolled up as of any day. The figures are made of all that
  * counts and are the same for every reader; only what the viewer may see is there to be shown.
  */
-final readonly class StoredPlan
+final class StoredPlan
 {
-    public Plan $plan;
+    public readonly Plan $plan;
 
-    public Rollup $rollup;
+    public readonly Rollup $rollup;
 
-    private Forecaster $forecaster;
+    private readonly Forecaster $forecaster;
 
-    private StoredTallies $tallies;
+    private readonly StoredTallies $tallies;
 
-    /**
-     * @param Collection<int, GoalRecord>    $all      by id
-     * @param Collection<int, GoalRecord>    $goals    by id: those of them that the viewer may see
-     * @param Collection<int, ProjectRecord> $projects by id: those that serve one of all goals
-     */
-    private function __construct(
-        public Workspace $workspace,
-        public ?Person $viewer,
-        Collection $all,
-        public Collection $goals,
-        public Collection $projects,
-    ) {
-        $calendar = $workspace->calendar();
-        $records = new CoreRecords($calendar);
-        $cores = [];
-        $served = [];
-        $readings = [];
+    /** @var ?Collection<int, GoalRecord> the goals that the viewer may see, once they are asked for */
+    private ?Collection $goals = null;
 
-        $parents = Outline::parents($all);
-
-        foreach ($all as $goal) {
-            $cores[(string) $goal->id] = $records->goal($goal, $parents[$goal->id]);
-            $readings[(string) $goal->id] = array_values($goal->readings->map(CoreRecords::reading(...))->all());
-        }
-
-        foreach ($projects as $project) {
-            $served[(string) $project->id] = CoreRecords::project($project);
-        }
-
-        $this->plan = new Plan($calendar, $cores, $served, $readings);
+    /** @param list<int> $seen ids of the goals that the viewer may see, in their order */
+    private function __construct(public readonly ?Person $viewer, Plan $plan, private readonly array $seen)
+    {
+        $this->plan = $plan;
         $this->tallies = new StoredTallies(
-            array_map(static fn(Project $project): Weighing => $project->weighing, $served),
-            array_map(strval(...), array_keys($cores)),
+            array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects),
+            array_map(strval(...), array_keys($plan->goals)),
             array_values(array_map(
                 static fn(Goal $goal): string => $goal->id,
-                array_filter($cores, static fn(Goal $goal): bool => $goal->measure instanceof Count),
+                array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count),
             )),
         );
         $this->rollup = new Rollup($this->plan, $this->tallies);
-        $this->forecaster = new Forecaster($calendar, $this->rollup);
+        $this->forecaster = new Forecaster($plan->calendar, $this->rollup);
     }
 
     /** @param ?Person $viewer null for what everyone may see */
@@ -93,25 +70,67 @@ final readonly class StoredPlan
      */
     public static function beneath(Workspace $workspace, ?Person $viewer, array $goals): self
     {
-        $conditions = implode(' or ', array_fill(0, max(1, count($goals)), Beneath::holds('goals.id')));
-
-        return self::load($workspace, $viewer, static fn(Builder $query) => $query->whereRaw("($conditions)", $goals === [] ? [0] : $goals));
+        return self::load($workspace, $viewer, static fn(Builder $query) => $query->whereRaw(Beneath::holds('goals.id', count($goals)), $goals));
     }
 
     /** @param callable(Builder<GoalRecord>): Builder<GoalRecord> $which */
     private static function load(Workspace $workspace, ?Person $viewer, callable $which): self
     {
-        $all = $which(GoalRecord::query())
-            ->with(['checkpoints', 'readings', 'owner', 'admissions.circle.memberships'])
-            ->orderBy('anchor_on')->orderBy('id')
-            ->get()->keyBy('id');
-        $projects = ProjectRecord::query()
-            ->whereIn('id', Serving::query()->whereIn('goal_id', $which(GoalRecord::query())->select('id'))->select('project_id'))
-            ->with(['stages', 'servings', 'owner'])
-            ->orderBy('id')
-            ->get()->keyBy('id');
+        $records = new CoreRecords($workspace->calendar());
+        $rows = $which(GoalRecord::query())->toBase()->orderBy('anchor_on')->orderBy('id')->get([...CoreRecords::GOAL, ...SeenGoals::COLUMNS])->keyBy('id')->all();
+        $of = array_keys($rows);
+        $checkpoints = self::byKey('checkpoints', 'goal_id', $of, 'on', CoreRecords::checkpoint(...));
+        $readings = self::byKey('readings', 'goal_id', $of, 'on', CoreRecords::reading(...));
+        $served = DB::table('projects')->orderBy('id')
+            ->whereIn('id', DB::table('servings')->whereIntegerInRaw('goal_id', $of)->select('project_id'))
+            ->get(CoreRecords::PROJECT)->keyBy('id')->all();
+        $servings = self::byKey('servings', 'project_id', array_keys($served), 'id', CoreRecords::serving(...));
+        $seen = new SeenGoals($rows);
+        $parents = $seen->parents();
 
-        return new self($workspace, $viewer, $all, Outline::visible($all, $viewer), $projects);
+        return new self($viewer, new Plan(
+            $workspace->calendar(),
+            array_map(static fn(stdClass $row): Goal => $records->goalOf($row, $parents[(int) $row->id], $checkpoints[(int) $row->id] ?? []), $rows),
+            array_map(static fn(stdClass $row): Project => CoreRecords::projectOf($row, [], $servings[(int) $row->id] ?? []), $served),
+            $readings,
+        ), array_keys($seen->by($viewer)));
+    }
+
+    /**
+     * @template T
+     *
+     * @param list<int>             $keys
+     * @param callable(stdClass): T $read
+     *
+     * @return array<int, list<T>>
+     */
+    private static function byKey(string $table, string $column, array $keys, string $order, callable $read): array
+    {
+        $found = [];
+
+        foreach ($keys === [] ? [] : DB::table($table)->whereIntegerInRaw($column, $keys)->orderBy($order)->orderBy('id')->get() as $row) {
+            $found[(int) $row->$column][] = $read($row);
+        }
+
+        return $found;
+    }
+
+    /** @return Collection<int, GoalRecord> the goals that the viewer may see, by id, in the order of their periods */
+    public function goals(): Collection
+    {
+        return $this->goals ??= GoalRecord::query()->whereIntegerInRaw('id', $this->seen)->with('owner')->orderBy('anchor_on')->orderBy('id')->get()->keyBy('id');
+    }
+
+    /** Whether the viewer may see the goal. */
+    public function shows(int $goal): bool
+    {
+        return in_array($goal, $this->seen, true);
+    }
+
+    /** @return list<Project> those that serve a goal */
+    public function projectsServing(GoalRecord $goal): array
+    {
+        return array_map(static fn(array $serving): Project => $serving[0], $this->plan->projectsServing($this->core($goal)));
     }
 
     /**
@@ -168,7 +187,7 @@ final readonly class StoredPlan
     /** @return array<array-key, Goal> what the viewer may see of the plan, by id */
     public function visible(): array
     {
-        return array_intersect_key($this->plan->goals, $this->goals->all());
+        return array_intersect_key($this->plan->goals, array_flip($this->seen));
     }
 
     public function core(GoalRecord $goal): Goal

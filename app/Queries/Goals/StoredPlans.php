@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
-use Illuminate\Database\Eloquent\Collection;
+use App\Queries\Parts\Remembered;
 use Loftrin\Core\Calendar\Period;
 
 /** The plans that one request needs, each loaded once: the frame and the screen share them. */
@@ -19,7 +18,7 @@ final class StoredPlans
     /** @var array<string, Threads> by year and person */
     private array $threads = [];
 
-    public function __construct(private readonly Workspace $workspace)
+    public function __construct(private readonly Workspace $workspace, private readonly Remembered $remembered)
     {
     }
 
@@ -31,19 +30,17 @@ final class StoredPlans
     /**
      * Only what the figures of a few goals rest on.
      *
-     * @param Collection<int, Goal> $goals
+     * @param list<int> $goals ids
      */
-    public function beneath(Collection $goals, ?Person $viewer): StoredPlan
+    public function beneath(array $goals, ?Person $viewer): StoredPlan
     {
-        $ids = array_values($goals->map(static fn(Goal $goal): int => $goal->id)->all());
-
         foreach ($this->plans as $plan) {
-            if ($plan->viewer?->id === $viewer?->id && $plan->goals->only($ids)->count() === count($ids)) {
+            if ($plan->viewer?->id === $viewer?->id && array_filter($goals, static fn(int $goal): bool => ! $plan->shows($goal)) === []) {
                 return $plan;
             }
         }
 
-        return StoredPlan::beneath($this->workspace, $viewer, $ids);
+        return StoredPlan::beneath($this->workspace, $viewer, $goals);
     }
 
     /** The threads of the year that holds the period, or of the present one. */
@@ -52,7 +49,7 @@ final class StoredPlans
         $calendar = $this->workspace->calendar();
         $year = $calendar->yearOf($within === null ? $this->workspace->today() : $within->anchor());
 
-        return $this->threads["$year $viewer?->id"] ??= new Threads(Outline::ofYear($year, $viewer));
+        return $this->threads["$year $viewer?->id"] ??= new Threads($this->remembered->of("outline of $year->name for $viewer?->id", static fn(): Outline => Outline::ofYear($year, $viewer)), $viewer);
     }
 
     /** The plan of the year that holds the period. */

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Goal;
+use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
-use App\Models\Visibility;
 use App\Queries\Parts\Cord;
-use Illuminate\Database\Eloquent\Collection;
 
 /** Which thread a goal, project or task leads into, as the sign it carries. */
 final class Threads
@@ -19,13 +18,15 @@ final class Threads
     /** @var array<array-key, Cord> by top goal */
     private array $cords = [];
 
-    public function __construct(private readonly Outline $outline)
+    /** @param ?Person $viewer null for what everyone may see */
+    public function __construct(private readonly Outline $outline, private readonly ?Person $viewer)
     {
         $place = 0;
+        $isOpen = static fn(OutlinedGoal $goal): bool => $goal->isForEveryone;
 
         // What few may see comes last, so that the tones are the same for every reader.
-        foreach ($outline->goals->sortBy(static fn(Goal $goal): bool => $goal->visibility !== Visibility::Everyone) as $goal) {
-            if ($outline->isTop($goal)) {
+        foreach ([...array_filter($outline->goals, $isOpen), ...array_filter($outline->goals, static fn(OutlinedGoal $goal): bool => ! $isOpen($goal))] as $goal) {
+            if ($outline->topOf($goal->id) === $goal->id) {
                 $this->cords[$goal->id] = new Cord(
                     $goal->mark ?? self::markOf($goal->title),
                     $place++ % self::TONES + 1,
@@ -36,15 +37,27 @@ final class Threads
     }
 
     /** A goal of the year, if the viewer may see it. */
-    public function goal(?int $id): ?Goal
+    public function goal(?int $id): ?OutlinedGoal
     {
-        return $this->outline->goals->get($id);
+        return $this->outline->goals[$id] ?? null;
     }
 
-    /** @return Collection<int, Goal> those of the year that the viewer may see, by id, in their order */
-    public function goals(): Collection
+    /**
+     * Those of the year that the viewer may see and that meet a condition.
+     *
+     * @param callable(OutlinedGoal): bool $holds
+     *
+     * @return list<int> their ids, in their order
+     */
+    public function where(callable $holds): array
     {
-        return $this->outline->goals;
+        return array_keys(array_filter($this->outline->goals, $holds));
+    }
+
+    /** The main goal of a period, if the viewer may see it. */
+    public function mainOf(string $period): ?OutlinedGoal
+    {
+        return $this->goal($this->where(static fn(OutlinedGoal $goal): bool => $goal->isMain && $goal->period === $period)[0] ?? null);
     }
 
     /** Two letters for a title: the initials of its first two words that begin with one. */
@@ -60,7 +73,7 @@ final class Threads
     /** The goal's title for the viewer; null when there is no goal, or none that they may see. */
     public function titleOf(?Goal $goal): ?string
     {
-        $isSeen = $goal !== null && ($this->goal($goal->id) !== null || ($this->outline->viewer !== null && $goal->isVisibleTo($this->outline->viewer)));
+        $isSeen = $goal !== null && ($this->goal($goal->id) !== null || ($this->viewer !== null && $goal->isVisibleTo($this->viewer)));
 
         return $isSeen ? $goal->title : null;
     }

@@ -60,7 +60,7 @@ final readonly class WrittenSum
 
     private function line(Contributor $line): SumLine
     {
-        if ($line->kind === ContributorKind::Goal && ! $this->stored->goals->has((int) $line->id)) {
+        if ($line->kind === ContributorKind::Goal && ! $this->stored->shows((int) $line->id)) {
             return SumLine::hidden($line->points()->times(Fraction::of(100))->rounded(1));
         }
 

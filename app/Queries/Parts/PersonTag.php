@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Person;
+use App\Models\Relations\Everybody;
 use App\Queries\Props;
 
 /** A person as named on a screen. */
@@ -26,6 +27,6 @@ final readonly class PersonTag implements Props
      */
     public static function all(): array
     {
-        return array_values(Person::query()->orderBy('name')->get()->map(self::of(...))->all());
+        return array_values(app(Everybody::class)->all()->map(self::of(...))->all());
     }
 }

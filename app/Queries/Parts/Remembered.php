@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts;
 
+use App\Actions\ChangeLog;
 use App\Models\Workspace;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Remembered
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private ChangeLog $log)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class Remembered
             return $work();
         }
 
-        $now = [DB::table('activity_log')->max('id'), (string) $this->workspace->today(), (string) $this->workspace->updated_at];
+        $now = [$this->log->lastEntry(), (string) $this->workspace->today(), (string) $this->workspace->updated_at];
         $key = 'remembered in '.DB::connection()->getDatabaseName().": $what";
         $kept = Cache::get($key);
 

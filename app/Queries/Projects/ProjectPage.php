@@ -7,7 +7,6 @@ namespace App\Queries\Projects;
 use App\Models\Collection;
 use App\Models\Field;
 use App\Models\Gathering;
-use App\Models\Goal;
 use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\PlanLine;
@@ -16,7 +15,8 @@ use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\GoalRows;
+use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
@@ -31,7 +31,7 @@ use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private GoalRows $goals)
     {
     }
 
@@ -45,11 +45,11 @@ final readonly class ProjectPage
         $tasks = array_map($row, $work->inScope($project));
         $register = $this->register->row($project, $work, $threads);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
-        $served = $threads->goals()->only($project->servings->map(static fn(Serving $link): int => $link->goal_id)->all());
-        $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : new Records();
-        $stored = $this->plans->beneath($served->merge($quarter), $viewer);
-        $rows = static fn(Records $goals): array => array_values($stored->goals->only($goals->modelKeys())->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $today))->all());
-        $stored->prepare([$today]);
+        $serves = $project->servings->map(static fn(Serving $link): int => $link->goal_id)->all();
+        $served = $threads->where(static fn(OutlinedGoal $goal): bool => in_array($goal->id, $serves, true));
+        $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [];
+        $goals = $this->goals->only([...$served, ...$quarter], $this->workspace->calendar()->yearOf($today), $viewer, $today);
+        $rows = static fn(array $ids): array => array_values(array_intersect_key($goals, array_flip($ids)));
 
         return new ProjectView(
             $register,
@@ -94,12 +94,12 @@ final readonly class ProjectPage
             ->map(static fn(Field $field): FieldEntry => new FieldEntry($field->id, $field->name, $field->kind, $field->choices ?? [], $entries->get($field->id)?->value))->all());
     }
 
-    /** @return Records<int, Goal> the open ones of the present quarter */
-    private function inQuarter(Threads $threads): Records
+    /** @return list<int> ids of the open ones of the present quarter */
+    private function inQuarter(Threads $threads): array
     {
         $quarter = $this->workspace->calendar()->quarterOf($this->workspace->today())->name;
 
-        return $threads->goals()->where('period', $quarter)->whereNull('closed_on');
+        return $threads->where(static fn(OutlinedGoal $goal): bool => $goal->period === $quarter && $goal->isOpen);
     }
 
     /**

@@ -105,7 +105,7 @@ final readonly class FactsQuery
         $quarter = $this->workspace->calendar()->quarterOf($week->anchor())->name;
         $moved = [];
 
-        foreach ($stored->goals as $goal) {
+        foreach ($stored->goals() as $goal) {
             if ($goal->horizon !== Horizon::Quarter || $goal->period !== $quarter || ($goal->closed_on !== null && $goal->closed_on->isBefore($week->span->first))) {
                 continue;
             }
@@ -127,7 +127,7 @@ final readonly class FactsQuery
     /** @return list<GoalRow> firm ones first */
     private function promised(Period $week, Day $asOf, StoredPlan $stored, Threads $threads): array
     {
-        return array_values($stored->goals
+        return array_values($stored->goals()
             ->filter(static fn(Goal $goal): bool => $goal->period === $week->name)
             ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
             ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))

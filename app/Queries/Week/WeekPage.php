@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
-use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
@@ -13,6 +12,8 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Resolves;
 use App\Queries\Goals\GoalRow;
+use App\Queries\Goals\GoalRows;
+use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Meetings\Occurrences;
@@ -37,6 +38,7 @@ final readonly class WeekPage
         private WeekTasks $tasks,
         private Occurrences $occurrences,
         private Resolves $resolves,
+        private GoalRows $goals,
     ) {
     }
 
@@ -88,15 +90,11 @@ final readonly class WeekPage
     /** @return list<GoalRow> the company's and the person's own, firm ones first */
     private function goals(Period $week, Person $viewer, Person $whose): array
     {
-        $threads = $this->plans->threads($viewer, $week);
-        $ofWeek = $threads->goals()->where('period', $week->name);
-        $stored = $this->plans->beneath($ofWeek, $viewer);
-        $goals = $stored->goals->only($ofWeek->modelKeys());
+        $ofWeek = $this->plans->threads($viewer, $week)->where(static fn(OutlinedGoal $goal): bool => $goal->period === $week->name);
+        $rows = $this->goals->only($ofWeek, $week, $viewer, $this->workspace->today());
+        usort($rows, static fn(GoalRow $a, GoalRow $b): int => [! $a->isFirm, $a->owner->id !== $whose->id, $a->id] <=> [! $b->isFirm, $b->owner->id !== $whose->id, $b->id]);
 
-        return array_values($goals
-            ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->owner_id === $whose->id ? 0 : 1, $goal->id])
-            ->map(fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $this->workspace->today()))
-            ->all());
+        return $rows;
     }
 
     /**

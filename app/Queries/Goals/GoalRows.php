@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Queries\Parts\Remembered;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+
+/** Goals that a person may see, with where they stand as of a day: kept until anything is changed. */
+final readonly class GoalRows
+{
+    public function __construct(private StoredPlans $plans, private Remembered $remembered)
+    {
+    }
+
+    /** @return array<int, GoalRow> every goal of a year by id, in their order */
+    public function ofYear(Period $year, Person $viewer, Day $on): array
+    {
+        return $this->remembered->of("goals of $year->name on $on for $viewer->id", fn(): array => self::rows($this->plans->ofYear($year, $viewer), $this->plans->threads($viewer, $year), $on));
+    }
+
+    /**
+     * Only some of a year's goals, without what the figures of the others rest on.
+     *
+     * @param list<int> $goals ids
+     *
+     * @return array<int, GoalRow> by id, in the order of the year
+     */
+    public function only(array $goals, Period $year, Person $viewer, Day $on): array
+    {
+        $rows = $goals === [] ? [] : $this->remembered->of('goals '.implode(',', $goals)." on $on for $viewer->id", fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $year), $on));
+
+        return array_intersect_key($rows, array_flip($goals));
+    }
+
+    /** @return array<int, GoalRow> */
+    private static function rows(StoredPlan $stored, Threads $threads, Day $on): array
+    {
+        $stored->prepare([$on]);
+
+        return $stored->goals()->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $on))->all();
+    }
+}
