@@ -23,9 +23,14 @@ use Loftrin\Core\Calendar\Day;
  * @property-read Collection<int, Meeting> $meetings
  * @property-read Collection<int, Issue> $issues
  * @property-read Collection<int, Issue> $openIssues
+ * @property-read int $open_issues_count   where its counts are loaded
+ * @property-read int $held_meetings_count where its counts are loaded
  */
 final class Series extends Record
 {
+    /** What is counted of a series wherever it stands as a line. */
+    public const COUNTS = ['openIssues', 'heldMeetings'];
+
     /** @return HasMany<Attendee, $this> */
     public function attendees(): HasMany
     {
@@ -42,6 +47,12 @@ final class Series extends Record
     public function meetings(): HasMany
     {
         return $this->hasMany(Meeting::class)->orderBy('on');
+    }
+
+    /** @return HasMany<Meeting, $this> */
+    public function heldMeetings(): HasMany
+    {
+        return $this->hasMany(Meeting::class)->whereNotNull('closed_at')->orderByDesc('on');
     }
 
     /** @return HasMany<Issue, $this> */

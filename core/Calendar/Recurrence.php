@@ -7,6 +7,7 @@ namespace Loftrin\Core\Calendar;
 use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
+use Generator;
 use InvalidArgumentException;
 use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\Recur\RRuleIterator;
@@ -56,8 +57,17 @@ final readonly class Recurrence
      */
     public function within(Span $span): array
     {
-        $days = [];
-        $iterator = new RRuleIterator($this->rule, self::utc((string) $this->startsOn));
+        return iterator_to_array($this->each($span), false);
+    }
+
+    /**
+     * The same one by one: no more are looked for than are taken.
+     *
+     * @return Generator<int, Day>
+     */
+    public function each(Span $span): Generator
+    {
+        $iterator = new RRuleIterator($this->rule, self::utc((string) $this->countedFrom($span->first)));
         $iterator->fastForward(self::utc((string) $span->first));
 
         for ($try = 0; $iterator->valid() && $try < self::MAX_TRIES; $iterator->next(), $try++) {
@@ -74,17 +84,36 @@ final readonly class Recurrence
             }
 
             if ($this->isInMonths($day) && $this->meets($day)) {
-                $days[] = $day;
+                yield $day;
             }
         }
+    }
 
-        return $days;
+    /**
+     * From where one may as well begin to count: a rule that turns in days or weeks gives the same days from whole
+     * rounds later, at least one of them before what is asked for.
+     */
+    private function countedFrom(Day $first): Day
+    {
+        if (preg_match('/^(?!.*\bCOUNT=).*\bFREQ=(DAILY|WEEKLY)\b/', $this->rule, $frequency) !== 1) {
+            return $this->startsOn;
+        }
+
+        $every = preg_match('/\bINTERVAL=(\d+)/', $this->rule, $interval) === 1 ? max(1, (int) $interval[1]) : 1;
+        $round = $every * ($frequency[1] === 'WEEKLY' ? 7 : 1);
+        $rounds = intdiv($first->number - $this->startsOn->number, $round) - 1;
+
+        return $this->startsOn->plus(max(0, $rounds) * $round);
     }
 
     /** The first occurrence on or after the day, looked for a year ahead; null when there is none. */
     public function nextFrom(Day $day): ?Day
     {
-        return $this->within(new Span($day, $day->plus(self::YEAR)))[0] ?? null;
+        foreach ($this->each(new Span($day, $day->plus(self::YEAR))) as $first) {
+            return $first;
+        }
+
+        return null;
     }
 
     /**

@@ -97,11 +97,11 @@ it('counts the work of projects as the core does', function (int $seed): void {
     scatter(300, $seed);
     $projects = Project::query()->orderBy('id')->get();
     $facts = fn(ProjectWork $work): array => $projects->map(fn(Project $project): array => [
-        $work->tasks($project), $work->open($project), $work->next($project)?->id, $work->isStuck($project), $work->isReady($project), $work->progress($project)?->rounded(),
+        $work->tasks($project->id), $work->open($project->id), $work->next($project->id)?->id, $work->isStuck($project->id), $work->isReady($project->id), $work->progress($project->id)?->rounded(),
     ])->all();
     $workspace = app(Workspace::class);
 
-    expect($facts(CountedWork::of($workspace, $projects)))->toBe($facts(StoredWork::of($workspace, $projects)));
+    expect($facts(CountedWork::of($workspace, $projects->modelKeys())))->toBe($facts(StoredWork::of($workspace, $projects)));
 })->with([7, 8, 9]);
 
 it('puts each task where people look for it', function (array $task, array $lists): void {

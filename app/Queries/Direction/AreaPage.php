@@ -50,7 +50,7 @@ final readonly class AreaPage
         $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
         $goals = array_values($this->goals->only($open, $week, $viewer, $today));
         $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
-        $work = CountedWork::of($this->workspace, $projects);
+        $work = CountedWork::of($this->workspace, array_values($projects->modelKeys()));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();

@@ -8,6 +8,7 @@ use App\Models\Goal;
 use App\Models\Issue;
 use App\Models\Meeting;
 use App\Models\Series;
+use App\Models\StandingItem;
 use App\Models\Task;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
@@ -67,12 +68,16 @@ final readonly class AgendaInStore
             ->get()->all());
     }
 
-    /** Minutes for issues: of the meeting − standing items − follow-ups − closing. */
-    public function timeForIssues(Series $series): int
+    /**
+     * Minutes for issues: of the meeting − standing items − follow-ups − closing.
+     *
+     * @param list<Task> $followUps those of its next meeting
+     */
+    public function timeForIssues(Series $series, array $followUps): int
     {
         return $series->minutes
-            - (int) $series->standingItems()->sum('minutes')
-            - count($this->followUps($series)) * Agenda::FOLLOW_UP_MINUTES
+            - $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes)
+            - count($followUps) * Agenda::FOLLOW_UP_MINUTES
             - Agenda::CLOSING_MINUTES;
     }
 

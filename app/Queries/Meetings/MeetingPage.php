@@ -11,6 +11,7 @@ use App\Models\Issue;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
@@ -37,13 +38,13 @@ final readonly class MeetingPage
     public function of(Meeting $meeting, Person $viewer): MeetingView
     {
         $meeting->load([
-            'series.meetings', 'series.openIssues', 'chair', 'minuteTaker', 'attendances.person',
+            'series.meetings', 'chair', 'minuteTaker', 'attendances.person',
             'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.goal', 'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
         $now = $meeting->closed_at ?? Carbon::now();
-        $series = $meeting->series;
+        $series = $meeting->series->loadCount(Series::COUNTS);
 
         return new MeetingView(
             $meeting->id,

@@ -23,7 +23,8 @@ final readonly class MeetingsPage
     {
         $today = $this->workspace->today();
         $series = Series::query()->visibleTo($viewer)
-            ->with(['meetings', 'openIssues'])
+            ->with(['meetings' => static fn($meetings) => $meetings->where(static fn($either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $today))])
+            ->withCount(Series::COUNTS)
             ->orderBy('id')->get();
         $held = Meeting::query()->whereIn('series_id', $series->modelKeys())->whereNotNull('closed_at')
             ->with('series')->orderByDesc('on')->limit(self::HELD)->get();
@@ -38,7 +39,7 @@ final readonly class MeetingsPage
         );
     }
 
-    /** The series with its meetings and open issues loaded. */
+    /** Its counts are loaded, and its meetings: at least those that run and those of today and later. */
     public function row(Series $series): SeriesRow
     {
         $running = $series->meetings->firstWhere('closed_at', null);
@@ -53,8 +54,8 @@ final readonly class MeetingsPage
             $series->is_private,
             Occurrences::next($series, $this->workspace->today()),
             $running?->id,
-            $series->openIssues->count(),
-            $series->meetings->whereNotNull('closed_at')->count(),
+            $series->open_issues_count,
+            $series->held_meetings_count,
         );
     }
 }

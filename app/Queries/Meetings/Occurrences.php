@@ -39,9 +39,8 @@ final readonly class Occurrences
     public static function next(Series $series, Day $from): ?Day
     {
         $opened = $series->meetings->map(static fn(Meeting $meeting): string => (string) $meeting->on)->flip();
-        $coming = (new Recurrence($series->rule, $series->starts_on))->within(new Span($from, $from->plus(400)));
 
-        foreach ($coming as $day) {
+        foreach ((new Recurrence($series->rule, $series->starts_on))->each(new Span($from, $from->plus(400))) as $day) {
             if (! $opened->has((string) $day)) {
                 return $day;
             }

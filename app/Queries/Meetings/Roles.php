@@ -16,8 +16,8 @@ final readonly class Roles
     /** @return array{?int, ?int} chair and minute-taker of the series' next meeting */
     public function next(Series $series): array
     {
-        $order = array_values($series->attendees()->get()->map(static fn(Attendee $attendee): string => (string) $attendee->person_id)->all());
-        $there = array_values($series->meetings()->with('attendances')->get()->map(
+        $order = array_values($series->loadMissing(['attendees', 'meetings.attendances'])->attendees->map(static fn(Attendee $attendee): string => (string) $attendee->person_id)->all());
+        $there = array_values($series->meetings->map(
             static fn(Meeting $meeting): array => array_values($meeting->attendances
                 ->filter(static fn(Attendance $attendance): bool => $attendance->was_there)
                 ->map(static fn(Attendance $attendance): string => (string) $attendance->person_id)

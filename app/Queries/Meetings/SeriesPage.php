@@ -33,15 +33,15 @@ final readonly class SeriesPage
 
     public function of(Series $series, Person $viewer): SeriesView
     {
-        $series->load(['attendees.person', 'standingItems.owner', 'meetings', 'openIssues']);
+        $series->load(['attendees.person', 'standingItems.owner', 'meetings.attendances'])->loadCount(Series::COUNTS);
         $threads = $this->plans->threads($viewer);
         $issues = $this->agendas->openIssues($series);
-        $fit = Agenda::of($this->agendas->timeForIssues($series), $this->agendas->ranked($issues));
+        $followUps = $this->agendas->followUps($series);
+        $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps), $this->agendas->ranked($issues));
         $rows = static fn(array $ranked): array => array_values(array_map(
             static fn(RankedIssue $issue): IssueRow => IssueRow::of($issues->findOrFail((int) $issue->id), $threads),
             $ranked,
         ));
-        $followUps = $this->agendas->followUps($series);
         $people = $series->attendees->map(static fn(Attendee $attendee): Person => $attendee->person)->keyBy('id');
         [$chair, $taker] = $this->roles->next($series);
 

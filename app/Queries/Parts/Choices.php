@@ -6,6 +6,8 @@ namespace App\Queries\Parts;
 
 use App\Models\Area;
 use App\Models\Circle;
+use App\Models\Collection;
+use App\Models\Field;
 use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\Person;
@@ -62,6 +64,22 @@ final readonly class Choices
     {
         return array_values(Area::query()->orderBy('name')->get()
             ->map(static fn(Area $area): Option => new Option((string) $area->id, $area->name))
+            ->all());
+    }
+
+    /** @return list<Option> of projects, by title */
+    public function collections(): array
+    {
+        return array_values(Collection::query()->orderBy('title')->get()
+            ->map(static fn(Collection $collection): Option => new Option((string) $collection->id, $collection->title))
+            ->all());
+    }
+
+    /** @return list<Option> of one's own, by name */
+    public function fields(): array
+    {
+        return array_values(Field::query()->orderBy('name')->get()
+            ->map(static fn(Field $field): Option => new Option((string) $field->id, $field->name))
             ->all());
     }
 

@@ -13,150 +13,149 @@ use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Project as CoreProject;
 use Loftrin\Core\Work\ProjectState;
+use stdClass;
 
 /** Many projects without their tasks: the database counts them and finds the next step of each. */
 final class CountedWork implements ProjectWork
 {
+    /** @var array<int, CoreProject> */
+    private readonly array $projects;
+
     private readonly Rollup $rollup;
 
     /** @var ?Collection<int, Task> by project: the next steps, once they are asked for */
     private ?Collection $next = null;
 
-    /**
-     * @param Collection<int, Project>                               $records
-     * @param array<array-key, CoreProject>                          $projects
-     * @param array<int, array{tasks: int, open: int, waiting: int}> $counts   by project
-     * @param array<int, true>                                       $doable   projects in which somebody could start on something
-     */
-    private function __construct(private readonly Workspace $workspace, private readonly Collection $records, private readonly array $projects, private readonly array $counts, private readonly array $doable)
+    /** @param array<int, stdClass> $rows by id: the projects, with what is counted of each */
+    private function __construct(private readonly Workspace $workspace, private readonly array $rows)
     {
-        $tallies = new StoredTallies(array_map(static fn(CoreProject $project) => $project->weighing, $projects), [], []);
+        $this->projects = array_map(static fn(stdClass $row): CoreProject => CoreRecords::projectOf($row, [], []), $rows);
+        $tallies = new StoredTallies(array_map(static fn(CoreProject $project) => $project->weighing, $this->projects), [], []);
         $tallies->prepare([$workspace->today()]);
-        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $projects), $tallies);
+        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $this->projects), $tallies);
     }
 
-    /** @param Collection<int, Project> $records */
-    public static function of(Workspace $workspace, Collection $records): self
+    /** @param list<int> $projects ids */
+    public static function of(Workspace $workspace, array $projects): self
     {
-        $records->loadMissing(['stages', 'servings']);
-        $projects = [];
-
-        foreach ($records as $record) {
-            $projects[(string) $record->id] = CoreRecords::project($record);
-        }
-
-        return new self($workspace, $records, $projects, self::counts($workspace->today(), array_values($records->modelKeys())), self::doable(array_values($records->modelKeys())));
+        return new self($workspace, self::count($workspace, Project::query()->whereIntegerInRaw('projects.id', $projects)));
     }
 
-    public function progress(Project $project): ?Fraction
+    /** All that are active. */
+    public static function ofActive(Workspace $workspace): self
     {
-        return $this->rollup->projectProgress($this->projects[(string) $project->id], $this->workspace->today());
+        return new self($workspace, self::count($workspace, Project::query()->where('projects.state', ProjectState::Active)));
     }
 
-    public function figure(Project $project): ?Figure
+    public function progress(int $project): ?Fraction
     {
-        return $this->rollup->projectFigure($this->projects[(string) $project->id], $this->workspace->today());
+        return $this->rollup->projectProgress($this->projects[$project], $this->workspace->today());
     }
 
-    public function isStuck(Project $project): bool
+    public function figure(int $project): ?Figure
     {
-        return $project->state === ProjectState::Active
+        return $this->rollup->projectFigure($this->projects[$project], $this->workspace->today());
+    }
+
+    public function isStuck(int $project): bool
+    {
+        return $this->projects[$project]->state === ProjectState::Active
             && ! $this->isReady($project)
-            && ! isset($this->doable[$project->id])
-            && ($this->counts[$project->id]['waiting'] ?? 0) === 0;
+            && $this->rows[$project]->next_id === null
+            && (int) $this->rows[$project]->waiting === 0;
     }
 
-    public function isReady(Project $project): bool
+    public function isReady(int $project): bool
     {
-        return $project->state === ProjectState::Active && $this->tasks($project) > 0 && $this->open($project) === 0;
+        return $this->projects[$project]->state === ProjectState::Active && $this->tasks($project) > 0 && $this->open($project) === 0;
+    }
+
+    /** Whether it is among those that were counted. */
+    public function has(int $project): bool
+    {
+        return isset($this->rows[$project]);
     }
 
     /**
      * Looks for the next steps of some of the projects at once, where only those are shown.
      *
-     * @param list<Project> $shown
+     * @param list<int> $shown
      */
     public function lookAhead(array $shown): void
     {
-        $this->next = self::nextSteps(array_map(static fn(Project $project): int => $project->id, $shown));
+        $this->next = $this->nextSteps($shown);
+    }
+
+    public function stuck(): int
+    {
+        return count(array_filter(array_keys($this->rows), $this->isStuck(...)));
     }
 
     /** How many of the projects are stuck or ready to close. */
     public function needy(): int
     {
-        return $this->records->filter(fn(Project $project): bool => $this->isStuck($project) || $this->isReady($project))->count();
+        return $this->stuck() + count(array_filter(array_keys($this->rows), $this->isReady(...)));
     }
 
-    public function tasks(Project $project): int
+    /** @return array<int, int> how many of the projects each person owns, the most first */
+    public function byOwner(): array
     {
-        return $this->counts[$project->id]['tasks'] ?? 0;
-    }
-
-    public function open(Project $project): int
-    {
-        return $this->counts[$project->id]['open'] ?? 0;
-    }
-
-    public function next(Project $project): ?Task
-    {
-        $this->next ??= self::nextSteps(array_values($this->records->modelKeys()));
-
-        return $this->next->get($project->id);
-    }
-
-    /**
-     * @param list<array-key> $projects
-     *
-     * @return array<int, array{tasks: int, open: int, waiting: int}> by project
-     */
-    private static function counts(Day $today, array $projects): array
-    {
-        $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
-        $rows = DB::table('tasks')->whereIntegerInRaw('project_id', $projects)->groupBy('project_id')
-            ->selectRaw("project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting", array_fill(0, 3, (string) $today))->get();
-        $counts = [];
-
-        foreach ($rows as $row) {
-            $counts[(int) $row->project_id] = ['tasks' => (int) $row->tasks, 'open' => (int) $row->open, 'waiting' => (int) $row->waiting];
-        }
+        $counts = array_count_values(array_map(static fn(stdClass $row): int => (int) $row->owner_id, $this->rows));
+        arsort($counts);
 
         return $counts;
     }
 
-    /**
-     * @param list<array-key> $projects
-     *
-     * @return array<int, true> by project
-     */
-    private static function doable(array $projects): array
+    public function tasks(int $project): int
     {
-        $found = [];
+        return (int) $this->rows[$project]->tasks;
+    }
 
-        foreach (Project::query()->whereIntegerInRaw('id', $projects)->whereHas('tasks', static fn(Builder $task) => $task->doableNow())->toBase()->pluck('id') as $id) {
-            $found[is_numeric($id) ? (int) $id : 0] = true;
-        }
+    public function open(int $project): int
+    {
+        return (int) $this->rows[$project]->open;
+    }
 
-        return $found;
+    public function next(int $project): ?Task
+    {
+        $this->next ??= $this->nextSteps(array_keys($this->rows));
+
+        return $this->next->get($project);
     }
 
     /**
-     * @param list<array-key> $projects
+     * @param Builder<Project> $projects
+     *
+     * @return array<int, stdClass> by id
+     */
+    private static function count(Workspace $workspace, Builder $projects): array
+    {
+        $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
+        $counts = DB::table('tasks')->whereIn('project_id', (clone $projects)->select('id'))->groupBy('project_id')
+            ->selectRaw("project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting", array_fill(0, 3, (string) $workspace->today()));
+
+        return $projects->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
+            ->addSelect(['next_id' => Task::query()->doableNow()->whereColumn('project_id', 'projects.id')->orderBy('position')->orderBy('id')->limit(1)->select('id')])
+            ->leftJoinSub($counts, 'counted', 'counted.project_id', '=', 'projects.id')
+            ->addSelect(['counted.tasks', 'counted.open', 'counted.waiting'])
+            ->toBase()->get()->keyBy('id')->all();
+    }
+
+    /**
+     * @param list<int> $projects
      *
      * @return Collection<int, Task> by project
      */
-    private static function nextSteps(array $projects): Collection
+    private function nextSteps(array $projects): Collection
     {
-        $ranked = Task::query()->doableNow()->whereIn('project_id', $projects)
-            ->select('id')->selectRaw('row_number() over (partition by project_id order by position, id) as place');
+        $steps = array_filter(array_map(fn(int $project): int => (int) $this->rows[$project]->next_id, $projects));
 
-        return Task::query()->whereIn('id', DB::query()->fromSub($ranked, 'ranked')->where('place', 1)->select('id'))
-            ->with(TaskRow::NEEDS)->get()->keyBy('project_id');
+        return Task::query()->whereIntegerInRaw('id', $steps)->with(TaskRow::NEEDS)->get()->keyBy('project_id');
     }
 }

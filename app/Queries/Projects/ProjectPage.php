@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\Collection;
 use App\Models\Field;
 use App\Models\Gathering;
 use App\Models\Milestone;
@@ -20,6 +19,7 @@ use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
+use App\Queries\Parts\Choices;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -31,7 +31,7 @@ use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private GoalRows $goals)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private Choices $choices, private GoalRows $goals)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class ProjectPage
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
-        $tasks = array_map($row, $work->inScope($project));
+        $tasks = array_map($row, $work->inScope($project->id));
         $register = $this->register->row($project, $work, $threads);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
         $serves = $project->servings->map(static fn(Serving $link): int => $link->goal_id)->all();
@@ -67,7 +67,7 @@ final readonly class ProjectPage
             Gate::forUser($viewer)->allows('update', $project),
             $rows($served),
             $this->stages($project, $tasks),
-            array_map(static fn(Task $task): int => $task->id, $work->now($project)),
+            array_map(static fn(Task $task): int => $task->id, $work->now($project->id)),
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
             $this->sum($project, $register),
             PersonTag::all(),
@@ -80,7 +80,7 @@ final readonly class ProjectPage
             $pattern !== null && PatternPage::changes($project, $pattern) !== [],
             $this->routines->for($viewer, 'project_id', $project->id),
             $this->fields($project),
-            array_values(Collection::query()->orderBy('title')->get()->map(static fn(Collection $collection): Option => new Option((string) $collection->id, $collection->title))->all()),
+            $this->choices->collections(),
             array_values($project->gatherings->map(static fn(Gathering $link): int => $link->collection_id)->all()),
         );
     }

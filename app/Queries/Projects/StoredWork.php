@@ -68,43 +68,43 @@ final readonly class StoredWork implements ProjectWork
             ->get()->keyBy('id'));
     }
 
-    public function progress(Project $project): ?Fraction
+    public function progress(int $project): ?Fraction
     {
         return $this->rollup->projectProgress($this->core($project), $this->workspace->today());
     }
 
-    public function figure(Project $project): ?Figure
+    public function figure(int $project): ?Figure
     {
         return $this->rollup->projectFigure($this->core($project), $this->workspace->today());
     }
 
-    public function isStuck(Project $project): bool
+    public function isStuck(int $project): bool
     {
         return $this->doable->isStuck($this->core($project));
     }
 
-    public function isReady(Project $project): bool
+    public function isReady(int $project): bool
     {
         return $this->doable->isReadyToClose($this->core($project));
     }
 
-    public function tasks(Project $project): int
+    public function tasks(int $project): int
     {
         return count($this->inScope($project));
     }
 
-    public function open(Project $project): int
+    public function open(int $project): int
     {
         return count(array_filter($this->inScope($project), static fn(Task $task): bool => $task->done_on === null));
     }
 
-    public function next(Project $project): ?Task
+    public function next(int $project): ?Task
     {
         return $this->now($project)[0] ?? null;
     }
 
     /** @return list<Task> those in scope, in their order */
-    public function inScope(Project $project): array
+    public function inScope(int $project): array
     {
         $today = $this->workspace->today();
 
@@ -112,7 +112,7 @@ final readonly class StoredWork implements ProjectWork
     }
 
     /** @return list<Task> those that somebody could start on, in their order */
-    public function now(Project $project): array
+    public function now(int $project): array
     {
         return $this->records($project, $this->doable->isNow(...));
     }
@@ -122,15 +122,15 @@ final readonly class StoredWork implements ProjectWork
      *
      * @return list<Task>
      */
-    private function records(Project $project, callable $holds): array
+    private function records(int $project, callable $holds): array
     {
-        $ids = array_map(static fn(CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project->id] ?? [], $holds));
+        $ids = array_map(static fn(CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project] ?? [], $holds));
 
         return array_values(array_filter(array_map(fn(int $id): ?Task => $this->all->get($id), $ids)));
     }
 
-    private function core(Project $project): CoreProject
+    private function core(int $project): CoreProject
     {
-        return $this->projects[(string) $project->id];
+        return $this->projects[(string) $project];
     }
 }

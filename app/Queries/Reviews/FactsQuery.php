@@ -7,7 +7,6 @@ namespace App\Queries\Reviews;
 use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
@@ -57,7 +56,7 @@ final readonly class FactsQuery
             $this->doneIn($week->span, $person)->count(),
             $left->late()->count(),
             $left->carried()->count(),
-            $this->stuck(),
+            CountedWork::ofActive($this->workspace)->stuck(),
             $left->withOthers()->count(),
             $left->untouched()->count(),
             Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),
@@ -132,13 +131,5 @@ final readonly class FactsQuery
             ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
             ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
             ->all());
-    }
-
-    private function stuck(): int
-    {
-        $projects = Project::query()->where('state', 'active')->orderBy('id')->get();
-        $work = CountedWork::of($this->workspace, $projects);
-
-        return $projects->filter($work->isStuck(...))->count();
     }
 }

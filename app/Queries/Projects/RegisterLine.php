@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Queries\Parts\Cord;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
+
+/** A project as the register finds its place and its heading, before the rest of it is fetched. */
+final readonly class RegisterLine
+{
+    /**
+     * @param string  $owner      by name, as area and collection
+     * @param ?string $due        YYYY-MM-DD, as changed
+     * @param ?string $changed    when one of its tasks was changed last, where they are sorted by that
+     * @param ?string $collection the first that it is in, where they are grouped by that
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public ProjectState $state,
+        public string $owner,
+        public ?string $area,
+        public ?string $due,
+        public ?Rank $rank,
+        public ?Attention $attention,
+        public ?string $changed,
+        public ?string $collection,
+        public ?Cord $cord,
+    ) {
+    }
+
+    /** The heading under which it stands in a grouping of the register. */
+    public function heading(string $group): string
+    {
+        return match ($group) {
+            'state' => match ($this->state) {
+                ProjectState::Active => 'Active',
+                ProjectState::Paused => 'Paused',
+                ProjectState::Proposed => 'Proposed',
+                ProjectState::Shelved => 'On the shelf',
+                ProjectState::Done => 'Done',
+                ProjectState::Dropped => 'Dropped',
+            },
+            'owner' => $this->owner,
+            'area' => $this->area ?? 'No area',
+            'thread' => $this->cord->title ?? 'No thread',
+            'attention' => $this->attention === null ? 'Attention not said' : ucfirst($this->attention->value).' attention',
+            'collection' => $this->collection ?? 'In no collection',
+            default => '',
+        };
+    }
+
+    /** @return list<int|string> states in their own order, the other headings by name; the one of those of which nothing is said comes last */
+    public function headingPlace(string $group): array
+    {
+        return $group === 'state'
+            ? [(int) array_search($this->state, [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed, ProjectState::Shelved, ProjectState::Done, ProjectState::Dropped], true)]
+            : [$this->isUnsaid($group) ? 1 : 0, $this->heading($group)];
+    }
+
+    private function isUnsaid(string $group): bool
+    {
+        return match ($group) {
+            'area' => $this->area === null,
+            'thread' => $this->cord === null,
+            'attention' => $this->attention === null,
+            'collection' => $this->collection === null,
+            default => false,
+        };
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Gathering;
+use App\Models\Relations\Everybody;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\Threads;
+use Loftrin\Core\Goals\Band;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
+use stdClass;
+
+/** The lines of a register in their order: only those of one page are then fetched whole. */
+final readonly class RegisterLines
+{
+    public function __construct(private Workspace $workspace, private FoundProjects $found, private Everybody $everybody)
+    {
+    }
+
+    /**
+     * @param CountedWork $active that of all active projects
+     *
+     * @return list<RegisterLine>
+     */
+    public function of(RegisterFilter $filter, CountedWork $active, Threads $threads): array
+    {
+        $lines = array_values(array_filter($this->all($filter, $threads), static fn(RegisterLine $line): bool => self::isNeeded($line, $active, $filter->need)));
+        $work = $filter->sort === 'progress' ? CountedWork::of($this->workspace, array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
+        $order = new RegisterOrder($work, $filter->sort);
+        $places = array_map(static fn(RegisterLine $line): array => [...$line->headingPlace($filter->group), ...$order->place($line)], $lines);
+        asort($places);
+
+        return array_map(static fn(int $key): RegisterLine => $lines[$key], array_keys($places));
+    }
+
+    /** @return list<RegisterLine> */
+    private function all(RegisterFilter $filter, Threads $threads): array
+    {
+        $people = $this->everybody->all();
+        $text = static fn(mixed $value): ?string => is_string($value) ? $value : null;
+        $rows = $this->found->by($filter)
+            ->select(['id', 'title', 'state', 'owner_id', 'due_on', 'rank', 'attention'])
+            ->selectRaw('(select name from areas where areas.id = area_id) as area')
+            ->when($filter->sort === 'changed', static fn($query) => $query->addSelect(['changed' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id')]))
+            ->when($filter->group === 'collection', static fn($query) => $query->addSelect(['collection' => Gathering::query()->join('collections', 'collections.id', '=', 'collection_id')->whereColumn('project_id', 'projects.id')->orderBy('gatherings.id')->limit(1)->select('collections.title')]))
+            ->toBase()->get();
+
+        return array_values($rows->map(static fn(stdClass $row): RegisterLine => new RegisterLine(
+            (int) $row->id,
+            (string) $row->title,
+            ProjectState::from((string) $row->state),
+            $people->get((int) $row->owner_id)->name ?? '',
+            $text($row->area),
+            $text($row->due_on),
+            Rank::tryFrom((string) $row->rank),
+            Attention::tryFrom((string) $row->attention),
+            $text($row->changed ?? null),
+            $text($row->collection ?? null),
+            $threads->ofProject((int) $row->id),
+        ))->all());
+    }
+
+    private static function isNeeded(RegisterLine $line, CountedWork $active, ?string $need): bool
+    {
+        return match ($need) {
+            'stuck' => $active->has($line->id) && $active->isStuck($line->id),
+            'ready' => $active->has($line->id) && $active->isReady($line->id),
+            'behind' => $active->has($line->id) && in_array($active->figure($line->id)?->band, [Band::Behind, Band::FarBehind], true),
+            default => true,
+        };
+    }
+}
