@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Lists;
 
+use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -72,7 +73,7 @@ final readonly class OwnTasks
             TaskList::Undated => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
             TaskList::LookOver => Task::query()->where('look_over_by_id', $person->id)->visibleTo($person)->onLists(),
-            TaskList::Helping => Task::query()->whereHas('helpings', static fn(Builder $helping) => $helping->where('person_id', $person->id))->visibleTo($person)->onLists(),
+            TaskList::Helping => Task::query()->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))->visibleTo($person)->onLists(),
             TaskList::Gap => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
             TaskList::Attention => $open->doableNow()->where('attention', Attention::Full),
             TaskList::Place => $open->whereNotNull('place'),

@@ -12,6 +12,8 @@ return new class () extends Migration {
         // The register tells when a project's tasks were changed last.
         Schema::table('tasks', static function (Blueprint $table): void {
             $table->index(['project_id', 'changed_on']);
+            // A person's lists are made of what is open: few of many.
+            $table->index(['owner_id', 'done_on', 'dropped_on', 'shelved_on'], 'tasks_owner_open');
         });
     }
 };
