@@ -27,6 +27,8 @@ final class Workspace extends Record
 {
     private ?Calendar $calendar = null;
 
+    private ?Day $today = null;
+
     /** The workspace as it stands, or a plain one while none was set up. */
     public static function current(): self
     {
@@ -58,9 +60,10 @@ final class Workspace extends Record
         return Carbon::now(new DateTimeZone($this->timezone));
     }
 
+    /** The day that it is there: the same for all that one request asks and does. */
     public function today(): Day
     {
-        return Day::of($this->now()->format('Y-m-d'));
+        return $this->today ??= Day::of($this->now()->format('Y-m-d'));
     }
 
     /** A moment kept in UTC, as the wall clock showed it: HH:MM. */

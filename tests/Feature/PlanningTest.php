@@ -45,9 +45,13 @@ it('begins with what became of the last one and where the goals above should sta
 
     expect(array_column($page['unfinished'], 'title'))->toBe(['Open'])
         ->and($page['results'][0]['line'])->toBe('Early.')
-        ->and(array_column(array_column($page['above'], 'goal'), 'title'))->toBe(['40 harbours', 'Not in Q2'])
+        ->and($page['above'])->toBe([]);
+
+    $page = $this->props('/planning/2027-Q2/bearing')['page'];
+    expect(array_column(array_column($page['above'], 'goal'), 'title'))->toBe(['40 harbours', 'Not in Q2'])
         ->and(array_column($page['above'], 'isPlaced'))->toBe([true, false])
-        ->and($page['above'][0]['expectedAtEnd'])->toEqual(49);
+        ->and($page['above'][0]['expectedAtEnd'])->toEqual(49)
+        ->and($page['unfinished'])->toBe([]);
 });
 
 it('takes goals under those above, weeks by week too', function (): void {

@@ -15,6 +15,9 @@ use Loftrin\Core\Calendar\Day;
  */
 final class AsDay implements CastsAttributes
 {
+    /** A day never changes: kept as objects, all days of a record would be written back at each look at one of its columns. */
+    public bool $withoutObjectCaching = true;
+
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Day
     {
         return is_string($value) ? Day::of(substr($value, 0, 10)) : null;

@@ -6,6 +6,7 @@ namespace App\Queries\Direction;
 
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Relations\Everybody;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Parts\PersonTag;
@@ -25,7 +26,7 @@ use Loftrin\Core\Work\ProjectState;
  */
 final readonly class Loads
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private Everybody $everybody)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class Loads
             ->whereIn('period', array_map(static fn(Period $period): string => $period->name, $stretch->periods))
             ->toBase()->groupBy('owner_id')->selectRaw('owner_id, count(*) as number')->pluck('number', 'owner_id');
         $minutes = $this->promised($stretch);
-        $rows = Person::query()->orderBy('name')->get()->map(function (Person $person) use ($stretch, $goals, $minutes): LoadRow {
+        $rows = $this->everybody->all()->map(function (Person $person) use ($stretch, $goals, $minutes): LoadRow {
             $count = $goals->get($person->id);
             $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $this->available($person, $stretch->span), is_numeric($count) ? (int) $count : 0);
 

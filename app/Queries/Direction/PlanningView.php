@@ -10,7 +10,7 @@ use App\Queries\Parts\PersonTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 
-/** The planning of a year, a quarter, a month or some weeks. */
+/** The planning of a year, a quarter, a month or some weeks, with what one of its steps shows: what belongs to other steps is empty. */
 final readonly class PlanningView implements Props
 {
     /**
@@ -19,6 +19,7 @@ final readonly class PlanningView implements Props
      * @param list<GoalRow>      $unfinished goals of before that are open
      * @param list<ClosedGoal>   $results    what became of the others
      * @param list<ResolveRow>   $tried      what was resolved before
+     * @param ?Bearing           $bearing
      * @param ?DirectionView     $direction  of a year
      * @param list<GoalAbove>    $above      those placed in it first
      * @param list<PlannedGoal>  $alone      goals of the stretch that hang on none of those
@@ -37,7 +38,7 @@ final readonly class PlanningView implements Props
         public array $unfinished,
         public array $results,
         public array $tried,
-        public Bearing $bearing,
+        public ?Bearing $bearing,
         public ?DirectionView $direction,
         public array $above,
         public array $alone,

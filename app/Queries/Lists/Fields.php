@@ -10,6 +10,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\Option;
+use App\Queries\Parts\PersonTag;
 
 /** What each field of a condition offers to a reader. */
 final readonly class Fields
@@ -50,7 +51,7 @@ final readonly class Fields
     private function options(ListField $field, Person $viewer): array
     {
         return match ($field) {
-            ListField::Owner => [new Option('me', 'whoever reads it'), ...array_values(Person::query()->orderBy('name')->get()->map(static fn(Person $person): Option => new Option((string) $person->id, $person->name))->all())],
+            ListField::Owner => [new Option('me', 'whoever reads it'), ...array_map(static fn(PersonTag $person): Option => new Option((string) $person->id, $person->name), PersonTag::all())],
             ListField::Area => [new Option('none', 'none'), ...$this->choices->areas()],
             ListField::Thread => array_values(Goal::query()->visibleTo($viewer)->whereNull('parent_id')->where('horizon', 'year')->whereNull('closed_on')->orderBy('anchor_on')->orderBy('id')->get()->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title))->all()),
             ListField::Project => [new Option('none', 'none'), ...$this->choices->projects()],

@@ -106,17 +106,23 @@ final readonly class TaskRow implements Props
     /** How often an open task has come along by today. */
     public static function carried(Task $task, Workspace $workspace): int
     {
-        return $task->carried + ($task->planned === null ? 0 : (new Carrying($workspace->calendar()))->crossings(
+        return $task->carried + ($task->planned === null || ! self::hasPassed($task, $workspace->today()) ? 0 : (new Carrying($workspace->calendar()))->crossings(
             $workspace->calendar()->planned($task->planned),
             $workspace->today(),
         ));
     }
 
+    /** Whether the day or the last day of the period that it is planned for lies behind: until then it stands where it was planned. */
+    private static function hasPassed(Task $task, Day $today): bool
+    {
+        return $task->planned_to === null || $task->planned_to->isBefore($today);
+    }
+
     /** The day or period where an open task stands today, carried along by itself. */
     public static function standsIn(Task $task, Workspace $workspace): ?string
     {
-        if ($task->planned === null) {
-            return null;
+        if ($task->planned === null || ! self::hasPassed($task, $workspace->today())) {
+            return $task->planned;
         }
 
         $carrying = new Carrying($workspace->calendar());

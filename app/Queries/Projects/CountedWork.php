@@ -154,7 +154,7 @@ final class CountedWork implements ProjectWork
      */
     private function nextSteps(array $projects): Collection
     {
-        $steps = array_filter(array_map(fn(int $project): int => (int) $this->rows[$project]->next_id, $projects));
+        $steps = array_map(fn(int $project): int => (int) $this->rows[$project]->next_id, $projects);
 
         return Task::query()->whereIntegerInRaw('id', $steps)->with(TaskRow::NEEDS)->get()->keyBy('project_id');
     }

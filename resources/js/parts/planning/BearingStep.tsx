@@ -24,7 +24,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
 
     return (
         <div className="space-y-7">
-            <BearingWords bearing={page.bearing} />
+            {page.bearing !== null && <BearingWords bearing={page.bearing} />}
             <Section title="The goals above" aside={`Where each stands, and where it should by ${dayWords(page.stretch.last)}.`}>
                 {page.above.length === 0 && <Empty>There is no open goal above. Goals of {page.stretch.words} will stand alone.</Empty>}
                 <ul>
