@@ -8,6 +8,7 @@ use App\Models\Estimate;
 use App\Models\Goal;
 use App\Models\Person;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Calibration;
@@ -24,6 +25,7 @@ final readonly class Estimates
     public function of(Goal $goal, Person $viewer, Day $on, ?Forecast $forecast): EstimateView
     {
         $last = $goal->estimates()->where('on', '<=', (string) $on)->reorder('id', 'desc')->first();
+        $judged = $this->judged($goal, $on);
         $computed = $forecast?->percent();
         $apart = $last === null || $computed === null ? 0 : $last->chance - $computed;
 
@@ -38,29 +40,32 @@ final readonly class Estimates
                 $apart <= -self::APART => 'They disagree: the pace is '.(-$apart)." points surer than {$goal->owner->name}.",
                 default => null,
             },
-            self::words($goal->owner->name.' has been', $this->calibration($on, 'chance', $goal->owner)),
-            self::words('The computed ones have been', $this->calibration($on, 'computed')),
+            self::words($goal->owner->name.' has been', self::calibration($judged->where('person_id', $goal->owner_id), 'chance')),
+            self::words('The computed ones have been', self::calibration($judged, 'computed')),
         );
     }
 
-    /**
-     * Over goals that everybody may see, so that all read the same of each other.
-     *
-     * @param 'chance'|'computed' $column
-     */
-    private function calibration(Day $on, string $column, ?Person $by = null): ?Calibration
+    /** @return Collection<int, Estimate> of closed goals that everybody may see, so that all read the same of each other */
+    private function judged(Goal $goal, Day $on): Collection
     {
-        $estimates = Estimate::query()
-            ->whereNotNull($column)
-            ->when($by !== null, static fn(Builder $all) => $all->where('person_id', $by?->id))
-            ->whereHas('goal', static fn($goal) => $goal->openToAll()->whereNotNull('closed_on')->where('closed_on', '<=', (string) $on))
+        return Estimate::query()
+            ->where(static fn(Builder $either) => $either->whereNotNull('computed')->orWhere('person_id', $goal->owner_id))
+            ->whereHas('goal', static fn($closed) => $closed->openToAll()->whereNotNull('closed_on')->where('closed_on', '<=', (string) $on))
             ->with('goal:id,result')
             ->orderBy('id')->get();
-        $results = $estimates->mapWithKeys(static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Dropped])->all();
+    }
+
+    /**
+     * @param Collection<int, Estimate> $estimates
+     * @param 'chance'|'computed'       $column
+     */
+    private static function calibration(Collection $estimates, string $column): ?Calibration
+    {
+        $said = $estimates->whereNotNull($column);
 
         return Calibration::of(
-            array_values($estimates->map(static fn(Estimate $estimate): CoreEstimate => new CoreEstimate((string) $estimate->goal_id, Fraction::of((int) $estimate->$column, 100)))->all()),
-            $results,
+            array_values($said->map(static fn(Estimate $estimate): CoreEstimate => new CoreEstimate((string) $estimate->goal_id, Fraction::of((int) $estimate->$column, 100)))->all()),
+            $said->mapWithKeys(static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Dropped])->all(),
         );
     }
 

@@ -6,8 +6,10 @@ namespace App\Queries\Goals;
 
 use App\Models\Checkpoint;
 use App\Models\Goal;
+use App\Models\Outlook;
 use App\Models\Person;
 use App\Models\Reading;
+use App\Models\Serving;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\OutlookTag;
@@ -16,12 +18,9 @@ use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
-use Loftrin\Core\Goals\Readiness;
-use Loftrin\Core\Work\Project;
 
 /** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
 final readonly class GoalPage
@@ -29,6 +28,7 @@ final readonly class GoalPage
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
+        private GoalCourse $course,
         private Logbook $logbook,
         private Estimates $estimates,
     ) {
@@ -40,21 +40,14 @@ final readonly class GoalPage
         $calendar = $this->workspace->calendar();
         $period = $calendar->period($goal->period);
         $threads = $this->plans->threads($viewer, $period);
-        $stored = $this->plans->beneath([$this->root($goal, $threads)], $viewer);
-        $days = $this->chartDays($goal, $on);
-        $stored->prepare([$on]);
-        $stored->prepare(array_values(array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))), forecastsOn: $on, of: $goal);
+        $figures = $this->course->of($goal, $viewer, $on);
         $goal->loadMissing(['owner', 'checkpoints', 'readings.author']);
-        $forecast = $stored->forecast($goal, $on);
-        $closing = $stored->core($goal)->closingOn($on);
-        $sum = new WrittenSum($stored, $closing->on ?? $on);
-        $above = $this->above($goal, $stored, $threads, $on);
-        [$before, $after] = $this->kin($goal, $viewer);
+        $closedOn = $goal->closed_on === null || $goal->closed_on->isAfter($on) ? null : $goal->closed_on;
         $isPast = $on->isBefore($this->workspace->today());
         $followers = $goal->followings()->pluck('person_id');
 
         return new GoalView(
-            GoalRow::of($goal, $stored, $threads, $on, $forecast),
+            $figures->row,
             $goal->why,
             PeriodTag::of($period, $calendar),
             $on,
@@ -63,22 +56,22 @@ final readonly class GoalPage
             ! $isPast && Gate::forUser($viewer)->allows('update', $goal),
             $goal->measure,
             $goal->unit,
-            $closing?->on,
-            $closing === null ? null : $goal->closing_line,
-            $isPast ? null : Readiness::of($stored->core($goal), $stored->rollup, $on),
+            $closedOn,
+            $closedOn === null ? null : $goal->closing_line,
+            $isPast ? null : $figures->ready,
             $calendar->upcoming($period, $this->workspace->today())->name,
-            $before,
-            $after,
-            $this->outlook($above === [] ? $goal : $stored->goals()->get($above[0]->id)),
-            $above,
-            array_values($stored->goals()->where('parent_id', $goal->id)->map(static fn(Goal $child): GoalRow => GoalRow::of($child, $stored, $threads, $on))->all()),
-            $isPast || $closing !== null ? null : $this->nextStep($goal, $stored, $threads, $viewer),
-            $sum->lines($goal),
-            $sum->formula($goal, $stored->figure($goal, $on)),
-            array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),
+            $this->predecessor($goal, $viewer),
+            array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
+            $this->outlook($figures->above[0]->id ?? $goal->id),
+            $figures->above,
+            $figures->beneath,
+            $isPast || $closedOn !== null ? null : $this->nextStep($goal, $threads, $viewer),
+            $figures->sum,
+            $figures->formula,
+            $figures->chart,
             array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
-            ForecastView::of($forecast),
-            $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $forecast),
+            ForecastView::of($figures->forecast),
+            $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
             $this->readings($goal, $on),
             $isPast ? [] : array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
             $this->logbook->of($goal, $viewer, $on),
@@ -99,89 +92,26 @@ final readonly class GoalPage
         ))->all());
     }
 
-    /**
-     * From week to week through its period, each day of a shorter one, and today; the day after the last ends it.
-     *
-     * @return list<Day>
-     */
-    private function chartDays(Goal $goal, Day $today): array
+    private function predecessor(Goal $goal, Person $viewer): ?GoalTag
     {
-        $stride = match ($goal->horizon) {
-            Horizon::Year, Horizon::Quarter => 7,
-            Horizon::Month, Horizon::Week => 1,
-        };
-        $numbers = [...range($goal->starts_on->number, $goal->ends_on->number, $stride), $goal->ends_on->number + 1];
+        $before = $goal->predecessor_id === null ? null : $goal->predecessor()->visibleTo($viewer)->first();
 
-        if (! $today->isBefore($goal->starts_on) && ! $today->isAfter($goal->ends_on)) {
-            $numbers[] = $today->number;
-        }
-
-        $numbers = array_unique($numbers);
-        sort($numbers);
-
-        return array_map(Day::ofNumber(...), $numbers);
+        return $before === null ? null : GoalTag::of($before);
     }
 
-    /** The goal furthest up that can be seen from it. */
-    private function root(Goal $goal, Threads $threads): int
+    /** On which the goal at the top of the thread hangs. */
+    private function outlook(int $top): ?OutlookTag
     {
-        $root = $goal->id;
-
-        for ($above = $threads->goal($goal->parent_id); $above !== null; $above = $threads->goal($above->parent)) {
-            $root = $above->id;
-        }
-
-        return $root;
-    }
-
-    private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint
-    {
-        $core = $stored->core($goal);
-        $percent = static fn(?Fraction $value): ?float => $value?->times(Fraction::of(100))->rounded(1);
-
-        return new ChartPoint(
-            $day,
-            $day->isAfter($today) ? null : $percent($stored->rollup->progress($core, $day)),
-            $percent($stored->rollup->expected($core, $day)),
-        );
-    }
-
-    /** @return array{?GoalTag, list<GoalTag>} the goal that it carries on, and those that carry it on, as far as the viewer may see them */
-    private function kin(Goal $goal, Person $viewer): array
-    {
-        $before = $goal->predecessor()->visibleTo($viewer)->first();
-
-        return [
-            $before === null ? null : GoalTag::of($before),
-            array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
-        ];
-    }
-
-    private function outlook(?Goal $top): ?OutlookTag
-    {
-        $outlook = $top?->outlook()->first();
+        $outlook = Outlook::query()->whereIn('id', Goal::query()->whereKey($top)->select('outlook_id'))->first();
 
         return $outlook === null ? null : OutlookTag::of($outlook);
     }
 
-    /** @return list<GoalRow> */
-    private function above(Goal $goal, StoredPlan $stored, Threads $threads, Day $today): array
-    {
-        $above = [];
-
-        for ($parent = $stored->goals()->get($goal->parent_id); $parent !== null; $parent = $stored->goals()->get($parent->parent_id)) {
-            array_unshift($above, GoalRow::of($parent, $stored, $threads, $today));
-        }
-
-        return $above;
-    }
-
     /** The first task of its own or of a project that serves it which somebody could start on now. */
-    private function nextStep(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer): ?TaskRow
+    private function nextStep(Goal $goal, Threads $threads, Person $viewer): ?TaskRow
     {
-        $projects = array_map(static fn(Project $project): string => $project->id, $stored->projectsServing($goal));
         $task = Task::query()->visibleTo($viewer)->doableNow()
-            ->where(static fn($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', $projects))
+            ->where(static fn($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', Serving::query()->where('goal_id', $goal->id)->select('project_id')))
             ->with(TaskRow::NEEDS)
             ->orderByRaw('rank is null, rank')->orderByRaw('planned_to is null, planned_to')->orderBy('position')->orderBy('id')
             ->first();

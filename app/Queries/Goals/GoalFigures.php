@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\Readiness;
+
+/** All that a goal's page shows of figures as of a day. */
+final readonly class GoalFigures
+{
+    /**
+     * @param list<GoalRow>    $above   from the top of the thread down
+     * @param list<GoalRow>    $beneath
+     * @param list<SumLine>    $sum     of a goal judged by its work
+     * @param ?string          $formula of any other: how its figure comes about
+     * @param list<ChartPoint> $chart   from the first day on, over the whole period
+     */
+    public function __construct(
+        public GoalRow $row,
+        public array $above,
+        public array $beneath,
+        public array $sum,
+        public ?string $formula,
+        public array $chart,
+        public ?Forecast $forecast,
+        public ?Readiness $ready,
+    ) {
+    }
+}
