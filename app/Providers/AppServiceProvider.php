@@ -10,7 +10,9 @@ use App\Exchange\Mailbox;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Workspace;
+use App\Queries\Capture\Pending;
 use App\Queries\Goals\StoredPlans;
+use App\Queries\Meetings\Occurrences;
 use Illuminate\Auth\Access\Response as AccessResponse;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +30,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Mailbox::class, KeptMailbox::class);
         $this->app->scoped(ChangeLog::class);
         $this->app->scoped(Everybody::class);
+        $this->app->scoped(Occurrences::class);
+        $this->app->scoped(Pending::class);
         $this->app->scoped(StoredPlans::class);
         $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());
     }

@@ -6,11 +6,9 @@ namespace App\Queries\Calendar;
 
 use App\Models\PeriodWords;
 use App\Models\Person;
-use App\Models\Reminder;
 use App\Models\Review;
-use App\Models\Telling;
 use App\Models\Workspace;
-use App\Queries\Capture\TrayPage;
+use App\Queries\Capture\Pending;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\StoredPlans;
@@ -18,16 +16,14 @@ use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\Remembered;
-use App\Queries\People\ReminderRow;
 use App\Queries\Week\WorkDone;
-use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private TrayPage $tray, private GoalRows $goals, private Remembered $remembered)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private Pending $pending, private GoalRows $goals, private Remembered $remembered)
     {
     }
 
@@ -44,36 +40,15 @@ final readonly class FrameQuery
             $today,
             $calendar->weekOf($today)->name,
             $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
-            ...$this->counts($viewer),
-            ticket: $this->ticket($viewer),
+            $this->pending->tray($viewer),
+            $this->pending->news($viewer),
+            $this->pending->ticket($viewer),
         );
     }
 
     private function railAt(Person $viewer, Period $year): Rail
     {
         return $this->remembered->of("rail of $year->name for $viewer->id", fn(): Rail => $this->rail($viewer, $year));
-    }
-
-    /** @return array{tray: int, news: int} asked for at once */
-    private function counts(Person $viewer): array
-    {
-        $counted = DB::query();
-
-        foreach ([...$this->tray->lies($viewer), 'news' => Telling::query()->toldTo($viewer)->whereNull('read_at')] as $name => $query) {
-            $counted->selectSub($query->selectRaw('count(*)'), (string) $name);
-        }
-
-        $counts = array_map(intval(...), (array) $counted->first());
-        $news = $counts['news'] ?? 0;
-
-        return ['tray' => array_sum($counts) - $news, 'news' => $news];
-    }
-
-    private function ticket(Person $viewer): ?ReminderRow
-    {
-        $next = Reminder::query()->openFor($viewer)->where('on', (string) $this->workspace->today())->where('at', '>=', $this->workspace->now()->format('H:i'))->first();
-
-        return $next === null ? null : ReminderRow::of($next);
     }
 
     private function rail(Person $viewer, Period $year): Rail

@@ -6,11 +6,9 @@ namespace App\Queries\Capture;
 
 use App\Models\Jot;
 use App\Models\Person;
-use App\Models\Record;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Choices;
-use Illuminate\Database\Eloquent\Builder;
 
 /** What a person wrote down and has not sorted yet, and what they wanted to look at again by now. */
 final readonly class TrayPage
@@ -31,15 +29,5 @@ final readonly class TrayPage
             $week->name,
             $calendar->next($week)->name,
         );
-    }
-
-    /**
-     * What lies in it, to be counted.
-     *
-     * @return list<Builder<covariant Record>>
-     */
-    public function lies(Person $viewer): array
-    {
-        return [Jot::query()->inTrayOf($viewer, $this->workspace->today()), ...$this->shelf->isDue($viewer)];
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Queries\Day;
 
-use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Capture\Pending;
 use App\Queries\Direction\Bearing;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrence;
@@ -37,6 +37,7 @@ final readonly class DayPage
         private QuarterPasses $quarters,
         private RoutinesPage $routines,
         private ToldPage $told,
+        private Pending $pending,
     ) {
     }
 
@@ -44,6 +45,8 @@ final readonly class DayPage
     {
         $today = $this->workspace->today();
         $period = $this->workspace->calendar()->weekOf($today);
+        // All meetings that the day shows or looks ahead to, at once.
+        $this->occurrences->within(new Span($period->span->first, $today->plus(self::AHEAD)), $viewer);
         $week = $this->weeks->of($period, $viewer, $viewer);
         $day = $this->today($week, $today);
         $tasks = $day->tasks;
@@ -117,7 +120,7 @@ final readonly class DayPage
 
     private function tray(Person $viewer): DuePass
     {
-        $count = Jot::query()->inTrayOf($viewer, $this->workspace->today())->count();
+        $count = $this->pending->jots($viewer);
 
         return new DuePass('tray', 'Sort the tray', match ($count) {
             0 => 'Nothing in it',

@@ -53,6 +53,15 @@ final readonly class AreaPage
         $work = CountedWork::of($this->workspace, array_values($projects->modelKeys()));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
+        $ahead = $this->tasks($area, $viewer)->onLists()
+            ->where(static fn(Builder $either) => $either
+                ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw(OwnTasks::DAY_OR_WEEK))
+                ->orWhere('due_on', '<=', (string) $week->span->last))
+            ->orderByRaw('rank is null, rank')->orderBy('id')->get();
+        $done = $this->tasks($area, $viewer)
+            ->whereBetween('done_on', [(string) $back->first, (string) $back->last])
+            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->get();
+        (new Collection([...$ahead, ...$done]))->load(TaskRow::NEEDS);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
 
         return new AreaView(
@@ -62,14 +71,8 @@ final readonly class AreaPage
             array_values($jots->map(JotRow::of(...))->all()),
             $goals,
             array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
-            $this->rows($this->tasks($area, $viewer)->onLists()
-                ->where(static fn(Builder $either) => $either
-                    ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw(OwnTasks::DAY_OR_WEEK))
-                    ->orWhere('due_on', '<=', (string) $week->span->last))
-                ->orderByRaw('rank is null, rank')->orderBy('id')->get(), $threads),
-            $this->rows($this->tasks($area, $viewer)
-                ->whereBetween('done_on', [(string) $back->first, (string) $back->last])
-                ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->get(), $threads),
+            $this->rows($ahead, $threads),
+            $this->rows($done, $threads),
             $served['threaded'],
             $served['minutes'] - $served['threaded'],
             PersonTag::all(),
@@ -83,7 +86,7 @@ final readonly class AreaPage
     /** @return Builder<Task> those of its projects, and those that serve its goals directly */
     private function tasks(Area $area, Person $viewer): Builder
     {
-        return Task::query()->visibleTo($viewer)->with(TaskRow::NEEDS)->where(static fn(Builder $either) => $either
+        return Task::query()->visibleTo($viewer)->where(static fn(Builder $either) => $either
             ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
             ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)));
     }

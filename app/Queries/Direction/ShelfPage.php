@@ -60,14 +60,17 @@ final readonly class ShelfPage
     /**
      * The same, to be counted.
      *
-     * @return list<Builder<Goal>|Builder<Project>|Builder<Task>>
+     * @return array{tasks: Builder<Task>, projects: Builder<Project>, goals: Builder<Goal>}
      */
     public function isDue(Person $viewer): array
     {
-        return array_map(
-            fn(Builder $query): Builder => $query->where('owner_id', $viewer->id)->where('look_again_on', '<=', (string) $this->workspace->today()),
-            [$this->tasks($viewer), $this->projects(), $this->goals($viewer)],
-        );
+        $today = (string) $this->workspace->today();
+
+        return [
+            'tasks' => $this->tasks($viewer)->where('look_again_on', '<=', $today),
+            'projects' => $this->projects()->where('owner_id', $viewer->id)->where('look_again_on', '<=', $today),
+            'goals' => $this->goals($viewer)->where('owner_id', $viewer->id)->where('look_again_on', '<=', $today),
+        ];
     }
 
     /** @return list<ShelfRow> */
@@ -99,7 +102,7 @@ final readonly class ShelfPage
     /** @return Builder<Task> */
     private function tasks(Person $viewer): Builder
     {
-        return Task::query()->visibleTo($viewer)->where('owner_id', $viewer->id)->whereNotNull('shelved_on')->whereNull('done_on')->whereNull('dropped_on');
+        return Task::query()->where('owner_id', $viewer->id)->whereNotNull('shelved_on')->whereNull('done_on')->whereNull('dropped_on');
     }
 
     /** @return Builder<Project> */

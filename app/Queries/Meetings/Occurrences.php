@@ -13,10 +13,25 @@ use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
 
 /** The meetings that a person attends, as their rules give them and as they were held. */
-final readonly class Occurrences
+final class Occurrences
 {
+    /** @var array<int, array{Span, list<Occurrence>}> by attendee: the last that were asked for */
+    private array $known = [];
+
     /** @return list<Occurrence> in the order of time */
     public function within(Span $span, Person $attendee): array
+    {
+        [$within, $known] = $this->known[$attendee->id] ?? [null, []];
+
+        if ($within === null || ! $within->holds($span->first) || ! $within->holds($span->last)) {
+            [$within, $known] = $this->known[$attendee->id] = [$span, $this->find($span, $attendee)];
+        }
+
+        return array_values(array_filter($known, static fn(Occurrence $meeting): bool => $span->holds($meeting->on)));
+    }
+
+    /** @return list<Occurrence> */
+    private function find(Span $span, Person $attendee): array
     {
         $found = [];
 

@@ -12,14 +12,17 @@ use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Record;
 use App\Models\Routine;
 use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
+use stdClass;
 
 /** What forms let one choose from. */
 final readonly class Choices
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private Remembered $remembered)
     {
     }
 
@@ -62,40 +65,45 @@ final readonly class Choices
     /** @return list<Option> */
     public function areas(): array
     {
-        return array_values(Area::query()->orderBy('name')->get()
-            ->map(static fn(Area $area): Option => new Option((string) $area->id, $area->name))
-            ->all());
+        return $this->kept('areas', Area::query()->orderBy('name'), 'name');
     }
 
     /** @return list<Option> of projects, by title */
     public function collections(): array
     {
-        return array_values(Collection::query()->orderBy('title')->get()
-            ->map(static fn(Collection $collection): Option => new Option((string) $collection->id, $collection->title))
-            ->all());
+        return $this->kept('collections', Collection::query()->orderBy('title'), 'title');
     }
 
     /** @return list<Option> of one's own, by name */
     public function fields(): array
     {
-        return array_values(Field::query()->orderBy('name')->get()
-            ->map(static fn(Field $field): Option => new Option((string) $field->id, $field->name))
-            ->all());
+        return $this->kept('fields', Field::query()->orderBy('name'), 'name');
     }
 
     /** @return list<Option> the next one first */
     public function outlooks(): array
     {
-        return array_values(Outlook::query()->orderBy('on')->get()
-            ->map(static fn(Outlook $outlook): Option => new Option((string) $outlook->id, $outlook->title))
-            ->all());
+        return $this->kept('outlooks', Outlook::query()->orderBy('on'), 'title');
     }
 
     /** @return list<Option> */
     public function circles(): array
     {
-        return array_values(Circle::query()->orderBy('name')->get()
-            ->map(static fn(Circle $circle): Option => new Option((string) $circle->id, $circle->name))
-            ->all());
+        return $this->kept('circles', Circle::query()->orderBy('name'), 'name');
+    }
+
+    /**
+     * What seldom changes: kept until anything does.
+     *
+     * @param Builder<covariant Record> $records
+     * @param 'name'|'title'            $label
+     *
+     * @return list<Option>
+     */
+    private function kept(string $what, Builder $records, string $label): array
+    {
+        return $this->remembered->of("choice of $what", static fn(): array => array_values($records->toBase()->get(['id', $label])
+            ->map(static fn(stdClass $row): Option => new Option((string) $row->id, (string) $row->$label))
+            ->all()));
     }
 }

@@ -6,17 +6,19 @@ namespace App\Queries\People;
 
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\PersonTag;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Work\DayHours;
 
 /** Who is here, and how much each has on their hands. */
 final readonly class PeoplePage
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private Everybody $everybody)
     {
     }
 
@@ -27,16 +29,18 @@ final readonly class PeoplePage
         $open = Task::query()->visibleTo($viewer)->onLists();
         $counts = (clone $open)->toBase()->groupBy('owner_id')
             ->selectRaw('owner_id, count(*) as open, sum(due_on < ?) as late', [(string) $this->workspace->today()])->get()->keyBy('owner_id');
-        // What was planned for an earlier day or week and is still open stands in this one.
-        $thisWeek = $open->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week->span->last)->with('steps')->get()->groupBy('owner_id');
+        $minutes = self::minutes($open->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week->span->last));
 
         return new People(
-            array_values(Person::query()->orderBy('name')->get()->map(fn(Person $person): PersonRow => $this->row(
-                $person,
+            array_values($this->everybody->all()->map(static fn(Person $person): PersonRow => new PersonRow(
+                PersonTag::of($person),
+                $person->role,
+                $person->email,
+                $person->weekly_hours,
                 is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
                 (int) ($counts->get($person->id)->open ?? 0),
                 (int) ($counts->get($person->id)->late ?? 0),
-                $thisWeek->get($person->id) ?? collect(),
+                $minutes[$person->id] ?? 0,
             ))->all()),
             CircleRow::all(),
             $week->name,
@@ -44,18 +48,26 @@ final readonly class PeoplePage
         );
     }
 
-    /** @param Collection<int, Task> $thisWeek */
-    private function row(Person $person, int $active, int $open, int $late, Collection $thisWeek): PersonRow
+    /**
+     * What the tasks planned for this week, or for an earlier one and still open, take yet. Those that are alike are
+     * reckoned together.
+     *
+     * @param Builder<Task> $tasks
+     *
+     * @return array<int, int> minutes by owner
+     */
+    private static function minutes(Builder $tasks): array
     {
-        return new PersonRow(
-            PersonTag::of($person),
-            $person->role,
-            $person->email,
-            $person->weekly_hours,
-            $active,
-            $open,
-            $late,
-            $thisWeek->sum(static fn(Task $task): int => DayHours::left($task->minutes, $task->steps->whereNotNull('done_on')->count(), $task->steps->count())),
-        );
+        $each = $tasks->toBase()->select(['owner_id', 'minutes'])
+            ->selectRaw('(select count(*) from steps where steps.task_id = tasks.id) as steps')
+            ->selectRaw('(select count(done_on) from steps where steps.task_id = tasks.id) as done');
+        $minutes = [];
+
+        foreach (DB::query()->fromSub($each, 'each_task')->groupBy('owner_id', 'minutes', 'steps', 'done')->selectRaw('owner_id, minutes, steps, done, count(*) as tasks')->get() as $row) {
+            $left = DayHours::left($row->minutes === null ? null : (int) $row->minutes, (int) $row->done, (int) $row->steps);
+            $minutes[(int) $row->owner_id] = ($minutes[(int) $row->owner_id] ?? 0) + (int) $row->tasks * $left;
+        }
+
+        return $minutes;
     }
 }

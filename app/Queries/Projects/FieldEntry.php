@@ -14,4 +14,9 @@ final readonly class FieldEntry implements Props
     public function __construct(public int $id, public string $name, public FieldKind $kind, public array $choices, public ?string $value)
     {
     }
+
+    public function filled(?string $value): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->choices, $value);
+    }
 }

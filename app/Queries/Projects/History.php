@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\Milestone;
-use App\Models\Person;
 use App\Models\Project;
+use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Parts\PersonTag;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Work\ProjectState;
 use Spatie\Activitylog\Models\Activity;
 
@@ -39,12 +40,17 @@ final readonly class History
         'starts_on' => 'moved its start', 'title' => 'renamed it', 'outcome' => 'changed the brief', 'reason' => 'changed the brief', 'limits' => 'changed the brief', 'approach' => 'changed the brief',
     ];
 
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private Everybody $everybody)
     {
     }
 
-    /** @return list<HistoryRow> */
-    public function of(Project $project): array
+    /**
+     * @param Project               $project its milestones are loaded
+     * @param Collection<int, Task> $tasks   all of them, by id
+     *
+     * @return list<HistoryRow>
+     */
+    public function of(Project $project, Collection $tasks): array
     {
         $entries = Activity::query()
             ->where(static fn(Builder $either) => $either
@@ -53,9 +59,7 @@ final readonly class History
                 ->orWhere(static fn(Builder $milestone) => $milestone->where('subject_type', Milestone::class)->whereIn('subject_id', Milestone::query()->where('project_id', $project->id)->select('id'))))
             ->whereNotNull('causer_id')
             ->orderByDesc('id')->limit(2 * self::SHOWN)->get();
-        $people = Person::query()->whereKey($entries->pluck('causer_id'))->get()->keyBy('id');
-        $tasks = Task::query()->whereKey($entries->where('subject_type', Task::class)->pluck('subject_id'))->get(['id', 'title'])->keyBy('id');
-        $milestones = Milestone::query()->whereKey($entries->where('subject_type', Milestone::class)->pluck('subject_id'))->get(['id', 'title'])->keyBy('id');
+        $people = $this->everybody->all();
         $rows = [];
 
         foreach ($entries as $entry) {
@@ -65,7 +69,7 @@ final readonly class History
             if ($words !== null && $by !== null && $entry->created_at !== null) {
                 $rows[] = new HistoryRow($entry->id, (string) $entry->batch_uuid, PersonTag::of($by), $this->workspace->wallDay($entry->created_at), $words, match ($entry->subject_type) {
                     Task::class => $tasks->get($entry->subject_id)?->title,
-                    Milestone::class => $milestones->get($entry->subject_id)?->title,
+                    Milestone::class => $project->milestones->find($entry->subject_id)?->title,
                     default => null,
                 });
             }

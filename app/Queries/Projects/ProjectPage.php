@@ -22,6 +22,7 @@ use App\Queries\Parts\Beside;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\Remembered;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Week\RoutinesPage;
 use Illuminate\Database\Eloquent\Collection as Records;
@@ -31,13 +32,13 @@ use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private Choices $choices, private GoalRows $goals)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private Choices $choices, private GoalRows $goals, private Remembered $remembered)
     {
     }
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'area', 'servings', 'milestones', 'planLines', 'gatherings.collection', 'entries.field']);
+        $project->load(['owner', 'servings', 'milestones', 'planLines', 'gatherings.collection', 'entries.field']);
         $work = StoredWork::of($this->workspace, new Records([$project]));
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
@@ -60,7 +61,7 @@ final readonly class ProjectPage
             array_values($project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all()),
             array_values($project->planLines->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))->all()),
             $rows($quarter),
-            $project->area?->name,
+            $this->area($project),
             $project->starts_on,
             $project->weighing,
             $project->order,
@@ -75,7 +76,7 @@ final readonly class ProjectPage
             $project->rank,
             $project->attention,
             Beside::of($project, $viewer),
-            $this->history->of($project),
+            $this->history->of($project, $work->all),
             $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
             $pattern !== null && PatternPage::changes($project, $pattern) !== [],
             $this->routines->for($viewer, 'project_id', $project->id),
@@ -89,9 +90,21 @@ final readonly class ProjectPage
     private function fields(Project $project): array
     {
         $entries = $project->entries->keyBy('field_id');
+        $fields = $this->remembered->of('fields of projects', static fn(): array => array_values(Field::query()->orderBy('name')->get()
+            ->map(static fn(Field $field): FieldEntry => new FieldEntry($field->id, $field->name, $field->kind, $field->choices ?? [], null))->all()));
 
-        return array_values(Field::query()->orderBy('name')->get()
-            ->map(static fn(Field $field): FieldEntry => new FieldEntry($field->id, $field->name, $field->kind, $field->choices ?? [], $entries->get($field->id)?->value))->all());
+        return array_map(static fn(FieldEntry $field): FieldEntry => $field->filled($entries->get($field->id)?->value), $fields);
+    }
+
+    private function area(Project $project): ?string
+    {
+        foreach ($this->choices->areas() as $area) {
+            if ($area->value === (string) $project->area_id) {
+                return $area->label;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<int> ids of the open ones of the present quarter */

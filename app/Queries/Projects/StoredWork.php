@@ -59,13 +59,12 @@ final readonly class StoredWork implements ProjectWork
     /** @param Collection<int, Project> $records */
     public static function of(Workspace $workspace, Collection $records): self
     {
-        $records->loadMissing(['stages', 'servings']);
+        $byId = $records->loadMissing(['stages', 'servings'])->keyBy('id');
+        $tasks = Task::query()->whereIn('project_id', $records->modelKeys())->orderBy('position')->orderBy('id')->get()->keyBy('id');
+        // What is loaded already is not asked for again.
+        $tasks->each(static fn(Task $task): Task => $task->setRelation('project', $project = $byId->get($task->project_id))->setRelation('stage', $project?->stages->find($task->stage_id)));
 
-        return new self($workspace, $records, Task::query()
-            ->whereIn('project_id', $records->modelKeys())
-            ->with([...TaskRow::NEEDS, 'stage', 'precedences'])
-            ->orderBy('position')->orderBy('id')
-            ->get()->keyBy('id'));
+        return new self($workspace, $records, $tasks->load([...array_diff(TaskRow::NEEDS, ['project']), 'precedences']));
     }
 
     public function progress(int $project): ?Fraction

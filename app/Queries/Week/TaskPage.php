@@ -20,6 +20,7 @@ use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Support\Facades\Gate;
+use stdClass;
 
 final readonly class TaskPage
 {
@@ -69,15 +70,15 @@ final readonly class TaskPage
 
         return array_values(Task::query()->visibleTo($viewer)->where('project_id', $task->project_id)->whereKeyNot($task->id)
             ->where(static fn($either) => $either->where(static fn($open) => $open->whereNull('done_on')->whereNull('dropped_on'))->orWhereIn('id', $task->precedences->pluck('after_id')))
-            ->orderBy('position')->orderBy('id')->get()
-            ->map(static fn(Task $other): Option => new Option((string) $other->id, $other->title))->all());
+            ->orderBy('position')->orderBy('id')->toBase()->get(['id', 'title'])
+            ->map(static fn(stdClass $other): Option => new Option((string) $other->id, (string) $other->title))->all());
     }
 
     /** @return list<string> */
     private function names(): array
     {
         return [
-            ...Person::query()->orderBy('name')->get(['name'])->map(static fn(Person $person): string => $person->name)->all(),
+            ...array_map(static fn(PersonTag $person): string => $person->name, PersonTag::all()),
             ...Contact::query()->orderBy('name')->get(['name'])->map(static fn(Contact $contact): string => $contact->name)->all(),
         ];
     }

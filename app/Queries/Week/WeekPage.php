@@ -20,6 +20,7 @@ use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
@@ -52,6 +53,8 @@ final readonly class WeekPage
         $isPast = $week->isOverOn($today);
         $isNow = $week->span->holds($today);
         $tasks = $this->tasks->of($week, $viewer, $whose);
+        $offered = $isPast ? [] : $this->tasks->offered($week, $viewer, $whose);
+        (new Collection([...$tasks, ...$offered]))->load(TaskRow::NEEDS);
         $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
         $byDay = $this->byDay($week, $rows);
 
@@ -70,7 +73,7 @@ final readonly class WeekPage
             $isNow ? $this->cameAlong($rows) : [],
             $this->days($week, $viewer, $whose, $byDay),
             $byDay[''] ?? [],
-            $isPast ? [] : array_map($row, $this->tasks->offered($week, $viewer, $whose)),
+            array_map($row, $offered),
             $isPast ? array_values(array_map($row, array_filter($tasks, static fn(Task $task): bool => $task->done_on === null))) : [],
             PersonTag::all(),
             Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
@@ -170,11 +173,11 @@ final readonly class WeekPage
     /** @return array<string, list<Occurrence>> by date; of another person only those that the viewer may know of */
     private function meetings(Span $span, Person $viewer, Person $whose): array
     {
-        $known = Series::query()->visibleTo($viewer)->pluck('id')->flip();
+        $known = $viewer->is($whose) ? null : Series::query()->visibleTo($viewer)->pluck('id')->flip();
         $meetings = [];
 
         foreach ($this->occurrences->within($span, $whose) as $meeting) {
-            if ($known->has($meeting->seriesId)) {
+            if ($known === null || $known->has($meeting->seriesId)) {
                 $meetings[(string) $meeting->on][] = $meeting;
             }
         }

@@ -8,7 +8,6 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\OwnTasks;
-use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\Carrying;
@@ -71,7 +70,6 @@ final readonly class WeekTasks
             ->where('owner_id', $whose->id)
             ->where(static fn(Builder $either) => $either
                 ->whereNotNull('done_on')
-                ->orWhere(static fn(Builder $there) => $there->onLists()))
-            ->with(TaskRow::NEEDS);
+                ->orWhere(static fn(Builder $there) => $there->onLists()));
     }
 }
