@@ -25,6 +25,19 @@ abstract class Record extends Model
         return self::$castsOf[static::class] ??= parent::getCasts();
     }
 
+    /** A column that is empty or not cast, and a relation that is loaded, are read at once, without looking for what might turn them into something else. */
+    public function getAttribute($key)
+    {
+        if (! array_key_exists($key, $this->attributes)) {
+            return $this->relations[$key] ?? parent::getAttribute($key);
+        }
+
+        $stored = $this->attributes[$key];
+        $isPlain = $stored === null || (! isset($this->getCasts()[$key]) && $key !== self::CREATED_AT && $key !== self::UPDATED_AT);
+
+        return $isPlain ? $stored : parent::getAttribute($key);
+    }
+
     protected static function booted(): void
     {
         foreach (['created', 'updated', 'deleted'] as $event) {

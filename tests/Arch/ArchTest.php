@@ -26,6 +26,12 @@ arch('every record can be logged and undone')
     ->toExtend(Record::class)
     ->ignoring([Record::class, 'App\Models\Casts', 'App\Models\Relations']);
 
+it('has records whose columns are what is stored: nothing but casts stands between', function (): void {
+    foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
+        expect((string) file_get_contents($file))->not->toMatch('/function (get|set)[A-Z]\w*Attribute\(|: Attribute\b/');
+    }
+});
+
 arch('models know no rules')
     ->expect('App\Models')
     ->not->toUse(['Loftrin\Core\Goals\Rollup', 'Loftrin\Core\Goals\Plan', 'Loftrin\Core\Goals\Forecaster', 'Loftrin\Core\Work\Doable']);

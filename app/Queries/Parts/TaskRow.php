@@ -64,9 +64,10 @@ final readonly class TaskRow implements Props
     {
         $today = $workspace->today();
         $isOpen = $task->done_on === null && $task->dropped_on === null && $task->shelved_on === null;
-        $stands = $isOpen ? self::standsIn($task, $workspace) : $task->planned;
+        $isPassed = $isOpen && $task->planned !== null && self::hasPassed($task, $today);
+        $stands = $isPassed ? self::standsIn($task, $workspace) : $task->planned;
         $goal = $threads->titleOf($task->goal);
-        $carried = $isOpen ? self::carried($task, $workspace) : $task->carried;
+        $carried = $isPassed ? self::carried($task, $workspace) : $task->carried;
 
         return new self(
             $task->id,
