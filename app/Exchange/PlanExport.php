@@ -17,7 +17,7 @@ use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Parts\Standing;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\PlanFile\PlanReader;
 
@@ -146,7 +146,7 @@ final readonly class PlanExport
     /** @return array<string, mixed> open tasks stand where they were carried to */
     private function task(Task $task): array
     {
-        $isOpen = $task->done_on === null;
+        $standing = Standing::of($task, $this->workspace);
 
         return array_filter([
             'id' => self::id('t', $task->id),
@@ -162,11 +162,11 @@ final readonly class PlanExport
             'dropped_on' => $task->dropped_on,
             'shelved_on' => $task->shelved_on,
             'due_on' => $task->due_on,
-            'planned' => $isOpen ? TaskRow::standsIn($task, $this->workspace) : $task->planned,
+            'planned' => $standing->in,
             'waiting_on' => $task->waiting_on,
             'minutes' => $task->minutes,
             'rank' => $task->rank,
-            'carried' => $isOpen ? TaskRow::carried($task, $this->workspace) : $task->carried,
+            'carried' => $standing->carried,
             'changed_on' => $task->changed_on,
             'steps' => self::each($task->steps, static fn(Step $step): array => ['title' => $step->title, 'done_on' => $step->done_on]),
         ], self::isSaid(...));

@@ -161,6 +161,12 @@ final class Task extends Work
                     ->orWhereRaw("not exists (select 1 from tasks o where o.project_id = tasks.project_id and $isOpen and {$stage('o')} < {$stage('tasks')})"))));
     }
 
+    /** Neither done, nor dropped, nor on the shelf. */
+    public function isOpen(): bool
+    {
+        return $this->done_on === null && $this->dropped_on === null && $this->shelved_on === null;
+    }
+
     public function isVisibleTo(Person $person): bool
     {
         return $this->isOwnOrOpen($person) || self::query()->visibleTo($person)->whereKey($this->id)->exists();

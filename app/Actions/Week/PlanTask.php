@@ -9,7 +9,7 @@ use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Parts\Standing;
 
 final readonly class PlanTask
 {
@@ -25,7 +25,7 @@ final readonly class PlanTask
     public function __invoke(Person $who, Task $task, ?string $planned, ?string $at = null): void
     {
         $this->log->change($who, $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”", fn() => $task->update([
-            'carried' => TaskRow::carried($task, $this->workspace),
+            'carried' => Standing::carriedTo($task, $this->workspace)->carried,
             ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),
             'put_back_on' => $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,
             'changed_on' => $this->workspace->today(),

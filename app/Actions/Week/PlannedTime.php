@@ -7,7 +7,7 @@ namespace App\Actions\Week;
 use App\Actions\RefusedChange;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Parts\Standing;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 
@@ -44,11 +44,11 @@ final readonly class PlannedTime
      */
     public static function settled(Task $task, Workspace $workspace, bool $forget = false): array
     {
-        $stands = TaskRow::standsIn($task, $workspace);
+        $standing = Standing::carriedTo($task, $workspace);
 
         return [
-            ...self::columns($workspace->calendar(), $stands, $stands === $task->planned ? $task->planned_at : null),
-            'carried' => $forget ? 0 : TaskRow::carried($task, $workspace),
+            ...self::columns($workspace->calendar(), $standing->in, $standing->in === $task->planned ? $task->planned_at : null),
+            'carried' => $forget ? 0 : $standing->carried,
         ];
     }
 }

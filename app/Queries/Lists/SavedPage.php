@@ -12,6 +12,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\Standing;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -102,7 +103,7 @@ final readonly class SavedPage
             ListGrouping::Rank => $task->rank === null ? 'Not ranked' : "Rank {$task->rank->value}",
             ListGrouping::Place => $task->place ?? 'Anywhere',
             ListGrouping::Attention => $task->attention === null ? 'Attention not said' : ucfirst($task->attention->value).' attention',
-            ListGrouping::Planned => TaskRow::standsIn($task, $this->workspace) ?? 'Not planned',
+            ListGrouping::Planned => Standing::of($task, $this->workspace)->in ?? 'Not planned',
             ListGrouping::Due => $task->due_on === null ? 'No due date' : $this->workspace->calendar()->weekOf($task->due_on)->name,
         };
     }

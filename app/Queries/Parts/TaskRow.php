@@ -63,11 +63,9 @@ final readonly class TaskRow implements Props
     public static function of(Task $task, Threads $threads, Workspace $workspace): self
     {
         $today = $workspace->today();
-        $isOpen = $task->done_on === null && $task->dropped_on === null && $task->shelved_on === null;
-        $isPassed = $isOpen && $task->planned !== null && self::hasPassed($task, $today);
-        $stands = $isPassed ? self::standsIn($task, $workspace) : $task->planned;
+        $isOpen = $task->isOpen();
+        $standing = Standing::of($task, $workspace);
         $goal = $threads->titleOf($task->goal);
-        $carried = $isPassed ? self::carried($task, $workspace) : $task->carried;
 
         return new self(
             $task->id,
@@ -79,18 +77,18 @@ final readonly class TaskRow implements Props
             $task->rank,
             $task->due_on,
             $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
-            $stands,
-            $stands === $task->planned ? $task->planned_at : null,
-            $carried,
-            $isOpen && $carried >= Carrying::ASKS_AT,
+            $standing->in,
+            $standing->in === $task->planned ? $task->planned_at : null,
+            $standing->carried,
+            $isOpen && $standing->carried >= Carrying::ASKS_AT,
             $task->waiting_on,
             $task->ask_again_on,
             $task->under_way_since !== null,
             $task->lookOverBy?->name,
             $task->project->title ?? $goal,
             match (true) {
-                $task->project_id !== null => route('projects.show', $task->project_id, false),
-                $goal !== null => route('goals.show', $task->goal_id, false),
+                $task->project_id !== null => Address::ofProject($task->project_id),
+                $goal !== null && $task->goal_id !== null => Address::ofGoal($task->goal_id),
                 default => null,
             },
             $task->stage_id,
@@ -102,33 +100,5 @@ final readonly class TaskRow implements Props
             $task->done_on === null && ! $isOpen,
             $threads->ofTask($task),
         );
-    }
-
-    /** How often an open task has come along by today. */
-    public static function carried(Task $task, Workspace $workspace): int
-    {
-        return $task->carried + ($task->planned === null || ! self::hasPassed($task, $workspace->today()) ? 0 : (new Carrying($workspace->calendar()))->crossings(
-            $workspace->calendar()->planned($task->planned),
-            $workspace->today(),
-        ));
-    }
-
-    /** Whether the day or the last day of the period that it is planned for lies behind: until then it stands where it was planned. */
-    private static function hasPassed(Task $task, Day $today): bool
-    {
-        return $task->planned_to === null || $task->planned_to->isBefore($today);
-    }
-
-    /** The day or period where an open task stands today, carried along by itself. */
-    public static function standsIn(Task $task, Workspace $workspace): ?string
-    {
-        if ($task->planned === null || ! self::hasPassed($task, $workspace->today())) {
-            return $task->planned;
-        }
-
-        $carrying = new Carrying($workspace->calendar());
-        $planned = $workspace->calendar()->planned($task->planned);
-
-        return (string) ($planned instanceof Day ? $carrying->day($planned, $workspace->today()) : $carrying->period($planned, $workspace->today()));
     }
 }

@@ -41,7 +41,7 @@ final readonly class RoutineRow implements Props
     /** With owner, area, project, open tasks and occurrences loaded. */
     public static function of(Routine $routine): self
     {
-        $open = $routine->tasks->first(static fn(Task $task): bool => $task->done_on === null && $task->dropped_on === null && $task->shelved_on === null);
+        $open = $routine->tasks->first(static fn(Task $task): bool => $task->isOpen());
 
         return new self(
             $routine->id,
