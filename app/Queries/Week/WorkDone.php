@@ -38,7 +38,7 @@ final readonly class WorkDone
 
         $sums = [];
 
-        foreach ($this->sums(new Span($weeks[0]->span->first, end($weeks)->span->last))->groupBy('done_on')->addSelect('done_on')->get() as $row) {
+        foreach (self::sums(DB::table('tasks')->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last]))->groupBy('done_on')->addSelect('done_on')->get() as $row) {
             $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->done_on, 0, 10)))->name;
             $sums[$week][0] = ($sums[$week][0] ?? 0) + (int) $row->threaded;
             $sums[$week][1] = ($sums[$week][1] ?? 0) + (int) $row->minutes;
@@ -50,24 +50,23 @@ final readonly class WorkDone
     /** @return array{threaded: int, minutes: int} of what was done in the span for the area's projects and goals */
     public function inArea(Area $area, Span $span): array
     {
-        $row = $this->sums($span)->where(static fn(Builder $either) => $either
-            ->whereIn('project_id', Project::query()->where('area_id', $area->id)->select('id'))
-            ->orWhereIn('goal_id', Goal::query()->where('area_id', $area->id)->select('id')))->first();
+        // A task has a project or a goal, never both: asked for one after the other, each is found by an index.
+        $tasks = DB::table('tasks')->whereIn('project_id', Project::query()->where('area_id', $area->id)->select('id'))->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+            ->unionAll(DB::table('tasks')->whereIn('goal_id', Goal::query()->where('area_id', $area->id)->select('id'))->whereBetween('done_on', [(string) $span->first, (string) $span->last]));
+        $row = self::sums(DB::query()->fromSub($tasks, 'tasks'))->first();
 
         return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];
     }
 
-    /** The minutes of the open tasks done in the span, and of those of them that led to a goal. */
-    private function sums(Span $span): Builder
+    /** The minutes of those of the tasks that everyone may see, and of those of them that led to a goal. */
+    private static function sums(Builder $tasks): Builder
     {
         $open = Visibility::Everyone->value;
         $threaded = "tasks.goal_id is not null
             or tasks.project_id in (select servings.project_id from servings join goals on goals.id = servings.goal_id where goals.visibility = '$open')
             or tasks.routine_id in (select routine_servings.routine_id from routine_servings join goals on goals.id = routine_servings.goal_id where goals.visibility = '$open')";
 
-        return DB::table('tasks')
-            ->where('visibility', $open)
-            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+        return $tasks->where('visibility', $open)
             ->selectRaw('sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
             ->selectRaw("sum(case when $threaded then coalesce(minutes, ?) else 0 end) as threaded", [Ledger::USUAL_MINUTES]);
     }
