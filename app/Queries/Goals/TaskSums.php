@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Heap;
+use stdClass;
 
 /** Tasks of one project or goal that weigh alike, summed up as of a day. */
 final readonly class TaskSums
@@ -48,10 +49,13 @@ final readonly class TaskSums
             }
         }
 
+        $days = array_map(static fn(string $day): int => Day::of($day)->number, array_combine(array_keys($owners), array_keys($owners)));
         $sums = [];
 
         foreach (array_chunk($parts, self::PARTS) as $some) {
-            array_push($sums, ...array_map(static fn(object $row): self => self::fromRow((array) $row), array_values(DB::select(implode(' union all ', $some)))));
+            foreach (DB::select(implode(' union all ', $some)) as $row) {
+                $sums[] = self::fromRow($row, $days);
+            }
         }
 
         return $sums;
@@ -81,21 +85,20 @@ final readonly class TaskSums
         ];
     }
 
-    /** @param array<mixed> $row */
-    private static function fromRow(array $row): self
+    /** @param array<string, int> $days their numbers */
+    private static function fromRow(stdClass $row, array $days): self
     {
-        $number = static fn(string $column): int => is_numeric($row[$column] ?? null) ? (int) $row[$column] : 0;
-        $minutes = $number('minutes');
+        $done = Fraction::of((int) $row->done);
 
         return new self(
-            (string) $number('owner'),
-            Day::of(is_string($row['day'] ?? null) ? $row['day'] : '')->number,
+            (string) $row->owner,
+            $days[(string) $row->day],
             new Heap(
-                $number('scope'),
-                Fraction::of($number('done'))->plus(Fraction::of($number('ticks'), max(1, $number('steps')))),
-                $minutes > 0 ? Fraction::of($minutes) : null,
+                (int) $row->scope,
+                (int) $row->ticks === 0 ? $done : $done->plus(Fraction::of((int) $row->ticks, max(1, (int) $row->steps))),
+                (int) $row->minutes > 0 ? Fraction::of((int) $row->minutes) : null,
             ),
-            $number('there') > 0,
+            (int) $row->there > 0,
         );
     }
 }
