@@ -32,9 +32,11 @@ use Loftrin\Core\Calendar\Rhythm;
  * @property ?int        $minutes
  * @property ?int        $per_quarter pieces of a steady output
  * @property ?string     $notes
+ * @property ?int        $pattern_id  from which each new piece takes its steps
  * @property-read Person $owner
  * @property-read ?Area $area
  * @property-read ?Project $project
+ * @property-read ?Pattern $pattern
  * @property-read Collection<int, RoutineStep> $steps
  * @property-read Collection<int, RoutineServing> $servings
  * @property-read Collection<int, Occurrence> $occurrences
@@ -55,6 +57,12 @@ final class Routine extends Record
     public function area(): BelongsTo
     {
         return $this->belongsTo(Area::class);
+    }
+
+    /** @return BelongsTo<Pattern, $this> */
+    public function pattern(): BelongsTo
+    {
+        return $this->belongsTo(Pattern::class);
     }
 
     /** @return HasMany<RoutineStep, $this> */

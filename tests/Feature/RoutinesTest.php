@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Occurrence;
+use App\Models\Pattern;
 use App\Models\Role;
 use App\Models\Routine;
 use App\Models\Step;
@@ -148,6 +149,24 @@ it('lays out a quarter’s pieces ahead and counts anew in the next', function (
     expect($this->props('/routines')['page']['outputs'][0])->toMatchArray(['done' => 1, 'laid' => 5, 'of' => 5]);
     Made::later('2027-04-05');
     expect($this->props('/routines')['page']['outputs'][0])->toMatchArray(['done' => 0, 'laid' => 0, 'of' => 5]);
+});
+
+it('gives each new piece the steps of a pattern as it is by then, with their how-to pages', function (): void {
+    $this->post('/patterns', ['title' => 'Field note', 'weighing' => 'count', 'order' => 'parallel', 'stages' => [], 'tasks' => [
+        ['id' => null, 'title' => 'Write', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => [['id' => null, 'title' => 'Ask two sites', 'howTo' => 'Call *before* noon.'], ['id' => null, 'title' => 'Draft', 'howTo' => '']]],
+        ['id' => null, 'title' => 'Send', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => []],
+    ]])->assertSessionHasNoErrors();
+    $pattern = Pattern::query()->firstOrFail();
+    $routine = ($this->make)('every Friday', ['title' => 'Field note', 'kind' => 'pieces', 'perQuarter' => 2, 'pattern' => $pattern->id, 'steps' => []]);
+    expect($this->props("/routines/$routine->id")['page']['routine']['pattern'])->toBe($pattern->id);
+
+    $this->post("/routines/$routine->id/pieces")->assertSessionHasNoErrors();
+    $piece = Task::query()->where('routine_id', $routine->id)->firstOrFail();
+    $steps = $this->props("/tasks/$piece->id")['page']['steps'];
+    expect(array_column($steps, 'title'))->toBe(['Ask two sites', 'Draft', 'Send'])->and($steps[0]['howTo'])->toContain('<em>before</em>');
+
+    $this->put("/routines/$routine->id", [...$this->props("/routines/$routine->id")['page']['routine'], 'kind' => 'task', 'words' => 'every Friday'])->assertSessionHasNoErrors();
+    expect($routine->refresh()->pattern_id)->toBeNull();
 });
 
 it('spreads pieces evenly where no rhythm says when', function (): void {

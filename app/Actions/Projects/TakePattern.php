@@ -124,7 +124,7 @@ final readonly class TakePattern
     /** @param list<string> $titles */
     private function addSteps(Task $task, array $titles): void
     {
-        $known = PatternStep::query()->where('pattern_task_id', $task->pattern_task_id)->get()->keyBy('title');
+        $known = $titles === [] ? collect() : PatternStep::query()->where('pattern_task_id', $task->pattern_task_id)->get()->keyBy('title');
         $position = $task->steps()->count();
 
         foreach ($titles as $title) {
@@ -150,8 +150,14 @@ final readonly class TakePattern
             return null;
         }
 
-        $there = Stage::query()->where('project_id', $project->id)->get()->keyBy('name');
+        $there = $project->loadMissing('stages')->stages;
+        $stage = $there->firstWhere('name', $piece->stage);
 
-        return ($there->get($piece->stage) ?? Stage::query()->create(['project_id' => $project->id, 'name' => $piece->stage, 'position' => $there->count()]))->id;
+        if ($stage === null) {
+            $stage = Stage::query()->create(['project_id' => $project->id, 'name' => $piece->stage, 'position' => $there->count()]);
+            $there->push($stage);
+        }
+
+        return $stage->id;
     }
 }

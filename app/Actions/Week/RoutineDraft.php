@@ -10,7 +10,10 @@ use Loftrin\Core\Calendar\Day;
 /** What is said of a routine. */
 final readonly class RoutineDraft
 {
-    /** @param list<array{id: ?int, title: string}> $steps */
+    /**
+     * @param list<array{id: ?int, title: string}> $steps
+     * @param ?int                                 $pattern from which each new piece takes its steps instead
+     */
     public function __construct(
         public string $title,
         public string $words = 'when needed',
@@ -27,6 +30,7 @@ final readonly class RoutineDraft
         public ?int $perQuarter = null,
         public ?string $notes = null,
         public array $steps = [],
+        public ?int $pattern = null,
     ) {
     }
 }

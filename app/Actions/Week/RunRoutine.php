@@ -8,6 +8,8 @@ use App\Actions\ChangeLog;
 use App\Actions\RefusedChange;
 use App\Models\Occurrence;
 use App\Models\OccurrenceState;
+use App\Models\PatternStep;
+use App\Models\PatternTask;
 use App\Models\Person;
 use App\Models\Routine;
 use App\Models\RoutineKind;
@@ -161,11 +163,29 @@ final readonly class RunRoutine
             'notes' => $routine->notes, 'position' => Task::placeAtEnd(null), 'created_on' => $today, 'changed_on' => $today, ...$this->dated($on),
         ]);
 
-        foreach ($routine->steps()->get() as $step) {
-            Step::query()->create(['task_id' => $task->id, 'position' => $step->position, 'title' => $step->title]);
+        foreach ($this->stepsOf($routine) as $position => $step) {
+            Step::query()->create(['task_id' => $task->id, 'position' => $position, ...$step]);
         }
 
         return $task;
+    }
+
+    /**
+     * Its own, or those of its pattern as it is now: a task of the pattern that has no steps is one itself.
+     *
+     * @return list<array{title: string, pattern_step_id?: int}>
+     */
+    private function stepsOf(Routine $routine): array
+    {
+        $pattern = $routine->loadMissing(['steps', 'pattern.tasks.steps'])->pattern;
+
+        if ($pattern === null) {
+            return array_values($routine->steps->map(static fn(RoutineStep $step): array => ['title' => $step->title])->all());
+        }
+
+        return array_merge(...array_values($pattern->tasks->map(static fn(PatternTask $task): array => $task->steps->isEmpty()
+            ? [['title' => $task->title]]
+            : array_values($task->steps->map(static fn(PatternStep $step): array => ['title' => $step->title, 'pattern_step_id' => $step->id])->all()))->all()));
     }
 
     private function moveOn(Task $task, Day $on): void

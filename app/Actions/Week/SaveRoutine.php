@@ -47,6 +47,7 @@ final readonly class SaveRoutine
                 'words' => $rhythm->words, 'rule' => $rhythm->rule, 'after_every' => $rhythm->every, 'after_unit' => $rhythm->unit,
                 'starts_on' => $draft->startsOn ?? $record->starts_on ?? $this->workspace->today(),
                 'area_id' => $draft->area, 'project_id' => $draft->project, 'minutes' => $draft->minutes, 'per_quarter' => $draft->perQuarter, 'notes' => $draft->notes,
+                'pattern_id' => $draft->kind === RoutineKind::Pieces ? $draft->pattern : null,
             ])->save();
             $this->saveSteps($record, $draft);
             $this->saveGoal($record, $draft->goal);
@@ -91,6 +92,7 @@ final readonly class SaveRoutine
                     perQuarter: $routine->per_quarter,
                     notes: $routine->notes,
                     steps: array_values($routine->steps->map(static fn(RoutineStep $step): array => ['id' => null, 'title' => $step->title])->all()),
+                    pattern: $routine->pattern_id,
                 ));
             }
         });

@@ -28,6 +28,7 @@ final class RoutineFields extends Fields
             'minutes' => ['nullable', 'integer', 'between:1,100000'],
             'perQuarter' => ['nullable', 'integer', 'between:1,200'],
             'notes' => ['nullable', 'string', 'max:20000'],
+            'pattern' => ['nullable', 'integer', 'exists:patterns,id'],
             'steps' => ['array', 'max:100'],
             'steps.*.id' => ['nullable', 'integer'],
             'steps.*.title' => ['required', 'string', 'max:200'],
@@ -61,6 +62,7 @@ final class RoutineFields extends Fields
             $this->number('perQuarter'),
             $this->words('notes'),
             array_map(static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']], $steps),
+            $this->number('pattern'),
         );
     }
 }

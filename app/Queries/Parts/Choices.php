@@ -10,6 +10,7 @@ use App\Models\Collection;
 use App\Models\Field;
 use App\Models\Goal;
 use App\Models\Outlook;
+use App\Models\Pattern;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Record;
@@ -72,6 +73,12 @@ final readonly class Choices
     public function collections(): array
     {
         return $this->kept('collections', Collection::query()->orderBy('title'), 'title');
+    }
+
+    /** @return list<Option> by title */
+    public function patterns(): array
+    {
+        return $this->kept('patterns', Pattern::query()->orderBy('title'), 'title');
     }
 
     /** @return list<Option> of one's own, by name */

@@ -63,6 +63,7 @@ final readonly class RoutinePage
             (string) $routine->per_quarter,
             $routine->notes ?? '',
             array_values($routine->steps->map(static fn(RoutineStep $step): RoutineStepValues => new RoutineStepValues($step->id, $step->title))->all()),
+            $routine->pattern_id,
         ), $routine);
     }
 
@@ -88,6 +89,7 @@ final readonly class RoutinePage
             $this->choices->areas(),
             $this->choices->goals($viewer),
             $routine?->ended_on !== null,
+            $this->choices->patterns(),
         );
     }
 

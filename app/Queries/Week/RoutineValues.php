@@ -28,6 +28,7 @@ final readonly class RoutineValues implements Props
         public string $perQuarter,
         public string $notes,
         public array $steps,
+        public ?int $pattern = null,
     ) {
     }
 }

@@ -19,6 +19,7 @@ final readonly class RoutineView implements Props
      * @param list<PersonTag>     $people
      * @param list<Option>        $areas
      * @param list<Option>        $goals
+     * @param list<Option>        $patterns    from which pieces can take their steps
      */
     public function __construct(
         public RoutineValues $routine,
@@ -35,6 +36,7 @@ final readonly class RoutineView implements Props
         public array $areas,
         public array $goals,
         public bool $hasEnded,
+        public array $patterns,
     ) {
     }
 }

@@ -108,7 +108,26 @@ export default function Routine({ page }: { page: RoutineView }) {
                         />
                     )}
                 </div>
-                {data.kind !== 'daily' && (
+                {data.kind === 'pieces' && page.patterns.length > 0 && (
+                    <div className="max-w-2xl">
+                        <RecordField
+                            label="Steps of each piece"
+                            none="Its own, written below"
+                            value={data.pattern}
+                            options={page.patterns}
+                            error={errors.pattern}
+                            onChoose={(pattern) => {
+                                form.setData('pattern', pattern);
+                            }}
+                        />
+                        {data.pattern !== null && (
+                            <p className="mt-1 text-xs text-ink-2">
+                                A piece takes the pattern’s steps as they are when it is laid out, with their how-to pages.
+                            </p>
+                        )}
+                    </div>
+                )}
+                {data.kind !== 'daily' && (data.kind !== 'pieces' || data.pattern === null) && (
                     <div className="max-w-2xl">
                         <Rows
                             legend={data.kind === 'checklist' ? 'Lines' : 'Steps, blank each time'}
