@@ -131,6 +131,19 @@ it('expands recurrence rules at the days they meet', function (string $rule, str
     'a rule that ended' => ['FREQ=DAILY;UNTIL=20261231', '2026-12-01', []],
 ]);
 
+it('finds the same days however long ago a rule began', function (string $rule): void {
+    $recurrence = new Recurrence($rule, Day::of('2023-03-01'));
+    $late = new Span(Day::of('2027-01-05'), Day::of('2027-04-02'));
+    $all = $recurrence->within(new Span(Day::of('2023-03-01'), $late->last));
+
+    expect(array_map(strval(...), $recurrence->within($late)))
+        ->toBe(array_values(array_map(strval(...), array_filter($all, $late->holds(...)))))
+        ->not->toBe([]);
+})->with([
+    'FREQ=DAILY', 'FREQ=DAILY;INTERVAL=10', 'FREQ=WEEKLY;BYDAY=MO', 'FREQ=WEEKLY;INTERVAL=3;BYDAY=TU,TH', 'FREQ=WEEKLY;INTERVAL=2;WKST=SU;BYDAY=SU,MO',
+    'FREQ=WEEKLY', 'FREQ=WEEKLY;UNTIL=20270301;BYDAY=WE', 'FREQ=WEEKLY;COUNT=220;BYDAY=FR', 'FREQ=DAILY;INTERVAL=2;BYDAY=MO', 'FREQ=MONTHLY;BYMONTHDAY=-1',
+]);
+
 it('finds the next occurrence, or none', function (): void {
     $rule = new Recurrence('FREQ=WEEKLY;BYDAY=MO', Day::of('2027-01-04'));
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\DayHours;
 use Loftrin\Core\Work\Doable;
@@ -161,3 +162,14 @@ it('reckons what a day has left', function (): void {
     expect((new DayHours(480, 60, DayHours::left(120, 1, 4) + DayHours::left(null, 0, 0)))->free())->toBe(300)
         ->and((new DayHours(60, 60, 30))->free())->toBe(-30);
 });
+
+it('counts time that is taken twice once', function (array $taken, int $minutes): void {
+    expect(BusyTime::minutes($taken))->toBe($minutes);
+})->with([
+    'nothing' => [[], 0],
+    'apart' => [[['14:00', 30], ['09:00', 60]], 90],
+    'overlapping' => [[['09:00', 60], ['09:30', 60]], 90],
+    'one within another' => [[['09:00', 120], ['09:30', 15], ['10:45', 30]], 135],
+    'the same twice' => [[['09:00', 60], ['09:00', 60]], 60],
+    'end to end' => [[['09:00', 60], ['10:00', 30]], 90],
+]);

@@ -105,6 +105,17 @@ it('ends a trial with what was learned', function (): void {
     expect($this->props('/planning/2027-Q2')['page']['tried'][0])->toMatchArray(['learned' => 'Load the evening before.', 'endedOn' => Made::TODAY]);
 });
 
+it('takes the meetings that are left out of the time that there is, overlapping ones once, and no private ones', function (): void {
+    Made::series([$this->mei, $this->lead], ['rule' => 'FREQ=WEEKLY;BYDAY=MO', 'time' => '09:00', 'minutes' => 60]);
+    Made::series([$this->mei], ['rule' => 'FREQ=WEEKLY;BYDAY=MO', 'time' => '09:30', 'minutes' => 60]);
+    Made::series([$this->lead], ['rule' => 'FREQ=DAILY', 'minutes' => 60, 'is_private' => true]);
+    $load = collect($this->props('/planning/2027-W08/load')['page']['load'])->keyBy('person.id');
+
+    expect($load[$this->mei->id]['available'])->toBe(40 * 60 - 90)->and($load[$this->lead->id]['available'])->toBe(40 * 60 - 60);
+    // Of the present week only what comes from today on: its Monday is over.
+    expect(collect($this->props('/planning/2027-W06/load')['page']['load'])->keyBy('person.id')[$this->mei->id]['available'])->toBe(3 * 8 * 60);
+});
+
 it('warns of more than people can carry', function (): void {
     foreach (range(1, 6) as $ignored) {
         Made::goal($this->mei, '2027-Q1');

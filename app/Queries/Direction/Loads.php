@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Queries\Meetings\TimeInMeetings;
 use App\Queries\Parts\PersonTag;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +27,7 @@ use Loftrin\Core\Work\ProjectState;
  */
 final readonly class Loads
 {
-    public function __construct(private Workspace $workspace, private Everybody $everybody)
+    public function __construct(private Workspace $workspace, private Everybody $everybody, private TimeInMeetings $meetings)
     {
     }
 
@@ -37,9 +38,10 @@ final readonly class Loads
             ->whereIn('period', array_map(static fn(Period $period): string => $period->name, $stretch->periods))
             ->toBase()->groupBy('owner_id')->selectRaw('owner_id, count(*) as number')->pluck('number', 'owner_id');
         $minutes = $this->promised($stretch);
-        $rows = $this->everybody->all()->map(function (Person $person) use ($stretch, $goals, $minutes): LoadRow {
+        $available = $this->available($stretch->span);
+        $rows = $this->everybody->all()->map(static function (Person $person) use ($goals, $minutes, $available): LoadRow {
             $count = $goals->get($person->id);
-            $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $this->available($person, $stretch->span), is_numeric($count) ? (int) $count : 0);
+            $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $available[$person->id], is_numeric($count) ? (int) $count : 0);
 
             return new LoadRow(PersonTag::of($person), $load->goals, (int) $load->planned->rounded(0), (int) $load->available->rounded(0), $load->isOver(), $load->hasManyGoals());
         })->all();
@@ -49,22 +51,31 @@ final readonly class Loads
     }
 
     /**
-     * Weekly hours × the working days that are left ÷ those of a full week, in minutes.
+     * Weekly hours × the working days that are left ÷ those of a full week − the meetings that are left, not below 0.
      *
-     * Rules: computation 10, without meetings and appointments.
+     * Rules: computation 10, without appointments.
+     *
+     * @return array<int, Fraction> minutes by person
      */
-    public function available(Person $person, Span $span): Fraction
+    public function available(Span $span): array
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
 
         if ($today->isAfter($span->last)) {
-            return Fraction::zero();
+            return $this->everybody->all()->map(static fn(): Fraction => Fraction::zero())->all();
         }
 
-        $from = $today->isAfter($span->first) ? $today : $span->first;
+        $left = new Span($today->isAfter($span->first) ? $today : $span->first, $span->last);
+        $days = $calendar->workingDays($left);
+        $week = max(1, count($calendar->workingDays));
+        $meetings = $this->meetings->within($left);
 
-        return Fraction::of($person->weekly_hours * 60 * $calendar->workingDays(new Span($from, $span->last)), max(1, count($calendar->workingDays)));
+        return $this->everybody->all()->map(static function (Person $person) use ($days, $week, $meetings): Fraction {
+            $free = Fraction::of($person->weekly_hours * 60 * $days, $week)->minus(Fraction::of($meetings[$person->id] ?? 0));
+
+            return $free->isPositive() ? $free : Fraction::zero();
+        })->all();
     }
 
     /** Open tasks that all see, not in a project that was put aside, with the minutes that are left of them by owner. */

@@ -71,7 +71,12 @@ final readonly class StartPage
 
         $weeks = array_map($calendar->period(...), array_values(array_diff(array_unique(array_merge([], ...array_map(static fn(array $of): array => array_map(strval(...), array_keys($of)), array_values($added)))), [''])));
         $planned = $this->planned($weeks, array_keys($added));
+        $available = [];
         $loads = [];
+
+        foreach ($weeks as $week) {
+            $available[$week->name] = $this->loads->available($week->span);
+        }
 
         foreach ($added as $person => $byWeek) {
             ksort($byWeek);
@@ -79,7 +84,7 @@ final readonly class StartPage
 
             foreach (array_diff_key($byWeek, ['' => true]) as $name => $minutes) {
                 $there = $planned[$person][$name] ?? 0;
-                $load = new Load(Fraction::of($there + array_sum($minutes)), $this->loads->available($people[$person], $calendar->period($name)->span));
+                $load = new Load(Fraction::of($there + array_sum($minutes)), $available[$name][$person]);
                 $rows[] = new WeekLoad($name, $there, array_sum($minutes), (int) $load->available->rounded(0), $load->isOver());
             }
 

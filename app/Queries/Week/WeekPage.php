@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\DayHours;
 
 /** A person's week: its goals, what came along, and what is planned on which day. */
@@ -161,7 +162,7 @@ final readonly class WeekPage
             $left = array_map(static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps), $tasks);
             $load = new DayHours(
                 $calendar->isWorkingDay($day) ? $hours : 0,
-                array_sum(array_map(static fn(Occurrence $meeting): int => $meeting->minutes, $held)),
+                BusyTime::minutes(array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held)),
                 array_sum($left),
             );
             $days[] = new WeekDay($day, $day->number === $today->number, $day->isBefore($today), $held, $tasks, $load->available, $load->planned, $load->free());

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Series;
+use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\BusyTime;
+
+/**
+ * How long the meetings ahead are that people attend. A load is read by all: what is private counts for nobody, so that
+ * it does not show through.
+ */
+final class TimeInMeetings
+{
+    /** @var ?Collection<int, Series> with attendees, and what was opened from today on */
+    private ?Collection $series = null;
+
+    public function __construct(private readonly Workspace $workspace)
+    {
+    }
+
+    /** @return array<int, int> minutes within the span by person */
+    public function within(Span $span): array
+    {
+        $taken = [];
+
+        foreach ($this->series() as $series) {
+            foreach ($this->meetings($series, $span) as $day => $meeting) {
+                foreach ($series->attendees as $attendee) {
+                    $taken[$attendee->person_id][$day][] = $meeting;
+                }
+            }
+        }
+
+        return array_map(static fn(array $days): int => array_sum(array_map(BusyTime::minutes(...), $days)), $taken);
+    }
+
+    /** @return array<int, array{string, int}> time and minutes of each, by the number of its day */
+    private function meetings(Series $series, Span $span): array
+    {
+        $meetings = [];
+
+        foreach ((new Recurrence($series->rule, $series->starts_on))->each($span) as $day) {
+            $meetings[$day->number] = [$series->time, $series->minutes];
+        }
+
+        foreach ($series->meetings as $opened) {
+            if ($span->holds($opened->on)) {
+                $meetings[$opened->on->number] = [$opened->time, $opened->minutes];
+            }
+        }
+
+        return $meetings;
+    }
+
+    /** @return Collection<int, Series> */
+    private function series(): Collection
+    {
+        return $this->series ??= Series::query()->where('is_private', false)
+            ->with(['attendees', 'meetings' => fn($meetings) => $meetings->where('on', '>=', (string) $this->workspace->today())])
+            ->orderBy('id')->get();
+    }
+}
