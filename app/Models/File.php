@@ -9,7 +9,6 @@ namespace App\Models;
  *
  * @property int    $person_id who added it
  * @property string $name      as it is shown
- * @property string $type      media type, read from its content
  * @property int    $bytes
  * @property string $path      in the store
  * @property-read Person $person

@@ -12,5 +12,6 @@ enum Occasion: string
     case Goal = 'goal';
     case HandedOver = 'handed_over';
     case LookOver = 'look_over';
+    case WaitedFor = 'waited_for';
     case Reminder = 'reminder';
 }

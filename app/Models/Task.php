@@ -57,6 +57,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property-read ?Goal $goal
  * @property-read ?Stage $stage
  * @property-read ?Person $lookOverBy
+ * @property-read ?Contact $waitingContact
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Precedence> $precedences
  * @property-read ?Routine $routine
@@ -97,6 +98,12 @@ final class Task extends Work
     public function lookOverBy(): BelongsTo
     {
         return $this->belongsToPerson('look_over_by_id');
+    }
+
+    /** @return BelongsTo<Contact, $this> */
+    public function waitingContact(): BelongsTo
+    {
+        return $this->belongsTo(Contact::class, 'waiting_contact_id');
     }
 
     /** @return BelongsTo<Routine, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
+
 /**
  * How one person wants to be told on one occasion.
  *
@@ -13,9 +15,14 @@ namespace App\Models;
  */
 final class Wish extends Record
 {
-    public static function of(int $person, Occasion $occasion): Reach
+    /**
+     * Where a person wants to hear of it; in the news, as long as they have no wish.
+     *
+     * @param Collection<int, self> $wishes
+     */
+    public static function among(Collection $wishes, int $person, Occasion $occasion): Reach
     {
-        return self::query()->where('person_id', $person)->where('occasion', $occasion)->first()->reach ?? Reach::News;
+        return $wishes->first(static fn(self $wish): bool => $wish->person_id === $person && $wish->occasion === $occasion)->reach ?? Reach::News;
     }
 
     protected function casts(): array

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Models\Area;
+use App\Models\Contact;
 use App\Models\Precedence;
 use App\Models\Step;
 use App\Models\Task;
+use App\Models\Telling;
 use App\Models\Visibility;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
@@ -197,10 +200,22 @@ it('knows whom a task waits on, and asks again on its day', function (): void {
     $task = Made::task($this->mei);
     $this->put("/tasks/$task->id", ['waiting_on' => 'Elif Kaya', 'ask_again_on' => '2027-02-10'])->assertSessionHasNoErrors();
     expect($task->refresh()->waiting_person_id)->toBe($this->elif->id)->and((string) $task->waiting_since)->toBe(Made::TODAY)
-        ->and($this->props('/lists/today')['page']['total'])->toBe(1);
+        ->and($this->props('/lists/today')['page']['total'])->toBe(1)
+        ->and(Telling::query()->where('person_id', $this->elif->id)->pluck('words')->all())->toBe(['waits on you for it']);
 
     $this->put("/tasks/$task->id", ['waiting_on' => null]);
     expect($task->refresh()->waiting_person_id)->toBeNull()->and($task->ask_again_on)->toBeNull();
+});
+
+it('says how to reach the contact that a task waits on', function (): void {
+    $area = Area::query()->create(['name' => 'Port of Ostend', 'kind' => 'client', 'owner_id' => $this->mei->id]);
+    Contact::query()->create(['area_id' => $area->id, 'name' => 'Jef Claes', 'what' => 'harbour master', 'phone' => '+32 59 340 700']);
+    $task = Made::task($this->mei);
+    $this->put("/tasks/$task->id", ['waiting_on' => 'Jef Claes'])->assertSessionHasNoErrors();
+    $page = $this->props("/tasks/$task->id")['page'];
+
+    expect($page['contact'])->toMatchArray(['name' => 'Jef Claes', 'phone' => '+32 59 340 700'])->and($page['contactArea']['value'])->toBe("/areas/$area->id")
+        ->and(Telling::query()->count())->toBe(0);
 });
 
 it('plans a task for a time of day, which goes when the day does', function (): void {

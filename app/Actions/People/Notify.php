@@ -10,17 +10,19 @@ use App\Models\Occasion;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reach;
+use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Telling;
 use App\Models\Wish;
 use App\Queries\Parts\Address;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 use Loftrin\Core\People\Mentions;
 
 /** Tells people what somebody did, each where they want to hear of it, as a part of the change. */
 final readonly class Notify
 {
-    public function __construct(private Mailbox $mailbox)
+    public function __construct(private Mailbox $mailbox, private Everybody $everybody)
     {
     }
 
@@ -32,11 +34,13 @@ final readonly class Notify
      */
     public function all(Person $by, array $people, Occasion $occasion, Goal|Task|Project $about, string $words): void
     {
-        $everybody = Person::query()->orderBy('id')->get()->keyBy('id');
+        $everybody = $this->everybody->all()->sortKeys();
         $mentioned = Mentions::in($words, $everybody->map(static fn(Person $person): string => $person->name)->all());
+        $told = $everybody->only([...$people, ...$mentioned]);
+        $wishes = Wish::query()->whereIn('person_id', $told->modelKeys())->get();
 
-        foreach ($everybody->only([...$people, ...$mentioned]) as $person) {
-            $this($by, $person, in_array($person->id, $mentioned, true) ? Occasion::Mentioned : $occasion, $about, $words);
+        foreach ($told as $person) {
+            $this->tell($by, $person, in_array($person->id, $mentioned, true) ? Occasion::Mentioned : $occasion, $about, $words, $wishes);
         }
     }
 
@@ -47,11 +51,17 @@ final readonly class Notify
      */
     public function __invoke(Person $by, Person $to, Occasion $occasion, Goal|Task|Project $about, string $words): void
     {
+        $this->tell($by, $to, $occasion, $about, $words, Wish::query()->where('person_id', $to->id)->get());
+    }
+
+    /** @param Collection<int, Wish> $wishes theirs among them */
+    private function tell(Person $by, Person $to, Occasion $occasion, Goal|Task|Project $about, string $words, Collection $wishes): void
+    {
         if ($to->id === $by->id || ! $about->isVisibleTo($to)) {
             return;
         }
 
-        match ($reach = Wish::of($to->id, $occasion)) {
+        match ($reach = Wish::among($wishes, $to->id, $occasion)) {
             Reach::Nowhere => null,
             Reach::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
             Reach::News, Reach::Morning => Telling::query()->create([

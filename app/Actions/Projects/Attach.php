@@ -18,7 +18,6 @@ use App\Models\Task;
 use App\Models\Workspace;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 
 /** What people say of a task or a project, and what they lay beside it. */
 final readonly class Attach
@@ -70,7 +69,6 @@ final readonly class Attach
             ...self::of($work),
             'person_id' => $who->id,
             'name' => $name,
-            'type' => Str::limit($upload->getMimeType() ?? 'application/octet-stream', 120, ''),
             'bytes' => (int) $upload->getSize(),
             'path' => $path,
         ]));

@@ -61,7 +61,7 @@ final readonly class ChangeTask
 
             $task->changed_on = $this->workspace->today();
             $task->save();
-            $this->tell($who, $task, $handsOver, isset($fields['look_over_by_id']));
+            $this->tell($who, $task, $handsOver);
         });
     }
 
@@ -80,16 +80,21 @@ final readonly class ChangeTask
         }
     }
 
-    private function tell(Person $who, Task $task, bool $handsOver, bool $isToLookOver): void
+    private function tell(Person $who, Task $task, bool $handsOver): void
     {
         if ($handsOver) {
             ($this->notify)($who, $task->owner()->firstOrFail(), Occasion::HandedOver, $task, 'handed it over to you');
         }
 
-        $looker = $isToLookOver ? $task->lookOverBy()->first() : null;
+        foreach ([
+            'look_over_by_id' => [$task->look_over_by_id, Occasion::LookOver, 'asks you to look it over'],
+            'waiting_person_id' => [$task->waiting_person_id, Occasion::WaitedFor, 'waits on you for it'],
+        ] as $column => [$person, $occasion, $words]) {
+            $asked = $person !== null && $task->wasChanged($column) ? Person::query()->find($person) : null;
 
-        if ($looker !== null) {
-            ($this->notify)($who, $looker, Occasion::LookOver, $task, 'asks you to look it over');
+            if ($asked !== null) {
+                ($this->notify)($who, $asked, $occasion, $task, $words);
+            }
         }
     }
 

@@ -13,6 +13,7 @@ use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Direction\ContactRow;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Beside;
 use App\Queries\Parts\Markdown;
@@ -30,7 +31,7 @@ final readonly class TaskPage
 
     public function of(Task $task, Person $viewer): TaskView
     {
-        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series', 'precedences', 'steps.patternStep']);
+        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series', 'precedences', 'steps.patternStep', 'waitingContact.area']);
         $year = $this->workspace->calendar()->yearOf($this->workspace->today());
         $meeting = $task->agendaItem?->meeting;
 
@@ -58,6 +59,8 @@ final readonly class TaskPage
             $task->look_over_by_id,
             $this->names(),
             Beside::of($task, $viewer),
+            $task->waitingContact === null ? null : ContactRow::of($task->waitingContact),
+            $task->waitingContact === null ? null : new Option(route('areas.show', $task->waitingContact->area_id, false), $task->waitingContact->area->name),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
+use App\Queries\Direction\ContactRow;
 use App\Queries\Parts\Beside;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
@@ -24,6 +25,7 @@ final readonly class TaskView implements Props
      * @param list<Option>    $before  open tasks of its project that it could come after
      * @param list<string>    $names   of people and contacts that it can wait on
      * @param list<Option>    $drivers that it can be work on
+     * @param ?ContactRow     $contact that it waits on, and the area or client of theirs: its address and name
      */
     public function __construct(
         public TaskRow $task,
@@ -47,6 +49,8 @@ final readonly class TaskView implements Props
         public ?int $lookOverBy,
         public array $names,
         public Beside $beside,
+        public ?ContactRow $contact,
+        public ?Option $contactArea,
     ) {
     }
 }

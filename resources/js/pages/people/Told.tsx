@@ -17,6 +17,7 @@ const occasions: Record<Occasion, string> = {
     goal: 'Something happens to a goal that you own or follow',
     handed_over: 'A task is handed over to you',
     look_over: 'You are asked to look something over',
+    waited_for: 'A task waits on you',
     reminder: 'A day has come on which you wanted to be reminded',
 };
 

@@ -142,7 +142,41 @@ function State({ page }: { page: TaskView }) {
         page.waitingSince !== null && task.waitingOn !== null ? `waits on ${task.waitingOn} since ${dayWords(page.waitingSince)}` : null,
     ].filter(Boolean);
 
-    return words.length === 0 ? null : (
-        <p className={task.isLate ? 'mt-1 font-semibold text-persimmon' : 'mt-1 text-ink-2'}>{words.join(', ')}</p>
+    return (
+        <>
+            {words.length > 0 && (
+                <p className={task.isLate ? 'mt-1 font-semibold text-persimmon' : 'mt-1 text-ink-2'}>{words.join(', ')}</p>
+            )}
+            <Reach page={page} />
+        </>
+    );
+}
+
+/** How to reach the contact that it waits on. */
+function Reach({ page: { contact, contactArea } }: { page: TaskView }) {
+    return contact === null || contactArea === null ? null : (
+        <p className="mt-0.5 text-sm text-ink-2">
+            {contact.name}
+            {contact.what !== '' && `, ${contact.what}`} at{' '}
+            <Link href={contactArea.value} className="text-chalk hover:underline">
+                {contactArea.label}
+            </Link>
+            {contact.email !== '' && (
+                <>
+                    {', '}
+                    <a href={`mailto:${contact.email}`} className="text-chalk hover:underline">
+                        {contact.email}
+                    </a>
+                </>
+            )}
+            {contact.phone !== '' && (
+                <>
+                    {', '}
+                    <a href={`tel:${contact.phone.replace(/[^+\d]/g, '')}`} className="whitespace-nowrap text-chalk hover:underline">
+                        {contact.phone}
+                    </a>
+                </>
+            )}
+        </p>
     );
 }
