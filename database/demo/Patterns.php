@@ -7,8 +7,8 @@ namespace Database\Demo;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Pattern\Piece;
 
-/** Two patterns, and a project made from one of them before it was changed last. */
-final readonly class Patterns
+/** Three patterns, and a project made from one of them before it was changed last. */
+final class Patterns
 {
     /** Pattern: days, outcome, stages with their tasks: title, role, day, min, steps with how they are done. */
     private const PATTERNS = [
@@ -43,6 +43,14 @@ final readonly class Patterns
                 ['Look over their first mooring', 'Trainer', 56, 60, []],
             ],
         ]],
+        'Letter to harbours' => [5, 'One harbour master writes back.', [
+            'Write' => [
+                ['Three sentences and one picture', null, 3, 60, ['Choose a harbour that we have not written about' => null, 'Write three sentences' => "One **number**, one *place*, one question.\n\nNothing about us.", 'Find one picture of water' => null]],
+            ],
+            'Send' => [
+                ['Send it on a Tuesday', null, 5, 20, []],
+            ],
+        ]],
     ];
 
     private const MADE = 'Harbour demo, Ostend';
@@ -52,7 +60,13 @@ final readonly class Patterns
 
     private const WAS_SHORTER = 'Prepare the demo buoy';
 
-    public function __construct(private Rows $rows, private Stage $stage, private People $people, private Work $work)
+    /** @var array<string, int> by title */
+    private array $ids = [];
+
+    /** @var array<string, list<array{title: string, pattern_step_id: ?int}>> by title of the pattern: what is to be ticked */
+    private array $steps = [];
+
+    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people, private readonly Work $work)
     {
     }
 
@@ -60,7 +74,8 @@ final readonly class Patterns
     {
         foreach (self::PATTERNS as $title => [$days, $outcome, $stages]) {
             $pattern = $this->rows->add('patterns', ['title' => $title, 'outcome' => $outcome, 'area_id' => null, 'weighing' => 'count', 'order' => 'sequential', 'days' => $days]);
-            $pieces = $this->pieces($pattern, $stages);
+            $pieces = $this->pieces($title, $pattern, $stages);
+            $this->ids[$title] = $pattern;
 
             if ($title === 'Harbour demo') {
                 $this->made($pattern, $outcome, $days, $pieces);
@@ -73,24 +88,39 @@ final readonly class Patterns
      *
      * @return list<Piece>
      */
-    private function pieces(int $pattern, array $stages): array
+    private function pieces(string $pattern, int $id, array $stages): array
     {
         $pieces = [];
 
         foreach (array_keys($stages) as $position => $name) {
-            $stage = $this->rows->add('pattern_stages', ['pattern_id' => $pattern, 'position' => $position, 'name' => $name]);
+            $stage = $this->rows->add('pattern_stages', ['pattern_id' => $id, 'position' => $position, 'name' => $name]);
 
             foreach ($stages[$name] as [$title, $role, $day, $minutes, $steps]) {
-                $task = $this->rows->add('pattern_tasks', ['pattern_id' => $pattern, 'pattern_stage_id' => $stage, 'position' => count($pieces), 'title' => $title, 'role' => $role, 'day' => $day, 'minutes' => $minutes]);
+                $task = $this->rows->add('pattern_tasks', ['pattern_id' => $id, 'pattern_stage_id' => $stage, 'position' => count($pieces), 'title' => $title, 'role' => $role, 'day' => $day, 'minutes' => $minutes]);
                 $pieces[] = new Piece($task, $title, $name, $role, $day, $minutes, array_keys($steps));
 
                 foreach (array_keys($steps) as $place => $step) {
-                    $this->rows->add('pattern_steps', ['pattern_task_id' => $task, 'position' => $place, 'title' => $step, 'how_to' => $steps[$step]]);
+                    $this->steps[$pattern][] = ['title' => $step, 'pattern_step_id' => $this->rows->add('pattern_steps', ['pattern_task_id' => $task, 'position' => $place, 'title' => $step, 'how_to' => $steps[$step]])];
+                }
+
+                if ($steps === []) {
+                    $this->steps[$pattern][] = ['title' => $title, 'pattern_step_id' => null];
                 }
             }
         }
 
         return $pieces;
+    }
+
+    public function id(string $title): int
+    {
+        return $this->ids[$title];
+    }
+
+    /** @return list<array{title: string, pattern_step_id: ?int}> what each piece made from it has to tick */
+    public function steps(string $title): array
+    {
+        return $this->steps[$title];
     }
 
     /** @param list<Piece> $pieces */

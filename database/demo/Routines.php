@@ -37,7 +37,7 @@ final readonly class Routines
         ['Report for the client', 'last working day of the month', 60],
     ];
 
-    public function __construct(private Rows $rows, private Stage $stage, private People $people, private Goals $goals, private Work $work)
+    public function __construct(private Rows $rows, private Stage $stage, private People $people, private Goals $goals, private Work $work, private Patterns $patterns)
     {
     }
 
@@ -111,20 +111,21 @@ final readonly class Routines
     /** A quarter's letters to harbours, laid out ahead. */
     private function pieces(): void
     {
-        $id = $this->routine('A letter from the water', 'when needed', 'lucia', ['kind' => 'pieces', 'per_quarter' => 12, 'minutes' => 90]);
-
-        foreach (['Choose a harbour', 'Three sentences and one picture', 'Send it'] as $position => $step) {
-            $this->rows->add('routine_steps', ['routine_id' => $id, 'position' => $position, 'title' => $step]);
-        }
+        $id = $this->routine('A letter from the water', 'when needed', 'lucia', ['kind' => 'pieces', 'per_quarter' => 12, 'minutes' => 90, 'pattern_id' => $this->patterns->id('Letter to harbours')]);
 
         foreach (Spread::over($this->stage->quarter(3)->span, 12) as $place => $day) {
             $day = $this->stage->worked($day);
 
             if ($place < 9) {
-                $this->work->task([
+                $done = $day->isBefore($this->stage->today->plus(-7)) ? $day : null;
+                $task = $this->work->task([
                     'title' => 'A letter from the water '.($place + 1), 'routine_id' => $id, 'occurs_on' => $day, 'owner_id' => $this->people->id('lucia'),
-                    'created_on' => $this->stage->today->plus(-60), 'done_on' => $day->isBefore($this->stage->today->plus(-7)) ? $day : null, 'minutes' => 90,
+                    'created_on' => $this->stage->today->plus(-60), 'done_on' => $done, 'minutes' => 90,
                 ], $day);
+
+                foreach ($this->patterns->steps('Letter to harbours') as $position => $step) {
+                    $this->rows->add('steps', ['task_id' => $task, 'position' => $position, 'done_on' => $done, ...$step]);
+                }
             }
         }
     }

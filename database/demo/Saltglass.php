@@ -32,8 +32,9 @@ final class Saltglass
             $goals->add();
             $work = new Work($rows, $stage, $people, $goals);
             $work->add();
-            (new Patterns($rows, $stage, $people, $work))->add();
-            (new Routines($rows, $stage, $people, $goals, $work))->add();
+            $patterns = new Patterns($rows, $stage, $people, $work);
+            $patterns->add();
+            (new Routines($rows, $stage, $people, $goals, $work, $patterns))->add();
             $weeks = new Weeks($rows, $stage, $people, $goals, $work);
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();
@@ -42,6 +43,8 @@ final class Saltglass
             (new Logbook($rows, $stage, $people, $goals))->add();
             (new Beside($rows, $stage, $people, $work))->add();
             $rows->insert();
+            // Whom a task waits on is known by their name.
+            DB::update('update tasks set waiting_contact_id = (select id from contacts where contacts.name = tasks.waiting_on) where waiting_on is not null');
 
             app()->forgetScopedInstances();
             (new Reviews($stage, app(FactsQuery::class)))->add(Person::query()->where('email', People::email('noor'))->firstOrFail());

@@ -218,7 +218,7 @@ final class Work
                 default => null,
             },
             'rank' => $ahead < 8 ? $dice->pick(['A', 'B', 'B', null]) : null,
-            'waiting_on' => $isWaiting ? $dice->pick(['the harbour office', 'Kettil at the chandlery', 'the test house', 'their lawyer']) : null,
+            'waiting_on' => $isWaiting ? $dice->pick(['Morag Flett', 'Kettil at the chandlery', 'the test house', 'their lawyer']) : null,
             'waiting_since' => $isWaiting ? $this->stage->worked($this->stage->today->plus(-12)) : null,
         ], $planned);
 
