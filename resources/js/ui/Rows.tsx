@@ -5,6 +5,8 @@ interface Props<T> {
     legend: string;
     hint?: string;
     error?: string | undefined;
+    /** Words over the columns, as wide as what stands beneath them. */
+    head?: ReactNode;
     rows: T[];
     keyOf?: (row: T) => Key | null;
     onChange: (rows: T[]) => void;
@@ -14,7 +16,7 @@ interface Props<T> {
 }
 
 /** A list that is edited row by row within a form. */
-export function Rows<T extends object>({ legend, hint, error, rows, keyOf, onChange, add, children }: Props<T>) {
+export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf, onChange, add, children }: Props<T>) {
     const list = useRef<HTMLFieldSetElement>(null);
     const wasAdded = useRef(false);
 
@@ -31,6 +33,12 @@ export function Rows<T extends object>({ legend, hint, error, rows, keyOf, onCha
             <legend className="mb-1 text-sm font-semibold">{legend}</legend>
             {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
             {rows.length === 0 && hint !== undefined && <p className="text-xs text-ink-2">{hint}</p>}
+            {rows.length > 0 && head !== undefined && (
+                <div aria-hidden className="mt-2 -mb-1 flex gap-2 text-xs text-ink-2 max-lg:hidden">
+                    {head}
+                    <span className="w-19" />
+                </div>
+            )}
             {rows.map((row, place) => (
                 <div key={keyOf?.(row) ?? `new ${String(place)}`} data-row className="mt-2 flex flex-wrap items-start gap-2">
                     {children(

@@ -46,7 +46,7 @@ function Helpers({ beside, people }: Props) {
     return (
         <div className="flex flex-wrap items-baseline justify-between gap-2 pt-1">
             <span className={names.length === 0 ? 'text-ink-2' : undefined}>{names.length === 0 ? 'nobody' : names.join(', ')}</span>
-            <DialogButton words="Choose" kind="quiet" className="-my-2 -ml-3" title="Who helps?">
+            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="Who helps?">
                 {(close) => (
                     <div className="space-y-4">
                         <CheckList

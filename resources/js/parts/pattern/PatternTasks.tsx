@@ -26,6 +26,16 @@ export function PatternTasks({ tasks, stages, errors, onChange }: Props) {
             <Rows
                 legend="Tasks"
                 hint="Each with a role that somebody takes when a project is started, and a day counted from its start."
+                head={
+                    <>
+                        <span className="min-w-56 flex-1">What is to be done</span>
+                        {stages.length > 0 && <span className="w-36">Stage</span>}
+                        <span className="w-32">Role</span>
+                        <span className="w-16">Day</span>
+                        <span className="w-16">min</span>
+                        <span className="w-24" />
+                    </>
+                }
                 rows={tasks}
                 keyOf={(task) => task.id}
                 onChange={onChange}
