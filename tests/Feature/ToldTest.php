@@ -26,7 +26,7 @@ it('shows a reminder on its day, and until it is seen', function (): void {
     expect($this->props('/')['page']['tickets'])->toBe([]);
     Made::later('2027-02-12');
     expect($this->props('/')['page']['tickets'][0])->toMatchArray(['words' => 'Tide tables', 'at' => '14:30'])
-        ->and($this->props('/')['frame']['ticket']['words'])->toBe('Tide tables')
+        ->and($this->props('/')['frame']['ticket'])->toMatchArray(['words' => 'Tide tables', 'at' => '14:30', 'left' => 5.5 * 3600])
         ->and($this->actingAs($this->elif)->props('/')['page']['tickets'])->toBe([]);
 
     Carbon::setTestNow('2027-02-13 15:00:00');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Calendar;
 
 use App\Models\Role;
+use App\Queries\Capture\Ticket;
 use App\Queries\Parts\PersonTag;
-use App\Queries\People\ReminderRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 
@@ -14,9 +14,9 @@ use Loftrin\Core\Calendar\Day;
 final readonly class Frame implements Props
 {
     /**
-     * @param int          $tray   how much is to be sorted or looked at again
-     * @param ?ReminderRow $ticket the next reminder of today that has a time
-     * @param int          $news   how much was told and is not read
+     * @param int     $tray   how much is to be sorted or looked at again
+     * @param ?Ticket $ticket the next reminder of today that has a time
+     * @param int     $news   how much was told and is not read
      */
     public function __construct(
         public PersonTag $me,
@@ -27,7 +27,7 @@ final readonly class Frame implements Props
         public Rail $rail,
         public int $tray,
         public int $news,
-        public ?ReminderRow $ticket,
+        public ?Ticket $ticket,
     ) {
     }
 }

@@ -10,7 +10,6 @@ use App\Models\Reminder;
 use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
-use App\Queries\People\ReminderRow;
 use Illuminate\Support\Facades\DB;
 
 /** What waits for a person at any moment, asked for at once for every screen. */
@@ -42,12 +41,12 @@ final class Pending
     }
 
     /** The next reminder of today that has a time. */
-    public function ticket(Person $person): ?ReminderRow
+    public function ticket(Person $person): ?Ticket
     {
         $id = $this->counts($person)['ticket'] ?? 0;
         $next = $id === 0 ? null : Reminder::query()->find($id);
 
-        return $next === null ? null : ReminderRow::of($next);
+        return $next === null ? null : Ticket::of($next, $this->workspace);
     }
 
     /** @return array<string, int> of the ticket its id, or 0 */

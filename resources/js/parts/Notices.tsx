@@ -1,45 +1,83 @@
-import { usePage } from '@inertiajs/react';
-import { useEffect } from 'react';
+import { router, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { type ReactNode, useEffect } from 'react';
 import { Toaster, toast } from 'sonner';
 import { act } from '../lib/act';
 import { useKeys } from '../lib/keys';
 import { route } from '../lib/routes';
 
-const box =
-    'font-sans flex w-[min(420px,calc(100vw-32px))] items-center justify-between gap-4 border bg-sheet px-4 py-2.5 text-sm text-ink shadow-lg';
+const tones = { persimmon: 'border-persimmon', chalk: 'border-chalk', ink: 'border-ink' };
 
-/** Says that something was refused or went wrong, and stays until it was read. */
-export function tellProblem(words: string): void {
-    toast.custom(
-        () => (
-            <div role="alert" className={`${box} border-persimmon`}>
-                <span>{words}</span>
-            </div>
-        ),
-        { duration: 8000 },
+interface Told {
+    words: string;
+    tone: keyof typeof tones;
+    children?: ReactNode;
+}
+
+function Notice({ words, tone, children }: Told) {
+    return (
+        <div
+            role={tone === 'persimmon' ? 'alert' : 'status'}
+            className={clsx(
+                'flex w-[min(420px,calc(100vw-32px))] items-center justify-between gap-4 border bg-sheet px-4 py-2.5 font-sans text-sm text-ink shadow-lg',
+                tones[tone],
+            )}
+        >
+            <span className={tone === 'persimmon' ? undefined : 'two-lines'}>{words}</span>
+            {children !== undefined && <span className="flex shrink-0 items-center gap-4">{children}</span>}
+        </div>
     );
+}
+
+const wayClass = 'font-semibold whitespace-nowrap text-chalk underline underline-offset-2';
+
+/** Says that something was refused or went wrong. */
+export function tellProblem(words: string): void {
+    toast.custom(() => <Notice tone="persimmon" words={words} />, { duration: 8000 });
 }
 
 /** Says what somebody else did to what one is looking at. */
 export function tellNews(words: string): void {
+    toast.custom(() => <Notice tone="chalk" words={words} />, { duration: 8000 });
+}
+
+/** Shows a reminder, and stays until it was read. */
+export function tellReminder(words: string): void {
     toast.custom(
-        () => (
-            <div role="status" className={`${box} border-chalk`}>
-                <span className="two-lines">{words}</span>
-            </div>
+        (id) => (
+            <Notice tone="chalk" words={words}>
+                <button
+                    type="button"
+                    className={wayClass}
+                    onClick={() => {
+                        toast.dismiss(id);
+                        router.visit(route('day'));
+                    }}
+                >
+                    On your day
+                </button>
+                <button
+                    type="button"
+                    className="text-ink-2 hover:text-ink"
+                    onClick={() => {
+                        toast.dismiss(id);
+                    }}
+                >
+                    Later
+                </button>
+            </Notice>
         ),
-        { duration: 8000 },
+        { duration: Infinity },
     );
 }
 
 function tellChange(words: string, batch: string): void {
     toast.custom(
         (id) => (
-            <div role="status" className={`${box} border-ink`}>
-                <span className="two-lines">{words}</span>
+            <Notice tone="ink" words={words}>
                 <button
                     type="button"
-                    className="font-semibold text-chalk underline underline-offset-2"
+                    className={wayClass}
                     onClick={() => {
                         toast.dismiss(id);
                         undo(batch);
@@ -47,7 +85,7 @@ function tellChange(words: string, batch: string): void {
                 >
                     Undo
                 </button>
-            </div>
+            </Notice>
         ),
         { id: batch, duration: 6000 },
     );

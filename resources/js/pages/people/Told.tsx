@@ -59,7 +59,7 @@ export default function Told({ page }: { page: ToldProps }) {
                                                 occasion === 'reminder'
                                                     ? each === 'news'
                                                         ? 'on the day’s page'
-                                                        : 'and by the letter of the morning'
+                                                        : 'and by the morning letter'
                                                     : reaches[each],
                                             group: null,
                                         }))}

@@ -32,7 +32,12 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
             <h1 className="mb-5">{project.id === null ? 'New project' : 'Edit the project'}</h1>
             <form onSubmit={save} className="space-y-5">
                 <TextField label="Name" autoFocus={project.id === null} maxLength={200} {...bind(form, 'title')} />
-                <TextArea label="Deliverable" hint="What will be there, and how does one know that it is good?" maxLength={5000} {...bind(form, 'outcome')} />
+                <TextArea
+                    label="Deliverable"
+                    hint="What will be there, and how does one know that it is good?"
+                    maxLength={5000}
+                    {...bind(form, 'outcome')}
+                />
                 <ServesFields
                     serves={data.serves}
                     goals={page.goals}

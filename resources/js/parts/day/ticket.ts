@@ -1,26 +1,35 @@
-import { useEffect } from 'react';
-import type { ReminderRow } from '../../generated/props';
-import { tellNews } from '../Notices';
+import { router } from '@inertiajs/react';
+import { useEffect, useRef } from 'react';
+import { tellReminder } from '../Notices';
+import type { Ticket } from '../../generated/props';
 
-/** Shows a reminder at its time of day, on whatever screen one is. */
-export function useTicket(ticket: ReminderRow | null): void {
-    const { on, at, words } = ticket ?? { on: '', at: null, words: '' };
+/** A minute is over: what was shown in it is not shown again. */
+const NEXT = 61_000;
+
+/** Shows a reminder at its time of day, on whatever screen one is, then asks for the next one. */
+export function useTicket(ticket: Ticket | null): void {
+    const latest = useRef(ticket);
 
     useEffect(() => {
-        if (at === null) {
+        latest.current = ticket;
+    });
+
+    useEffect(() => {
+        const shown = latest.current;
+
+        if (shown === null) {
             return;
         }
 
-        const left = new Date(`${on}T${at}:00`).getTime() - Date.now();
-        const timer = setTimeout(
-            () => {
-                tellNews(`${at} ${words}`);
-            },
-            Math.max(0, left),
-        );
+        let timer = setTimeout(() => {
+            tellReminder(`${shown.at} ${shown.words}`);
+            timer = setTimeout(() => {
+                router.reload({ only: ['frame'] });
+            }, NEXT);
+        }, shown.left * 1000);
 
         return () => {
             clearTimeout(timer);
         };
-    }, [on, at, words]);
+    }, [ticket?.id, ticket?.at]);
 }
