@@ -1,6 +1,8 @@
-import type { ChangeEvent } from 'react';
+import type { ChangeEvent, SubmitEvent } from 'react';
 
 type TextFields<T> = { [K in keyof T]: T[K] extends string ? K : never }[keyof T] & string;
+
+type RecordFields<T> = { [K in keyof T]: T[K] extends number | null ? K : never }[keyof T] & string;
 
 interface FormOf<T> {
     data: T;
@@ -16,5 +18,40 @@ export function bind<T extends object>(form: FormOf<T>, field: TextFields<T>) {
         onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement>) => {
             (form.setData as (field: string, value: string) => void)(field, event.target.value);
         },
+    };
+}
+
+/** Ties a field of a form to a choice of a record, or of none. */
+export function bindRecord<T extends object>(form: FormOf<T>, field: RecordFields<T>) {
+    return {
+        value: form.data[field] as number | null,
+        error: (form.errors as Partial<Record<string, string>>)[field],
+        onChoose: (id: number | null) => {
+            (form.setData as (field: string, value: number | null) => void)(field, id);
+        },
+    };
+}
+
+interface Sent {
+    post: (address: string, options: Options) => void;
+    put: (address: string, options: Options) => void;
+}
+
+interface Options {
+    preserveScroll: boolean;
+    onSuccess?: () => void;
+}
+
+/** Sends a form: to make a record while there is none, to change it once there is. */
+export function saving(form: Sent, id: number | null | undefined, store: string, update: (id: number) => string, onDone?: () => void) {
+    return (event: SubmitEvent) => {
+        event.preventDefault();
+        const options = { preserveScroll: true, ...(onDone === undefined ? {} : { onSuccess: onDone }) };
+
+        if (id == null) {
+            form.post(store, options);
+        } else {
+            form.put(update(id), options);
+        }
     };
 }

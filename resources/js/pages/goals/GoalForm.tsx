@@ -1,7 +1,6 @@
 import { Head, useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
 import type { GoalFormPage, MeasureKind } from '../../generated/props';
-import { bind } from '../../lib/forms';
+import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { CheckList } from '../../parts/CheckList';
 import { RecordField } from '../../parts/Choose';
@@ -31,15 +30,7 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
     const isYear = page.periods.some((period) => period.value === data.period && period.group === 'year');
     const isWeek = data.period.includes('W');
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-
-        if (goal.id === null) {
-            form.post(route('goals.store'));
-        } else {
-            form.put(route('goals.update', goal.id));
-        }
-    };
+    const save = saving(form, goal.id, route('goals.store'), (id) => route('goals.update', id));
 
     return (
         <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">
@@ -51,16 +42,7 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                     <SelectField label="For when" {...bind(form, 'period')}>
                         <Grouped options={page.periods} />
                     </SelectField>
-                    <RecordField
-                        label="Hangs on"
-                        none="Nothing: it stands alone"
-                        value={data.parent}
-                        options={page.parents}
-                        error={errors.parent}
-                        onChoose={(parent) => {
-                            form.setData('parent', parent);
-                        }}
-                    />
+                    <RecordField label="Hangs on" none="Nothing: it stands alone" options={page.parents} {...bindRecord(form, 'parent')} />
                 </div>
                 <SelectField label="Judged by" {...bind(form, 'measure')}>
                     {measures.map(([value, words]) => (
@@ -90,12 +72,8 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                                 <RecordField
                                     label="Hangs on the outlook"
                                     none="None"
-                                    value={data.outlook}
                                     options={page.outlooks}
-                                    error={errors.outlook}
-                                    onChoose={(outlook) => {
-                                        form.setData('outlook', outlook);
-                                    }}
+                                    {...bindRecord(form, 'outlook')}
                                 />
                             )}
                             {isYear && data.parent === null && (

@@ -1,7 +1,6 @@
 import { Head, useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
 import type { SeriesFormPage } from '../../generated/props';
-import { bind } from '../../lib/forms';
+import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RuleFields } from '../../parts/meeting/RuleFields';
 import { StandingFields } from '../../parts/meeting/StandingFields';
@@ -14,15 +13,7 @@ export default function SeriesForm({ page }: { page: SeriesFormPage }) {
     const { data } = form;
     const errors: Partial<Record<string, string>> = form.errors;
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-
-        if (series.id === null) {
-            form.post(route('series.store'));
-        } else {
-            form.put(route('series.update', series.id));
-        }
-    };
+    const save = saving(form, series.id, route('series.store'), (id) => route('series.update', id));
 
     return (
         <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">

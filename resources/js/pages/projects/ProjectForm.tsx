@@ -1,7 +1,6 @@
 import { Head, useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
 import type { Attention, ProjectFormPage, Rank } from '../../generated/props';
-import { bind } from '../../lib/forms';
+import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { ServesFields } from '../../parts/project/ServesFields';
@@ -16,15 +15,7 @@ export default function ProjectForm({ page }: { page: ProjectFormPage }) {
     const form = useForm(`project ${String(project.id)}`, project);
     const { data, errors } = form;
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-
-        if (project.id === null) {
-            form.post(route('projects.store'));
-        } else {
-            form.put(route('projects.update', project.id));
-        }
-    };
+    const save = saving(form, project.id, route('projects.store'), (id) => route('projects.update', id));
 
     return (
         <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">

@@ -1,9 +1,8 @@
 import { Head, useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
 import type { RoutineKind, RoutineView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
-import { bind } from '../../lib/forms';
+import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/Choose';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
@@ -30,15 +29,7 @@ export default function Routine({ page }: { page: RoutineView }) {
     const wrong = errors as Partial<Record<string, string>>;
     const hasRhythm = data.kind === 'task' || data.kind === 'pieces';
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-
-        if (routine.id === null) {
-            form.post(route('routines.store'));
-        } else {
-            form.put(route('routines.update', routine.id), { preserveScroll: true });
-        }
-    };
+    const save = saving(form, routine.id, route('routines.store'), (id) => route('routines.update', id));
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
@@ -95,30 +86,15 @@ export default function Routine({ page }: { page: RoutineView }) {
                             form.setData({ ...data, ...change });
                         }}
                     />
-                    {hasRhythm && (
-                        <RecordField
-                            label="Serves"
-                            none="No goal"
-                            value={data.goal}
-                            options={page.goals}
-                            error={errors.goal}
-                            onChoose={(goal) => {
-                                form.setData('goal', goal);
-                            }}
-                        />
-                    )}
+                    {hasRhythm && <RecordField label="Serves" none="No goal" options={page.goals} {...bindRecord(form, 'goal')} />}
                 </div>
                 {data.kind === 'pieces' && page.patterns.length > 0 && (
                     <div className="max-w-2xl">
                         <RecordField
                             label="Steps of each piece"
                             none="Its own, written below"
-                            value={data.pattern}
                             options={page.patterns}
-                            error={errors.pattern}
-                            onChoose={(pattern) => {
-                                form.setData('pattern', pattern);
-                            }}
+                            {...bindRecord(form, 'pattern')}
                         />
                         {data.pattern !== null && (
                             <p className="mt-1 text-xs text-ink-2">

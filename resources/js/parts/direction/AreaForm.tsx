@@ -1,8 +1,7 @@
 import { useForm } from '@inertiajs/react';
-import type { SubmitEvent } from 'react';
 import type { AreaKind, AreaRow, PersonTag } from '../../generated/props';
 import { act } from '../../lib/act';
-import { bind } from '../../lib/forms';
+import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { SelectField, TextArea, TextField } from '../../ui/Field';
@@ -20,16 +19,7 @@ interface Props {
 export function AreaForm({ area, notes = '', people, mayRemove = false, onDone }: Props) {
     const form = useForm({ name: area?.name ?? '', kind: area?.kind ?? 'area', owner: String(area?.owner?.id ?? ''), notes });
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-        const options = { preserveScroll: true, onSuccess: onDone };
-
-        if (area === null) {
-            form.post(route('areas.store'), options);
-        } else {
-            form.put(route('areas.update', area.id), options);
-        }
-    };
+    const save = saving(form, area?.id, route('areas.store'), (id) => route('areas.update', id), onDone);
 
     return (
         <form onSubmit={save} className="space-y-4">

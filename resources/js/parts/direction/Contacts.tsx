@@ -1,9 +1,9 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import { useState } from 'react';
 import { Section } from '../Section';
 import type { AreaView, ContactRow } from '../../generated/props';
 import { act } from '../../lib/act';
-import { bind } from '../../lib/forms';
+import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -62,16 +62,7 @@ function ContactForm({ area, contact, onDone }: { area: number; contact: Contact
         phone: contact?.phone ?? '',
     });
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-        const options = { preserveScroll: true, onSuccess: onDone };
-
-        if (contact === null) {
-            form.post(route('contacts.store', area), options);
-        } else {
-            form.put(route('contacts.update', contact.id), options);
-        }
-    };
+    const save = saving(form, contact?.id, route('contacts.store', area), (id) => route('contacts.update', id), onDone);
 
     return (
         <form onSubmit={save} className="space-y-4">

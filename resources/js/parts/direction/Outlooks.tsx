@@ -1,10 +1,10 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import { useState } from 'react';
 import { Empty, Section } from '../Section';
 import type { DirectionView, OutlookTag } from '../../generated/props';
 import { act } from '../../lib/act';
 import { fullDateWords } from '../../lib/dates';
-import { bind } from '../../lib/forms';
+import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -66,16 +66,7 @@ export function Outlooks({ page }: { page: DirectionView }) {
 function OutlookForm({ outlook, onDone }: { outlook: OutlookTag | null; onDone: () => void }) {
     const form = useForm({ title: outlook?.title ?? '', on: outlook?.on ?? '', why: outlook?.why ?? '' });
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-        const options = { preserveScroll: true, onSuccess: onDone };
-
-        if (outlook === null) {
-            form.post(route('outlooks.store'), options);
-        } else {
-            form.put(route('outlooks.update', outlook.id), options);
-        }
-    };
+    const save = saving(form, outlook?.id, route('outlooks.store'), (id) => route('outlooks.update', id), onDone);
 
     return (
         <form onSubmit={save} className="space-y-4">

@@ -1,10 +1,10 @@
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import { useState } from 'react';
 import { CheckList } from '../CheckList';
 import { Empty, Section } from '../Section';
 import type { CircleRow, People, PersonTag } from '../../generated/props';
 import { act } from '../../lib/act';
-import { bind } from '../../lib/forms';
+import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -73,16 +73,7 @@ export function Circles({ page }: { page: People }) {
 function CircleForm({ circle, people, onDone }: { circle: CircleRow | null; people: PersonTag[]; onDone: () => void }) {
     const form = useForm({ name: circle?.name ?? '', people: circle?.people.map((person) => person.id) ?? [] });
 
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-        const options = { preserveScroll: true, onSuccess: onDone };
-
-        if (circle === null) {
-            form.post(route('circles.store'), options);
-        } else {
-            form.put(route('circles.update', circle.id), options);
-        }
-    };
+    const save = saving(form, circle?.id, route('circles.store'), (id) => route('circles.update', id), onDone);
 
     return (
         <form onSubmit={save} className="space-y-4">
