@@ -213,3 +213,24 @@ test('a routine is ticked and comes back', async ({ page }) => {
     await expect(page.getByText('1 done')).toBeVisible();
     await expect(page.getByRole('checkbox', { name: 'Done: Grease the winch' })).toHaveAttribute('aria-checked', 'false');
 });
+
+test('a reminder comes at its minute by the workspace’s clock, and stays until it is read', async ({ page }) => {
+    await page.clock.install();
+    await page.goto('/told');
+    const inputs = page.locator('form').first();
+    await inputs.getByLabel('Of what').fill('Call the crane');
+    await inputs.getByLabel('On', { exact: true }).fill(new Intl.DateTimeFormat('sv-SE', { timeZone: 'Europe/Copenhagen' }).format());
+    await inputs.getByLabel('At, if wanted').fill('23:59');
+    await inputs.getByRole('button', { name: 'Remind me' }).click();
+    await expect(page.getByText('23:59')).toBeVisible();
+
+    await page.goto('/sheet');
+    await expect(page.getByText('23:59 Call the crane')).toBeHidden();
+    await page.clock.fastForward('24:00:00');
+    await expect(page.getByText('23:59 Call the crane')).toBeVisible();
+    await page.clock.fastForward('00:30');
+    await page.getByRole('button', { name: 'On your day' }).click();
+    await expect(page).toHaveURL(/\/$/);
+    await expect(page.getByText('Call the crane', { exact: true })).toBeVisible();
+    await expect(page.getByText('23:59 Call the crane')).toBeHidden();
+});
