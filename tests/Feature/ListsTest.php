@@ -10,9 +10,9 @@ use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Lists\TaskList;
-use App\Queries\Projects\CountedWork;
 use App\Queries\Projects\ProjectWork;
 use App\Queries\Projects\StoredWork;
+use App\Queries\Projects\WorkCounts;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Doable;
 use Random\Engine\Mt19937;
@@ -101,7 +101,7 @@ it('counts the work of projects as the core does', function (int $seed): void {
     ])->all();
     $workspace = app(Workspace::class);
 
-    expect($facts(CountedWork::of($workspace, $projects->modelKeys())))->toBe($facts(StoredWork::of($workspace, $projects)));
+    expect($facts(app(WorkCounts::class)->of($projects->modelKeys())))->toBe($facts(StoredWork::of($workspace, $projects)));
 })->with([7, 8, 9]);
 
 it('puts each task where people look for it', function (array $task, array $lists): void {

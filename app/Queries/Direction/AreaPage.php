@@ -20,8 +20,8 @@ use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
-use App\Queries\Projects\CountedWork;
 use App\Queries\Projects\RegisterPage;
+use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RoutinesPage;
 use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
@@ -37,7 +37,7 @@ final readonly class AreaPage
     /** How many done tasks are listed. */
     private const LISTED = 30;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines, private GoalRows $goals)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines, private GoalRows $goals, private WorkCounts $counts)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class AreaPage
         $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
         $goals = array_values($this->goals->only($open, $week, $viewer, $today));
         $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
-        $work = CountedWork::of($this->workspace, array_values($projects->modelKeys()));
+        $work = $this->counts->of(array_values($projects->modelKeys()));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $ahead = $this->tasks($area, $viewer)->onLists()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Goal;
+use App\Queries\Parts\Address;
 use App\Queries\Parts\Gauge;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
@@ -67,8 +68,8 @@ final readonly class WrittenSum
         return new SumLine(
             $this->title($line),
             match ($line->kind) {
-                ContributorKind::Goal => route('goals.show', $line->id, false),
-                ContributorKind::Project => route('projects.show', $line->id, false),
+                ContributorKind::Goal => Address::ofGoal((int) $line->id),
+                ContributorKind::Project => Address::ofProject((int) $line->id),
                 ContributorKind::Tasks => null,
             },
             $this->detail($line),
@@ -77,8 +78,8 @@ final readonly class WrittenSum
             $line->points()->times(Fraction::of(100))->rounded(1),
             $line->leftOut === null ? null : self::reason($line->leftOut, $line->since),
             match ($line->kind) {
-                ContributorKind::Goal => route('goals.figure', ['goal' => $line->id, 'on' => (string) $this->on], false),
-                ContributorKind::Project => route('projects.figure', ['project' => $line->id, 'on' => (string) $this->on], false),
+                ContributorKind::Goal => Address::ofFigure('goals', (int) $line->id, $this->on),
+                ContributorKind::Project => Address::ofFigure('projects', (int) $line->id, $this->on),
                 ContributorKind::Tasks => null,
             },
         );

@@ -33,7 +33,7 @@ final readonly class SeriesPage
 
     public function of(Series $series, Person $viewer): SeriesView
     {
-        $series->load(['attendees.person', 'standingItems.owner', 'meetings.attendances'])->loadCount(Series::COUNTS);
+        $series->load(['attendees.person', 'standingItems.owner', 'meetings'])->loadCount(Series::COUNTS);
         $threads = $this->plans->threads($viewer);
         $issues = $this->agendas->openIssues($series);
         $followUps = $this->agendas->followUps($series);

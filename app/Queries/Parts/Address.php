@@ -7,12 +7,13 @@ namespace App\Queries\Parts;
 use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Task;
+use Loftrin\Core\Calendar\Day;
 
 /** Where the page of a goal, a task or a project is. */
 final class Address
 {
-    /** @var array<string, string> what stands before the id, by the name of the route: a list has many rows, and the router need not be asked for each */
-    private static array $before = [];
+    /** @var array<string, string> as "/goals/%d", by the name of the route: a list has many rows, and the router need not be asked for each */
+    private static array $shapes = [];
 
     public static function ofGoal(int $goal): string
     {
@@ -24,9 +25,19 @@ final class Address
         return self::numbered('projects.show', $project);
     }
 
+    /**
+     * Where a figure is explained as of a day.
+     *
+     * @param 'goals'|'projects' $of
+     */
+    public static function ofFigure(string $of, int $id, Day $on): string
+    {
+        return self::numbered("$of.figure", $id)."?on=$on";
+    }
+
     private static function numbered(string $route, int $id): string
     {
-        return (self::$before[$route] ??= substr(route($route, 0, false), 0, -1)).$id;
+        return sprintf(self::$shapes[$route] ??= str_replace('/0', '/%d', route($route, 0, false)), $id);
     }
 
     /** @param bool $isWhole with the server's name, for who reads it elsewhere */

@@ -57,7 +57,7 @@ final readonly class Gauge implements Props
             $forecast?->low === null ? null : $forecast->low / 10,
             $forecast?->high === null ? null : $forecast->high / 10,
             $goal->measure === MeasureKind::YesNo && ! $figure->band->isResult() ? $goal->ends_on : null,
-            route('goals.figure', ['goal' => $goal->id, 'on' => (string) $on], false),
+            Address::ofFigure('goals', $goal->id, $on),
         );
     }
 
@@ -74,7 +74,7 @@ final readonly class Gauge implements Props
             $terms,
             $standing,
             self::spoken($shown, $standing === '' ? 'without a pace' : $standing),
-            why: route('projects.figure', ['project' => $project->id, 'on' => (string) $on], false),
+            why: Address::ofFigure('projects', $project->id, $on),
         );
     }
 

@@ -7,7 +7,6 @@ namespace App\Queries\Projects;
 use App\Models\Gathering;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
-use App\Models\Workspace;
 use App\Queries\Goals\Threads;
 use Loftrin\Core\Goals\Band;
 use Loftrin\Core\Work\Attention;
@@ -18,7 +17,7 @@ use stdClass;
 /** The lines of a register in their order: only those of one page are then fetched whole. */
 final readonly class RegisterLines
 {
-    public function __construct(private Workspace $workspace, private FoundProjects $found, private Everybody $everybody)
+    public function __construct(private FoundProjects $found, private WorkCounts $counts, private Everybody $everybody)
     {
     }
 
@@ -30,7 +29,7 @@ final readonly class RegisterLines
     public function of(RegisterFilter $filter, CountedWork $active, Threads $threads): array
     {
         $lines = array_values(array_filter($this->all($filter, $threads), static fn(RegisterLine $line): bool => self::isNeeded($line, $active, $filter->need)));
-        $work = $filter->sort === 'progress' ? CountedWork::of($this->workspace, array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
+        $work = $filter->sort === 'progress' ? $this->counts->of(array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
         $order = new RegisterOrder($work, $filter->sort);
         $places = array_map(static fn(RegisterLine $line): array => [...$line->headingPlace($filter->group), ...$order->place($line)], $lines);
         asort($places);

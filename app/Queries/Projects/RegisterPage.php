@@ -25,14 +25,14 @@ final readonly class RegisterPage
 {
     private const PER_PAGE = 50;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Choices $choices, private RegisterLines $lines, private Everybody $everybody)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Choices $choices, private RegisterLines $lines, private WorkCounts $counts, private Everybody $everybody)
     {
     }
 
     public function of(Person $viewer, RegisterFilter $filter): Register
     {
         $threads = $this->plans->threads($viewer);
-        $active = CountedWork::ofActive($this->workspace);
+        $active = $this->counts->ofActive();
         $lines = $this->lines->of($filter, $active, $threads);
         $pages = max(1, (int) ceil(count($lines) / self::PER_PAGE));
 
@@ -93,7 +93,7 @@ final readonly class RegisterPage
     private function groups(array $lines, CountedWork $active, Threads $threads, RegisterFilter $filter): array
     {
         $ids = array_map(static fn(RegisterLine $line): int => $line->id, $lines);
-        $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : CountedWork::of($this->workspace, $ids);
+        $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : $this->counts->of($ids);
         $work->lookAhead($ids);
         $projects = Project::query()->whereIntegerInRaw('id', $ids)->with(['owner', 'milestones', 'gatherings.collection', 'entries.field'])
             ->addSelect(['projects.*', 'changed_at' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id')])

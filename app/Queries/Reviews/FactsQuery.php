@@ -15,7 +15,7 @@ use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Occurrences;
-use App\Queries\Projects\CountedWork;
+use App\Queries\Projects\WorkCounts;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -30,7 +30,7 @@ final readonly class FactsQuery
     /** With how many weeks before it a week is compared. */
     private const WEEKS_BEFORE = 4;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Occurrences $occurrences)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Occurrences $occurrences, private WorkCounts $counts)
     {
     }
 
@@ -56,7 +56,7 @@ final readonly class FactsQuery
             $this->doneIn($week->span, $person)->count(),
             $left->late()->count(),
             $left->carried()->count(),
-            CountedWork::ofActive($this->workspace)->stuck(),
+            $this->counts->ofActive()->stuck(),
             $left->withOthers()->count(),
             $left->untouched()->count(),
             Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Figure;
+
+/** What is done in a project and what is left, as it was counted. */
+final readonly class ProjectFacts
+{
+    /**
+     * @param ?Fraction $progress 0 to 1; null with no task in scope
+     * @param ?Figure   $figure   its pace while it is active and has both its dates
+     * @param int       $tasks    in scope
+     * @param int       $open     of those
+     * @param ?int      $next     the first task that somebody could start on
+     */
+    public function __construct(
+        public int $owner,
+        public ?Fraction $progress,
+        public ?Figure $figure,
+        public int $tasks,
+        public int $open,
+        public bool $isStuck,
+        public bool $isReady,
+        public ?int $next,
+    ) {
+    }
+}

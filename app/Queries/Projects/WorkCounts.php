@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects;
+
+use App\Models\Project;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Goals\StoredTallies;
+use App\Queries\Parts\Remembered;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Goals\Rollup;
+use Loftrin\Core\Work\Project as CoreProject;
+use Loftrin\Core\Work\ProjectState;
+use stdClass;
+
+/** Counts the work of many projects in the database. */
+final readonly class WorkCounts
+{
+    public function __construct(private Workspace $workspace, private Remembered $remembered)
+    {
+    }
+
+    /** @param list<int> $projects ids */
+    public function of(array $projects): CountedWork
+    {
+        return new CountedWork($this->facts(Project::query()->whereIntegerInRaw('projects.id', $projects)));
+    }
+
+    /** All that are active: kept until anything is changed. */
+    public function ofActive(): CountedWork
+    {
+        return new CountedWork($this->remembered->of('work of active projects', fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active))));
+    }
+
+    /**
+     * @param Builder<Project> $projects
+     *
+     * @return array<int, ProjectFacts> by project
+     */
+    private function facts(Builder $projects): array
+    {
+        $today = $this->workspace->today();
+        $rows = $this->rows($projects);
+        $cores = array_map(static fn(stdClass $row): CoreProject => CoreRecords::projectOf($row, [], []), $rows);
+        $tallies = new StoredTallies(array_map(static fn(CoreProject $project) => $project->weighing, $cores), [], []);
+        $tallies->prepare([$today]);
+        $rollup = new Rollup(new Plan($this->workspace->calendar(), [], $cores), $tallies);
+
+        return array_map(static function (stdClass $row) use ($cores, $rollup, $today): ProjectFacts {
+            $core = $cores[(int) $row->id];
+            $isActive = $core->state === ProjectState::Active;
+            $isReady = $isActive && (int) $row->tasks > 0 && (int) $row->open === 0;
+
+            return new ProjectFacts(
+                (int) $row->owner_id,
+                $rollup->projectProgress($core, $today),
+                $rollup->projectFigure($core, $today),
+                (int) $row->tasks,
+                (int) $row->open,
+                $isActive && ! $isReady && $row->next_id === null && (int) $row->waiting === 0,
+                $isReady,
+                $row->next_id === null ? null : (int) $row->next_id,
+            );
+        }, $rows);
+    }
+
+    /**
+     * @param Builder<Project> $projects
+     *
+     * @return array<int, stdClass> by id
+     */
+    private function rows(Builder $projects): array
+    {
+        $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
+        $counts = DB::table('tasks')->whereIn('project_id', (clone $projects)->select('id'))->groupBy('project_id')
+            ->selectRaw("project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting", array_fill(0, 3, (string) $this->workspace->today()));
+
+        return $projects->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
+            ->addSelect(['next_id' => Task::query()->doableNow()->whereColumn('project_id', 'projects.id')->orderBy('position')->orderBy('id')->limit(1)->select('id')])
+            ->leftJoinSub($counts, 'counted', 'counted.project_id', '=', 'projects.id')
+            ->addSelect(['counted.tasks', 'counted.open', 'counted.waiting'])
+            ->toBase()->get()->keyBy('id')->all();
+    }
+}
