@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Record;
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
 
 arch('the core knows nothing of the application around it')
     ->expect('Loftrin\Core')
@@ -25,6 +27,14 @@ arch('every record can be logged and undone')
     ->classes()
     ->toExtend(Record::class)
     ->ignoring([Record::class, 'App\Models\Casts', 'App\Models\Relations']);
+
+it('has records that are booted by the names of their methods, none by attributes', function (): void {
+    foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
+        $class = new ReflectionClass('App\\Models\\'.basename($file, '.php'));
+        $marked = $class->isSubclassOf(Record::class) ? array_filter($class->getMethods(), static fn(ReflectionMethod $method): bool => $method->getAttributes(Boot::class) !== [] || $method->getAttributes(Initialize::class) !== []) : [];
+        expect($marked)->toBe([]);
+    }
+});
 
 it('has records whose columns are what is stored: nothing but casts stands between', function (): void {
     foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
