@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Actions\ChangeLog;
 use App\Models\Relations\BelongsToPerson;
 use Illuminate\Database\Eloquent\Model;
+use ReflectionMethod;
 
 /**
  * One row of a table. What is written while a change is open goes into its log.
@@ -60,7 +61,7 @@ abstract class Record extends Model
             $initialize = 'initialize'.class_basename($trait);
 
             if (method_exists(static::class, $boot)) {
-                static::$boot();
+                (new ReflectionMethod(static::class, $boot))->invoke(null);
             }
 
             if (method_exists(static::class, $initialize)) {
