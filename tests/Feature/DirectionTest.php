@@ -109,6 +109,17 @@ describe('an area', function (): void {
         expect(Task::query()->where('title', 'Look at prices')->exists())->toBeTrue();
     });
 
+    it('lists the first of its tasks and says how many more there are', function (): void {
+        $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]);
+        $project = Made::project($this->mei, more: ['area_id' => $area->id]);
+
+        for ($number = 0; $number < 33; $number++) {
+            Made::task($this->mei, ['project_id' => $project->id, 'planned' => '2027-W06']);
+        }
+
+        expect($this->props("/areas/$area->id")['page'])->toMatchArray(['thisWeekMore' => 3])->thisWeek->toHaveCount(30);
+    });
+
     it('is made, changed and removed, with contacts', function (): void {
         $this->post('/areas', ['name' => 'Treasurer', 'kind' => 'role'])->assertSessionHasErrors('owner');
         $this->post('/areas', ['name' => 'Kirkwall', 'kind' => 'client', 'owner' => $this->mei->id])->assertSessionHasNoErrors();

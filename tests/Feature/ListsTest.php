@@ -104,6 +104,19 @@ it('counts the work of projects as the core does', function (int $seed): void {
     expect($facts(app(WorkCounts::class)->of($projects->modelKeys())))->toBe($facts(StoredWork::of($workspace, $projects)));
 })->with([7, 8, 9]);
 
+it('shows a long list a part at a time', function (): void {
+    for ($number = 1; $number <= 110; $number++) {
+        Made::task($this->mei, ['title' => "Task $number"]);
+    }
+
+    $shown = fn(string $address): int => array_sum(array_map(static fn(array $group): int => count($group['tasks']), $this->props($address)['page']['groups']));
+    expect($shown('/lists/undated'))->toBe(100)->and($this->props('/lists/undated')['page']['total'])->toBe(110)
+        ->and($shown('/lists/undated?shown=200'))->toBe(110)
+        ->and($shown('/lists/undated?shown=-5'))->toBe(100)
+        ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me'))->toBe(100)
+        ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me&shown=200'))->toBe(110);
+});
+
 it('puts each task where people look for it', function (array $task, array $lists): void {
     Made::task($this->mei, ['title' => 'It', ...$task]);
     Made::task(Made::person(), ['title' => 'It', ...$task]);

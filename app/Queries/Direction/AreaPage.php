@@ -34,7 +34,7 @@ final readonly class AreaPage
     /** How far back one looks, in days. */
     private const BACK = 28;
 
-    /** How many done tasks are listed. */
+    /** How many tasks are listed, of those ahead and of those done. */
     private const LISTED = 30;
 
     public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines, private GoalRows $goals, private WorkCounts $counts)
@@ -53,11 +53,11 @@ final readonly class AreaPage
         $work = $this->counts->of(array_values($projects->modelKeys()));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
-        $ahead = $this->tasks($area, $viewer)->onLists()
+        $ofWeek = $this->tasks($area, $viewer)->onLists()
             ->where(static fn(Builder $either) => $either
                 ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw(OwnTasks::DAY_OR_WEEK))
-                ->orWhere('due_on', '<=', (string) $week->span->last))
-            ->orderByRaw('rank is null, rank')->orderBy('id')->get();
+                ->orWhere('due_on', '<=', (string) $week->span->last));
+        $ahead = (clone $ofWeek)->orderByRaw('rank is null, rank')->orderBy('id')->limit(self::LISTED)->get();
         $done = $this->tasks($area, $viewer)
             ->whereBetween('done_on', [(string) $back->first, (string) $back->last])
             ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->get();
@@ -80,6 +80,7 @@ final readonly class AreaPage
             $week->name,
             $viewer->isLead() || $area->owner_id === $viewer->id,
             $this->routines->for($viewer, 'area_id', $area->id),
+            $ahead->count() < self::LISTED ? 0 : $ofWeek->count() - $ahead->count(),
         );
     }
 

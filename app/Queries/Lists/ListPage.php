@@ -14,9 +14,6 @@ use Loftrin\Core\Calendar\Day;
 
 final readonly class ListPage
 {
-    /** How many tasks of a list are shown. */
-    private const SHOWN = 200;
-
     /** How far the list of what lies ahead looks closely, in weeks. */
     private const NEAR_WEEKS = 4;
 
@@ -24,7 +21,8 @@ final readonly class ListPage
     {
     }
 
-    public function of(TaskList $list, Person $viewer, int $minutes, Day $since): ListView
+    /** @param int $shown how many of its tasks at most */
+    public function of(TaskList $list, Person $viewer, int $minutes, Day $since, int $shown): ListView
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
@@ -51,7 +49,7 @@ final readonly class ListPage
         return new ListView(
             $list,
             ListCount::all($counts),
-            $this->groups($list, $viewer, array_values($ordered->with(TaskRow::NEEDS)->limit(self::SHOWN)->get()->all())),
+            $this->groups($list, $viewer, array_values($ordered->with(TaskRow::NEEDS)->limit($shown)->get()->all())),
             $counts[$list->value],
             $minutes,
             $since,

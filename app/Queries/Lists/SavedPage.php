@@ -20,14 +20,15 @@ use Loftrin\Core\Calendar\Day;
 /** A saved list, or one that is being built: its conditions, and what they find for the reader. */
 final readonly class SavedPage
 {
-    private const SHOWN = 200;
-
     public function __construct(private Workspace $workspace, private StoredPlans $plans, private FoundTasks $found, private Fields $fields, private OwnTasks $own)
     {
     }
 
-    /** @param list<Condition> $conditions */
-    public function of(Person $viewer, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group, int $gap, Day $since): SavedView
+    /**
+     * @param list<Condition> $conditions
+     * @param int             $shown      how many of its tasks at most
+     */
+    public function of(Person $viewer, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group, int $gap, Day $since, int $shown): SavedView
     {
         $fields = $this->fields->for($viewer);
         $query = $this->found->by($conditions, $viewer);
@@ -46,7 +47,7 @@ final readonly class SavedPage
             $fields,
             ListCount::all($counts),
             SavedTag::all($viewer),
-            $this->groups($this->sorted(clone $query, $sort)->with([...TaskRow::NEEDS, 'project.area', 'goal.area'])->limit(self::SHOWN)->get()->all(), $group, $viewer),
+            $this->groups($this->sorted(clone $query, $sort)->with([...TaskRow::NEEDS, 'project.area', 'goal.area'])->limit($shown)->get()->all(), $group, $viewer),
             $query->count(),
             PersonTag::all(),
         );

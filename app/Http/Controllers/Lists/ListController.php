@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Lists;
 use App\Actions\Week\Bulk;
 use App\Actions\Week\ChangeTasks;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Shown;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\ListPage;
@@ -37,6 +38,7 @@ final class ListController extends Controller
             $this->me(),
             $request->filled('minutes') ? $request->integer('minutes') : self::GAP,
             $request->filled('since') ? Day::of($request->string('since')->toString()) : $workspace->today()->plus(-self::DAYS_BACK),
+            Shown::in($request),
         )]);
     }
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Lists;
 use App\Actions\Week\SaveList;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ListQuestion;
+use App\Http\Requests\Shown;
 use App\Models\SavedList;
 use App\Models\Workspace;
 use App\Queries\Lists\Condition;
@@ -16,6 +17,7 @@ use App\Queries\Lists\ListGrouping;
 use App\Queries\Lists\ListSort;
 use App\Queries\Lists\SavedPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -28,15 +30,15 @@ final class SavedListController extends Controller
     {
         $known = array_values(array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())));
 
-        return $this->page($page, null, $known, $question->sort(), $question->group());
+        return $this->page($question, $page, null, $known, $question->sort(), $question->group());
     }
 
-    public function show(SavedList $saved, SavedPage $page): Response
+    public function show(Request $request, SavedList $saved, SavedPage $page): Response
     {
         Gate::authorize('view', $saved);
         $conditions = array_map(static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']), $saved->conditions);
 
-        return $this->page($page, $saved, $conditions, ListSort::from($saved->sort), $saved->group === null ? null : ListGrouping::from($saved->group));
+        return $this->page($request, $page, $saved, $conditions, ListSort::from($saved->sort), $saved->group === null ? null : ListGrouping::from($saved->group));
     }
 
     public function store(ListQuestion $question, SaveList $save): RedirectResponse
@@ -65,10 +67,10 @@ final class SavedListController extends Controller
     }
 
     /** @param list<Condition> $conditions */
-    private function page(SavedPage $page, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group): Response
+    private function page(Request $request, SavedPage $page, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group): Response
     {
         $today = app(Workspace::class)->today();
 
-        return Inertia::render('lists/Saved', ['page' => $page->of($this->me(), $list, $conditions, $sort, $group, ListController::GAP, $today->plus(-ListController::DAYS_BACK))]);
+        return Inertia::render('lists/Saved', ['page' => $page->of($this->me(), $list, $conditions, $sort, $group, ListController::GAP, $today->plus(-ListController::DAYS_BACK), Shown::in($request))]);
     }
 }

@@ -1,5 +1,5 @@
 import { Head, Link, useForm } from '@inertiajs/react';
-import { type SubmitEvent, useState } from 'react';
+import { type ReactNode, type SubmitEvent, useState } from 'react';
 import type { AreaView, PersonTag, RegisterRow, TaskRow } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
@@ -31,7 +31,18 @@ export default function Area({ page }: { page: AreaView }) {
                 <div className="min-w-0 space-y-7">
                     <Section title="This week" aside="Its open tasks of this week, ranked.">
                         {page.thisWeek.length === 0 && <Empty>Nothing is planned for it this week.</Empty>}
-                        <Few tasks={page.thisWeek} people={page.people} showsTime />
+                        <Few tasks={page.thisWeek} people={page.people} showsTime>
+                            {page.thisWeekMore > 0 && (
+                                <Link
+                                    href={route('saved.build', {
+                                        _query: { conditions: [{ field: 'area', value: String(area.id) }], sort: 'planned' },
+                                    })}
+                                    className="text-sm text-chalk hover:underline"
+                                >
+                                    {page.thisWeekMore} more in a list of all its open tasks
+                                </Link>
+                            )}
+                        </Few>
                     </Section>
                     <Section title="Projects that run">
                         {page.projects.length === 0 && <Empty>No project runs here.</Empty>}
@@ -73,7 +84,18 @@ export default function Area({ page }: { page: AreaView }) {
 /** How many tasks are listed before the rest folds. */
 const FEW = 6;
 
-function Few({ tasks, people, showsTime = false }: { tasks: TaskRow[]; people: PersonTag[]; showsTime?: boolean }) {
+/** The first of some tasks; the others, and where there are yet more, unfold. */
+function Few({
+    tasks,
+    people,
+    showsTime = false,
+    children,
+}: {
+    tasks: TaskRow[];
+    people: PersonTag[];
+    showsTime?: boolean;
+    children?: ReactNode;
+}) {
     const [isOpen, setOpen] = useState(false);
     const shown = isOpen ? tasks : tasks.slice(0, FEW);
 
@@ -94,6 +116,7 @@ function Few({ tasks, people, showsTime = false }: { tasks: TaskRow[]; people: P
                     {tasks.length - shown.length} more
                 </Button>
             )}
+            {isOpen && children}
         </>
     );
 }

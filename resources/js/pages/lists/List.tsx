@@ -1,5 +1,6 @@
 import { Head, router } from '@inertiajs/react';
 import { GiveTime } from '../../parts/lists/GiveTime';
+import { More } from '../../parts/lists/More';
 import { ListNav } from '../../parts/lists/ListNav';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
@@ -57,11 +58,7 @@ export default function List({ page }: { page: ListView }) {
                 {(list === 'undated' || list === 'week') && (
                     <AddTask to={list === 'week' ? { planned: page.week } : {}} words="Add a task" />
                 )}
-                {page.total > page.groups.reduce((sum, group) => sum + group.tasks.length, 0) && (
-                    <p className="mt-2 text-xs text-ink-2">
-                        and {page.total - page.groups.reduce((sum, group) => sum + group.tasks.length, 0)} more
-                    </p>
-                )}
+                <More groups={page.groups} total={page.total} />
             </div>
         </div>
     );

@@ -7,6 +7,7 @@ import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { ListBuilder } from '../../parts/lists/ListBuilder';
 import { ListNav } from '../../parts/lists/ListNav';
+import { More } from '../../parts/lists/More';
 import { Button } from '../../ui/Button';
 
 /** A heading that is a time is said in words; any other stands as it is. */
@@ -16,7 +17,6 @@ const headingWords = (heading: string) => (/^\d{4}(-|$)/.test(heading) ? planned
 export default function Saved({ page }: { page: SavedView }) {
     const [isChanging, setChanging] = useState(false);
     const isNew = page.id === null;
-    const shown = page.groups.reduce((sum, group) => sum + group.tasks.length, 0);
 
     return (
         <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
@@ -63,7 +63,7 @@ export default function Saved({ page }: { page: SavedView }) {
                         </ul>
                     </section>
                 ))}
-                {page.total > shown && <p className="mt-2 text-xs text-ink-2">and {page.total - shown} more</p>}
+                <More groups={page.groups} total={page.total} />
             </div>
         </div>
     );
