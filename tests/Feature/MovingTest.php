@@ -196,6 +196,19 @@ it('does not overwrite what somebody else wrote meanwhile', function (): void {
     $this->put("/tasks/$task->id", ['notes' => 'Three sizes', 'seen' => ['notes' => 'Two sizes']])->assertSessionHasNoErrors();
 });
 
+it('shows all that is open of a project, and of what is done the latest', function (): void {
+    $project = Made::project($this->mei);
+
+    for ($day = 1; $day <= 25; $day++) {
+        Made::task($this->mei, ['project_id' => $project->id, 'title' => "Done $day", 'done_on' => sprintf('2027-01-%02d', $day), 'position' => 64 * (26 - $day)]);
+    }
+
+    Made::task($this->mei, ['project_id' => $project->id, 'title' => 'Open', 'position' => 64]);
+    $stage = $this->props("/projects/$project->id")['page']['stages'][0];
+
+    expect($stage['doneMore'])->toBe(15)->and(array_column($stage['tasks'], 'title'))->toHaveCount(11)->toContain('Open', 'Done 25', 'Done 16')->not->toContain('Done 15');
+});
+
 it('knows whom a task waits on, and asks again on its day', function (): void {
     $task = Made::task($this->mei);
     $this->put("/tasks/$task->id", ['waiting_on' => 'Elif Kaya', 'ask_again_on' => '2027-02-10'])->assertSessionHasNoErrors();

@@ -32,6 +32,9 @@ use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
+    /** How many of the done tasks of a stage are shown. */
+    private const DONE_SHOWN = 10;
+
     public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private Choices $choices, private GoalRows $goals, private Remembered $remembered)
     {
     }
@@ -43,7 +46,6 @@ final readonly class ProjectPage
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
-        $tasks = array_map($row, $work->inScope($project->id));
         $register = $this->register->row($project, $work, $threads);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
         $serves = $project->servings->map(static fn(Serving $link): int => $link->goal_id)->all();
@@ -67,7 +69,7 @@ final readonly class ProjectPage
             $project->order,
             Gate::forUser($viewer)->allows('update', $project),
             $rows($served),
-            $this->stages($project, $tasks),
+            $this->stages($project, $work->inScope($project->id), $row),
             array_map(static fn(Task $task): int => $task->id, $work->now($project->id)),
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
             $this->sum($project, $register),
@@ -118,23 +120,37 @@ final readonly class ProjectPage
     /**
      * A task with no stage belongs to the first.
      *
-     * @param list<TaskRow> $tasks
+     * @param list<Task>              $tasks
+     * @param callable(Task): TaskRow $row
      *
      * @return list<StageRow>
      */
-    private function stages(Project $project, array $tasks): array
+    private function stages(Project $project, array $tasks, callable $row): array
     {
         if ($project->stages->isEmpty()) {
-            return [new StageRow(null, null, $tasks)];
+            return [self::stage(null, $tasks, $row)];
         }
 
         $first = $project->stages[0]->id ?? null;
 
-        return array_values($project->stages->map(static fn(Stage $stage): StageRow => new StageRow(
-            $stage->id,
-            $stage->name,
-            array_values(array_filter($tasks, static fn(TaskRow $task): bool => ($task->stageId ?? $first) === $stage->id)),
+        return array_values($project->stages->map(static fn(Stage $stage): StageRow => self::stage(
+            $stage,
+            array_values(array_filter($tasks, static fn(Task $task): bool => ($task->stage_id ?? $first) === $stage->id)),
+            $row,
         ))->all());
+    }
+
+    /**
+     * @param list<Task>              $tasks
+     * @param callable(Task): TaskRow $row
+     */
+    private static function stage(?Stage $stage, array $tasks, callable $row): StageRow
+    {
+        $done = array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null);
+        uasort($done, static fn(Task $a, Task $b): int => [$b->done_on?->number, $b->id] <=> [$a->done_on?->number, $a->id]);
+        $older = array_slice($done, self::DONE_SHOWN, preserve_keys: true);
+
+        return new StageRow($stage?->id, $stage?->name, array_map($row, array_values(array_diff_key($tasks, $older))), count($older));
     }
 
     private function sum(Project $project, RegisterRow $row): string

@@ -93,6 +93,7 @@ function Layout({ href, isOn, words }: { href: string; isOn: boolean; words: str
 function Stage({ stage, page, isColumn }: { stage: StageRow; page: ProjectView; isColumn: boolean }) {
     const open = stage.tasks.filter((task) => !task.isDone);
     const done = stage.tasks.filter((task) => task.isDone);
+    const allDone = done.length + stage.doneMore;
     const now = new Set(page.now);
     const isOpen = ['active', 'proposed', 'paused'].includes(page.project.state);
     const holdsDone = page.lastIsDone && page.stages.at(-1)?.id === stage.id;
@@ -110,7 +111,7 @@ function Stage({ stage, page, isColumn }: { stage: StageRow; page: ProjectView; 
             <div className="flex items-baseline justify-between gap-4">
                 <h2 className="text-base">{stage.name ?? 'Tasks'}</h2>
                 <span className="font-mono text-xs text-ink-2">
-                    {holdsDone ? done.length : `${String(done.length)} of ${String(stage.tasks.length)}`}
+                    {holdsDone ? allDone : `${String(allDone)} of ${String(open.length + allDone)}`}
                 </span>
             </div>
             {holdsDone && <p className="text-xs text-ink-2">What is moved here is ticked.</p>}
@@ -126,8 +127,8 @@ function Stage({ stage, page, isColumn }: { stage: StageRow; page: ProjectView; 
                 />
             )}
             {done.length > 0 && (
-                <details open={holdsDone || (open.length === 0 && done.length < 6)}>
-                    <summary className="cursor-pointer py-1 text-xs text-ink-2">{done.length} done</summary>
+                <details open={holdsDone || (open.length === 0 && allDone < 6)}>
+                    <summary className="cursor-pointer py-1 text-xs text-ink-2">{allDone} done</summary>
                     <ul className="divide-y divide-hairline">
                         {done.map((task) =>
                             holdsDone ? (
@@ -137,8 +138,26 @@ function Stage({ stage, page, isColumn }: { stage: StageRow; page: ProjectView; 
                             ),
                         )}
                     </ul>
+                    {stage.doneMore > 0 && <DoneBefore project={page.project.id} />}
                 </details>
             )}
         </section>
+    );
+}
+
+/** Where the done tasks are that the page does not show. */
+function DoneBefore({ project }: { project: number }) {
+    const conditions = [
+        { field: 'project', value: String(project) },
+        { field: 'state', value: 'done' },
+    ];
+
+    return (
+        <Link
+            href={route('saved.build', { _query: { conditions, sort: 'changed' } })}
+            className="inline-block py-2 text-xs text-chalk hover:underline"
+        >
+            All that is done, in a list
+        </Link>
     );
 }
