@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Actions\ChangeLog;
 use App\Models\Relations\BelongsToPerson;
 use Illuminate\Database\Eloquent\Model;
-use ReflectionMethod;
 
 /**
  * One row of a table. What is written while a change is open goes into its log.
@@ -16,28 +15,9 @@ use ReflectionMethod;
  */
 abstract class Record extends Model
 {
+    use IsQuick;
+
     protected $guarded = [];
-
-    /** @var array<class-string, array<string, string>> what a class casts: asked for at each attribute, and always the same */
-    private static array $castsOf = [];
-
-    public function getCasts(): array
-    {
-        return self::$castsOf[static::class] ??= parent::getCasts();
-    }
-
-    /** A column that is empty or not cast, and a relation that is loaded, are read at once, without looking for what might turn them into something else. */
-    public function getAttribute($key)
-    {
-        if (! array_key_exists($key, $this->attributes)) {
-            return $this->relations[$key] ?? parent::getAttribute($key);
-        }
-
-        $stored = $this->attributes[$key];
-        $isPlain = $stored === null || (! isset($this->getCasts()[$key]) && $key !== self::CREATED_AT && $key !== self::UPDATED_AT);
-
-        return $isPlain ? $stored : parent::getAttribute($key);
-    }
 
     protected static function booted(): void
     {
@@ -45,28 +25,6 @@ abstract class Record extends Model
             static::registerModelEvent($event, static function (self $record) use ($event): void {
                 app(ChangeLog::class)->note($record, $event);
             });
-        }
-    }
-
-    /**
-     * As the framework does it, but by the names of methods alone. Looking through some hundred methods of each class for
-     * attributes that none of them has takes a tenth of a screen's time, since every request begins anew.
-     */
-    protected static function bootTraits(): void
-    {
-        self::$traitInitializers[static::class] = [];
-
-        foreach (class_uses_recursive(static::class) as $trait) {
-            $boot = 'boot'.class_basename($trait);
-            $initialize = 'initialize'.class_basename($trait);
-
-            if (method_exists(static::class, $boot)) {
-                (new ReflectionMethod(static::class, $boot))->invoke(null);
-            }
-
-            if (method_exists(static::class, $initialize)) {
-                self::$traitInitializers[static::class][] = $initialize;
-            }
         }
     }
 
