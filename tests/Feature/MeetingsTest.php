@@ -10,6 +10,7 @@ use App\Models\Series;
 use App\Models\StandingItem;
 use App\Models\Task;
 use Illuminate\Support\Carbon;
+use Loftrin\Core\Calendar\Day;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -179,4 +180,16 @@ it('lets who does not attend look on, and nothing else', function (): void {
     $this->post("/meetings/$meeting->id/close")->assertForbidden();
     $this->delete("/issues/$issue->id")->assertForbidden();
     $this->get("/series/{$this->series->id}/edit")->assertForbidden();
+});
+
+it('lists the latest minutes of a series, and all when asked', function (): void {
+    for ($week = 1; $week <= 30; $week++) {
+        Meeting::query()->create(['series_id' => $this->series->id, 'on' => (string) Day::of(Made::TODAY)->plus(-7 * $week), 'time' => '09:15', 'minutes' => 30, 'opened_at' => now(), 'closed_at' => now()]);
+    }
+
+    $id = $this->series->id;
+    $page = $this->props("/series/$id")['page'];
+    expect($page['held'])->toHaveCount(26)->and($page['series']['held'])->toBe(30)
+        ->and($page['held'][0]['on'])->toBe('2027-02-03')
+        ->and($this->props("/series/$id?all=1")['page']['held'])->toHaveCount(30);
 });

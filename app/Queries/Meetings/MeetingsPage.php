@@ -8,6 +8,9 @@ use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\Workspace;
+use Closure;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Span;
 
 /** The meetings there are: what comes, the series, what was held. */
@@ -23,7 +26,7 @@ final readonly class MeetingsPage
     {
         $today = $this->workspace->today();
         $series = Series::query()->visibleTo($viewer)
-            ->with(['meetings' => static fn($meetings) => $meetings->where(static fn($either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $today))])
+            ->with(['meetings' => self::current($this->workspace)])
             ->withCount(Series::COUNTS)
             ->orderBy('id')->get();
         $held = Meeting::query()->whereIn('series_id', $series->modelKeys())->whereNotNull('closed_at')
@@ -37,6 +40,12 @@ final readonly class MeetingsPage
             )),
             array_values($held->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($meeting->series, $meeting))->all()),
         );
+    }
+
+    /** @return Closure(HasMany<Meeting, Series>): HasMany<Meeting, Series> the meetings of a series that run, and those of today and later */
+    public static function current(Workspace $workspace): Closure
+    {
+        return static fn(HasMany $meetings): HasMany => $meetings->where(static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today()));
     }
 
     /** Its counts are loaded, and its meetings: at least those that run and those of today and later. */

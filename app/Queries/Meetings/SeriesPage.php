@@ -21,6 +21,9 @@ use Loftrin\Core\Meetings\RankedIssue;
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
 final readonly class SeriesPage
 {
+    /** How many minutes are listed at first: half a year of weekly ones. */
+    private const LISTED = 26;
+
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
@@ -31,9 +34,10 @@ final readonly class SeriesPage
     ) {
     }
 
-    public function of(Series $series, Person $viewer): SeriesView
+    /** @param bool $all whether all its minutes are listed, not only the latest */
+    public function of(Series $series, Person $viewer, bool $all = false): SeriesView
     {
-        $series->load(['attendees.person', 'standingItems.owner', 'meetings'])->loadCount(Series::COUNTS);
+        $series->load(['attendees.person', 'standingItems.owner', 'meetings' => MeetingsPage::current($this->workspace)])->loadCount(Series::COUNTS);
         $threads = $this->plans->threads($viewer);
         $issues = $this->agendas->openIssues($series);
         $followUps = $this->agendas->followUps($series);
@@ -55,7 +59,7 @@ final readonly class SeriesPage
             self::wall($series->time, $series->minutes),
             $fit->spare,
             array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
-            array_values($series->meetings->whereNotNull('closed_at')->sortByDesc('on')->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))->all()),
+            array_values($series->heldMeetings()->when(! $all, static fn($latest) => $latest->limit(self::LISTED))->get()->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))->all()),
             $this->choices->projects(),
             Gate::forUser($viewer)->allows('update', $series),
         );

@@ -31,11 +31,11 @@ final class SeriesController extends Controller
         return Inertia::render('meetings/Meetings', ['page' => $page->of($this->me())]);
     }
 
-    public function show(Series $series, SeriesPage $page): Response
+    public function show(Request $request, Series $series, SeriesPage $page): Response
     {
         Gate::authorize('view', $series);
 
-        return Inertia::render('meetings/Series', ['page' => $page->of($series, $this->me())]);
+        return Inertia::render('meetings/Series', ['page' => $page->of($series, $this->me(), $request->boolean('all'))]);
     }
 
     public function create(SeriesForm $form): Response

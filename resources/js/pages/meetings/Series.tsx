@@ -102,6 +102,15 @@ export default function Series({ page }: { page: SeriesView }) {
                             </li>
                         ))}
                     </ul>
+                    {page.held.length < series.held && (
+                        <Link
+                            href={route('series.show', { series: series.id, _query: { all: 1 } })}
+                            preserveScroll
+                            className="text-xs text-chalk hover:underline"
+                        >
+                            {series.held - page.held.length} earlier ones
+                        </Link>
+                    )}
                 </Section>
                 {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit the series</ButtonLink>}
             </aside>
