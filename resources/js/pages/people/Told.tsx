@@ -113,7 +113,12 @@ function Remind({ page }: { page: ToldProps }) {
             </SelectField>
             <TextField label="On" type="date" {...bind(form, 'on')} />
             <TextField label="At, if wanted" type="time" {...bind(form, 'at')} />
-            <Button kind="main" type="submit" className="justify-self-start" disabled={form.processing || form.data.words.trim() === ''}>
+            <Button
+                kind="main"
+                type="submit"
+                className="self-end justify-self-start"
+                disabled={form.processing || form.data.words.trim() === ''}
+            >
                 Remind me
             </Button>
         </form>
