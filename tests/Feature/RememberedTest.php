@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Area;
+use App\Models\Project;
+use App\Models\Role;
 use App\Models\Visibility;
 use Tests\Feature\Made;
 
@@ -40,4 +43,47 @@ it('shows nobody what was remembered for another', function (): void {
     expect(json_encode($this->props('/sheet')))->toContain('Secret')
         ->and(json_encode($this->actingAs($this->elif)->props('/sheet')))->not->toContain('Secret')
         ->and($hidden->id)->toBeInt();
+});
+
+it('shows after every kind of change what it would show if nothing were remembered', function (): void {
+    $this->actingAs(Made::person(Role::Lead, 'Noor Aksoy'));
+    $goal = Made::goal($this->mei, '2027-Q1', ['parent_id' => $this->goal->id, 'title' => 'First ten', 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
+    $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]);
+    $project = Project::query()->firstOrFail();
+    $task = $this->tasks[0];
+    $screens = ['/', '/weeks/2027-W06', '/sheet', '/sheet/2027-Q1', "/goals/$goal->id", "/goals/{$this->goal->id}", "/projects/$project->id", '/projects?state=all', '/direction', "/areas/$area->id", '/planning/2027-Q1/goals', '/reviews/2027-W06', '/closing/2027-Q1', '/routines/new', '/lists'];
+    $seen = function (bool $remembers) use ($screens): array {
+        config(['app.remembers' => $remembers]);
+
+        return array_map(fn(string $screen): array => array_diff_key($this->props($screen), ['change' => true, 'problem' => true, 'errors' => true]), array_combine($screens, $screens));
+    };
+    $changes = [
+        fn() => $this->put("/tasks/$task->id/tick", ['done' => true]),
+        fn() => $this->put("/tasks/{$this->tasks[1]->id}/plan", ['planned' => '2027-W06']),
+        fn() => $this->post("/goals/$goal->id/readings", ['value' => '4', 'on' => Made::TODAY]),
+        fn() => $this->put('/periods/2027/words', ['words' => 'Calm water']),
+        fn() => $this->put("/areas/$area->id", ['name' => 'Berths', 'kind' => 'area', 'owner' => $this->mei->id, 'notes' => '']),
+        fn() => $this->post('/areas', ['name' => 'Permits', 'kind' => 'area']),
+        fn() => $this->post('/outlooks', ['title' => 'All harbours', 'on' => '2030-12-31']),
+        fn() => $this->put("/projects/$project->id/collections", ['collections' => [], 'named' => 'Winter']),
+        fn() => $this->post('/patterns', ['title' => 'Letter', 'weighing' => 'count', 'order' => 'parallel', 'stages' => [], 'tasks' => []]),
+        fn() => $this->post('/reviews/2027-W06/hold'),
+        fn() => $this->put("/projects/$project->id/state", ['state' => 'paused']),
+        function () use ($goal, &$batch) {
+            $answer = $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'line' => 'Four of ten']);
+            $batch = session('change')['batch'];
+
+            return $answer;
+        },
+        function () use (&$batch) {
+            return $this->post("/undo/$batch");
+        },
+    ];
+
+    foreach ($changes as $place => $change) {
+        $before = $seen(true);
+        $change()->assertRedirect()->assertSessionHasNoErrors();
+        $after = $seen(false);
+        expect($seen(true))->toEqual($after, "after change $place")->and($after === $before)->toBeFalse("change $place is to be seen");
+    }
 });

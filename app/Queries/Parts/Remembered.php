@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * What every screen shows and all its parts of the year go into, kept until anything is changed. Every change stands in
- * the log: while the log has no new entry and the day is the same, the answer is the same.
+ * the log: while the log has no new entry and the day is the same, the answer is the same. Not to be asked within a change
+ * that is taken back: what is true there never was.
  */
 final readonly class Remembered
 {
