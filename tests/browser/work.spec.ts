@@ -135,6 +135,26 @@ test('a task is dragged to another stage', async ({ page }) => {
     await expect(moor.getByRole('link', { name: 'Hand over at Burray' })).toBeVisible();
     await page.keyboard.press('Control+z');
     await expect(page.getByText(/Undid: moved/)).toBeVisible();
+    await expect(moor.getByRole('link', { name: 'Hand over at Burray' })).toBeHidden();
+
+    // What is marked goes together.
+    const marked = ['Hand over at Burray', 'Hand over at Lyness'];
+
+    for (const name of marked) {
+        await line(page, name).click({ modifiers: ['Control'], position: { x: 3, y: 3 } });
+    }
+
+    await expect(page.getByText('2 marked')).toBeVisible();
+    const again = await from.boundingBox();
+    await page.mouse.move((again?.x ?? 0) + 5, (again?.y ?? 0) + 8);
+    await page.mouse.down();
+    await page.mouse.move((end?.x ?? 0) + 40, (end?.y ?? 0) + 12, { steps: 12 });
+    await expect(page.getByText('2 tasks', { exact: true })).toBeVisible();
+    await page.mouse.up();
+
+    for (const name of marked) {
+        await expect(moor.getByRole('link', { name })).toBeVisible();
+    }
 });
 
 test('a project is started from a pattern in two presses', async ({ page }) => {

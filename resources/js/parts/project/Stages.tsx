@@ -6,7 +6,9 @@ import { MovableLine } from './MovableLine';
 import { moveTo } from './moving';
 import { AddTask } from '../AddTask';
 import { TaskLine } from '../TaskLine';
+import { useMarks } from '../marks/Marks';
 import type { ProjectView, StageRow } from '../../generated/props';
+import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 
 const COLUMNS = 'as=columns';
@@ -14,6 +16,7 @@ const COLUMNS = 'as=columns';
 /** The tasks by stage, in order, below or beside each other. What can be done now stands out, the rest is quiet. */
 export function Stages({ page }: { page: ProjectView }) {
     const { url } = usePage();
+    const marks = useMarks();
     const [dragged, setDragged] = useState<number | null>(null);
     const sensors = useSensors(
         useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
@@ -23,11 +26,23 @@ export function Stages({ page }: { page: ProjectView }) {
     const tasks = page.stages.flatMap((stage) => stage.tasks);
     const titleOf = (id: number | string) => tasks.find((task) => task.id === Number(id))?.title ?? '';
 
+    // What is marked is dragged together, and stands last in the stage.
+    const together = (id: number | string) => (marks.ids.length > 1 && marks.ids.includes(Number(id)) ? marks.ids : []);
+
     const drop = ({ active, over }: DragEndEvent) => {
         const target = over?.data.current as { stage: number | null; before: number | null } | undefined;
         setDragged(null);
 
-        if (target !== undefined && target.before !== Number(active.id)) {
+        if (target != null && together(active.id).length > 0) {
+            if (target.stage !== null) {
+                act(
+                    'put',
+                    route('tasks.many'),
+                    { tasks: together(active.id), what: 'stage', value: String(target.stage) },
+                    { onDone: marks.clear },
+                );
+            }
+        } else if (target !== undefined && target.before !== Number(active.id)) {
             moveTo(Number(active.id), target.stage, target.before);
         }
     };
@@ -70,7 +85,11 @@ export function Stages({ page }: { page: ProjectView }) {
                 ))}
             </div>
             <DragOverlay dropAnimation={null}>
-                {dragged !== null && <p className="border border-ink bg-sheet px-3 py-1.5 shadow-lg">{titleOf(dragged)}</p>}
+                {dragged !== null && (
+                    <p className="border border-ink bg-sheet px-3 py-1.5 shadow-lg">
+                        {together(dragged).length > 0 ? `${String(together(dragged).length)} tasks` : titleOf(dragged)}
+                    </p>
+                )}
             </DragOverlay>
         </DndContext>
     );
