@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Queries\Parts\Remembered;
 use Database\Demo\People;
 use Database\Demo\Saltglass;
 use Illuminate\Console\Command;
@@ -35,6 +36,7 @@ final class LoadDemo extends Command
 
         // What was remembered of another workspace in this database is not true of this one.
         Cache::flush();
+        Remembered::forget();
         Saltglass::load($on);
         $this->components->info('Saltglass Instruments is there. Sign in as '.People::email('noor').' (lead) or '.People::email('mei').' (member) with '.People::PASSWORD.'.');
 

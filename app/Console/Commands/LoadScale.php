@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Queries\Parts\Remembered;
 use Database\Demo\Saltglass;
 use Database\Demo\Scale;
 use Illuminate\Console\Command;
@@ -35,6 +36,7 @@ final class LoadScale extends Command
 
         // What was remembered of another workspace in this database is not true of this one.
         Cache::flush();
+        Remembered::forget();
         Scale::load(Day::of(Carbon::now()->format('Y-m-d')), (int) $tasks);
         $this->components->info('A large workspace is there.');
 

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Actions\People\SendMorningLetters;
 use App\Actions\Week\AdvanceRoutines;
 use App\Models\Workspace;
+use App\Queries\Parts\Remembered;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
@@ -20,6 +21,7 @@ final class BringUpToDate
     {
         // Only one of several requests at once does it, and the day stands in the key: a clock that is set does not confuse it.
         if ($request->user() !== null && Cache::add('brought-up-to-'.app(Workspace::class)->today(), true, 172_800)) {
+            Remembered::forget();
             app(AdvanceRoutines::class)();
             app(SendMorningLetters::class)();
         }

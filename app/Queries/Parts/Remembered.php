@@ -6,6 +6,7 @@ namespace App\Queries\Parts;
 
 use App\Actions\ChangeLog;
 use App\Models\Workspace;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -16,6 +17,8 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Remembered
 {
+    private const SECONDS = 86_400;
+
     public function __construct(private Workspace $workspace, private ChangeLog $log)
     {
     }
@@ -36,7 +39,7 @@ final readonly class Remembered
 
         $now = [$this->log->lastEntry(), (string) $this->workspace->today(), (string) $this->workspace->updated_at];
         $key = 'remembered in '.DB::connection()->getDatabaseName().": $what";
-        $kept = Cache::get($key);
+        $kept = self::store()->get($key);
 
         if (is_array($kept) && $kept[0] === $now) {
             /** @var T */
@@ -44,8 +47,19 @@ final readonly class Remembered
         }
 
         $answer = $work();
-        Cache::put($key, [$now, $answer], 86_400);
+        self::store()->put($key, [$now, $answer], self::SECONDS);
 
         return $answer;
+    }
+
+    /** Forgets everything: what was asked for on other days is asked for no more. */
+    public static function forget(): void
+    {
+        self::store()->clear();
+    }
+
+    private static function store(): Repository
+    {
+        return Cache::store('remembered');
     }
 }
