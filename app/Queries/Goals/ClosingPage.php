@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\Remembered;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
@@ -19,11 +20,17 @@ use Loftrin\Core\Work\Project;
 /** The goals of a period, to be closed in one pass. */
 final readonly class ClosingPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered)
     {
     }
 
+    /** Kept until anything is changed. */
     public function of(Period $period, Person $viewer): ClosingView
+    {
+        return $this->remembered->of("closing of $period->name for $viewer->id", fn(): ClosingView => $this->view($period, $viewer));
+    }
+
+    private function view(Period $period, Person $viewer): ClosingView
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();

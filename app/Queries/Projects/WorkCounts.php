@@ -18,7 +18,7 @@ use Loftrin\Core\Work\Project as CoreProject;
 use Loftrin\Core\Work\ProjectState;
 use stdClass;
 
-/** Counts the work of many projects in the database. */
+/** Counts the work of many projects in the database: kept until anything is changed. */
 final readonly class WorkCounts
 {
     public function __construct(private Workspace $workspace, private Remembered $remembered)
@@ -28,10 +28,10 @@ final readonly class WorkCounts
     /** @param list<int> $projects ids */
     public function of(array $projects): CountedWork
     {
-        return new CountedWork($this->facts(Project::query()->whereIntegerInRaw('projects.id', $projects)));
+        return new CountedWork($this->remembered->of('work of projects '.implode(',', $projects), fn(): array => $this->facts(Project::query()->whereIntegerInRaw('projects.id', $projects))));
     }
 
-    /** All that are active: kept until anything is changed. */
+    /** All that are active. */
     public function ofActive(): CountedWork
     {
         return new CountedWork($this->remembered->of('work of active projects', fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active))));
