@@ -26,13 +26,14 @@ final readonly class GoalRows
     /**
      * Only some of a year's goals, without what the figures of the others rest on.
      *
-     * @param list<int> $goals ids
+     * @param list<int> $goals  ids
+     * @param Period    $within a period of the year that they belong to
      *
      * @return array<int, GoalRow> by id, in the order of the year
      */
-    public function only(array $goals, Period $year, Person $viewer, Day $on): array
+    public function only(array $goals, Period $within, Person $viewer, Day $on): array
     {
-        $rows = $goals === [] ? [] : $this->remembered->of('goals '.implode(',', $goals)." on $on for $viewer->id", fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $year), $on));
+        $rows = $goals === [] ? [] : $this->remembered->of('goals '.implode(',', $goals)." on $on for $viewer->id", fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $within), $on));
 
         return array_intersect_key($rows, array_flip($goals));
     }
