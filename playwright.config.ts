@@ -11,6 +11,7 @@ export default defineConfig({
     // On a busy machine a browser may stall once; what fails twice is broken.
     retries: process.env.CI === undefined ? 0 : 1,
     timeout: 120_000,
+    expect: { timeout: 15_000 },
     reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
     use: {
         baseURL: `http://127.0.0.1:${String(port)}`,
