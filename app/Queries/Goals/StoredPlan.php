@@ -30,8 +30,6 @@ use stdClass;
  */
 final class StoredPlan
 {
-    public readonly Plan $plan;
-
     public readonly Rollup $rollup;
 
     private readonly Forecaster $forecaster;
@@ -42,9 +40,8 @@ final class StoredPlan
     private ?Collection $goals = null;
 
     /** @param list<int> $seen ids of the goals that the viewer may see, in their order */
-    private function __construct(public readonly ?Person $viewer, Plan $plan, private readonly array $seen)
+    private function __construct(public readonly ?Person $viewer, public readonly Plan $plan, private readonly array $seen)
     {
-        $this->plan = $plan;
         $this->tallies = new StoredTallies(
             array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects),
             array_map(strval(...), array_keys($plan->goals)),
@@ -53,7 +50,7 @@ final class StoredPlan
                 array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count),
             )),
         );
-        $this->rollup = new Rollup($this->plan, $this->tallies);
+        $this->rollup = new Rollup($plan, $this->tallies);
         $this->forecaster = new Forecaster($plan->calendar, $this->rollup);
     }
 

@@ -58,8 +58,21 @@ final readonly class RegisterLine
     public function headingPlace(string $group): array
     {
         return $group === 'state'
-            ? [(int) array_search($this->state, [ProjectState::Active, ProjectState::Paused, ProjectState::Proposed, ProjectState::Shelved, ProjectState::Done, ProjectState::Dropped], true)]
+            ? [$this->statePlace()]
             : [$this->isUnsaid($group) ? 1 : 0, $this->heading($group)];
+    }
+
+    /** Counted from 0, what needs most of somebody first. */
+    public function statePlace(): int
+    {
+        return match ($this->state) {
+            ProjectState::Active => 0,
+            ProjectState::Paused => 1,
+            ProjectState::Proposed => 2,
+            ProjectState::Shelved => 3,
+            ProjectState::Done => 4,
+            ProjectState::Dropped => 5,
+        };
     }
 
     private function isUnsaid(string $group): bool

@@ -32,14 +32,11 @@ final readonly class RegisterOrder
     /** @return list<int|float> active ones first; what is stuck, ready or furthest behind first among them */
     private function need(RegisterLine $line): array
     {
-        return match ($line->state) {
-            ProjectState::Active => [0, $this->work->isStuck($line->id) ? 0 : ($this->work->isReady($line->id) ? 1 : 2), $this->gap($line)],
-            ProjectState::Paused => [1, 0, 0.0],
-            ProjectState::Proposed => [2, 0, 0.0],
-            ProjectState::Shelved => [3, 0, 0.0],
-            ProjectState::Done => [4, 0, 0.0],
-            ProjectState::Dropped => [5, 0, 0.0],
-        };
+        $needs = $line->state === ProjectState::Active
+            ? [$this->work->isStuck($line->id) ? 0 : ($this->work->isReady($line->id) ? 1 : 2), $this->gap($line)]
+            : [0, 0.0];
+
+        return [$line->statePlace(), ...$needs];
     }
 
     /** Progress − expected, of one that has a pace; below 0 where it is behind. */

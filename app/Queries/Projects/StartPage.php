@@ -8,6 +8,7 @@ use App\Models\Pattern;
 use App\Models\PatternTask;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Relations\Everybody;
 use App\Models\Workspace;
 use App\Queries\Direction\Loads;
 use App\Queries\Lists\OwnTasks;
@@ -24,7 +25,7 @@ use Loftrin\Core\Work\Load;
 /** What starting a project from a pattern would bring, before it is started. */
 final readonly class StartPage
 {
-    public function __construct(private Workspace $workspace, private Choices $choices, private Loads $loads)
+    public function __construct(private Workspace $workspace, private Choices $choices, private Loads $loads, private Everybody $everybody)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class StartPage
         $calendar = $this->workspace->calendar();
         $from = $start ?? $calendar->workingDayFrom($this->workspace->today());
         $last = Project::query()->where('pattern_id', $pattern->id)->latest('id')->first()->pattern_roles ?? [];
-        $people = Person::query()->orderBy('name')->get()->keyBy('id');
+        $people = $this->everybody->all();
         $taker = static fn(string $role): int => $people->has($chosen[$role] ?? $last[$role] ?? 0) ? ($chosen[$role] ?? $last[$role] ?? 0) : $viewer->id;
         $number = $pattern->projects()->count() + 1;
 
