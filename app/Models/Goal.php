@@ -216,13 +216,12 @@ final class Goal extends Record
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        $admits = static fn(Builder $one) => $one
-            ->where('person_id', $person->id)
-            ->orWhereHas('circle.memberships', static fn(Builder $circle) => $circle->where('person_id', $person->id));
+        $circles = Membership::query()->where('person_id', $person->id)->select('circle_id');
+        $admitted = Admission::query()->where('person_id', $person->id)->orWhereIn('circle_id', $circles)->select('goal_id');
 
         return $this->letSeeOwnOrOpen($either, $person)->orWhere(static fn(Builder $chosen) => $chosen
             ->where($chosen->qualifyColumn('visibility'), Visibility::Chosen)
-            ->whereHas('admissions', static fn(Builder $admission) => $admission->where($admits)));
+            ->whereIn($chosen->qualifyColumn('id'), $admitted));
     }
 
     protected function casts(): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
+use BackedEnum;
 use ReflectionMethod;
 
 /**
@@ -15,8 +17,27 @@ trait IsQuick
     /** @var array<class-string, array<string, string>> what a class casts: asked for at each attribute, and always the same */
     private static array $castsOf = [];
 
+    /** @var array<class-string, array<string, string>> */
+    private static array $castsNamed = [];
+
     /** @var array<class-string, string> which table a class is kept in: its plural, worked out once */
     private static array $tableOf = [];
+
+    /** Nothing that one record has been told on its own goes over to another of its class. */
+    public function newInstance($attributes = [], $exists = false): static
+    {
+        $new = new static($attributes);
+        $new->exists = $exists;
+        $new->setConnection($this->getConnectionName());
+
+        return $new;
+    }
+
+    /** The casts that a class names are written out once, not for each record. */
+    protected function initializeHasAttributes(): void
+    {
+        $this->casts = self::$castsNamed[static::class] ??= $this->ensureCastsAreStringValues([...$this->casts, ...$this->casts()]);
+    }
 
     public function getTable(): string
     {
@@ -28,7 +49,7 @@ trait IsQuick
         return self::$castsOf[static::class] ??= parent::getCasts();
     }
 
-    /** A column that is empty or not cast, and a relation that is loaded, are read at once, without looking for what might turn them into something else. */
+    /** A relation that is loaded, and a column as what it is cast to, are read at once, without looking for what might turn them into something else. */
     public function getAttribute($key)
     {
         if (! array_key_exists($key, $this->attributes)) {
@@ -36,9 +57,17 @@ trait IsQuick
         }
 
         $stored = $this->attributes[$key];
-        $isPlain = $stored === null || (! isset($this->getCasts()[$key]) && $key !== self::CREATED_AT && $key !== self::UPDATED_AT);
+        $cast = (self::$castsOf[static::class] ??= parent::getCasts())[$key] ?? null;
 
-        return $isPlain ? $stored : parent::getAttribute($key);
+        return match (true) {
+            $stored === null && $cast !== null => null,
+            $cast === null => $key === self::CREATED_AT || $key === self::UPDATED_AT ? parent::getAttribute($key) : $stored,
+            $cast === AsDay::class => AsDay::read($stored),
+            $cast === 'boolean' => (bool) $stored,
+            $cast === 'int' && is_int($stored) => $stored,
+            (is_int($stored) || is_string($stored)) && is_subclass_of($cast, BackedEnum::class) => $cast::from($stored),
+            default => parent::getAttribute($key),
+        };
     }
 
     /**

@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  * One row of a table. What is written while a change is open goes into its log.
  *
  * @property int $id
+ *
+ * @phpstan-consistent-constructor
  */
 abstract class Record extends Model
 {

@@ -188,11 +188,13 @@ final class Task extends Work
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
+        $attended = AgendaItem::query()->join('meetings', 'meetings.id', 'agenda_items.meeting_id')->join('series', 'series.id', 'meetings.series_id')
+            ->join('attendees', 'attendees.series_id', 'series.id')
+            ->where('is_private', true)->where('attendees.person_id', $person->id)->select('agenda_items.id');
+
         return $this->letSeeOwnOrOpen($either, $person)
-            ->orWhereHas('goal', static fn(Builder $goal) => $goal->visibleTo($person))
-            ->orWhereHas('agendaItem.meeting.series', static fn(Builder $series) => $series
-                ->where('is_private', true)
-                ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
+            ->orWhereIn($either->qualifyColumn('goal_id'), Goal::query()->visibleTo($person)->select('id'))
+            ->orWhereIn($either->qualifyColumn('agenda_item_id'), $attended);
     }
 
     /** The position of one that comes last in a project, or among those of none. */

@@ -38,7 +38,7 @@ final class Telling extends Record
     protected function scopeToldTo(Builder $query, Person $person): void
     {
         $query->where('person_id', $person->id)->where('for_letter', false)->where(static fn(Builder $either) => $either->whereNotNull('project_id')
-            ->orWhereHas('goal', static fn($goal) => $goal->visibleTo($person))
+            ->orWhereIn('goal_id', Goal::query()->visibleTo($person)->select('id'))
             ->orWhereHas('task', static fn($task) => $task->visibleTo($person)));
     }
 

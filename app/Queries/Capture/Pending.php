@@ -10,67 +10,73 @@ use App\Models\Reminder;
 use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
+use App\Queries\Parts\Remembered;
 use Illuminate\Support\Facades\DB;
 
 /** What waits for a person at any moment, asked for at once for every screen. */
 final class Pending
 {
-    /** @var array<int, array<string, int>> by person */
-    private array $counts = [];
+    /** @var array<int, Waiting> by person */
+    private array $waiting = [];
 
-    public function __construct(private readonly Workspace $workspace, private readonly ShelfPage $shelf)
+    public function __construct(private readonly Workspace $workspace, private readonly ShelfPage $shelf, private readonly Remembered $remembered)
     {
     }
 
     /** How many jots are to be sorted. */
     public function jots(Person $person): int
     {
-        return $this->counts($person)['jots'] ?? 0;
+        return $this->of($person)->counts['jots'];
     }
 
     /** How much lies in the tray: jots, and what is to be looked at again. */
     public function tray(Person $person): int
     {
-        return array_sum(array_diff_key($this->counts($person), ['news' => 0, 'ticket' => 0]));
+        return array_sum(array_diff_key($this->of($person)->counts, ['news' => 0]));
     }
 
     /** How much was told and is not read. */
     public function news(Person $person): int
     {
-        return $this->counts($person)['news'] ?? 0;
+        return $this->of($person)->counts['news'];
     }
 
     /** The next reminder of today that has a time. */
     public function ticket(Person $person): ?Ticket
     {
-        $id = $this->counts($person)['ticket'] ?? 0;
-        $next = $id === 0 ? null : Reminder::query()->find($id);
+        $now = $this->workspace->now();
 
-        return $next === null ? null : Ticket::of($next, $this->workspace);
+        foreach ($this->of($person)->reminders as $reminder) {
+            if ($reminder->at >= $now->format('H:i')) {
+                return Ticket::of($reminder, $now);
+            }
+        }
+
+        return null;
     }
 
-    /** @return array<string, int> of the ticket its id, or 0 */
-    private function counts(Person $person): array
+    private function of(Person $person): Waiting
     {
-        return $this->counts[$person->id] ??= $this->ask($person);
+        return $this->waiting[$person->id] ??= $this->remembered->of("what waits for $person->id", fn(): Waiting => $this->ask($person));
     }
 
-    /** @return array<string, int> */
-    private function ask(Person $person): array
+    private function ask(Person $person): Waiting
     {
-        $counted = DB::query()->selectSub(
-            Reminder::query()->openFor($person)->where('on', (string) $this->workspace->today())->where('at', '>=', $this->workspace->now()->format('H:i'))->limit(1)->select('id'),
-            'ticket',
-        );
+        $today = $this->workspace->today();
+        $counted = DB::query();
 
         foreach ([
-            'jots' => Jot::query()->inTrayOf($person, $this->workspace->today()),
+            'jots' => Jot::query()->inTrayOf($person, $today),
             'news' => Telling::query()->toldTo($person)->whereNull('read_at'),
             ...$this->shelf->isDue($person),
         ] as $name => $query) {
             $counted->selectSub($query->selectRaw('count(*)'), $name);
         }
 
-        return array_map(intval(...), (array) $counted->first());
+        return new Waiting(
+            array_map(intval(...), (array) $counted->first()),
+            array_values(Reminder::query()->openFor($person)->where('on', (string) $today)->whereNotNull('at')->get()
+                ->map(static fn(Reminder $reminder): TimedReminder => new TimedReminder($reminder->id, $reminder->words, $reminder->at ?? ''))->all()),
+        );
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Capture;
 
-use App\Models\Reminder;
-use App\Models\Workspace;
 use App\Queries\Props;
+use Illuminate\Support\Carbon;
 
 /** A reminder of today that has a time which is yet to come. */
 final readonly class Ticket implements Props
@@ -19,10 +18,9 @@ final readonly class Ticket implements Props
     {
     }
 
-    public static function of(Reminder $reminder, Workspace $workspace): self
+    /** @param Carbon $now on the wall clock of the workspace */
+    public static function of(TimedReminder $reminder, Carbon $now): self
     {
-        $at = $reminder->at ?? '00:00';
-
-        return new self($reminder->id, $reminder->words, $at, max(0, (int) $workspace->now()->diffInSeconds($workspace->now()->setTimeFromTimeString($at))));
+        return new self($reminder->id, $reminder->words, $reminder->at, max(0, (int) $now->diffInSeconds($now->copy()->setTimeFromTimeString($reminder->at))));
     }
 }

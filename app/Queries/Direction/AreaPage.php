@@ -15,7 +15,6 @@ use App\Queries\Capture\JotRow;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
@@ -25,7 +24,6 @@ use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RoutinesPage;
 use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\ProjectState;
 
@@ -57,11 +55,13 @@ final readonly class AreaPage
             ->where(static fn(Builder $either) => $either
                 ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw(OwnTasks::DAY_OR_WEEK))
                 ->orWhere('due_on', '<=', (string) $week->span->last));
-        $ahead = (clone $ofWeek)->orderByRaw('rank is null, rank')->orderBy('id')->limit(self::LISTED)->get();
+        $ahead = $ofWeek->orderByRaw('rank is null, rank')->orderBy('id')->toBase()->pluck('id')->all();
         $done = $this->tasks($area, $viewer)
             ->whereBetween('done_on', [(string) $back->first, (string) $back->last])
-            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->get();
-        (new Collection([...$ahead, ...$done]))->load(TaskRow::NEEDS);
+            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->toBase()->pluck('id')->all();
+        $listed = array_slice($ahead, 0, self::LISTED);
+        $tasks = Task::query()->whereIntegerInRaw('id', [...$listed, ...$done])->with(TaskRow::NEEDS)->get()->keyBy('id');
+        $rows = fn(array $ids): array => array_map(fn(int $id): TaskRow => TaskRow::of($tasks->findOrFail($id), $threads, $this->workspace), array_values($ids));
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
 
         return new AreaView(
@@ -71,8 +71,8 @@ final readonly class AreaPage
             array_values($jots->map(JotRow::of(...))->all()),
             $goals,
             array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
-            $this->rows($ahead, $threads),
-            $this->rows($done, $threads),
+            $rows($listed),
+            $rows($done),
             $served['threaded'],
             $served['minutes'] - $served['threaded'],
             PersonTag::all(),
@@ -80,7 +80,7 @@ final readonly class AreaPage
             $week->name,
             $viewer->isLead() || $area->owner_id === $viewer->id,
             $this->routines->for($viewer, 'area_id', $area->id),
-            $ahead->count() < self::LISTED ? 0 : $ofWeek->count() - $ahead->count(),
+            count($ahead) - count($listed),
         );
     }
 
@@ -90,15 +90,5 @@ final readonly class AreaPage
         return Task::query()->visibleTo($viewer)->where(static fn(Builder $either) => $either
             ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
             ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)));
-    }
-
-    /**
-     * @param Collection<int, Task> $tasks
-     *
-     * @return list<TaskRow>
-     */
-    private function rows(Collection $tasks, Threads $threads): array
-    {
-        return array_values($tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all());
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -51,8 +52,11 @@ final readonly class WorkDone
     public function inArea(Area $area, Span $span): array
     {
         // A task has a project or a goal, never both: asked for one after the other, each is found by an index.
-        $tasks = DB::table('tasks')->whereIn('project_id', Project::query()->where('area_id', $area->id)->select('id'))->whereBetween('done_on', [(string) $span->first, (string) $span->last])
-            ->unionAll(DB::table('tasks')->whereIn('goal_id', Goal::query()->where('area_id', $area->id)->select('id'))->whereBetween('done_on', [(string) $span->first, (string) $span->last]));
+        $done = static fn(string $column, EloquentBuilder $within): Builder => DB::table('tasks')
+            ->whereIn($column, $within->where('area_id', $area->id)->select('id'))
+            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+            ->select(['visibility', 'minutes', 'goal_id', 'project_id', 'routine_id']);
+        $tasks = $done('project_id', Project::query())->unionAll($done('goal_id', Goal::query()));
         $row = self::sums(DB::query()->fromSub($tasks, 'tasks'))->first();
 
         return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];

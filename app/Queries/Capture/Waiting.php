@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Capture;
+
+/** What waits for a person on one day: the same until anything is changed. */
+final readonly class Waiting
+{
+    /**
+     * @param array<string, int>  $counts    of jots, of news, and of what is to be looked at again, by kind
+     * @param list<TimedReminder> $reminders today's that have a time, the earliest first
+     */
+    public function __construct(public array $counts, public array $reminders)
+    {
+    }
+}
