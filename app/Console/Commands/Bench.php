@@ -22,16 +22,23 @@ use Illuminate\Support\Facades\Http;
 use Loftrin\Core\Calendar\Day;
 use RuntimeException;
 
-/** Measures each main screen against an empty page of the same application, asked for over HTTP from the same server in the same run. */
+/**
+ * Measures each main screen against an empty page of the same application, asked for over HTTP from the same server in the
+ * same run: the two in turn, so that a machine that is now fast and now slow is so to both.
+ */
 final class Bench extends Command
 {
-    private const RUNS = 9;
+    private const RUNS = 15;
 
     private const EMPTY = '/sign-in';
 
     protected $signature = 'bench {address : where the workspace that is loaded is served, as http://127.0.0.1:8000}';
 
+    /** That has signed in. */
     private PendingRequest $browser;
+
+    /** That has not. */
+    private PendingRequest $stranger;
 
     protected $description = 'Measure the screens of the workspace that is loaded: server time, queries and bytes';
 
@@ -39,14 +46,13 @@ final class Bench extends Command
     {
         $this->line(sprintf('%d people, %d goals, %d projects, %d tasks; median and 95th percentile of %d runs', Person::query()->count(), Goal::query()->count(), Project::query()->count(), Task::query()->count(), self::RUNS));
         $this->newLine();
-        $this->browser = Http::baseUrl(rtrim($this->argument('address'), '/'))->withOptions(['cookies' => new CookieJar()])->withoutRedirecting();
-        $empty = $this->measure($kernel, self::EMPTY, null);
-        $this->row('an empty page', $empty, $empty['median']);
+        [$this->browser, $this->stranger] = [$this->newBrowser(), $this->newBrowser()];
         $person = Person::query()->firstOrFail();
         $this->signIn($person);
+        $this->row('an empty page', $this->measure($this->stranger, self::EMPTY), $this->queries($kernel, self::EMPTY, null));
 
         foreach ($this->screens() as $name => $address) {
-            $this->row($name, $this->measure($kernel, $address, $person), $empty['median']);
+            $this->row($name, $this->measure($this->browser, $address), $this->queries($kernel, $address, $person));
         }
 
         $this->rollup();
@@ -83,30 +89,53 @@ final class Bench extends Command
         }
     }
 
-    /** @return array{median: float, late: float, queries: int, bytes: int} until the first byte, in milliseconds; bytes compressed */
-    private function measure(Kernel $kernel, string $address, ?Person $who): array
+    private function newBrowser(): PendingRequest
     {
-        $times = [];
+        return Http::baseUrl(rtrim($this->argument('address'), '/'))->withOptions(['cookies' => new CookieJar()])->withoutRedirecting();
+    }
+
+    /** @return array{median: float, late: float, empty: float, bytes: int} milliseconds until the first byte, of the screen and of the empty page in between; bytes compressed */
+    private function measure(PendingRequest $browser, string $address): array
+    {
+        $times = $empty = [];
         $bytes = 0;
 
         for ($run = 0; $run <= self::RUNS; $run++) {
-            $answer = $this->browser->get($address);
-            $bytes = strlen((string) gzencode($answer->body(), 6));
-
-            if ($answer->status() !== 200) {
-                $this->components->warn("$address answered {$answer->status()}");
-            }
+            [$nothing] = $this->visit($this->stranger, self::EMPTY);
+            [$taken, $bytes] = $this->visit($browser, $address);
 
             // The first run warms up.
             if ($run > 0) {
-                $taken = $answer->handlerStats()['starttransfer_time'] ?? 0;
-                $times[] = is_numeric($taken) ? 1000 * (float) $taken : 0.0;
+                $empty[] = $nothing;
+                $times[] = $taken;
             }
         }
 
         sort($times);
 
-        return ['median' => $times[intdiv(self::RUNS, 2)], 'late' => $times[(int) ceil(self::RUNS * 0.95) - 1], 'queries' => $this->queries($kernel, $address, $who), 'bytes' => $bytes];
+        return ['median' => self::median($times), 'late' => $times[(int) ceil(self::RUNS * 0.95) - 1], 'empty' => self::median($empty), 'bytes' => $bytes];
+    }
+
+    /** @return array{float, int} milliseconds until the first byte, bytes compressed */
+    private function visit(PendingRequest $browser, string $address): array
+    {
+        $answer = $browser->get($address);
+
+        if ($answer->status() !== 200) {
+            $this->components->warn("$address answered {$answer->status()}");
+        }
+
+        $taken = $answer->handlerStats()['starttransfer_time'] ?? 0;
+
+        return [is_numeric($taken) ? 1000 * (float) $taken : 0.0, strlen((string) gzencode($answer->body(), 6))];
+    }
+
+    /** @param list<float> $times at least one */
+    private static function median(array $times): float
+    {
+        sort($times);
+
+        return $times[intdiv(count($times), 2)] ?? 0.0;
     }
 
     /** How many questions the screen asks of the database, counted in this process. */
@@ -127,10 +156,10 @@ final class Bench extends Command
         return count(DB::getQueryLog());
     }
 
-    /** @param array{median: float, late: float, queries: int, bytes: int} $found */
-    private function row(string $name, array $found, float $empty): void
+    /** @param array{median: float, late: float, empty: float, bytes: int} $found */
+    private function row(string $name, array $found, int $queries): void
     {
-        $this->line(sprintf('%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB', $name, $found['median'], $found['late'], $found['median'] / $empty, $found['queries'], $found['bytes'] / 1000));
+        $this->line(sprintf('%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB', $name, $found['median'], $found['late'], $found['median'] / $found['empty'], $queries, $found['bytes'] / 1000));
     }
 
     /** The figures of all goals of the year against the bare aggregates that they rest on: of today, and of the days on which goals were closed. */
@@ -167,9 +196,7 @@ final class Bench extends Command
             $times = $run === 0 ? [] : [...$times, (hrtime(true) - $start) / 1e6];
         }
 
-        sort($times);
-
-        return $times[intdiv(self::RUNS, 2)];
+        return self::median($times);
     }
 
     private function allFigures(StoredPlan $stored, Day $today): void

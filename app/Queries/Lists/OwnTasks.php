@@ -8,6 +8,7 @@ use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Parts\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Loftrin\Core\Calendar\Day;
@@ -23,7 +24,7 @@ final readonly class OwnTasks
 
     public const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
 
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private Remembered $remembered)
     {
     }
 
@@ -34,15 +35,12 @@ final readonly class OwnTasks
      */
     public function counts(Person $person, int $minutes, Day $since): array
     {
-        $counts = array_map(fn(TaskList $list): QueryBuilder => $this->in($list, $person, $minutes, $since)->toBase()->selectRaw('? as list, count(*) as tasks', [$list->value]), TaskList::cases());
-        $all = array_reduce(array_slice($counts, 1), static fn(QueryBuilder $union, QueryBuilder $next): QueryBuilder => $union->unionAll($next), $counts[0]);
-        $byList = [];
+        return $this->remembered->of("lists of $person->id, $minutes minutes, since $since", function () use ($person, $minutes, $since): array {
+            $counts = array_map(fn(TaskList $list): QueryBuilder => $this->in($list, $person, $minutes, $since)->toBase()->selectRaw('? as list, count(*) as tasks', [$list->value]), TaskList::cases());
+            $all = array_reduce(array_slice($counts, 1), static fn(QueryBuilder $union, QueryBuilder $next): QueryBuilder => $union->unionAll($next), $counts[0]);
 
-        foreach ($all->get() as $row) {
-            $byList[(string) $row->list] = (int) $row->tasks;
-        }
-
-        return $byList;
+            return array_map(intval(...), array_column($all->get()->all(), 'tasks', 'list'));
+        });
     }
 
     /**

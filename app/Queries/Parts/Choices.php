@@ -50,9 +50,7 @@ final readonly class Choices
     /** @return list<Option> those that are open, by name */
     public function projects(): array
     {
-        return array_values(Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title')->get(['id', 'title'])
-            ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))
-            ->all());
+        return $this->kept('open projects', Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title'), 'title');
     }
 
     /** @return list<Option> routines kept for the team, by title, with their rhythm */
