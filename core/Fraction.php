@@ -67,18 +67,18 @@ final readonly class Fraction
 
     public function plus(self $other): self
     {
-        if (! $this->isSmall() || ! $other->isSmall()) {
-            return $this->plusExactly($other);
+        if ($this->isSmall() && $other->isSmall()) {
+            $left = $this->numerator * $other->denominator;
+            $right = $other->numerator * $this->denominator;
+            $sum = $left + $right;
+            $denominator = $this->denominator * $other->denominator;
+
+            if (self::fits($left, $right, $sum, $denominator)) {
+                return self::reduced($sum, $denominator);
+            }
         }
 
-        $left = $this->numerator * $other->denominator;
-        $right = $other->numerator * $this->denominator;
-        $sum = $left + $right;
-        $denominator = $this->denominator * $other->denominator;
-
-        return self::fits($left, $right, $sum, $denominator)
-            ? self::reduced($sum, $denominator)
-            : $this->plusExactly($other);
+        return self::exact($this->rational()->plus($other->rational()));
     }
 
     public function minus(self $other): self
@@ -181,20 +181,26 @@ final readonly class Fraction
     /** The nearest float after rounding to so many decimals, halves away from zero: only for showing. */
     public function rounded(int $decimals = 4): float
     {
-        return $this->rational()->toScale($decimals, RoundingMode::HALF_UP)->toFloat();
+        $scaled = $this->quicklyScaled($decimals);
+
+        // Both are held by a float as they are: the quotient is the float nearest to the decimal.
+        return $scaled !== null && abs($scaled) < 2 ** 53
+            ? $scaled / 10 ** $decimals
+            : $this->rational()->toScale($decimals, RoundingMode::HALF_UP)->toFloat();
     }
 
     private function scaled(int $decimals): int
     {
-        if ($this->isSmall()) {
-            $scaled = abs($this->numerator) * 2 * 10 ** $decimals + $this->denominator;
+        return $this->quicklyScaled($decimals) ?? $this->rational()->multipliedBy(10 ** $decimals)->toScale(0, RoundingMode::HALF_UP)->toInt();
+    }
 
-            if (self::fits($scaled)) {
-                return ($this->numerator < 0 ? -1 : 1) * intdiv($scaled, 2 * $this->denominator);
-            }
-        }
+    /** By machine integers; null where these would overflow. */
+    private function quicklyScaled(int $decimals): ?int
+    {
+        $parts = $this->isSmall() ? 2 * $this->denominator : 0.0;
+        $scaled = $this->isSmall() ? abs($this->numerator) * 2 * 10 ** $decimals + $this->denominator : 0.0;
 
-        return $this->rational()->multipliedBy(10 ** $decimals)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        return is_int($parts) && is_int($scaled) ? ($this->numerator <=> 0) * intdiv($scaled, $parts) : null;
     }
 
     /**
@@ -204,11 +210,6 @@ final readonly class Fraction
     private function isSmall(): bool
     {
         return is_int($this->numerator) && is_int($this->denominator);
-    }
-
-    private function plusExactly(self $other): self
-    {
-        return self::exact($this->rational()->plus($other->rational()));
     }
 
     /** Whether none of the products and sums has left the range of integers, and become a float. */

@@ -48,6 +48,11 @@ it('stays exact beyond machine integers', function (): void {
 it('rounds halves away from zero, only when shown', function (): void {
     expect(Fraction::of(1, 8)->rounded(2))->toBe(0.13)
         ->and(Fraction::of(-1, 8)->rounded(2))->toBe(-0.13)
+        ->and(Fraction::of(2, 3)->rounded())->toBe(0.6667)
+        ->and(Fraction::of(-7)->rounded())->toBe(-7.0)
+        ->and(Fraction::of(PHP_INT_MAX, 1000)->rounded(2))->toBe(9223372036854775.81)
+        ->and(Fraction::of(1, PHP_INT_MAX)->rounded())->toBe(0.0)
+        ->and(Fraction::of(PHP_INT_MAX - 1, PHP_INT_MAX)->percent())->toBe(100)
         ->and(Fraction::of(1, 2000)->thousandths())->toBe(1)
         ->and(Fraction::of(-1, 2000)->thousandths())->toBe(-1)
         ->and(Fraction::of(1, 3)->thousandths())->toBe(333)

@@ -6,6 +6,7 @@ namespace App\Queries\Direction;
 
 use App\Models\Area;
 use App\Models\Contact;
+use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
@@ -24,6 +25,7 @@ use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RoutinesPage;
 use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\ProjectState;
 
@@ -51,17 +53,11 @@ final readonly class AreaPage
         $work = $this->counts->of(array_values($projects->modelKeys()));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
-        $ofWeek = $this->tasks($area, $viewer)->onLists()
-            ->where(static fn(Builder $either) => $either
-                ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $week->span->last)->whereRaw(OwnTasks::DAY_OR_WEEK))
-                ->orWhere('due_on', '<=', (string) $week->span->last));
-        $ahead = $ofWeek->orderByRaw('rank is null, rank')->orderBy('id')->toBase()->pluck('id')->all();
-        $done = $this->tasks($area, $viewer)
-            ->whereBetween('done_on', [(string) $back->first, (string) $back->last])
-            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->toBase()->pluck('id')->all();
+        $ahead = $this->ahead($area, $viewer, $week->span->last);
+        $done = $this->done($area, $viewer, $back);
         $listed = array_slice($ahead, 0, self::LISTED);
         $tasks = Task::query()->whereIntegerInRaw('id', [...$listed, ...$done])->with(TaskRow::NEEDS)->get()->keyBy('id');
-        $rows = fn(array $ids): array => array_map(fn(int $id): TaskRow => TaskRow::of($tasks->findOrFail($id), $threads, $this->workspace), array_values($ids));
+        $row = fn(int $id): TaskRow => TaskRow::of($tasks->findOrFail($id), $threads, $this->workspace);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
 
         return new AreaView(
@@ -71,8 +67,8 @@ final readonly class AreaPage
             array_values($jots->map(JotRow::of(...))->all()),
             $goals,
             array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
-            $rows($listed),
-            $rows($done),
+            array_map($row, $listed),
+            array_map($row, $done),
             $served['threaded'],
             $served['minutes'] - $served['threaded'],
             PersonTag::all(),
@@ -84,11 +80,33 @@ final readonly class AreaPage
         );
     }
 
-    /** @return Builder<Task> those of its projects, and those that serve its goals directly */
-    private function tasks(Area $area, Person $viewer): Builder
+    /**
+     * What is planned or due by the last day of the week, what matters most first. Its projects' and its goals' own are each
+     * found by an index.
+     *
+     * @return list<int> ids
+     */
+    private function ahead(Area $area, Person $viewer, Day $last): array
     {
-        return Task::query()->visibleTo($viewer)->where(static fn(Builder $either) => $either
-            ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
-            ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)));
+        $found = static fn(string $column, Builder $within): Builder => Task::query()->select('id')->onLists()
+            ->whereIn($column, $within->where('area_id', $area->id)->select('id'))
+            ->where(static fn(Builder $either) => $either
+                ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $last)->whereRaw(OwnTasks::DAY_OR_WEEK))
+                ->orWhere('due_on', '<=', (string) $last));
+
+        return array_map(intval(...), array_column(Task::query()->visibleTo($viewer)
+            ->whereIn('id', $found('project_id', Project::query())->unionAll($found('goal_id', Goal::query())))
+            ->orderByRaw('rank is null, rank')->orderBy('id')->toBase()->get('id')->all(), 'id'));
+    }
+
+    /** @return list<int> ids of what was done in a span, the latest first */
+    private function done(Area $area, Person $viewer, Span $span): array
+    {
+        return array_map(intval(...), array_column(Task::query()->visibleTo($viewer)
+            ->where(static fn(Builder $either) => $either
+                ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
+                ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)))
+            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->toBase()->get('id')->all(), 'id'));
     }
 }

@@ -103,6 +103,6 @@ final class CountedWork implements ProjectWork
     {
         $steps = array_filter(array_map(fn(int $project): ?int => $this->facts[$project]->next, $projects), is_int(...));
 
-        return Task::query()->whereIntegerInRaw('id', $steps)->with(TaskRow::NEEDS)->get()->keyBy('project_id');
+        return Task::query()->whereIntegerInRaw('id', $steps)->with(array_diff(TaskRow::NEEDS, ['project']))->get()->keyBy('project_id');
     }
 }

@@ -27,6 +27,6 @@ interface ProjectWork
     /** How many of those are open. */
     public function open(int $project): int;
 
-    /** The first task that somebody could start on; its relations for a line are loaded. */
+    /** The first task that somebody could start on; its relations for a line are loaded, but for the project. */
     public function next(int $project): ?Task;
 }

@@ -57,7 +57,7 @@ final readonly class RegisterPage
     /** Its owner is loaded, and what else of it is to be shown: milestones, collections, entries. */
     public function row(Project $project, ProjectWork $work, Threads $threads): RegisterRow
     {
-        $next = $work->next($project->id);
+        $next = $work->next($project->id)?->setRelation('project', $project);
         $today = $this->workspace->today();
         $milestone = $project->relationLoaded('milestones') ? $project->milestones->whereNull('reached_on')->first() : null;
         $changed = $project->getAttributes()['changed_at'] ?? null;

@@ -30,11 +30,11 @@ final readonly class WeekTasks
         [$first, $last] = [(string) $week->span->first, (string) $week->span->last];
         $isNow = $week->span->holds($this->workspace->today());
 
-        return array_values($this->open($viewer, $whose)
+        return array_values($this->tasks($viewer, $whose)
             ->where(static fn(Builder $either) => $either
                 ->whereBetween('done_on', [$first, $last])
                 ->orWhere(static fn(Builder $planned) => $planned
-                    ->whereNull('done_on')
+                    ->onLists()
                     ->whereRaw(OwnTasks::DAY_OR_WEEK)
                     ->where('planned_from', '<=', $last)
                     ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first))))
@@ -52,8 +52,8 @@ final readonly class WeekTasks
         $calendar = $this->workspace->calendar();
         $carrying = new Carrying($calendar);
 
-        return array_values($this->open($viewer, $whose)
-            ->whereNull('done_on')
+        return array_values($this->tasks($viewer, $whose)
+            ->onLists()
             ->whereNotNull('planned')
             ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
             ->where('planned_from', '<=', (string) $week->anchor())
@@ -63,13 +63,11 @@ final readonly class WeekTasks
             ->all());
     }
 
-    /** @return Builder<Task> neither dropped nor shelved, unless done */
-    private function open(Person $viewer, Person $whose): Builder
+    /** @return Builder<Task> */
+    private function tasks(Person $viewer, Person $whose): Builder
     {
-        return Task::query()->visibleTo($viewer)
-            ->where('owner_id', $whose->id)
-            ->where(static fn(Builder $either) => $either
-                ->whereNotNull('done_on')
-                ->orWhere(static fn(Builder $there) => $there->onLists()));
+        return Task::query()->where('owner_id', $whose->id)
+            // One's own are always to be seen.
+            ->when(! $viewer->is($whose), static fn(Builder $others) => $others->visibleTo($viewer));
     }
 }

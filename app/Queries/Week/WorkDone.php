@@ -9,6 +9,7 @@ use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Queries\Parts\Remembered;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +21,7 @@ use Loftrin\Core\Work\Ledger;
 /** What share of the team's work served goals, week by week. Private tasks and goals are nobody else's to count. */
 final readonly class WorkDone
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private Remembered $remembered)
     {
     }
 
@@ -56,10 +57,12 @@ final readonly class WorkDone
             ->whereIn($column, $within->where('area_id', $area->id)->select('id'))
             ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
             ->select(['visibility', 'minutes', 'goal_id', 'project_id', 'routine_id']);
-        $tasks = $done('project_id', Project::query())->unionAll($done('goal_id', Goal::query()));
-        $row = self::sums(DB::query()->fromSub($tasks, 'tasks'))->first();
 
-        return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];
+        return $this->remembered->of("work done in area $area->id, $span->first to $span->last", static function () use ($done): array {
+            $row = self::sums(DB::query()->fromSub($done('project_id', Project::query())->unionAll($done('goal_id', Goal::query())), 'tasks'))->first();
+
+            return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];
+        });
     }
 
     /** The minutes of those of the tasks that everyone may see, and of those of them that led to a goal. */
