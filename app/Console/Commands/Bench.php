@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlan;
+use App\Queries\Parts\Remembered;
 use Database\Demo\People;
 use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Console\Command;
@@ -29,6 +30,9 @@ use RuntimeException;
 final class Bench extends Command
 {
     private const RUNS = 15;
+
+    /** How often a screen is asked for when nothing is remembered, as after a change. */
+    private const ANEW = 5;
 
     private const EMPTY = '/sign-in';
 
@@ -94,7 +98,7 @@ final class Bench extends Command
         return Http::baseUrl(rtrim($this->argument('address'), '/'))->withOptions(['cookies' => new CookieJar()])->withoutRedirecting();
     }
 
-    /** @return array{median: float, late: float, empty: float, bytes: int} milliseconds until the first byte, of the screen and of the empty page in between; bytes compressed */
+    /** @return array{median: float, late: float, empty: float, anew: float, bytes: int} milliseconds until the first byte, of the screen, of the empty page in between, and of the screen after a change; bytes compressed */
     private function measure(PendingRequest $browser, string $address): array
     {
         $times = $empty = [];
@@ -112,8 +116,13 @@ final class Bench extends Command
         }
 
         sort($times);
+        $anew = array_map(function () use ($browser, $address): float {
+            Remembered::forget();
 
-        return ['median' => self::median($times), 'late' => $times[(int) ceil(self::RUNS * 0.95) - 1], 'empty' => self::median($empty), 'bytes' => $bytes];
+            return $this->visit($browser, $address)[0];
+        }, range(1, self::ANEW));
+
+        return ['median' => self::median($times), 'late' => $times[(int) ceil(self::RUNS * 0.95) - 1], 'empty' => self::median($empty), 'anew' => self::median($anew), 'bytes' => $bytes];
     }
 
     /** @return array{float, int} milliseconds until the first byte, bytes compressed */
@@ -156,10 +165,10 @@ final class Bench extends Command
         return count(DB::getQueryLog());
     }
 
-    /** @param array{median: float, late: float, empty: float, bytes: int} $found */
+    /** @param array{median: float, late: float, empty: float, anew: float, bytes: int} $found */
     private function row(string $name, array $found, int $queries): void
     {
-        $this->line(sprintf('%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB', $name, $found['median'], $found['late'], $found['median'] / $found['empty'], $queries, $found['bytes'] / 1000));
+        $this->line(sprintf('%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB  %7.1f ms after a change', $name, $found['median'], $found['late'], $found['median'] / $found['empty'], $queries, $found['bytes'] / 1000, $found['anew']));
     }
 
     /** The figures of all goals of the year against the bare aggregates that they rest on: of today, and of the days on which goals were closed. */
