@@ -6,12 +6,12 @@ namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Day;
 
-/** How a goal will end if it goes on as in its recent weeks. */
+/** How a goal or a project will end if it goes on as in its recent weeks. */
 final readonly class Forecast
 {
     /**
      * @param list<int> $increments what the recent weeks added, oldest first, in thousandths
-     * @param float     $chance     of being reached within the period, 0 to 1
+     * @param float     $chance     of being reached within the period, or by the due date, 0 to 1
      * @param ?Day      $likelyOn   last day of the first week by which it is as likely as not
      * @param ?Day      $safeOn     last day of the first week by which the chance is 85 in 100
      * @param ?int      $low        with one ending in ten below it: where the period ends, in thousandths

@@ -8,8 +8,10 @@ use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Project;
 
-/** Forecasts from how a goal moved in its recent weeks. Rules: computation 6. */
+/** Forecasts from how a goal or a project moved in its recent weeks. Rules: computation 6. */
 final readonly class Forecaster
 {
     /** How many ended weeks are looked at. */
@@ -28,20 +30,20 @@ final readonly class Forecaster
     /** The forecast as of the day; null when the goal has none or it is too early. */
     public function of(Goal $goal, Day $on): ?Forecast
     {
-        $progress = $this->rollup->progress($goal, $on);
+        return $goal->closingOn($on) !== null || ! $goal->measure->kind()->hasForecast()
+            ? null
+            : $this->along(fn(Day $day): ?Fraction => $this->rollup->progress($goal, $day), $goal->period->span, $on);
+    }
 
-        if ($progress === null || $goal->closingOn($on) !== null || ! $goal->measure->kind()->hasForecast()) {
-            return null;
-        }
-
-        $increments = $this->increments($goal, $on);
-        $remaining = 1000 - $progress->thousandths();
-
-        return match (true) {
-            $remaining <= 0 => new Forecast($increments, 1.0),
-            count($increments) < self::ENOUGH => null,
-            default => $this->ahead($goal, $on, $increments, $remaining),
-        };
+    /**
+     * The forecast of a project while it has a pace; null when it has none or it is too early. The rules name goals only: its
+     * start and its due date are taken as the ends of a goal's period are.
+     */
+    public function ofProject(Project $project, Day $on): ?Forecast
+    {
+        return $project->span === null || ! $project->isActiveOn($on)
+            ? null
+            : $this->along(fn(Day $day): ?Fraction => $this->rollup->projectProgress($project, $day), $project->span, $on);
     }
 
     /**
@@ -60,18 +62,41 @@ final readonly class Forecaster
         ];
     }
 
-    /** @return list<int> in thousandths, oldest week first */
-    private function increments(Goal $goal, Day $on): array
+    /** @param callable(Day): ?Fraction $progress as of the end of a day, of what is to be reached within the span */
+    private function along(callable $progress, Span $span, Day $on): ?Forecast
+    {
+        $now = $progress($on);
+
+        if ($now === null) {
+            return null;
+        }
+
+        $increments = $this->increments($progress, $span, $on);
+        $remaining = 1000 - $now->thousandths();
+
+        return match (true) {
+            $remaining <= 0 => new Forecast($increments, 1.0),
+            count($increments) < self::ENOUGH => null,
+            default => $this->ahead($span, $on, $increments, $remaining),
+        };
+    }
+
+    /**
+     * @param callable(Day): ?Fraction $progress
+     *
+     * @return list<int> in thousandths, oldest week first
+     */
+    private function increments(callable $progress, Span $span, Day $on): array
     {
         $increments = [];
 
         foreach ($this->recentWeeks($on) as $week) {
-            if (! $goal->period->span->holds($week->anchor())) {
+            if (! $span->holds($week->anchor())) {
                 continue;
             }
 
-            $before = $this->rollup->progress($goal, $week->span->first->plus(-1));
-            $after = $this->rollup->progress($goal, $week->span->last);
+            $before = $progress($week->span->first->plus(-1));
+            $after = $progress($week->span->last);
 
             if ($before !== null && $after !== null) {
                 $increments[] = $after->minus($before)->thousandths();
@@ -96,18 +121,18 @@ final readonly class Forecaster
     }
 
     /**
-     * A goal with enough increments has begun, so the weeks ahead in its period are the first ones.
+     * What has enough increments has begun, so the weeks ahead within the span are the first ones.
      *
      * @param non-empty-list<int> $increments
      */
-    private function ahead(Goal $goal, Day $on, array $increments, int $remaining): Forecast
+    private function ahead(Span $span, Day $on, array $increments, int $remaining): Forecast
     {
         $walk = new Walk($increments, $remaining);
         $week = $this->calendar->weekOf($on);
         $week = $week->anchor()->isAfter($on) ? $week : $this->calendar->next($week);
-        $weeksLeft = $week->anchor()->isAfter($goal->period->span->last)
+        $weeksLeft = $week->anchor()->isAfter($span->last)
             ? 0
-            : count($this->calendar->weeksIn(new Span($week->anchor(), $goal->period->span->last)));
+            : count($this->calendar->weeksIn(new Span($week->anchor(), $span->last)));
         $done = 1000 - $remaining;
         $chance = 0.0;
         [$likely, $safe] = [null, null];

@@ -2,7 +2,13 @@
 
 declare(strict_types=1);
 
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Forecaster;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Goals\Walk;
+use Loftrin\Core\PlanFile\PlanReader;
+use Loftrin\Core\Work\TalliesOfTasks;
 use Tests\Core\Plans;
 
 /** A count goal of a quarter whose weeks, from the first Monday of January 2027 on, each brought so many things. */
@@ -102,3 +108,20 @@ it('loses nothing by forgetting what can no longer arrive', function (): void {
 
     expect($pruned->chance())->toBe($whole->chance());
 });
+
+it('forecasts a project as it does a goal that only this project serves, over the same days', function (string $asOf, string $state): void {
+    $tasks = array_map(static fn(int $number): array => [
+        'id' => "t$number", 'title' => 't', 'project' => 'p', 'created_on' => '2027-01-01', 'minutes' => 30 + $number,
+        ...($number < 14 ? ['done_on' => (string) Day::of('2027-01-05')->plus(3 * $number)] : []),
+    ], range(0, 24));
+    $document = PlanReader::read(Plans::json([
+        'goals' => [Plans::goal('g', '2027-Q1')],
+        'projects' => [['id' => 'p', 'title' => 'p', 'weighing' => 'effort', 'serves' => [['goal' => 'g']], 'state' => $state, 'state_on' => '2027-01-01', 'starts_on' => '2027-01-01', 'due_on' => '2027-03-31']],
+        'tasks' => $tasks,
+    ]));
+    $rollup = new Rollup(new Plan($document->calendar, $document->goals, $document->projects, $document->readings), new TalliesOfTasks($document->projects, $document->routines, $document->tasks));
+    $forecaster = new Forecaster($document->calendar, $rollup);
+    $ofGoal = $forecaster->of($document->goals['g'], Day::of($asOf));
+
+    expect($forecaster->ofProject($document->projects['p'], Day::of($asOf)))->toEqual($state === 'active' ? $ofGoal : null);
+})->with(['2027-01-20', '2027-02-10', '2027-03-30', '2027-04-15'])->with(['active', 'paused']);

@@ -7,6 +7,7 @@ use App\Models\PlanLine;
 use App\Models\Role;
 use App\Models\Task;
 use App\Queries\Parts\Markdown;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\ProjectState;
 use Tests\Feature\Made;
 
@@ -93,6 +94,24 @@ it('promotes a line of the plan to a task once', function (): void {
 
     $this->post('/undo/'.DB::table('activity_log')->orderByDesc('id')->value('batch_uuid'))->assertSessionHasNoErrors();
     expect(Task::query()->count())->toBe(0)->and($line->refresh()->task_id)->toBeNull();
+});
+
+it('says how likely it is to be done in time, once three weeks show how it moves', function (): void {
+    $project = Made::project($this->mei, more: ['starts_on' => '2027-01-11', 'due_on' => '2027-03-12']);
+    $tasks = array_map(fn(int $number) => Made::task($this->mei, ['project_id' => $project->id, 'created_on' => '2027-01-04']), range(0, 9));
+    $page = fn(): array => $this->props("/projects/$project->id")['page'];
+    expect($page()['forecast']['chance'])->toBe(0);
+
+    foreach ([12, 19, 26, 33] as $i => $days) {
+        $tasks[$i]->update(['done_on' => (string) Day::of('2027-01-01')->plus($days)]);
+    }
+
+    expect($page()['forecast'])->toMatchArray(['chance' => 0, 'increments' => [100, 100, 100, 100], 'likelyOn' => '2027-03-21'])
+        ->and($page()['project']['gauge'])->toMatchArray(['low' => 90, 'high' => 90])
+        ->and($this->getJson("/projects/$project->id/figure?on=".Made::TODAY)->json('forecast.1'))->toBe('60.0 points are still to go, with 5 weeks left.');
+
+    $project->update(['state' => 'paused']);
+    expect($page()['forecast'])->toBeNull();
 });
 
 it('asks what was learned as it is closed', function (): void {

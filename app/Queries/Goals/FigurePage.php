@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Forecaster;
 use Loftrin\Core\Goals\Goal as CoreGoal;
 use Loftrin\Core\Goals\Measure\Work;
 use Loftrin\Core\Goals\Plan;
@@ -63,12 +64,13 @@ final readonly class FigurePage
         $cores = array_values($tasks->clone()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
         $rollup = new Rollup(new Plan($this->workspace->calendar(), [], [$core->id => $core]), new TalliesOfTasks([$core->id => $core], [], $cores));
         $figure = $rollup->projectFigure($core, $on);
+        $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $on);
 
         return new FigureView(
             $project->title,
             route('projects.show', $project->id, false),
             $on,
-            Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on),
+            Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on, $forecast),
             $core->stateOn($on)->value === 'done' ? 'It was closed as done: it counts whole.' : null,
             [],
             $this->tasks($core->weighing, $tasks, $on),
@@ -80,7 +82,7 @@ final readonly class FigurePage
                 ? ['While it is active, a project with a start and a due date has a pace.']
                 : ["The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".($figure?->expected?->percent() ?? 0).' %.'],
             $figure === null ? null : PaceWords::gap($figure, false),
-            [],
+            $figure === null ? [] : PaceWords::forecast($forecast),
         );
     }
 

@@ -54,14 +54,13 @@ final readonly class Gauge implements Props
             $terms,
             $standing,
             self::spoken($figure, $standing),
-            $forecast?->low === null ? null : $forecast->low / 10,
-            $forecast?->high === null ? null : $forecast->high / 10,
-            $goal->measure === MeasureKind::YesNo && ! $figure->band->isResult() ? $goal->ends_on : null,
-            Address::ofFigure('goals', $goal->id, $on),
+            ...self::bracket($forecast),
+            dueOn: $goal->measure === MeasureKind::YesNo && ! $figure->band->isResult() ? $goal->ends_on : null,
+            why: Address::ofFigure('goals', $goal->id, $on),
         );
     }
 
-    public static function ofProject(Project $project, ?Fraction $progress, ?Figure $figure, Day $on): self
+    public static function ofProject(Project $project, ?Fraction $progress, ?Figure $figure, Day $on, ?Forecast $forecast = null): self
     {
         $terms = $progress === null ? 'no tasks yet' : $progress->percent().' %';
         $shown = $figure ?? new Figure($progress, null, Band::Unmeasured);
@@ -74,8 +73,15 @@ final readonly class Gauge implements Props
             $terms,
             $standing,
             self::spoken($shown, $standing === '' ? 'without a pace' : $standing),
+            ...self::bracket($forecast),
             why: Address::ofFigure('projects', $project->id, $on),
         );
+    }
+
+    /** @return array{low: ?float, high: ?float} the forecast's central four fifths, per cent */
+    private static function bracket(?Forecast $forecast): array
+    {
+        return ['low' => $forecast?->low === null ? null : $forecast->low / 10, 'high' => $forecast?->high === null ? null : $forecast->high / 10];
     }
 
     /** A value with its unit: "€65,400", "3.9 %", "12". */

@@ -14,6 +14,7 @@ use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Goals\ForecastView;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
@@ -46,7 +47,8 @@ final readonly class ProjectPage
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
-        $register = $this->register->row($project, $work, $threads);
+        $forecast = $work->forecast($project->id);
+        $register = $this->register->row($project, $work, $threads, $forecast);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
         $serves = $project->servings->map(static fn(Serving $link): int => $link->goal_id)->all();
         $served = $threads->where(static fn(OutlinedGoal $goal): bool => in_array($goal->id, $serves, true));
@@ -73,6 +75,7 @@ final readonly class ProjectPage
             array_map(static fn(Task $task): int => $task->id, $work->now($project->id)),
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
             $this->sum($project, $register),
+            ForecastView::of($forecast),
             PersonTag::all(),
             $project->last_is_done,
             $project->rank,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Queries\Goals\ForecastView;
 use App\Queries\Goals\GoalRow;
 use App\Queries\Parts\Beside;
 use App\Queries\Parts\Option;
@@ -36,6 +37,7 @@ final readonly class ProjectView implements Props
      * @param list<RoutineRow>   $routines       that run for it
      * @param bool               $patternChanged it has not taken what its pattern says by now
      * @param string             $sum            how the progress adds up, in words
+     * @param ?ForecastView      $forecast       null without a pace, or when it is too early to say
      * @param list<PersonTag>    $people
      */
     public function __construct(
@@ -57,6 +59,7 @@ final readonly class ProjectView implements Props
         public array $now,
         public array $aside,
         public string $sum,
+        public ?ForecastView $forecast,
         public array $people,
         public bool $lastIsDone,
         public ?Rank $rank,

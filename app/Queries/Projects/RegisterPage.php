@@ -19,6 +19,7 @@ use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Forecast;
 
 /** The register of all projects, a page at a time: what is stuck, behind or without a next step comes first. */
 final readonly class RegisterPage
@@ -55,7 +56,7 @@ final readonly class RegisterPage
     }
 
     /** Its owner is loaded, and what else of it is to be shown: milestones, collections, entries. */
-    public function row(Project $project, ProjectWork $work, Threads $threads): RegisterRow
+    public function row(Project $project, ProjectWork $work, Threads $threads, ?Forecast $forecast = null): RegisterRow
     {
         $next = $work->next($project->id)?->setRelation('project', $project);
         $today = $this->workspace->today();
@@ -70,7 +71,7 @@ final readonly class RegisterPage
             $project->state_on,
             $project->due_on,
             $threads->ofProject($project),
-            Gauge::ofProject($project, $work->progress($project->id), $work->figure($project->id), $today),
+            Gauge::ofProject($project, $work->progress($project->id), $work->figure($project->id), $today, $forecast),
             $work->open($project->id),
             $work->tasks($project->id),
             $project->status_line,

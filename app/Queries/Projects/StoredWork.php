@@ -12,6 +12,8 @@ use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\Forecaster;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Doable;
@@ -75,6 +77,12 @@ final readonly class StoredWork implements ProjectWork
     public function figure(int $project): ?Figure
     {
         return $this->rollup->projectFigure($this->core($project), $this->workspace->today());
+    }
+
+    /** How it will end if it goes on as in its recent weeks; null without a pace, or when it is too early to say. */
+    public function forecast(int $project): ?Forecast
+    {
+        return (new Forecaster($this->workspace->calendar(), $this->rollup))->ofProject($this->core($project), $this->workspace->today());
     }
 
     public function isStuck(int $project): bool

@@ -4,6 +4,7 @@ import { act } from '../../lib/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Cord } from '../../parts/Cord';
+import { Forecast } from '../../parts/Forecast';
 import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
@@ -33,7 +34,7 @@ const states: [ProjectState, string][] = [
 export default function Project({ page }: { page: ProjectView }) {
     const { project } = page;
     useOthersChanges(page.history);
-
+    const hasForecast = project.gauge.expected !== null && project.gauge.progress !== null && !project.isReady;
     const setState = (state: string) => {
         act('put', route('projects.state', project.id), { state });
     };
@@ -59,6 +60,11 @@ export default function Project({ page }: { page: ProjectView }) {
                             <Standing gauge={project.gauge} />
                         </div>
                         <p className="text-xs text-ink-2">{page.sum}</p>
+                        {hasForecast && project.dueOn !== null && (
+                            <Section title={`Will it be done by ${dayWords(project.dueOn)}?`} className="mt-4">
+                                <Forecast forecast={page.forecast} />
+                            </Section>
+                        )}
                     </div>
                 </div>
                 {project.isReady && (
@@ -105,7 +111,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     <ul className="divide-y divide-hairline">
                         {page.serves.map((goal) => (
                             <li key={goal.id} className="py-2">
-                                <span className="flex justify-between gap-2">
+                                <span className="flex items-baseline justify-between gap-2">
                                     <Link href={route('goals.show', goal.id)} className="two-lines hover:underline">
                                         {goal.title}
                                     </Link>

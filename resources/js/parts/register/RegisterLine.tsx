@@ -12,7 +12,7 @@ export function RegisterLine({ project }: { project: RegisterRow }) {
     const asides = [...project.collections, ...project.entries];
 
     return (
-        <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_72px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">
+        <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">
             {project.cord === null ? (
                 <span className="font-mono text-xs text-ink-2" title="Serves no goal of this year">
                     –
@@ -53,13 +53,9 @@ export function RegisterLine({ project }: { project: RegisterRow }) {
                 </span>
             </span>
             <Next project={project} />
-            <span className="text-right text-xs text-ink-2 max-lg:hidden">
-                {project.dueOn === null ? '' : dateWords(project.dueOn)}
-                {project.changedOn !== null && (
-                    <span className="block" title={`changed last ${dateWords(project.changedOn)}`}>
-                        ~ {dateWords(project.changedOn)}
-                    </span>
-                )}
+            <span className="text-right text-xs whitespace-nowrap text-ink-2 max-lg:hidden">
+                {project.dueOn === null ? '' : `due ${dateWords(project.dueOn)}`}
+                {project.changedOn !== null && <span className="block">changed {dateWords(project.changedOn)}</span>}
             </span>
             <span className="text-right font-mono text-xs text-ink-2 max-lg:hidden" title={project.owner.name}>
                 {project.owner.initials}
