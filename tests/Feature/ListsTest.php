@@ -117,6 +117,19 @@ it('shows a long list a part at a time', function (): void {
         ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me&shown=200'))->toBe(110);
 });
 
+it('shows what is left of the week beside what has no time', function (): void {
+    Made::series([$this->mei], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'minutes' => 45]);
+    Made::task($this->mei, ['planned' => '2027-02-11', 'planned_from' => '2027-02-11', 'planned_to' => '2027-02-11', 'minutes' => 90]);
+    Made::task($this->mei, ['planned' => '2027-02-09', 'planned_from' => '2027-02-09', 'planned_to' => '2027-02-09', 'done_on' => '2027-02-09']);
+    $days = $this->props('/lists/undated')['page']['days'];
+
+    expect(array_column($days, 'on'))->toBe(['2027-02-10', '2027-02-11', '2027-02-12'])
+        ->and($days[1]['planned'])->toBe(90)
+        ->and($days[1]['meetings'][0]['title'])->toBe('Team meeting')
+        ->and($days[1]['free'])->toBe(8 * 60 - 45 - 90)
+        ->and($this->props('/lists/late')['page']['days'])->toBe([]);
+});
+
 it('puts each task where people look for it', function (array $task, array $lists): void {
     Made::task($this->mei, ['title' => 'It', ...$task]);
     Made::task(Made::person(), ['title' => 'It', ...$task]);

@@ -157,6 +157,23 @@ test('a task is dragged to another stage', async ({ page }) => {
     }
 });
 
+test('what has no time is dragged to its week', async ({ page }) => {
+    await page.goto('/lists/undated');
+    const title = 'Sketch a float for the Gudenå';
+    const task = page.getByRole('link', { name: title });
+    const nextWeek = page.getByRole('complementary', { name: 'What is left of the week' }).getByRole('listitem').last();
+    const start = await task.boundingBox();
+    const end = await nextWeek.boundingBox();
+    await page.mouse.move((start?.x ?? 0) + 5, (start?.y ?? 0) + 8);
+    await page.mouse.down();
+    await page.mouse.move((end?.x ?? 0) + 40, (end?.y ?? 0) + 12, { steps: 12 });
+    await page.mouse.up();
+    await expect(page.getByText(/^Planned/)).toBeVisible();
+    await expect(task).toBeHidden();
+    await page.keyboard.press('Control+z');
+    await expect(task).toBeVisible();
+});
+
 test('a project is started from a pattern in two presses', async ({ page }) => {
     await page.goto('/patterns');
     await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();

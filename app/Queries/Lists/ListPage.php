@@ -10,6 +10,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
+use App\Queries\Week\WeekDays;
 use Loftrin\Core\Calendar\Day;
 
 final readonly class ListPage
@@ -17,7 +18,7 @@ final readonly class ListPage
     /** How far the list of what lies ahead looks closely, in weeks. */
     private const NEAR_WEEKS = 4;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private OwnTasks $tasks)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private OwnTasks $tasks, private WeekDays $days)
     {
     }
 
@@ -38,13 +39,6 @@ final readonly class ListPage
             TaskList::Untouched => $query->orderBy('changed_on')->orderBy('id'),
             default => $query->orderByRaw('rank is null, rank')->orderByRaw('due_on is null, due_on')->orderBy('id'),
         };
-        $days = [];
-
-        for ($day = $today; ! $day->isAfter($week->span->last); $day = $day->plus(1)) {
-            if ($calendar->isWorkingDay($day)) {
-                $days[] = (string) $day;
-            }
-        }
 
         return new ListView(
             $list,
@@ -53,7 +47,7 @@ final readonly class ListPage
             $counts[$list->value],
             $minutes,
             $since,
-            $days,
+            $list === TaskList::Undated ? $this->days->left($viewer) : [],
             $week->name,
             $calendar->next($week)->name,
             PersonTag::all(),

@@ -6,6 +6,7 @@ namespace App\Queries\Lists;
 
 use App\Queries\Parts\PersonTag;
 use App\Queries\Props;
+use App\Queries\Week\WeekDay;
 use Loftrin\Core\Calendar\Day;
 
 /** One list of a person's tasks, with how many lie in the others. */
@@ -17,7 +18,7 @@ final readonly class ListView implements Props
      * @param int             $total   of the list, of which the first ones are shown
      * @param int             $minutes how long the gap is
      * @param Day             $since   from when on finished tasks are listed
-     * @param list<string>    $days    dates of this week that are left, for an undated task to be given a time in one move
+     * @param list<WeekDay>   $days    what is left of this week, beside tasks that are given a time in one move; otherwise none
      * @param list<SavedTag>  $saved   one's own and shared ones
      * @param list<PersonTag> $people
      */

@@ -7,7 +7,6 @@ namespace App\Queries\Week;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
-use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Resolves;
@@ -15,17 +14,12 @@ use App\Queries\Goals\GoalRow;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Meetings\Occurrence;
-use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Work\BusyTime;
-use Loftrin\Core\Work\DayHours;
 
 /** A person's week: its goals, what came along, and what is planned on which day. */
 final readonly class WeekPage
@@ -38,7 +32,7 @@ final readonly class WeekPage
         private Workspace $workspace,
         private StoredPlans $plans,
         private WeekTasks $tasks,
-        private Occurrences $occurrences,
+        private WeekDays $days,
         private Resolves $resolves,
         private GoalRows $goals,
     ) {
@@ -57,7 +51,7 @@ final readonly class WeekPage
         $offered = $isPast ? [] : $this->tasks->offered($week, $viewer, $whose);
         (new Collection([...$tasks, ...$offered]))->load(TaskRow::NEEDS);
         $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
-        $byDay = $this->byDay($week, $rows);
+        $byDay = $this->days->byDay($week, $rows);
 
         return new WeekView(
             PeriodTag::of($week, $calendar),
@@ -72,7 +66,7 @@ final readonly class WeekPage
             $this->goals($week, $viewer, $whose),
             $this->resolves->inWeek($week->span, $whose),
             $isNow ? $this->cameAlong($rows) : [],
-            $this->days($week, $viewer, $whose, $byDay),
+            $this->days->of($week, $viewer, $whose, $byDay),
             $byDay[''] ?? [],
             array_map($row, $offered),
             $isPast ? array_values(array_map($row, array_filter($tasks, static fn(Task $task): bool => $task->done_on === null))) : [],
@@ -112,77 +106,5 @@ final readonly class WeekPage
         usort($carried, static fn(TaskRow $a, TaskRow $b): int => $b->carried <=> $a->carried);
 
         return $carried;
-    }
-
-    /**
-     * The tasks by the day on which they stand: done ones where they were planned, or else when they were done.
-     *
-     * @param array<TaskRow> $rows
-     *
-     * @return array<string, list<TaskRow>> by date; those with no day under ""
-     */
-    private function byDay(Period $week, array $rows): array
-    {
-        $days = [];
-
-        foreach ($rows as $row) {
-            $planned = Day::tryOf($row->planned ?? '');
-            $on = match (true) {
-                $planned !== null && $week->span->holds($planned) => $planned,
-                $row->doneOn !== null && $week->span->holds($row->doneOn) => $row->doneOn,
-                default => null,
-            };
-            $days[(string) $on][] = $row;
-        }
-
-        return $days;
-    }
-
-    /**
-     * @param array<string, list<TaskRow>> $byDay
-     *
-     * @return list<WeekDay>
-     */
-    private function days(Period $week, Person $viewer, Person $whose, array $byDay): array
-    {
-        $calendar = $this->workspace->calendar();
-        $today = $this->workspace->today();
-        $meetings = $this->meetings($week->span, $viewer, $whose);
-        $hours = intdiv($whose->weekly_hours * 60, max(1, count($calendar->workingDays)));
-        $days = [];
-
-        for ($day = $week->span->first; ! $day->isAfter($week->span->last); $day = $day->plus(1)) {
-            $tasks = $byDay[(string) $day] ?? [];
-            $held = $meetings[(string) $day] ?? [];
-
-            if (! $calendar->isWorkingDay($day) && $tasks === [] && $held === []) {
-                continue;
-            }
-
-            $left = array_map(static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps), $tasks);
-            $load = new DayHours(
-                $calendar->isWorkingDay($day) ? $hours : 0,
-                BusyTime::minutes(array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held)),
-                array_sum($left),
-            );
-            $days[] = new WeekDay($day, $day->number === $today->number, $day->isBefore($today), $held, $tasks, $load->available, $load->planned, $load->free());
-        }
-
-        return $days;
-    }
-
-    /** @return array<string, list<Occurrence>> by date; of another person only those that the viewer may know of */
-    private function meetings(Span $span, Person $viewer, Person $whose): array
-    {
-        $known = $viewer->is($whose) ? null : Series::query()->visibleTo($viewer)->pluck('id')->flip();
-        $meetings = [];
-
-        foreach ($this->occurrences->within($span, $whose) as $meeting) {
-            if ($known === null || $known->has($meeting->seriesId)) {
-                $meetings[(string) $meeting->on][] = $meeting;
-            }
-        }
-
-        return $meetings;
     }
 }

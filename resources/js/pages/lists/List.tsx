@@ -1,12 +1,16 @@
 import { Head, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { GiveTime } from '../../parts/lists/GiveTime';
 import { More } from '../../parts/lists/More';
 import { ListNav } from '../../parts/lists/ListNav';
+import { WeekBeside } from '../../parts/lists/WeekBeside';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
+import { Dragging } from '../../parts/Dragging';
+import { useMarks } from '../../parts/marks/Marks';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Button } from '../../ui/Button';
@@ -16,51 +20,64 @@ import { TextField } from '../../ui/Field';
 export default function List({ page }: { page: ListView }) {
     const { list } = page;
     const words = listWords[list];
+    const marks = useMarks();
+    const titleOf = (id: number) => page.groups.flatMap((group) => group.tasks).find((task) => task.id === id)?.title ?? '';
+    const giveTime = (ids: number[], { time }: { time: string }) => {
+        act('put', route('tasks.many'), { tasks: ids, what: 'plan', value: time }, { onDone: marks.clear });
+    };
 
     return (
-        <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
-            <Head title={words.name} />
-            <ListNav lists={page.lists} saved={page.saved} at={route('lists', list)} />
-            <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
-                <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
-                    <div>
-                        <h1>{words.name}</h1>
-                        <p className="text-ink-2">{words.what}</p>
-                    </div>
-                    <div className="flex items-end gap-3">
-                        <Ask page={page} />
-                        {page.total > 0 && list !== 'finished' && list !== 'helping' && list !== 'look_over' && (
-                            <Button
-                                onClick={() => {
-                                    act('put', route('lists.hand-on', list), list === 'gap' ? { minutes: page.minutes } : {});
-                                }}
-                            >
-                                Hand all {page.total} to next week
-                            </Button>
-                        )}
-                    </div>
-                </div>
-                {page.total === 0 && <Empty>{words.empty}</Empty>}
-                {page.groups.map((group) => (
-                    <section key={group.heading} className="mb-5">
-                        {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{group.heading}</h2>}
-                        <ul className="divide-y divide-hairline">
-                            {group.tasks.map((task) =>
-                                list === 'undated' ? (
-                                    <GiveTime key={task.id} task={task} page={page} />
-                                ) : (
-                                    <TaskLine key={task.id} task={task} people={page.people} showsTime={list !== 'today'} />
-                                ),
-                            )}
-                        </ul>
-                    </section>
-                ))}
-                {(list === 'undated' || list === 'week') && (
-                    <AddTask to={list === 'week' ? { planned: page.week } : {}} words="Add a task" />
+        <Dragging titleOf={titleOf} onDrop={giveTime}>
+            <div
+                className={clsx(
+                    'grid flex-1 max-lg:grid-cols-1 max-lg:grid-rows-[auto_1fr]',
+                    list === 'undated' ? 'grid-cols-[232px_1fr_248px]' : 'grid-cols-[232px_1fr]',
                 )}
-                <More groups={page.groups} total={page.total} />
+            >
+                <Head title={words.name} />
+                <ListNav lists={page.lists} saved={page.saved} at={route('lists', list)} />
+                <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+                    <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
+                        <div>
+                            <h1>{words.name}</h1>
+                            <p className="text-ink-2">{words.what}</p>
+                        </div>
+                        <div className="flex items-end gap-3">
+                            <Ask page={page} />
+                            {page.total > 0 && list !== 'finished' && list !== 'helping' && list !== 'look_over' && (
+                                <Button
+                                    onClick={() => {
+                                        act('put', route('lists.hand-on', list), list === 'gap' ? { minutes: page.minutes } : {});
+                                    }}
+                                >
+                                    Hand all {page.total} to next week
+                                </Button>
+                            )}
+                        </div>
+                    </div>
+                    {page.total === 0 && <Empty>{words.empty}</Empty>}
+                    {page.groups.map((group) => (
+                        <section key={group.heading} className="mb-5">
+                            {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{group.heading}</h2>}
+                            <ul className="divide-y divide-hairline">
+                                {group.tasks.map((task) =>
+                                    list === 'undated' ? (
+                                        <GiveTime key={task.id} task={task} page={page} />
+                                    ) : (
+                                        <TaskLine key={task.id} task={task} people={page.people} showsTime={list !== 'today'} />
+                                    ),
+                                )}
+                            </ul>
+                        </section>
+                    ))}
+                    {(list === 'undated' || list === 'week') && (
+                        <AddTask to={list === 'week' ? { planned: page.week } : {}} words="Add a task" />
+                    )}
+                    <More groups={page.groups} total={page.total} />
+                </div>
+                {list === 'undated' && <WeekBeside page={page} />}
             </div>
-        </div>
+        </Dragging>
     );
 }
 

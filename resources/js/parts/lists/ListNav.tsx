@@ -1,9 +1,10 @@
-import { Link } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { listWords } from './words';
 import type { ListCount, SavedTag } from '../../generated/props';
 import { route } from '../../lib/routes';
+import { WordSelect } from '../../ui/WordSelect';
 
 interface Props {
     lists: ListCount[];
@@ -14,44 +15,62 @@ interface Props {
 
 /** All lists with their counts, the saved ones below. */
 export function ListNav({ lists, saved, at }: Props) {
+    const option = (value: string, label: string, group: string | null = null) => ({ value, label, group });
+    // Where there is no room for all of them, they are one choice.
+    const options = [
+        ...lists.map((each) => option(route('lists', each.list), `${listWords[each.list].name}, ${String(each.count)}`)),
+        ...saved.map((each) => option(route('saved.show', each.id), each.title, 'Saved')),
+        option(route('saved.build'), 'Build a list', 'More'),
+        option(route('routines.index'), 'Routines and checklists', 'More'),
+    ];
+
     return (
-        <nav aria-label="Lists" className="border-r border-hairline py-5 max-lg:border-r-0 max-lg:pb-0">
-            <ul className="max-lg:flex max-lg:flex-wrap max-lg:px-4">
-                {lists.map((each, place) => (
-                    <li
-                        key={each.list}
-                        className={clsx(place === 5 && 'mt-3 border-t border-hairline pt-3 max-lg:mt-0 max-lg:border-0 max-lg:pt-0')}
-                    >
-                        <Line href={route('lists', each.list)} isOn={at === route('lists', each.list)}>
-                            {listWords[each.list].name}
-                            <span className={clsx('font-mono text-xs', each.list === 'late' && each.count > 0 && 'text-persimmon')}>
-                                {each.count}
-                            </span>
+        <>
+            <p className="px-7 pt-4 max-md:px-4 lg:hidden">
+                <WordSelect
+                    label="List"
+                    options={options}
+                    value={at}
+                    onChoose={(address) => {
+                        router.visit(address ?? at);
+                    }}
+                />
+            </p>
+            <nav aria-label="Lists" className="border-r border-hairline py-5 max-lg:hidden">
+                <ul>
+                    {lists.map((each, place) => (
+                        <li key={each.list} className={clsx(place === 5 && 'mt-3 border-t border-hairline pt-3')}>
+                            <Line href={route('lists', each.list)} isOn={at === route('lists', each.list)}>
+                                {listWords[each.list].name}
+                                <span className={clsx('font-mono text-xs', each.list === 'late' && each.count > 0 && 'text-persimmon')}>
+                                    {each.count}
+                                </span>
+                            </Line>
+                        </li>
+                    ))}
+                </ul>
+                <ul className="mt-3 border-t border-hairline pt-3">
+                    {saved.map((each) => (
+                        <li key={each.id}>
+                            <Line href={route('saved.show', each.id)} isOn={at === route('saved.show', each.id)}>
+                                <span className="min-w-0 break-words">{each.title}</span>
+                                {each.isShared && <span className="flex-none text-xs font-normal text-ink-2">shared</span>}
+                            </Line>
+                        </li>
+                    ))}
+                    <li>
+                        <Line href={route('saved.build')} isOn={at === route('saved.build')}>
+                            Build a list
                         </Line>
                     </li>
-                ))}
-            </ul>
-            <ul className="mt-3 border-t border-hairline pt-3 max-lg:mt-0 max-lg:flex max-lg:flex-wrap max-lg:border-0 max-lg:px-4 max-lg:pt-0">
-                {saved.map((each) => (
-                    <li key={each.id}>
-                        <Line href={route('saved.show', each.id)} isOn={at === route('saved.show', each.id)}>
-                            <span className="min-w-0 break-words">{each.title}</span>
-                            {each.isShared && <span className="text-xs font-normal text-ink-2">shared</span>}
+                    <li>
+                        <Line href={route('routines.index')} isOn={false}>
+                            Routines and checklists
                         </Line>
                     </li>
-                ))}
-                <li>
-                    <Line href={route('saved.build')} isOn={at === route('saved.build')}>
-                        Build a list
-                    </Line>
-                </li>
-                <li>
-                    <Line href={route('routines.index')} isOn={false}>
-                        Routines and checklists
-                    </Line>
-                </li>
-            </ul>
-        </nav>
+                </ul>
+            </nav>
+        </>
     );
 }
 
@@ -61,7 +80,7 @@ function Line({ href, isOn, children }: { href: string; isOn: boolean; children:
             href={href}
             aria-current={isOn ? 'page' : undefined}
             className={clsx(
-                'flex min-h-8 items-baseline justify-between gap-3 border-l-3 px-5 py-1 max-lg:border-l-0 max-lg:border-b-3 max-lg:px-2 pointer-coarse:min-h-11 pointer-coarse:items-center',
+                'flex min-h-8 items-baseline justify-between gap-3 border-l-3 px-5 py-1 pointer-coarse:min-h-11 pointer-coarse:items-center',
                 isOn ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
             )}
         >

@@ -1,10 +1,10 @@
-import { type DragEndEvent, DndContext, DragOverlay, MouseSensor, TouchSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { useDroppable } from '@dnd-kit/core';
 import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useState } from 'react';
 import { MovableLine } from './MovableLine';
 import { moveTo } from './moving';
 import { AddTask } from '../AddTask';
+import { Dragging } from '../Dragging';
 import { TaskLine } from '../TaskLine';
 import { useMarks } from '../marks/Marks';
 import type { ProjectView, StageRow } from '../../generated/props';
@@ -17,55 +17,23 @@ const COLUMNS = 'as=columns';
 export function Stages({ page }: { page: ProjectView }) {
     const { url } = usePage();
     const marks = useMarks();
-    const [dragged, setDragged] = useState<number | null>(null);
-    const sensors = useSensors(
-        useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-        useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
-    );
     const areColumns = url.includes(COLUMNS) && page.stages.length > 1;
     const tasks = page.stages.flatMap((stage) => stage.tasks);
-    const titleOf = (id: number | string) => tasks.find((task) => task.id === Number(id))?.title ?? '';
+    const titleOf = (id: number) => tasks.find((task) => task.id === id)?.title ?? '';
 
-    // What is marked is dragged together, and stands last in the stage.
-    const together = (id: number | string) => (marks.ids.length > 1 && marks.ids.includes(Number(id)) ? marks.ids : []);
+    // What is marked stands last in the stage.
+    const drop = (ids: number[], target: { stage: number | null; before: number | null }) => {
+        const [id] = ids;
 
-    const drop = ({ active, over }: DragEndEvent) => {
-        const target = over?.data.current as { stage: number | null; before: number | null } | undefined;
-        setDragged(null);
-
-        if (target != null && together(active.id).length > 0) {
-            if (target.stage !== null) {
-                act(
-                    'put',
-                    route('tasks.many'),
-                    { tasks: together(active.id), what: 'stage', value: String(target.stage) },
-                    { onDone: marks.clear },
-                );
-            }
-        } else if (target !== undefined && target.before !== Number(active.id)) {
-            moveTo(Number(active.id), target.stage, target.before);
+        if (ids.length > 1 && target.stage !== null) {
+            act('put', route('tasks.many'), { tasks: ids, what: 'stage', value: String(target.stage) }, { onDone: marks.clear });
+        } else if (ids.length === 1 && id !== undefined && target.before !== id) {
+            moveTo(id, target.stage, target.before);
         }
     };
 
     return (
-        <DndContext
-            sensors={sensors}
-            accessibility={{
-                announcements: {
-                    onDragStart: ({ active }) => `Moving ${titleOf(active.id)}`,
-                    onDragOver: () => undefined,
-                    onDragEnd: ({ active }) => `${titleOf(active.id)} was put down`,
-                    onDragCancel: ({ active }) => `${titleOf(active.id)} stays where it was`,
-                },
-            }}
-            onDragStart={({ active }) => {
-                setDragged(Number(active.id));
-            }}
-            onDragCancel={() => {
-                setDragged(null);
-            }}
-            onDragEnd={drop}
-        >
+        <Dragging titleOf={titleOf} onDrop={drop}>
             {page.stages.length > 1 && (
                 <p className="mt-6 flex justify-end gap-4 text-xs" role="group" aria-label="How the stages are laid out">
                     <Layout href={route('projects.show', page.project.id)} isOn={!areColumns} words="Below each other" />
@@ -84,14 +52,7 @@ export function Stages({ page }: { page: ProjectView }) {
                     <Stage key={stage.id ?? 0} stage={stage} page={page} isColumn={areColumns} />
                 ))}
             </div>
-            <DragOverlay dropAnimation={null}>
-                {dragged !== null && (
-                    <p className="border border-ink bg-sheet px-3 py-1.5 shadow-lg">
-                        {together(dragged).length > 0 ? `${String(together(dragged).length)} tasks` : titleOf(dragged)}
-                    </p>
-                )}
-            </DragOverlay>
-        </DndContext>
+        </Dragging>
     );
 }
 

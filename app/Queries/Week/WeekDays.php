@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week;
+
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Meetings\Occurrence;
+use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\TaskRow;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\BusyTime;
+use Loftrin\Core\Work\DayHours;
+
+/** The days of a week with their meetings and tasks, and what is left of their hours. */
+final readonly class WeekDays
+{
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WeekTasks $tasks, private Occurrences $occurrences)
+    {
+    }
+
+    /** @return list<WeekDay> what is left of a person's present week */
+    public function left(Person $whose): array
+    {
+        $today = $this->workspace->today();
+        $week = $this->workspace->calendar()->weekOf($today);
+        $threads = $this->plans->threads($whose, $week);
+        $tasks = (new Collection($this->tasks->of($week, $whose, $whose)))->load(TaskRow::NEEDS);
+        $rows = $tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all();
+
+        return array_values(array_filter($this->of($week, $whose, $whose, $this->byDay($week, $rows)), static fn(WeekDay $day): bool => ! $day->isPast));
+    }
+
+    /**
+     * The tasks by the day on which they stand: done ones where they were planned, or else when they were done.
+     *
+     * @param array<TaskRow> $rows
+     *
+     * @return array<string, list<TaskRow>> by date; those with no day under ""
+     */
+    public function byDay(Period $week, array $rows): array
+    {
+        $days = [];
+
+        foreach ($rows as $row) {
+            $planned = Day::tryOf($row->planned ?? '');
+            $on = match (true) {
+                $planned !== null && $week->span->holds($planned) => $planned,
+                $row->doneOn !== null && $week->span->holds($row->doneOn) => $row->doneOn,
+                default => null,
+            };
+            $days[(string) $on][] = $row;
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param array<string, list<TaskRow>> $byDay
+     *
+     * @return list<WeekDay> the working days, and others that hold something
+     */
+    public function of(Period $week, Person $viewer, Person $whose, array $byDay): array
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $meetings = $this->meetings($week->span, $viewer, $whose);
+        $hours = intdiv($whose->weekly_hours * 60, max(1, count($calendar->workingDays)));
+        $days = [];
+
+        for ($day = $week->span->first; ! $day->isAfter($week->span->last); $day = $day->plus(1)) {
+            $tasks = $byDay[(string) $day] ?? [];
+            $held = $meetings[(string) $day] ?? [];
+
+            if (! $calendar->isWorkingDay($day) && $tasks === [] && $held === []) {
+                continue;
+            }
+
+            $left = array_map(static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps), $tasks);
+            $load = new DayHours(
+                $calendar->isWorkingDay($day) ? $hours : 0,
+                BusyTime::minutes(array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held)),
+                array_sum($left),
+            );
+            $days[] = new WeekDay($day, $day->number === $today->number, $day->isBefore($today), $held, $tasks, $load->available, $load->planned, $load->free());
+        }
+
+        return $days;
+    }
+
+    /** @return array<string, list<Occurrence>> by date; of another person only those that the viewer may know of */
+    private function meetings(Span $span, Person $viewer, Person $whose): array
+    {
+        $known = $viewer->is($whose) ? null : Series::query()->visibleTo($viewer)->pluck('id')->flip();
+        $meetings = [];
+
+        foreach ($this->occurrences->within($span, $whose) as $meeting) {
+            if ($known === null || $known->has($meeting->seriesId)) {
+                $meetings[(string) $meeting->on][] = $meeting;
+            }
+        }
+
+        return $meetings;
+    }
+}

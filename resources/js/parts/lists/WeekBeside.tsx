@@ -1,0 +1,70 @@
+import { useDroppable } from '@dnd-kit/core';
+import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
+import type { ListView, WeekDay } from '../../generated/props';
+import { dayWords, hoursWords, plannedWords } from '../../lib/dates';
+import { DayRuler } from '../week/DayRuler';
+
+/** How many tasks of a day are named. */
+const NAMED = 4;
+
+/** What is left of the week, beside tasks that have no time yet: a task that is dropped on a day is planned for it. */
+export function WeekBeside({ page }: { page: ListView }) {
+    return (
+        <aside aria-label="What is left of the week" className="border-l border-hairline px-5 py-5 max-lg:border-0 max-md:px-4">
+            <ul className="border-t border-rule">
+                {page.days.map((day) => (
+                    <Place key={day.on} time={day.on}>
+                        <Day day={day} />
+                    </Place>
+                ))}
+                <Place time={page.week}>
+                    <p>This week, no day yet</p>
+                </Place>
+                <Place time={page.nextWeek}>
+                    <p className="first-letter:uppercase">{plannedWords(page.nextWeek)}</p>
+                </Place>
+            </ul>
+            <p className="mt-2 text-xs text-ink-2 pointer-coarse:hidden">Drag a task to its time, or all that are marked.</p>
+        </aside>
+    );
+}
+
+function Place({ time, children }: { time: string; children: ReactNode }) {
+    const { setNodeRef, isOver } = useDroppable({ id: time, data: { time } });
+
+    return (
+        <li ref={setNodeRef} className={clsx('border-b border-hairline py-2', isOver && 'bg-faint shadow-[inset_3px_0_0_0_var(--ink)]')}>
+            {children}
+        </li>
+    );
+}
+
+function Day({ day }: { day: WeekDay }) {
+    const open = day.tasks.filter((task) => !task.isDone);
+
+    return (
+        <>
+            <div className="flex items-baseline justify-between gap-3">
+                <h2 className="text-base">{dayWords(day.on)}</h2>
+                <span className={clsx('text-xs', day.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+                    {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
+                </span>
+            </div>
+            <DayRuler day={day} />
+            <ul className="text-xs text-ink-2">
+                {day.meetings.map((meeting) => (
+                    <li key={`${String(meeting.seriesId)} ${meeting.time}`} className="truncate">
+                        <span className="font-mono">{meeting.time}</span> {meeting.title}
+                    </li>
+                ))}
+                {open.slice(0, NAMED).map((task) => (
+                    <li key={task.id} className="truncate" title={task.title}>
+                        {task.title}
+                    </li>
+                ))}
+                {open.length > NAMED && <li>and {open.length - NAMED} more</li>}
+            </ul>
+        </>
+    );
+}
