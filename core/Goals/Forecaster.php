@@ -9,7 +9,9 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Heap;
 use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\Task;
 
 /** Forecasts from how a goal or a project moved in its recent weeks. Rules: computation 6. */
 final readonly class Forecaster
@@ -36,14 +38,23 @@ final readonly class Forecaster
     }
 
     /**
-     * The forecast of a project while it has a pace; null when it has none or it is too early. The rules name goals only: its
-     * start and its due date are taken as the ends of a goal's period are.
+     * The forecast of a project while it has a pace; null when it has none or it is too early.
+     *
+     * The rules name goals only. Here its start and its due date are the ends of the period, and a week counts by what it
+     * did of the tasks that are in scope on the day: what was added since is not held against the weeks before.
+     *
+     * @param list<Task> $tasks its own
      */
-    public function ofProject(Project $project, Day $on): ?Forecast
+    public function ofProject(Project $project, array $tasks, Day $on): ?Forecast
     {
-        return $project->span === null || ! $project->isActiveOn($on)
-            ? null
-            : $this->along(fn(Day $day): ?Fraction => $this->rollup->projectProgress($project, $day), $project->span, $on);
+        if ($project->span === null || ! $project->isActiveOn($on)) {
+            return null;
+        }
+
+        $inScope = array_values(array_filter($tasks, static fn(Task $task): bool => $task->isInScopeOn($on)));
+        $heaps = static fn(Day $day): array => array_map(static fn(Task $task): Heap => new Heap(1, $task->fractionOn($day), $task->minutes), $inScope);
+
+        return $this->along(static fn(Day $day): ?Fraction => $project->weighing->tally($heaps($day))->progress(), $project->span, $on);
     }
 
     /**
@@ -89,14 +100,17 @@ final readonly class Forecaster
     private function increments(callable $progress, Span $span, Day $on): array
     {
         $increments = [];
+        $known = [];
 
         foreach ($this->recentWeeks($on) as $week) {
             if (! $span->holds($week->anchor())) {
                 continue;
             }
 
-            $before = $progress($week->span->first->plus(-1));
-            $after = $progress($week->span->last);
+            // A week begins where the one before it ended.
+            $eve = $week->span->first->plus(-1);
+            $before = array_key_exists($eve->number, $known) ? $known[$eve->number] : $progress($eve);
+            $after = $known[$week->span->last->number] = $progress($week->span->last);
 
             if ($before !== null && $after !== null) {
                 $increments[] = $after->minus($before)->thousandths();

@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
+use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Forecaster;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Goals\Walk;
 use Loftrin\Core\PlanFile\PlanReader;
+use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\TalliesOfTasks;
+use Loftrin\Core\Work\Task;
 use Tests\Core\Plans;
 
 /** A count goal of a quarter whose weeks, from the first Monday of January 2027 on, each brought so many things. */
@@ -109,7 +112,7 @@ it('loses nothing by forgetting what can no longer arrive', function (): void {
     expect($pruned->chance())->toBe($whole->chance());
 });
 
-it('forecasts a project as it does a goal that only this project serves, over the same days', function (string $asOf, string $state): void {
+it('forecasts a project whose tasks were there from the start as it does a goal that only this project serves', function (string $asOf, string $state): void {
     $tasks = array_map(static fn(int $number): array => [
         'id' => "t$number", 'title' => 't', 'project' => 'p', 'created_on' => '2027-01-01', 'minutes' => 30 + $number,
         ...($number < 14 ? ['done_on' => (string) Day::of('2027-01-05')->plus(3 * $number)] : []),
@@ -123,5 +126,15 @@ it('forecasts a project as it does a goal that only this project serves, over th
     $forecaster = new Forecaster($document->calendar, $rollup);
     $ofGoal = $forecaster->of($document->goals['g'], Day::of($asOf));
 
-    expect($forecaster->ofProject($document->projects['p'], Day::of($asOf)))->toEqual($state === 'active' ? $ofGoal : null);
+    expect($forecaster->ofProject($document->projects['p'], $document->tasks, Day::of($asOf)))->toEqual($state === 'active' ? $ofGoal : null);
 })->with(['2027-01-20', '2027-02-10', '2027-03-30', '2027-04-15'])->with(['active', 'paused']);
+
+it('does not hold work that was added to a project against the weeks before', function (): void {
+    $task = static fn(string $id, string $created, ?string $done): Task => new Task($id, 'p', createdOn: Day::of($created), doneOn: $done === null ? null : Day::of($done));
+    $project = new Project('p', startsOn: Day::of('2027-01-04'), dueOn: Day::of('2027-03-31'));
+    $calendar = new Calendar();
+    $tasks = [$task('a', '2027-01-04', '2027-01-05'), $task('b', '2027-01-12', '2027-01-13'), $task('c', '2027-01-19', '2027-01-20'), $task('d', '2027-01-25', null), $task('e', '2027-01-25', null)];
+    $forecaster = new Forecaster($calendar, new Rollup(new Plan($calendar, [], ['p' => $project]), new TalliesOfTasks(['p' => $project], [], $tasks)));
+
+    expect($forecaster->ofProject($project, $tasks, Day::of('2027-01-31'))?->increments)->toBe([200, 200, 200, 0]);
+});

@@ -21,6 +21,8 @@ it('lets two ticked tasks of three rise to the year', function (): void {
     $this->post('/projects', ['title' => 'Moorings Orkney', 'stages' => [['name' => 'Survey'], ['name' => 'Moor']], 'serves' => [['goal' => $quarter->id, 'weight' => '2']]])->assertSessionHasNoErrors();
     $project = Project::query()->firstOrFail();
 
+    expect($this->props("/projects/$project->id")['page']['weights'])->toBe([['goal' => $quarter->id, 'weight' => '2']]);
+
     foreach (['Survey Kirkwall', 'Order chain', 'Moor the buoy'] as $title) {
         $this->post('/tasks', ['title' => $title, 'project' => $project->id, 'stage_id' => $project->stages()->firstOrFail()->id])->assertSessionHasNoErrors();
     }

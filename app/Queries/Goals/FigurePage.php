@@ -64,7 +64,7 @@ final readonly class FigurePage
         $cores = array_values($tasks->clone()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
         $rollup = new Rollup(new Plan($this->workspace->calendar(), [], [$core->id => $core]), new TalliesOfTasks([$core->id => $core], [], $cores));
         $figure = $rollup->projectFigure($core, $on);
-        $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $on);
+        $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $cores, $on);
 
         return new FigureView(
             $project->title,
@@ -82,7 +82,7 @@ final readonly class FigurePage
                 ? ['While it is active, a project with a start and a due date has a pace.']
                 : ["The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".($figure?->expected?->percent() ?? 0).' %.'],
             $figure === null ? null : PaceWords::gap($figure, false),
-            $figure === null ? [] : PaceWords::forecast($forecast),
+            $figure === null ? [] : [...PaceWords::forecast($forecast), 'A week counts by what it did of the tasks that are in it now.'],
         );
     }
 

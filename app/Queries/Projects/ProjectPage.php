@@ -50,8 +50,8 @@ final readonly class ProjectPage
         $forecast = $work->forecast($project->id);
         $register = $this->register->row($project, $work, $threads, $forecast);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
-        $serves = $project->servings->map(static fn(Serving $link): int => $link->goal_id)->all();
-        $served = $threads->where(static fn(OutlinedGoal $goal): bool => in_array($goal->id, $serves, true));
+        $weights = $project->servings->mapWithKeys(static fn(Serving $link): array => [$link->goal_id => (string) $link->weight])->all();
+        $served = $threads->where(static fn(OutlinedGoal $goal): bool => isset($weights[$goal->id]));
         $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [];
         $goals = $this->goals->only([...$served, ...$quarter], $this->workspace->calendar()->yearOf($today), $viewer, $today);
         $rows = static fn(array $ids): array => array_values(array_intersect_key($goals, array_flip($ids)));
@@ -71,6 +71,7 @@ final readonly class ProjectPage
             $project->order,
             Gate::forUser($viewer)->allows('update', $project),
             $rows($served),
+            array_map(static fn(int $goal): ServingValues => new ServingValues($goal, $weights[$goal]), $served),
             $this->stages($project, $work->inScope($project->id), $row),
             array_map(static fn(Task $task): int => $task->id, $work->now($project->id)),
             array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),

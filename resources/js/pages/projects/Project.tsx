@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import type { ProjectState, ProjectView } from '../../generated/props';
+import type { ProjectState, ProjectView, ServingValues } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
@@ -117,8 +117,9 @@ export default function Project({ page }: { page: ProjectView }) {
                                     </Link>
                                     <Cord cord={goal.cord} />
                                 </span>
-                                <span className="text-xs">
+                                <span className="flex justify-between gap-3 text-xs">
                                     <Standing gauge={goal.gauge} />
+                                    <Weight of={page.weights.find((each) => each.goal === goal.id)} />
                                 </span>
                             </li>
                         ))}
@@ -194,6 +195,11 @@ export default function Project({ page }: { page: ProjectView }) {
             </aside>
         </div>
     );
+}
+
+/** How much it counts there, where that is not the usual 1. */
+function Weight({ of }: { of: ServingValues | undefined }) {
+    return of === undefined || of.weight === '1' ? null : <span className="text-ink-2">weighs {of.weight}</span>;
 }
 
 /** Before it is taken on: the quarter's goals beside it. */
