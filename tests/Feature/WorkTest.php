@@ -204,3 +204,20 @@ it('knows what is due', function (): void {
     Made::later('2027-02-12');
     expect($due())->toContain('review');
 });
+
+it('offers the periods that there are to plan for, from this week to next year', function (): void {
+    Made::workspace();
+    $mei = Made::person();
+    $times = array_column($this->actingAs($mei)->props('/tray')['frame']['times'], 'label', 'value');
+    $task = Made::task($mei);
+
+    expect(array_slice($times, 0, 2))->toBe(['2027-W06' => 'Week 6, this one', '2027-W07' => 'Week 7'])
+        ->and($times['2027-02'])->toBe('February, this one')
+        ->and($times['2027-Q2'])->toBe('Q2 2027')
+        ->and($times[2028])->toBe('2028');
+
+    foreach (array_keys($times) as $time) {
+        $this->put("/tasks/$task->id/plan", ['planned' => (string) $time])->assertSessionHasNoErrors();
+        expect($task->refresh()->planned)->toBe((string) $time);
+    }
+});

@@ -218,6 +218,36 @@ test('a file and a word lie beside a task', async ({ page }) => {
     await expect(page.getByRole('listitem').filter({ hasText: 'Seen, @Priya' })).toBeVisible();
 });
 
+test('what is known of a task is changed where it stands', async ({ page }) => {
+    await page.goto('/tasks/60');
+    const estimate = page.getByLabel('Estimate, min');
+    await estimate.fill('an hour');
+    await estimate.press('Enter');
+    await expect(page.getByText('Give the estimate in whole minutes.')).toBeVisible();
+    await expect(estimate).toHaveValue('an hour');
+    await estimate.fill('75');
+    await estimate.press('Enter');
+    await expect(page.getByText('Give the estimate in whole minutes.')).toBeHidden();
+
+    const planned = page.getByLabel('Planned for');
+    const year = await planned.locator('optgroup[label=Years] option').last().getAttribute('value');
+    await planned.selectOption(year);
+    await expect(page.getByText(/^Planned “/)).toBeVisible();
+    await planned.selectOption({ label: 'on a day …' });
+    await page.getByLabel('On', { exact: true }).fill(`${String(year)}-03-01`);
+    await page.getByLabel('On', { exact: true }).press('Enter');
+    await page.getByLabel('At', { exact: true }).fill('14:30');
+    await page.getByLabel('At', { exact: true }).press('Enter');
+
+    const title = page.getByLabel('Title');
+    await title.fill('Said in other words');
+    await title.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Said in other words' })).toBeAttached();
+    await page.reload();
+    await expect(estimate).toHaveValue('75');
+    await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');
+});
+
 test('what two write at once is not lost: the second sees both and decides', async ({ page }) => {
     await page.goto('/tasks/120');
     await page.getByLabel('Notes').fill('mine');

@@ -40,6 +40,18 @@ final class TaskFields extends Fields
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'title.required' => 'A task needs a title.',
+            'minutes.integer' => 'Give the estimate in whole minutes.',
+            'minutes.min' => 'An estimate is at least one minute.',
+            'due_on.date_format' => 'There is no such day.',
+            'ask_again_on.date_format' => 'There is no such day.',
+        ];
+    }
+
     public function draft(): TaskDraft
     {
         return new TaskDraft(

@@ -6,6 +6,7 @@ namespace App\Queries\Calendar;
 
 use App\Models\Role;
 use App\Queries\Capture\Ticket;
+use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
@@ -14,9 +15,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class Frame implements Props
 {
     /**
-     * @param int     $tray   how much is to be sorted or looked at again
-     * @param ?Ticket $ticket the next reminder of today that has a time
-     * @param int     $news   how much was told and is not read
+     * @param list<Option> $times  periods to plan for, by horizon
+     * @param int          $tray   how much is to be sorted or looked at again
+     * @param ?Ticket      $ticket the next reminder of today that has a time
+     * @param int          $news   how much was told and is not read
      */
     public function __construct(
         public PersonTag $me,
@@ -25,6 +27,7 @@ final readonly class Frame implements Props
         public Day $today,
         public string $thisWeek,
         public Rail $rail,
+        public array $times,
         public int $tray,
         public int $news,
         public ?Ticket $ticket,

@@ -23,7 +23,7 @@ use Loftrin\Core\Calendar\Period;
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private Pending $pending, private GoalRows $goals, private Remembered $remembered)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private Pending $pending, private GoalRows $goals, private Remembered $remembered, private TimesAhead $times)
     {
     }
 
@@ -40,6 +40,7 @@ final readonly class FrameQuery
             $today,
             $calendar->weekOf($today)->name,
             $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
+            $this->times->all(),
             $this->pending->tray($viewer),
             $this->pending->news($viewer),
             $this->pending->ticket($viewer),

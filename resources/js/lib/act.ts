@@ -8,6 +8,8 @@ interface Options {
     /** The page as it will be, shown until the server has answered. */
     guess?: (page: unknown) => unknown;
     onDone?: () => void;
+    /** Told why it was refused, where the place itself shows it. */
+    onRefused?: (why: string) => void;
 }
 
 /** The last change that was asked for: the next one waits for its answer, so that none is lost to another. */
@@ -23,7 +25,13 @@ export function act(method: Method, url: string, data: RequestPayload = {}, opti
     );
 }
 
-function send(method: Method, url: string, data: RequestPayload, { guess, onDone }: Options, onFinish: () => void): void {
+function send(
+    method: Method,
+    url: string,
+    data: RequestPayload,
+    { guess, onDone, onRefused = tellProblem }: Options,
+    onFinish: () => void,
+): void {
     router.visit(url, {
         method,
         data,
@@ -32,7 +40,7 @@ function send(method: Method, url: string, data: RequestPayload, { guess, onDone
         showProgress: false,
         ...(guess === undefined ? {} : { optimistic: (props) => ({ page: guess((props as { page?: unknown }).page) }) }),
         onError: (errors) => {
-            tellProblem(Object.values(errors)[0] ?? 'This was refused. Nothing was changed.');
+            onRefused(Object.values(errors)[0] ?? 'This was refused. Nothing was changed.');
         },
         onSuccess: () => onDone?.(),
         onFinish,

@@ -47,6 +47,6 @@ export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'take_back'): v
     act('put', route('tasks.aside', task.id), { how }, { guess: (page) => withTask(page, task.id, { isAside: how !== 'take_back' }) });
 }
 
-export function change(task: TaskRow, fields: Record<string, string | number | boolean | null>): void {
-    act('put', route('tasks.update', task.id), fields);
+export function change(task: TaskRow, fields: Record<string, string | number | boolean | null>, onRefused?: (why: string) => void): void {
+    act('put', route('tasks.update', task.id), fields, onRefused === undefined ? {} : { onRefused });
 }

@@ -1,11 +1,16 @@
 import { usePage } from '@inertiajs/react';
 import { MenuGroup, MenuItem } from '../ui/Menu';
 
+const further: [string, string][] = [
+    ['week', 'Another week'],
+    ['month', 'A month'],
+    ['quarter', 'A quarter'],
+    ['year', 'A year'],
+];
+
 /** The times that something is most often planned for, as items of a menu. Null clears its time. */
 export function Times({ onChoose }: { onChoose: (planned: string | null) => void }) {
     const { frame } = usePage().props;
-    const weeks = frame?.rail.weeks ?? [];
-    const at = weeks.findIndex((week) => week.name === frame?.thisWeek);
     const choose = (planned: string | null) => () => {
         onChoose(planned);
     };
@@ -14,13 +19,17 @@ export function Times({ onChoose }: { onChoose: (planned: string | null) => void
         <>
             <MenuItem onSelect={choose(frame?.today ?? null)}>Today</MenuItem>
             <MenuItem onSelect={choose(frame?.thisWeek ?? null)}>This week</MenuItem>
-            <MenuGroup label="Another week">
-                {weeks.slice(at + 1, at + 9).map((week) => (
-                    <MenuItem key={week.name} onSelect={choose(week.name)}>
-                        Week {week.number}
-                    </MenuItem>
-                ))}
-            </MenuGroup>
+            {further.map(([horizon, words]) => (
+                <MenuGroup key={horizon} label={words}>
+                    {frame?.times
+                        .filter((time) => time.group === horizon && time.value !== frame.thisWeek)
+                        .map((time) => (
+                            <MenuItem key={time.value} onSelect={choose(time.value)}>
+                                {time.label}
+                            </MenuItem>
+                        ))}
+                </MenuGroup>
+            ))}
             <MenuItem onSelect={choose(null)}>No time</MenuItem>
         </>
     );

@@ -10,6 +10,7 @@ import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
 import { Dragging } from '../../parts/Dragging';
+import { KeptField } from '../../parts/KeptField';
 import { useMarks } from '../../parts/marks/Marks';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
@@ -85,22 +86,15 @@ export default function List({ page }: { page: ListView }) {
 function Ask({ page }: { page: ListView }) {
     if (page.list === 'gap') {
         return (
-            <TextField
+            <KeptField
                 label="I have so many min"
                 type="number"
                 min={1}
+                required
                 className="w-36"
-                defaultValue={page.minutes}
-                key={page.minutes}
-                onBlur={(event) => {
-                    if (event.target.validity.valid && event.target.value !== '' && event.target.value !== String(page.minutes)) {
-                        router.visit(route('lists', { list: 'gap', _query: { minutes: event.target.value } }));
-                    }
-                }}
-                onKeyDown={(event) => {
-                    if (event.key === 'Enter') {
-                        event.currentTarget.blur();
-                    }
+                value={String(page.minutes)}
+                onKeep={(minutes) => {
+                    router.visit(route('lists', { list: 'gap', _query: { minutes } }));
                 }}
             />
         );

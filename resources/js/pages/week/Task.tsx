@@ -3,7 +3,7 @@ import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { setAside, tick } from '../../lib/tasks';
+import { setAside } from '../../lib/tasks';
 import { Cord } from '../../parts/Cord';
 import { Prose } from '../../parts/Prose';
 import { Section } from '../../parts/Section';
@@ -11,8 +11,8 @@ import { Beside, Talk } from '../../parts/beside/Beside';
 import { AddStep } from '../../parts/week/AddStep';
 import { BelongsTo } from '../../parts/week/BelongsTo';
 import { ComesAfter } from '../../parts/week/ComesAfter';
-import { TaskDetails } from '../../parts/week/TaskDetails';
-import { TaskTime } from '../../parts/week/TaskTime';
+import { TaskFacts } from '../../parts/week/TaskFacts';
+import { TaskText } from '../../parts/week/TaskText';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 
@@ -40,20 +40,9 @@ export default function Task({ page }: { page: TaskView }) {
                     )}
                     {task.isPrivate && <span>not for everyone</span>}
                 </div>
-                <div className="flex items-start gap-4">
-                    <span className="pt-1.5">
-                        <Tick
-                            label={`Done: ${task.title}`}
-                            isOn={task.isDone}
-                            disabled={task.isAside}
-                            onToggle={() => {
-                                tick(task);
-                            }}
-                        />
-                    </span>
-                    <h1 className={task.isDone || task.isAside ? 'text-ink-2 line-through' : ''}>{task.title}</h1>
-                </div>
-                <State page={page} />
+                <TaskText key={task.id} page={page}>
+                    <State page={page} />
+                </TaskText>
                 <Section title="Steps" className="mt-6" aside={page.steps.length > 0 ? 'The last one ticked ticks the task.' : undefined}>
                     <ul className="divide-y divide-hairline">
                         {page.steps.map((step) => (
@@ -88,12 +77,11 @@ export default function Task({ page }: { page: TaskView }) {
                     </ul>
                     <AddStep task={task} />
                 </Section>
-                <TaskDetails key={task.id} page={page} />
                 <ComesAfter page={page} />
                 <Talk beside={page.beside} />
             </div>
             <aside className="space-y-4 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
-                <TaskTime page={page} />
+                <TaskFacts page={page} />
                 <div className="flex flex-wrap gap-2 border-t border-hairline pt-4">
                     {task.isAside ? (
                         <Button

@@ -1,0 +1,190 @@
+import { usePage } from '@inertiajs/react';
+import { useState } from 'react';
+import { PersonField, RecordField } from '../Choose';
+import { Grouped } from '../Grouped';
+import { KeptField } from '../KeptField';
+import type { TaskView } from '../../generated/props';
+import { dayWords, plannedWords } from '../../lib/dates';
+import { act } from '../../lib/act';
+import { route } from '../../lib/routes';
+import { change, plan } from '../../lib/tasks';
+import { Check, SelectField } from '../../ui/Field';
+
+const orNull = (value: string) => (value === '' ? null : value);
+
+/** What is to be known of a task besides its words. Each is kept as it is chosen, or as one leaves it. */
+export function TaskFacts({ page }: { page: TaskView }) {
+    const { task } = page;
+    const set = (field: string) => (value: string, refuse?: (why: string) => void) => {
+        change(task, { [field]: orNull(value) }, refuse);
+    };
+
+    return (
+        <div className="facts border-t border-rule">
+            <Planned page={page} />
+            <KeptField label="Due" type="date" value={task.dueOn ?? ''} onKeep={set('due_on')} />
+            <PersonField
+                label="Owner"
+                value={task.owner.id}
+                people={page.people}
+                onChoose={(owner) => {
+                    change(task, { owner_id: owner });
+                }}
+            />
+            <KeptField
+                label="Estimate, min"
+                inputMode="numeric"
+                placeholder="–"
+                value={task.minutes === null ? '' : String(task.minutes)}
+                onKeep={set('minutes')}
+            />
+            {page.stages.length > 0 && (
+                <RecordField
+                    label="Stage"
+                    value={task.stageId}
+                    options={page.stages}
+                    none="the first"
+                    onChoose={(stage) => {
+                        act('put', route('tasks.move', task.id), { stage });
+                    }}
+                />
+            )}
+            <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />
+            <Choice
+                label="Attention"
+                value={page.attention}
+                options={{ full: 'full', normal: 'normal', little: 'little' }}
+                onChoose={set('attention')}
+            />
+            <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />
+            <KeptField
+                label="Waits on"
+                placeholder="nobody"
+                maxLength={120}
+                list="waits-on"
+                value={task.waitingOn ?? ''}
+                onKeep={set('waiting_on')}
+            />
+            <datalist id="waits-on">
+                {page.names.map((name) => (
+                    <option key={name} value={name} />
+                ))}
+            </datalist>
+            {task.waitingOn !== null && (
+                <KeptField label="Ask again on" type="date" value={task.askAgainOn ?? ''} onKeep={set('ask_again_on')} />
+            )}
+            {!task.isDone && (
+                <RecordField
+                    label="Looked over by"
+                    value={page.lookOverBy}
+                    options={page.people.map((person) => ({ value: String(person.id), label: person.name, group: null }))}
+                    none="nobody"
+                    onChoose={(person) => {
+                        change(task, { look_over_by_id: person });
+                    }}
+                />
+            )}
+            {page.drivers.length > 0 && (
+                <RecordField
+                    label="Driver"
+                    value={page.driver}
+                    options={page.drivers}
+                    none="none"
+                    onChoose={(driver) => {
+                        change(task, { driver_id: driver });
+                    }}
+                />
+            )}
+            {!task.isDone && (
+                <Check
+                    label={page.underWaySince === null ? 'Under way' : `Under way since ${dayWords(page.underWaySince)}`}
+                    checked={task.isUnderWay}
+                    onChange={(on) => {
+                        change(task, { under_way: on });
+                    }}
+                />
+            )}
+        </div>
+    );
+}
+
+const A_DAY = 'day';
+
+/** When one means to do it: from a year down to a time of day. */
+function Planned({ page: { task } }: { page: TaskView }) {
+    const { frame } = usePage().props;
+    const times = frame?.times ?? [];
+    const isDay = /^\d{4}-\d{2}-\d{2}$/.test(task.planned ?? '');
+    const [asksDay, askDay] = useState(false);
+    const isListed = [frame?.today, ...times.map((time) => time.value)].includes(task.planned ?? undefined);
+
+    return (
+        <>
+            <SelectField
+                label="Planned for"
+                value={asksDay ? A_DAY : (task.planned ?? '')}
+                onChange={(event) => {
+                    askDay(event.target.value === A_DAY);
+
+                    if (event.target.value !== A_DAY) {
+                        plan(task, orNull(event.target.value));
+                    }
+                }}
+            >
+                <option value="">no time</option>
+                {task.planned !== null && !isListed && <option value={task.planned}>{plannedWords(task.planned)}</option>}
+                {frame != null && <option value={frame.today}>today, {dayWords(frame.today)}</option>}
+                <option value={A_DAY}>on a day …</option>
+                <Grouped options={times} />
+            </SelectField>
+            {(isDay || asksDay) && (
+                <KeptField
+                    label="On"
+                    type="date"
+                    autoFocus={asksDay}
+                    value={isDay ? (task.planned ?? '') : ''}
+                    onKeep={(day) => {
+                        askDay(false);
+                        plan(task, orNull(day));
+                    }}
+                />
+            )}
+            {isDay && (
+                <KeptField
+                    label="At"
+                    type="time"
+                    value={task.plannedAt ?? ''}
+                    onKeep={(at) => {
+                        plan(task, task.planned, orNull(at));
+                    }}
+                />
+            )}
+        </>
+    );
+}
+
+interface ChoiceProps {
+    label: string;
+    value: string | null;
+    options: Record<string, string>;
+    onChoose: (value: string) => void;
+}
+
+function Choice({ label, value, options, onChoose }: ChoiceProps) {
+    return (
+        <SelectField
+            label={label}
+            value={value ?? ''}
+            onChange={(event) => {
+                onChoose(event.target.value);
+            }}
+        >
+            <option value="">not said</option>
+            {Object.entries(options).map(([key, words]) => (
+                <option key={key} value={key}>
+                    {words}
+                </option>
+            ))}
+        </SelectField>
+    );
+}
