@@ -6,6 +6,8 @@ use App\Models\Area;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\Visibility;
+use App\Queries\Parts\Remembered;
+use Illuminate\Support\Facades\Cache;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -46,12 +48,13 @@ it('shows nobody what was remembered for another', function (): void {
 });
 
 it('shows after every kind of change what it would show if nothing were remembered', function (): void {
-    $this->actingAs(Made::person(Role::Lead, 'Noor Aksoy'));
+    $noor = Made::person(Role::Lead, 'Noor Aksoy');
+    $this->actingAs($noor);
     $goal = Made::goal($this->mei, '2027-Q1', ['parent_id' => $this->goal->id, 'title' => 'First ten', 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
     $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]);
     $project = Project::query()->firstOrFail();
     $task = $this->tasks[0];
-    $screens = ['/', '/weeks/2027-W06', '/sheet', '/sheet/2027-Q1', "/goals/$goal->id", "/goals/{$this->goal->id}", "/projects/$project->id", '/projects?state=all', '/direction', "/areas/$area->id", '/planning/2027-Q1/goals', '/reviews/2027-W06', '/closing/2027-Q1', '/routines/new', '/lists'];
+    $screens = ['/', '/weeks/2027-W06', '/sheet', '/sheet/2027-Q1', "/goals/$goal->id", "/goals/{$this->goal->id}", "/projects/$project->id", '/projects?state=all', '/direction', "/areas/$area->id", '/planning/2027-Q1/goals', '/reviews/2027-W06', '/closing/2027-Q1', '/routines/new', '/lists', '/lists/undated', '/tray'];
     $seen = function (bool $remembers) use ($screens): array {
         config(['app.remembers' => $remembers]);
 
@@ -69,6 +72,17 @@ it('shows after every kind of change what it would show if nothing were remember
         fn() => $this->post('/patterns', ['title' => 'Letter', 'weighing' => 'count', 'order' => 'parallel', 'stages' => [], 'tasks' => []]),
         fn() => $this->post('/reviews/2027-W06/hold'),
         fn() => $this->put("/projects/$project->id/state", ['state' => 'paused']),
+        fn() => $this->post('/jots', ['words' => 'Ask about the lee side']),
+        fn() => $this->post('/reminders', ['words' => 'Ring Kirkwall', 'kind' => 'show', 'on' => Made::TODAY, 'at' => '15:00']),
+        function () use ($noor) {
+            $answer = $this->actingAs($this->mei)->post("/goals/{$this->goal->id}/comments", ['words' => 'It holds, @noor']);
+            $this->actingAs($noor);
+
+            return $answer;
+        },
+        fn() => $this->post('/news/read'),
+        fn() => $this->put("/tasks/{$this->tasks[1]->id}", ['owner_id' => $noor->id]),
+        fn() => $this->put("/tasks/{$this->tasks[1]->id}/aside", ['how' => 'shelve']),
         function () use ($goal, &$batch) {
             $answer = $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'line' => 'Four of ten']);
             $batch = session('change')['batch'];
@@ -86,4 +100,12 @@ it('shows after every kind of change what it would show if nothing were remember
         $after = $seen(false);
         expect($seen(true))->toEqual($after, "after change $place")->and($after === $before)->toBeFalse("change $place is to be seen");
     }
+});
+
+it('answers where nothing can be kept', function (): void {
+    Made::workspace();
+    config(['app.remembers' => true, 'cache.stores.remembered.path' => __FILE__.'/nowhere']);
+    Cache::forgetDriver('remembered');
+
+    expect(app(Remembered::class)->of('a question', static fn(): int => 7))->toBe(7);
 });

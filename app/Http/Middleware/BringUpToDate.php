@@ -11,6 +11,7 @@ use App\Queries\Parts\Remembered;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 use UnexpectedValueException;
 
@@ -20,7 +21,7 @@ final class BringUpToDate
     public function handle(Request $request, Closure $next): Response
     {
         // Only one of several requests at once does it, and the day stands in the key: a clock that is set does not confuse it.
-        if ($request->user() !== null && Cache::add('brought-up-to-'.app(Workspace::class)->today(), true, 172_800)) {
+        if ($request->user() !== null && Cache::add($this->day(), true, 172_800)) {
             Remembered::forget();
             app(AdvanceRoutines::class)();
             app(SendMorningLetters::class)();
@@ -29,5 +30,10 @@ final class BringUpToDate
         $response = $next($request);
 
         return $response instanceof Response ? $response : throw new UnexpectedValueException('No response.');
+    }
+
+    private function day(): string
+    {
+        return 'brought up to '.app(Workspace::class)->today().' in '.DB::connection()->getDatabaseName();
     }
 }

@@ -47,7 +47,8 @@ final readonly class Remembered
         }
 
         $answer = $work();
-        self::store()->put($key, [$now, $answer], self::SECONDS);
+        // Another process may empty the store at this very moment: then the next one works it out again.
+        rescue(static fn() => self::store()->put($key, [$now, $answer], self::SECONDS), report: false);
 
         return $answer;
     }

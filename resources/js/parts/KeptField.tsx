@@ -21,9 +21,12 @@ export function KeptField({ value, onKeep, onKeyDown, ...field }: Props) {
             onBlur={(event) => {
                 const written = event.target.value.trim();
 
-                if (event.target.validity.valid && written !== value) {
+                if (event.target.validity.valid) {
                     setProblem(undefined);
-                    onKeep(written, setProblem);
+
+                    if (written !== value) {
+                        onKeep(written, setProblem);
+                    }
                 }
             }}
             onKeyDown={(event) => {
