@@ -53,18 +53,22 @@ trait IsQuick
     public function getAttribute($key)
     {
         if (! array_key_exists($key, $this->attributes)) {
-            return $this->relations[$key] ?? parent::getAttribute($key);
+            return array_key_exists($key, $this->relations) ? $this->relations[$key] : parent::getAttribute($key);
         }
 
         $stored = $this->attributes[$key];
         $cast = (self::$castsOf[static::class] ??= parent::getCasts())[$key] ?? null;
 
+        if ($cast === null && $key !== self::CREATED_AT && $key !== self::UPDATED_AT) {
+            return $stored;
+        }
+
         return match (true) {
-            $stored === null && $cast !== null => null,
-            $cast === null => $key === self::CREATED_AT || $key === self::UPDATED_AT ? parent::getAttribute($key) : $stored,
+            $cast === null => parent::getAttribute($key),
+            $stored === null => null,
             $cast === AsDay::class => AsDay::read($stored),
-            $cast === 'boolean' => (bool) $stored,
             $cast === 'int' && is_int($stored) => $stored,
+            $cast === 'boolean' => (bool) $stored,
             (is_int($stored) || is_string($stored)) && is_subclass_of($cast, BackedEnum::class) => $cast::from($stored),
             default => parent::getAttribute($key),
         };

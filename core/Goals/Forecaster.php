@@ -52,9 +52,16 @@ final readonly class Forecaster
         }
 
         $inScope = array_values(array_filter($tasks, static fn(Task $task): bool => $task->isInScopeOn($on)));
-        $heaps = static fn(Day $day): array => array_map(static fn(Task $task): Heap => new Heap(1, $task->fractionOn($day), $task->minutes), $inScope);
+        $heaps = array_map(static fn(Task $task): Heap => new Heap(1, $task->fractionOn($on), $task->minutes), $inScope);
+        $weightOf = $project->weighing->weights($heaps);
+        $total = $project->weighing->tally($heaps)->total;
+        $done = static fn(Day $day): Fraction => array_reduce($inScope, static fn(Fraction $sum, Task $task): Fraction => match (true) {
+            $task->isDoneOn($day) => $sum->plus($weightOf($task->minutes)),
+            $task->steps === [] => $sum,
+            default => $sum->plus($task->fractionOn($day)->times($weightOf($task->minutes))),
+        }, Fraction::zero());
 
-        return $this->along(static fn(Day $day): ?Fraction => $project->weighing->tally($heaps($day))->progress(), $project->span, $on);
+        return $inScope === [] ? null : $this->along(static fn(Day $day): Fraction => $done($day)->over($total), $project->span, $on);
     }
 
     /**

@@ -46,11 +46,12 @@ final readonly class TaskShare
         }
 
         $total = $weighing->tally($heaps)->total;
+        $weightOf = $weighing->weights($heaps);
         $shares = [];
 
         foreach ($tasks as $task) {
             if ($task->isInScopeOn($on)) {
-                $weight = $weighing->weightOf($task->minutes, $heaps);
+                $weight = $weightOf($task->minutes);
                 $fraction = $task->fractionOn($on);
                 $shares[] = new self($task, $weight, $fraction, $fraction->times($weight)->over($total));
             } elseif ($task->existsOn($on)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Work;
 
+use Closure;
 use Loftrin\Core\Fraction;
 
 /** How a project's tasks weigh against each other. Rules: computation 3. */
@@ -19,52 +20,35 @@ enum Weighing: string
      */
     public function tally(array $heaps): Tally
     {
-        return match ($this) {
-            self::Count => $this->weigh($heaps, static fn(): Fraction => Fraction::one()),
-            self::Effort => $this->byEffort($heaps),
-        };
-    }
-
-    /**
-     * What one task weighs among those in scope.
-     *
-     * @param ?Fraction  $minutes its estimate
-     * @param list<Heap> $heaps
-     */
-    public function weightOf(?Fraction $minutes, array $heaps): Fraction
-    {
-        return match ($this) {
-            self::Count => Fraction::one(),
-            self::Effort => $minutes ?? $this->medianMinutes($heaps) ?? Fraction::one(),
-        };
-    }
-
-    /** @param list<Heap> $heaps */
-    private function byEffort(array $heaps): Tally
-    {
-        $usual = $this->weightOf(null, $heaps);
-
-        return $this->weigh($heaps, static fn(Heap $heap): Fraction => $heap->minutes ?? $usual);
-    }
-
-    /**
-     * @param list<Heap>               $heaps
-     * @param callable(Heap): Fraction $weight
-     */
-    private function weigh(array $heaps, callable $weight): Tally
-    {
-        $total = Fraction::zero();
-        $done = Fraction::zero();
+        $weightOf = $this->weights($heaps);
+        $total = $done = Fraction::zero();
         $tasks = 0;
 
         foreach ($heaps as $heap) {
-            $each = $weight($heap);
-            $total = $total->plus($each->times(Fraction::of($heap->tasks)));
-            $done = $done->plus($each->times($heap->done));
+            $each = $weightOf($heap->minutes);
+            $total = $total->plus($heap->tasks === 1 ? $each : $each->times(Fraction::of($heap->tasks)));
+            $done = $heap->done->isZero() ? $done : $done->plus($each->times($heap->done));
             $tasks += $heap->tasks;
         }
 
         return new Tally($tasks, $total, $done);
+    }
+
+    /**
+     * What one task weighs among those in scope, by its estimate.
+     *
+     * @param list<Heap> $heaps
+     *
+     * @return Closure(?Fraction): Fraction
+     */
+    public function weights(array $heaps): Closure
+    {
+        $usual = $this === self::Effort ? $this->medianMinutes($heaps) : null;
+
+        return match ($this) {
+            self::Count => static fn(): Fraction => Fraction::one(),
+            self::Effort => static fn(?Fraction $minutes): Fraction => $minutes ?? $usual ?? Fraction::one(),
+        };
     }
 
     /**

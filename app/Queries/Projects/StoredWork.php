@@ -63,10 +63,13 @@ final readonly class StoredWork implements ProjectWork
     {
         $byId = $records->loadMissing(['stages', 'servings'])->keyBy('id');
         $tasks = Task::query()->whereIn('project_id', $records->modelKeys())->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        // What is loaded already is not asked for again.
-        $tasks->each(static fn(Task $task): Task => $task->setRelation('project', $project = $byId->get($task->project_id))->setRelation('stage', $project?->stages->find($task->stage_id)));
+        // What is loaded already is not asked for again, and what has a project has no goal of its own.
+        $tasks->each(static fn(Task $task): Task => $task
+            ->setRelation('project', $project = $byId->get($task->project_id))
+            ->setRelation('stage', $project?->stages->find($task->stage_id))
+            ->setRelation('goal', null));
 
-        return new self($workspace, $records, $tasks->load([...array_diff(TaskRow::NEEDS, ['project']), 'precedences']));
+        return new self($workspace, $records, $tasks->load([...array_diff(TaskRow::NEEDS, ['project', 'goal']), 'precedences']));
     }
 
     public function progress(int $project): ?Fraction
