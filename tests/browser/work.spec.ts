@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './signedIn';
 
 /** Presses keys until the thing has the focus, as somebody without a mouse does. */
@@ -39,6 +39,16 @@ async function choose(page: Page, name: string, key = 'Enter'): Promise<void> {
     }
 
     throw new Error(`${name} was not reached by arrows.`);
+}
+
+/** Takes one thing with the mouse and holds it over another. */
+async function drag(page: Page, what: Locator, over: Locator): Promise<void> {
+    await what.scrollIntoViewIfNeeded();
+    const from = await what.boundingBox();
+    const to = await over.boundingBox();
+    await page.mouse.move((from?.x ?? 0) + 5, (from?.y ?? 0) + 8);
+    await page.mouse.down();
+    await page.mouse.move((to?.x ?? 0) + 40, (to?.y ?? 0) + 12, { steps: 12 });
 }
 
 const title = (number: number) => `Float test ${String(number).padStart(2, '0')}`;
@@ -123,12 +133,7 @@ test('a task is dragged to another stage', async ({ page }) => {
     await page.goto('/projects/3?as=columns');
     const from = page.getByRole('link', { name: 'Hand over at Burray' });
     const to = page.getByRole('link', { name: 'Moor the buoy at Longhope' });
-    await from.scrollIntoViewIfNeeded();
-    const start = await from.boundingBox();
-    const end = await to.boundingBox();
-    await page.mouse.move((start?.x ?? 0) + 5, (start?.y ?? 0) + 8);
-    await page.mouse.down();
-    await page.mouse.move((end?.x ?? 0) + 40, (end?.y ?? 0) + 12, { steps: 12 });
+    await drag(page, from, to);
     await page.mouse.up();
     await expect(page.getByText('Moved “Hand over at Burray”', { exact: true })).toBeVisible();
     const moor = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Moor', exact: true }) });
@@ -145,10 +150,7 @@ test('a task is dragged to another stage', async ({ page }) => {
     }
 
     await expect(page.getByText('2 marked')).toBeVisible();
-    const again = await from.boundingBox();
-    await page.mouse.move((again?.x ?? 0) + 5, (again?.y ?? 0) + 8);
-    await page.mouse.down();
-    await page.mouse.move((end?.x ?? 0) + 40, (end?.y ?? 0) + 12, { steps: 12 });
+    await drag(page, from, to);
     await expect(page.getByText('2 tasks', { exact: true })).toBeVisible();
     await page.mouse.up();
 
@@ -162,11 +164,7 @@ test('what has no time is dragged to its week', async ({ page }) => {
     const title = 'Sketch a float for the Gudenå';
     const task = page.getByRole('link', { name: title });
     const nextWeek = page.getByRole('complementary', { name: 'What is left of the week' }).getByRole('listitem').last();
-    const start = await task.boundingBox();
-    const end = await nextWeek.boundingBox();
-    await page.mouse.move((start?.x ?? 0) + 5, (start?.y ?? 0) + 8);
-    await page.mouse.down();
-    await page.mouse.move((end?.x ?? 0) + 40, (end?.y ?? 0) + 12, { steps: 12 });
+    await drag(page, task, nextWeek);
     await page.mouse.up();
     await expect(page.getByText(/^Planned/)).toBeVisible();
     await expect(task).toBeHidden();

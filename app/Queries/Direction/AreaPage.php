@@ -94,19 +94,29 @@ final readonly class AreaPage
                 ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $last)->whereRaw(OwnTasks::DAY_OR_WEEK))
                 ->orWhere('due_on', '<=', (string) $last));
 
-        return array_map(intval(...), array_column(Task::query()->visibleTo($viewer)
+        return self::ids(Task::query()->visibleTo($viewer)
             ->whereIn('id', $found('project_id', Project::query())->unionAll($found('goal_id', Goal::query())))
-            ->orderByRaw('rank is null, rank')->orderBy('id')->toBase()->get('id')->all(), 'id'));
+            ->orderByRaw('rank is null, rank')->orderBy('id'));
     }
 
     /** @return list<int> ids of what was done in a span, the latest first */
     private function done(Area $area, Person $viewer, Span $span): array
     {
-        return array_map(intval(...), array_column(Task::query()->visibleTo($viewer)
+        return self::ids(Task::query()->visibleTo($viewer)
             ->where(static fn(Builder $either) => $either
                 ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
                 ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)))
             ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
-            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED)->toBase()->get('id')->all(), 'id'));
+            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED));
+    }
+
+    /**
+     * @param Builder<Task> $tasks
+     *
+     * @return list<int>
+     */
+    private static function ids(Builder $tasks): array
+    {
+        return array_map(intval(...), array_column($tasks->toBase()->get('id')->all(), 'id'));
     }
 }
