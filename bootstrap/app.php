@@ -7,6 +7,7 @@ use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepToItself;
 use App\Models\Person;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -27,6 +28,9 @@ return Application::configure(basePath: dirname(__DIR__))
             }
         },
     )
+    ->withSchedule(static function (Schedule $schedule): void {
+        $schedule->command('clock:strike')->everyMinute();
+    })
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 
 /**
@@ -19,6 +20,7 @@ use Loftrin\Core\Calendar\Day;
  * @property ?string      $at         HH:MM on the wall clock
  * @property ?Day         $settled_on
  * @property ?int         $project_id that a yes made
+ * @property ?Carbon      $told_at    when its letter went out
  * @property-read Person $person
  */
 final class Reminder extends Record
@@ -41,6 +43,6 @@ final class Reminder extends Record
 
     protected function casts(): array
     {
-        return ['kind' => ReminderKind::class, 'on' => AsDay::class, 'settled_on' => AsDay::class];
+        return ['kind' => ReminderKind::class, 'on' => AsDay::class, 'settled_on' => AsDay::class, 'told_at' => 'datetime'];
     }
 }

@@ -86,15 +86,52 @@ it('tells of what is handed over or to be looked over', function (): void {
     expect(array_column($this->actingAs($this->elif)->props('/news')['page']['unread'], 'words'))->toBe(['handed it over to you', 'asks you to look it over']);
 });
 
-it('reminds in the letter of the morning, never by a letter at once', function (): void {
+it('reminds in the letter of the morning', function (): void {
     ($this->remind)();
-    $this->put('/told', ['occasion' => 'reminder', 'reach' => 'mail'])->assertSessionHasErrors('reach');
+    $this->put('/told', ['occasion' => 'reminder', 'reach' => 'nowhere'])->assertSessionHasErrors('reach');
     $this->put('/told', ['occasion' => 'reminder', 'reach' => 'morning'])->assertSessionHasNoErrors();
     Made::later('2027-02-12');
     $page = $this->props('/told')['page'];
 
     expect($page['letters'][0])->toMatchArray(['subject' => 'Your morning, 2027-02-12', 'body' => 'Renew the lease?'])
         ->and($this->actingAs($this->elif)->props('/told')['page'])->toMatchArray(['letters' => [], 'reminders' => []]);
+});
+
+it('sends a letter at the minute of a reminder, once, also when nobody is there', function (): void {
+    $timed = ($this->remind)(['words' => 'Ring Kirkwall', 'kind' => 'show', 'at' => '14:30']);
+    ($this->remind)(['words' => 'Tide tables', 'kind' => 'show']);
+    $this->actingAs($this->elif)->post('/reminders', ['words' => 'Not by letter', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '08:00']);
+    $this->actingAs($this->mei)->put('/told', ['occasion' => 'reminder', 'reach' => 'mail'])->assertSessionHasNoErrors();
+    $struck = function (string $moment): array {
+        Carbon::setTestNow($moment);
+        app()->forgetScopedInstances();
+        $this->artisan('clock:strike')->assertSuccessful();
+
+        return Letter::query()->orderBy('id')->pluck('subject')->all();
+    };
+
+    expect($struck('2027-02-12 05:59:00'))->toBe([])
+        ->and($struck('2027-02-12 06:00:00'))->toBe(['Tide tables'])
+        ->and($struck('2027-02-12 14:29:59'))->toBe(['Tide tables'])
+        ->and($struck('2027-02-12 14:30:00'))->toBe(['Tide tables', 'Ring Kirkwall'])
+        ->and($struck('2027-02-12 14:31:00'))->toHaveCount(2)
+        ->and(Letter::query()->latest('id')->firstOrFail()->body)->toBe('You wanted to be reminded on 2027-02-12, 14:30.');
+
+    $this->put("/reminders/$timed->id", ['on' => '2027-02-15'])->assertSessionHasNoErrors();
+    expect($struck('2027-02-16 09:00:00'))->toBe(['Tide tables', 'Ring Kirkwall', 'Ring Kirkwall']);
+});
+
+it('begins the day in the morning when nobody has come yet', function (): void {
+    $project = Made::project($this->mei);
+    $this->actingAs($this->elif)->put('/told', ['occasion' => 'mentioned', 'reach' => 'morning']);
+    $this->actingAs($this->mei)->post("/projects/$project->id/comments", ['words' => 'It floats, @elif']);
+
+    foreach (['2027-02-11 05:30:00' => 0, '2027-02-11 06:01:00' => 1, '2027-02-11 06:02:00' => 1] as $moment => $letters) {
+        Carbon::setTestNow($moment);
+        app()->forgetScopedInstances();
+        $this->artisan('clock:strike')->assertSuccessful();
+        expect(Letter::query()->count())->toBe($letters);
+    }
 });
 
 it('writes no letter of what somebody may not see', function (): void {

@@ -18,11 +18,11 @@ final readonly class ChooseReach
     {
     }
 
-    /** @throws RefusedChange when a reminder should come by a letter at once: it stands on the day's page at its time */
+    /** @throws RefusedChange when a reminder should not reach its owner at all */
     public function __invoke(Person $who, Occasion $occasion, Reach $reach): void
     {
-        if ($occasion === Occasion::Reminder && ($reach === Reach::Mail || $reach === Reach::Nowhere)) {
-            throw new RefusedChange('reach', 'Reminders stand on the day’s page, and in the letter of the morning if you like');
+        if ($occasion === Occasion::Reminder && $reach === Reach::Nowhere) {
+            throw new RefusedChange('reach', 'Reminders stand on the day’s page, and come by letter as well if you like');
         }
 
         $this->log->change($who, 'Changed what reaches you', static function () use ($who, $occasion, $reach): void {

@@ -36,7 +36,7 @@ final readonly class SetReminder
             throw new RefusedChange('on', 'That day is over');
         }
 
-        $this->log->change($who, "Put off “{$reminder->words}”", static fn() => $reminder->update(['on' => $on]));
+        $this->log->change($who, "Put off “{$reminder->words}”", static fn() => $reminder->update(['on' => $on, 'told_at' => null]));
     }
 
     /** Seen, or answered with no: it is done. */

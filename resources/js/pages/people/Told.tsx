@@ -28,6 +28,12 @@ const reaches: Record<Reach, string> = {
     nowhere: 'not at all',
 };
 
+const remindersReach: Partial<Record<Reach, string>> = {
+    news: 'on the day’s page',
+    mail: 'and by a letter at its time',
+    morning: 'and by the morning letter',
+};
+
 /** What reaches one, where and when: reminders, and what one hears of what others do. */
 export default function Told({ page }: { page: ToldProps }) {
     return (
@@ -51,18 +57,11 @@ export default function Told({ page }: { page: ToldProps }) {
                                 <span>{occasions[occasion]}</span>
                                 <WordSelect
                                     label={occasions[occasion]}
-                                    options={(Object.keys(reaches) as Reach[])
-                                        .filter((each) => occasion !== 'reminder' || each === 'news' || each === 'morning')
-                                        .map((each) => ({
-                                            value: each,
-                                            label:
-                                                occasion === 'reminder'
-                                                    ? each === 'news'
-                                                        ? 'on the day’s page'
-                                                        : 'and by the morning letter'
-                                                    : reaches[each],
-                                            group: null,
-                                        }))}
+                                    options={Object.entries(occasion === 'reminder' ? remindersReach : reaches).map(([value, label]) => ({
+                                        value,
+                                        label,
+                                        group: null,
+                                    }))}
                                     value={reach}
                                     onChoose={(chosen) => {
                                         act('put', route('told.choose'), { occasion, reach: chosen });

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Exchange\Mailbox;
+use App\Models\Occasion;
+use App\Models\Reach;
+use App\Models\Reminder;
+use App\Models\Wish;
+use App\Models\Workspace;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** A letter of each reminder whose time has come, to whoever wants one: once, at its minute, or in the morning if it has none. */
+final readonly class SendReminders
+{
+    /** When those go out that have no time, on the wall clock. */
+    public const MORNING = '06:00';
+
+    public function __construct(private Workspace $workspace, private Mailbox $mailbox)
+    {
+    }
+
+    public function __invoke(): void
+    {
+        DB::transaction(function (): void {
+            $today = $this->workspace->today();
+            $due = Reminder::query()
+                ->whereIn('person_id', Wish::query()->where('occasion', Occasion::Reminder)->where('reach', Reach::Mail)->select('person_id'))
+                ->whereNull('settled_on')->whereNull('told_at')
+                ->where(fn(Builder $either) => $either
+                    ->where(fn(Builder $now) => $now->where('on', (string) $today)->whereRaw('coalesce(at, ?) <= ?', [self::MORNING, $this->workspace->now()->format('H:i')]))
+                    // What came while nothing ran is told late; what is older stands on the day's page.
+                    ->orWhere('on', (string) $today->plus(-1)))
+                ->orderBy('on')->orderBy('at')->orderBy('id')->with('person')->get();
+
+            foreach ($due as $reminder) {
+                $this->mailbox->send($reminder->person, $reminder->words, trim("You wanted to be reminded on {$reminder->on}, {$reminder->at}", ', ').'.');
+            }
+
+            // Not a change that anybody makes: it stands in no log, and no undo takes a letter back.
+            Reminder::query()->whereKey($due->modelKeys())->toBase()->update(['told_at' => Carbon::now()]);
+        });
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\People\SendReminders;
+use App\Actions\Week\BeginDay;
+use App\Models\Workspace;
+use Illuminate\Console\Command;
+
+/** What happens by the clock, whether somebody is there or not. Run once a minute by the scheduler. */
+final class StrikeClock extends Command
+{
+    protected $signature = 'clock:strike';
+
+    protected $description = 'Begin the day, and send the letters whose time has come';
+
+    public function handle(BeginDay $begin, SendReminders $reminders): int
+    {
+        // Whoever comes earlier finds the day begun; without anybody there, letters of the morning are for the morning.
+        if (Workspace::current()->now()->format('H:i') >= SendReminders::MORNING) {
+            $begin();
+        }
+
+        $reminders();
+
+        return self::SUCCESS;
+    }
+}
