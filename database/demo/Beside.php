@@ -13,6 +13,14 @@ final readonly class Beside
         ['Firmware 2.4 rollout', 'ingrid', 2, 'Three buoys have slept through two nights.'],
     ];
 
+    /** Task, its notes, and what was said of it: by whom, how many days ago. */
+    private const TASKS = [
+        ['Release the pH probe to three buoys', "Kirkwall 3, Stromness 1 and the spare in the basin, in this order.\nWatch the battery for one night between each: the probe wakes the modem.", [
+            ['ingrid', 3, 'The basin one drifts by 0.02 a day. Within what we promise, but write it down.'],
+            ['noor', 2, '@Tomasz Kirkwall is mine on Thursday, I can take it along.'],
+        ]],
+    ];
+
     private const REFERENCES = [
         ['Moorings Orkney', 'Tide tables, Kirkwall', 'https://tides.example/kirkwall'],
         ['Moorings Orkney', 'Ferry timetable, winter', 'https://ferries.example/orkney/winter'],
@@ -41,6 +49,14 @@ final readonly class Beside
     {
         foreach (self::SAID as [$project, $who, $ago, $words]) {
             $this->rows->add('comments', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($who), 'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words]);
+        }
+
+        foreach (self::TASKS as [$title, $notes, $said]) {
+            $task = $this->rows->amend('tasks', $title, ['notes' => $notes]);
+
+            foreach ($said as [$who, $ago, $words]) {
+                $this->rows->add('comments', ['task_id' => $task, 'person_id' => $this->people->id($who), 'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words]);
+            }
         }
 
         foreach (self::REFERENCES as [$project, $title, $address]) {

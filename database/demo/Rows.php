@@ -51,6 +51,21 @@ final class Rows
         return $id;
     }
 
+    /**
+     * Says more of a row that was added before.
+     *
+     * @param array<string, mixed> $columns
+     *
+     * @return int its id
+     */
+    public function amend(string $table, string $title, array $columns): int
+    {
+        $place = (int) array_search($title, array_column($this->rows[$table] ?? [], 'title'), true);
+        $this->rows[$table][$place] = [...$this->rows[$table][$place], ...$columns];
+
+        return $place + 1;
+    }
+
     public function count(string $table): int
     {
         return count($this->rows[$table] ?? []);
