@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
 use Carbon\CarbonInterface;
 use DateTimeZone;
 use Illuminate\Support\Carbon;
@@ -22,6 +23,7 @@ use Loftrin\Core\Calendar\Weekday;
  * @property list<string> $holidays
  * @property ?int         $active_limit   of active projects a person, to warn at
  * @property ?string      $purpose        why we do this, in a few sentences
+ * @property ?Day         $begun_on       the last day that was begun: routines moved on, letters sent
  */
 final class Workspace extends Record
 {
@@ -41,6 +43,7 @@ final class Workspace extends Record
             'holidays' => [],
             'purpose' => null,
             'active_limit' => null,
+            'begun_on' => null,
         ]);
     }
 
@@ -83,6 +86,7 @@ final class Workspace extends Record
         return [
             'working_days' => 'array',
             'holidays' => 'array',
+            'begun_on' => AsDay::class,
         ];
     }
 }
