@@ -9,6 +9,8 @@ declare module '@inertiajs/core' {
             problem?: string | null;
             /** Projects that are open, once they were asked for. */
             places?: Option[];
+            /** Goals that are open, once they were asked for. */
+            served?: Option[];
             /** Routines kept for the team, once they were asked for. */
             stock?: Option[];
         };

@@ -217,7 +217,8 @@ test('a file and a word lie beside a task', async ({ page }) => {
 });
 
 test('what is known of a task is changed where it stands', async ({ page }) => {
-    await page.goto('/tasks/60');
+    await page.goto('/lists/undated');
+    await page.getByRole('link', { name: 'Sketch a float for the Tay' }).click();
     const estimate = page.getByLabel('Estimate, min');
     await estimate.fill('an hour');
     await estimate.press('Enter');
@@ -236,6 +237,12 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.getByLabel('On', { exact: true }).press('Enter');
     await page.getByLabel('At', { exact: true }).fill('14:30');
     await page.getByLabel('At', { exact: true }).press('Enter');
+
+    await page.getByRole('button', { name: 'For something else' }).click();
+    await page.getByPlaceholder('Its name').fill('28 harb');
+    await page.getByRole('option', { name: '28 harbours wet' }).waitFor();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('link', { name: 'for 28 harbours wet' })).toBeVisible();
 
     const title = page.getByLabel('Title');
     await title.fill('Said in other words');

@@ -29,6 +29,7 @@ final class HandleInertiaRequests extends Middleware
                 : null,
             // Asked for only when somebody is about to move a task.
             'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
+            'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),
             'stock' => Inertia::optional(static fn(): array => app(Choices::class)->stock()),
             'change' => static fn() => $request->session()->get('change'),
             'problem' => static fn() => $request->session()->get('problem'),

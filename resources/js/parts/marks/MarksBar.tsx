@@ -1,8 +1,8 @@
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Marked } from './Marks';
-import { ToProject } from './ToProject';
 import { Times } from '../Times';
+import { ToPlace } from '../ToPlace';
 import type { PersonTag, StageRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
@@ -107,10 +107,10 @@ export function MarksBar({ marks }: { marks: Marked }) {
             <Button kind="quiet" onClick={marks.clear}>
                 Unmark
             </Button>
-            <ToProject
+            <ToPlace
                 isOpen={isMoving}
                 onOpenChange={setMoving}
-                onChoose={(project) => {
+                onChoose={({ project }) => {
                     send('project', project);
                 }}
             />

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { ToProject } from '../marks/ToProject';
+import { ToPlace } from '../ToPlace';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 
-/** Moves a task to another project, or out of its project. */
+/** Says what a task is for: another project, a goal, or neither. */
 export function BelongsTo({ page }: { page: TaskView }) {
     const [isOpen, setOpen] = useState(false);
 
@@ -16,13 +16,14 @@ export function BelongsTo({ page }: { page: TaskView }) {
                     setOpen(true);
                 }}
             >
-                To another project
+                For something else
             </Button>
-            <ToProject
+            <ToPlace
                 isOpen={isOpen}
                 onOpenChange={setOpen}
-                onChoose={(project) => {
-                    act('put', route('tasks.belongs', page.task.id), { project });
+                hasGoals
+                onChoose={(place) => {
+                    act('put', route('tasks.belongs', page.task.id), { ...place });
                 }}
             />
         </>

@@ -1,0 +1,99 @@
+import { router, usePage } from '@inertiajs/react';
+import { Command } from 'cmdk';
+import { useEffect } from 'react';
+import type { Option } from '../generated/props';
+import { Dialog } from '../ui/Dialog';
+
+/** What a task is for: a project, a goal, or neither. */
+export interface Place {
+    project: string | null;
+    goal: string | null;
+}
+
+interface Props {
+    isOpen: boolean;
+    onOpenChange: (isOpen: boolean) => void;
+    /** Whether a goal can be chosen as well. */
+    hasGoals?: boolean;
+    onChoose: (place: Place) => void;
+}
+
+/** Chooses what a task is for, by typing. What there is to choose from is fetched when it is asked for. */
+export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Props) {
+    const { places, served } = usePage().props;
+    const choose = (place: Place) => {
+        onOpenChange(false);
+        onChoose(place);
+    };
+
+    useEffect(() => {
+        if (isOpen) {
+            router.reload({ only: hasGoals ? ['places', 'served'] : ['places'] });
+        }
+    }, [isOpen, hasGoals]);
+
+    return (
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title={hasGoals ? 'What is it for?' : 'To which project?'}>
+            <Command label={hasGoals ? 'Projects and goals' : 'Projects'} loop>
+                <Command.Input autoFocus placeholder="Its name" className="field" />
+                <Command.List className="mt-2 max-h-80 overflow-y-auto">
+                    <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing open by that name.</Command.Empty>
+                    <Item
+                        words={hasGoals ? 'Neither project nor goal' : 'No project'}
+                        onSelect={() => {
+                            choose({ project: null, goal: null });
+                        }}
+                    />
+                    <Group
+                        heading="Projects"
+                        options={places ?? []}
+                        onChoose={(project) => {
+                            choose({ project, goal: null });
+                        }}
+                    />
+                    {hasGoals && (
+                        <Group
+                            heading="Goals"
+                            options={served ?? []}
+                            onChoose={(goal) => {
+                                choose({ project: null, goal });
+                            }}
+                        />
+                    )}
+                </Command.List>
+            </Command>
+        </Dialog>
+    );
+}
+
+function Group({ heading, options, onChoose }: { heading: string; options: Option[]; onChoose: (value: string) => void }) {
+    return (
+        <Command.Group
+            heading={heading}
+            className="[&_[cmdk-group-heading]]:border-b [&_[cmdk-group-heading]]:border-hairline [&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-2"
+        >
+            {options.map((option) => (
+                <Item
+                    key={option.value}
+                    value={`${heading} ${option.label} ${option.value}`}
+                    words={option.label}
+                    onSelect={() => {
+                        onChoose(option.value);
+                    }}
+                />
+            ))}
+        </Command.Group>
+    );
+}
+
+function Item({ value, words, onSelect }: { value?: string; words: string; onSelect: () => void }) {
+    return (
+        <Command.Item
+            value={value ?? words}
+            onSelect={onSelect}
+            className="flex min-h-8 cursor-pointer items-center px-2 data-[selected=true]:bg-faint"
+        >
+            {words}
+        </Command.Item>
+    );
+}
