@@ -237,10 +237,11 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.getByLabel('On', { exact: true }).press('Enter');
     await page.getByLabel('At', { exact: true }).fill('14:30');
     await page.getByLabel('At', { exact: true }).press('Enter');
+    await page.waitForLoadState('networkidle');
 
     await page.getByRole('button', { name: 'For something else' }).click();
     await page.getByPlaceholder('Its name').fill('28 harb');
-    await page.getByRole('option', { name: '28 harbours wet' }).waitFor();
+    await expect(page.getByRole('option', { name: '28 harbours wet' })).toHaveAttribute('data-selected', 'true');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('link', { name: 'for 28 harbours wet' })).toBeVisible();
 
@@ -248,6 +249,9 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await title.fill('Said in other words');
     await title.press('Enter');
     await expect(page.getByRole('heading', { name: 'Said in other words' })).toBeAttached();
+    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await expect(page.getByText(/Undid: changed/)).toBeVisible();
+    await expect(title).toHaveValue('Sketch a float for the Tay');
     await page.reload();
     await expect(estimate).toHaveValue('75');
     await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');

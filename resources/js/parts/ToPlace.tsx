@@ -1,6 +1,6 @@
 import { router, usePage } from '@inertiajs/react';
 import { Command } from 'cmdk';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import type { Option } from '../generated/props';
 import { Dialog } from '../ui/Dialog';
 
@@ -18,6 +18,9 @@ interface Props {
     onChoose: (place: Place) => void;
 }
 
+/** How often what there is to choose from is asked for, until it is there. */
+const TRIES = 5;
+
 /** Chooses what a task is for, by typing. What there is to choose from is fetched when it is asked for. */
 export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Props) {
     const { places, served } = usePage().props;
@@ -26,11 +29,19 @@ export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Pr
         onChoose(place);
     };
 
+    // A change that is answered meanwhile brings a page without them: then they are asked for again.
+    const isMissing = places === undefined || (hasGoals && served === undefined);
+    const [tries, setTries] = useState(0);
     useEffect(() => {
-        if (isOpen) {
-            router.reload({ only: hasGoals ? ['places', 'served'] : ['places'] });
+        if (isOpen && isMissing && tries < TRIES) {
+            router.reload({
+                only: hasGoals ? ['places', 'served'] : ['places'],
+                onFinish: () => {
+                    setTries((before) => before + 1);
+                },
+            });
         }
-    }, [isOpen, hasGoals]);
+    }, [isOpen, isMissing, hasGoals, tries]);
 
     return (
         <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title={hasGoals ? 'What is it for?' : 'To which project?'}>

@@ -1,35 +1,54 @@
-import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useRef, useState } from 'react';
+import { router } from '@inertiajs/react';
+import { type ReactNode, type SubmitEvent, useRef, useState } from 'react';
 import type { TaskView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { tick } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 
+interface Text {
+    title: string;
+    notes: string;
+}
+
+const differ = (one: Text, other: Text) => one.title !== other.title || one.notes !== other.notes;
+
 /** A task's title and notes, written where they stand. What is changed is kept with a button, or Enter in the title. */
-export function TaskText({ page, children }: { page: TaskView; children: React.ReactNode }) {
+export function TaskText({ page, children }: { page: TaskView; children: ReactNode }) {
     const { task } = page;
-    const form = useForm({ title: task.title, notes: page.notes ?? '' });
     const sheet = useRef<HTMLFormElement>(null);
     const isOver = task.isDone || task.isAside;
-
-    // What stood there when one began to write: a change of somebody else meanwhile is not overwritten.
-    // Once that was refused, both stand on the screen, and what was saved is known.
     const stands = { title: task.title, notes: page.notes ?? '' };
+    const [text, setText] = useState(stands);
     const [began, setBegan] = useState(stands);
-    const problem = form.errors.title ?? form.errors.notes;
-    const seen = problem === undefined ? began : stands;
+    const [problem, setProblem] = useState<string | null>(null);
+    const isDirty = differ(text, began);
+
+    // What was saved elsewhere, or taken back, comes in as long as nothing of one's own is unsaved.
+    if (!isDirty && differ(stands, began)) {
+        setText(stands);
+        setBegan(stands);
+    }
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.transform((data) => ({ ...data, seen }));
-        form.put(route('tasks.update', task.id), {
-            preserveScroll: true,
-            onSuccess: () => {
-                setBegan({ title: form.data.title, notes: form.data.notes });
-                form.setDefaults();
+        // What stood there when one began to write: a change of somebody else meanwhile is not overwritten.
+        // Once that was refused, both stand on the screen, and what is saved then is known.
+        const seen = problem === null ? began : stands;
+        router.put(
+            route('tasks.update', task.id),
+            { ...text, seen },
+            {
+                preserveScroll: true,
+                onSuccess: () => {
+                    setBegan(text);
+                    setProblem(null);
+                },
+                onError: (errors) => {
+                    setProblem(Object.values(errors)[0] ?? 'This was refused. Nothing was changed.');
+                },
             },
-        });
+        );
     };
 
     return (
@@ -50,11 +69,11 @@ export function TaskText({ page, children }: { page: TaskView; children: React.R
                     aria-label="Title"
                     rows={1}
                     maxLength={200}
-                    value={form.data.title}
-                    aria-invalid={form.errors.title !== undefined}
+                    value={text.title}
+                    aria-invalid={problem !== null}
                     className={`field-sizing-content w-full resize-none bg-transparent text-xl font-semibold tracking-tight outline-offset-4 ${isOver ? 'text-ink-2 line-through' : ''}`}
                     onChange={(event) => {
-                        form.setData('title', event.target.value);
+                        setText({ ...text, title: event.target.value });
                     }}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
@@ -70,28 +89,29 @@ export function TaskText({ page, children }: { page: TaskView; children: React.R
                 rows={3}
                 maxLength={20000}
                 placeholder="Notes"
-                value={form.data.notes}
-                aria-invalid={form.errors.notes !== undefined}
+                value={text.notes}
+                aria-invalid={problem !== null}
                 className="ruled mt-4 field-sizing-content min-h-20 w-full resize-none bg-transparent outline-offset-4"
                 onChange={(event) => {
-                    form.setData('notes', event.target.value);
+                    setText({ ...text, notes: event.target.value });
                 }}
             />
-            {problem !== undefined && (
+            {problem !== null && (
                 <p role="alert" className="mt-1 text-sm font-medium text-persimmon">
                     {problem}
                 </p>
             )}
-            {form.isDirty && (
+            {isDirty && (
                 <div className="mt-2 flex gap-3">
-                    <Button kind="main" type="submit" disabled={form.processing}>
+                    <Button kind="main" type="submit">
                         Save
                     </Button>
                     <Button
                         kind="quiet"
                         onClick={() => {
-                            form.reset();
-                            form.clearErrors();
+                            setText(stands);
+                            setBegan(stands);
+                            setProblem(null);
                         }}
                     >
                         Leave as it was
