@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Admission extends Record
 {
+    protected $table = 'admissions';
+
     /** @return BelongsTo<Circle, $this> */
     public function circle(): BelongsTo
     {

@@ -33,6 +33,8 @@ use Loftrin\Core\Meetings\Outcome;
  */
 final class AgendaItem extends Record
 {
+    protected $table = 'agenda_items';
+
     /** @return BelongsTo<Meeting, $this> */
     public function meeting(): BelongsTo
     {

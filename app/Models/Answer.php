@@ -15,6 +15,8 @@ use Loftrin\Core\Reviews\Question;
  */
 final class Answer extends Record
 {
+    protected $table = 'answers';
+
     /** @return BelongsTo<Review, $this> */
     public function review(): BelongsTo
     {

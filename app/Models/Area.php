@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Area extends Record
 {
+    protected $table = 'areas';
+
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {

@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Attendance extends Record
 {
+    protected $table = 'attendances';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

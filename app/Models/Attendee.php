@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Attendee extends Record
 {
+    protected $table = 'attendees';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

@@ -16,6 +16,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Checkpoint extends Record
 {
+    protected $table = 'checkpoints';
+
     /** @return BelongsTo<Goal, $this> */
     public function goal(): BelongsTo
     {

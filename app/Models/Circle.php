@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Circle extends Record
 {
+    protected $table = 'circles';
+
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany
     {

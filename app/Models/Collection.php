@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Collection extends Record
 {
+    protected $table = 'collections';
+
     /** @return HasMany<Gathering, $this> */
     public function gatherings(): HasMany
     {

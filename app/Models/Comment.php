@@ -19,6 +19,8 @@ final class Comment extends Record
 {
     use OfGoalOrWork;
 
+    protected $table = 'comments';
+
     protected function casts(): array
     {
         return ['on' => AsDay::class];

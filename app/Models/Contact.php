@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Contact extends Record
 {
+    protected $table = 'contacts';
+
     /** @return BelongsTo<Area, $this> */
     public function area(): BelongsTo
     {

@@ -17,6 +17,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Decision extends Record
 {
+    protected $table = 'decisions';
+
     /** @return BelongsTo<AgendaItem, $this> */
     public function agendaItem(): BelongsTo
     {

@@ -18,6 +18,8 @@ final class Entry extends Record
 {
     use BelongsToProject;
 
+    protected $table = 'entries';
+
     /** @return BelongsTo<Field, $this> */
     public function field(): BelongsTo
     {

@@ -23,6 +23,8 @@ final class Estimate extends Record
 {
     use BelongsToGoal;
 
+    protected $table = 'estimates';
+
     protected function casts(): array
     {
         return ['on' => AsDay::class];

@@ -13,6 +13,8 @@ namespace App\Models;
  */
 final class Field extends Record
 {
+    protected $table = 'fields';
+
     protected function casts(): array
     {
         return ['kind' => FieldKind::class, 'choices' => 'array'];

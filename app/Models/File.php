@@ -16,4 +16,6 @@ namespace App\Models;
 final class File extends Record
 {
     use OfTaskOrProject;
+
+    protected $table = 'files';
 }

@@ -15,4 +15,6 @@ namespace App\Models;
 final class Following extends Record
 {
     use BelongsToGoal;
+
+    protected $table = 'followings';
 }

@@ -17,6 +17,8 @@ final class Gathering extends Record
 {
     use BelongsToProject;
 
+    protected $table = 'gatherings';
+
     /** @return BelongsTo<Collection, $this> */
     public function collection(): BelongsTo
     {

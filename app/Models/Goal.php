@@ -79,6 +79,8 @@ final class Goal extends Record
         letSee as private letSeeOwnOrOpen;
     }
 
+    protected $table = 'goals';
+
     /** @return BelongsTo<self, $this> */
     public function parent(): BelongsTo
     {
@@ -216,8 +218,7 @@ final class Goal extends Record
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        $circles = Membership::query()->where('person_id', $person->id)->select('circle_id');
-        $admitted = Admission::query()->where('person_id', $person->id)->orWhereIn('circle_id', $circles)->select('goal_id');
+        $admitted = Admission::query()->where('person_id', $person->id)->orWhereIn('circle_id', Membership::query()->where('person_id', $person->id)->select('circle_id'))->select('goal_id');
 
         return $this->letSeeOwnOrOpen($either, $person)->orWhere(static fn(Builder $chosen) => $chosen
             ->where($chosen->qualifyColumn('visibility'), Visibility::Chosen)

@@ -13,4 +13,6 @@ namespace App\Models;
 final class Helping extends Record
 {
     use OfTaskOrProject;
+
+    protected $table = 'helpings';
 }

@@ -20,9 +20,6 @@ trait IsQuick
     /** @var array<class-string, array<string, string>> */
     private static array $castsNamed = [];
 
-    /** @var array<class-string, string> which table a class is kept in: its plural, worked out once */
-    private static array $tableOf = [];
-
     /** Nothing that one record has been told on its own goes over to another of its class. */
     public function newInstance($attributes = [], $exists = false): static
     {
@@ -37,11 +34,6 @@ trait IsQuick
     protected function initializeHasAttributes(): void
     {
         $this->casts = self::$castsNamed[static::class] ??= $this->ensureCastsAreStringValues([...$this->casts, ...$this->casts()]);
-    }
-
-    public function getTable(): string
-    {
-        return $this->table ?? self::$tableOf[static::class] ??= parent::getTable();
     }
 
     public function getCasts(): array

@@ -32,6 +32,8 @@ use Loftrin\Core\Work\Rank;
  */
 final class Issue extends Record
 {
+    protected $table = 'issues';
+
     /** @return BelongsTo<Series, $this> */
     public function series(): BelongsTo
     {

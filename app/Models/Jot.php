@@ -21,6 +21,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Jot extends Record
 {
+    protected $table = 'jots';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

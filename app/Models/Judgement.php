@@ -23,6 +23,8 @@ final class Judgement extends Record
 {
     use BelongsToGoal;
 
+    protected $table = 'judgements';
+
     protected function casts(): array
     {
         return ['on' => AsDay::class, 'direction' => Direction::class];

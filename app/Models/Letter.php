@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 final class Letter extends Record
 {
+    protected $table = 'letters';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

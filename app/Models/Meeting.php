@@ -29,6 +29,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Meeting extends Record
 {
+    protected $table = 'meetings';
+
     /** @return BelongsTo<Series, $this> */
     public function series(): BelongsTo
     {

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Membership extends Record
 {
+    protected $table = 'memberships';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

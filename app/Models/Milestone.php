@@ -20,6 +20,8 @@ final class Milestone extends Record
 {
     use BelongsToProject;
 
+    protected $table = 'milestones';
+
     protected function casts(): array
     {
         return ['on' => AsDay::class, 'reached_on' => AsDay::class];

@@ -16,6 +16,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Occurrence extends Record
 {
+    protected $table = 'occurrences';
+
     protected function casts(): array
     {
         return ['on' => AsDay::class, 'state' => OccurrenceState::class];

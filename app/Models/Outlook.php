@@ -19,6 +19,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Outlook extends Record
 {
+    protected $table = 'outlooks';
+
     /** @return HasMany<Goal, $this> */
     public function goals(): HasMany
     {

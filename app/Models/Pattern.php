@@ -25,6 +25,8 @@ use Loftrin\Core\Work\Weighing;
  */
 final class Pattern extends Record
 {
+    protected $table = 'patterns';
+
     /** @return HasMany<PatternStage, $this> */
     public function stages(): HasMany
     {

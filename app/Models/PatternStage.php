@@ -11,4 +11,5 @@ namespace App\Models;
  */
 final class PatternStage extends Record
 {
+    protected $table = 'pattern_stages';
 }

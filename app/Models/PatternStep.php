@@ -12,4 +12,5 @@ namespace App\Models;
  */
 final class PatternStep extends Record
 {
+    protected $table = 'pattern_steps';
 }

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class PatternTask extends Record
 {
+    protected $table = 'pattern_tasks';
+
     /** @return BelongsTo<PatternStage, $this> */
     public function stage(): BelongsTo
     {

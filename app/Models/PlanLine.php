@@ -15,4 +15,6 @@ namespace App\Models;
 final class PlanLine extends Record
 {
     use BelongsToProject;
+
+    protected $table = 'plan_lines';
 }

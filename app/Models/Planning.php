@@ -16,6 +16,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Planning extends Record
 {
+    protected $table = 'plannings';
+
     protected function casts(): array
     {
         return ['finished_on' => AsDay::class];

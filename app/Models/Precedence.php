@@ -12,4 +12,5 @@ namespace App\Models;
  */
 final class Precedence extends Record
 {
+    protected $table = 'precedences';
 }

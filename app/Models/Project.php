@@ -50,6 +50,8 @@ use Loftrin\Core\Work\Weighing;
  */
 final class Project extends Work
 {
+    protected $table = 'projects';
+
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {

@@ -18,6 +18,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Reading extends Record
 {
+    protected $table = 'readings';
+
     /** @return BelongsTo<Goal, $this> */
     public function goal(): BelongsTo
     {

@@ -15,4 +15,6 @@ namespace App\Models;
 final class Reference extends Record
 {
     use OfTaskOrProject;
+
+    protected $table = 'references';
 }

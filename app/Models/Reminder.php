@@ -25,6 +25,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Reminder extends Record
 {
+    protected $table = 'reminders';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

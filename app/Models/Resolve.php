@@ -23,6 +23,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Resolve extends Record
 {
+    protected $table = 'resolves';
+
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {

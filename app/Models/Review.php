@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  */
 final class Review extends Record
 {
+    protected $table = 'reviews';
+
     /** @return HasMany<Answer, $this> */
     public function answers(): HasMany
     {

@@ -47,6 +47,8 @@ final class Routine extends Record
     use BelongsToProject;
     use MayBePrivate;
 
+    protected $table = 'routines';
+
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class RoutineServing extends Record
 {
+    protected $table = 'routine_servings';
+
     /** @return BelongsTo<Goal, $this> */
     public function goal(): BelongsTo
     {

@@ -17,6 +17,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class RoutineStep extends Record
 {
+    protected $table = 'routine_steps';
+
     /** @return BelongsTo<Routine, $this> */
     public function routine(): BelongsTo
     {

@@ -21,6 +21,8 @@ final class SavedList extends Record
 {
     use MayBePrivate;
 
+    protected $table = 'saved_lists';
+
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {

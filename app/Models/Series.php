@@ -28,6 +28,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Series extends Record
 {
+    protected $table = 'series';
+
     /** What is counted of a series wherever it stands as a line. */
     public const COUNTS = ['openIssues', 'heldMeetings'];
 

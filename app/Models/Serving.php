@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Serving extends Record
 {
+    protected $table = 'servings';
+
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
     {

@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Stage extends Record
 {
+    protected $table = 'stages';
+
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
     {

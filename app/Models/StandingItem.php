@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class StandingItem extends Record
 {
+    protected $table = 'standing_items';
+
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
     {

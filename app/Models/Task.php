@@ -70,6 +70,8 @@ final class Task extends Work
         isVisibleTo as private isOwnOrOpen;
     }
 
+    protected $table = 'tasks';
+
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
     {

@@ -24,6 +24,8 @@ final class Telling extends Record
 {
     use OfGoalOrWork;
 
+    protected $table = 'tellings';
+
     /** @return BelongsTo<Person, $this> */
     public function by(): BelongsTo
     {

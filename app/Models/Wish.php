@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Collection;
  */
 final class Wish extends Record
 {
+    protected $table = 'wishes';
+
     /**
      * Where a person wants to hear of it; in the news, as long as they have no wish.
      *

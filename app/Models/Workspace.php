@@ -27,6 +27,8 @@ use Loftrin\Core\Calendar\Weekday;
  */
 final class Workspace extends Record
 {
+    protected $table = 'workspaces';
+
     private ?Calendar $calendar = null;
 
     private ?Day $today = null;

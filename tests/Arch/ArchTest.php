@@ -36,6 +36,14 @@ it('has records that are booted by the names of their methods, none by attribute
     }
 });
 
+it('has records that name their tables: working out plurals takes longer than reading a row', function (): void {
+    foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
+        $class = new ReflectionClass('App\\Models\\'.basename($file, '.php'));
+        $isNamed = ! $class->isSubclassOf(Record::class) || $class->isAbstract() || is_string($class->getProperty('table')->getDefaultValue());
+        expect($isNamed)->toBeTrue("{$class->getName()} names no table");
+    }
+});
+
 it('has records whose columns are what is stored: nothing but casts stands between', function (): void {
     foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
         expect((string) file_get_contents($file))->not->toMatch('/function (get|set)[A-Z]\w*Attribute\(|: Attribute\b/');

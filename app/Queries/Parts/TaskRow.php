@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts;
 
+use App\Models\Step;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -94,7 +95,7 @@ final readonly class TaskRow implements Props
             $task->stage_id,
             $task->routine_id,
             $task->routine?->words,
-            $task->steps->whereNotNull('done_on')->count(),
+            count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
             $task->steps->count(),
             $task->visibility === Visibility::OnlyMe,
             $task->done_on === null && ! $isOpen,

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\Gathering;
+use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Queries\Goals\Threads;
+use App\Queries\Parts\Remembered;
 use Loftrin\Core\Goals\Band;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
@@ -17,24 +19,41 @@ use stdClass;
 /** The lines of a register in their order: only those of one page are then fetched whole. */
 final readonly class RegisterLines
 {
-    public function __construct(private FoundProjects $found, private WorkCounts $counts, private Everybody $everybody)
+    public function __construct(private FoundProjects $found, private WorkCounts $counts, private Everybody $everybody, private Remembered $remembered)
     {
     }
 
     /**
-     * @param CountedWork $active that of all active projects
+     * Kept until anything is changed, unless something was typed, which is seldom asked for again.
      *
-     * @return list<RegisterLine>
+     * @param CountedWork $active  that of all active projects
+     * @param Threads     $threads as the viewer sees them
+     *
+     * @return array<int, string> the heading of each project, by its id and in their order
      */
-    public function of(RegisterFilter $filter, CountedWork $active, Threads $threads): array
+    public function of(RegisterFilter $filter, CountedWork $active, Threads $threads, Person $viewer): array
+    {
+        $find = fn(): array => $this->find($filter, $active, $threads);
+        $asked = json_encode([...get_object_vars($filter), 'page' => null], JSON_THROW_ON_ERROR);
+
+        return $filter->words === '' && $filter->value === '' ? $this->remembered->of("register for $viewer->id, $asked", $find) : $find();
+    }
+
+    /** @return array<int, string> */
+    private function find(RegisterFilter $filter, CountedWork $active, Threads $threads): array
     {
         $lines = array_values(array_filter($this->all($filter, $threads), static fn(RegisterLine $line): bool => self::isNeeded($line, $active, $filter->need)));
         $work = $filter->sort === 'progress' ? $this->counts->of(array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
         $order = new RegisterOrder($work, $filter->sort);
         $places = array_map(static fn(RegisterLine $line): array => [...$line->headingPlace($filter->group), ...$order->place($line)], $lines);
         asort($places);
+        $headings = [];
 
-        return array_map(static fn(int $key): RegisterLine => $lines[$key], array_keys($places));
+        foreach (array_keys($places) as $place) {
+            $headings[$lines[$place]->id] = $lines[$place]->heading($filter->group);
+        }
+
+        return $headings;
     }
 
     /** @return list<RegisterLine> */

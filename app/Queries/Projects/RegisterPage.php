@@ -34,12 +34,12 @@ final readonly class RegisterPage
     {
         $threads = $this->plans->threads($viewer);
         $active = $this->counts->ofActive();
-        $lines = $this->lines->of($filter, $active, $threads);
+        $lines = $this->lines->of($filter, $active, $threads, $viewer);
         $pages = max(1, (int) ceil(count($lines) / self::PER_PAGE));
 
         return new Register(
             $filter,
-            $this->groups(array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE), $active, $threads, $filter),
+            $this->groups(array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE, preserve_keys: true), $active, $threads),
             count($lines),
             $pages,
             array_sum($active->byOwner()),
@@ -87,13 +87,13 @@ final readonly class RegisterPage
     }
 
     /**
-     * @param list<RegisterLine> $lines
+     * @param array<int, string> $headings by project, in their order
      *
      * @return list<RegisterGroup>
      */
-    private function groups(array $lines, CountedWork $active, Threads $threads, RegisterFilter $filter): array
+    private function groups(array $headings, CountedWork $active, Threads $threads): array
     {
-        $ids = array_map(static fn(RegisterLine $line): int => $line->id, $lines);
+        $ids = array_keys($headings);
         $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : $this->counts->of($ids);
         $work->lookAhead($ids);
         $projects = Project::query()->whereIntegerInRaw('id', $ids)->with(['owner', 'milestones', 'gatherings.collection', 'entries.field'])
@@ -101,8 +101,8 @@ final readonly class RegisterPage
             ->get()->keyBy('id');
         $groups = [];
 
-        foreach ($lines as $line) {
-            $groups[$line->heading($filter->group)][] = $this->row($projects->findOrFail($line->id), $work, $threads);
+        foreach ($headings as $id => $heading) {
+            $groups[$heading][] = $this->row($projects->findOrFail($id), $work, $threads);
         }
 
         return array_map(static fn(string $heading, array $rows): RegisterGroup => new RegisterGroup($heading === '' ? null : $heading, $rows), array_map(strval(...), array_keys($groups)), array_values($groups));
