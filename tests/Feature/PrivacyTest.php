@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\HandleInertiaRequests;
 use App\Models\AgendaItem;
 use App\Models\Area;
 use App\Models\Comment;
@@ -151,4 +152,17 @@ it('keeps what was agreed in a private meeting among those who attend it', funct
     expect((string) json_encode($this->props("/weeks/2027-W08?who=$elif->id")))->not->toContain('secret');
     $this->actingAs($elif);
     expect((string) json_encode($this->props('/meetings/'.Meeting::query()->value('id'))))->toContain('A secret promise');
+});
+
+it('offers nobody a private goal to hang a task on', function (): void {
+    $asked = fn(): array => $this->get('/tray', [
+        'X-Inertia' => 'true', 'X-Inertia-Version' => app(HandleInertiaRequests::class)->version(request()),
+        'X-Inertia-Partial-Component' => 'capture/Tray', 'X-Inertia-Partial-Data' => 'places,served',
+    ])->assertOk()->json('props');
+
+    foreach ([[$this->owner, true], [$this->other, false]] as [$who, $sees]) {
+        $this->actingAs($who);
+        app()->forgetScopedInstances();
+        expect(in_array('A secret boat', array_column($asked()['served'], 'label'), true))->toBe($sees);
+    }
 });
