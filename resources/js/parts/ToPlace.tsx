@@ -23,17 +23,26 @@ const TRIES = 5;
 
 /** Chooses what a task is for, by typing. What there is to choose from is fetched when it is asked for. */
 export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Props) {
-    const { places, served } = usePage().props;
-    const choose = (place: Place) => {
-        onOpenChange(false);
-        onChoose(place);
-    };
+    return (
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title={hasGoals ? 'What is it for?' : 'To which project?'}>
+            <Places
+                hasGoals={hasGoals}
+                onChoose={(place) => {
+                    onOpenChange(false);
+                    onChoose(place);
+                }}
+            />
+        </Dialog>
+    );
+}
 
+function Places({ hasGoals, onChoose: choose }: { hasGoals: boolean; onChoose: (place: Place) => void }) {
+    const { places, served } = usePage().props;
     // A change that is answered meanwhile brings a page without them: then they are asked for again.
     const isMissing = places === undefined || (hasGoals && served === undefined);
     const [tries, setTries] = useState(0);
     useEffect(() => {
-        if (isOpen && isMissing && tries < TRIES) {
+        if (isMissing && tries < TRIES) {
             router.reload({
                 only: hasGoals ? ['places', 'served'] : ['places'],
                 onFinish: () => {
@@ -41,39 +50,37 @@ export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Pr
                 },
             });
         }
-    }, [isOpen, isMissing, hasGoals, tries]);
+    }, [isMissing, hasGoals, tries]);
 
     return (
-        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title={hasGoals ? 'What is it for?' : 'To which project?'}>
-            <Command label={hasGoals ? 'Projects and goals' : 'Projects'} loop>
-                <Command.Input autoFocus placeholder="Its name" className="field" />
-                <Command.List className="mt-2 max-h-80 overflow-y-auto">
-                    <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing open by that name.</Command.Empty>
-                    <Item
-                        words={hasGoals ? 'Neither project nor goal' : 'No project'}
-                        onSelect={() => {
-                            choose({ project: null, goal: null });
-                        }}
-                    />
+        <Command label={hasGoals ? 'Projects and goals' : 'Projects'} loop>
+            <Command.Input autoFocus placeholder="Its name" className="field" />
+            <Command.List className="mt-2 max-h-80 overflow-y-auto">
+                <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing open by that name.</Command.Empty>
+                <Item
+                    words={hasGoals ? 'Neither project nor goal' : 'No project'}
+                    onSelect={() => {
+                        choose({ project: null, goal: null });
+                    }}
+                />
+                <Group
+                    heading="Projects"
+                    options={places ?? []}
+                    onChoose={(project) => {
+                        choose({ project, goal: null });
+                    }}
+                />
+                {hasGoals && (
                     <Group
-                        heading="Projects"
-                        options={places ?? []}
-                        onChoose={(project) => {
-                            choose({ project, goal: null });
+                        heading="Goals"
+                        options={served ?? []}
+                        onChoose={(goal) => {
+                            choose({ project: null, goal });
                         }}
                     />
-                    {hasGoals && (
-                        <Group
-                            heading="Goals"
-                            options={served ?? []}
-                            onChoose={(goal) => {
-                                choose({ project: null, goal });
-                            }}
-                        />
-                    )}
-                </Command.List>
-            </Command>
-        </Dialog>
+                )}
+            </Command.List>
+        </Command>
     );
 }
 
