@@ -49,7 +49,7 @@ trait IsQuick
         }
 
         $stored = $this->attributes[$key];
-        $cast = (self::$castsOf[static::class] ??= parent::getCasts())[$key] ?? null;
+        $cast = $this->getCasts()[$key] ?? null;
 
         if ($cast === null && $key !== self::CREATED_AT && $key !== self::UPDATED_AT) {
             return $stored;

@@ -43,6 +43,16 @@ final class Reminder extends Record
         $query->where('person_id', $person->id)->whereNull('settled_on')->orderBy('on')->orderByRaw('at is null, at')->orderBy('id');
     }
 
+    /**
+     * Those that wait for their day or for an answer, of people who want to hear of them so.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOpenBy(Builder $query, Reach $reach): void
+    {
+        $query->whereNull('settled_on')->whereIn('person_id', Wish::query()->where('occasion', Occasion::Reminder)->where('reach', $reach)->select('person_id'));
+    }
+
     protected function casts(): array
     {
         return ['kind' => ReminderKind::class, 'on' => AsDay::class, 'settled_on' => AsDay::class, 'told_at' => 'datetime'];

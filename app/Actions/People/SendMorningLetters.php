@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
-use App\Models\Occasion;
 use App\Models\Person;
 use App\Models\Reach;
 use App\Models\Reminder;
 use App\Models\Telling;
-use App\Models\Wish;
 use App\Models\Workspace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -26,8 +24,7 @@ final readonly class SendMorningLetters
     {
         DB::transaction(function (): void {
             $told = Telling::query()->where('for_letter', true)->with(['by', 'goal', 'task', 'project'])->orderBy('id')->get()->groupBy('person_id');
-            $wanting = Wish::query()->where('occasion', Occasion::Reminder)->where('reach', Reach::Morning)->pluck('person_id');
-            $reminders = Reminder::query()->whereIn('person_id', $wanting)->whereNull('settled_on')->where('on', '<=', (string) $this->workspace->today())->orderBy('on')->get()->groupBy('person_id');
+            $reminders = Reminder::query()->openBy(Reach::Morning)->where('on', '<=', (string) $this->workspace->today())->orderBy('on')->get()->groupBy('person_id');
 
             foreach (Person::query()->whereKey([...$told->keys()->all(), ...$reminders->keys()->all()])->get() as $person) {
                 $lines = [

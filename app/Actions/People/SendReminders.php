@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
-use App\Models\Occasion;
 use App\Models\Reach;
 use App\Models\Reminder;
-use App\Models\Wish;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
@@ -28,9 +26,7 @@ final readonly class SendReminders
     {
         DB::transaction(function (): void {
             $today = $this->workspace->today();
-            $due = Reminder::query()
-                ->whereIn('person_id', Wish::query()->where('occasion', Occasion::Reminder)->where('reach', Reach::Mail)->select('person_id'))
-                ->whereNull('settled_on')->whereNull('told_at')
+            $due = Reminder::query()->openBy(Reach::Mail)->whereNull('told_at')
                 ->where(fn(Builder $either) => $either
                     ->where(fn(Builder $now) => $now->where('on', (string) $today)->whereRaw('coalesce(at, ?) <= ?', [self::MORNING, $this->workspace->now()->format('H:i')]))
                     // What came while nothing ran is told late; what is older stands on the day's page.

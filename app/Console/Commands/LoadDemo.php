@@ -9,7 +9,6 @@ use Database\Demo\People;
 use Database\Demo\Saltglass;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Cache;
 use Loftrin\Core\Calendar\Day;
 
 final class LoadDemo extends Command
@@ -35,7 +34,6 @@ final class LoadDemo extends Command
         }
 
         // What was remembered of another workspace in this database is not true of this one.
-        Cache::flush();
         Remembered::forget();
         Saltglass::load($on);
         $this->components->info('Saltglass Instruments is there. Sign in as '.People::email('noor').' (lead) or '.People::email('mei').' (member) with '.People::PASSWORD.'.');

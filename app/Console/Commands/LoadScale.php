@@ -9,7 +9,6 @@ use Database\Demo\Saltglass;
 use Database\Demo\Scale;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Cache;
 use Loftrin\Core\Calendar\Day;
 
 final class LoadScale extends Command
@@ -35,7 +34,6 @@ final class LoadScale extends Command
         }
 
         // What was remembered of another workspace in this database is not true of this one.
-        Cache::flush();
         Remembered::forget();
         Scale::load(Day::of(Carbon::now()->format('Y-m-d')), (int) $tasks);
         $this->components->info('A large workspace is there.');

@@ -45,6 +45,6 @@ final readonly class TimesAhead
 
     private static function words(Period $period): string
     {
-        return $period->horizon === Horizon::Quarter ? PeriodTag::words($period).' '.substr($period->name, 0, 4) : PeriodTag::words($period);
+        return $period->horizon === Horizon::Quarter ? PeriodTag::wordsWithYear($period) : PeriodTag::words($period);
     }
 }

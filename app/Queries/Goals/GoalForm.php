@@ -99,7 +99,7 @@ final readonly class GoalForm
 
             foreach ([Horizon::Quarter, Horizon::Month] as $horizon) {
                 for ($period = $calendar->periodOf($horizon, $year->span->first); $year->holds($period); $period = $calendar->next($period)) {
-                    $options[] = new Option($period->name, PeriodTag::words($period).' '.substr($period->name, 0, 4), $horizon->value);
+                    $options[] = new Option($period->name, PeriodTag::wordsWithYear($period), $horizon->value);
                 }
             }
 

@@ -36,6 +36,12 @@ final readonly class PeriodTag implements Props
         );
     }
 
+    /** "Q1 2027", "February 2027": where it is not plain which year is meant. */
+    public static function wordsWithYear(Period $period): string
+    {
+        return self::words($period).' '.substr($period->name, 0, 4);
+    }
+
     public static function words(Period $period): string
     {
         return match ($period->horizon) {

@@ -44,11 +44,14 @@ export function daysBetween(from: string, to: string): number {
     return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
 }
 
+/** Whether something is planned for a day, not for a longer period. */
+export const isDay = (planned: string) => /^\d{4}-\d{2}-\d{2}$/.test(planned);
+
 /** A planned day or period in words: "Tue 9 Feb", "week 6", "February", "Q1 2027", "2027" */
 export function plannedWords(planned: string): string {
     const [year = '', part] = planned.split('-');
 
-    if (/^\d{4}-\d{2}-\d{2}$/.test(planned)) {
+    if (isDay(planned)) {
         return dayWords(planned);
     }
 

@@ -30,6 +30,10 @@ export function PersonField({ value, people, onChoose, ...field }: Props<number>
     );
 }
 
+/** People among whom there can also be no choice. */
+export const peopleAsOptions = (people: PersonTag[]): Option[] =>
+    people.map((person) => ({ value: String(person.id), label: person.name, group: null }));
+
 /** Chooses one of several records, or none of them. */
 export function RecordField({ value, options, none, onChoose, ...field }: Props<number | null> & { options: Option[]; none: string }) {
     return (

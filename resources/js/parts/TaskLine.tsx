@@ -3,13 +3,13 @@ import { clsx } from 'clsx';
 import type { HTMLAttributes, KeyboardEvent, ReactNode, Ref } from 'react';
 import { Cord } from './Cord';
 import { TaskMenu } from './TaskMenu';
+import { TaskTick } from './TaskTick';
 import { markOnClick, useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
 import { route } from '../lib/routes';
 import { tick } from '../lib/tasks';
 import { first } from '../lib/words';
-import { Tick } from '../ui/Tick';
 
 interface Props {
     task: TaskRow;
@@ -102,14 +102,7 @@ export function TaskLine({
                 line.className,
             )}
         >
-            <Tick
-                label={`Done: ${task.title}`}
-                isOn={task.isDone}
-                disabled={task.isAside}
-                onToggle={() => {
-                    tick(task);
-                }}
-            />
+            <TaskTick task={task} />
             <span className="min-w-0 flex-1">
                 <Link
                     href={route('tasks.show', task.id)}

@@ -15,13 +15,13 @@ interface Props {
 
 /** All lists with their counts, the saved ones below. */
 export function ListNav({ lists, saved, at }: Props) {
-    const option = (value: string, label: string, group: string | null = null) => ({ value, label, group });
+    const option = (value: string, label: string) => ({ value, label, group: null });
     // Where there is no room for all of them, they are one choice.
     const options = [
         ...lists.map((each) => option(route('lists', each.list), `${listWords[each.list].name}, ${String(each.count)}`)),
-        ...saved.map((each) => option(route('saved.show', each.id), each.title, 'Saved')),
-        option(route('saved.build'), 'Build a list', 'More'),
-        option(route('routines.index'), 'Routines and checklists', 'More'),
+        ...saved.map((each) => option(route('saved.show', each.id), each.title)),
+        option(route('saved.build'), 'Build a list'),
+        option(route('routines.index'), 'Routines and checklists'),
     ];
 
     return (

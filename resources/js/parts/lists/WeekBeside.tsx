@@ -2,8 +2,9 @@ import { useDroppable } from '@dnd-kit/core';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { ListView, WeekDay } from '../../generated/props';
-import { dayWords, hoursWords, plannedWords } from '../../lib/dates';
+import { dayWords, plannedWords } from '../../lib/dates';
 import { DayRuler } from '../week/DayRuler';
+import { FreeHours } from '../week/FreeHours';
 
 /** How many tasks of a day are named. */
 const NAMED = 4;
@@ -47,9 +48,7 @@ function Day({ day }: { day: WeekDay }) {
         <>
             <div className="flex items-baseline justify-between gap-3">
                 <h2 className="text-base">{dayWords(day.on)}</h2>
-                <span className={clsx('text-xs', day.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-                    {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
-                </span>
+                <FreeHours day={day} />
             </div>
             <DayRuler day={day} />
             <ul className="text-xs text-ink-2">

@@ -1,4 +1,4 @@
-import { RecordField } from '../Choose';
+import { peopleAsOptions, RecordField } from '../Choose';
 import type { Option, PersonTag, StandingValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
@@ -13,7 +13,7 @@ interface Props {
 
 /** What comes up every time, in order, with what is to be looked at. */
 export function StandingFields({ items, people, goals, errors, onChange }: Props) {
-    const owners = people.map((person) => ({ value: String(person.id), label: person.name, group: null }));
+    const owners = peopleAsOptions(people);
 
     return (
         <Rows

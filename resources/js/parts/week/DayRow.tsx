@@ -2,9 +2,10 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { DayRuler } from './DayRuler';
+import { FreeHours } from './FreeHours';
 import { TaskLine } from '../TaskLine';
 import type { Occurrence, PersonTag, WeekDay } from '../../generated/props';
-import { dayWords, hoursWords } from '../../lib/dates';
+import { dayWords } from '../../lib/dates';
 
 interface RowProps {
     label: ReactNode;
@@ -53,11 +54,7 @@ export function DayRow({ day, people }: { day: WeekDay; people: PersonTag[] }) {
                 hint={
                     <>
                         {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
-                        {!day.isPast && day.available > 0 && (
-                            <span className={clsx(day.free < 0 && 'font-semibold text-persimmon')}>
-                                {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
-                            </span>
-                        )}
+                        {!day.isPast && day.available > 0 && <FreeHours day={day} />}
                     </>
                 }
             >

@@ -1,10 +1,10 @@
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
-import { PersonField, RecordField } from '../Choose';
+import { peopleAsOptions, PersonField, RecordField } from '../Choose';
 import { Grouped } from '../Grouped';
 import { KeptField } from '../KeptField';
 import type { TaskView } from '../../generated/props';
-import { dayWords, plannedWords } from '../../lib/dates';
+import { dayWords, isDay, plannedWords } from '../../lib/dates';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { change, plan } from '../../lib/tasks';
@@ -77,7 +77,7 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 <RecordField
                     label="Looked over by"
                     value={page.lookOverBy}
-                    options={page.people.map((person) => ({ value: String(person.id), label: person.name, group: null }))}
+                    options={peopleAsOptions(page.people)}
                     none="nobody"
                     onChoose={(person) => {
                         change(task, { look_over_by_id: person });
@@ -114,7 +114,7 @@ const A_DAY = 'day';
 function Planned({ page: { task } }: { page: TaskView }) {
     const { frame } = usePage().props;
     const times = frame?.times ?? [];
-    const isDay = /^\d{4}-\d{2}-\d{2}$/.test(task.planned ?? '');
+    const day = task.planned !== null && isDay(task.planned) ? task.planned : null;
     const [asksDay, askDay] = useState(false);
     const isListed = [frame?.today, ...times.map((time) => time.value)].includes(task.planned ?? undefined);
 
@@ -137,25 +137,25 @@ function Planned({ page: { task } }: { page: TaskView }) {
                 <option value={A_DAY}>on a day …</option>
                 <Grouped options={times} />
             </SelectField>
-            {(isDay || asksDay) && (
+            {(day !== null || asksDay) && (
                 <KeptField
                     label="On"
                     type="date"
                     autoFocus={asksDay}
-                    value={isDay ? (task.planned ?? '') : ''}
-                    onKeep={(day) => {
+                    value={day ?? ''}
+                    onKeep={(chosen) => {
                         askDay(false);
-                        plan(task, orNull(day));
+                        plan(task, orNull(chosen));
                     }}
                 />
             )}
-            {isDay && (
+            {day !== null && (
                 <KeptField
                     label="At"
                     type="time"
                     value={task.plannedAt ?? ''}
                     onKeep={(at) => {
-                        plan(task, task.planned, orNull(at));
+                        plan(task, day, orNull(at));
                     }}
                 />
             )}

@@ -1,10 +1,9 @@
-import { router } from '@inertiajs/react';
 import { type ReactNode, type SubmitEvent, useRef, useState } from 'react';
+import { TaskTick } from '../TaskTick';
 import type { TaskView } from '../../generated/props';
+import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
-import { tick } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
-import { Tick } from '../../ui/Tick';
 
 interface Text {
     title: string;
@@ -35,18 +34,16 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
         // What stood there when one began to write: a change of somebody else meanwhile is not overwritten.
         // Once that was refused, both stand on the screen, and what is saved then is known.
         const seen = problem === null ? began : stands;
-        router.put(
+        act(
+            'put',
             route('tasks.update', task.id),
             { ...text, seen },
             {
-                preserveScroll: true,
-                onSuccess: () => {
+                onDone: () => {
                     setBegan(text);
                     setProblem(null);
                 },
-                onError: (errors) => {
-                    setProblem(Object.values(errors)[0] ?? 'This was refused. Nothing was changed.');
-                },
+                onRefused: setProblem,
             },
         );
     };
@@ -56,14 +53,7 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
             <h1 className="sr-only">{task.title}</h1>
             <div className="flex items-start gap-4">
                 <span className="pt-1.5">
-                    <Tick
-                        label={`Done: ${task.title}`}
-                        isOn={task.isDone}
-                        disabled={task.isAside}
-                        onToggle={() => {
-                            tick(task);
-                        }}
-                    />
+                    <TaskTick task={task} />
                 </span>
                 <textarea
                     aria-label="Title"
