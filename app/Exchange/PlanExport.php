@@ -62,7 +62,7 @@ final readonly class PlanExport
                 Project::query()->with(['stages', 'servings'])->orderBy('id')->get(),
                 fn(Project $project): array => $this->project($project, $shown),
             ),
-            'routines' => self::each(
+            'recurring' => self::each(
                 ($viewer === null ? Routine::query()->openToAll() : Routine::query()->visibleTo($viewer))->where('is_stock', false)->with('servings')->orderBy('id')->get(),
                 static fn(Routine $routine): array => array_filter([
                     'id' => self::id('r', $routine->id),
@@ -99,6 +99,7 @@ final readonly class PlanExport
             'area' => self::id('a', $goal->area_id),
             'measure' => $this->measure($goal),
             'checkpoints' => self::each($goal->checkpoints, static fn(Checkpoint $point): array => ['on' => $point->on, 'fraction' => self::number($point->fraction)]),
+            'created_on' => $goal->created_on,
             'closed_on' => $goal->closed_on,
             'result' => $goal->result,
             'score' => self::number($goal->score),
@@ -136,6 +137,7 @@ final readonly class PlanExport
                 $project->servings->whereIn('goal_id', $shown),
                 static fn(Serving $link): array => ['goal' => self::id('g', $link->goal_id), 'weight' => self::number($link->weight)],
             ),
+            'created_on' => $project->created_on,
             'state' => $project->state,
             'state_on' => $project->state_on,
             'starts_on' => $project->starts_on,
@@ -153,7 +155,7 @@ final readonly class PlanExport
             'title' => $task->title,
             'project' => self::id('pr', $task->project_id),
             'goal' => self::id('g', $task->goal_id),
-            'routine' => self::id('r', $task->routine_id),
+            'recurring' => self::id('r', $task->routine_id),
             'stage' => $task->stage?->name,
             'after' => self::each($task->precedences, static fn($link): ?string => self::id('t', $link->after_id)),
             'owner' => self::id('p', $task->owner_id),

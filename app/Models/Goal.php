@@ -52,6 +52,8 @@ use Loftrin\Core\People\Audience;
  * @property ?int                  $outlook_id     of a year goal
  * @property ?int                  $predecessor_id the goal that it carries on
  * @property ?list<int>            $quarters       of a year goal: in which it is worked on
+ * @property ?Day                  $created_on
+ * @property ?Rest                 $rest           what became of it, beside the result, when it was closed
  * @property ?Day                  $shelved_on
  * @property ?Day                  $look_again_on
  * @property-read ?self $parent
@@ -241,7 +243,9 @@ final class Goal extends Record
             'measure' => MeasureKind::class,
             'sense' => Sense::class,
             'closed_on' => AsDay::class,
+            'created_on' => AsDay::class,
             'result' => Result::class,
+            'rest' => Rest::class,
             'quarters' => 'array',
             'shelved_on' => AsDay::class,
             'look_again_on' => AsDay::class,

@@ -32,6 +32,7 @@ use Loftrin\Core\Work\Weighing;
  * @property ?string                                                                                                            $notes
  * @property ProjectState                                                                                                       $state
  * @property Day                                                                                                                $state_on
+ * @property ?Day                                                                                                               $created_on
  * @property ?Day                                                                                                               $starts_on
  * @property ?Day                                                                                                               $due_on
  * @property ?Day                                                                                                               $look_again_on
@@ -127,6 +128,7 @@ final class Project extends Work
             'rank' => Rank::class,
             'attention' => Attention::class,
             'state' => ProjectState::class,
+            'created_on' => AsDay::class,
             'state_on' => AsDay::class,
             'status_on' => AsDay::class,
             'look_again_on' => AsDay::class,

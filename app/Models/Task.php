@@ -166,7 +166,7 @@ final class Task extends Work
             ->whereDoesntHave('precedences', static fn(Builder $link) => $link->whereRaw('exists (select 1 from tasks a where a.id = precedences.after_id and a.done_on is null and a.dropped_on is null)'))
             ->where(static fn(Builder $either) => $either->whereNull('project_id')->orWhereHas('project', static fn(Builder $project) => $project
                 ->where('state', ProjectState::Active)
-                ->where(static fn(Builder $turn) => $turn->where('order', StageOrder::Parallel)
+                ->where(static fn(Builder $turn) => $turn->where('order', StageOrder::Any)
                     ->orWhereRaw("not exists (select 1 from tasks o where o.project_id = tasks.project_id and $isOpen and {$stage('o')} < {$stage('tasks')})"))));
     }
 

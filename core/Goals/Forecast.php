@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
 
 /** How a goal or a project will end if it goes on as in its recent weeks. */
 final readonly class Forecast
@@ -18,6 +19,7 @@ final readonly class Forecast
      * @param ?int      $high       with one ending in ten above it
      * @param int       $remaining  what is still to be reached, in thousandths
      * @param int       $weeksLeft  the weeks ahead that belong to the period
+     * @param ?Fraction $grew       how much of what is in scope was not there when the first of those weeks began, 0 to 1
      */
     public function __construct(
         public array $increments,
@@ -28,12 +30,36 @@ final readonly class Forecast
         public ?int $high = null,
         public int $remaining = 0,
         public int $weeksLeft = 0,
+        public ?Fraction $grew = null,
     ) {
     }
 
-    /** The chance in whole per cent, as it is shown. */
+    /** The chance in whole per cent, as it is shown; what is shown as 0 or 100 is {@see percentShown()}. */
     public function percent(): int
     {
         return (int) round($this->chance * 100);
+    }
+
+    /** The chance in words: nothing that is still open is certain, or ruled out. */
+    public function percentShown(): string
+    {
+        return match (true) {
+            $this->remaining <= 0 => '100%',
+            $this->chance < 0.01 => 'below 1%',
+            $this->chance > 0.99 => 'above 99%',
+            default => $this->percent().'%',
+        };
+    }
+
+    /** What a week added on average, in thousandths. */
+    public function averageIncrement(): float
+    {
+        return $this->increments === [] ? 0.0 : array_sum($this->increments) / count($this->increments);
+    }
+
+    /** What each week left would have to add to make it in time, in thousandths; null when none is left. */
+    public function neededIncrement(): ?float
+    {
+        return $this->weeksLeft === 0 ? null : $this->remaining / $this->weeksLeft;
     }
 }

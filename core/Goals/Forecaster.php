@@ -9,11 +9,9 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
-use Loftrin\Core\Work\Heap;
 use Loftrin\Core\Work\Project;
-use Loftrin\Core\Work\Task;
 
-/** Forecasts from how a goal or a project moved in its recent weeks. Rules: computation 6. */
+/** Forecasts from how a goal or a project moved in its recent weeks, measured over what is in scope now. Rules: computation 6. */
 final readonly class Forecaster
 {
     /** How many ended weeks are looked at. */
@@ -34,34 +32,25 @@ final readonly class Forecaster
     {
         return $goal->closingOn($on) !== null || ! $goal->measure->kind()->hasForecast()
             ? null
-            : $this->along(fn(Day $day): ?Fraction => $this->rollup->progress($goal, $day), $goal->period->span, $on);
+            : $this->along(
+                $this->rollup->progress($goal, $on),
+                fn(Day $by): ?Fraction => $this->rollup->movement->ofGoal($goal, $by, $on),
+                fn(Day $since): Fraction => $this->rollup->movement->growthOfGoal($goal, $since, $on),
+                $goal->period->span,
+                $on,
+            );
     }
 
-    /**
-     * The forecast of a project while it has a pace; null when it has none or it is too early.
-     *
-     * The rules name goals only. Here its start and its due date are the ends of the period, and a week counts by what it
-     * did of the tasks that are in scope on the day: what was added since is not held against the weeks before.
-     *
-     * @param list<Task> $tasks its own
-     */
-    public function ofProject(Project $project, array $tasks, Day $on): ?Forecast
+    /** The forecast of an active project with both its dates, which are its period; null of any other, or when it is too early. */
+    public function ofProject(Project $project, Day $on): ?Forecast
     {
-        if ($project->span === null || ! $project->isActiveOn($on)) {
-            return null;
-        }
-
-        $inScope = array_values(array_filter($tasks, static fn(Task $task): bool => $task->isInScopeOn($on)));
-        $heaps = array_map(static fn(Task $task): Heap => new Heap(1, $task->fractionOn($on), $task->minutes), $inScope);
-        $weightOf = $project->weighing->weights($heaps);
-        $total = $project->weighing->tally($heaps)->total;
-        $done = static fn(Day $day): Fraction => array_reduce($inScope, static fn(Fraction $sum, Task $task): Fraction => match (true) {
-            $task->isDoneOn($day) => $sum->plus($weightOf($task->minutes)),
-            $task->steps === [] => $sum,
-            default => $sum->plus($task->fractionOn($day)->times($weightOf($task->minutes))),
-        }, Fraction::zero());
-
-        return $inScope === [] ? null : $this->along(static fn(Day $day): Fraction => $done($day)->over($total), $project->span, $on);
+        return $project->span === null || ! $project->isActiveOn($on) ? null : $this->along(
+            $this->rollup->projectProgress($project, $on),
+            fn(Day $by): ?Fraction => $this->rollup->movement->ofProject($project, $by, $on),
+            fn(Day $since): Fraction => $this->rollup->movement->growthOfProject($project, $since, $on),
+            $project->span,
+            $on,
+        );
     }
 
     /**
@@ -80,44 +69,49 @@ final readonly class Forecaster
         ];
     }
 
-    /** @param callable(Day): ?Fraction $progress as of the end of a day, of what is to be reached within the span */
-    private function along(callable $progress, Span $span, Day $on): ?Forecast
+    /**
+     * @param ?Fraction                $now    what is shown for the day
+     * @param callable(Day): ?Fraction $moved  the progress by the end of a day, over what is in scope now
+     * @param callable(Day): Fraction  $growth how much of that was not there by a day
+     */
+    private function along(?Fraction $now, callable $moved, callable $growth, Span $span, Day $on): ?Forecast
     {
-        $now = $progress($on);
-
         if ($now === null) {
             return null;
         }
 
-        $increments = $this->increments($progress, $span, $on);
-        $remaining = 1000 - $now->thousandths();
+        $weeks = $this->weeksLookedAt($span, $on);
+        $increments = $this->increments($moved, $weeks);
+        $grew = $weeks === [] ? null : $growth($weeks[0]->span->first->plus(-1));
+        // Short of the whole by less than half a thousandth is still short of it.
+        $remaining = $now->isAtLeast(Fraction::one()) ? 0 : max(1, 1000 - $now->thousandths());
 
         return match (true) {
-            $remaining <= 0 => new Forecast($increments, 1.0),
+            $remaining === 0 => new Forecast($increments, 1.0, grew: $grew),
             count($increments) < self::ENOUGH => null,
-            default => $this->ahead($span, $on, $increments, $remaining),
+            default => $this->ahead($span, $on, $increments, $remaining, $grew),
         };
     }
 
+    /** @return list<Period> of the recent weeks those that belong to the span, oldest first */
+    private function weeksLookedAt(Span $span, Day $on): array
+    {
+        return array_values(array_filter($this->recentWeeks($on), static fn(Period $week): bool => $span->holds($week->anchor())));
+    }
+
     /**
-     * @param callable(Day): ?Fraction $progress
+     * @param callable(Day): ?Fraction $moved
+     * @param list<Period>             $weeks
      *
-     * @return list<int> in thousandths, oldest week first
+     * @return list<int> in thousandths, oldest week first; a week with nothing measured at either end is passed over
      */
-    private function increments(callable $progress, Span $span, Day $on): array
+    private function increments(callable $moved, array $weeks): array
     {
         $increments = [];
-        $known = [];
 
-        foreach ($this->recentWeeks($on) as $week) {
-            if (! $span->holds($week->anchor())) {
-                continue;
-            }
-
-            // A week begins where the one before it ended.
-            $eve = $week->span->first->plus(-1);
-            $before = array_key_exists($eve->number, $known) ? $known[$eve->number] : $progress($eve);
-            $after = $known[$week->span->last->number] = $progress($week->span->last);
+        foreach ($weeks as $week) {
+            $before = $moved($week->span->first->plus(-1));
+            $after = $moved($week->span->last);
 
             if ($before !== null && $after !== null) {
                 $increments[] = $after->minus($before)->thousandths();
@@ -146,7 +140,7 @@ final readonly class Forecaster
      *
      * @param non-empty-list<int> $increments
      */
-    private function ahead(Span $span, Day $on, array $increments, int $remaining): Forecast
+    private function ahead(Span $span, Day $on, array $increments, int $remaining, ?Fraction $grew): Forecast
     {
         $walk = new Walk($increments, $remaining);
         $week = $this->calendar->weekOf($on);
@@ -169,8 +163,10 @@ final readonly class Forecaster
             }
 
             $walk->step();
-            $likely ??= $walk->isAtLeast(0.5) ? $week->span->last : null;
-            $safe ??= $walk->isAtLeast(0.85) ? $week->span->last : null;
+            // A week that counts within the span may end after it.
+            $ends = $ahead <= $weeksLeft && $week->span->last->isAfter($span->last) ? $span->last : $week->span->last;
+            $likely ??= $walk->isAtLeast(0.5) ? $ends : null;
+            $safe ??= $walk->isAtLeast(0.85) ? $ends : null;
 
             if ($ahead === $weeksLeft) {
                 $chance = $walk->chance();
@@ -178,6 +174,6 @@ final readonly class Forecaster
             }
         }
 
-        return new Forecast($increments, $chance, $likely, $safe, max(0, $low), max(0, $high), $remaining, $weeksLeft);
+        return new Forecast($increments, $chance, $likely, $safe, max(0, $low), max(0, $high), $remaining, $weeksLeft, $grew);
     }
 }

@@ -27,6 +27,7 @@ final readonly class Goal
         ?Checkpoints $checkpoints = null,
         public ?Closing $closing = null,
         public ?string $area = null,
+        public ?Day $createdOn = null,
     ) {
         $this->weight = $weight ?? Fraction::one();
         $this->checkpoints = $checkpoints ?? Checkpoints::none();
@@ -34,6 +35,12 @@ final readonly class Goal
         if (! $this->weight->isPositive()) {
             throw new InvalidArgumentException('weight must be above 0');
         }
+    }
+
+    /** Whether it had been set by the end of the day. Without a creation date it was always there. */
+    public function isThereOn(Day $day): bool
+    {
+        return $this->createdOn === null || ! $this->createdOn->isAfter($day);
     }
 
     /** The closing as far as it is known on the day: a later one does not exist yet. */
@@ -48,16 +55,19 @@ final readonly class Goal
     }
 
     /**
-     * The goal at the top of its thread, which climbs through goals closed or dropped too.
+     * The goal at the top of its thread, which climbs through goals closed or dropped too. Goals stored as each other's
+     * ancestors break a rule; the climb ends all the same.
      *
      * @param array<array-key, self> $goals by id
      */
     public function topAmong(array $goals): self
     {
         $top = $this;
+        $seen = [$top->id => true];
 
-        while (($parent = $goals[$top->parent ?? ''] ?? null) !== null) {
+        while (($parent = $goals[$top->parent ?? ''] ?? null) !== null && ! isset($seen[$parent->id])) {
             $top = $parent;
+            $seen[$top->id] = true;
         }
 
         return $top;

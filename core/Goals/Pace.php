@@ -60,18 +60,18 @@ final readonly class Pace
     {
         $total = $this->daysBefore($span, $span->last->plus(1));
         $now = $this->daysBefore($span, $on);
-        // Keyed by the count of days, so that of several points at one count the last holds.
-        $points = [0 => Fraction::zero()];
+        $points = [];
 
         foreach ($checkpoints->points as $point) {
-            $points[$this->daysBefore($span, $point->on->plus(1))] = $point->fraction;
+            $points[] = [$this->daysBefore($span, $point->on->plus(1)), $point->fraction];
         }
 
-        $points[$total] = Fraction::one();
-        [$fromDays, $from] = [0, $points[0]];
+        $points[] = [$total, Fraction::one()];
+        [$fromDays, $from] = [0, Fraction::zero()];
 
-        foreach ($points as $days => $fraction) {
-            if ($days >= $now) {
+        // Of several points at one count of days the line runs to the first, and from that count on the last holds.
+        foreach ($points as [$days, $fraction]) {
+            if ($days > $now) {
                 return new Stretch($fromDays, $from, $days, $fraction, $now, $total);
             }
 

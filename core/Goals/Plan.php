@@ -56,16 +56,20 @@ final readonly class Plan
         $this->readings = $readings;
     }
 
-    /** @return list<Goal> */
-    public function childrenOf(Goal $goal): array
+    /** @return list<Goal> those that were there by the end of the day, or all of them */
+    public function childrenOf(Goal $goal, ?Day $on = null): array
     {
-        return $this->children[$goal->id] ?? [];
+        $children = $this->children[$goal->id] ?? [];
+
+        return $on === null ? $children : array_values(array_filter($children, static fn(Goal $child): bool => $child->isThereOn($on)));
     }
 
-    /** @return list<array{Project, Fraction}> */
-    public function projectsServing(Goal $goal): array
+    /** @return list<array{Project, Fraction}> those that were there by the end of the day, or all of them, each with its weight here */
+    public function projectsServing(Goal $goal, ?Day $on = null): array
     {
-        return $this->serving[$goal->id] ?? [];
+        $serving = $this->serving[$goal->id] ?? [];
+
+        return $on === null ? $serving : array_values(array_filter($serving, static fn(array $link): bool => $link[0]->isThereOn($on)));
     }
 
     /** The reading that counts on the day: of several on one day the one entered last. */

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Measure\Count;
 use Loftrin\Core\Goals\Measure\Judged;
 use Loftrin\Core\Goals\Measure\Keep;
 use Loftrin\Core\Goals\Measure\Number;
 use Loftrin\Core\Goals\Measure\Work;
-use Loftrin\Core\Goals\Measure\YesNo;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Tallies;
@@ -22,12 +20,18 @@ final class Rollup
 {
     public readonly Pace $pace;
 
+    public readonly Movement $movement;
+
+    private readonly Measurement $measurement;
+
     /** @var array<string, array<int, ?Fraction>> progress by goal and day */
     private array $known = [];
 
     public function __construct(private readonly Plan $plan, private readonly Tallies $tallies)
     {
         $this->pace = new Pace($plan->calendar);
+        $this->measurement = new Measurement($plan, $tallies, $this->pace);
+        $this->movement = new Movement($plan, $tallies, $this->measurement);
     }
 
     /** The goal's progress as of the end of the day, 0 to 1; null when there is nothing to measure. */
@@ -46,7 +50,7 @@ final class Rollup
         $closing = $goal->closingOn($on);
         $seen = $closing !== null ? $closing->on : $on;
         $progress = $this->progress($goal, $on);
-        $expected = $this->pace->ofGoal($goal, $seen);
+        $expected = $this->expected($goal, $on);
 
         return new Figure(
             $progress,
@@ -57,7 +61,7 @@ final class Rollup
                 default => Band::at($progress, $expected, $goal->period->span, $on, $goal->period->horizon),
             },
             $goal->measure instanceof Number ? $this->plan->latestReading($goal, $seen) : null,
-            $goal->measure instanceof Count ? $this->doneWithin($goal, $seen) : null,
+            $goal->measure instanceof Count ? $this->measurement->doneWithin($goal, $seen) : null,
         );
     }
 
@@ -72,10 +76,21 @@ final class Rollup
         return $goal->measure instanceof Work ? $this->beneath($goal, $goal->closingOn($on)->on ?? $on) : [];
     }
 
-    /** What the goal should have reached on the day, 0 to 1: for the line of pace in a chart. */
+    /**
+     * What the goal should have reached on the day, 0 to 1: of a closed one on the day after it was closed, since the day
+     * itself is then behind it.
+     */
     public function expected(Goal $goal, Day $on): ?Fraction
     {
-        return $this->pace->ofGoal($goal, $goal->closingOn($on)->on ?? $on);
+        return $this->pace->ofGoal($goal, $goal->closingOn($on)?->on->plus(1) ?? $on);
+    }
+
+    /** What was worked out for a goal as of the day, or as of the day on which it was closed, whatever was decided then. */
+    public function computed(Goal $goal, Day $on): ?Fraction
+    {
+        $seen = $goal->closingOn($on)->on ?? $on;
+
+        return $goal->measure instanceof Work ? $this->sum($this->beneath($goal, $seen)) : $this->measurement->progress($goal, $seen);
     }
 
     /** The project's progress as of the end of the day, 0 to 1; null with no task in scope. */
@@ -111,23 +126,7 @@ final class Rollup
             return null;
         }
 
-        $closing = $goal->closingOn($on);
-
-        return $closing?->decided() ?? $this->computed($goal, $closing !== null ? $closing->on : $on);
-    }
-
-    private function computed(Goal $goal, Day $on): ?Fraction
-    {
-        $measure = $goal->measure;
-
-        return match (true) {
-            $measure instanceof Work => $this->sum($this->beneath($goal, $on)),
-            $measure instanceof Number => ($reading = $this->plan->latestReading($goal, $on)) === null ? null : $measure->progress($reading->value),
-            $measure instanceof Keep => $measure->kept($this->plan->readingsWithin($goal, $on)),
-            $measure instanceof Count => $measure->progress($this->doneWithin($goal, $on)),
-            $measure instanceof YesNo => Fraction::zero(),
-            default => null,
-        };
+        return $goal->closingOn($on)?->decided() ?? $this->computed($goal, $on);
     }
 
     /**
@@ -138,8 +137,8 @@ final class Rollup
     public function beneath(Goal $goal, Day $on): array
     {
         $lines = [
-            ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal)),
-            ...array_map(fn(array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on), $this->plan->projectsServing($goal)),
+            ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal, $on)),
+            ...array_map(fn(array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on), $this->plan->projectsServing($goal, $on)),
             ...$this->fromDirectTasks($goal, $on),
         ];
         $weights = Fraction::zero();
@@ -187,18 +186,14 @@ final class Rollup
         );
     }
 
-    /** A limit is earned day by day: what it counts grows with its period. Anything else counts as it stands. */
+    /** A limit that was not decided counts what it has earned, anything else as it stands. */
     private function counted(Goal $goal, Day $on): ?Fraction
     {
-        $progress = $this->progress($goal, $on);
+        $closing = $goal->closingOn($on);
 
-        if ($progress === null || ! $goal->measure instanceof Keep) {
-            return $progress;
-        }
-
-        return $progress->over($goal->measure->share)
-            ->within(Fraction::zero(), Fraction::one())
-            ->times($this->pace->even($goal->period->span, $on));
+        return $goal->measure instanceof Keep && $closing?->decided() === null
+            ? $this->measurement->earned($goal, $goal->measure, $closing !== null ? $closing->on : $on)
+            : $this->progress($goal, $on);
     }
 
     private function fromProject(Project $project, Fraction $weight, Day $on): Contributor
@@ -231,14 +226,5 @@ final class Rollup
             $tally->progress(),
             $tally->tasks === 0 ? LeftOut::NoBasis : null,
         )];
-    }
-
-    private function doneWithin(Goal $goal, Day $on): int
-    {
-        $span = $goal->period->span;
-
-        return $on->isBefore($span->first)
-            ? 0
-            : $this->tallies->doneFor($goal->id, new Span($span->first, $on->isBefore($span->last) ? $on : $span->last));
     }
 }

@@ -8,6 +8,6 @@ namespace Loftrin\Core\Goals;
 enum Scope: string
 {
     case Company = 'company';
-    case Circle = 'circle';
+    case Group = 'group';
     case Person = 'person';
 }

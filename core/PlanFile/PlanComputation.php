@@ -62,6 +62,7 @@ final readonly class PlanComputation
             'progress' => $this->rollup->projectProgress($project, $this->on)?->rounded(),
             'expected' => $figure?->expected?->rounded(),
             'band' => $figure?->band->value,
+            'forecast' => self::forecast($this->forecaster->ofProject($project, $this->on)),
         ];
     }
 
@@ -69,7 +70,6 @@ final readonly class PlanComputation
     private function goal(Goal $goal): array
     {
         $figure = $this->rollup->figure($goal, $this->on);
-        $forecast = $this->forecaster->of($goal, $this->on);
 
         return [
             'progress' => $figure->progress?->rounded(),
@@ -77,7 +77,7 @@ final readonly class PlanComputation
             'gap' => $figure->gap()?->rounded(),
             'band' => $figure->band->value,
             ...($goal->measure instanceof Work ? ['contributors' => array_map(self::contributor(...), $this->rollup->contributors($goal, $this->on))] : []),
-            'forecast' => $forecast === null ? null : self::forecast($forecast),
+            'forecast' => self::forecast($this->forecaster->of($goal, $this->on)),
         ];
     }
 
@@ -94,10 +94,10 @@ final readonly class PlanComputation
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function forecast(Forecast $forecast): array
+    /** @return ?array<string, mixed> */
+    private static function forecast(?Forecast $forecast): ?array
     {
-        return [
+        return $forecast === null ? null : [
             'increments' => $forecast->increments,
             'chance' => round($forecast->chance, 4),
             'likely_on' => $forecast->likelyOn === null ? null : (string) $forecast->likelyOn,

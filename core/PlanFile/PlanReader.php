@@ -43,7 +43,7 @@ final class PlanReader
         $this->sections->map('areas', 'area', static fn(Record $record): string => $record->label);
         $goals = $this->sections->map('goals', 'goal', $records->goal(...));
         $projects = $this->sections->map('projects', 'project', $records->project(...));
-        $routines = $this->sections->map('routines', 'routine', $records->routine(...));
+        $routines = $this->sections->map('recurring', 'recurring', $records->recurring(...));
         $tasks = $this->sections->map('tasks', 'task', static fn(Record $record, string $id): ?Task => $records->task($record, $id, $projects));
         $readings = $this->readings();
         $this->sections->refuseDanglingLinks();

@@ -40,6 +40,7 @@ final readonly class RecordReader
         $period = $this->period($record);
         $measure = $this->measures->measure($record);
         $closing = $this->measures->closing($record);
+        $created = self::createdBefore($record, 'closed_on');
 
         if ($period === null || $measure === null) {
             return null;
@@ -55,6 +56,7 @@ final readonly class RecordReader
             $this->measures->checkpoints($record, $period),
             $closing,
             $area,
+            $created,
         ));
     }
 
@@ -72,7 +74,7 @@ final readonly class RecordReader
             $id,
             $record->text('title') ?? $id,
             $record->choice('weighing', Weighing::class, Weighing::Count),
-            $record->choice('order', StageOrder::class, StageOrder::Parallel),
+            $record->choice('order', StageOrder::class, StageOrder::Any),
             $stages,
             $this->serves($record),
             $record->choice('state', ProjectState::class, ProjectState::Active),
@@ -80,10 +82,11 @@ final readonly class RecordReader
             $record->day('starts_on'),
             $record->day('due_on'),
             $area,
+            $record->day('created_on'),
         ));
     }
 
-    public function routine(Record $record, string $id): Routine
+    public function recurring(Record $record, string $id): Routine
     {
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $record->day('starts_on');
@@ -93,6 +96,8 @@ final readonly class RecordReader
             $record->fault("rule $rule is no recurrence rule");
         }
 
+        $this->checkAfterDone($record->record('after_done'));
+
         return new Routine($id, $this->serves($record));
     }
 
@@ -101,7 +106,7 @@ final readonly class RecordReader
     {
         $project = $this->sections->link($record, 'project', 'projects', $record->text('project'));
         $goal = $this->sections->link($record, 'goal', 'goals', $record->text('goal'));
-        $routine = $this->sections->link($record, 'routine', 'routines', $record->text('routine'));
+        $routine = $this->sections->link($record, 'recurring', 'recurring', $record->text('recurring'));
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $stage = $record->text('stage');
         $after = $record->texts('after');
@@ -118,7 +123,7 @@ final readonly class RecordReader
             $goal,
             $routine,
             $stage,
-            $record->day('created_on'),
+            self::createdBefore($record, 'dropped_on', 'shelved_on'),
             $record->day('done_on'),
             $record->day('dropped_on'),
             $record->day('shelved_on'),
@@ -174,6 +179,30 @@ final readonly class RecordReader
         if ($project === null || ! in_array($stage, $project->stages, true)) {
             $record->fault($project === null ? "stage $stage needs a project" : "stage $stage is not in project $project->id");
         }
+    }
+
+    /** The day on which the record was created, before which nothing can have ended it. */
+    private static function createdBefore(Record $record, string ...$ends): ?Day
+    {
+        $created = $record->day('created_on');
+
+        foreach ($created === null ? [] : $ends as $end) {
+            if ($record->day($end)?->isBefore($created) === true) {
+                $record->fault("$end must not be before created_on");
+            }
+        }
+
+        return $created;
+    }
+
+    private function checkAfterDone(?Record $after): void
+    {
+        if ($after === null) {
+            return;
+        }
+
+        $after->requiredNumber('every')->isPositive() || $after->fault('every must be above 0');
+        in_array($after->required('unit'), ['day', 'week', 'month', 'year', null], true) || $after->fault('unit is unknown');
     }
 
     private function checkTimes(Record $record): void

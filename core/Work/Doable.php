@@ -16,7 +16,7 @@ final class Doable
     /** @var array<string, list<Task>> */
     private array $byProject = [];
 
-    /** @var array<string, int> the first stage of each sequential project that still has an open task */
+    /** @var array<string, int> the first stage of each staged project that still has an open task */
     private array $openStage = [];
 
     /**
@@ -42,11 +42,11 @@ final class Doable
     }
 
     /**
-     * Refuses tasks that wait for each other in a circle.
+     * Refuses tasks that wait for each other in a loop.
      *
      * @param array<string, list<string>> $after ids of the tasks that each waits for
      *
-     * @throws InvalidArgumentException naming a task on the circle
+     * @throws InvalidArgumentException naming a task in the loop
      */
     public static function refuseLoop(array $after): void
     {
@@ -86,8 +86,13 @@ final class Doable
     {
         return $task->isOpenOn($this->on)
             && ! $task->waits
-            && $this->isItsTurn($task)
-            && $this->nothingHoldsUp($task);
+            && $this->couldStart($task);
+    }
+
+    /** Whether its project, its place in it and what it depends on would let it start. */
+    private function couldStart(Task $task): bool
+    {
+        return $this->isItsTurn($task) && $this->nothingHoldsUp($task);
     }
 
     /**
@@ -100,23 +105,25 @@ final class Doable
         return array_values(array_filter($this->tasks, $this->isNow(...)));
     }
 
-    /** An active project whose tasks in scope are all done. */
+    /** An active project, there by then, whose tasks in scope are all done. */
     public function isReadyToClose(Project $project): bool
     {
         $inScope = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->isInScopeOn($this->on));
 
-        return $project->isActiveOn($this->on) && $inScope !== [] && ! isset($this->openStage[$project->id]);
+        return $project->isThereOn($this->on) && $project->isActiveOn($this->on) && $inScope !== [] && ! isset($this->openStage[$project->id]);
     }
 
-    /** An active project, not ready to close, in which nothing can be done now and nothing waits on someone. */
+    /** An active project that has begun and is not ready to close, in which nothing can be done now, nor could be but for the person it waits for. */
     public function isStuck(Project $project): bool
     {
-        if (! $project->isActiveOn($this->on) || $this->isReadyToClose($project)) {
+        $hasBegun = $project->isThereOn($this->on) && ($project->startsOn === null || ! $project->startsOn->isAfter($this->on));
+
+        if (! $hasBegun || ! $project->isActiveOn($this->on) || $this->isReadyToClose($project)) {
             return false;
         }
 
         foreach ($this->byProject[$project->id] ?? [] as $task) {
-            if ($this->isNow($task) || ($task->waits && $task->isOpenOn($this->on))) {
+            if ($task->isOpenOn($this->on) && $this->couldStart($task)) {
                 return false;
             }
         }
@@ -132,8 +139,9 @@ final class Doable
 
         $project = $this->projects[$task->project];
 
-        return $project->isActiveOn($this->on)
-            && ($project->order === StageOrder::Parallel
+        return $project->isThereOn($this->on)
+            && $project->isActiveOn($this->on)
+            && ($project->order === StageOrder::Any
                 || $project->stageIndex($task->stage) === ($this->openStage[$project->id] ?? 0));
     }
 

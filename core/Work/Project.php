@@ -23,20 +23,27 @@ final readonly class Project
         public string $id,
         public string $title = '',
         public Weighing $weighing = Weighing::Count,
-        public StageOrder $order = StageOrder::Parallel,
+        public StageOrder $order = StageOrder::Any,
         public array $stages = [],
         public array $serves = [],
         public ProjectState $state = ProjectState::Active,
         public ?Day $stateOn = null,
-        ?Day $startsOn = null,
-        ?Day $dueOn = null,
+        public ?Day $startsOn = null,
+        public ?Day $dueOn = null,
         public ?string $area = null,
+        public ?Day $createdOn = null,
     ) {
         if ($startsOn !== null && $dueOn !== null && $dueOn->isBefore($startsOn)) {
             throw new InvalidArgumentException('due_on must not lie before starts_on');
         }
 
         $this->span = $startsOn !== null && $dueOn !== null ? new Span($startsOn, $dueOn) : null;
+    }
+
+    /** Whether it had been set up by the end of the day. Without a creation date it was always there. */
+    public function isThereOn(Day $day): bool
+    {
+        return $this->createdOn === null || ! $this->createdOn->isAfter($day);
     }
 
     /** Its state as of the day: before the present one began it counts as active, or proposed if it still is. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Work;
 
-/** Whether a project's stages come one after the other or side by side. */
+/** Whether a project's tasks are done in any order, or stage by stage. Rules: computation 9. */
 enum StageOrder: string
 {
-    case Sequential = 'sequential';
-    case Parallel = 'parallel';
+    case Any = 'any';
+    case Staged = 'staged';
 }

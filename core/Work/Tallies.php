@@ -14,11 +14,19 @@ use Loftrin\Core\Calendar\Span;
  */
 interface Tallies
 {
-    /** The project's tasks in scope on the day, weighed as the project weighs them. */
-    public function ofProject(string $project, Day $on): Tally;
+    /**
+     * The project's tasks in scope on the day, weighed as the project weighs them.
+     *
+     * @param ?Day $by how much of them was done by then: that day, or an earlier one
+     */
+    public function ofProject(string $project, Day $on, ?Day $by = null): Tally;
 
-    /** The goal's direct tasks in scope on the day, each weighing 1; null when none exists by then. */
-    public function ofDirectTasks(string $goal, Day $on): ?Tally;
+    /**
+     * The goal's direct tasks in scope on the day, each weighing 1; null when none exists by then.
+     *
+     * @param ?Day $by how much of them was done by then: that day, or an earlier one
+     */
+    public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally;
 
     /** How many tasks linked to the goal, directly or through its projects and routines, were done in the span; each once. */
     public function doneFor(string $goal, Span $span): int;

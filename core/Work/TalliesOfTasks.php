@@ -19,7 +19,7 @@ final class TalliesOfTasks implements Tallies
     /** @var array<string, list<Task>> */
     private array $byRoutine = [];
 
-    /** @var array<string, array<int, Tally>> by project and day */
+    /** @var array<string, array<string, Tally>> by project and days */
     private array $known = [];
 
     /** @var array<string, list<int>> the days on which a goal's linked tasks were done, ascending */
@@ -65,16 +65,23 @@ final class TalliesOfTasks implements Tallies
         }
     }
 
-    public function ofProject(string $project, Day $on): Tally
+    public function ofProject(string $project, Day $on, ?Day $by = null): Tally
     {
-        return $this->known[$project][$on->number] ??= $this->tally($this->byProject[$project] ?? [], $this->projects[$project]->weighing, $on);
+        $by ??= $on;
+
+        return $this->known[$project]["$on->number $by->number"] ??= self::tally(
+            $this->byProject[$project] ?? [],
+            $this->projects[$project]->weighing,
+            $on,
+            $by,
+        );
     }
 
-    public function ofDirectTasks(string $goal, Day $on): ?Tally
+    public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally
     {
         $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn(Task $task): bool => $task->existsOn($on)));
 
-        return $there === [] ? null : $this->tally($there, Weighing::Count, $on);
+        return $there === [] ? null : self::tally($there, Weighing::Count, $on, $by ?? $on);
     }
 
     public function doneFor(string $goal, Span $span): int
@@ -85,13 +92,13 @@ final class TalliesOfTasks implements Tallies
     }
 
     /** @param list<Task> $tasks */
-    private function tally(array $tasks, Weighing $weighing, Day $on): Tally
+    private static function tally(array $tasks, Weighing $weighing, Day $on, Day $by): Tally
     {
         $heaps = [];
 
         foreach ($tasks as $task) {
             if ($task->isInScopeOn($on)) {
-                $heaps[] = new Heap(1, $task->fractionOn($on), $task->minutes);
+                $heaps[] = new Heap(1, $task->fractionOn($by), $task->minutes, $task->existsOn($by) ? 0 : 1);
             }
         }
 

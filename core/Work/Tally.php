@@ -6,10 +6,10 @@ namespace Loftrin\Core\Work;
 
 use Loftrin\Core\Fraction;
 
-/** The weights of a set of tasks in scope, and how much of them is done. */
+/** The weights of a set of tasks in scope, how much of them is done, and how much was not there by the day looked at. */
 final readonly class Tally
 {
-    public function __construct(public int $tasks, public Fraction $total, public Fraction $done)
+    public function __construct(public int $tasks, public Fraction $total, public Fraction $done, public Fraction $added)
     {
     }
 

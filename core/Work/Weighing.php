@@ -21,17 +21,18 @@ enum Weighing: string
     public function tally(array $heaps): Tally
     {
         $weightOf = $this->weights($heaps);
-        $total = $done = Fraction::zero();
+        $total = $done = $added = Fraction::zero();
         $tasks = 0;
 
         foreach ($heaps as $heap) {
             $each = $weightOf($heap->minutes);
             $total = $total->plus($heap->tasks === 1 ? $each : $each->times(Fraction::of($heap->tasks)));
             $done = $heap->done->isZero() ? $done : $done->plus($each->times($heap->done));
+            $added = $heap->added === 0 ? $added : $added->plus($each->times(Fraction::of($heap->added)));
             $tasks += $heap->tasks;
         }
 
-        return new Tally($tasks, $total, $done);
+        return new Tally($tasks, $total, $done, $added);
     }
 
     /**

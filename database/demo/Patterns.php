@@ -73,7 +73,7 @@ final class Patterns
     public function add(): void
     {
         foreach (self::PATTERNS as $title => [$days, $outcome, $stages]) {
-            $pattern = $this->rows->add('patterns', ['title' => $title, 'outcome' => $outcome, 'area_id' => null, 'weighing' => 'count', 'order' => 'sequential', 'days' => $days]);
+            $pattern = $this->rows->add('patterns', ['title' => $title, 'outcome' => $outcome, 'area_id' => null, 'weighing' => 'count', 'order' => 'staged', 'days' => $days]);
             $pieces = $this->pieces($title, $pattern, $stages);
             $this->ids[$title] = $pattern;
 
@@ -130,7 +130,7 @@ final class Patterns
         $roles = ['Sales' => $this->people->id('lucia'), 'Crew' => $this->people->id('kwame')];
         $taken = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->title !== self::CAME_LATER));
         $project = $this->work->made(self::MADE, $this->rows->add('projects', [
-            'title' => self::MADE, 'outcome' => $outcome, 'owner_id' => $roles['Sales'], 'area_id' => null, 'weighing' => 'count', 'order' => 'sequential',
+            'title' => self::MADE, 'outcome' => $outcome, 'owner_id' => $roles['Sales'], 'area_id' => null, 'weighing' => 'count', 'order' => 'staged',
             'state' => 'active', 'state_on' => $start, 'starts_on' => $start, 'due_on' => $this->stage->worked($start->plus($days)),
             'pattern_id' => $pattern, 'pattern_roles' => $roles,
             'pattern_taken' => array_map(static fn(Piece $piece): array => [...$piece->kept(), 'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes], $taken),

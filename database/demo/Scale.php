@@ -123,7 +123,7 @@ final class Scale
         [$goal, $period] = $serves;
         $isOver = $period->isOverOn($this->today);
         $owner = 1 + $id % self::PEOPLE;
-        $this->row('projects', ['id' => $id, 'title' => "Project $id", 'owner_id' => $owner, 'area_id' => 1 + $id % 6, 'weighing' => $id % 2 === 0 ? 'count' : 'effort', 'order' => $id % 3 === 0 ? 'sequential' : 'parallel', 'state' => $isOver ? 'done' : 'active', 'state_on' => (string) ($isOver ? $period->span->last : $period->span->first), 'starts_on' => (string) $period->span->first, 'due_on' => (string) $period->span->last]);
+        $this->row('projects', ['id' => $id, 'title' => "Project $id", 'owner_id' => $owner, 'area_id' => 1 + $id % 6, 'weighing' => $id % 2 === 0 ? 'count' : 'effort', 'order' => $id % 3 === 0 ? 'staged' : 'any', 'state' => $isOver ? 'done' : 'active', 'state_on' => (string) ($isOver ? $period->span->last : $period->span->first), 'starts_on' => (string) $period->span->first, 'due_on' => (string) $period->span->last]);
         $this->row('servings', ['project_id' => $id, 'goal_id' => $goal, 'weight' => 1]);
 
         foreach (['Prepare', 'Make', 'Hand over'] as $position => $name) {

@@ -126,7 +126,7 @@ it('forecasts a project whose tasks were there from the start as it does a goal 
     $forecaster = new Forecaster($document->calendar, $rollup);
     $ofGoal = $forecaster->of($document->goals['g'], Day::of($asOf));
 
-    expect($forecaster->ofProject($document->projects['p'], $document->tasks, Day::of($asOf)))->toEqual($state === 'active' ? $ofGoal : null);
+    expect($forecaster->ofProject($document->projects['p'], Day::of($asOf)))->toEqual($state === 'active' ? $ofGoal : null);
 })->with(['2027-01-20', '2027-02-10', '2027-03-30', '2027-04-15'])->with(['active', 'paused']);
 
 it('does not hold work that was added to a project against the weeks before', function (): void {
@@ -136,5 +136,5 @@ it('does not hold work that was added to a project against the weeks before', fu
     $tasks = [$task('a', '2027-01-04', '2027-01-05'), $task('b', '2027-01-12', '2027-01-13'), $task('c', '2027-01-19', '2027-01-20'), $task('d', '2027-01-25', null), $task('e', '2027-01-25', null)];
     $forecaster = new Forecaster($calendar, new Rollup(new Plan($calendar, [], ['p' => $project]), new TalliesOfTasks(['p' => $project], [], $tasks)));
 
-    expect($forecaster->ofProject($project, $tasks, Day::of('2027-01-31'))?->increments)->toBe([200, 200, 200, 0]);
+    expect($forecaster->ofProject($project, Day::of('2027-01-31'))?->increments)->toBe([200, 200, 200, 0]);
 });

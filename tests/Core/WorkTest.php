@@ -19,7 +19,7 @@ function doing(array $projects, array $tasks): array
 }
 
 it('offers the first stage that still has an open task', function (): void {
-    $project = ['id' => 'p', 'order' => 'sequential', 'stages' => ['one', 'two', 'three']];
+    $project = ['id' => 'p', 'order' => 'staged', 'stages' => ['one', 'two', 'three']];
 
     expect(doing([$project], [
         ['id' => 'a', 'project' => 'p', 'stage' => 'one', 'done_on' => '2027-01-05'],
@@ -38,7 +38,6 @@ it('waits for tasks that are neither done nor dropped', function (array $other, 
     'shelved' => [['shelved_on' => '2027-01-05'], []],
     'dropped and shelved' => [['dropped_on' => '2027-01-05', 'shelved_on' => '2027-01-04'], ['a']],
     'not there yet' => [['created_on' => '2027-03-01'], []],
-    'not there yet, and dropped before' => [['created_on' => '2027-03-01', 'dropped_on' => '2027-01-05'], []],
 ]);
 
 it('offers nothing of a project that is not active', function (string $state): void {
@@ -52,11 +51,12 @@ it('knows which projects are stuck or ready to close', function (array $tasks, a
     'all done' => [[['id' => 'a', 'done_on' => '2027-01-05']], [], ['p']],
     'all set aside' => [[['id' => 'a', 'shelved_on' => '2027-01-05']], ['p'], []],
     'one can be done' => [[['id' => 'a']], [], []],
-    'one waits on somebody' => [[['id' => 'a', 'waiting_on' => 'them']], [], []],
+    'one waits for somebody' => [[['id' => 'a', 'waiting_on' => 'them']], [], []],
+    'one waits for somebody, behind a task that is shelved' => [[['id' => 'a', 'waiting_on' => 'them', 'after' => ['b']], ['id' => 'b', 'shelved_on' => '2027-01-05']], ['p'], []],
     'one was done, the rest dropped' => [[['id' => 'a', 'done_on' => '2027-01-05'], ['id' => 'b', 'dropped_on' => '2027-01-05']], [], ['p']],
 ]);
 
-it('refuses tasks that wait for each other in a circle', function (array $after): void {
+it('refuses tasks that wait for each other in a loop', function (array $after): void {
     Doable::refuseLoop($after);
 })->with([
     [['a' => ['a']]],
@@ -84,11 +84,11 @@ it('splits the minutes of a task among the threads it serves', function (): void
             Plans::goal('other', '2027'),
         ],
         'projects' => [['id' => 'p', 'area' => 'a', 'serves' => [['goal' => 'low', 'weight' => 1], ['goal' => 'other', 'weight' => 2]]], ['id' => 'q']],
-        'routines' => [['id' => 'r', 'rule' => 'FREQ=DAILY', 'serves' => [['goal' => 'other']]]],
+        'recurring' => [['id' => 'r', 'rule' => 'FREQ=DAILY', 'serves' => [['goal' => 'other']]]],
         'tasks' => array_map(static fn(array $task): array => ['title' => 't', 'done_on' => '2027-02-09', ...$task], [
             ['id' => 't1', 'project' => 'p', 'minutes' => 90],
             ['id' => 't2', 'goal' => 'low'],
-            ['id' => 't3', 'project' => 'q', 'routine' => 'r', 'minutes' => 10],
+            ['id' => 't3', 'project' => 'q', 'recurring' => 'r', 'minutes' => 10],
             ['id' => 't4', 'project' => 'p', 'minutes' => 60, 'done_on' => '2027-02-11'],
             ['id' => 't5', 'minutes' => 20],
         ]),

@@ -96,8 +96,8 @@ it('lets leads make circles, and keeps one that goals need', function (): void {
     $circle = Circle::query()->where('name', 'The leads')->firstOrFail();
     $this->put("/circles/$circle->id", ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasNoErrors();
     $this->post('/circles', ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasErrors('name');
-    $this->post('/goals', [...$this->fields, 'scope' => 'circle'])->assertSessionHasErrors('circle');
-    $this->post('/goals', [...$this->fields, 'scope' => 'circle', 'circle' => $circle->id])->assertSessionHasNoErrors();
+    $this->post('/goals', [...$this->fields, 'scope' => 'group'])->assertSessionHasErrors('circle');
+    $this->post('/goals', [...$this->fields, 'scope' => 'group', 'circle' => $circle->id])->assertSessionHasNoErrors();
     $this->delete("/circles/$circle->id")->assertSessionHasErrors('circle');
     $this->delete("/circles/{$this->workshop->id}")->assertSessionHasNoErrors();
     expect(Circle::query()->pluck('name')->all())->toBe(['Leads'])->and($circle->memberships()->count())->toBe(1);

@@ -34,7 +34,7 @@ function scatter(int $count, int $seed): void
     $projects = [];
 
     foreach (['active', 'active', 'paused', 'proposed', 'shelved', 'dropped', 'done'] as $place => $state) {
-        $projects[] = Made::project($owner, [], ['First', 'Second', 'Third'], ['title' => "Project $place", 'state' => $state, 'order' => $place === 0 ? 'sequential' : 'parallel']);
+        $projects[] = Made::project($owner, [], ['First', 'Second', 'Third'], ['title' => "Project $place", 'state' => $state, 'order' => $place === 0 ? 'staged' : 'any']);
     }
 
     $times = [null, null, '2026-12-28', '2027-02-08', '2027-02-10', '2027-02-11', '2027-02-14', '2027-02-15', '2026-W50', '2027-W06', '2027-W07', '2027-W30', '2027-01', '2027-02', '2027-06', '2026-Q4', '2027-Q1', '2027-Q3', '2027', '2028'];

@@ -30,7 +30,7 @@ beforeEach(function (): void {
 
 function fields(array $more): array
 {
-    return ['title' => 'Moorings Orkney', 'order' => 'parallel', 'weighing' => 'count', 'state' => 'active', ...$more];
+    return ['title' => 'Moorings Orkney', 'order' => 'any', 'weighing' => 'count', 'state' => 'active', ...$more];
 }
 
 it('moves a task within its stage and to another, and back by undo', function (): void {

@@ -13,7 +13,7 @@ beforeEach(function (): void {
     $this->mei = Made::person(name: 'Mei Tanaka');
     $this->elif = Made::person(name: 'Elif Kaya');
     $this->actingAs($this->mei);
-    $this->fields = fn(array $tasks, array $more = []): array => ['title' => 'Harbour demo', 'days' => 21, 'order' => 'sequential', 'weighing' => 'count', 'stages' => ['Before', 'After'], 'tasks' => $tasks, ...$more];
+    $this->fields = fn(array $tasks, array $more = []): array => ['title' => 'Harbour demo', 'days' => 21, 'order' => 'staged', 'weighing' => 'count', 'stages' => ['Before', 'After'], 'tasks' => $tasks, ...$more];
     $this->task = fn(string $title, array $more = []): array => ['id' => null, 'title' => $title, 'stage' => 'Before', 'role' => 'Crew', 'day' => 3, 'minutes' => 60, 'steps' => [], ...$more];
     $this->pattern = function (int $count = 25): Pattern {
         $tasks = array_map(fn(int $number): array => ($this->task)("Task $number", $number === 1 ? ['steps' => [['id' => null, 'title' => 'Charge', 'howTo' => '**Overnight**<script>x</script>']]] : []), range(1, $count));

@@ -69,7 +69,7 @@ it('shows after every kind of change what it would show if nothing were remember
         fn() => $this->post('/areas', ['name' => 'Permits', 'kind' => 'area']),
         fn() => $this->post('/outlooks', ['title' => 'All harbours', 'on' => '2030-12-31']),
         fn() => $this->put("/projects/$project->id/collections", ['collections' => [], 'named' => 'Winter']),
-        fn() => $this->post('/patterns', ['title' => 'Letter', 'weighing' => 'count', 'order' => 'parallel', 'stages' => [], 'tasks' => []]),
+        fn() => $this->post('/patterns', ['title' => 'Letter', 'weighing' => 'count', 'order' => 'any', 'stages' => [], 'tasks' => []]),
         fn() => $this->post('/reviews/2027-W06/hold'),
         fn() => $this->put("/projects/$project->id/state", ['state' => 'paused']),
         fn() => $this->post('/jots', ['words' => 'Ask about the lee side']),

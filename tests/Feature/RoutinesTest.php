@@ -152,7 +152,7 @@ it('lays out a quarter’s pieces ahead and counts anew in the next', function (
 });
 
 it('gives each new piece the steps of a pattern as it is by then, with their how-to pages', function (): void {
-    $this->post('/patterns', ['title' => 'Field note', 'weighing' => 'count', 'order' => 'parallel', 'stages' => [], 'tasks' => [
+    $this->post('/patterns', ['title' => 'Field note', 'weighing' => 'count', 'order' => 'any', 'stages' => [], 'tasks' => [
         ['id' => null, 'title' => 'Write', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => [['id' => null, 'title' => 'Ask two sites', 'howTo' => 'Call *before* noon.'], ['id' => null, 'title' => 'Draft', 'howTo' => '']]],
         ['id' => null, 'title' => 'Send', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => []],
     ]])->assertSessionHasNoErrors();

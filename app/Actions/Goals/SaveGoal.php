@@ -69,7 +69,7 @@ final readonly class SaveGoal
             'why' => $draft->why,
             'mark' => $draft->mark === null ? null : mb_strtoupper($draft->mark),
             'scope' => $draft->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
-            'circle_id' => $draft->scope === Scope::Circle ? $draft->circle : null,
+            'circle_id' => $draft->scope === Scope::Group ? $draft->circle : null,
             'visibility' => $draft->visibility,
             'counts_unnamed' => $draft->countsUnnamed && $draft->parent !== null && $draft->visibility !== Visibility::Everyone,
             'horizon' => $period->horizon,
@@ -111,7 +111,7 @@ final readonly class SaveGoal
         match (true) {
             $goal->parent_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->parent_id)->doesntExist() => throw new RefusedChange('parent', 'There is no such goal.'),
             $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist() => throw new RefusedChange('predecessor', 'There is no such goal to carry on.'),
-            $goal->scope === Scope::Circle && $goal->circle_id === null => throw new RefusedChange('circle', 'Say whose goal it is: choose the circle.'),
+            $goal->scope === Scope::Group && $goal->circle_id === null => throw new RefusedChange('circle', 'Say whose goal it is: choose the circle.'),
             default => null,
         };
     }

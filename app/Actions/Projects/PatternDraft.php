@@ -19,7 +19,7 @@ final readonly class PatternDraft
         public ?string $outcome = null,
         public ?int $area = null,
         public Weighing $weighing = Weighing::Count,
-        public StageOrder $order = StageOrder::Parallel,
+        public StageOrder $order = StageOrder::Any,
         public ?int $days = null,
         public array $stages = [],
         public array $tasks = [],

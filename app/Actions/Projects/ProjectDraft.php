@@ -24,7 +24,7 @@ final readonly class ProjectDraft
         public ?int $owner = null,
         public ?int $area = null,
         public Weighing $weighing = Weighing::Count,
-        public StageOrder $order = StageOrder::Parallel,
+        public StageOrder $order = StageOrder::Any,
         public ProjectState $state = ProjectState::Active,
         public ?Day $startsOn = null,
         public ?Day $dueOn = null,

@@ -57,7 +57,7 @@ final class PatternFields extends Fields
             $this->words('outcome'),
             $this->number('area'),
             $this->enum('weighing', Weighing::class) ?? Weighing::Count,
-            $this->enum('order', StageOrder::class) ?? StageOrder::Parallel,
+            $this->enum('order', StageOrder::class) ?? StageOrder::Any,
             $this->number('days'),
             $stages,
             array_map(static fn(array $task): array => [

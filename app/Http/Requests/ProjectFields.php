@@ -59,7 +59,7 @@ final class ProjectFields extends Fields
             $this->number('owner'),
             $this->number('area'),
             $this->enum('weighing', Weighing::class) ?? Weighing::Count,
-            $this->enum('order', StageOrder::class) ?? StageOrder::Parallel,
+            $this->enum('order', StageOrder::class) ?? StageOrder::Any,
             $this->enum('state', ProjectState::class) ?? ProjectState::Active,
             $this->day('startsOn'),
             $this->day('dueOn'),

@@ -38,10 +38,10 @@ use stdClass;
 final class CoreRecords
 {
     /** The columns that a goal of the core is made of. */
-    public const GOAL = ['id', 'title', 'period', 'weight', 'measure', 'tasks_weight', 'start_value', 'target_value', 'limit_value', 'sense', 'share', 'closed_on', 'result', 'score', 'area_id'];
+    public const GOAL = ['id', 'title', 'period', 'weight', 'measure', 'tasks_weight', 'start_value', 'target_value', 'limit_value', 'sense', 'share', 'closed_on', 'result', 'score', 'area_id', 'created_on'];
 
     /** The columns that a project of the core is made of. */
-    public const PROJECT = ['id', 'title', 'weighing', 'order', 'state', 'state_on', 'starts_on', 'due_on', 'area_id'];
+    public const PROJECT = ['id', 'title', 'weighing', 'order', 'state', 'state_on', 'starts_on', 'due_on', 'area_id', 'created_on'];
 
     /** @var array<string, Period> those met so far, by name: many goals share one */
     private array $periods = [];
@@ -84,6 +84,7 @@ final class CoreRecords
                 $row->score === null ? null : self::exact($row->score),
             ),
             $row->area_id === null ? null : (string) $row->area_id,
+            is_string($row->created_on) ? Day::of($row->created_on) : null,
         );
     }
 
@@ -146,6 +147,7 @@ final class CoreRecords
             $day($row->starts_on),
             $day($row->due_on),
             $row->area_id === null ? null : (string) $row->area_id,
+            is_string($row->created_on) ? Day::of($row->created_on) : null,
         );
     }
 

@@ -64,7 +64,7 @@ final readonly class FigurePage
         $cores = array_values($tasks->clone()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
         $rollup = new Rollup(new Plan($this->workspace->calendar(), [], [$core->id => $core]), new TalliesOfTasks([$core->id => $core], [], $cores));
         $figure = $rollup->projectFigure($core, $on);
-        $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $cores, $on);
+        $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $on);
 
         return new FigureView(
             $project->title,

@@ -141,15 +141,24 @@ final class StoredPlan
         [$projects, $goals] = $of === null
             ? [self::ids($this->plan->projects), self::ids($this->plan->goals)]
             : $this->restsOn($this->core($of));
-        $wanted = array_map(
-            static fn(Day $day): array => [$day, $projects, $goals],
-            [...$days, ...($forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn))],
-        );
+        $lookedAt = $forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn);
+        $wanted = array_map(static fn(ScopeDay $day): array => [$day, $projects, $goals], [
+            ...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days),
+            ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($forecastsOn ?? $by, $by), $lookedAt),
+        ]);
 
-        // A goal that was closed without a decided figure is still computed as of that day.
+        // A goal that was closed is computed as of that day; a forecast looks at how it moved until then, whatever was decided.
         foreach ($this->plan->goals as $goal) {
-            if ($goal->closing !== null && $goal->closing->decided() === null) {
-                $wanted[] = [$goal->closing->on, ...$this->restsOn($goal)];
+            $closed = $goal->closing?->on;
+
+            if ($closed === null || ($goal->closing?->decided() !== null && $forecastsOn === null)) {
+                continue;
+            }
+
+            $before = array_filter($lookedAt, static fn(Day $by): bool => $by->isBefore($closed));
+
+            foreach ([new ScopeDay($closed), ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($closed, $by), $before)] as $day) {
+                $wanted[] = [$day, ...$this->restsOn($goal)];
             }
         }
 
@@ -166,19 +175,27 @@ final class StoredPlan
         return array_map(intval(...), array_keys($byId));
     }
 
-    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them */
+    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them; each once, whatever stands above what */
     private function restsOn(Goal $goal): array
     {
-        $projects = array_map(static fn(array $serving): int => (int) $serving[0]->id, $this->plan->projectsServing($goal));
-        $goals = [(int) $goal->id];
+        $goals = [$goal->id => $goal];
+        $projects = [];
 
-        foreach ($this->plan->childrenOf($goal) as $child) {
-            [$itsProjects, $itsGoals] = $this->restsOn($child);
-            $projects = [...$projects, ...$itsProjects];
-            $goals = [...$goals, ...$itsGoals];
+        for ($next = [$goal]; $next !== []; $next = array_diff_key($beneath, $goals), $goals += $next) {
+            $beneath = [];
+
+            foreach ($next as $each) {
+                foreach ($this->plan->projectsServing($each) as [$project]) {
+                    $projects[$project->id] = (int) $project->id;
+                }
+
+                foreach ($this->plan->childrenOf($each) as $child) {
+                    $beneath[$child->id] = $child;
+                }
+            }
         }
 
-        return [$projects, $goals];
+        return [array_values($projects), self::ids($goals)];
     }
 
     /** @return array<array-key, Goal> what the viewer may see of the plan, by id */

@@ -18,10 +18,10 @@ use Loftrin\Core\Work\Weighing;
  */
 final class StoredTallies implements Tallies
 {
-    /** @var array<int, array<int, list<Heap>>> by day and project: those that were fetched */
+    /** @var array<string, array<int, list<Heap>>> by days and project: those that were fetched */
     private array $projects = [];
 
-    /** @var array<int, array<int, ?Tally>> by day and goal: those that were fetched; null while it has no task */
+    /** @var array<string, array<int, ?Tally>> by days and goal: those that were fetched; null while it has no task */
     private array $directTasks = [];
 
     /** @var ?array<string, array<int, int>> tasks done by goal and day */
@@ -47,27 +47,32 @@ final class StoredTallies implements Tallies
      */
     public function prepare(array $days): void
     {
-        $projects = array_map(intval(...), array_keys($this->weighings));
-        $goals = array_map(intval(...), $this->goals);
-        $this->fetch(array_map(static fn(Day $day): array => [$day, $projects, $goals], $days));
+        $this->fetchAll(...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days));
     }
 
-    /** @param list<array{Day, list<int>, list<int>}> $wanted days, each with projects and goals */
+    private function fetchAll(ScopeDay ...$days): void
+    {
+        $projects = array_map(intval(...), array_keys($this->weighings));
+        $goals = array_map(intval(...), $this->goals);
+        $this->fetch(array_map(static fn(ScopeDay $day): array => [$day, $projects, $goals], array_values($days)));
+    }
+
+    /** @param list<array{ScopeDay, list<int>, list<int>}> $wanted days, each with projects and goals */
     public function fetch(array $wanted): void
     {
         [$ofProjects, $ofGoals] = [[], []];
 
         foreach ($wanted as [$day, $projects, $goals]) {
             foreach ($projects as $project) {
-                if (! isset($this->projects[$day->number][$project])) {
-                    $this->projects[$day->number][$project] = [];
+                if (! isset($this->projects[$day->key][$project])) {
+                    $this->projects[$day->key][$project] = [];
                     $ofProjects[] = [$project, $day, $this->weighings[$project] === Weighing::Effort];
                 }
             }
 
             foreach ($goals as $goal) {
-                if (! array_key_exists($goal, $this->directTasks[$day->number] ?? [])) {
-                    $this->directTasks[$day->number][$goal] = null;
+                if (! array_key_exists($goal, $this->directTasks[$day->key] ?? [])) {
+                    $this->directTasks[$day->key][$goal] = null;
                     $ofGoals[] = [$goal, $day, false];
                 }
             }
@@ -92,22 +97,26 @@ final class StoredTallies implements Tallies
         }
     }
 
-    public function ofProject(string $project, Day $on): Tally
+    public function ofProject(string $project, Day $on, ?Day $by = null): Tally
     {
-        if (! isset($this->projects[$on->number][(int) $project])) {
-            $this->prepare([$on]);
+        $day = new ScopeDay($on, $by);
+
+        if (! isset($this->projects[$day->key][(int) $project])) {
+            $this->fetchAll($day);
         }
 
-        return $this->weighings[$project]->tally($this->projects[$on->number][(int) $project] ?? []);
+        return $this->weighings[$project]->tally($this->projects[$day->key][(int) $project] ?? []);
     }
 
-    public function ofDirectTasks(string $goal, Day $on): ?Tally
+    public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally
     {
-        if (! array_key_exists((int) $goal, $this->directTasks[$on->number] ?? [])) {
-            $this->prepare([$on]);
+        $day = new ScopeDay($on, $by);
+
+        if (! array_key_exists((int) $goal, $this->directTasks[$day->key] ?? [])) {
+            $this->fetchAll($day);
         }
 
-        return $this->directTasks[$on->number][(int) $goal] ?? null;
+        return $this->directTasks[$day->key][(int) $goal] ?? null;
     }
 
     public function doneFor(string $goal, Span $span): int

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use Illuminate\Support\Facades\DB;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Heap;
 use stdClass;
 
-/** Tasks of one project or goal that weigh alike, summed up as of a day. */
+/** Tasks of one project or goal that weigh alike, summed up over the scope of a day as of it or an earlier one. */
 final readonly class TaskSums
 {
     /**
-     * @param Heap $heap    those in scope
-     * @param bool $isThere whether at least one of them exists by then
+     * @param string $day     the key of its {@see ScopeDay}
+     * @param Heap   $heap    those in scope
+     * @param bool   $isThere whether at least one of them exists by the day of the scope
      */
-    private function __construct(public string $owner, public int $day, public Heap $heap, public bool $isThere)
+    private function __construct(public string $owner, public string $day, public Heap $heap, public bool $isThere)
     {
     }
 
@@ -28,33 +28,34 @@ final readonly class TaskSums
      * Aggregates over the tasks: what exists, is in scope and is done as of the days asked for, and what of the open
      * ones is done by their steps (computation 2). All that is asked of a task stands in an index.
      *
-     * @param 'project_id'|'goal_id'      $column
-     * @param list<array{int, Day, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates
+     * @param 'project_id'|'goal_id'           $column
+     * @param list<array{int, ScopeDay, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates
      *
      * @return list<self>
      */
     public static function by(string $column, array $wanted): array
     {
         $owners = [];
+        $days = [];
 
         foreach ($wanted as [$owner, $day, $weighs]) {
-            $owners[(string) $day][(int) $weighs][] = $owner;
+            $owners[$day->key][(int) $weighs][] = $owner;
+            $days[$day->key] = $day;
         }
 
         $parts = [];
 
         foreach ($owners as $day => $byWeighing) {
             foreach ($byWeighing as $weighs => $ids) {
-                array_push($parts, ...self::parts("t.$column", implode(',', $ids), $day, $weighs === 1));
+                array_push($parts, ...self::parts("t.$column", implode(',', $ids), $days[$day], $weighs === 1));
             }
         }
 
-        $days = array_map(static fn(string $day): int => Day::of($day)->number, array_combine(array_keys($owners), array_keys($owners)));
         $sums = [];
 
         foreach (array_chunk($parts, self::PARTS) as $some) {
             foreach (DB::select(implode(' union all ', $some)) as $row) {
-                $sums[] = self::fromRow($row, $days);
+                $sums[] = self::fromRow($row);
             }
         }
 
@@ -66,37 +67,41 @@ final readonly class TaskSums
      *
      * @return list<string>
      */
-    private static function parts(string $owner, string $ids, string $day, bool $weighs): array
+    private static function parts(string $owner, string $ids, ScopeDay $day, bool $weighs): array
     {
-        // Estimates only part the tasks where they weigh; elsewhere all of an owner is one heap. A comparison with a date that is not there is passed over by sum().
-        [$minutes, $group] = $weighs ? ['t.minutes', "$owner, t.minutes"] : ['null', $owner];
-        $inScope = "t.created_on <= '$day' and (t.dropped_on is null or t.dropped_on > '$day') and (t.shelved_on is null or t.shelved_on > '$day')";
+        // Estimates only part the tasks where they weigh; elsewhere all of an owner is one heap.
+        [$minutes, $group] = $weighs ? ['t.minutes', "$owner, t.minutes"] : ['cast(null as integer)', $owner];
+        [$on, $by, $key] = [(string) $day->on, (string) $day->by, $day->key];
+        $sum = static fn(string $condition): string => "sum(case when $condition then 1 else 0 end)";
+        $stays = "t.created_on <= '$on' and (t.dropped_on is null or t.dropped_on > '$on') and (t.shelved_on is null or t.shelved_on > '$on')";
+        $inScope = "(t.done_on <= '$on' or ($stays))";
 
         return [
-            "select $owner as owner, '$day' as day, $minutes as minutes, 0 as steps, sum(t.done_on <= '$day' or t.created_on <= '$day') as there,
-                sum(case when t.done_on <= '$day' then 1 else $inScope end) as scope, sum(t.done_on <= '$day') as done, 0 as ticks
+            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, {$sum("t.done_on <= '$on' or t.created_on <= '$on'")} as there,
+                {$sum($inScope)} as scope, {$sum("$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')")} as added,
+                {$sum("t.done_on <= '$by'")} as done, 0 as ticks
                 from tasks t where $owner in ($ids) group by $group",
-            "select owner, '$day', minutes, steps, count(*), 0, 0, sum(ticked) from (
-                select $owner as owner, $minutes as minutes, count(*) as steps, sum(s.done_on <= '$day') as ticked
+            "select owner, '$key', minutes, steps, count(*), 0, 0, 0, sum(ticked) from (
+                select $owner as owner, $minutes as minutes, count(*) as steps, {$sum("s.done_on <= '$by'")} as ticked
                 from tasks t join steps s on s.task_id = t.id
-                where $owner in ($ids) and (t.done_on is null or t.done_on > '$day') and $inScope
+                where $owner in ($ids) and (t.done_on is null or t.done_on > '$by') and $inScope
                 group by t.id
-            ) where ticked > 0 group by owner, minutes, steps",
+            ) ticking where ticked > 0 group by owner, minutes, steps",
         ];
     }
 
-    /** @param array<string, int> $days their numbers */
-    private static function fromRow(stdClass $row, array $days): self
+    private static function fromRow(stdClass $row): self
     {
         $done = Fraction::of((int) $row->done);
 
         return new self(
             (string) $row->owner,
-            $days[(string) $row->day],
+            (string) $row->day,
             new Heap(
                 (int) $row->scope,
                 (int) $row->ticks === 0 ? $done : $done->plus(Fraction::of((int) $row->ticks, max(1, (int) $row->steps))),
                 (int) $row->minutes > 0 ? Fraction::of((int) $row->minutes) : null,
+                (int) $row->added,
             ),
             (int) $row->there > 0,
         );

@@ -43,7 +43,7 @@ final readonly class PatternPage
 
     public function blank(): PatternView
     {
-        return new PatternView(new PatternValues(null, '', '', null, Weighing::Count, StageOrder::Parallel, '', [], []), $this->choices->areas(), []);
+        return new PatternView(new PatternValues(null, '', '', null, Weighing::Count, StageOrder::Any, '', [], []), $this->choices->areas(), []);
     }
 
     public function of(Pattern $pattern, Person $viewer): PatternView

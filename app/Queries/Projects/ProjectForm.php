@@ -33,7 +33,7 @@ final readonly class ProjectForm
             $viewer->id,
             $served?->area_id,
             Weighing::Count,
-            StageOrder::Parallel,
+            StageOrder::Any,
             ProjectState::Active,
             null,
             null,

@@ -85,7 +85,7 @@ final readonly class StoredWork implements ProjectWork
     /** How it will end if it goes on as in its recent weeks; null without a pace, or when it is too early to say. */
     public function forecast(int $project): ?Forecast
     {
-        return (new Forecaster($this->workspace->calendar(), $this->rollup))->ofProject($this->core($project), $this->byProject[$project] ?? [], $this->workspace->today());
+        return (new Forecaster($this->workspace->calendar(), $this->rollup))->ofProject($this->core($project), $this->workspace->today());
     }
 
     public function isStuck(int $project): bool

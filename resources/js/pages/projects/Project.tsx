@@ -138,7 +138,7 @@ export default function Project({ page }: { page: ProjectView }) {
                               : 'no due date'}
                     </p>
                     <p className="text-xs text-ink-2">
-                        {page.order === 'sequential' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}
+                        {page.order === 'staged' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}
                     </p>
                     {(page.rank !== null || page.attention !== null) && (
                         <p className="text-xs text-ink-2">

@@ -29,7 +29,7 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                     <option value="circle">A circle’s</option>
                     <option value="person">One person’s</option>
                 </SelectField>
-                {data.scope === 'circle' && (
+                {data.scope === 'group' && (
                     <RecordField
                         label="Which circle’s"
                         none="Choose one"

@@ -18,8 +18,8 @@ export function HowItRuns({ order, weighing, onChange }: Props) {
                     onChange({ order: event.target.value as StageOrder });
                 }}
             >
-                <option value="parallel">run side by side</option>
-                <option value="sequential">come one after the other</option>
+                <option value="any">run side by side</option>
+                <option value="staged">come one after the other</option>
             </SelectField>
             <SelectField
                 label="Its tasks weigh"

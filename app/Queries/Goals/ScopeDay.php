@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use Loftrin\Core\Calendar\Day;
+
+/** The day by whose scope tasks are weighed, with the day, that one or an earlier one, by whose end they are looked at. */
+final readonly class ScopeDay
+{
+    public Day $by;
+
+    /** Names the two days. */
+    public string $key;
+
+    public function __construct(public Day $on, ?Day $by = null)
+    {
+        $this->by = $by ?? $on;
+        $this->key = "{$this->on->number} {$this->by->number}";
+    }
+}
