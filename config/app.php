@@ -8,6 +8,12 @@ return [
     // Timestamps are kept in UTC; what day it is follows the workspace's own zone.
     'timezone' => 'UTC',
 
+    // So many seconds the application's clock is ahead of the machine's: for the demo and the tests, never in production.
+    'clock_shift' => (int) env('APP_CLOCK_SHIFT', 0),
+
+    // So many seconds the application's clock is ahead of the machine's: for the demo and the tests, never in production.
+    'clock_shift' => (int) env('APP_CLOCK_SHIFT', 0),
+
     // Whether what every screen shows is kept between requests until anything is changed.
     'remembers' => (bool) env('APP_REMEMBERS', true),
 ];

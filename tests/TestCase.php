@@ -6,15 +6,20 @@ namespace Tests;
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
+    /** The time at which every test begins, whatever day it is run on: a Wednesday. */
+    public const NOW = '2027-02-10 09:00:00';
+
     protected function setUp(): void
     {
         parent::setUp();
+        Carbon::setTestNow(self::NOW);
         $this->withoutVite();
     }
 

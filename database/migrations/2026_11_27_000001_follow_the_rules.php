@@ -11,7 +11,7 @@ return new class () extends Migration {
     public function up(): void
     {
         // What was thought of later does not change the past: from when a goal and a project count.
-        Schema::table('goals', static fn(Blueprint $table) => $table->date('created_on')->nullable());
+        Schema::table('goals', static fn(Blueprint $table) => $table->rawColumn('created_on', 'date check (closed_on is null or closed_on >= created_on)')->nullable());
         Schema::table('projects', static fn(Blueprint $table) => $table->date('created_on')->nullable());
         DB::table('goals')->update(['created_on' => DB::raw('case when closed_on is not null and closed_on < date(created_at) then closed_on else date(created_at) end')]);
         DB::table('projects')->update(['created_on' => DB::raw('date(created_at)')]);

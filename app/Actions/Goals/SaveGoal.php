@@ -91,6 +91,7 @@ final readonly class SaveGoal
             'sense' => $draft->sense,
             'share' => $draft->share,
             'unit' => $draft->unit,
+            'created_on' => $goal->exists ? $goal->created_on : $this->workspace->today(),
             'outlook_id' => $period->horizon === Horizon::Year ? $draft->outlook : null,
             'predecessor_id' => $draft->predecessor ?? $goal->predecessor_id ?? null,
             ...PlaceGoal::columns($period->horizon === Horizon::Year ? $draft->quarters : []),
