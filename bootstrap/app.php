@@ -2,17 +2,20 @@
 
 declare(strict_types=1);
 
-use App\Actions\RefusedChange;
 use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepToItself;
+use App\Http\Middleware\TakeTurnToWrite;
 use App\Models\Person;
+use App\Store\RefusedChange;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -35,13 +38,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         $middleware->encryptCookies(except: ['theme']);
-        $middleware->web(prepend: [KeepToItself::class], append: [BringUpToDate::class, HandleInertiaRequests::class]);
+        // Before anything is read of who it is and what it concerns.
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: TakeTurnToWrite::class);
+        $middleware->web(prepend: [KeepToItself::class], append: [TakeTurnToWrite::class, BringUpToDate::class, HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);
 
         // A rule of the core that refuses a change is told at the field it concerns, like any other bad input.
-        $exceptions->map(static fn(RefusedChange $refused) => $refused->asValidation());
+        $exceptions->map(static fn(RefusedChange $refused) => ValidationException::withMessages([$refused->field => $refused->getMessage()]));
 
         $exceptions->respond(static function (Response $response, Throwable $reason, Request $request): Response {
             $status = $response->getStatusCode();

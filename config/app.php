@@ -14,6 +14,9 @@ return [
     // So many seconds the application's clock is ahead of the machine's: for the demo and the tests, never in production.
     'clock_shift' => (int) env('APP_CLOCK_SHIFT', 0),
 
+    // Names what was built: what is remembered by another build is not asked for. bin/setup writes it.
+    'build' => is_file($build = storage_path('setup/build-name')) ? trim((string) file_get_contents($build)) : 'unbuilt',
+
     // Whether what every screen shows is kept between requests until anything is changed.
     'remembers' => (bool) env('APP_REMEMBERS', true),
 ];

@@ -11,12 +11,10 @@ return [
             'database' => env('DB_DATABASE', database_path('loftrin.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 20_000,
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
-            // Two people who change something at once take turns from the first statement on,
-            // instead of one being refused at the first write.
-            'transaction_mode' => 'IMMEDIATE',
+            // What was acknowledged survives a power cut: each transaction waits until the disk has it.
+            'synchronous' => 'FULL',
         ],
     ],
 ];

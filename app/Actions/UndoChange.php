@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Models\Person;
 use App\Models\Record;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Collection;
 use Spatie\Activitylog\Models\Activity;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Actions\ChangeLog;
 use App\Models\Relations\BelongsToPerson;
+use App\Store\ChangeLog;
 use Illuminate\Database\Eloquent\Model;
 
 /**

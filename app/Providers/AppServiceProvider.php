@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\ChangeLog;
 use App\Exchange\KeptMailbox;
 use App\Exchange\Mailbox;
 use App\Models\Person;
@@ -13,6 +12,10 @@ use App\Models\Workspace;
 use App\Queries\Capture\Pending;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
+use App\Store\ChangeLog;
+use App\Store\ImmediateSqliteConnector;
+use App\Store\Stamp;
+use App\Store\Turn;
 use Illuminate\Auth\Access\Response as AccessResponse;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -28,7 +31,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(Mailbox::class, KeptMailbox::class);
+        $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->scoped(ChangeLog::class);
+        $this->app->scoped(Stamp::class);
+        $this->app->scoped(Turn::class);
         $this->app->scoped(Everybody::class);
         $this->app->scoped(Occurrences::class);
         $this->app->scoped(Pending::class);

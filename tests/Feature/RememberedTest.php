@@ -6,7 +6,7 @@ use App\Models\Area;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\Visibility;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Support\Facades\Cache;
 use Tests\Feature\Made;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Capture;
 
-use App\Actions\ChangeLog;
 use App\Actions\Week\AddTask;
 use App\Actions\Week\TaskDraft;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
 
 /** Thoughts written down unsorted, and sorted later. */
 final readonly class KeepJot

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Planning;
 use App\Models\Workspace;
 use App\Queries\Direction\PlanningStep;
+use App\Store\ChangeLog;
 use Loftrin\Core\Calendar\PlanningSpan;
 
 /** Goes through the planning of a stretch, step by step. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Horizon;
 
 /** Says on which outlook a year goal hangs, and in which quarters it is worked on. */

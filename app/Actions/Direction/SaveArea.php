@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Area;
 use App\Models\AreaKind;
 use App\Models\Contact;
@@ -13,6 +11,8 @@ use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 /** Areas, clients and roles, and the contacts that belong to them. */
 final readonly class SaveArea

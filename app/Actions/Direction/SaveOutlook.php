@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
 /** Where we want to be beyond this year: up to three, each with a date of its own. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
 
 /** A few standing sentences on why we do this. */
 final readonly class SavePurpose

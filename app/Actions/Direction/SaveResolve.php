@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\Resolve;
 use App\Models\ResolveKind;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\PlanningSpan;
 
 /** What a stretch's planning resolves: drivers, trials, skills, what we give up. */

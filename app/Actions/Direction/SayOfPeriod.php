@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
-use App\Actions\ChangeLog;
 use App\Models\PeriodWords;
 use App\Models\Person;
+use App\Store\ChangeLog;
 use Loftrin\Core\Calendar\Period;
 
 /** Says in a line what a period is about: a year's theme and why it was chosen, a quarter's line, a week's focus. */

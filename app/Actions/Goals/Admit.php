@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\RefusedChange;
 use App\Models\Admission;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Visibility;
+use App\Store\RefusedChange;
 
 /** Says who may see a goal, as a part of saving it. Nothing hidden shows through what more people see. */
 final readonly class Admit

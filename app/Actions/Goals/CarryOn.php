@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\RefusedChange;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\Person;
@@ -12,6 +11,7 @@ use App\Models\Serving;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\MeasureKind;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 /** Closes the goals of a period in one pass: all of them, or none. */
 final readonly class CloseGoals

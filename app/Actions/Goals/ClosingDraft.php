@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\RefusedChange;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Result;
 

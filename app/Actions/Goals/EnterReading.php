@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Reading;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\PastedReadings;
 use Loftrin\Core\Goals\Reading as CoreReading;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\ChangeLog;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Store\ChangeLog;
 
 /** Says whether a person hears of what happens to a goal. Its owner always does. */
 final readonly class Follow

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\ChangeLog;
 use App\Models\Person;
 use App\Models\Telling;
+use App\Store\ChangeLog;
 use Illuminate\Support\Carbon;
 
 /** Puts aside what a person was told. */

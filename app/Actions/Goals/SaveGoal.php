@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\ChangeLog;
 use App\Actions\Direction\PlaceGoal;
-use App\Actions\RefusedChange;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Person;
@@ -14,6 +12,8 @@ use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\GoalChanges;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;

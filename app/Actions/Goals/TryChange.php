@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
@@ -12,6 +11,7 @@ use App\Queries\Goals\ChangedFigure;
 use App\Queries\Goals\ChangePreview;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Parts\Gauge;
+use App\Store\RefusedChange;
 use Illuminate\Support\Facades\DB;
 
 /** Shows what a change to a goal would do to the figures, by doing it and taking it back before anybody sees it. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Comment;
 use App\Models\Estimate;
 use App\Models\Goal;
@@ -13,6 +11,8 @@ use App\Models\Judgement;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Goals\Direction;
 use Loftrin\Core\Goals\MeasureKind;
 

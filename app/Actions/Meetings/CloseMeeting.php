@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\AgendaItem;
 use App\Models\Meeting;
 use App\Models\Person;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\Outcome;

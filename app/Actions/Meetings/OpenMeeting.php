@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
 use App\Models\Issue;
@@ -15,6 +13,8 @@ use App\Models\Series;
 use App\Models\StandingItem;
 use App\Queries\Meetings\AgendaInStore;
 use App\Queries\Meetings\Roles;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Agenda;

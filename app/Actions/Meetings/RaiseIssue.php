@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Issue;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Meetings\Need;
 use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Work\Rank;

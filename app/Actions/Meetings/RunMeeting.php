@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
 use App\Models\Meeting;
 use App\Models\Person;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 
 /** What is done while a meeting runs: turn to an item, write, say who is there. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Attendee;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\StandingItem;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Recurrence;
 
 /** Makes a series of meetings, or changes one. */

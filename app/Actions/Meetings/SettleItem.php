@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Actions\Week\AddTask;
 use App\Actions\Week\TaskDraft;
 use App\Models\AgendaItem;
@@ -15,6 +13,8 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Meetings\Occurrences;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Outcome;
 

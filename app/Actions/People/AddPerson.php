@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\ChangeLog;
 use App\Models\Person;
 use App\Models\Role;
+use App\Store\ChangeLog;
 
 final readonly class AddPerson
 {

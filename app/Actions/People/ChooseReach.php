@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Occasion;
 use App\Models\Person;
 use App\Models\Reach;
 use App\Models\Wish;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 /** Says how a person wants to be told on an occasion. */
 final readonly class ChooseReach

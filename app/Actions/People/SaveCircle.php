@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Admission;
 use App\Models\Circle;
 use App\Models\Goal;
 use App\Models\Membership;
 use App\Models\Person;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 /** Names a group of people, says who is in it, or does away with it. */
 final readonly class SaveCircle

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\ChangeLog;
 use App\Actions\Projects\ProjectDraft;
 use App\Actions\Projects\SaveProject;
-use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reminder;
 use App\Models\ReminderKind;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
 /** Sets a reminder, puts it off, or settles it: seen, answered with no, or with a yes that makes a project of it. */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
 use App\Actions\People\Notify;
-use App\Actions\RefusedChange;
 use App\Models\Comment;
 use App\Models\File;
 use App\Models\Helping;
@@ -16,6 +14,8 @@ use App\Models\Project;
 use App\Models\Reference;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Actions\Week\AddTask;
 use App\Actions\Week\TaskDraft;
 use App\Models\Milestone;
@@ -13,6 +11,8 @@ use App\Models\Person;
 use App\Models\PlanLine;
 use App\Models\Project;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\ProjectState;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Collection;
 use App\Models\Entry;
 use App\Models\Field;
@@ -14,6 +12,8 @@ use App\Models\Gathering;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
 /** What the register keeps of projects besides themselves: collections, fields of one's own, the limit of active ones. */

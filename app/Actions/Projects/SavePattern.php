@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Pattern;
 use App\Models\PatternStage;
 use App\Models\PatternStep;
@@ -14,6 +12,8 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Step;
 use App\Models\Task;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
 /** Makes a pattern, from nothing or from a project, or changes one. The projects made from it are asked afterwards. */

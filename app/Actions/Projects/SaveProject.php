@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
@@ -14,6 +12,8 @@ use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 

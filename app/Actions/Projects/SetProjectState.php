@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
 use App\Actions\Week\PlannedTime;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
 use Loftrin\Core\Work\ProjectState;
 
 final readonly class SetProjectState

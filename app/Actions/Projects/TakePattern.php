@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Actions\Week\PlannedTime;
 use App\Models\Pattern;
 use App\Models\PatternStep;
@@ -16,6 +14,8 @@ use App\Models\Step;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Pattern\Change;
 use Loftrin\Core\Work\Pattern\Piece;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Reviews;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Workspace;
 use App\Queries\Reviews\FactsQuery;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\Question;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Shelf;
 
-use App\Actions\ChangeLog;
 use App\Actions\Projects\SetProjectState;
-use App\Actions\RefusedChange;
 use App\Actions\Week\SetTaskAside;
 use App\Models\Goal;
 use App\Models\Jot;
@@ -14,6 +12,8 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\ProjectState;
 

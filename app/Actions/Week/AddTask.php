@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
@@ -13,6 +11,8 @@ use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 final readonly class AddTask
 {

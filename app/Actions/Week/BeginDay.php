@@ -6,7 +6,7 @@ namespace App\Actions\Week;
 
 use App\Actions\People\SendMorningLetters;
 use App\Models\Workspace;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
 use App\Models\Person;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
 
 final readonly class ChangeSteps
 {

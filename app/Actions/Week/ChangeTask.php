@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
 use App\Actions\People\Notify;
-use App\Actions\RefusedChange;
 use App\Models\Occasion;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
 final readonly class ChangeTask

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\Task;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 /** Does the same to many tasks, as one change with one undo: all of it, or none. */
 final readonly class ChangeTasks

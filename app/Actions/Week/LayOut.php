@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\Routine;
 use App\Models\RoutineKind;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;

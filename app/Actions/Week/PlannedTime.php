@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\RefusedChange;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Parts\Standing;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 

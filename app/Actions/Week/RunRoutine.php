@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Occurrence;
 use App\Models\OccurrenceState;
 use App\Models\PatternStep;
@@ -17,6 +15,8 @@ use App\Models\RoutineStep;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
 /** What a routine brings: at most one open task at a time; what was done, skipped and missed is kept. Rules: computation 12. */

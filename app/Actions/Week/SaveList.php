@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Person;
 use App\Models\SavedList;
 use App\Models\Visibility;
@@ -13,6 +11,8 @@ use App\Queries\Lists\Condition;
 use App\Queries\Lists\Fields;
 use App\Queries\Lists\ListGrouping;
 use App\Queries\Lists\ListSort;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 
 /** Keeps a list built from conditions. What it finds depends on who reads it: nobody sees more through it. */
 final readonly class SaveList

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\ChangeLog;
-use App\Actions\RefusedChange;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Routine;
@@ -14,6 +12,8 @@ use App\Models\RoutineServing;
 use App\Models\RoutineStep;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\RhythmReader;
 
 /** Makes a routine, changes one, ends one, or takes some from the stock. */

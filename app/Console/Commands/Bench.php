@@ -10,7 +10,7 @@ use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlan;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Database\Demo\People;
 use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Console\Command;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Database\Demo\Saltglass;
 use Database\Demo\Scale;
 use Illuminate\Console\Command;

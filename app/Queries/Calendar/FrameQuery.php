@@ -15,8 +15,8 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\PersonTag;
-use App\Queries\Parts\Remembered;
 use App\Queries\Week\WorkDone;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 

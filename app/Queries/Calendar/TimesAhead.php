@@ -7,7 +7,7 @@ namespace App\Queries\Calendar;
 use App\Models\Workspace;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PeriodTag;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 

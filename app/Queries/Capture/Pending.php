@@ -10,7 +10,7 @@ use App\Models\Reminder;
 use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Direction\ShelfPage;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Support\Facades\DB;
 
 /** What waits for a person at any moment, asked for at once for every screen. */

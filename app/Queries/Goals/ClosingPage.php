@@ -9,7 +9,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Parts\PeriodTag;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;

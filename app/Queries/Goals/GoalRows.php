@@ -6,7 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 

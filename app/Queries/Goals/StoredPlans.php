@@ -6,7 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Period;
 
 /** The plans that one request needs, each loaded once: the frame and the screen share them. */

@@ -8,7 +8,7 @@ use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Loftrin\Core\Calendar\Day;

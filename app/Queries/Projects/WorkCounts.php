@@ -9,7 +9,7 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\StoredTallies;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Goals\Plan;

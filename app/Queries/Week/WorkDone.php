@@ -9,7 +9,7 @@ use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Visibility;
 use App\Models\Workspace;
-use App\Queries\Parts\Remembered;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Store;
 
-use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 use RuntimeException;
 
@@ -32,10 +31,5 @@ final class RefusedChange extends RuntimeException
         } catch (InvalidArgumentException $reason) {
             throw new self($field, $reason->getMessage());
         }
-    }
-
-    public function asValidation(): ValidationException
-    {
-        return ValidationException::withMessages([$this->field => $this->getMessage()]);
     }
 }

@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Parts;
+namespace App\Store;
 
-use App\Actions\ChangeLog;
 use App\Models\Workspace;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What every screen shows and all its parts of the year go into, kept until anything is changed. Every change stands in
- * the log: while the log has no new entry and the day is the same, the answer is the same. Not to be asked within a change
- * that is taken back: what is true there never was.
+ * What every screen shows and all its parts of the year go into, kept until anything is changed: while the state has the
+ * same name and the day is the same, the answer is the same. Within a change nothing is kept, since what is true there
+ * may never become so. Keys carry the database and the build, so that neither an upgrade nor a restored backup finds
+ * anything stale.
  */
 final readonly class Remembered
 {
     private const SECONDS = 86_400;
 
-    public function __construct(private Workspace $workspace, private ChangeLog $log)
+    public function __construct(private Workspace $workspace, private ChangeLog $log, private Turn $turn, private Stamp $stamp)
     {
     }
 
@@ -33,12 +33,12 @@ final readonly class Remembered
      */
     public function of(string $what, callable $work): mixed
     {
-        if (config('app.remembers') !== true) {
+        if (config('app.remembers') !== true || $this->log->isOpen() || $this->turn->isOpen()) {
             return $work();
         }
 
-        $now = [$this->log->lastEntry(), (string) $this->workspace->today(), (string) $this->workspace->updated_at];
-        $key = 'remembered in '.DB::connection()->getDatabaseName().": $what";
+        $now = [$this->stamp->current(), (string) $this->workspace->today()];
+        $key = implode(' ', ['remembered', config()->string('app.build'), DB::connection()->getDatabaseName(), $what]);
         $kept = self::store()->get($key);
 
         if (is_array($kept) && $kept[0] === $now) {

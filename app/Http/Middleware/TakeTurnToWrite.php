@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Store\Turn;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Whatever may change something is one transaction from before its first record is read: rules and rights are checked on
+ * what is there as it is written, and of two at once the second sees what the first did. What is refused writes nothing.
+ */
+final readonly class TakeTurnToWrite
+{
+    public function __construct(private Turn $turn)
+    {
+    }
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        return $request->isMethodSafe() ? $next($request) : $this->turn->take(
+            static fn(): Response => $next($request),
+            static fn(Response $response): bool => $response->getStatusCode() < 400 && ($response->exception ?? null) === null,
+        );
+    }
+}

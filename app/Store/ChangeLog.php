@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Store;
+
+use App\Models\Person;
+use App\Models\Record;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Spatie\Activitylog\Contracts\Activity;
+use Spatie\Activitylog\Models\Activity as StoredActivity;
+
+/**
+ * The one way in which anything is changed: in one transaction, told in a few words, logged with who, when and what it
+ * was before, so that it can be undone. Records are read, and rules and rights checked, within that transaction: it has
+ * the turn to write from its first statement on.
+ */
+final class ChangeLog
+{
+    private ?string $batch = null;
+
+    private string $words = '';
+
+    private ?Person $who = null;
+
+    private bool $wrote = false;
+
+    /** @var ?array{words: string, batch: string} the last change of this request */
+    private ?array $last = null;
+
+    public function __construct(private readonly Stamp $stamp)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param string        $words     what was done, as told to people: "Ticked “Order shackles”"
+     * @param callable(): T $work
+     * @param ?int          $takesBack the change that this one takes back
+     *
+     * @return T
+     *
+     * @throws RefusedChange as the work does: then nothing is changed
+     * @throws TurnNotGiven  when others keep writing for too long
+     */
+    public function change(Person $who, string $words, callable $work, ?int $takesBack = null): mixed
+    {
+        if ($this->batch !== null) {
+            return $work();
+        }
+
+        $batch = Str::uuid()->toString();
+        $words = Str::limit($words, 250, '…');
+
+        $result = DB::transaction(function () use ($who, $words, $work, $batch, $takesBack): mixed {
+            [$this->batch, $this->words, $this->who, $this->wrote] = [$batch, $words, $who, false];
+
+            try {
+                $result = $work();
+
+                if ($this->wrote) {
+                    $this->keep($takesBack);
+                }
+
+                return $result;
+            } finally {
+                $this->batch = null;
+            }
+        });
+
+        $this->last = $this->wrote ? ['words' => Str::limit($words, 120, '…'), 'batch' => $batch] : null;
+
+        return $result;
+    }
+
+    /** Whether a change is being made: what is true until it is done may never become so. */
+    public function isOpen(): bool
+    {
+        return $this->batch !== null;
+    }
+
+    /** Called for each record written: outside a change, as when a workspace is first filled, only the state gets another name. */
+    public function note(Record $record, string $event): void
+    {
+        if ($this->batch === null || $this->who === null) {
+            $this->stamp->renew();
+
+            return;
+        }
+
+        $secret = array_flip([...$record->getHidden(), 'updated_at']);
+        $now = array_diff_key($event === 'updated' ? $record->getChanges() : $record->getAttributes(), $secret);
+
+        if ($now === []) {
+            return;
+        }
+
+        $this->wrote = true;
+        activity()
+            ->performedOn($record)
+            ->causedBy($this->who)
+            ->event($event)
+            ->withProperties([
+                'now' => $now,
+                ...($event === 'updated' ? ['before' => array_diff_key($record->before(), $secret)] : []),
+            ])
+            ->tap(function (Activity $activity): void {
+                if ($activity instanceof StoredActivity) {
+                    $activity->setAttribute('batch_uuid', $this->batch);
+                }
+            })
+            ->log($this->words);
+    }
+
+    /** @return ?array{words: string, batch: string} */
+    public function last(): ?array
+    {
+        return $this->last;
+    }
+
+    private function keep(?int $takesBack): void
+    {
+        $id = DB::table('changes')->insertGetId([
+            'batch' => $this->batch,
+            'person_id' => $this->who?->id,
+            'words' => $this->words,
+            'takes_back_id' => $takesBack,
+            'made_at' => Carbon::now(),
+        ]);
+
+        if ($takesBack !== null) {
+            DB::table('changes')->where('id', $takesBack)->update(['taken_back_by_id' => $id]);
+        }
+
+        $this->stamp->renew();
+    }
+}
