@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
 {
-    use RefreshDatabase;
-
     /** The time at which every test begins, whatever day it is run on: a Wednesday. */
     public const NOW = '2027-02-10 09:00:00';
 

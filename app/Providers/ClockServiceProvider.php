@@ -6,8 +6,7 @@ namespace App\Providers;
 
 use App\Http\Middleware\DateCookiesByTheirClock;
 use Carbon\CarbonInterface;
-use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Foundation\Http\Kernel as HttpKernel;
+use Illuminate\Foundation\Http\Kernel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\ServiceProvider;
 
@@ -27,10 +26,6 @@ final class ClockServiceProvider extends ServiceProvider
         }
 
         Carbon::setTestNow(static fn(CarbonInterface $now): CarbonInterface => $now->addSeconds($shift));
-        $kernel = $this->app->make(Kernel::class);
-
-        if ($kernel instanceof HttpKernel) {
-            $kernel->pushMiddleware(DateCookiesByTheirClock::class);
-        }
+        $this->app->make(Kernel::class)->pushMiddleware(DateCookiesByTheirClock::class);
     }
 }

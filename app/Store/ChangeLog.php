@@ -61,9 +61,7 @@ final class ChangeLog
             try {
                 $result = $work();
 
-                if ($this->wrote) {
-                    $this->keep($takesBack);
-                }
+                $this->keep($takesBack);
 
                 return $result;
             } finally {
@@ -121,8 +119,13 @@ final class ChangeLog
         return $this->last;
     }
 
+    /** Nothing is kept of a change that changed nothing. */
     private function keep(?int $takesBack): void
     {
+        if (! $this->wrote) {
+            return;
+        }
+
         $id = DB::table('changes')->insertGetId([
             'batch' => $this->batch,
             'person_id' => $this->who?->id,

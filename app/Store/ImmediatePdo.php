@@ -27,7 +27,6 @@ final class ImmediatePdo extends PDO
     public function beginTransaction(): bool
     {
         $until = microtime(true) + self::WAIT;
-        $timeout = (int) $this->query('pragma busy_timeout')->fetchColumn();
         $this->exec('pragma busy_timeout = 0');
 
         try {
@@ -35,7 +34,7 @@ final class ImmediatePdo extends PDO
                 $this->isOpen = $this->tryToBegin($until);
             }
         } finally {
-            $this->exec("pragma busy_timeout = $timeout");
+            $this->exec('pragma busy_timeout = '.(1000 * self::WAIT));
         }
 
         return true;

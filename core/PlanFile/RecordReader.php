@@ -186,8 +186,10 @@ final readonly class RecordReader
     {
         $created = $record->day('created_on');
 
-        foreach ($created === null ? [] : $ends as $end) {
-            if ($record->day($end)?->isBefore($created) === true) {
+        foreach ($ends as $end) {
+            $ended = $record->day($end);
+
+            if ($created !== null && $ended?->isBefore($created) === true) {
                 $record->fault("$end must not be before created_on");
             }
         }
@@ -201,8 +203,13 @@ final readonly class RecordReader
             return;
         }
 
-        $after->requiredNumber('every')->isPositive() || $after->fault('every must be above 0');
-        in_array($after->required('unit'), ['day', 'week', 'month', 'year', null], true) || $after->fault('unit is unknown');
+        if (! $after->requiredNumber('every')->isPositive()) {
+            $after->fault('every must be above 0');
+        }
+
+        if (! in_array($after->required('unit'), ['day', 'week', 'month', 'year', null], true)) {
+            $after->fault('unit is unknown');
+        }
     }
 
     private function checkTimes(Record $record): void

@@ -6,7 +6,10 @@ namespace App\Http\Middleware;
 
 use App\Store\Turn;
 use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as PlainResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -24,7 +27,13 @@ final readonly class TakeTurnToWrite
     {
         return $request->isMethodSafe() ? $next($request) : $this->turn->take(
             static fn(): Response => $next($request),
-            static fn(Response $response): bool => $response->getStatusCode() < 400 && ($response->exception ?? null) === null,
+            static fn(Response $response): bool => $response->getStatusCode() < 400 && ! self::wasRefused($response),
         );
+    }
+
+    /** Whether it was made of an exception: bad input is answered by a redirect like anything else. */
+    private static function wasRefused(Response $response): bool
+    {
+        return ($response instanceof RedirectResponse || $response instanceof JsonResponse || $response instanceof PlainResponse) && $response->exception !== null;
     }
 }

@@ -151,7 +151,7 @@ final class StoredPlan
         foreach ($this->plan->goals as $goal) {
             $closed = $goal->closing?->on;
 
-            if ($closed === null || ($goal->closing?->decided() !== null && $forecastsOn === null)) {
+            if ($closed === null || ($goal->closing->decided() !== null && $forecastsOn === null)) {
                 continue;
             }
 

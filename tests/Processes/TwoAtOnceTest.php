@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Comment;
+use App\Models\Goal;
+use App\Models\Meeting;
+use App\Models\PlanLine;
+use App\Models\Role;
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Made;
+use Tests\Processes\Apart;
+
+/** @param list<list<array{status: int, body: string}>> $answers */
+function statuses(array $answers): array
+{
+    $all = array_map(static fn(array $answer): int => $answer['status'], array_merge(...$answers));
+    sort($all);
+
+    return $all;
+}
+
+it('writes whatever several people save at one moment, and refuses nobody the turn', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $people = array_map(static fn(): object => Made::person(), range(1, 4));
+        $task = Made::task($people[0]);
+        $answers = $apart->together(array_map(static fn(object $person): array => array_map(static fn(int $number): array => [
+            'as' => $person->id, 'method' => 'POST', 'uri' => "/tasks/$task->id/comments", 'data' => ['words' => "Comment $number of $person->id"],
+        ], range(1, 25)), $people));
+
+        expect(array_unique(statuses($answers)))->toBe([303])
+            ->and(Comment::query()->count())->toBe(100)
+            ->and(DB::table('changes')->count())->toBe(100);
+    });
+});
+
+it('lets one of two close a goal, and carries it on once', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $lead = Made::person(Role::Lead);
+        $goal = Made::goal($lead, '2027-Q1');
+        $question = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/goals/$goal->id/close", 'data' => ['result' => 'not_met', 'then' => 'carry']]];
+
+        expect(statuses($apart->together([$question, $question, $question])))->toBe([303, 422, 422])
+            ->and(Goal::query()->where('predecessor_id', $goal->id)->count())->toBe(1);
+    });
+});
+
+it('makes one task of a line that two promote, and opens one meeting of two', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $lead = Made::person(Role::Lead);
+        $project = Made::project($lead);
+        $line = PlanLine::query()->create(['project_id' => $project->id, 'title' => 'Survey the berth']);
+        $series = Made::series([$lead]);
+        $promote = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/lines/$line->id/promote"]];
+        $open = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/series/$series->id/open", 'data' => ['on' => '2027-02-15']]];
+
+        expect(statuses($apart->together([$promote, $promote])))->toBe([303, 422])
+            ->and(statuses($apart->together([$open, $open])))->toBe([303, 422])
+            ->and(Task::query()->count())->toBe(1)
+            ->and(Meeting::query()->count())->toBe(1);
+    });
+});
+
+it('overwrites nobody’s notes: of two who began with the same text one is refused and loses nothing', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $people = [Made::person(Role::Lead), Made::person(Role::Lead)];
+        $task = Made::task($people[0], ['notes' => 'The anchor is wet.']);
+        $write = static fn(object $person): array => [['as' => $person->id, 'method' => 'PUT', 'uri' => "/tasks/$task->id", 'data' => ['notes' => "By $person->id", 'seen' => ['notes' => 'The anchor is wet.']]]];
+
+        expect(statuses($apart->together([$write($people[0]), $write($people[1])])))->toBe([303, 422]);
+    });
+});
