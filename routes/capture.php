@@ -8,6 +8,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/tray', [TrayController::class, 'index'])->name('tray');
 Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
-Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])->whereNumber('jot')->name('jots.task');
-Route::delete('/jots/{jot}', [TrayController::class, 'destroy'])->whereNumber('jot')->name('jots.destroy');
-Route::post('/undo/{batch}', UndoController::class)->whereUuid('batch')->name('undo');
+Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])->name('jots.task')->can('update', 'jot');
+Route::delete('/jots/{jot}', [TrayController::class, 'destroy'])->name('jots.destroy')->can('update', 'jot');
+Route::post('/undo', [UndoController::class, 'last'])->name('undo.last');
+Route::post('/undo/{batch}', [UndoController::class, 'of'])->whereUuid('batch')->name('undo');
+Route::post('/redo', [UndoController::class, 'again'])->name('redo');

@@ -16,16 +16,16 @@ Route::middleware('guest')->group(static function (): void {
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/people', [PersonController::class, 'index'])->name('people.index');
-    Route::post('/people', [PersonController::class, 'store'])->name('people.store');
+    Route::post('/people', [PersonController::class, 'store'])->name('people.store')->can('lead');
     Route::controller(ToldController::class)->group(static function (): void {
         Route::get('/told', 'show')->name('told');
         Route::put('/told', 'choose')->name('told.choose');
         Route::post('/reminders', 'store')->name('reminders.store');
-        Route::put('/reminders/{reminder}', 'putOff')->name('reminders.put-off');
-        Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle');
-        Route::delete('/reminders/{reminder}', 'remove')->name('reminders.destroy');
+        Route::put('/reminders/{reminder}', 'putOff')->name('reminders.put-off')->can('update', 'reminder');
+        Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle')->can('update', 'reminder');
+        Route::delete('/reminders/{reminder}', 'remove')->name('reminders.destroy')->can('update', 'reminder');
     });
-    Route::post('/circles', [CircleController::class, 'store'])->name('circles.store');
-    Route::put('/circles/{circle}', [CircleController::class, 'update'])->name('circles.update');
-    Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])->name('circles.destroy');
+    Route::post('/circles', [CircleController::class, 'store'])->name('circles.store')->can('lead');
+    Route::put('/circles/{circle}', [CircleController::class, 'update'])->name('circles.update')->can('update', 'circle');
+    Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])->name('circles.destroy')->can('update', 'circle');
 });

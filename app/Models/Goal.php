@@ -177,13 +177,6 @@ final class Goal extends Record
         return $this->audience()->countsIn($parent->audience(), $this->counts_unnamed);
     }
 
-    /** A period has one main goal: what was it before steps back. */
-    public function stepForward(): void
-    {
-        self::query()->where('period', $this->period)->where('is_main', true)->whereKeyNot($this->id ?? 0)->get()
-            ->each(static fn(self $other): bool => $other->update(['is_main' => false]));
-    }
-
     public function isVisibleTo(Person $person): bool
     {
         return $this->visibility === Visibility::Everyone || $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);

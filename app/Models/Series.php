@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
 
 /**
+ * @property ?int    $owner_id   who set it up, where that is known
  * @property string  $title
  * @property ?string $purpose
  * @property string  $rule

@@ -176,6 +176,12 @@ final class Task extends Work
         return $this->done_on === null && $this->dropped_on === null && $this->shelved_on === null;
     }
 
+    /** Dropped, or on the shelf. */
+    public function isAside(): bool
+    {
+        return $this->dropped_on !== null || $this->shelved_on !== null;
+    }
+
     public function isVisibleTo(Person $person): bool
     {
         return $this->isOwnOrOpen($person) || self::query()->visibleTo($person)->whereKey($this->id)->exists();

@@ -8,7 +8,10 @@ use App\Models\Person;
 use App\Models\Series;
 use Illuminate\Auth\Access\Response;
 
-/** A private series is there for its attendees alone; attendees and leads run and change a series. */
+/**
+ * A private series is there for its attendees alone. Attendees and leads run its meetings; how it is set up, and who
+ * attends it, is for whoever set it up and for the leads to say.
+ */
 final class SeriesPolicy
 {
     public function view(Person $person, Series $series): Response
@@ -16,13 +19,24 @@ final class SeriesPolicy
         return ! $series->is_private || $this->attends($person, $series) ? Response::allow() : Response::denyAsNotFound();
     }
 
-    public function update(Person $person, Series $series): Response
+    public function run(Person $person, Series $series): Response
     {
         return match (true) {
             $this->attends($person, $series) => Response::allow(),
             $series->is_private => Response::denyAsNotFound(),
             $person->isLead() => Response::allow(),
             default => Response::deny('Only those who attend these meetings, or a lead, can do that.'),
+        };
+    }
+
+    public function update(Person $person, Series $series): Response
+    {
+        $mayRun = $this->run($person, $series);
+
+        return match (true) {
+            $mayRun->denied() => $mayRun,
+            $person->isLead(), $series->owner_id === $person->id, $series->owner_id === null && $series->is_private => Response::allow(),
+            default => Response::deny('Only whoever set these meetings up, or a lead, can change how they are set up.'),
         };
     }
 

@@ -6,9 +6,16 @@ namespace App\Providers;
 
 use App\Exchange\KeptMailbox;
 use App\Exchange\Mailbox;
+use App\Models\Comment;
+use App\Models\Estimate;
 use App\Models\Person;
+use App\Models\Reference;
 use App\Models\Relations\Everybody;
 use App\Models\Workspace;
+use App\Policies\CommentPolicy;
+use App\Policies\FilePolicy;
+use App\Policies\RecordPolicy;
+use App\Policies\Rights;
 use App\Queries\Capture\Pending;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
@@ -25,6 +32,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\ValidationException;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -48,6 +57,15 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());
 
+        Gate::guessPolicyNamesUsing(static fn(string $class): string => match (true) {
+            Rights::cover($class) => RecordPolicy::class,
+            $class === Reference::class => FilePolicy::class,
+            $class === Estimate::class, $class === Comment::class => CommentPolicy::class,
+            default => 'App\\Policies\\'.class_basename($class).'Policy',
+        });
+        // A week's line is for anybody to write, that of a longer period for the leads.
+        Gate::define('sayOf', static fn(Person $person, Period $period): AccessResponse => $period->horizon === Horizon::Week || $person->isLead()
+            ? AccessResponse::allow() : AccessResponse::deny('Only a lead can change this.'));
         Gate::define('lead', static fn(Person $person): AccessResponse => $person->isLead() ? AccessResponse::allow() : AccessResponse::deny('This is for the leads to say.'));
 
         $tooOften = static fn() => throw ValidationException::withMessages([

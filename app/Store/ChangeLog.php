@@ -39,14 +39,15 @@ final class ChangeLog
      *
      * @param string        $words     what was done, as told to people: "Ticked “Order shackles”"
      * @param callable(): T $work
-     * @param ?int          $takesBack the change that this one takes back
+     * @param ?MadeChange   $takesBack that this one undoes, or does again
+     * @param bool          $isStep    whether it is one of the steps that a person goes back by: what saves itself while they write is not
      *
      * @return T
      *
      * @throws RefusedChange as the work does: then nothing is changed
      * @throws TurnNotGiven  when others keep writing for too long
      */
-    public function change(Person $who, string $words, callable $work, ?int $takesBack = null): mixed
+    public function change(Person $who, string $words, callable $work, ?MadeChange $takesBack = null, bool $isStep = true): mixed
     {
         if ($this->batch !== null) {
             return $work();
@@ -55,13 +56,13 @@ final class ChangeLog
         $batch = Str::uuid()->toString();
         $words = Str::limit($words, 250, '…');
 
-        $result = DB::transaction(function () use ($who, $words, $work, $batch, $takesBack): mixed {
+        $result = DB::transaction(function () use ($who, $words, $work, $batch, $takesBack, $isStep): mixed {
             [$this->batch, $this->words, $this->who, $this->wrote] = [$batch, $words, $who, false];
 
             try {
                 $result = $work();
 
-                $this->keep($takesBack);
+                $this->keep($takesBack, $isStep);
 
                 return $result;
             } finally {
@@ -120,7 +121,7 @@ final class ChangeLog
     }
 
     /** Nothing is kept of a change that changed nothing. */
-    private function keep(?int $takesBack): void
+    private function keep(?MadeChange $takesBack, bool $isStep): void
     {
         if (! $this->wrote) {
             return;
@@ -130,12 +131,14 @@ final class ChangeLog
             'batch' => $this->batch,
             'person_id' => $this->who?->id,
             'words' => $this->words,
-            'takes_back_id' => $takesBack,
+            'kind' => $takesBack?->reverse() ?? ChangeKind::Change,
+            'takes_back_id' => $takesBack?->id,
+            'is_step' => $isStep,
             'made_at' => Carbon::now(),
         ]);
 
         if ($takesBack !== null) {
-            DB::table('changes')->where('id', $takesBack)->update(['taken_back_by_id' => $id]);
+            DB::table('changes')->where('id', $takesBack->id)->update(['taken_back_by_id' => $id]);
         }
 
         $this->stamp->renew();

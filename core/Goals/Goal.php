@@ -55,21 +55,14 @@ final readonly class Goal
     }
 
     /**
-     * The goal at the top of its thread, which climbs through goals closed or dropped too. Goals stored as each other's
-     * ancestors break a rule; the climb ends all the same.
+     * The goal at the top of its thread, which climbs through goals closed or dropped too.
      *
      * @param array<array-key, self> $goals by id
      */
     public function topAmong(array $goals): self
     {
-        $top = $this;
-        $seen = [$top->id => true];
+        $way = Lineage::upFrom($this, static fn(self $at): ?self => $goals[$at->parent ?? ''] ?? null, static fn(self $at): string => $at->id);
 
-        while (($parent = $goals[$top->parent ?? ''] ?? null) !== null && ! isset($seen[$parent->id])) {
-            $top = $parent;
-            $seen[$top->id] = true;
-        }
-
-        return $top;
+        return $way[count($way) - 1] ?? $this;
     }
 }

@@ -29,16 +29,8 @@ final readonly class Placement
     /** Whether the goal is the other, or stands somewhere beneath it. */
     private function isBeneath(Goal $goal, Goal $other): bool
     {
-        $seen = [];
+        $way = Lineage::upFrom($goal, fn(Goal $at): ?Goal => $this->goals[$at->parent ?? ''] ?? null, static fn(Goal $at): string => $at->id);
 
-        for ($at = $goal; $at !== null && ! isset($seen[$at->id]); $at = $this->goals[$at->parent ?? ''] ?? null) {
-            if ($at->id === $other->id) {
-                return true;
-            }
-
-            $seen[$at->id] = true;
-        }
-
-        return false;
+        return array_filter($way, static fn(Goal $at): bool => $at->id === $other->id) !== [];
     }
 }

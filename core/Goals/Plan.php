@@ -12,7 +12,7 @@ use Loftrin\Core\Work\Project;
 /** The goals, what serves them and what was read of them: all that a roll-up climbs through. */
 final readonly class Plan
 {
-    /** @var array<string, list<Goal>> by parent */
+    /** @var array<array-key, list<Goal>> by parent */
     private array $children;
 
     /** @var array<string, list<array{Project, Fraction}>> by goal, each with its weight there */
@@ -35,9 +35,9 @@ final readonly class Plan
         $children = [];
         $serving = [];
 
-        foreach ($goals as $goal) {
-            if ($goal->parent !== null) {
-                $children[$goal->parent][] = $goal;
+        foreach (Lineage::withoutLoops(array_map(static fn(Goal $goal): ?string => $goal->parent, $goals)) as $id => $parent) {
+            if ($parent !== null) {
+                $children[$parent][] = $goals[$id];
             }
         }
 

@@ -15,7 +15,10 @@ return new class () extends Migration {
             $table->id();
             $table->uuid('batch')->unique();
             $table->foreignId('person_id')->constrained('people')->cascadeOnDelete();
+            $table->enum('kind', ['change', 'undo', 'redo'])->default('change');
             $table->string('words', 255);
+            // What saves itself while somebody writes is no step to go back by.
+            $table->boolean('is_step')->default(true);
             $table->foreignId('takes_back_id')->nullable()->constrained('changes')->nullOnDelete();
             $table->foreignId('taken_back_by_id')->nullable()->constrained('changes')->nullOnDelete();
             $table->timestamp('made_at');

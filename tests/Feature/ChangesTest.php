@@ -62,7 +62,7 @@ it('takes nothing back that has been changed since', function (): void {
     $batch = batch();
     $this->actingAs(Made::person())->put("/tasks/$task->id", ['title' => 'Order rope']);
 
-    $this->actingAs($this->me)->post("/undo/$batch")->assertSessionHasErrors(['undo' => 'This has been changed since. Nothing was taken back.']);
+    $this->actingAs($this->me)->post("/undo/$batch")->assertSessionHasErrors(['undo' => 'This has been changed since. Nothing was undone.']);
     expect($task->refresh()->title)->toBe('Order rope');
 });
 

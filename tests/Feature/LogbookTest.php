@@ -68,7 +68,7 @@ it('lets only the owner estimate and only the writer take out', function (): voi
     $this->post("/goals/{$this->goal->id}/estimates", ['chance' => 100]);
     $estimate = $this->goal->estimates()->firstOrFail();
 
-    $this->actingAs($this->lead)->delete("/estimates/$estimate->id")->assertSessionHasErrors('entry');
+    $this->actingAs($this->lead)->delete("/estimates/$estimate->id")->assertForbidden();
     $this->actingAs($this->mei)->delete("/estimates/$estimate->id")->assertSessionHasNoErrors();
     expect($this->goal->estimates()->count())->toBe(0);
 });

@@ -100,7 +100,7 @@ it('does not let a private goal show through one that others see', function (): 
 
     $this->post('/goals', ['title' => 'x', 'period' => '2027-Q1', 'measure' => 'work', 'parent' => $open->id, 'visibility' => 'only_me'])->assertSessionHasErrors('visibility');
     $this->post('/goals', ['title' => 'x', 'period' => '2027-Q1', 'measure' => 'work', 'parent' => $this->goal->id])->assertSessionHasErrors('parent');
-    $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'owner' => $this->other->id, 'visibility' => 'only_me'])->assertSessionHasErrors('visibility');
+    $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'owner' => $this->other->id, 'visibility' => 'only_me'])->assertSessionHasErrors('owner');
     $this->post('/tasks', ['title' => 'x', 'goal' => $open->id, 'isPrivate' => true])->assertSessionHasErrors('isPrivate');
     $this->post('/tasks', ['title' => 'x', 'goal' => $this->goal->id, 'owner_id' => $this->other->id])->assertSessionHasErrors('owner_id');
     $this->post('/tasks', ['title' => 'as private as its goal', 'goal' => $this->goal->id])->assertSessionHasNoErrors();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Direction;
 
+use App\Actions\Goals\MainGoal;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Planning;
@@ -23,7 +24,7 @@ final readonly class GoOnPlanning
     public function to(Person $who, PlanningSpan $stretch, PlanningStep $step): void
     {
         $this->log->change($who, "Went on planning {$stretch->name}", static fn() => Planning::query()
-            ->firstOrNew(['stretch' => $stretch->name])->fill(['step' => $step->place()])->save());
+            ->firstOrNew(['stretch' => $stretch->name])->fill(['step' => $step->place()])->save(), isStep: false);
     }
 
     public function finish(Person $who, PlanningSpan $stretch): void
@@ -35,9 +36,9 @@ final readonly class GoOnPlanning
     /** Says whether a goal is the main one of its period, and whether it is first in line there. */
     public function mark(Person $who, Goal $goal, bool $isMain, bool $isFirst): void
     {
-        $this->log->change($who, "Marked “{$goal->title}”", static function () use ($goal, $isMain, $isFirst): void {
-            if ($isMain) {
-                $goal->stepForward();
+        $this->log->change($who, "Marked “{$goal->title}”", static function () use ($who, $goal, $isMain, $isFirst): void {
+            if ($isMain && ! $goal->is_main) {
+                MainGoal::becomes($who, $goal);
             }
 
             $goal->update(['is_main' => $isMain, 'is_first' => $isFirst]);

@@ -56,8 +56,8 @@ final readonly class SaveArea
     /** @param array{name: string, what: ?string, email: ?string, phone: ?string} $columns */
     public function contact(Person $who, Area $area, array $columns, ?Contact $contact = null): void
     {
-        $this->log->change($who, ($contact === null ? 'Added' : 'Changed')." {$columns['name']} of {$area->name}", static function () use ($area, $columns, $contact): void {
-            ($contact ?? new Contact(['area_id' => $area->id]))->fill($columns)->save();
+        $this->log->change($who, ($contact === null ? 'Added' : 'Changed')." {$columns['name']} of {$area->name}", static function () use ($who, $area, $columns, $contact): void {
+            ($contact ?? new Contact(['area_id' => $area->id, 'person_id' => $who->id]))->fill($columns)->save();
         });
     }
 

@@ -14,6 +14,10 @@ use App\Store\RefusedChange;
 /** Says who may see a goal, as a part of saving it. Nothing hidden shows through what more people see. */
 final readonly class Admit
 {
+    public function __construct(private GoalRules $rules)
+    {
+    }
+
     /**
      * @param Goal $goal as it was just saved
      *
@@ -32,14 +36,7 @@ final readonly class Admit
             default => null,
         };
 
-        if ($goal->parent !== null) {
-            $this->refuseShowing($goal->parent, $goal);
-        }
-
-        foreach ($goal->children()->get() as $child) {
-            $this->refuseShowing($goal, $child);
-        }
-
+        $this->rules->refuseShowing($goal);
         $this->hideTasks($goal);
     }
 
@@ -69,27 +66,12 @@ final readonly class Admit
         }
     }
 
-    private function refuseShowing(Goal $parent, Goal $child): void
-    {
-        match (true) {
-            ! $parent->audience()->includes($child->audience()) => throw new RefusedChange('parent', "Fewer people see “{$parent->title}”: what hangs under it must be seen by no more of them."),
-            ! $child->countsUnder($parent) => throw new RefusedChange('visibility', "“{$child->title}” would show through “{$parent->title}”, which more people see. Say that it counts there without its name, let it stand alone, or let them see it."),
-            default => null,
-        };
-    }
-
-    /** What serves a goal that not everyone sees is seen by those who see the goal. */
+    /** The tasks for it come to be seen by those who see it. */
     private function hideTasks(Goal $goal): void
     {
-        $visibility = $goal->visibility === Visibility::Everyone ? Visibility::Everyone : Visibility::OnlyMe;
-        $audience = $goal->audience();
-
         foreach (Task::query()->where('goal_id', $goal->id)->with('owner')->get() as $task) {
-            if (! $audience->admits($task->owner_id)) {
-                throw new RefusedChange('visibility', "{$task->owner->name} has a task for this goal and would not see it. Hand the task over, or let them see the goal.");
-            }
-
-            $task->update(['visibility' => $visibility]);
+            GoalRules::refuseUnseen($goal, $task);
+            $task->update(['visibility' => GoalRules::visibilityOfTasks($goal)]);
         }
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
+use Loftrin\Core\Goals\Lineage;
 
 /** Closes the goals of a period in one pass: all of them, or none. */
 final readonly class CloseGoals
@@ -56,12 +57,8 @@ final readonly class CloseGoals
     /** @param array<int, Goal> $goals */
     private function depth(Goal $goal, array $goals): int
     {
-        $depth = 0;
+        $above = static fn(Goal $at): ?Goal => $goals[$at->parent_id ?? 0] ?? null;
 
-        for ($above = $goals[$goal->parent_id ?? 0] ?? null; $above !== null; $above = $goals[$above->parent_id ?? 0] ?? null) {
-            $depth++;
-        }
-
-        return $depth;
+        return count(Lineage::upFrom($above($goal), $above, static fn(Goal $at): int => $at->id));
     }
 }

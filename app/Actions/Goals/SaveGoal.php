@@ -14,18 +14,15 @@ use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\GoalChanges;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Goals\Goal as CoreGoal;
 use Loftrin\Core\Goals\MeasureKind;
-use Loftrin\Core\Goals\Placement;
 use Loftrin\Core\Goals\Scope;
 
 /** Makes a goal, or changes one, as far as the rules of the core allow. */
 final readonly class SaveGoal
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private Admit $admit, private GoalChanges $changes, private Tell $tell)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private GoalRules $rules, private Admit $admit, private GoalChanges $changes, private Tell $tell)
     {
     }
 
@@ -40,10 +37,11 @@ final readonly class SaveGoal
             $record->fill($this->columns($who, $draft, $period, $record));
             RefusedChange::unless($this->fieldOf($draft->measure), static fn() => CoreRecords::measure(CoreRecords::row($record)));
             $this->refuseUnknown($who, $record);
-            $this->refuseMisplaced($record);
+            $this->refuseInAnothersName($who, $record);
+            $this->rules->refuseMisplaced($record);
 
-            if ($record->is_main) {
-                $record->stepForward();
+            if ($record->is_main && $record->isDirty('is_main')) {
+                MainGoal::becomes($who, $record);
             }
 
             $record->save();
@@ -117,57 +115,15 @@ final readonly class SaveGoal
         };
     }
 
-    /** Checks where the goal stands, and whether those beneath it still may stand there. */
-    private function refuseMisplaced(Goal $goal): void
+    /** A lead sets goals for others; what carries a goal on stays its owner's. */
+    private function refuseInAnothersName(Person $who, Goal $goal): void
     {
-        $id = $goal->id ?? 0;
-        $family = $this->family($goal);
-        $records = new CoreRecords($this->workspace->calendar());
-        $cores = [];
+        $isKept = $goal->owner_id === $who->id || ! $goal->isDirty('owner_id')
+            || ($goal->predecessor_id !== null && Goal::query()->whereKey($goal->predecessor_id)->value('owner_id') === $goal->owner_id);
 
-        foreach ($family as $member) {
-            $cores[(string) $member->id] = $records->goal($member, $member->parent_id);
+        if (! $isKept && ! $who->isLead()) {
+            throw new RefusedChange('owner', 'Only a lead can make a goal somebody else’s.');
         }
-
-        $draft = (clone $goal)->fill(['id' => $id])->setRelation('checkpoints', new Collection());
-        $new = RefusedChange::unless('weight', static fn(): CoreGoal => $records->goal($draft, $draft->parent_id));
-        $cores[(string) $id] = $new;
-        $placement = new Placement($cores);
-        $fault = $placement->fault($new);
-
-        if ($fault !== null) {
-            throw new RefusedChange('parent', $fault);
-        }
-
-        foreach ($cores as $core) {
-            $fault = $core->parent === (string) $id ? $placement->fault($core) : null;
-
-            if ($fault !== null) {
-                throw new RefusedChange('period', $fault);
-            }
-        }
-    }
-
-    /**
-     * The goals above it and right beneath it.
-     *
-     * @return list<Goal>
-     */
-    private function family(Goal $goal): array
-    {
-        $family = $goal->exists ? $goal->children()->with('checkpoints')->get()->all() : [];
-        $seen = [];
-
-        for ($id = $goal->parent_id; $id !== null && ! isset($seen[$id]); $id = $parent->parent_id ?? null) {
-            $seen[$id] = true;
-            $parent = Goal::query()->with('checkpoints')->find($id);
-
-            if ($parent !== null && $parent->id !== ($goal->id ?? 0)) {
-                $family[] = $parent;
-            }
-        }
-
-        return array_values($family);
     }
 
     private function saveCheckpoints(Goal $goal, GoalDraft $draft): void

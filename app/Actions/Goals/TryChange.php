@@ -13,6 +13,7 @@ use App\Queries\Goals\StoredPlan;
 use App\Queries\Parts\Gauge;
 use App\Store\RefusedChange;
 use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Goals\Lineage;
 
 /** Shows what a change to a goal would do to the figures, by doing it and taking it back before anybody sees it. */
 final readonly class TryChange
@@ -49,13 +50,7 @@ final readonly class TryChange
     /** @return list<int> ids of the goal and of those above it, from it upwards */
     private function upFrom(?Goal $goal): array
     {
-        $ids = [];
-
-        for ($each = $goal; $each !== null; $each = $each->parent()->first()) {
-            $ids[] = $each->id;
-        }
-
-        return $ids;
+        return array_map(static fn(Goal $at): int => $at->id, Lineage::upFrom($goal, static fn(Goal $at): ?Goal => $at->parent()->first(), static fn(Goal $at): int => $at->id));
     }
 
     /**

@@ -38,7 +38,7 @@ final readonly class RunMeeting
 
             $spent = $item->begun_at !== null && $item->ended_at !== null ? (int) $item->begun_at->diffInSeconds($item->ended_at) : 0;
             $item->update(['begun_at' => $now->copy()->subSeconds($spent), 'ended_at' => null]);
-        });
+        }, isStep: false);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class RunMeeting
             throw new RefusedChange('notes', 'Somebody else wrote here meanwhile. Your text is kept in the field: take over what they wrote, then save again.');
         }
 
-        $this->log->change($who, "Wrote notes on “{$item->title}”", static fn() => $item->update(['notes' => $notes]));
+        $this->log->change($who, "Wrote notes on “{$item->title}”", static fn() => $item->update(['notes' => $notes]), isStep: false);
     }
 
     public function attend(Person $who, Attendance $attendance, bool $wasThere): void

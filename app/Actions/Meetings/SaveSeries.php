@@ -34,10 +34,15 @@ final readonly class SaveSeries
             throw new RefusedChange('isPrivate', 'You would not see this series yourself: attend it, or let all see it.');
         }
 
+        // Once a team's, meetings stay the team's unless a lead says otherwise: a lead can always get them back.
+        if ($series !== null && $draft->isPrivate && ! $series->is_private && ! $who->isLead()) {
+            throw new RefusedChange('isPrivate', 'Only a lead can make meetings private that others could see until now.');
+        }
+
         $this->refuseHiddenGoals($draft);
 
-        return $this->log->change($who, ($series === null ? 'Set up' : 'Changed')." “{$draft->title}”", function () use ($draft, $series): Series {
-            $record = $series ?? new Series();
+        return $this->log->change($who, ($series === null ? 'Set up' : 'Changed')." “{$draft->title}”", function () use ($who, $draft, $series): Series {
+            $record = $series ?? new Series(['owner_id' => $who->id]);
             $record->fill([
                 'title' => $draft->title,
                 'purpose' => $draft->purpose,

@@ -44,6 +44,14 @@ final readonly class SaveProject
                 'due_on' => $draft->dueOn,
             ]);
 
+            if ($record->isDirty('owner_id') && $record->owner_id !== $who->id && ! $who->isLead()) {
+                throw new RefusedChange('owner', 'Only a lead can make a project somebody else’s.');
+            }
+
+            if (! $record->exists) {
+                $record->created_on = $this->workspace->today();
+            }
+
             if (! $record->exists || $record->state !== $draft->state) {
                 $record->fill(['state' => $draft->state, 'state_on' => $this->workspace->today()]);
             }

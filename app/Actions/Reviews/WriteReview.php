@@ -30,7 +30,7 @@ final readonly class WriteReview
             $review = $this->review($who, $week);
             $answer = Answer::query()->where('review_id', $review->id)->firstWhere('question', $question->value);
             ($answer ?? new Answer(['review_id' => $review->id, 'question' => $question]))->fill(['words' => $words ?? ''])->save();
-        });
+        }, isStep: false);
     }
 
     /** @throws RefusedChange when it was held already */

@@ -10,20 +10,18 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
-use InvalidArgumentException;
-use Loftrin\Core\Work\Doable;
 
 /** Says which tasks of its project a task comes after. */
 final readonly class SetOrder
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private TaskRules $rules)
     {
     }
 
     /**
      * @param list<int> $after all the tasks that are to be done before it
      *
-     * @throws RefusedChange when one is not of the same project, or they would wait for each other in a circle
+     * @throws RefusedChange when one is not of the same project, or they would wait for each other in a loop
      */
     public function __invoke(Person $who, Task $task, array $after): void
     {
@@ -33,7 +31,7 @@ final readonly class SetOrder
             throw new RefusedChange('after', 'A task can only come after others of its project.');
         }
 
-        $this->refuseLoop($task, $after);
+        $this->rules->refuseLoop($task, $after);
 
         $this->log->change($who, "Changed what “{$task->title}” comes after", function () use ($task, $after): void {
             $there = $task->precedences()->get();
@@ -47,18 +45,5 @@ final readonly class SetOrder
 
             $task->update(['changed_on' => $this->workspace->today()]);
         });
-    }
-
-    /** @param list<int> $after */
-    private function refuseLoop(Task $task, array $after): void
-    {
-        $links = Precedence::query()->whereIn('task_id', Task::query()->where('project_id', $task->project_id)->select('id'))->get()
-            ->groupBy('task_id')->map(static fn($of): array => array_values($of->map(static fn(Precedence $link): string => (string) $link->after_id)->all()));
-
-        try {
-            Doable::refuseLoop([(string) $task->id => array_map(strval(...), $after)] + $links->all());
-        } catch (InvalidArgumentException) {
-            throw new RefusedChange('after', 'They would wait for each other: one of those comes after this task itself.');
-        }
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Person;
-use App\Models\Workspace;
 use App\Queries\Calendar\FrameQuery;
 use App\Queries\Parts\Choices;
 use Illuminate\Http\Request;
@@ -38,8 +37,14 @@ final class HandleInertiaRequests extends Middleware
 
     private function periodOf(Request $request): ?Period
     {
-        $name = $request->route('period');
+        foreach (['period', 'week'] as $name) {
+            $period = $request->route($name);
 
-        return is_string($name) ? app(Workspace::class)->calendar()->tryPeriod($name) : null;
+            if ($period instanceof Period) {
+                return $period;
+            }
+        }
+
+        return null;
     }
 }

@@ -11,6 +11,7 @@ use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Lineage;
 use Loftrin\Core\Goals\Readiness;
 
 /** Works out where a goal stands and how it came there: kept until anything is changed. */
@@ -75,25 +76,17 @@ final readonly class GoalCourse
     /** The goal furthest up that can be seen from it. */
     private function root(Goal $goal, Threads $threads): int
     {
-        $root = $goal->id;
+        $above = Lineage::upFrom($threads->goal($goal->parent_id), static fn(OutlinedGoal $at): ?OutlinedGoal => $threads->goal($at->parent), static fn(OutlinedGoal $at): int => $at->id);
 
-        for ($above = $threads->goal($goal->parent_id); $above !== null; $above = $threads->goal($above->parent)) {
-            $root = $above->id;
-        }
-
-        return $root;
+        return $above === [] ? $goal->id : $above[count($above) - 1]->id;
     }
 
     /** @return list<Goal> from the top of the thread down */
     private function above(Goal $goal, StoredPlan $stored): array
     {
-        $above = [];
+        $parentOf = static fn(Goal $at): ?Goal => $stored->goals()->get($at->parent_id);
 
-        for ($parent = $stored->goals()->get($goal->parent_id); $parent !== null; $parent = $stored->goals()->get($parent->parent_id)) {
-            array_unshift($above, $parent);
-        }
-
-        return $above;
+        return array_reverse(Lineage::upFrom($parentOf($goal), $parentOf, static fn(Goal $at): int => $at->id));
     }
 
     private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Visibility;
+use Loftrin\Core\Goals\Lineage;
 use Loftrin\Core\People\Audience;
 use stdClass;
 
@@ -44,11 +45,11 @@ final readonly class SeenGoals
     /** @return array<int, ?int> under which goal each counts, by id; null for one that stands at the top */
     public function parents(): array
     {
-        return array_map(function (stdClass $row): ?int {
+        return Lineage::withoutLoops(array_map(function (stdClass $row): ?int {
             $parent = $this->rows[(int) $row->parent_id] ?? null;
 
             return $parent !== null && $this->audience((int) $row->id)->countsIn($this->audience((int) $parent->id), (bool) $row->counts_unnamed) ? (int) $parent->id : null;
-        }, $this->rows);
+        }, $this->rows));
     }
 
     private function audience(int $goal): Audience

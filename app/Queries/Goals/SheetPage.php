@@ -15,7 +15,6 @@ use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class SheetPage
 {
@@ -23,11 +22,11 @@ final readonly class SheetPage
     {
     }
 
-    /** @param ?string $name of the period to draw; the year of the day where none is given */
-    public function of(Person $viewer, ?string $name, Day $on, SheetFilter $filter): Sheet
+    /** @param ?Period $period to draw; the year of the day where none is given */
+    public function of(Person $viewer, ?Period $period, Day $on, SheetFilter $filter): Sheet
     {
         $calendar = $this->workspace->calendar();
-        $drawn = $name === null ? $calendar->yearOf($on) : $calendar->tryPeriod($name) ?? throw new NotFoundHttpException();
+        $drawn = $period ?? $calendar->yearOf($on);
         $threads = $this->plans->threads($viewer, $drawn);
         $year = $calendar->yearOf($drawn->anchor());
         $all = $this->rows->ofYear($year, $viewer, $on);

@@ -18,10 +18,15 @@ function isTyping(target: EventTarget | null): boolean {
     return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 }
 
-/** The name of a key press: "n", "Ctrl k", "Ctrl Enter". */
+/** The name of a key press: "n", "Ctrl k", "Ctrl Shift z", "Ctrl Enter". */
 function nameOf(event: KeyboardEvent): string {
+    const isCommand = event.ctrlKey || event.metaKey;
+    const isLetter = event.key.length === 1;
+
     return (
-        (event.ctrlKey || event.metaKey ? 'Ctrl ' : '') + (event.key.length === 1 && event.ctrlKey ? event.key.toLowerCase() : event.key)
+        (isCommand ? 'Ctrl ' : '') +
+        (isCommand && event.shiftKey && isLetter ? 'Shift ' : '') +
+        (isCommand && isLetter ? event.key.toLowerCase() : event.key)
     );
 }
 

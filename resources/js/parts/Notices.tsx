@@ -122,9 +122,10 @@ export function Notices() {
 
     useKeys({
         'Ctrl z': () => {
-            if (change != null) {
-                undo(change.batch);
-            }
+            act('post', route('undo.last'));
+        },
+        'Ctrl Shift z': () => {
+            act('post', route('redo'));
         },
     });
 

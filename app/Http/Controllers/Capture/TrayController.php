@@ -30,22 +30,17 @@ final class TrayController extends Controller
         return $this->changed();
     }
 
-    public function makeTask(TaskFields $fields, int $jot, KeepJot $jots): RedirectResponse
+    public function makeTask(TaskFields $fields, Jot $jot, KeepJot $jots): RedirectResponse
     {
-        $jots->makeTask($this->me(), $this->jot($jot), $fields->draft());
+        $jots->makeTask($this->me(), $jot, $fields->draft());
 
         return $this->changed();
     }
 
-    public function destroy(int $jot, KeepJot $jots): RedirectResponse
+    public function destroy(Jot $jot, KeepJot $jots): RedirectResponse
     {
-        $jots->throwAway($this->me(), $this->jot($jot));
+        $jots->throwAway($this->me(), $jot);
 
         return $this->changed();
-    }
-
-    private function jot(int $jot): Jot
-    {
-        return Jot::query()->whereNull('sorted_on')->where(fn($either) => $either->where('person_id', $this->me()->id)->orWhereNotNull('area_id'))->findOrFail($jot);
     }
 }

@@ -4,15 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Capture;
 
-use App\Actions\UndoChange;
+use App\Actions\Undo\UndoChange;
 use App\Http\Controllers\Controller;
 use Illuminate\Http\RedirectResponse;
 
+/** Steps back and forth through what one has changed oneself. */
 final class UndoController extends Controller
 {
-    public function __invoke(string $batch, UndoChange $undo): RedirectResponse
+    public function of(string $batch, UndoChange $undo): RedirectResponse
     {
         $undo($this->me(), $batch);
+
+        return $this->changed();
+    }
+
+    public function last(UndoChange $undo): RedirectResponse
+    {
+        $undo->last($this->me());
+
+        return $this->changed();
+    }
+
+    public function again(UndoChange $undo): RedirectResponse
+    {
+        $undo->again($this->me());
 
         return $this->changed();
     }

@@ -15,38 +15,35 @@ use App\Models\Workspace;
 use App\Queries\Direction\DirectionPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
 
 /** Where we are going is for all to read and for the leads to say. */
 final class DirectionController extends Controller
 {
-    public function show(DirectionPage $page, Workspace $workspace, ?string $period = null): Response
+    public function show(DirectionPage $page, Workspace $workspace, ?Period $period = null): Response
     {
-        $year = $period === null ? $workspace->calendar()->yearOf($workspace->today()) : $workspace->calendar()->tryPeriod($period);
-        abort_unless($year !== null && $year->horizon === Horizon::Year, 404);
+        $year = $period === null ? $workspace->calendar()->yearOf($workspace->today()) : $period;
+        abort_unless($year->horizon === Horizon::Year, 404);
 
         return Inertia::render('direction/Direction', ['page' => $page->of($year, $this->me())]);
     }
 
     public function purpose(Request $request, SavePurpose $save): RedirectResponse
     {
-        Gate::authorize('lead');
         $request->validate(['purpose' => ['nullable', 'string', 'max:2000']]);
         $save($this->me(), $this->text($request, 'purpose'));
 
         return $this->changed();
     }
 
-    public function sayOf(Request $request, string $period, SayOfPeriod $say, Workspace $workspace): RedirectResponse
+    public function sayOf(Request $request, Period $period, SayOfPeriod $say): RedirectResponse
     {
-        Gate::authorize('lead');
-        $of = $workspace->calendar()->tryPeriod($period) ?? abort(404);
         $request->validate(['words' => ['nullable', 'string', 'max:200'], 'why' => ['nullable', 'string', 'max:2000']]);
-        $say($this->me(), $of, $this->text($request, 'words'), $this->text($request, 'why'));
+        $say($this->me(), $period, $this->text($request, 'words'), $this->text($request, 'why'));
 
         return $this->changed();
     }
@@ -63,7 +60,6 @@ final class DirectionController extends Controller
 
     public function removeOutlook(Outlook $outlook, SaveOutlook $save): RedirectResponse
     {
-        Gate::authorize('lead');
         $save->remove($this->me(), $outlook);
 
         return $this->changed();
@@ -71,7 +67,6 @@ final class DirectionController extends Controller
 
     public function place(Request $request, Goal $goal, PlaceGoal $place): RedirectResponse
     {
-        Gate::authorize('update', $goal);
         $request->validate(['outlook' => ['nullable', 'integer', 'exists:outlooks,id'], 'quarters' => ['array', 'max:4'], 'quarters.*' => ['integer', 'distinct', 'between:1,4']]);
         /** @var list<int|string> $quarters */
         $quarters = array_values($request->array('quarters'));
@@ -82,7 +77,6 @@ final class DirectionController extends Controller
 
     private function saveOutlook(Request $request, SaveOutlook $save, ?Outlook $outlook): RedirectResponse
     {
-        Gate::authorize('lead');
         $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d'], 'why' => ['nullable', 'string', 'max:2000']]);
         $save($this->me(), $request->string('title')->toString(), Day::of($request->string('on')->toString()), $this->text($request, 'why'), $outlook);
 

@@ -7,7 +7,9 @@ namespace App\Http\Controllers\Direction;
 use App\Actions\Shelf\Shelve;
 use App\Http\Controllers\Controller;
 use App\Models\Goal;
-use App\Queries\Direction\ShelfKind;
+use App\Models\Jot;
+use App\Models\Project;
+use App\Models\Task;
 use App\Queries\Direction\ShelfPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,30 +32,28 @@ final class ShelfController extends Controller
         return $this->changed();
     }
 
-    public function put(Request $request, ShelfKind $kind, int $id, Shelve $shelve): RedirectResponse
+    public function put(Request $request, string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
     {
-        $shelve($this->me(), $kind->find($id, $this->me()), $this->lookAgainOn($request));
+        $shelve($this->me(), $shelved, $this->lookAgainOn($request));
 
         return $this->changed();
     }
 
     /** Off the shelf: back to where it was. A goal is begun anew from its form. */
-    public function takeBack(ShelfKind $kind, int $id, Shelve $shelve): RedirectResponse
+    public function takeBack(string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
     {
-        $item = $kind->find($id, $this->me());
-
-        if ($item instanceof Goal) {
-            return redirect()->route('goals.create', ['from' => $item->id]);
+        if ($shelved instanceof Goal) {
+            return redirect()->route('goals.create', ['from' => $shelved->id]);
         }
 
-        $shelve->takeBack($this->me(), $item);
+        $shelve->takeBack($this->me(), $shelved);
 
         return $this->changed();
     }
 
-    public function letGo(ShelfKind $kind, int $id, Shelve $shelve): RedirectResponse
+    public function letGo(string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
     {
-        $shelve->letGo($this->me(), $kind->find($id, $this->me()));
+        $shelve->letGo($this->me(), $shelved);
 
         return $this->changed();
     }

@@ -16,21 +16,19 @@ use App\Queries\Goals\SheetPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use Loftrin\Core\Calendar\Period;
 
 final class GoalController extends Controller
 {
-    public function sheet(Request $request, SheetPage $sheet, ?string $period = null): Response
+    public function sheet(Request $request, SheetPage $sheet, ?Period $period = null): Response
     {
         return Inertia::render('goals/Sheet', ['page' => $sheet->of($this->me(), $period, $this->asOf($request), SheetFilter::from($request))]);
     }
 
     public function show(Request $request, Goal $goal, GoalPage $page): Response
     {
-        Gate::authorize('view', $goal);
-
         return Inertia::render('goals/Goal', ['page' => $page->of($goal, $this->me(), $this->asOf($request))]);
     }
 
@@ -54,22 +52,17 @@ final class GoalController extends Controller
 
     public function edit(Goal $goal, GoalForm $form): Response
     {
-        Gate::authorize('update', $goal);
-
         return Inertia::render('goals/GoalForm', ['page' => $form->filled($this->me(), $goal)]);
     }
 
     /** What the change would do to the figures; nothing is kept of it. */
     public function preview(GoalFields $fields, Goal $goal, TryChange $try): JsonResponse
     {
-        Gate::authorize('update', $goal);
-
         return response()->json($try($this->me(), $goal, $fields->draft()));
     }
 
     public function update(GoalFields $fields, Goal $goal, SaveGoal $save): RedirectResponse
     {
-        Gate::authorize('update', $goal);
         $save($this->me(), $fields->draft(), $goal);
 
         return $this->changed(route('goals.show', $goal));

@@ -13,7 +13,6 @@ use App\Models\Goal;
 use App\Models\Judgement;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Goals\Direction;
 
@@ -21,7 +20,6 @@ final class LogbookController extends Controller
 {
     public function comment(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
-        Gate::authorize('view', $goal);
         $request->validate(['words' => ['required', 'string', 'max:5000']]);
         $write->comment($this->me(), $goal, $request->string('words')->toString());
 
@@ -30,7 +28,6 @@ final class LogbookController extends Controller
 
     public function estimate(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
-        Gate::authorize('view', $goal);
         $request->validate(['chance' => ['required', 'integer', 'between:0,100'], 'line' => ['nullable', 'string', 'max:500']]);
         $write->estimate($this->me(), $goal, $request->integer('chance'), $this->text($request, 'line'));
 
@@ -39,7 +36,6 @@ final class LogbookController extends Controller
 
     public function judge(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
-        Gate::authorize('update', $goal);
         $request->validate(['direction' => ['required', Rule::enum(Direction::class)], 'line' => ['required', 'string', 'max:500']]);
         $write->judge($this->me(), $goal, $request->enum('direction', Direction::class) ?? Direction::Holding, $request->string('line')->toString());
 
@@ -63,7 +59,6 @@ final class LogbookController extends Controller
 
     public function follow(Goal $goal, Follow $follow): RedirectResponse
     {
-        Gate::authorize('view', $goal);
         $follow->start($this->me(), $goal);
 
         return $this->changed();
@@ -71,7 +66,6 @@ final class LogbookController extends Controller
 
     public function unfollow(Goal $goal, Follow $follow): RedirectResponse
     {
-        Gate::authorize('view', $goal);
         $follow->stop($this->me(), $goal);
 
         return $this->changed();
@@ -79,7 +73,6 @@ final class LogbookController extends Controller
 
     private function remove(Comment|Estimate|Judgement $entry, WriteInLogbook $write): RedirectResponse
     {
-        Gate::authorize('view', $entry instanceof Comment ? $entry->about() : $entry->goal);
         $write->takeOut($this->me(), $entry);
 
         return $this->changed();

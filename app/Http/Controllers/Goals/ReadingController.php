@@ -10,7 +10,6 @@ use App\Models\Goal;
 use App\Models\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
 
 final class ReadingController extends Controller
@@ -22,7 +21,6 @@ final class ReadingController extends Controller
 
     public function store(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
     {
-        Gate::authorize('view', $goal);
         $request->validate(self::RULES);
         $enter($this->me(), $goal, Day::of($request->string('on')->toString()), $request->string('value')->toString());
 
@@ -31,7 +29,6 @@ final class ReadingController extends Controller
 
     public function paste(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
     {
-        Gate::authorize('view', $goal);
         $request->validate(['text' => ['required', 'string', 'max:20000'], 'last' => ['required', 'date_format:Y-m-d']]);
         $enter->paste($this->me(), $goal, $request->string('text')->toString(), Day::of($request->string('last')->toString()));
 
@@ -40,7 +37,6 @@ final class ReadingController extends Controller
 
     public function update(Request $request, Reading $reading, EnterReading $enter): RedirectResponse
     {
-        Gate::authorize('update', $reading->goal);
         $request->validate(self::RULES);
         $enter->correct($this->me(), $reading, Day::of($request->string('on')->toString()), $request->string('value')->toString());
 
@@ -49,7 +45,6 @@ final class ReadingController extends Controller
 
     public function destroy(Reading $reading, EnterReading $enter): RedirectResponse
     {
-        Gate::authorize('update', $reading->goal);
         $enter->remove($this->me(), $reading);
 
         return $this->changed();

@@ -18,7 +18,6 @@ use App\Queries\Lists\ListSort;
 use App\Queries\Lists\SavedPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -35,7 +34,6 @@ final class SavedListController extends Controller
 
     public function show(Request $request, SavedList $saved, SavedPage $page): Response
     {
-        Gate::authorize('view', $saved);
         $conditions = array_map(static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']), $saved->conditions);
 
         return $this->page($request, $page, $saved, $conditions, ListSort::from($saved->sort), $saved->group === null ? null : ListGrouping::from($saved->group));
@@ -48,14 +46,11 @@ final class SavedListController extends Controller
 
     public function update(ListQuestion $question, SavedList $saved, SaveList $save): RedirectResponse
     {
-        Gate::authorize('update', $saved);
-
         return $this->kept($save($this->me(), $question->string('title')->toString(), $question->conditions(), $question->sort(), $question->group(), $question->boolean('isShared'), $saved));
     }
 
     public function remove(SavedList $saved, SaveList $save): RedirectResponse
     {
-        Gate::authorize('update', $saved);
         $save->remove($this->me(), $saved);
 
         return $this->changed(route('lists'));

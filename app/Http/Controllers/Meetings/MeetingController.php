@@ -14,7 +14,6 @@ use App\Models\Meeting;
 use App\Queries\Meetings\MeetingPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -25,14 +24,12 @@ final class MeetingController extends Controller
 {
     public function show(Meeting $meeting, MeetingPage $page): Response
     {
-        Gate::authorize('view', $meeting->series()->firstOrFail());
-
         return Inertia::render('meetings/Meeting', ['page' => $page->of($meeting, $this->me())]);
     }
 
     public function turnTo(AgendaItem $item, RunMeeting $run): RedirectResponse
     {
-        $run->turnTo($this->me(), $this->mine($item));
+        $run->turnTo($this->me(), $this->withMeeting($item));
 
         return back(303);
     }
@@ -42,7 +39,7 @@ final class MeetingController extends Controller
         $request->validate(['notes' => ['present', 'nullable', 'string', 'max:50000'], 'was' => ['present', 'nullable', 'string', 'max:50000']]);
         $run->write(
             $this->me(),
-            $this->mine($item),
+            $this->withMeeting($item),
             $request->filled('notes') ? $request->string('notes')->toString() : null,
             $request->filled('was') ? $request->string('was')->toString() : null,
         );
@@ -53,7 +50,6 @@ final class MeetingController extends Controller
     public function attend(Request $request, Attendance $attendance, RunMeeting $run): RedirectResponse
     {
         $meeting = Meeting::query()->findOrFail($attendance->meeting_id);
-        $this->authorizeSeries($meeting);
         RunMeeting::refuseSealed($meeting);
         $request->validate(['wasThere' => ['required', 'boolean']]);
         $run->attend($this->me(), $attendance, $request->boolean('wasThere'));
@@ -66,7 +62,7 @@ final class MeetingController extends Controller
         $request->validate(['words' => ['required', 'string', 'max:1000'], 'because' => ['nullable', 'string', 'max:1000']]);
         $settle->decide(
             $this->me(),
-            $this->mine($item),
+            $this->withMeeting($item),
             $request->string('words')->toString(),
             $request->filled('because') ? $request->string('because')->toString() : null,
         );
@@ -84,7 +80,7 @@ final class MeetingController extends Controller
         ]);
         $settle->nextStep(
             $this->me(),
-            $this->mine($item),
+            $this->withMeeting($item),
             $request->string('title')->toString(),
             $request->integer('owner'),
             $request->filled('by') ? Day::of($request->string('by')->toString()) : null,
@@ -97,31 +93,21 @@ final class MeetingController extends Controller
     public function settle(Request $request, AgendaItem $item, SettleItem $settle): RedirectResponse
     {
         $request->validate(['outcome' => ['present', 'nullable', Rule::enum(Outcome::class)]]);
-        $settle->settle($this->me(), $this->mine($item), $request->enum('outcome', Outcome::class));
+        $settle->settle($this->me(), $this->withMeeting($item), $request->enum('outcome', Outcome::class));
 
         return $this->changed();
     }
 
     public function close(Request $request, Meeting $meeting, CloseMeeting $close): RedirectResponse
     {
-        $this->authorizeSeries($meeting);
         $request->validate(['summary' => ['nullable', 'string', 'max:5000']]);
         $close($this->me(), $meeting->load('series'), $request->filled('summary') ? $request->string('summary')->toString() : null);
 
         return $this->changed();
     }
 
-    /** The item with its meeting, for somebody who may run it. */
-    private function mine(AgendaItem $item): AgendaItem
+    private function withMeeting(AgendaItem $item): AgendaItem
     {
-        $item->load(['meeting.series.meetings', 'issue']);
-        $this->authorizeSeries($item->meeting);
-
-        return $item;
-    }
-
-    private function authorizeSeries(Meeting $meeting): void
-    {
-        Gate::authorize('update', $meeting->series()->firstOrFail());
+        return $item->load(['meeting.series.meetings', 'issue']);
     }
 }

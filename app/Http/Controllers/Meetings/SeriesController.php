@@ -16,7 +16,6 @@ use App\Queries\Meetings\SeriesForm;
 use App\Queries\Meetings\SeriesPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -33,8 +32,6 @@ final class SeriesController extends Controller
 
     public function show(Request $request, Series $series, SeriesPage $page): Response
     {
-        Gate::authorize('view', $series);
-
         return Inertia::render('meetings/Series', ['page' => $page->of($series, $this->me(), $request->boolean('all'))]);
     }
 
@@ -52,14 +49,11 @@ final class SeriesController extends Controller
 
     public function edit(Series $series, SeriesForm $form): Response
     {
-        Gate::authorize('update', $series);
-
         return Inertia::render('meetings/SeriesForm', ['page' => $form->filled($this->me(), $series)]);
     }
 
     public function update(SeriesFields $fields, Series $series, SaveSeries $save): RedirectResponse
     {
-        Gate::authorize('update', $series);
         $save($this->me(), $fields->draft(), $series);
 
         return $this->changed(route('series.show', $series));
@@ -67,7 +61,6 @@ final class SeriesController extends Controller
 
     public function open(Request $request, Series $series, OpenMeeting $open): RedirectResponse
     {
-        Gate::authorize('update', $series);
         $request->validate(['on' => ['required', 'date_format:Y-m-d']]);
         $meeting = $open($this->me(), $series, Day::of($request->string('on')->toString()));
 
@@ -76,7 +69,6 @@ final class SeriesController extends Controller
 
     public function raise(Request $request, Series $series, RaiseIssue $raise): RedirectResponse
     {
-        Gate::authorize('view', $series);
         $request->validate([
             'title' => ['required', 'string', 'max:200'],
             'context' => ['nullable', 'string', 'max:5000'],
@@ -103,7 +95,6 @@ final class SeriesController extends Controller
 
     public function withdraw(Issue $issue, RaiseIssue $raise): RedirectResponse
     {
-        Gate::authorize('update', $issue->series()->firstOrFail());
         $raise->withdraw($this->me(), $issue);
 
         return $this->changed();

@@ -24,7 +24,6 @@ final class PersonController extends Controller
 
     public function store(Request $request, AddPerson $add): RedirectResponse
     {
-        abort_unless($this->me()->isLead(), 403);
         $request->merge(['email' => $request->string('email')->lower()->toString()]);
         $request->validate([
             'name' => ['required', 'string', 'max:80'],

@@ -18,7 +18,6 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What reaches somebody: reminders, and where they hear of what others do. */
 final class ToldController extends Controller
@@ -52,7 +51,7 @@ final class ToldController extends Controller
     public function putOff(Request $request, Reminder $reminder, SetReminder $set): RedirectResponse
     {
         $request->validate(['on' => ['required', 'date_format:Y-m-d']]);
-        $set->putOff($this->me(), $this->own($reminder), Day::of($request->string('on')->toString()));
+        $set->putOff($this->me(), $reminder, Day::of($request->string('on')->toString()));
 
         return $this->changed();
     }
@@ -60,7 +59,6 @@ final class ToldController extends Controller
     public function settle(Request $request, Reminder $reminder, SetReminder $set): RedirectResponse
     {
         $request->validate(['yes' => ['boolean']]);
-        $this->own($reminder);
 
         if ($request->boolean('yes') && $reminder->kind === ReminderKind::Ask) {
             return $this->changed(route('projects.show', $set->accept($this->me(), $reminder)));
@@ -73,14 +71,8 @@ final class ToldController extends Controller
 
     public function remove(Reminder $reminder, SetReminder $set): RedirectResponse
     {
-        $set->remove($this->me(), $this->own($reminder));
+        $set->remove($this->me(), $reminder);
 
         return $this->changed();
-    }
-
-    /** Nobody else's reminders are there. */
-    private function own(Reminder $reminder): Reminder
-    {
-        return $reminder->person_id === $this->me()->id ? $reminder : throw new NotFoundHttpException();
     }
 }

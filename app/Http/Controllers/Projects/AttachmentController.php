@@ -13,7 +13,6 @@ use App\Models\Task;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -26,27 +25,26 @@ final class AttachmentController extends Controller
 
     private const LARGEST = 20_000;
 
-    public function comment(Request $request, string $kind, int $id, Attach $attach): RedirectResponse
+    public function comment(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:5000']]);
-        $attach->comment($this->me(), $this->work($kind, $id), $request->string('words')->toString());
+        $attach->comment($this->me(), $work, $request->string('words')->toString());
 
         return $this->changed();
     }
 
-    public function helpers(Request $request, string $kind, int $id, Attach $attach): RedirectResponse
+    public function helpers(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
         $request->validate(['people' => ['present', 'array', 'max:50'], 'people.*' => ['integer', 'distinct', 'exists:people,id']]);
         /** @var list<int|string> $people */
         $people = array_values($request->array('people'));
-        $attach->helpers($this->me(), $this->work($kind, $id), array_map(intval(...), $people));
+        $attach->helpers($this->me(), $work, array_map(intval(...), $people));
 
         return $this->changed();
     }
 
-    public function addFile(Request $request, string $kind, int $id, Attach $attach): RedirectResponse
+    public function addFile(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
-        $work = $this->work($kind, $id);
         $request->validate(
             ['file' => ['required', 'file', 'max:'.self::LARGEST, self::KINDS]],
             ['file.max' => 'A file can be 20 MB at most.', 'file.mimes' => 'Files of this kind are not taken. A document, a picture, a table, a drawing or a zip is.', 'file.uploaded' => 'The file did not arrive whole. It can be 20 MB at most.'],
@@ -63,7 +61,7 @@ final class AttachmentController extends Controller
     /** Always as something to save, never to be run in the page: whatever is in it. */
     public function file(File $file): StreamedResponse
     {
-        if (! $file->isVisibleTo($this->me()) || ! Storage::disk('local')->exists($file->path)) {
+        if (! Storage::disk('local')->exists($file->path)) {
             throw new NotFoundHttpException();
         }
 
@@ -77,15 +75,13 @@ final class AttachmentController extends Controller
 
     public function removeFile(File $file, Attach $attach): RedirectResponse
     {
-        Gate::authorize('view', $file->work());
         $attach->remove($this->me(), $file);
 
         return $this->changed();
     }
 
-    public function addReference(Request $request, string $kind, int $id, Attach $attach): RedirectResponse
+    public function addReference(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
-        $work = $this->work($kind, $id);
         $request->validate(['title' => ['nullable', 'string', 'max:200'], 'address' => ['required', 'url:http,https', 'max:2000']]);
         $address = $request->string('address')->toString();
         $attach->reference($this->me(), $work, $this->text($request, 'title') ?? mb_substr((string) preg_replace('#^https?://#', '', $address), 0, 200), $address);
@@ -95,18 +91,9 @@ final class AttachmentController extends Controller
 
     public function removeReference(Reference $reference, Attach $attach): RedirectResponse
     {
-        Gate::authorize('view', $reference->work());
         $attach->remove($this->me(), $reference);
 
         return $this->changed();
     }
 
-    /** The task or project, if the person may see it. */
-    private function work(string $kind, int $id): Task|Project
-    {
-        $work = $kind === 'tasks' ? Task::query()->findOrFail($id) : Project::query()->findOrFail($id);
-        Gate::authorize('view', $work);
-
-        return $work;
-    }
 }

@@ -11,14 +11,12 @@ use App\Models\PlanLine;
 use App\Models\Project;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
 
 final class BriefController extends Controller
 {
     public function write(Request $request, Project $project, ChangeBrief $change): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(array_fill_keys(['reason', 'outcome', 'limits', 'approach', 'notes'], ['nullable', 'string', 'max:20000']));
         $change->write($this->me(), $project, [
             'reason' => $this->text($request, 'reason'),
@@ -33,7 +31,6 @@ final class BriefController extends Controller
 
     public function status(Request $request, Project $project, ChangeBrief $change): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['line' => ['nullable', 'string', 'max:300']]);
         $change->status($this->me(), $project, $this->text($request, 'line'));
 
@@ -42,7 +39,6 @@ final class BriefController extends Controller
 
     public function close(Request $request, Project $project, ChangeBrief $change): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['learned' => ['nullable', 'string', 'max:5000']]);
         $change->close($this->me(), $project, $this->text($request, 'learned'));
 
@@ -61,7 +57,6 @@ final class BriefController extends Controller
 
     public function reach(Request $request, Milestone $milestone, ChangeBrief $change): RedirectResponse
     {
-        Gate::authorize('update', $milestone->project);
         $request->validate(['reached' => ['required', 'boolean']]);
         $change->reach($this->me(), $milestone, $request->boolean('reached'));
 
@@ -70,7 +65,6 @@ final class BriefController extends Controller
 
     public function removeMilestone(Milestone $milestone, ChangeBrief $change): RedirectResponse
     {
-        Gate::authorize('update', $milestone->project);
         $change->remove($this->me(), $milestone);
 
         return $this->changed();
@@ -100,7 +94,6 @@ final class BriefController extends Controller
 
     private function milestone(Request $request, Project $project, ChangeBrief $change, ?Milestone $milestone): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d']]);
         $change->milestone($this->me(), $project, $request->string('title')->toString(), Day::of($request->string('on')->toString()), $milestone);
 

@@ -15,7 +15,6 @@ use App\Queries\Projects\PatternPage;
 use App\Queries\Projects\StartPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
@@ -83,7 +82,6 @@ final class PatternController extends Controller
 
     public function take(Request $request, Project $project, TakePattern $take): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['tasks' => ['present', 'array', 'max:300'], 'tasks.*' => ['integer', 'distinct']]);
         /** @var list<int|string> $tasks */
         $tasks = array_values($request->array('tasks'));

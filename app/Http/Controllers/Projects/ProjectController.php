@@ -13,7 +13,6 @@ use App\Queries\Projects\ProjectForm;
 use App\Queries\Projects\ProjectPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -40,14 +39,11 @@ final class ProjectController extends Controller
 
     public function edit(Project $project, ProjectForm $form): Response
     {
-        Gate::authorize('update', $project);
-
         return Inertia::render('projects/ProjectForm', ['page' => $form->filled($this->me(), $project)]);
     }
 
     public function update(ProjectFields $fields, Project $project, SaveProject $save): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $save($this->me(), $fields->draft(), $project);
 
         return $this->changed(route('projects.show', $project));
@@ -55,7 +51,6 @@ final class ProjectController extends Controller
 
     public function setState(Request $request, Project $project, SetProjectState $set): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['state' => ['required', Rule::enum(ProjectState::class)]]);
         $set($this->me(), $project, $request->enum('state', ProjectState::class) ?? $project->state);
 

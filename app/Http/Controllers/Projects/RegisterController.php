@@ -14,7 +14,6 @@ use App\Models\Workspace;
 use App\Queries\Projects\RegisterPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -28,7 +27,6 @@ final class RegisterController extends Controller
 
     public function limit(Request $request, Workspace $workspace, KeepRegister $keep): RedirectResponse
     {
-        Gate::authorize('lead');
         $request->validate(['limit' => ['nullable', 'integer', 'between:1,100']]);
         $keep->limit($this->me(), $workspace, $this->number($request, 'limit'));
 
@@ -37,7 +35,6 @@ final class RegisterController extends Controller
 
     public function gather(Request $request, Project $project, KeepRegister $keep): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['collections' => ['present', 'array', 'max:50'], 'collections.*' => ['integer', 'distinct', 'exists:collections,id'], 'named' => ['nullable', 'string', 'max:80']]);
         /** @var list<int|string> $ids */
         $ids = array_values($request->array('collections'));
@@ -48,7 +45,6 @@ final class RegisterController extends Controller
 
     public function addField(Request $request, KeepRegister $keep): RedirectResponse
     {
-        Gate::authorize('lead');
         $request->validate(['name' => ['required', 'string', 'max:60'], 'kind' => ['required', Rule::enum(FieldKind::class)], 'choices' => ['nullable', 'string', 'max:2000']]);
         $choices = array_values(array_unique(array_filter(array_map(trim(...), explode("\n", $request->string('choices')->toString())), static fn(string $line): bool => $line !== '')));
         $keep->addField($this->me(), $request->string('name')->toString(), $request->enum('kind', FieldKind::class) ?? FieldKind::Text, $choices);
@@ -58,7 +54,6 @@ final class RegisterController extends Controller
 
     public function removeField(Field $field, KeepRegister $keep): RedirectResponse
     {
-        Gate::authorize('lead');
         $keep->removeField($this->me(), $field);
 
         return $this->changed();
@@ -66,7 +61,6 @@ final class RegisterController extends Controller
 
     public function enter(Request $request, Project $project, Field $field, KeepRegister $keep): RedirectResponse
     {
-        Gate::authorize('update', $project);
         $request->validate(['value' => ['nullable', 'string', 'max:200']]);
         $keep->enter($this->me(), $project, $field, $this->text($request, 'value'));
 

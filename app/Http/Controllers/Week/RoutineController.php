@@ -18,7 +18,6 @@ use App\Queries\Week\RoutinePage;
 use App\Queries\Week\RoutinesPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -40,8 +39,6 @@ final class RoutineController extends Controller
 
     public function show(Routine $routine, RoutinePage $page): Response
     {
-        Gate::authorize('view', $routine);
-
         return Inertia::render('week/Routine', ['page' => $page->of($routine, $this->me())]);
     }
 
@@ -54,7 +51,6 @@ final class RoutineController extends Controller
 
     public function update(RoutineFields $fields, Routine $routine, SaveRoutine $save): RedirectResponse
     {
-        Gate::authorize('update', $routine);
         $save($this->me(), $fields->draft(), $routine);
 
         return $this->changed();
@@ -62,7 +58,6 @@ final class RoutineController extends Controller
 
     public function end(Routine $routine, SaveRoutine $save): RedirectResponse
     {
-        Gate::authorize('update', $routine);
         $save->end($this->me(), $routine);
 
         return $this->changed(route('routines.index'));
@@ -83,7 +78,6 @@ final class RoutineController extends Controller
 
     public function skip(Task $task, RunRoutine $run): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $run->skip($this->me(), $task);
 
         return $this->changed();
@@ -91,7 +85,6 @@ final class RoutineController extends Controller
 
     public function now(Routine $routine, RunRoutine $run): RedirectResponse
     {
-        Gate::authorize('update', $routine);
         $run->now($this->me(), $routine);
 
         return $this->changed();
@@ -99,7 +92,6 @@ final class RoutineController extends Controller
 
     public function layOut(Routine $routine, LayOut $layOut, Workspace $workspace): RedirectResponse
     {
-        Gate::authorize('update', $routine);
         $layOut($this->me(), $routine, $workspace->calendar()->quarterOf($workspace->today()));
 
         return $this->changed();
@@ -119,7 +111,6 @@ final class RoutineController extends Controller
 
     public function tickLine(Request $request, RoutineStep $step, RunRoutine $run): RedirectResponse
     {
-        Gate::authorize('view', $step->routine);
         $request->validate(['done' => ['required', 'boolean']]);
         $run->tickLine($this->me(), $step, $request->boolean('done'));
 
@@ -128,7 +119,6 @@ final class RoutineController extends Controller
 
     public function startAfresh(Routine $routine, RunRoutine $run): RedirectResponse
     {
-        Gate::authorize('view', $routine);
         $run->startAfresh($this->me(), $routine);
 
         return $this->changed();

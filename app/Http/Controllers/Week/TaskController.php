@@ -18,7 +18,6 @@ use App\Models\Task;
 use App\Queries\Week\TaskPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -26,8 +25,6 @@ final class TaskController extends Controller
 {
     public function show(Task $task, TaskPage $page): Response
     {
-        Gate::authorize('view', $task);
-
         return Inertia::render('week/Task', ['page' => $page->of($task, $this->me())]);
     }
 
@@ -40,7 +37,6 @@ final class TaskController extends Controller
 
     public function update(TaskFields $fields, Task $task, ChangeTask $change): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $change($this->me(), $task, $fields->changes(), $fields->seen());
 
         return $this->changed();
@@ -48,7 +44,6 @@ final class TaskController extends Controller
 
     public function tick(Request $request, Task $task, TickTask $tick): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $request->validate(['done' => ['required', 'boolean']]);
         $tick($this->me(), $task, $request->boolean('done'));
 
@@ -57,7 +52,6 @@ final class TaskController extends Controller
 
     public function plan(Request $request, Task $task, PlanTask $plan): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $request->validate(['planned' => ['present', 'nullable', 'string', 'max:10'], 'at' => ['nullable', 'date_format:H:i']]);
         $plan($this->me(), $task, $this->text($request, 'planned'), $this->text($request, 'at'));
 
@@ -66,7 +60,6 @@ final class TaskController extends Controller
 
     public function setAside(Request $request, Task $task, SetTaskAside $aside): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $request->validate(['how' => ['required', 'in:shelve,drop,take_back']]);
 
         match ($request->string('how')->toString()) {
@@ -80,7 +73,6 @@ final class TaskController extends Controller
 
     public function order(Request $request, Task $task, SetOrder $set): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $request->validate(['after' => ['array', 'max:50'], 'after.*' => ['integer', 'distinct']]);
         /** @var list<int|string> $after */
         $after = array_values($request->array('after'));
@@ -91,7 +83,6 @@ final class TaskController extends Controller
 
     public function addSteps(Request $request, Task $task, ChangeSteps $steps): RedirectResponse
     {
-        Gate::authorize('update', $task);
         $request->validate(['titles' => ['required', 'array', 'min:1', 'max:50'], 'titles.*' => ['required', 'string', 'max:200']]);
         /** @var list<string> $titles */
         $titles = array_values($request->array('titles'));
@@ -102,7 +93,6 @@ final class TaskController extends Controller
 
     public function tickStep(Request $request, Step $step, ChangeSteps $steps): RedirectResponse
     {
-        Gate::authorize('update', $step->task()->firstOrFail());
         $request->validate(['done' => ['required', 'boolean']]);
         $steps->tick($this->me(), $step->load('task'), $request->boolean('done'));
 
@@ -111,7 +101,6 @@ final class TaskController extends Controller
 
     public function removeStep(Step $step, ChangeSteps $steps): RedirectResponse
     {
-        Gate::authorize('update', $step->task()->firstOrFail());
         $steps->remove($this->me(), $step->load('task'));
 
         return $this->changed();

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Models\Goal;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
+use App\Store\RefusedChange;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Goals\Goal as CoreGoal;
+use Loftrin\Core\Goals\Lineage;
+use Loftrin\Core\Goals\Placement;
+
+/** What holds of every goal that is stored, however it came to be so: where it may stand, and that nothing hidden shows through it. */
+final readonly class GoalRules
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /**
+     * @param Goal $goal as it is stored
+     *
+     * @throws RefusedChange at the field that breaks a rule
+     */
+    public function check(Goal $goal): void
+    {
+        $this->refuseMisplaced($goal);
+        RefusedChange::unless('checkpoints', fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null));
+        $goal->load('admissions.circle.memberships');
+        $this->refuseShowing($goal);
+        $this->refuseUnseenTasks($goal);
+    }
+
+    /** Checks where the goal stands, and whether those beneath it still may stand there. It need not be stored yet. */
+    public function refuseMisplaced(Goal $goal): void
+    {
+        $id = $goal->id ?? 0;
+        $records = new CoreRecords($this->workspace->calendar());
+        $cores = [];
+
+        foreach ($this->family($goal) as $member) {
+            $cores[(string) $member->id] = $records->goal($member, $member->parent_id);
+        }
+
+        $draft = (clone $goal)->fill(['id' => $id])->setRelation('checkpoints', new Collection());
+        $new = RefusedChange::unless('weight', static fn(): CoreGoal => $records->goal($draft, $draft->parent_id));
+        $cores[(string) $id] = $new;
+        $placement = new Placement($cores);
+        $fault = $placement->fault($new);
+
+        if ($fault !== null) {
+            throw new RefusedChange('parent', $fault);
+        }
+
+        foreach ($cores as $core) {
+            $fault = $core->parent === (string) $id ? $placement->fault($core) : null;
+
+            if ($fault !== null) {
+                throw new RefusedChange('period', $fault);
+            }
+        }
+    }
+
+    /** Nothing hidden shows through what more people see, above it or beneath. Its admissions are loaded. */
+    public function refuseShowing(Goal $goal): void
+    {
+        if ($goal->parent !== null) {
+            self::refuseBetween($goal->parent, $goal);
+        }
+
+        foreach ($goal->children()->get() as $child) {
+            self::refuseBetween($goal, $child);
+        }
+    }
+
+    /** Whoever has a task for a goal sees the goal, and the task is seen by those who do. Its admissions are loaded. */
+    private function refuseUnseenTasks(Goal $goal): void
+    {
+        $visibility = self::visibilityOfTasks($goal);
+
+        foreach (Task::query()->where('goal_id', $goal->id)->with('owner')->get() as $task) {
+            self::refuseUnseen($goal, $task);
+
+            if ($task->visibility !== $visibility) {
+                throw new RefusedChange('visibility', "“{$goal->title}” and the task “{$task->title}” would not be seen by the same people.");
+            }
+        }
+    }
+
+    public static function refuseUnseen(Goal $goal, Task $task): void
+    {
+        if (! $goal->audience()->admits($task->owner_id)) {
+            throw new RefusedChange('visibility', "{$task->owner->name} has a task for this goal and would not see it. Hand the task over, or let them see the goal.");
+        }
+    }
+
+    /** What serves a goal that not everyone sees is seen by those who see the goal. */
+    public static function visibilityOfTasks(Goal $goal): Visibility
+    {
+        return $goal->visibility === Visibility::Everyone ? Visibility::Everyone : Visibility::OnlyMe;
+    }
+
+    private static function refuseBetween(Goal $parent, Goal $child): void
+    {
+        match (true) {
+            ! $parent->audience()->includes($child->audience()) => throw new RefusedChange('parent', "Fewer people see “{$parent->title}”: what hangs under it must be seen by no more of them."),
+            ! $child->countsUnder($parent) => throw new RefusedChange('visibility', "“{$child->title}” would show through “{$parent->title}”, which more people see. Say that it counts there without its name, let it stand alone, or let them see it."),
+            default => null,
+        };
+    }
+
+    /**
+     * The goals above it and right beneath it.
+     *
+     * @return list<Goal>
+     */
+    private function family(Goal $goal): array
+    {
+        $find = static fn(?int $id): ?Goal => $id === null || $id === ($goal->id ?? 0) ? null : Goal::query()->with('checkpoints')->find($id);
+
+        return [
+            ...($goal->exists ? $goal->children()->with('checkpoints')->get()->all() : []),
+            ...Lineage::upFrom($find($goal->parent_id), static fn(Goal $at): ?Goal => $find($at->parent_id), static fn(Goal $at): int => $at->id),
+        ];
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Undo;
+
+use App\Models\Record;
+use Spatie\Activitylog\Models\Activity;
+
+/** One record that a change wrote, as the log has it: what it was before, and what it became. */
+final readonly class LoggedWrite
+{
+    /**
+     * @param class-string<Record> $class
+     * @param array<string, mixed> $now    the columns written, or all of a record that was made or deleted
+     * @param array<string, mixed> $before those that were changed
+     * @param ?Record              $record as it is stored today
+     */
+    private function __construct(
+        public string $class,
+        public string $event,
+        public array $now,
+        public array $before,
+        public ?Record $record,
+        public string $batch,
+    ) {
+    }
+
+    /** Null of what is no record any more. */
+    public static function of(Activity $activity): ?self
+    {
+        $class = (string) $activity->subject_type;
+
+        if (! is_subclass_of($class, Record::class)) {
+            return null;
+        }
+
+        return new self(
+            $class,
+            (string) $activity->event,
+            self::columns($activity, 'now'),
+            self::columns($activity, 'before'),
+            $class::query()->find($activity->subject_id),
+            (string) $activity->batch_uuid,
+        );
+    }
+
+    /** The record as it is, or, of one that was deleted, as it would be again. */
+    public function subject(): Record
+    {
+        return $this->record ?? (new $this->class())->setRawAttributes($this->now);
+    }
+
+    public function isMade(): bool
+    {
+        return $this->event === 'created';
+    }
+
+    public function isDeleted(): bool
+    {
+        return $this->event === 'deleted';
+    }
+
+    /** The record as it is again; null when it is gone by it. */
+    public function reverse(): ?Record
+    {
+        $record = $this->subject();
+
+        if ($this->isMade()) {
+            $record->delete();
+
+            return null;
+        }
+
+        if (! $this->isDeleted()) {
+            $record->setRawAttributes([...$record->getAttributes(), ...array_intersect_key($this->before, $record->getAttributes())]);
+        }
+
+        $record->save();
+
+        return $record;
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(Activity $activity, string $which): array
+    {
+        $columns = $activity->properties?->get($which, []);
+
+        /** @var array<string, mixed> */
+        return is_array($columns) ? $columns : [];
+    }
+}

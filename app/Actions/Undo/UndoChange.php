@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Undo;
+
+use App\Models\Person;
+use App\Models\Record;
+use App\Store\ChangeLog;
+use App\Store\MadeChange;
+use App\Store\RefusedChange;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\QueryException;
+use Spatie\Activitylog\Models\Activity;
+
+/**
+ * Takes back everything that one change wrote. It is a change like any other: it needs the rights of today, keeps the same
+ * rules, and touches neither what others have changed or added since nor what is final.
+ */
+final readonly class UndoChange
+{
+    public function __construct(private ChangeLog $log, private StoredRules $rules)
+    {
+    }
+
+    /**
+     * @throws ModelNotFoundException when the person made no such change
+     * @throws RefusedChange          saying what stands in the way: then nothing is taken back
+     */
+    public function __invoke(Person $who, string $batch): void
+    {
+        $change = MadeChange::of($who, $batch) ?? throw (new ModelNotFoundException())->setModel(Activity::class, [$batch]);
+
+        if ($change->isTakenBack) {
+            throw new RefusedChange('undo', 'This was undone already.');
+        }
+
+        $this->takeBack($who, $change);
+    }
+
+    /**
+     * One step back, from what the person changed last.
+     *
+     * @throws RefusedChange when there is none, or something stands in the way
+     */
+    public function last(Person $who): void
+    {
+        $this->takeBack($who, MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'You have changed nothing lately that could be undone.'));
+    }
+
+    /**
+     * One step forth: what was undone last is done again.
+     *
+     * @throws RefusedChange when there is none, or something stands in the way
+     */
+    public function again(Person $who): void
+    {
+        $this->takeBack($who, MadeChange::lastUndoneOf($who) ?? throw new RefusedChange('undo', 'There is nothing to redo.'));
+    }
+
+    private function takeBack(Person $who, MadeChange $change): void
+    {
+        $this->log->change($who, $change->reverseWords(), function () use ($who, $change): void {
+            $touched = [];
+
+            foreach (Activity::query()->where('batch_uuid', $change->batch)->orderByDesc('id')->get() as $activity) {
+                $entry = LoggedWrite::of($activity);
+
+                if ($entry !== null) {
+                    $touched[] = $this->reverse($who, $entry);
+                }
+            }
+
+            $this->rules->check($who, array_filter($touched));
+        }, $change);
+    }
+
+    /** @return ?Record what was written; null when it is gone by it */
+    private function reverse(Person $who, LoggedWrite $entry): ?Record
+    {
+        Untouched::check($entry);
+        Permitted::check($who, $entry);
+
+        try {
+            return $entry->reverse();
+        } catch (QueryException $reason) {
+            // What the database refuses: what it belonged to is gone, or its place is taken.
+            throw str_starts_with((string) $reason->getCode(), '23')
+                ? new RefusedChange('undo', 'This can no longer be undone: what it belonged to was changed or removed since.')
+                : $reason;
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Models\Precedence;
+use App\Models\Stage;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Store\RefusedChange;
+use InvalidArgumentException;
+use Loftrin\Core\Work\Doable;
+
+/** What holds of every task that is stored, however it came to be so: where it stands, and that no two wait for each other. */
+final readonly class TaskRules
+{
+    /** @throws RefusedChange at the field that breaks a rule */
+    public function check(Task $task): void
+    {
+        $stage = $task->stage_id === null ? null : Stage::query()->with('project.stages')->find($task->stage_id);
+        $last = $stage?->project->last_is_done === true ? $stage->project->stages->last()?->id : null;
+
+        match (true) {
+            $stage !== null && $stage->project_id !== $task->project_id => throw new RefusedChange('stage', "“{$task->title}” would stand in a stage of another project."),
+            $last !== null && ($task->stage_id === $last) !== ($task->done_on !== null) && ! $task->isAside() => throw new RefusedChange('stage', "“{$task->title}” would stand in the wrong stage: the last one holds what is done."),
+            $task->project_id !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange('project', "“{$task->title}” is not for everyone, and a task of a project is seen by all."),
+            default => null,
+        };
+
+        $this->refuseLoop($task, array_values($task->precedences()->get()->map(static fn(Precedence $link): int => $link->after_id)->all()));
+    }
+
+    /**
+     * @param list<int> $after all that are to be done before it
+     *
+     * @throws RefusedChange when they would wait for each other in a loop
+     */
+    public function refuseLoop(Task $task, array $after): void
+    {
+        $links = Precedence::query()->whereIn('task_id', Task::query()->where('project_id', $task->project_id)->select('id'))->get()
+            ->groupBy('task_id')->map(static fn($of): array => array_values($of->map(static fn(Precedence $link): string => (string) $link->after_id)->all()));
+
+        try {
+            Doable::refuseLoop([(string) $task->id => array_map(strval(...), $after)] + $links->all());
+        } catch (InvalidArgumentException) {
+            throw new RefusedChange('after', 'They would wait for each other: one of those comes after this task itself.');
+        }
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Admission;
+use App\Models\AgendaItem;
+use App\Models\Answer;
+use App\Models\Attendance;
+use App\Models\Attendee;
+use App\Models\Checkpoint;
+use App\Models\Circle;
+use App\Models\Collection;
+use App\Models\Decision;
+use App\Models\Entry;
+use App\Models\Field;
+use App\Models\Following;
+use App\Models\Gathering;
+use App\Models\Goal;
+use App\Models\Helping;
+use App\Models\Judgement;
+use App\Models\Letter;
+use App\Models\Meeting;
+use App\Models\Membership;
+use App\Models\Milestone;
+use App\Models\Occurrence;
+use App\Models\Outlook;
+use App\Models\Pattern;
+use App\Models\PatternStage;
+use App\Models\PatternStep;
+use App\Models\PatternTask;
+use App\Models\PeriodWords;
+use App\Models\Person;
+use App\Models\PlanLine;
+use App\Models\Planning;
+use App\Models\Precedence;
+use App\Models\Project;
+use App\Models\Reading;
+use App\Models\Record;
+use App\Models\Reminder;
+use App\Models\Review;
+use App\Models\Routine;
+use App\Models\RoutineServing;
+use App\Models\RoutineStep;
+use App\Models\Series;
+use App\Models\Serving;
+use App\Models\Stage;
+use App\Models\StandingItem;
+use App\Models\Step;
+use App\Models\Task;
+use App\Models\Telling;
+use App\Models\Wish;
+use App\Models\Workspace;
+
+/** Whose right over what lets a person change a record that has no policy of its own. docs/rights.md has it by what is done. */
+final readonly class Rights
+{
+    /** Parts of something else: the right that is asked for, and over what, by the column that names it. */
+    private const PARTS = [
+        Admission::class => ['update', ['goal_id' => Goal::class]],
+        Checkpoint::class => ['update', ['goal_id' => Goal::class]],
+        Judgement::class => ['update', ['goal_id' => Goal::class]],
+        Reading::class => ['update', ['goal_id' => Goal::class]],
+        Entry::class => ['update', ['project_id' => Project::class]],
+        Gathering::class => ['update', ['project_id' => Project::class]],
+        Milestone::class => ['update', ['project_id' => Project::class]],
+        Serving::class => ['update', ['project_id' => Project::class]],
+        Stage::class => ['update', ['project_id' => Project::class]],
+        PlanLine::class => ['view', ['project_id' => Project::class]],
+        Helping::class => ['view', ['task_id' => Task::class, 'project_id' => Project::class]],
+        Precedence::class => ['update', ['task_id' => Task::class]],
+        Step::class => ['update', ['task_id' => Task::class]],
+        Meeting::class => ['run', ['series_id' => Series::class]],
+        AgendaItem::class => ['update', ['meeting_id' => Meeting::class]],
+        Attendance::class => ['update', ['meeting_id' => Meeting::class]],
+        Decision::class => ['update', ['agenda_item_id' => AgendaItem::class]],
+        Attendee::class => ['update', ['series_id' => Series::class]],
+        StandingItem::class => ['update', ['series_id' => Series::class]],
+        Occurrence::class => ['view', ['routine_id' => Routine::class]],
+        RoutineServing::class => ['update', ['routine_id' => Routine::class]],
+        RoutineStep::class => ['view', ['routine_id' => Routine::class]],
+        Answer::class => ['update', ['review_id' => Review::class]],
+    ];
+
+    /** One's own: the column that says whose. */
+    private const OWN = [
+        Following::class => 'person_id',
+        Letter::class => 'person_id',
+        Reminder::class => 'person_id',
+        Review::class => 'person_id',
+        Telling::class => 'person_id',
+        Wish::class => 'person_id',
+    ];
+
+    private const FOR_LEADS = [Circle::class, Field::class, Membership::class, Outlook::class, Person::class, Planning::class, Workspace::class];
+
+    private const FOR_ALL = [Collection::class, Pattern::class, PatternStage::class, PatternStep::class, PatternTask::class];
+
+    public static function cover(string $class): bool
+    {
+        return isset(self::PARTS[$class]) || isset(self::OWN[$class]) || $class === PeriodWords::class || in_array($class, [...self::FOR_LEADS, ...self::FOR_ALL], true);
+    }
+
+    public static function isOwn(Record $record): bool
+    {
+        return isset(self::OWN[$record::class]);
+    }
+
+    public static function isOwnOf(Record $record, Person $person): bool
+    {
+        return $record->getAttribute(self::OWN[$record::class] ?? '') === $person->id;
+    }
+
+    public static function isForAll(Record $record): bool
+    {
+        return in_array($record::class, self::FOR_ALL, true) || ($record instanceof PeriodWords && str_contains($record->period, 'W'));
+    }
+
+    /** @return ?array{string, Record} the right and what it is over, of a part of something that is there */
+    public static function over(Record $part): ?array
+    {
+        [$right, $wholes] = self::PARTS[$part::class] ?? [null, []];
+
+        foreach ($wholes as $column => $class) {
+            $whole = $class::query()->find($part->getAttribute($column));
+
+            if ($right !== null && $whole instanceof Record) {
+                return [$right, $whole];
+            }
+        }
+
+        return null;
+    }
+}
