@@ -21,8 +21,10 @@ Route::get('/goals/{goal}/edit', [GoalController::class, 'edit'])->name('goals.e
 Route::post('/goals/{goal}/preview', [GoalController::class, 'preview'])->name('goals.preview')->can('update', 'goal');
 Route::put('/goals/{goal}', [GoalController::class, 'update'])->name('goals.update')->can('update', 'goal');
 Route::post('/goals/{goal}/close', [ClosingController::class, 'close'])->name('goals.close')->can('update', 'goal');
+Route::post('/goals/{goal}/close/preview', [ClosingController::class, 'preview'])->name('goals.close-preview')->can('update', 'goal');
 Route::post('/goals/{goal}/reopen', [ClosingController::class, 'reopen'])->name('goals.reopen')->can('update', 'goal');
 Route::get('/closing/{period}', [ClosingController::class, 'show'])->name('closing');
+Route::post('/closing/{period}/preview', [ClosingController::class, 'previewAll'])->name('closing.preview');
 Route::post('/closing/{period}', [ClosingController::class, 'store'])->name('closing.store');
 Route::post('/goals/{goal}/readings', [ReadingController::class, 'store'])->name('readings.store')->can('update', 'goal');
 Route::post('/goals/{goal}/readings/column', [ReadingController::class, 'paste'])->name('readings.paste')->can('update', 'goal');

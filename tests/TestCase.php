@@ -27,7 +27,14 @@ abstract class TestCase extends BaseTestCase
     {
         $this->app?->forgetScopedInstances();
 
-        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+
+        // A session without errors is no proof: what broke down has none either.
+        if ($response->getStatusCode() === 500 && $response->exception !== null) {
+            throw $response->exception;
+        }
+
+        return $response;
     }
 
     /**

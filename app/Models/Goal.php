@@ -48,6 +48,7 @@ use Loftrin\Core\People\Audience;
  * @property ?Day                  $closed_on
  * @property ?Result               $result
  * @property float|int|string|null $score
+ * @property float|int|string|null $computed       what was computed when it was closed, 0 to 1
  * @property ?string               $closing_line
  * @property ?int                  $outlook_id     of a year goal
  * @property ?int                  $predecessor_id the goal that it carries on

@@ -27,6 +27,8 @@ final class ChangeLog
 
     private bool $wrote = false;
 
+    private ?string $part = null;
+
     /** @var ?array{words: string, batch: string} the last change of this request */
     private ?array $last = null;
 
@@ -75,6 +77,26 @@ final class ChangeLog
         return $result;
     }
 
+    /**
+     * Logs what the work writes as a part of the change that can be found again on its own. A part within it is of it.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function part(string $name, callable $work): mixed
+    {
+        [$before, $this->part] = [$this->part, $this->part ?? $name];
+
+        try {
+            return $work();
+        } finally {
+            $this->part = $before;
+        }
+    }
+
     /** Whether a change is being made: what is true until it is done may never become so. */
     public function isOpen(): bool
     {
@@ -98,7 +120,7 @@ final class ChangeLog
         }
 
         $this->wrote = true;
-        activity()
+        activity($this->part)
             ->performedOn($record)
             ->causedBy($this->who)
             ->event($event)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Result;
 
@@ -78,6 +79,8 @@ final class Goals
             'sense' => 'at_least',
             'share' => 0.8,
             'unit' => null,
+            // Set a fortnight before it begins, a week's goal the day before.
+            'created_on' => $period->span->first->plus($period->horizon === Horizon::Week ? -1 : -14),
             'closed_on' => null,
             'result' => null,
             'score' => null,

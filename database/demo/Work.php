@@ -99,6 +99,7 @@ final class Work
                 'dropped' => $this->stage->worked($this->stage->quarter(3)->span->first->plus(9)),
                 default => $from,
             },
+            'created_on' => $from->plus(-7),
             'starts_on' => $from,
             'due_on' => $due,
             ...Briefs::of($title, $this->stage),

@@ -19,6 +19,9 @@ return new class () extends Migration {
         // What became of the rest of a goal when it was closed: an answer of its own beside the result.
         Schema::table('goals', static fn(Blueprint $table) => $table->rawColumn('rest', "varchar(10) check (rest in ('carried', 'split', 'shelved', 'dropped'))")->nullable());
 
+        // What was computed when it was closed, beside what was decided.
+        Schema::table('goals', static fn(Blueprint $table) => $table->rawColumn('computed', 'numeric(5,4) check (computed between 0 and 1)')->nullable());
+
         foreach (['projects', 'patterns'] as $name) {
             $this->rename($name, 'order', "varchar(10) default 'any' check (new_order in ('any', 'staged'))", ['parallel' => 'any', 'sequential' => 'staged']);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Reading;
+use App\Models\Rest;
 use App\Models\Role;
 use App\Models\Task;
 use Loftrin\Core\Goals\MeasureKind;
@@ -40,11 +41,11 @@ it('closes a quarter in one pass, and the next one starts right', function (): v
     $before = $progress($wet);
 
     $this->post('/closing/2027-Q1', ['goals' => [
-        $wet->id => ['result' => 'partly_met', 'line' => 'Weather.', 'then' => 'carry'],
-        $revenue->id => ['result' => 'partly_met', 'then' => 'carry'],
-        $farms->id => ['result' => 'not_met', 'then' => 'split', 'titles' => "Bornholm signs\n\nGotland answers"],
-        $guide->id => ['result' => 'dropped', 'then' => 'drop'],
-        $done->id => ['result' => 'met', 'score' => '', 'then' => 'leave'],
+        $wet->id => ['result' => 'partly_met', 'line' => 'Weather.', 'rest' => 'carried'],
+        $revenue->id => ['result' => 'partly_met', 'rest' => 'carried'],
+        $farms->id => ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm signs\n\nGotland answers"],
+        $guide->id => ['result' => 'dropped', 'rest' => 'dropped'],
+        $done->id => ['result' => 'met', 'score' => '', 'rest' => ''],
         $stays->id => ['result' => ''],
     ]])->assertSessionHasNoErrors();
 
@@ -75,7 +76,7 @@ it('takes a whole pass back with one undo', function (): void {
     $goal = ($this->goal)('28 harbours wet');
     $task = Made::task($this->mei, ['goal_id' => $goal->id]);
     $project = Made::project($this->mei, [$goal]);
-    $this->post('/closing/2027-Q1', ['goals' => [$goal->id => ['result' => 'not_met', 'then' => 'carry']]]);
+    $this->post('/closing/2027-Q1', ['goals' => [$goal->id => ['result' => 'not_met', 'rest' => 'carried']]]);
     expect(Goal::query()->count())->toBe(3);
 
     $this->post('/undo/'.DB::table('activity_log')->value('batch_uuid'))->assertSessionHasNoErrors();
@@ -90,8 +91,8 @@ it('carries what hangs on a carried goal under what carries that on', function (
     $trust = ($this->goal)('Trust');
     $survey = ($this->goal)('Survey', ['parent_id' => $trust->id]);
     $this->post('/closing/2027-Q1', ['goals' => [
-        $survey->id => ['result' => 'not_met', 'then' => 'carry'],
-        $trust->id => ['result' => 'not_met', 'then' => 'carry'],
+        $survey->id => ['result' => 'not_met', 'rest' => 'carried'],
+        $trust->id => ['result' => 'not_met', 'rest' => 'carried'],
     ]])->assertSessionHasNoErrors();
 
     expect(($this->next)('Survey')->parent_id)->toBe(($this->next)('Trust')->id);
@@ -104,9 +105,10 @@ it('shelves a goal with its work, to be looked at again', function (): void {
     $task = Made::task($this->mei, ['goal_id' => $goal->id]);
     $week = Made::goal($this->mei, '2027-W06', ['parent_id' => $goal->id]);
 
-    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'then' => 'shelve', 'lookAgainOn' => '2027-04-01'])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-04-01'])->assertSessionHasNoErrors();
 
-    expect($goal->refresh()->result)->toBe(Result::Dropped)
+    expect($goal->refresh()->result)->toBe(Result::NotMet)
+        ->and($goal->rest)->toBe(Rest::Shelved)
         ->and((string) $goal->look_again_on)->toBe('2027-04-01')
         ->and($alone->refresh()->state)->toBe(ProjectState::Shelved)
         ->and($shared->refresh()->state)->toBe(ProjectState::Active)
@@ -128,8 +130,8 @@ it('gives a carried count what is left, and a part of a number its work', functi
     $count = ($this->goal)('Eight contracts', ['measure' => 'count', 'target_value' => 8]);
     Made::task($this->mei, ['goal_id' => $count->id, 'done_on' => '2027-02-01']);
     $number = ($this->goal)('Revenue', ['measure' => 'number', 'start_value' => 42, 'target_value' => 75]);
-    $this->post("/goals/$count->id/close", ['result' => 'not_met', 'then' => 'carry']);
-    $this->post("/goals/$number->id/close", ['result' => 'not_met', 'then' => 'split', 'titles' => "Contracts\nPrices"]);
+    $this->post("/goals/$count->id/close", ['result' => 'not_met', 'rest' => 'carried']);
+    $this->post("/goals/$number->id/close", ['result' => 'not_met', 'rest' => 'split', 'titles' => "Contracts\nPrices"]);
 
     expect(($this->next)('Eight contracts')->target_value)->toEqual(7)
         ->and(($this->next)('Contracts')->measure)->toBe(MeasureKind::Work)
@@ -144,10 +146,10 @@ it('refuses what contradicts itself, and closes nothing then', function (array $
     $this->post("/goals/$goal->id/close", $said)->assertSessionHasErrors($field);
     expect($goal->refresh()->closed_on)->toBeNull()->and(Goal::query()->count())->toBe(3);
 })->with([
-    'met and carried' => [['result' => 'met', 'then' => 'carry'], 'then'],
-    'dropped and split' => [['result' => 'dropped', 'then' => 'split', 'titles' => "a\nb"], 'then'],
-    'split into one' => [['result' => 'not_met', 'then' => 'split', 'titles' => 'a'], 'titles'],
-    'looked at again in the past' => [['result' => 'not_met', 'then' => 'shelve', 'lookAgainOn' => '2027-01-01'], 'lookAgainOn'],
+    'met and carried' => [['result' => 'met', 'rest' => 'carried'], 'rest'],
+    'dropped and split' => [['result' => 'dropped', 'rest' => 'split', 'titles' => "a\nb"], 'rest'],
+    'split into one' => [['result' => 'not_met', 'rest' => 'split', 'titles' => 'a'], 'titles'],
+    'looked at again in the past' => [['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-01-01'], 'lookAgainOn'],
     'an unknown result' => [['result' => 'won'], 'result'],
     'a score above all' => [['result' => 'not_met', 'score' => '101'], 'score'],
 ]);
@@ -169,7 +171,7 @@ it('says when a goal is ready to be closed', function (): void {
     Made::task($this->mei, ['goal_id' => $goal->id, 'done_on' => '2027-02-01']);
 
     expect($this->props("/goals/$goal->id")['page']['ready'])->toBe('done')
-        ->and($this->props('/closing/2027-Q1')['page']['open'][0]['suggested'])->toBe('met');
+        ->and($this->props('/closing/2027-Q1')['page']['open'][0]['offer']['proposed'])->toBe('met');
 
     Made::later('2027-04-02');
     expect(array_column($this->props('/')['page']['passes'], 'title'))->toContain('Close Q1');
@@ -178,7 +180,7 @@ it('says when a goal is ready to be closed', function (): void {
 it('lets work that its owner may not change go on', function (): void {
     $goal = ($this->goal)('28 harbours wet');
     $theirs = Made::project($this->lead, [$goal]);
-    $this->actingAs($this->mei)->post("/goals/$goal->id/close", ['result' => 'dropped', 'then' => 'drop'])->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)->post("/goals/$goal->id/close", ['result' => 'dropped', 'rest' => 'dropped'])->assertSessionHasNoErrors();
 
     expect($theirs->refresh()->state)->toBe(ProjectState::Active)->and(Project::query()->count())->toBe(1)->and(Task::query()->count())->toBe(0);
 });

@@ -41,7 +41,7 @@ it('lets one of two close a goal, and carries it on once', function (): void {
         Made::workspace();
         $lead = Made::person(Role::Lead);
         $goal = Made::goal($lead, '2027-Q1');
-        $question = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/goals/$goal->id/close", 'data' => ['result' => 'not_met', 'then' => 'carry']]];
+        $question = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/goals/$goal->id/close", 'data' => ['result' => 'not_met', 'rest' => 'carried']]];
 
         expect(statuses($apart->together([$question, $question, $question])))->toBe([303, 422, 422])
             ->and(Goal::query()->where('predecessor_id', $goal->id)->count())->toBe(1);

@@ -7,17 +7,21 @@ namespace App\Actions\Goals;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Rest;
 use App\Models\Serving;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Store\RefusedChange;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Work\ProjectState;
 
-/** Sets the goals that carry a closed one on in the next period, and lets its open work serve them. */
+/** Sets the goals that carry a closed one on in the next period. What is open beneath it goes along, and its work by choice. */
 final readonly class CarryOn
 {
     public function __construct(private Workspace $workspace, private SaveGoal $save)
@@ -25,24 +29,26 @@ final readonly class CarryOn
     }
 
     /**
-     * @param list<string>     $titles     one of each new goal
      * @param array<int, Goal> $successors of goals closed in the same pass, by what they carry on
+     * @param list<int>        $apart      goals beneath it that have an answer of their own in the same pass
      *
      * @return non-empty-list<Goal>
      *
      * @throws RefusedChange when a rule keeps it from standing there
      */
-    public function __invoke(Person $who, Goal $goal, Figure $figure, array $titles, array $successors): array
+    public function __invoke(Person $who, Goal $goal, ClosingFigures $figures, ClosingDraft $draft, array $successors, array $apart): array
     {
         $into = $this->workspace->calendar()->upcoming($this->workspace->calendar()->period($goal->period), $this->workspace->today());
         $parent = $this->parentIn($into, $goal, $successors);
+        $titles = $draft->titles === [] ? [$goal->title] : $draft->titles;
         $goals = [];
 
-        foreach ($titles === [] ? [$goal->title] : $titles as $title) {
-            $goals[] = ($this->save)($who, $this->draft($who, $goal, $figure, $into, $parent, $title, count($titles) > 1));
+        foreach ($titles as $title) {
+            $goals[] = ($this->save)($who, $this->draft($who, $goal, $figures->figure($goal), $into, $parent, $title, count($titles)));
         }
 
-        $this->bringWork($goal, $goals[0]);
+        $this->bringWork($goal, $goals[0], $draft);
+        $this->bringGoals($who, $goal, $goals[0], $figures, $draft, $apart);
 
         return $goals;
     }
@@ -55,14 +61,25 @@ final readonly class CarryOn
         return $parent !== null && $this->workspace->calendar()->period($parent->period)->holds($into) ? $parent : null;
     }
 
-    private function draft(Person $who, Goal $goal, Figure $figure, Period $into, ?Goal $parent, string $title, bool $isPart): GoalDraft
+    /** @param int $parts among how many its weight is shared */
+    private function draft(Person $who, Goal $goal, Figure $figure, Period $into, ?Goal $parent, string $title, int $parts): GoalDraft
     {
         $isHidden = $goal->visibility !== Visibility::Everyone;
         $isOwn = $goal->owner_id === $who->id;
         $mayHang = ! $isHidden || $isOwn || ($parent !== null && $goal->audience()->includes($parent->audience()));
-        $isMain = $goal->is_main && ! $isPart && Goal::query()->where('period', $into->name)->where('is_main', true)->doesntExist();
+        $isMain = $goal->is_main && $parts === 1 && Gate::forUser($who)->allows('makeMain', $goal)
+            && Goal::query()->where('period', $into->name)->where('is_main', true)->doesntExist();
 
-        return GoalDraft::carrying($goal, $title, $into->name, $mayHang ? $parent?->id : null, $isMain, $isOwn && $goal->counts_unnamed, ...$this->measure($goal, $figure, $isPart));
+        return GoalDraft::carrying(
+            $goal,
+            $title,
+            $into->name,
+            $mayHang ? $parent?->id : null,
+            $isMain,
+            $isOwn && $goal->counts_unnamed,
+            $parts === 1 ? (string) $goal->weight : number_format((float) $goal->weight / $parts, 4, '.', ''),
+            ...$this->measure($goal, $figure, $parts > 1),
+        );
     }
 
     /**
@@ -84,14 +101,17 @@ final readonly class CarryOn
         };
     }
 
-    /** Open projects come to serve the new goal too, open tasks move to it, and its followers follow. */
-    private function bringWork(Goal $from, Goal $to): void
+    /** Open projects come to serve the new goal too, open tasks move to it, each by choice; its followers follow. */
+    private function bringWork(Goal $from, Goal $to, ClosingDraft $draft): void
     {
-        foreach ($from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get() as $serving) {
+        $servings = $draft->withProjects ? $from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get() : [];
+        $tasks = $draft->withTasks ? Task::query()->where('goal_id', $from->id)->whereNull('done_on')->whereNull('dropped_on')->get() : [];
+
+        foreach ($servings as $serving) {
             Serving::query()->firstOrCreate(['project_id' => $serving->project_id, 'goal_id' => $to->id], ['weight' => $serving->weight]);
         }
 
-        foreach (Task::query()->where('goal_id', $from->id)->whereNull('done_on')->whereNull('dropped_on')->get() as $task) {
+        foreach ($tasks as $task) {
             $task->update(['goal_id' => $to->id, 'changed_on' => $this->workspace->today()]);
         }
 
@@ -100,9 +120,50 @@ final readonly class CarryOn
         }
     }
 
-    /** The computed figure to be kept as the score, when the tasks that it was made of move on; null when there is none. */
-    public static function kept(Figure $figure): ?string
+    /**
+     * What is still open beneath it gets successors too, and is closed with it; a week or month whose time has ended stays.
+     *
+     * @param list<int> $apart
+     */
+    private function bringGoals(Person $who, Goal $from, Goal $to, ClosingFigures $figures, ClosingDraft $draft, array $apart): void
     {
-        return $figure->progress === null ? null : number_format($figure->progress->rounded(), 4, '.', '');
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+
+        foreach ($from->children()->visibleTo($who)->whereNull('closed_on')->whereKeyNot($apart)->with('admissions.circle.memberships')->get() as $child) {
+            if (Gate::forUser($who)->denies('update', $child)) {
+                continue;
+            }
+
+            $stays = in_array($child->horizon, [Horizon::Week, Horizon::Month], true) && $calendar->period($child->period)->isOverOn($today);
+
+            if (! $stays) {
+                $next = ($this->save)($who, $this->draft($who, $child, $figures->figure($child), $this->into($child, $to), $to, $child->title, 1));
+                $this->bringWork($child, $next, $draft);
+                $this->bringGoals($who, $child, $next, $figures, $draft, $apart);
+            }
+
+            $child->update($figures->closing($child, new ClosingDraft(
+                $figures->resultWith($child, $draft->result),
+                line: $stays ? 'Closed with the goal above it.' : 'Carried on with the goal above it.',
+                rest: $stays || $figures->resultWith($child, $draft->result) === Result::Met ? null : Rest::Carried,
+            )));
+        }
+    }
+
+    /** The period in which a goal beneath goes on: within that of the goal above it. */
+    private function into(Goal $child, Goal $parent): Period
+    {
+        $calendar = $this->workspace->calendar();
+        $above = $calendar->period($parent->period);
+        $next = $child->horizon === $parent->horizon ? $above : $calendar->upcoming($calendar->period($child->period), $this->workspace->today());
+
+        if ($above->holds($next)) {
+            return $next;
+        }
+
+        $first = $calendar->periodOf($child->horizon, $above->span->first);
+
+        return $above->holds($first) ? $first : $calendar->next($first);
     }
 }

@@ -6,78 +6,56 @@ namespace App\Actions\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Rest;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalChanges;
-use App\Queries\Goals\StoredPlans;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
-use Loftrin\Core\Goals\Figure;
-use Loftrin\Core\Goals\Result;
 
+/** Says what became of a goal, as of today, and what becomes of the rest of it. */
 final readonly class CloseGoal
 {
     public function __construct(
         private ChangeLog $log,
         private Workspace $workspace,
-        private StoredPlans $plans,
         private CarryOn $carryOn,
         private LetWorkGo $letWorkGo,
         private Tell $tell,
     ) {
     }
 
+    /** The part of a change under which all that closing a goal does is logged, so that reopening finds it. */
+    public static function part(int $goal): string
+    {
+        return "closing of goal $goal";
+    }
+
     /**
-     * Says what became of the goal, as of today, and what becomes of what it leaves unfinished.
-     *
      * @param array<int, Goal> $successors of goals closed in the same pass, by what they carry on
+     * @param list<int>        $apart      goals beneath it that have an answer of their own in the same pass
      *
      * @return list<Goal> those that carry it on
      *
      * @throws RefusedChange when it is closed already, or cannot go on as was said
      */
-    public function __invoke(Person $who, Goal $goal, ClosingDraft $draft, array $successors = []): array
+    public function __invoke(Person $who, Goal $goal, ClosingDraft $draft, array $successors = [], array $apart = []): array
     {
-        if ($goal->closed_on !== null) {
-            throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
-        }
+        return $this->log->change($who, "Closed “{$goal->title}”", fn(): array => $this->log->part(self::part($goal->id), function () use ($who, $goal, $draft, $successors, $apart): array {
+            if ($goal->closed_on !== null) {
+                throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
+            }
 
-        $figure = $this->figure($goal);
+            $figures = ClosingFigures::of($this->workspace, $goal);
+            $next = $draft->goesOn() ? ($this->carryOn)($who, $goal, $figures, $draft, $successors, $apart) : [];
+            $goal->update($figures->closing($goal, $draft));
 
-        return $this->log->change($who, "Closed “{$goal->title}”", function () use ($who, $goal, $draft, $figure, $successors): array {
-            $goesOn = $draft->then === WhatThen::Carry || $draft->then === WhatThen::Split;
-            $next = $goesOn ? ($this->carryOn)($who, $goal, $figure, $draft->titles, $successors) : [];
-            $goal->update([
-                'closed_on' => $this->workspace->today(),
-                'result' => $draft->result,
-                'score' => $draft->score ?? ($goesOn && $draft->result !== Result::Met ? CarryOn::kept($figure) : null),
-                'closing_line' => $draft->line,
-                'shelved_on' => $draft->then === WhatThen::Shelve ? $this->workspace->today() : null,
-                'look_again_on' => $draft->then === WhatThen::Shelve ? $draft->lookAgainOn : null,
-            ]);
-
-            if ($draft->then === WhatThen::Shelve || $draft->then === WhatThen::Drop) {
-                ($this->letWorkGo)($who, $goal, $draft->then === WhatThen::Shelve, $draft->lookAgainOn);
+            if ($draft->rest === Rest::Shelved || $draft->rest === Rest::Dropped) {
+                ($this->letWorkGo)($who, $goal, $figures, $draft, $apart);
             }
 
             ($this->tell)($who, $goal, 'closed it: '.GoalChanges::result($draft->result).($draft->line === null ? '' : ". {$draft->line}"));
 
             return $next;
-        });
-    }
-
-    public function reopen(Person $who, Goal $goal): void
-    {
-        $this->log->change($who, "Reopened “{$goal->title}”", function () use ($who, $goal): void {
-            $goal->update(['closed_on' => null, 'result' => null, 'score' => null, 'closing_line' => null, 'shelved_on' => null, 'look_again_on' => null]);
-            ($this->tell)($who, $goal, 'reopened it');
-        });
-    }
-
-    private function figure(Goal $goal): Figure
-    {
-        $stored = $this->plans->holding($this->workspace->calendar()->period($goal->period), null);
-        $stored->prepare([$this->workspace->today()]);
-
-        return $stored->figure($goal, $this->workspace->today());
+        }));
     }
 }

@@ -42,7 +42,7 @@ final readonly class CloseGoals
                 }
 
                 try {
-                    $next = ($this->close)($who, $goal, $drafts[$id], $successors);
+                    $next = ($this->close)($who, $goal, $drafts[$id], $successors, array_keys($drafts));
                 } catch (RefusedChange $refused) {
                     throw new RefusedChange("goals.$id.{$refused->field}", "“{$goal->title}”: {$refused->getMessage()}");
                 }

@@ -4,39 +4,44 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
+use App\Models\Rest;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Result;
 
-/** What is said of a goal as it is closed. */
+/** What is said of a goal as it is closed: its result, and, as a second answer, what becomes of the rest of it. */
 final readonly class ClosingDraft
 {
-    public Result $result;
-
     /**
-     * @param ?string      $score       0 to 1, standing over what was computed
-     * @param list<string> $titles      of the goals into which it is split
-     * @param ?Day         $lookAgainOn when it is to come back from the shelf
+     * @param ?string      $score        0 to 1, decided over what was computed
+     * @param list<string> $titles       of the goals into which it is split
+     * @param ?Day         $lookAgainOn  when it is to come back from the shelf
+     * @param bool         $withTasks    whether its open tasks go along where it is carried on or split
+     * @param bool         $withProjects likewise its open projects
      *
      * @throws RefusedChange when the parts contradict each other
      */
     public function __construct(
-        Result $result,
+        public Result $result,
         public ?string $score = null,
         public ?string $line = null,
-        public WhatThen $then = WhatThen::Leave,
+        public ?Rest $rest = null,
         public array $titles = [],
         public ?Day $lookAgainOn = null,
+        public bool $withTasks = true,
+        public bool $withProjects = true,
     ) {
-        $goesOn = $then === WhatThen::Carry || $then === WhatThen::Split;
-
         match (true) {
-            $goesOn && $result === Result::Met => throw new RefusedChange('then', 'What is met has nothing left to carry on.'),
-            $goesOn && $result === Result::Dropped => throw new RefusedChange('then', 'What is dropped does not go on. Shelve it to look at it again, or say not met.'),
-            $then === WhatThen::Split && count($titles) < 2 => throw new RefusedChange('titles', 'Write at least two goals to split it into, one on each line.'),
+            $this->goesOn() && $result === Result::Met => throw new RefusedChange('rest', 'What is met has nothing left to carry on.'),
+            $this->goesOn() && $result === Result::Dropped => throw new RefusedChange('rest', 'What is dropped does not go on. Shelve the rest, or choose “not met”.'),
+            $rest === Rest::Split && count($titles) < 2 => throw new RefusedChange('titles', 'Write at least two goals to split it into, one on each line.'),
             default => null,
         };
+    }
 
-        $this->result = $then === WhatThen::Shelve || $then === WhatThen::Drop ? Result::Dropped : $result;
+    /** Whether other goals carry it on. */
+    public function goesOn(): bool
+    {
+        return $this->rest === Rest::Carried || $this->rest === Rest::Split;
     }
 }

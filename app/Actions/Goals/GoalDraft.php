@@ -55,15 +55,25 @@ final readonly class GoalDraft
     }
 
     /** As the goal is, for one that carries it on. Its checkpoints belong to its own period and are not carried. */
-    public static function carrying(Goal $goal, string $title, string $period, ?int $parent, bool $isMain, bool $countsUnnamed, MeasureKind $measure, ?string $start, ?string $target): self
-    {
+    public static function carrying(
+        Goal $goal,
+        string $title,
+        string $period,
+        ?int $parent,
+        bool $isMain,
+        bool $countsUnnamed,
+        string $weight,
+        MeasureKind $measure,
+        ?string $start,
+        ?string $target,
+    ): self {
         return new self(
             $title,
             $period,
             $goal->why,
             $goal->mark,
             $parent,
-            (string) $goal->weight,
+            $weight,
             $goal->owner_id,
             $goal->area_id,
             $goal->scope,

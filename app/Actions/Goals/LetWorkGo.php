@@ -10,27 +10,27 @@ use App\Actions\Week\SetTaskAside;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Rest;
 use App\Models\Task;
-use App\Models\Workspace;
 use Illuminate\Support\Facades\Gate;
-use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Work\ProjectState;
 
 /** Shelves or drops the open work beneath a goal that is shelved or dropped, as far as it serves no other goal. */
 final readonly class LetWorkGo
 {
     public function __construct(
-        private Workspace $workspace,
         private Shelve $shelve,
         private SetProjectState $projects,
         private SetTaskAside $tasks,
     ) {
     }
 
-    /** @param ?Day $lookAgainOn of what is shelved */
-    public function __invoke(Person $who, Goal $goal, bool $isShelved, ?Day $lookAgainOn): void
+    /** @param list<int> $apart goals beneath it that have an answer of their own in the same pass */
+    public function __invoke(Person $who, Goal $goal, ClosingFigures $figures, ClosingDraft $draft, array $apart = []): void
     {
+        $isShelved = $draft->rest === Rest::Shelved;
+        $lookAgainOn = $draft->lookAgainOn;
+
         foreach (Task::query()->where('goal_id', $goal->id)->open()->get() as $task) {
             $isShelved ? ($this->shelve)($who, $task, $lookAgainOn) : $this->tasks->drop($who, $task);
         }
@@ -41,14 +41,14 @@ final readonly class LetWorkGo
             }
         }
 
-        foreach ($goal->children()->whereNull('closed_on')->get() as $child) {
+        foreach ($goal->children()->whereNull('closed_on')->whereKeyNot($apart)->get() as $child) {
             if (Gate::forUser($who)->allows('update', $child)) {
-                $child->update([
-                    'closed_on' => $this->workspace->today(),
-                    'result' => Result::Dropped,
-                    'closing_line' => $isShelved ? 'Shelved with the goal above it.' : 'Dropped with the goal above it.',
-                ]);
-                $this($who, $child, $isShelved, $lookAgainOn);
+                $child->update($figures->closing($child, new ClosingDraft(
+                    $figures->resultWith($child),
+                    line: $isShelved ? 'Shelved with the goal above it.' : 'Dropped with the goal above it.',
+                    rest: $draft->rest,
+                )));
+                $this($who, $child, $figures, $draft, $apart);
             }
         }
     }

@@ -13,25 +13,33 @@ use App\Queries\Goals\StoredPlan;
 use App\Queries\Parts\Gauge;
 use App\Store\RefusedChange;
 use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Lineage;
 
-/** Shows what a change to a goal would do to the figures, by doing it and taking it back before anybody sees it. */
+/** Shows what a change would do to the figures of goals and of those above them, by doing it and taking it back before anybody sees it. */
 final readonly class TryChange
 {
-    public function __construct(private Workspace $workspace, private SaveGoal $save)
+    public function __construct(private Workspace $workspace)
     {
     }
 
-    /** @throws RefusedChange as the change itself would be refused */
-    public function __invoke(Person $who, Goal $goal, GoalDraft $draft): ChangePreview
+    /**
+     * @param list<?int>        $goals  ids of those that would be changed, and of those that they would come under
+     * @param callable(): mixed $change
+     *
+     * @return ChangePreview those goals, and of the ones above them those whose figure would be another
+     *
+     * @throws RefusedChange as the change itself would be refused
+     */
+    public function __invoke(Person $who, Period $within, array $goals, callable $change): ChangePreview
     {
-        $ids = array_values(array_unique([...$this->upFrom($goal->refresh()), ...$this->upFrom(Goal::query()->find($draft->parent))]));
-        $before = $this->gauges($who, $goal, $ids);
+        $ids = $this->upFrom($goals);
+        $before = $this->gauges($who, $within, $ids);
         DB::beginTransaction();
 
         try {
-            ($this->save)($who, $draft, $goal);
-            $after = $this->gauges($who, $goal->refresh(), $ids);
+            $change();
+            $after = $this->gauges($who, $within, $ids);
         } finally {
             DB::rollBack();
         }
@@ -39,7 +47,7 @@ final readonly class TryChange
         $figures = [];
 
         foreach ($before as $id => [$title, $gauge]) {
-            if (isset($after[$id]) && ($id === $goal->id || self::shown($gauge) !== self::shown($after[$id][1]))) {
+            if (isset($after[$id]) && (in_array($id, $goals, true) || self::shown($gauge) !== self::shown($after[$id][1]))) {
                 $figures[] = new ChangedFigure($title, $gauge, $after[$id][1]);
             }
         }
@@ -47,10 +55,21 @@ final readonly class TryChange
         return new ChangePreview($figures);
     }
 
-    /** @return list<int> ids of the goal and of those above it, from it upwards */
-    private function upFrom(?Goal $goal): array
+    /**
+     * @param list<?int> $goals
+     *
+     * @return list<int> ids of the goals and of those above them, from them upwards
+     */
+    private function upFrom(array $goals): array
     {
-        return array_map(static fn(Goal $at): int => $at->id, Lineage::upFrom($goal, static fn(Goal $at): ?Goal => $at->parent()->first(), static fn(Goal $at): int => $at->id));
+        $ids = [];
+
+        foreach (Goal::query()->whereKey(array_filter($goals, is_int(...)))->get() as $goal) {
+            $way = Lineage::upFrom($goal, static fn(Goal $at): ?Goal => $at->parent()->first(), static fn(Goal $at): int => $at->id);
+            $ids += array_fill_keys(array_map(static fn(Goal $at): int => $at->id, $way), true);
+        }
+
+        return array_keys($ids);
     }
 
     /**
@@ -58,11 +77,10 @@ final readonly class TryChange
      *
      * @return array<int, array{string, Gauge}> as the plan stands now, by id; those of other years are left out
      */
-    private function gauges(Person $who, Goal $goal, array $ids): array
+    private function gauges(Person $who, Period $within, array $ids): array
     {
-        $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $stored = StoredPlan::ofYear($this->workspace, $who, $calendar->yearOf($calendar->period($goal->period)->anchor()));
+        $stored = StoredPlan::ofYear($this->workspace, $who, $this->workspace->calendar()->yearOf($within->anchor()));
         $stored->prepare([$today]);
         $gauges = [];
 

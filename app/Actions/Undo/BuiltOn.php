@@ -85,7 +85,7 @@ final readonly class BuiltOn
     {
         $key = Str::singular($record->getTable()).'_id';
         $made = Activity::query()->where('batch_uuid', $batch)->min('id');
-        $ids = Activity::query()->where('id', '>', $made)->where('event', '!=', 'deleted')->where("properties->now->$key", $record->getKey())->distinct()->pluck('causer_id');
+        $ids = Activity::query()->where('id', '>', $made)->where('batch_uuid', '!=', $batch)->where('event', '!=', 'deleted')->where("properties->now->$key", $record->getKey())->distinct()->pluck('causer_id');
         $names = Person::query()->whereKey($ids->all())->orderBy('name')->get()->map(static fn(Person $person): string => $person->name)->all();
 
         return $names === [] ? '' : ', by '.Str::of(implode(', ', $names))->replaceLast(', ', ' and ');

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Undo;
 
+use App\Models\Following;
 use App\Models\Record;
+use App\Models\Telling;
 use Spatie\Activitylog\Models\Activity;
 
 /** One record that a change wrote, as the log has it: what it was before, and what it became. */
@@ -49,6 +51,12 @@ final readonly class LoggedWrite
     public function subject(): Record
     {
         return $this->record ?? (new $this->class())->setRawAttributes($this->now);
+    }
+
+    /** Whether it only follows from the change it was part of: who was told of it, who follows by it. */
+    public function isInPassing(): bool
+    {
+        return $this->isMade() && in_array($this->class, [Telling::class, Following::class], true);
     }
 
     public function isMade(): bool

@@ -6,7 +6,6 @@ namespace App\Actions\Undo;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Telling;
 use App\Store\RefusedChange;
 use Illuminate\Support\Facades\Gate;
 
@@ -17,11 +16,6 @@ final readonly class Permitted
     public static function check(Person $who, LoggedWrite $entry): void
     {
         $record = $entry->subject();
-
-        // What others are told of a change goes with the change.
-        if ($record instanceof Telling) {
-            return;
-        }
 
         $gate = Gate::forUser($who);
         $may = $gate->inspect('update', $record);

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Undo;
 
 use App\Models\Person;
-use App\Models\Record;
 use App\Store\ChangeLog;
 use App\Store\MadeChange;
 use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Spatie\Activitylog\Models\Activity;
 
 /**
@@ -19,7 +17,7 @@ use Spatie\Activitylog\Models\Activity;
  */
 final readonly class UndoChange
 {
-    public function __construct(private ChangeLog $log, private StoredRules $rules)
+    public function __construct(private ChangeLog $log, private TakeBack $entries)
     {
     }
 
@@ -60,34 +58,7 @@ final readonly class UndoChange
 
     private function takeBack(Person $who, MadeChange $change): void
     {
-        $this->log->change($who, $change->reverseWords(), function () use ($who, $change): void {
-            $touched = [];
-
-            foreach (Activity::query()->where('batch_uuid', $change->batch)->orderByDesc('id')->get() as $activity) {
-                $entry = LoggedWrite::of($activity);
-
-                if ($entry !== null) {
-                    $touched[] = $this->reverse($who, $entry);
-                }
-            }
-
-            $this->rules->check($who, array_filter($touched));
-        }, $change);
-    }
-
-    /** @return ?Record what was written; null when it is gone by it */
-    private function reverse(Person $who, LoggedWrite $entry): ?Record
-    {
-        Untouched::check($entry);
-        Permitted::check($who, $entry);
-
-        try {
-            return $entry->reverse();
-        } catch (QueryException $reason) {
-            // What the database refuses: what it belonged to is gone, or its place is taken.
-            throw str_starts_with((string) $reason->getCode(), '23')
-                ? new RefusedChange('undo', 'This can no longer be undone: what it belonged to was changed or removed since.')
-                : $reason;
-        }
+        $entries = Activity::query()->where('batch_uuid', $change->batch)->orderByDesc('id')->get();
+        $this->log->change($who, $change->reverseWords(), fn() => ($this->entries)($who, $entries), $change);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Goals\ClosingDraft;
-use App\Actions\Goals\WhatThen;
+use App\Models\Rest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Fluent;
 use Illuminate\Validation\Rule;
@@ -26,8 +26,10 @@ final class ClosingFields extends FormRequest
             $field('result') => [$isPass ? 'nullable' : 'required', Rule::enum(Result::class)],
             $field('score') => ['nullable', 'numeric', 'decimal:0,2', 'between:0,100'],
             $field('line') => ['nullable', 'string', 'max:500'],
-            $field('then') => ['nullable', Rule::enum(WhatThen::class)],
+            $field('rest') => ['nullable', Rule::enum(Rest::class)],
             $field('titles') => ['nullable', 'string', 'max:4000'],
+            $field('withTasks') => ['boolean'],
+            $field('withProjects') => ['boolean'],
             $field('lookAgainOn') => ['nullable', 'date_format:Y-m-d', 'after:today'],
         ];
     }
@@ -70,9 +72,11 @@ final class ClosingFields extends FormRequest
             $said->enum('result', Result::class) ?? Result::NotMet,
             $score === null ? null : number_format(((float) $score) / 100, 4, '.', ''),
             $text('line'),
-            $said->enum('then', WhatThen::class) ?? WhatThen::Leave,
+            $said->enum('rest', Rest::class),
             array_values(array_filter(array_map(static fn(string $line): string => mb_substr(trim($line), 0, 200), explode("\n", $text('titles') ?? '')), static fn(string $line): bool => $line !== '')),
-            $day === null ? null : Day::of($day),
+            $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
+            $said->boolean('withTasks', true),
+            $said->boolean('withProjects', true),
         );
     }
 }

@@ -14,7 +14,6 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\Readiness;
-use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Work\Project;
 
 /** The goals of a period, to be closed in one pass. */
@@ -58,19 +57,20 @@ final readonly class ClosingPage
     /** @param Collection<array-key, mixed> $tasks open ones, counted by goal */
     private function row(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer, Collection $tasks): ClosingRow
     {
-        $ready = Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today());
         $count = $tasks->get($goal->id);
-        $calendar = $this->workspace->calendar();
+        $open = array_filter($stored->projectsServing($goal), static fn(Project $project): bool => $project->state->isOpen());
 
         return new ClosingRow(
             GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
-            $ready,
             Gate::forUser($viewer)->allows('update', $goal),
-            array_map(static fn(Project $project): string => $project->title, array_values(array_filter($stored->projectsServing($goal), static fn(Project $project): bool => $project->state->isOpen()))),
-            is_numeric($count) ? (int) $count : 0,
-            $stored->goals()->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
-            $ready === Readiness::Done ? Result::Met : null,
-            $calendar->upcoming($calendar->period($goal->period), $this->workspace->today())->name,
+            ClosingOffer::of(
+                $goal,
+                Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today()),
+                $this->workspace,
+                array_map(static fn(Project $project): string => $project->title, array_values($open)),
+                is_numeric($count) ? (int) $count : 0,
+                $stored->goals()->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
+            ),
         );
     }
 }

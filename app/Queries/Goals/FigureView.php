@@ -13,6 +13,7 @@ final readonly class FigureView implements Props
 {
     /**
      * @param string        $link        the page of what it is the figure of
+     * @param ?string       $decided     of a closed goal, what was decided beside what was computed
      * @param ?string       $formula     of a measure that is not a sum
      * @param list<SumLine> $sum         what it adds up from
      * @param list<SumLine> $tasks       its tasks, one by one
@@ -27,6 +28,7 @@ final readonly class FigureView implements Props
         public string $link,
         public Day $on,
         public Gauge $gauge,
+        public ?string $decided,
         public ?string $formula,
         public array $sum,
         public array $tasks,

@@ -43,6 +43,7 @@ final readonly class GoalCourse
             array_map($row, $this->above($goal, $stored)),
             array_values($stored->goals()->where('parent_id', $goal->id)->map($row)->all()),
             $sum->lines($goal),
+            $sum->decided($goal),
             $sum->formula($goal, $stored->figure($goal, $on)),
             array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),
             $forecast,

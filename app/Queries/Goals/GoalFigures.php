@@ -14,6 +14,7 @@ final readonly class GoalFigures
      * @param list<GoalRow>    $above   from the top of the thread down
      * @param list<GoalRow>    $beneath
      * @param list<SumLine>    $sum     of a goal judged by its work
+     * @param ?string          $decided of a closed goal, what was decided beside what was computed
      * @param ?string          $formula of any other: how its figure comes about
      * @param list<ChartPoint> $chart   from the first day on, over the whole period
      */
@@ -22,6 +23,7 @@ final readonly class GoalFigures
         public array $above,
         public array $beneath,
         public array $sum,
+        public ?string $decided,
         public ?string $formula,
         public array $chart,
         public ?Forecast $forecast,

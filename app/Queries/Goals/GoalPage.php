@@ -8,6 +8,7 @@ use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Serving;
 use App\Models\Task;
@@ -21,6 +22,8 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Readiness;
+use Loftrin\Core\Work\ProjectState;
 
 /** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
 final readonly class GoalPage
@@ -58,8 +61,9 @@ final readonly class GoalPage
             $goal->unit,
             $closedOn,
             $closedOn === null ? null : $goal->closing_line,
+            $closedOn === null ? null : $goal->rest,
             $isPast ? null : $figures->ready,
-            $calendar->upcoming($period, $this->workspace->today())->name,
+            $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal) ? null : $this->closing($goal, $figures->ready),
             $this->predecessor($goal, $viewer),
             array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
             $this->outlook($figures->above[0]->id ?? $goal->id),
@@ -67,6 +71,7 @@ final readonly class GoalPage
             $figures->beneath,
             $isPast || $closedOn !== null ? null : $this->nextStep($goal, $threads, $viewer),
             $figures->sum,
+            $figures->decided,
             $figures->formula,
             $figures->chart,
             array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
@@ -90,6 +95,18 @@ final readonly class GoalPage
             (string) CoreRecords::exact($reading->value)->rounded(),
             $reading->author->name,
         ))->all());
+    }
+
+    private function closing(Goal $goal, ?Readiness $ready): ClosingOffer
+    {
+        return ClosingOffer::of(
+            $goal,
+            $ready,
+            $this->workspace,
+            array_values(Project::query()->whereIn('state', ProjectState::OPEN)->whereIn('id', Serving::query()->where('goal_id', $goal->id)->select('project_id'))->orderBy('id')->get(['id', 'title'])->map(static fn(Project $project): string => $project->title)->all()),
+            $goal->tasks()->open()->count(),
+            $goal->children()->whereNull('closed_on')->count(),
+        );
     }
 
     private function predecessor(Goal $goal, Person $viewer): ?GoalTag

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Models\Rest;
 use App\Queries\Direction\OutlookTag;
 use App\Queries\Parts\PeriodTag;
 use App\Queries\Parts\TaskRow;
@@ -18,7 +19,7 @@ final readonly class GoalView implements Props
     /**
      * @param Day              $on          the day as of which all is shown
      * @param int              $daysLeft    working days that are left, today included
-     * @param ?string          $next        the period in which what is unfinished would go on
+     * @param ?ClosingOffer    $closing     of an open goal that the viewer may close
      * @param ?GoalTag         $predecessor the goal that it carries on
      * @param list<GoalTag>    $successors  the goals that carry it on
      * @param ?OutlookTag      $outlook     on which the top of its thread hangs
@@ -26,6 +27,7 @@ final readonly class GoalView implements Props
      * @param list<GoalRow>    $beneath
      * @param ?TaskRow         $nextStep    what can be done for it now
      * @param list<SumLine>    $sum         of a goal judged by its work
+     * @param ?string          $decided     of a closed goal, what was decided beside what was computed
      * @param ?string          $formula     of any other: how its figure comes about
      * @param list<ChartPoint> $chart       from the first day on, over the whole period
      * @param list<ChartPoint> $checkpoints
@@ -46,8 +48,9 @@ final readonly class GoalView implements Props
         public ?string $unit,
         public ?Day $closedOn,
         public ?string $closingLine,
+        public ?Rest $rest,
         public ?Readiness $ready,
-        public ?string $next,
+        public ?ClosingOffer $closing,
         public ?GoalTag $predecessor,
         public array $successors,
         public ?OutlookTag $outlook,
@@ -55,6 +58,7 @@ final readonly class GoalView implements Props
         public array $beneath,
         public ?TaskRow $nextStep,
         public array $sum,
+        public ?string $decided,
         public ?string $formula,
         public array $chart,
         public array $checkpoints,

@@ -30,6 +30,39 @@ final readonly class WrittenSum
         return array_map($this->line(...), $this->stored->rollup->contributors($this->stored->core($goal), $this->on));
     }
 
+    /**
+     * What was decided as the goal was closed, beside what was computed then: its figure is the former. Null of an open
+     * goal, and of one whose figure is what was computed.
+     */
+    public function decided(Goal $goal): ?string
+    {
+        $core = $this->stored->core($goal);
+        $closing = $core->closingOn($this->on);
+        $decided = $closing?->decided();
+
+        if ($closing === null || $decided === null) {
+            return null;
+        }
+
+        $computed = $goal->computed === null ? $this->stored->rollup->computed($core, $closing->on) : CoreRecords::exact($goal->computed);
+        $result = GoalChanges::result($closing->result);
+        $when = self::date($closing->on);
+        $why = $goal->closing_line === null ? '' : ": “{$goal->closing_line}”";
+
+        return match (true) {
+            $goal->measure === MeasureKind::Judged => null,
+            $goal->measure === MeasureKind::YesNo => "Closed on $when as $result{$why}. It counts ".self::percent($decided).'.',
+            $computed === null => "Nothing was measured when it was closed on $when; decided ".self::percent($decided).", $result{$why}.",
+            $computed->thousandths() === $decided->thousandths() => "Closed on $when as $result, with the ".self::percent($computed)." that were computed then{$why}.",
+            default => 'Computed '.self::percent($computed).', decided '.self::percent($decided)." when it was closed on $when as $result{$why}.",
+        };
+    }
+
+    private static function percent(Fraction $value): string
+    {
+        return rtrim(rtrim(number_format($value->times(Fraction::of(100))->rounded(1), 1), '0'), '.').'%';
+    }
+
     /** How the figure of a goal that is not judged by its work comes about. */
     public function formula(Goal $goal, Figure $figure): ?string
     {
@@ -54,7 +87,7 @@ final readonly class WrittenSum
                 $amount($goal->limit_value),
                 CoreRecords::exact($goal->share)->percent().' %',
             ),
-            MeasureKind::YesNo => 'All or nothing: it counts once it is closed as met.',
+            MeasureKind::YesNo => $this->decided($goal) === null ? 'All or nothing: it counts once it is closed as met.' : null,
             MeasureKind::Judged => 'A direction that is not a number: it is judged in words and counts in no sum.',
         };
     }

@@ -6,11 +6,16 @@ namespace App\Http\Controllers\Goals;
 
 use App\Actions\Goals\CloseGoal;
 use App\Actions\Goals\CloseGoals;
+use App\Actions\Goals\ClosingDraft;
+use App\Actions\Goals\ReopenGoal;
+use App\Actions\Goals\TryChange;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ClosingFields;
 use App\Models\Goal;
+use App\Models\Workspace;
 use App\Queries\Goals\ClosingPage;
 use App\Queries\Parts\PeriodTag;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
@@ -28,19 +33,29 @@ final class ClosingController extends Controller
     public function store(Period $period, ClosingFields $fields, CloseGoals $close): RedirectResponse
     {
         $drafts = $fields->drafts();
-        $goals = Goal::query()->visibleTo($this->me())->where('period', $period->name)->whereKey(array_keys($drafts))
-            ->with(['owner', 'parent.admissions.circle.memberships', 'admissions.circle.memberships'])->get()->keyBy('id');
-        abort_unless($goals->count() === count($drafts), 404);
-
-        foreach ($goals as $goal) {
-            Gate::authorize('update', $goal);
-        }
+        $goals = $this->goals($period, $drafts);
 
         if ($drafts !== []) {
-            $close($this->me(), PeriodTag::words($period), $goals->all(), $drafts);
+            $close($this->me(), PeriodTag::words($period), $goals, $drafts);
         }
 
         return $this->changed();
+    }
+
+    /** What closing them so would do to the figures; nothing is kept of it. */
+    public function previewAll(Period $period, ClosingFields $fields, CloseGoals $close, TryChange $try): JsonResponse
+    {
+        $drafts = $fields->drafts();
+        $goals = $this->goals($period, $drafts);
+
+        return response()->json($try($this->me(), $period, array_keys($goals), fn() => $close($this->me(), PeriodTag::words($period), $goals, $drafts)));
+    }
+
+    public function preview(ClosingFields $fields, Goal $goal, CloseGoal $close, TryChange $try, Workspace $workspace): JsonResponse
+    {
+        $draft = $fields->draft();
+
+        return response()->json($try($this->me(), $workspace->calendar()->period($goal->period), [$goal->id], fn(): array => $close($this->me(), $goal, $draft)));
     }
 
     public function close(ClosingFields $fields, Goal $goal, CloseGoal $close): RedirectResponse
@@ -50,10 +65,28 @@ final class ClosingController extends Controller
         return $this->changed();
     }
 
-    public function reopen(Goal $goal, CloseGoal $close): RedirectResponse
+    public function reopen(Goal $goal, ReopenGoal $reopen): RedirectResponse
     {
-        $close->reopen($this->me(), $goal);
+        $reopen($this->me(), $goal);
 
         return $this->changed();
+    }
+
+    /**
+     * @param array<int, ClosingDraft> $drafts by goal
+     *
+     * @return array<int, Goal> those of the period that may be closed so, by id
+     */
+    private function goals(Period $period, array $drafts): array
+    {
+        $goals = Goal::query()->visibleTo($this->me())->where('period', $period->name)->whereKey(array_keys($drafts))
+            ->with(['owner', 'parent.admissions.circle.memberships', 'admissions.circle.memberships'])->get()->keyBy('id');
+        abort_unless($goals->count() === count($drafts), 404);
+
+        foreach ($goals as $goal) {
+            Gate::authorize('update', $goal);
+        }
+
+        return $goals->all();
     }
 }

@@ -9,6 +9,7 @@ use App\Actions\Goals\TryChange;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
 use App\Models\Goal;
+use App\Models\Workspace;
 use App\Queries\Goals\GoalForm;
 use App\Queries\Goals\GoalPage;
 use App\Queries\Goals\SheetFilter;
@@ -56,9 +57,16 @@ final class GoalController extends Controller
     }
 
     /** What the change would do to the figures; nothing is kept of it. */
-    public function preview(GoalFields $fields, Goal $goal, TryChange $try): JsonResponse
+    public function preview(GoalFields $fields, Goal $goal, TryChange $try, SaveGoal $save, Workspace $workspace): JsonResponse
     {
-        return response()->json($try($this->me(), $goal, $fields->draft()));
+        $draft = $fields->draft();
+
+        return response()->json($try(
+            $this->me(),
+            $workspace->calendar()->period($goal->period),
+            [$goal->id, $draft->parent],
+            fn(): Goal => $save($this->me(), $draft, $goal->fresh()),
+        ));
     }
 
     public function update(GoalFields $fields, Goal $goal, SaveGoal $save): RedirectResponse

@@ -6,16 +6,18 @@ import { route } from '../../lib/routes';
 import { GoalTitle } from '../../parts/GoalTitle';
 import { GaugeLine, Standing } from '../../parts/Gauge';
 import { Empty, Section } from '../../parts/Section';
-import { ClosingFields, type ClosingValues, nothingSaid } from '../../parts/goal/ClosingFields';
+import { ClosingFields, type ClosingValues, nothingChosen } from '../../parts/goal/ClosingFields';
+import { EffectOnFigures } from '../../parts/goal/EffectOnFigures';
 import { Button, ButtonLink } from '../../ui/Button';
 
-/** A period's goals closed in one pass: what became of each, and what of it goes on. */
+/** A period's goals closed in one pass: what became of each, and what becomes of the rest of it. */
 export default function Closing({ page }: { page: ClosingView }) {
     const mine = page.open.filter((row) => row.mayClose);
     const form = useForm<{ goals: Record<number, ClosingValues> }>({
-        goals: Object.fromEntries(mine.map((row) => [row.goal.id, { ...nothingSaid, result: row.suggested ?? '' }])),
+        goals: Object.fromEntries(mine.map((row) => [row.goal.id, nothingChosen])),
     });
-    const decided = mine.filter((row) => (form.data.goals[row.goal.id]?.result ?? '') !== '').length;
+    const chosen = Object.fromEntries(Object.entries(form.data.goals).filter(([, values]) => values.result !== ''));
+    const count = Object.keys(chosen).length;
     const errors = form.errors as Partial<Record<string, string>>;
 
     const close = (event: SubmitEvent) => {
@@ -24,59 +26,80 @@ export default function Closing({ page }: { page: ClosingView }) {
     };
 
     return (
-        <div className="px-6 py-5 pb-10 max-md:px-4">
+        <div className="grid flex-1 grid-cols-[minmax(0,1fr)_320px] max-lg:grid-cols-1">
             <Head title={`Close ${page.period.words}`} />
-            <h1 className="text-2xl">Close {page.period.words}</h1>
-            <p className="mt-1 mb-5 text-ink-2">
-                {page.isOver ? 'It is over.' : 'It is not over yet; goals can be closed early.'} Say what became of each goal and what of it
-                goes on. All of it is one change and can be undone.
-            </p>
-            {page.open.length === 0 && (
-                <Empty
-                    action={
-                        <ButtonLink kind="main" href={route('planning', page.period.next)}>
-                            Plan {plannedWords(page.period.next)}
-                        </ButtonLink>
-                    }
-                >
-                    No goal of it is open.
-                </Empty>
-            )}
-            {page.open.length > 0 && (
-                <form onSubmit={close}>
-                    <ul className="max-w-5xl">
-                        {page.open.map((row) => (
-                            <Row
-                                key={row.goal.id}
-                                row={row}
-                                values={form.data.goals[row.goal.id]}
-                                errors={errors}
-                                set={(change) => {
-                                    form.setData('goals', {
-                                        ...form.data.goals,
-                                        [row.goal.id]: { ...(form.data.goals[row.goal.id] ?? nothingSaid), ...change },
-                                    });
-                                }}
-                            />
-                        ))}
-                    </ul>
-                    <div className="mt-2 flex items-center gap-4 border-t border-rule pt-4">
-                        <Button kind="main" type="submit" disabled={form.processing || decided === 0}>
-                            {decided === 0 ? 'Close them' : decided === 1 ? 'Close 1 goal' : `Close ${String(decided)} goals`}
-                        </Button>
-                        {mine.length > decided && <span className="text-xs text-ink-2">{mine.length - decided} stay open</span>}
-                    </div>
-                </form>
-            )}
-            {page.closed.length > 0 && (
-                <Section title="Closed" className="mt-8 max-w-5xl">
-                    <ul className="divide-y divide-hairline">
-                        {page.closed.map((each) => (
-                            <Closed key={each.goal.id} closed={each} />
-                        ))}
-                    </ul>
-                </Section>
-            )}
+            <div className="px-6 py-5 pb-10 max-md:px-4">
+                <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
+                    <h1 className="text-2xl">Close {page.period.words}</h1>
+                    <p className="flex-1 text-ink-2">
+                        {page.isOver ? '' : 'It is not over yet; goals can be closed early. '}Choose a result for each goal; what is still
+                        open is a second question.
+                    </p>
+                    {mine.length > 0 && (
+                        <span className="text-ink-2">
+                            {count} of {mine.length}
+                        </span>
+                    )}
+                </div>
+                {page.open.length === 0 && (
+                    <Empty
+                        action={
+                            <ButtonLink kind="main" href={route('planning', page.period.next)}>
+                                Plan {plannedWords(page.period.next)}
+                            </ButtonLink>
+                        }
+                    >
+                        No goal of it is open.
+                    </Empty>
+                )}
+                {page.open.length > 0 && (
+                    <form onSubmit={close}>
+                        <ul>
+                            {page.open.map((row) => (
+                                <Row
+                                    key={row.goal.id}
+                                    row={row}
+                                    values={form.data.goals[row.goal.id]}
+                                    errors={errors}
+                                    set={(change) => {
+                                        form.setData('goals', {
+                                            ...form.data.goals,
+                                            [row.goal.id]: { ...(form.data.goals[row.goal.id] ?? nothingChosen), ...change },
+                                        });
+                                    }}
+                                />
+                            ))}
+                        </ul>
+                        <p className="border-t border-rule pt-2 text-xs text-ink-2">A word on dashes is only what the figures propose.</p>
+                        <div className="mt-4 flex flex-wrap items-center gap-4">
+                            <Button kind="main" type="submit" disabled={form.processing || count === 0}>
+                                {count === 0 ? 'Close goals' : count === 1 ? 'Close 1 goal' : `Close ${String(count)} goals`}
+                            </Button>
+                            <span className="text-xs text-ink-2">
+                                One change, one undo; reopening a goal takes back all that closing it did.
+                            </span>
+                        </div>
+                    </form>
+                )}
+                {page.closed.length > 0 && (
+                    <Section title="Closed" className="mt-8">
+                        <ul className="divide-y divide-hairline">
+                            {page.closed.map((each) => (
+                                <Closed key={each.goal.id} closed={each} />
+                            ))}
+                        </ul>
+                    </Section>
+                )}
+            </div>
+            <aside className="border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+                {page.open.length > 0 && (
+                    <EffectOnFigures
+                        url={route('closing.preview', page.period.name)}
+                        data={{ goals: chosen }}
+                        empty="What you choose shows here what it does to each figure, before anything is closed."
+                    />
+                )}
+            </aside>
         </div>
     );
 }
@@ -96,29 +119,22 @@ function Row({ row, values, errors, set }: RowProps) {
             .filter(([key]) => key.startsWith(prefix))
             .map(([key, words]) => [key.slice(prefix.length), words]),
     );
-    const other = Object.entries(own).find(([key]) => !(key in nothingSaid))?.[1];
-    const leaves = [
-        row.beneath === 0 ? null : `${String(row.beneath)} ${row.beneath === 1 ? 'goal' : 'goals'} beneath`,
-        row.tasks === 0 ? null : `${String(row.tasks)} open ${row.tasks === 1 ? 'task' : 'tasks'}`,
-        row.projects.length === 0 ? null : row.projects.join(', '),
-    ].filter((words) => words !== null);
+    const other = Object.entries(own).find(([key]) => !(key in nothingChosen))?.[1];
 
     return (
-        <li className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-x-8 gap-y-2 border-t border-rule py-3 max-md:grid-cols-1">
+        <li
+            className={`-mx-3 grid grid-cols-[minmax(0,5fr)_minmax(0,7fr)] gap-x-8 gap-y-2 border-t border-rule px-3 py-3 max-md:grid-cols-1 ${values !== undefined && values.result !== '' ? 'bg-faint' : ''}`}
+        >
             <div className="min-w-0">
                 <GoalTitle goal={goal} />
                 <GaugeLine gauge={goal.gauge} />
-                <p className="mt-0.5 text-xs text-ink-2">
-                    {goal.owner.name}
-                    {row.ready === 'done' && <b className="font-semibold text-ink">, all of it is done</b>}
-                    {leaves.length > 0 && `. Leaves ${leaves.join('; ')}`}
-                </p>
+                <p className="mt-0.5 text-xs text-ink-2">{goal.owner.name}</p>
             </div>
             {values === undefined ? (
                 <p className="text-xs text-ink-2">{goal.owner.name} or a lead closes it.</p>
             ) : (
-                <div>
-                    <ClosingFields title={goal.title} values={values} errors={own} set={set} next={row.next} mayStay />
+                <div className="min-w-0">
+                    <ClosingFields title={goal.title} offer={row.offer} values={values} errors={own} set={set} />
                     {other !== undefined && <p className="mt-1 text-sm font-medium text-persimmon">{other}</p>}
                 </div>
             )}

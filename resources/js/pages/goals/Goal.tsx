@@ -50,7 +50,7 @@ export default function Goal({ page }: { page: GoalView }) {
                         <h1 className="text-2xl">{goal.title}</h1>
                         <p className="mt-1 text-xs text-ink-2">
                             {page.closedOn !== null
-                                ? `closed ${dayWords(page.closedOn)}${page.closingLine === null ? '' : `: ${page.closingLine}`}`
+                                ? `closed ${dayWords(page.closedOn)}${page.rest === null ? '' : `, the rest ${page.rest}`}${page.closingLine === null ? '' : `: ${page.closingLine}`}`
                                 : `by ${dayWords(period.last)}, ${working(page.daysLeft)} left`}
                             {goal.isPrivate && ', not for everyone'}
                         </p>
@@ -196,7 +196,7 @@ function Actions({ page }: { page: GoalView }) {
                     </Button>
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
-                {page.mayChange && page.closedOn === null && <CloseGoal page={page} />}
+                {page.closing !== null && <CloseGoal page={page} offer={page.closing} />}
                 {page.mayChange && page.closedOn !== null && (
                     <Button
                         onClick={() => {

@@ -8,7 +8,7 @@ import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { Grouped } from '../../parts/Grouped';
 import { CheckpointFields } from '../../parts/goal/CheckpointFields';
 import { MeasureFields } from '../../parts/goal/MeasureFields';
-import { WhatItDoes } from '../../parts/goal/WhatItDoes';
+import { EffectOnFigures } from '../../parts/goal/EffectOnFigures';
 import { SeenByFields } from '../../parts/goal/SeenByFields';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
@@ -122,7 +122,7 @@ export default function GoalForm({ page }: { page: GoalFormPage }) {
                         />
                     </div>
                 </details>
-                {goal.id !== null && form.isDirty && <WhatItDoes goal={goal.id} data={data} />}
+                {goal.id !== null && form.isDirty && <EffectOnFigures url={route('goals.preview', goal.id)} data={data} />}
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
                         {goal.id === null ? 'Set the goal' : 'Save'}

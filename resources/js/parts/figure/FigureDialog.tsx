@@ -62,8 +62,16 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                 </p>
             </div>
             <Part title={gauge.progress === null ? 'Not measured' : `Done: ${gauge.progress.toFixed(1)} %`}>
+                {figure.decided !== null && <p className="mb-1">{figure.decided}</p>}
                 {figure.formula !== null && <p className="font-mono text-xs">{figure.formula}</p>}
-                {figure.sum.length > 0 && <Sum lines={figure.sum} total={figure.title} figure={gauge.progress} onExplain={onExplain} />}
+                {figure.sum.length > 0 && (
+                    <Sum
+                        lines={figure.sum}
+                        total={figure.decided === null ? figure.title : 'Computed then'}
+                        figure={figure.decided === null ? gauge.progress : null}
+                        onExplain={onExplain}
+                    />
+                )}
                 {figure.tasks.length > 0 && (
                     <div className="mt-3">
                         <p className="mb-1 text-xs text-ink-2">{figure.weighing}</p>
@@ -75,7 +83,7 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                         />
                     </div>
                 )}
-                {figure.formula === null && figure.sum.length === 0 && figure.tasks.length === 0 && (
+                {figure.formula === null && figure.decided === null && figure.sum.length === 0 && figure.tasks.length === 0 && (
                     <p className="text-ink-2">Nothing counts towards it yet: no goal, project or task hangs on it.</p>
                 )}
             </Part>

@@ -5,7 +5,7 @@ interface Props {
     lines: SumLine[];
     /** What the last line is called. */
     total: string;
-    /** The figure that the points add up to, in points of 100; null when nothing is measured. */
+    /** The figure that the points add up to, in points of 100; null for their own sum. */
     figure: number | null;
     /** Opens the explanation of a line; without it a line only leads to its page. */
     onExplain: (address: string) => void;
@@ -19,6 +19,8 @@ export function Sum({ lines, total, figure, onExplain }: Props) {
     const weight = counting.some((line) => line.weight === null)
         ? null
         : Math.round(counting.reduce((sum, line) => sum + (line.weight ?? 0), 0) * 100) / 100;
+
+    const added = counting.reduce((sum, line) => sum + line.points, 0);
 
     return (
         <table className="w-full border-collapse text-left">
@@ -46,7 +48,9 @@ export function Sum({ lines, total, figure, onExplain }: Props) {
                     </th>
                     <td className={cell}>{weight}</td>
                     <td />
-                    <td className={cell}>{figure === null ? '–' : figure.toFixed(1)}</td>
+                    <td className={cell}>
+                        {figure === null ? (counting.some((line) => line.done !== null) ? added.toFixed(1) : '–') : figure.toFixed(1)}
+                    </td>
                 </tr>
             </tfoot>
         </table>

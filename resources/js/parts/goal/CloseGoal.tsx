@@ -1,13 +1,14 @@
 import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
-import { ClosingFields, nothingSaid } from './ClosingFields';
-import type { GoalView } from '../../generated/props';
+import { ClosingFields, nothingChosen } from './ClosingFields';
+import { EffectOnFigures } from './EffectOnFigures';
+import type { ClosingOffer, GoalView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 
-export function CloseGoal({ page }: { page: GoalView }) {
-    const form = useForm({ ...nothingSaid, result: page.ready === 'done' ? 'met' : '' });
+export function CloseGoal({ page, offer }: { page: GoalView; offer: ClosingOffer }) {
+    const form = useForm(nothingChosen);
 
     const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
@@ -23,23 +24,24 @@ export function CloseGoal({ page }: { page: GoalView }) {
         <DialogButton
             words="Close"
             kind={page.ready === null ? 'plain' : 'main'}
-            title="What became of it?"
-            hint="As of today. It can be reopened."
+            title="Close this goal"
+            hint="As of today. Choose a result; what is still open is a second question. Reopening takes all of it back."
             size="l"
         >
             {(close) => (
                 <form onSubmit={send(close)} className="space-y-4">
                     <ClosingFields
                         title={page.goal.title}
+                        offer={offer}
                         values={form.data}
                         errors={form.errors}
-                        next={page.next}
                         set={(change) => {
                             form.setData({ ...form.data, ...change });
                         }}
                     />
+                    {form.data.result !== '' && <EffectOnFigures url={route('goals.close-preview', page.goal.id)} data={form.data} />}
                     <Button kind="main" type="submit" disabled={form.processing || form.data.result === ''}>
-                        Close it
+                        Close goal
                     </Button>
                 </form>
             )}

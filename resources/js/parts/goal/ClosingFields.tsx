@@ -1,38 +1,47 @@
+import type { ReactNode } from 'react';
+import type { ClosingOffer, Rest, Result } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { Choices } from '../../ui/Choices';
+import { Check, TextArea, TextField } from '../../ui/Field';
 
 export interface ClosingValues {
-    result: string;
+    result: Result | '';
     score: string;
     line: string;
-    then: 'leave' | 'carry' | 'split' | 'shelve' | 'drop';
+    rest: Rest | '';
     titles: string;
     lookAgainOn: string;
+    withTasks: boolean;
+    withProjects: boolean;
 }
 
-export const nothingSaid: ClosingValues = { result: '', score: '', line: '', then: 'leave', titles: '', lookAgainOn: '' };
-
-const results: [string, string][] = [
-    ['met', 'Met'],
-    ['partly_met', 'Partly met'],
-    ['not_met', 'Not met'],
-    ['dropped', 'Dropped'],
-];
+export const nothingChosen: ClosingValues = {
+    result: '',
+    score: '',
+    line: '',
+    rest: '',
+    titles: '',
+    lookAgainOn: '',
+    withTasks: true,
+    withProjects: true,
+};
 
 interface Props {
+    title: string;
+    offer: ClosingOffer;
     values: ClosingValues;
     errors: Partial<Record<string, string>>;
     set: (change: Partial<ClosingValues>) => void;
-    /** The period in which what is unfinished would go on. */
-    next: string | null;
-    /** Whether it may also stay open: its result is then left out. */
-    mayStay?: boolean;
-    title: string;
 }
 
-/** What became of a goal, and what becomes of what it leaves unfinished. */
-export function ClosingFields({ values, errors, set, next, mayStay = false, title }: Props) {
-    const field = (name: keyof ClosingValues, label: string) => ({
+const counted = (count: number, one: string) => `${String(count)} ${one}${count === 1 ? '' : 's'}`;
+
+/** What became of a goal; and, where something of it is open, what becomes of that. */
+export function ClosingFields({ title, offer, values, errors, set }: Props) {
+    const isUnfinished = values.result === 'partly_met' || values.result === 'not_met';
+    const hasRest = isUnfinished || values.result === 'dropped';
+    const next = plannedWords(offer.next);
+    const field = (name: 'score' | 'line' | 'titles' | 'lookAgainOn', label: string) => ({
         label: `${label} of ${title}`,
         isLabelHidden: true,
         value: values[name],
@@ -41,57 +50,115 @@ export function ClosingFields({ values, errors, set, next, mayStay = false, titl
             set({ [name]: event.target.value });
         },
     });
-    const isUnfinished = values.result === 'partly_met' || values.result === 'not_met';
 
     return (
-        <div className="space-y-2">
-            <div className="grid grid-cols-[150px_1fr_88px] gap-2 max-md:grid-cols-2">
-                <SelectField
-                    {...field('result', 'Result')}
-                    onChange={(event) => {
-                        set({ result: event.target.value, then: event.target.value === 'dropped' ? 'drop' : 'leave' });
-                    }}
-                >
-                    {mayStay && <option value="">stays open</option>}
-                    {!mayStay && <option value="">Choose the result</option>}
-                    {results.map(([value, words]) => (
-                        <option key={value} value={value}>
-                            {words}
-                        </option>
-                    ))}
-                </SelectField>
-                <TextField
-                    {...field('line', 'A line')}
-                    placeholder="A line on it"
-                    maxLength={500}
-                    className="max-md:order-3 max-md:col-span-2"
-                />
-                <TextField
-                    {...field('score', 'Score in per cent')}
-                    placeholder="score %"
-                    inputMode="decimal"
-                    title="Left empty, met counts 100 and anything else what was computed."
-                />
-            </div>
-            {(isUnfinished || values.result === 'dropped') && (
-                <div className="flex flex-wrap items-start gap-2">
-                    <SelectField {...field('then', 'What is left')} className="w-64">
-                        {isUnfinished && (
-                            <>
-                                <option value="leave">nothing goes on</option>
-                                <option value="carry">carry it on into {next === null ? 'the next period' : plannedWords(next)}</option>
-                                <option value="split">split it into smaller ones</option>
-                            </>
-                        )}
-                        <option value="shelve">put it on the shelf</option>
-                        <option value="drop">drop it with its work</option>
-                    </SelectField>
-                    {values.then === 'split' && (
-                        <TextArea {...field('titles', 'Goals')} rows={3} placeholder="One goal on each line" className="min-w-64 flex-1" />
-                    )}
-                    {values.then === 'shelve' && <TextField {...field('lookAgainOn', 'Look again')} type="date" />}
-                </div>
+        <div className="space-y-1">
+            <Choices<Result>
+                label={`Result of ${title}`}
+                value={values.result}
+                proposed={offer.proposed}
+                because={offer.because}
+                choices={[
+                    { value: 'met', words: 'met' },
+                    { value: 'partly_met', words: 'partly met' },
+                    { value: 'not_met', words: 'not met' },
+                    { value: 'dropped', words: 'dropped' },
+                ]}
+                onChoose={(result) => {
+                    set({ result, rest: result === 'met' || result === '' ? '' : values.rest });
+                }}
+            />
+            {values.result === '' && offer.because !== null && <p className="text-xs text-ink-2">{offer.because}</p>}
+            {values.result === 'dropped' && offer.proposed === 'not_met' && (
+                <p className="text-xs text-persimmon">{offer.because} Choose “not met” unless it no longer mattered.</p>
             )}
+            {hasRest && (
+                <Answer words="Still open">
+                    <Choices<Rest>
+                        label={`What is still open of ${title}`}
+                        value={values.rest}
+                        choices={[
+                            ...(isUnfinished
+                                ? ([
+                                      { value: 'carried', words: `carry to ${next}` },
+                                      { value: 'split', words: 'split' },
+                                  ] as const)
+                                : []),
+                            { value: 'shelved', words: 'shelve' },
+                            { value: 'dropped', words: 'drop' },
+                        ]}
+                        onChoose={(rest) => {
+                            set({ rest });
+                        }}
+                    />
+                    {errors.rest !== undefined && <p className="text-sm font-medium text-persimmon">{errors.rest}</p>}
+                </Answer>
+            )}
+            {hasRest && values.rest === 'split' && (
+                <Answer words="Into">
+                    <TextArea {...field('titles', 'Goals')} rows={3} placeholder="One goal on each line; they share its weight" />
+                </Answer>
+            )}
+            {hasRest && values.rest === 'shelved' && (
+                <Answer words="Return date">
+                    <TextField {...field('lookAgainOn', 'Return date')} type="date" className="w-44" />
+                </Answer>
+            )}
+            {hasRest && (values.rest === 'carried' || values.rest === 'split') && <Along offer={offer} values={values} set={set} />}
+            {values.result !== '' && (
+                <Answer words="Why">
+                    <div className="flex gap-2">
+                        <TextField {...field('line', 'Why')} placeholder="A line on what happened" maxLength={500} className="flex-1" />
+                        <TextField
+                            {...field('score', 'Score in per cent')}
+                            placeholder="score %"
+                            inputMode="decimal"
+                            className="w-24"
+                            title="Left empty, met counts 100% and anything else what was computed."
+                        />
+                    </div>
+                </Answer>
+            )}
+        </div>
+    );
+}
+
+/** What goes along where it is carried on: the goals beneath it always, its work by choice. */
+function Along({ offer, values, set }: Pick<Props, 'offer' | 'values' | 'set'>) {
+    if (offer.beneath + offer.tasks + offer.projects.length === 0) {
+        return null;
+    }
+
+    return (
+        <Answer words="Also carried">
+            {offer.beneath > 0 && <p>{counted(offer.beneath, 'open goal')} beneath it</p>}
+            {offer.tasks > 0 && (
+                <Check
+                    label={counted(offer.tasks, 'open task')}
+                    checked={values.withTasks}
+                    onChange={(withTasks) => {
+                        set({ withTasks });
+                    }}
+                />
+            )}
+            {offer.projects.length > 0 && (
+                <Check
+                    label={offer.projects.join(', ')}
+                    checked={values.withProjects}
+                    onChange={(withProjects) => {
+                        set({ withProjects });
+                    }}
+                />
+            )}
+        </Answer>
+    );
+}
+
+function Answer({ words, children }: { words: string; children: ReactNode }) {
+    return (
+        <div className="grid grid-cols-[88px_1fr] items-baseline gap-2 max-md:grid-cols-1 max-md:gap-0">
+            <span className="text-xs text-ink-2">{words}</span>
+            <div className="min-w-0">{children}</div>
         </div>
     );
 }

@@ -9,6 +9,21 @@ export function WrittenSum({ page }: { page: GoalView }) {
     const { gauge } = page.goal;
     const figure = gauge.progress === null ? 'the figure' : `${String(Math.round(gauge.progress))} %`;
 
+    if (page.decided !== null) {
+        return (
+            <Section title={`How ${figure} was decided`}>
+                <p>{page.decided}</p>
+                {page.formula !== null && <p className="mt-1 font-mono text-xs">{page.formula}</p>}
+                {page.sum.length > 0 && (
+                    <div className="mt-3">
+                        <p className="mb-1 text-xs text-ink-2">What was computed when it was closed</p>
+                        <Sum lines={page.sum} total="Computed then" figure={null} onExplain={explain} />
+                    </div>
+                )}
+            </Section>
+        );
+    }
+
     if (page.formula !== null) {
         return (
             <Section title={`How ${figure} comes about`}>

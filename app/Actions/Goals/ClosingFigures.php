@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Models\Goal;
+use App\Models\Rest;
+use App\Models\Workspace;
+use App\Queries\Goals\Beneath;
+use App\Queries\Goals\StoredPlan;
+use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\Result;
+
+/** What was computed for a goal and all beneath it before anything of them moves on, and how they are closed with it. */
+final readonly class ClosingFigures
+{
+    /** @param array<int, Figure> $figures by goal */
+    private function __construct(private Workspace $workspace, private array $figures)
+    {
+    }
+
+    public static function of(Workspace $workspace, Goal $goal): self
+    {
+        $today = $workspace->today();
+        $stored = StoredPlan::beneath($workspace, null, [$goal->id]);
+        $stored->prepare([$today]);
+        $figures = [];
+
+        foreach (Goal::query()->whereRaw(Beneath::holds('goals.id'), [$goal->id])->get() as $each) {
+            $figures[$each->id] = $stored->figure($each, $today);
+        }
+
+        return new self($workspace, $figures);
+    }
+
+    public function figure(Goal $goal): Figure
+    {
+        return $this->figures[$goal->id];
+    }
+
+    /** What was computed, 0 to 1, to be kept beside what is decided; null when nothing was measured. */
+    public function computed(Goal $goal): ?string
+    {
+        $progress = $this->figure($goal)->progress;
+
+        return $progress === null ? null : number_format($progress->rounded(), 4, '.', '');
+    }
+
+    /**
+     * The columns that close a goal. Where its work goes or ends with it, what was computed stays its figure.
+     *
+     * @return array<string, mixed>
+     */
+    public function closing(Goal $goal, ClosingDraft $draft): array
+    {
+        $isKept = $draft->rest !== null && $draft->result !== Result::Met;
+
+        return [
+            'closed_on' => $this->workspace->today(),
+            'result' => $draft->result,
+            'rest' => $draft->rest,
+            'score' => $draft->score ?? ($isKept ? $this->computed($goal) : null),
+            'computed' => $this->computed($goal),
+            'closing_line' => $draft->line,
+            'shelved_on' => $draft->rest === Rest::Shelved ? $this->workspace->today() : null,
+            'look_again_on' => $draft->lookAgainOn,
+        ];
+    }
+
+    /**
+     * The result of a goal that is closed with the one above it: met if all of it is done; at its end what was not met was
+     * not met, and only before that it can be dropped, so that nobody's year improves because something was given up.
+     */
+    public function resultWith(Goal $goal, ?Result $carried = null): Result
+    {
+        return match (true) {
+            $this->figure($goal)->progress?->thousandths() === 1000 => Result::Met,
+            $carried !== null => $carried,
+            $this->workspace->today()->isBefore($goal->ends_on) => Result::Dropped,
+            default => Result::NotMet,
+        };
+    }
+}

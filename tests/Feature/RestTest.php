@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Goal;
+use App\Models\Reading;
+use App\Models\Rest;
+use App\Models\Role;
+use App\Models\Serving;
+use App\Models\Task;
+use App\Queries\Goals\StoredPlan;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Work\ProjectState;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    $this->workspace = Made::workspace();
+    $this->lead = Made::person(Role::Lead, 'Noor Aksoy');
+    $this->mei = Made::person(name: 'Mei Tanaka');
+    $this->actingAs($this->lead);
+    $this->year = Made::goal($this->lead, '2027');
+    $this->goal = fn(string $title, array $more = [], string $period = '2027-Q1'): Goal => Made::goal($this->lead, $period, ['title' => $title, 'parent_id' => $this->year->id, ...$more]);
+    $this->next = fn(string $title): ?Goal => Goal::query()->where('title', $title)->where('period', '2027-Q2')->first();
+    // Every figure of the year on every tenth day, and who stands under whom with what work.
+    $this->whole = function (): array {
+        app()->forgetScopedInstances();
+        $stored = StoredPlan::ofYear($this->workspace, null, $this->workspace->calendar()->period('2027'));
+        $days = array_map(Day::ofNumber(...), range(Day::of('2027-01-05')->number, Day::of(Made::TODAY)->number, 9));
+
+        return [
+            $stored->goals()->mapWithKeys(fn(Goal $goal): array => [$goal->id => array_map(static fn(Day $day): array => [$stored->figure($goal, $day)->progress?->rounded(), $stored->figure($goal, $day)->band], $days)])->all(),
+            Goal::query()->orderBy('id')->get(['id', 'parent_id', 'period', 'weight', 'closed_on', 'result', 'score', 'rest'])->toArray(),
+            Task::query()->orderBy('id')->get(['id', 'goal_id', 'project_id', 'done_on', 'dropped_on', 'shelved_on'])->toArray(),
+            Serving::query()->orderBy('project_id')->orderBy('goal_id')->get(['project_id', 'goal_id', 'weight'])->toArray(),
+            DB::table('projects')->orderBy('id')->get(['id', 'state'])->toArray(),
+        ];
+    };
+    $this->progress = fn(Goal $goal): ?float => $this->props("/goals/$goal->id")['page']['goal']['gauge']['progress'];
+});
+
+/** Half of one goal done, all of another. */
+function half(): array
+{
+    $goal = (test()->goal)('Half');
+    Made::task(test()->lead, ['goal_id' => $goal->id, 'done_on' => '2027-02-01']);
+    Made::task(test()->lead, ['goal_id' => $goal->id]);
+    $other = (test()->goal)('Other');
+    Made::task(test()->lead, ['goal_id' => $other->id, 'done_on' => '2027-02-01']);
+    Made::task(test()->lead, ['goal_id' => $other->id]);
+
+    return [$goal, $other];
+}
+
+it('does not let the year improve by failing', function (string $rest): void {
+    [$goal] = half();
+    expect(($this->progress)($this->year))->toEqual(50.0);
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => $rest])->assertSessionHasNoErrors();
+
+    expect(($this->progress)($this->year))->toBeLessThanOrEqual(50.0)
+        ->and(($this->progress)($goal))->toEqual(50.0)
+        ->and($goal->refresh()->result)->toBe(Result::NotMet)
+        ->and($goal->rest)->toBe(Rest::from($rest))
+        ->and($goal->score)->toEqual(0.5);
+})->with(['shelved', 'dropped', 'carried']);
+
+it('takes what is dropped out of the figures above, and says so before it is done', function (): void {
+    [$goal] = half();
+    Made::task($this->lead, ['goal_id' => ($this->goal)('Third')->id, 'done_on' => '2027-02-01']);
+    $figures = $this->postJson("/goals/$goal->id/close/preview", ['result' => 'dropped'])->assertOk()->json('figures');
+    $year = collect($figures)->firstWhere('title', $this->year->title);
+
+    expect([$year['before']['progress'], $year['after']['progress']])->toEqual([66.7, 75.0])
+        ->and($goal->refresh()->closed_on)->toBeNull();
+    $this->post("/goals/$goal->id/close", ['result' => 'dropped']);
+    expect(($this->progress)($this->year))->toEqual(75.0);
+
+    $pass = $this->postJson('/closing/2027-Q1/preview', ['goals' => [($this->next)('x')?->id ?? $goal->refresh()->id => ['result' => '']]])->assertOk()->json('figures');
+    expect($pass)->toBe([]);
+});
+
+it('proposes “met” for what is done and “not met” at the end of the period, each as a proposal', function (): void {
+    $done = ($this->goal)('Done');
+    Made::task($this->lead, ['goal_id' => $done->id, 'done_on' => '2027-02-01']);
+    [$goal] = half();
+    $offers = fn(): array => array_column(array_map(static fn(array $row): array => ['title' => $row['goal']['title'], ...$row['offer']], $this->props('/closing/2027-Q1')['page']['open']), 'proposed', 'title');
+    expect($offers())->toMatchArray(['Done' => 'met', 'Half' => null]);
+
+    Made::later('2027-03-30');
+    expect($offers())->toMatchArray(['Half' => null]);
+    Made::later('2027-03-31');
+    expect($offers())->toMatchArray(['Done' => 'met', 'Half' => 'not_met'])
+        ->and($goal->refresh()->closed_on)->toBeNull();
+});
+
+it('carries a goal judged by three numbers with its three numbers', function (): void {
+    $trust = ($this->goal)('Trust');
+
+    foreach (['Reply time', 'Uptime', 'Visits'] as $place => $title) {
+        $number = ($this->goal)($title, ['parent_id' => $trust->id, 'measure' => 'number', 'start_value' => 0, 'target_value' => 10, 'weight' => $place + 1]);
+        Reading::query()->create(['goal_id' => $number->id, 'on' => '2027-02-01', 'value' => 4, 'entered_by' => $this->lead->id]);
+    }
+
+    $this->post("/goals/$trust->id/close", ['result' => 'not_met', 'rest' => 'carried'])->assertRedirect();
+    $next = ($this->next)('Trust');
+    $beneath = Goal::query()->where('parent_id', $next->id)->orderBy('id')->get();
+
+    expect($beneath->pluck('title')->all())->toBe(['Reply time', 'Uptime', 'Visits'])
+        ->and($beneath->map(static fn(Goal $goal): array => [(float) $goal->start_value, (float) $goal->target_value, (float) $goal->weight])->all())->toBe([[4.0, 10.0, 1.0], [4.0, 10.0, 2.0], [4.0, 10.0, 3.0]])
+        ->and(Goal::query()->where('parent_id', $trust->id)->whereNull('closed_on')->count())->toBe(0)
+        ->and(($this->progress)($trust))->toEqual(40.0);
+});
+
+it('leaves weeks that are over where they are, closed, and carries those that are not', function (): void {
+    $goal = ($this->goal)('Wet');
+    $past = Made::goal($this->lead, '2027-W05', ['title' => 'Last week', 'parent_id' => $goal->id]);
+    $now = Made::goal($this->lead, '2027-W06', ['title' => 'This week', 'parent_id' => $goal->id]);
+    $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'rest' => 'carried'])->assertRedirect();
+
+    expect([$past->refresh()->closed_on, $now->refresh()->closed_on])->not->toContain(null)
+        ->and($past->rest)->toBeNull()
+        ->and(Goal::query()->where('predecessor_id', $past->id)->count())->toBe(0)
+        ->and(Goal::query()->where('predecessor_id', $now->id)->value('period'))->toBe('2027-W13');
+});
+
+it('shares the weight among the parts of a split', function (): void {
+    $goal = ($this->goal)('Farms', ['weight' => 3]);
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm\nGotland"])->assertSessionHasNoErrors();
+
+    expect([(float) ($this->next)('Bornholm')->weight, (float) ($this->next)('Gotland')->weight])->toBe([1.5, 1.5]);
+});
+
+it('takes tasks and projects along by choice', function (): void {
+    [$goal] = half();
+    $project = Made::project($this->lead, [$goal]);
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'carried', 'withTasks' => false, 'withProjects' => false])->assertSessionHasNoErrors();
+
+    expect(Task::query()->where('goal_id', $goal->id)->count())->toBe(2)->and($project->servings()->count())->toBe(1);
+});
+
+it('reopens to the very figures that there were', function (array $said): void {
+    [$goal, $other] = half();
+    $beneath = Made::goal($this->lead, '2027-Q1', ['title' => 'Beneath', 'parent_id' => $goal->id, 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
+    Reading::query()->create(['goal_id' => $beneath->id, 'on' => '2027-02-01', 'value' => 4, 'entered_by' => $this->lead->id]);
+    $project = Made::project($this->lead, [$goal]);
+    Made::task($this->lead, ['project_id' => $project->id]);
+    $before = ($this->whole)();
+    $this->post("/goals/$goal->id/close", $said)->assertSessionHasNoErrors();
+    expect(($this->whole)())->not->toEqual($before);
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
+
+    expect(($this->whole)())->toEqual($before);
+})->with([
+    'met' => [['result' => 'met']],
+    'dropped' => [['result' => 'dropped']],
+    'with a score' => [['result' => 'partly_met', 'score' => '60']],
+    'carried' => [['result' => 'not_met', 'rest' => 'carried']],
+    'split' => [['result' => 'not_met', 'rest' => 'split', 'titles' => "One\nTwo"]],
+    'shelved' => [['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-05-01']],
+    'work dropped' => [['result' => 'not_met', 'rest' => 'dropped']],
+]);
+
+it('reopens one goal of a pass and leaves the others closed', function (): void {
+    [$goal, $other] = half();
+    $this->post('/closing/2027-Q1', ['goals' => [$goal->id => ['result' => 'not_met', 'rest' => 'carried'], $other->id => ['result' => 'not_met', 'rest' => 'carried']]])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
+
+    expect(($this->next)('Half'))->toBeNull()->and(($this->next)('Other'))->not->toBeNull()->and($other->refresh()->closed_on)->not->toBeNull();
+});
+
+it('takes back what was carried although somebody worked on it, and keeps that work', function (): void {
+    [$goal] = half();
+    $task = $goal->tasks()->whereNull('done_on')->firstOrFail();
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'carried']);
+    $this->put("/tasks/$task->id/tick", ['done' => true])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
+
+    expect($task->refresh())->goal_id->toBe($goal->id)->done_on->not->toBeNull()->and(($this->progress)($goal))->toEqual(100.0);
+});
+
+it('stays closed and says why when what carries it on has been built on', function (): void {
+    [$goal] = half();
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'carried']);
+    $this->actingAs($this->mei)->post('/tasks', ['title' => 'New', 'goal' => ($this->next)('Half')->id])->assertSessionHasNoErrors();
+
+    $this->actingAs($this->lead)->post("/goals/$goal->id/reopen")
+        ->assertSessionHasErrors(['goal' => '“Half” cannot be reopened as it was. “Half” has been built on: 1 task, by Mei Tanaka. Nothing was undone.']);
+    expect($goal->refresh()->closed_on)->not->toBeNull();
+});
+
+it('does not let both count where the closing is in no log', function (): void {
+    $goal = ($this->goal)('Old', ['closed_on' => '2027-02-01', 'result' => 'not_met']);
+    $next = Made::goal($this->lead, '2027-Q2', ['title' => 'New', 'parent_id' => $this->year->id, 'predecessor_id' => $goal->id]);
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors('goal');
+    $next->update(['closed_on' => '2027-02-02', 'result' => 'dropped']);
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors(['goal' => 'This goal is open already.']);
+});
+
+it('explains a decided figure as decided', function (array $said, string $words): void {
+    $goal = ($this->goal)('Two of three');
+
+    foreach (['2027-02-01', '2027-02-02', null] as $done) {
+        Made::task($this->lead, ['goal_id' => $goal->id, 'done_on' => $done]);
+    }
+
+    $this->post("/goals/$goal->id/close", $said)->assertSessionHasNoErrors();
+    $figure = $this->getJson("/goals/$goal->id/figure")->json();
+
+    expect($figure['decided'])->toBe($words)->and($this->props("/goals/$goal->id")['page']['decided'])->toBe($words);
+})->with([
+    'a score' => [['result' => 'partly_met', 'score' => '60', 'line' => 'Weather'], 'Computed 66.7%, decided 60% when it was closed on 10 Feb as partly met: “Weather”.'],
+    'met' => [['result' => 'met'], 'Computed 66.7%, decided 100% when it was closed on 10 Feb as met.'],
+    'its work carried on' => [['result' => 'not_met', 'rest' => 'carried'], 'Closed on 10 Feb as not met, with the 66.7% that were computed then.'],
+]);
+
+it('does not call a closed yes or no all or nothing', function (): void {
+    $goal = ($this->goal)('Approval', ['measure' => 'yes_no']);
+    $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'score' => '60']);
+    $page = $this->props("/goals/$goal->id")['page'];
+
+    expect($page['decided'])->toBe('Closed on 10 Feb as partly met. It counts 60%.')->and($page['formula'])->toBeNull();
+});
+
+it('restores shelved and dropped work as it is reopened', function (): void {
+    [$goal] = half();
+    $project = Made::project($this->lead, [$goal]);
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'dropped']);
+    expect($project->refresh()->state)->toBe(ProjectState::Dropped);
+    $this->post("/goals/$goal->id/reopen");
+    expect($project->refresh()->state)->toBe(ProjectState::Active)->and(Task::query()->whereNotNull('dropped_on')->count())->toBe(0);
+});
