@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BringUpToDate;
+use App\Http\Middleware\DateCookiesByTheirClock;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepToItself;
 use App\Http\Middleware\TakeTurnToWrite;
@@ -40,6 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme']);
         // Before anything is read of who it is and what it concerns.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: TakeTurnToWrite::class);
+        $middleware->append(DateCookiesByTheirClock::class);
         $middleware->web(prepend: [KeepToItself::class], append: [TakeTurnToWrite::class, BringUpToDate::class, HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

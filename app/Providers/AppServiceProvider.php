@@ -20,15 +20,19 @@ use App\Queries\Capture\Pending;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
 use App\Store\ChangeLog;
+use App\Store\DatabaseSessions;
 use App\Store\ImmediateSqliteConnector;
 use App\Store\Stamp;
 use App\Store\Turn;
 use Illuminate\Auth\Access\Response as AccessResponse;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\ValidationException;
@@ -53,6 +57,12 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Session::extend('database', static fn(Application $app): DatabaseSessions => new DatabaseSessions(
+            DB::connection(),
+            config()->string('session.table'),
+            config()->integer('session.lifetime'),
+            $app,
+        ));
         // Relative, so that they hold behind any proxy and at any port.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Http\Middleware\DateCookiesByTheirClock;
 use Carbon\CarbonInterface;
-use Illuminate\Foundation\Http\Kernel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\ServiceProvider;
 
@@ -26,6 +24,5 @@ final class ClockServiceProvider extends ServiceProvider
         }
 
         Carbon::setTestNow(static fn(CarbonInterface $now): CarbonInterface => $now->addSeconds($shift));
-        $this->app->make(Kernel::class)->pushMiddleware(DateCookiesByTheirClock::class);
     }
 }

@@ -83,21 +83,22 @@ test('a quarter closed in one pass: two carried, one split, one dropped', async 
     await page.goto('/');
     const quarter = await page.locator('header a.font-semibold[href*="-Q"]').getAttribute('href');
     await page.goto(`/closing/${(quarter ?? '').split('/').pop() ?? ''}`);
-    const close = async (goal: string, result: string, then: string | null) => {
-        await page.getByLabel(`Result of ${goal}`).selectOption(result);
-
-        if (then !== null) {
-            await page.getByLabel(`What is left of ${goal}`).selectOption(then);
-        }
+    const choose = (group: string, word: string | RegExp) =>
+        page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name: word, exact: true }).click();
+    const close = async (goal: string, result: string, rest: string | RegExp) => {
+        await choose(`Result of ${goal}`, result);
+        await choose(`What is still open of ${goal}`, rest);
     };
 
-    // What is done is proposed as met; here it is left for later.
-    await page.getByLabel('Result of Failures under 4 %').selectOption('');
-    await close('Fixed at the first visit, 9 in 10', 'partly_met', 'carry');
-    await close('Twenty answers to the autumn survey', 'not_met', 'carry');
-    await close('Baltic fish farms: three contracts', 'not_met', 'split');
+    // What is done is proposed as met, and stays a proposal until somebody chooses it.
+    await expect(page.getByRole('radio', { name: 'met (proposed)' }).first()).not.toBeChecked();
+    await close('Fixed at the first visit, 9 in 10', 'partly met', /^carry to/);
+    await close('Twenty answers to the autumn survey', 'not met', /^carry to/);
+    await close('Baltic fish farms: three contracts', 'not met', 'split');
     await page.getByLabel('Goals of Baltic fish farms: three contracts').fill('Bornholm signs\nGotland answers');
-    await close('Two more mooring crews trained', 'dropped', null);
+    await close('Two more mooring crews trained', 'dropped', 'drop');
+    // What it does to the figures is there before it is done.
+    await expect(page.getByRole('complementary').getByText('Two more mooring crews trained')).toBeVisible();
     await page.getByRole('button', { name: 'Close 4 goals' }).click();
 
     await expect(page.getByRole('link', { name: /goes on in Q\d \d{4}: Bornholm signs/ })).toBeVisible();
@@ -131,7 +132,7 @@ test('a goal’s logbook: said, estimated, told to who follows it', async ({ pag
 test('a change shows what it does to the figures before it is done', async ({ page }) => {
     await page.goto('/goals/21/edit');
     await page.getByLabel('Hangs on').selectOption({ label: 'A team that runs two weeks without the founder' });
-    const row = page.getByRole('row', { name: /A team that runs two weeks without the founder/ });
+    const row = page.getByRole('listitem').filter({ hasText: /A team that runs two weeks without the founder/ });
     await expect(row).toBeVisible();
     await page.getByRole('link', { name: 'Leave' }).click();
     await expect(page.getByRole('heading', { name: 'Firmware 2.4 on every buoy at sea' })).toBeVisible();

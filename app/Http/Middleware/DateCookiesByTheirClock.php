@@ -16,10 +16,10 @@ final class DateCookiesByTheirClock
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        $shift = config('app.clock_shift');
+        $shift = app()->isProduction() ? 0 : config()->integer('app.clock_shift');
 
-        foreach ($response->headers->getCookies() as $cookie) {
-            if ($cookie->getExpiresTime() > 0 && is_int($shift)) {
+        foreach ($shift === 0 ? [] : $response->headers->getCookies() as $cookie) {
+            if ($cookie->getExpiresTime() > 0) {
                 $response->headers->setCookie(self::dated($cookie, $cookie->getExpiresTime() - $shift));
             }
         }

@@ -59,32 +59,19 @@ export function EffectOnFigures<T extends FormDataType<T>>({ url, data, empty }:
 
 function Figures({ figures }: { figures: ChangedFigure[] }) {
     return (
-        <table className="w-full text-sm">
-            <thead>
-                <tr className="text-xs text-ink-2">
-                    <th scope="col" className="text-left font-normal">
-                        <span className="sr-only">goal</span>
-                    </th>
-                    <th scope="col" className="pl-3 text-right font-normal">
-                        now
-                    </th>
-                    <th scope="col" className="pl-3 text-right font-normal">
-                        then
-                    </th>
-                </tr>
-            </thead>
-            <tbody>
-                {figures.map((figure) => (
-                    <tr key={figure.title} className="border-t border-hairline align-baseline">
-                        <th scope="row" className="py-1 text-left font-normal">
-                            {figure.title}
-                        </th>
-                        <td className="pl-3 text-right font-mono text-xs text-ink-2">{words(figure.before)}</td>
-                        <td className="pl-3 text-right font-mono text-xs font-semibold">{words(figure.after)}</td>
-                    </tr>
-                ))}
-            </tbody>
-        </table>
+        <ul className="divide-y divide-hairline text-sm">
+            {figures.map((figure) => (
+                <li key={figure.title} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
+                    <span>{figure.title}</span>
+                    <span className="font-mono text-xs">
+                        <span className="text-ink-2">{words(figure.before)}</span>
+                        <span aria-hidden> → </span>
+                        <span className="sr-only"> becomes </span>
+                        <b className="font-semibold">{words(figure.after)}</b>
+                    </span>
+                </li>
+            ))}
+        </ul>
     );
 }
 

@@ -1,0 +1,12 @@
+import { chromium } from '@playwright/test';
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const page = await browser.newPage();
+page.on('response', r => console.log(r.status(), r.request().method(), r.url()));
+page.on('console', m => console.log('C', m.text().slice(0,300)));
+await page.goto('http://127.0.0.1:8151/sign-in');
+await page.getByLabel('Mail address').fill('noor@saltglass.example');
+await page.getByLabel('Password').fill('saltglass-demo');
+await page.getByRole('button', { name: 'Sign in' }).click();
+await page.waitForTimeout(3000);
+console.log((await page.locator('body').innerText()).slice(0,500));
+await browser.close();
