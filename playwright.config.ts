@@ -1,12 +1,10 @@
 import { defineConfig } from '@playwright/test';
 
-const port = Number(process.env.BROWSER_PORT ?? 8123);
-
-/** Debian's Chromium, against a server of its own with the demo data freshly loaded. */
+/** Debian's Chromium; each worker against a server of its own with the demo data freshly loaded. */
 export default defineConfig({
     testDir: 'tests/browser',
     fullyParallel: false,
-    workers: 1,
+    workers: 2,
     maxFailures: process.env.CI === undefined ? 3 : 0,
     // On a busy machine a browser may stall once; what fails twice is broken.
     retries: process.env.CI === undefined ? 0 : 1,
@@ -14,7 +12,6 @@ export default defineConfig({
     expect: { timeout: 15_000 },
     reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
     use: {
-        baseURL: `http://127.0.0.1:${String(port)}`,
         viewport: { width: 1280, height: 800 },
         actionTimeout: 8_000,
         launchOptions: {
@@ -29,11 +26,5 @@ export default defineConfig({
                 '--disable-sync',
             ],
         },
-    },
-    webServer: {
-        command: `tests/browser/serve ${String(port)}`,
-        url: `http://127.0.0.1:${String(port)}/up`,
-        reuseExistingServer: false,
-        timeout: 120_000,
     },
 });

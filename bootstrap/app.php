@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\AnswerOnce;
 use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\DateCookiesByTheirClock;
 use App\Http\Middleware\HandleInertiaRequests;
@@ -41,8 +42,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme']);
         // Before anything is read of who it is and what it concerns.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: TakeTurnToWrite::class);
+        // What people write keeps its spaces and line breaks; single lines are trimmed.
+        $middleware->trimStrings(except: ['notes', 'was', 'words', 'seen.notes', 'seen.words']);
         $middleware->append(DateCookiesByTheirClock::class);
-        $middleware->web(prepend: [KeepToItself::class], append: [TakeTurnToWrite::class, BringUpToDate::class, HandleInertiaRequests::class]);
+        $middleware->web(prepend: [KeepToItself::class], append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);

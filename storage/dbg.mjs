@@ -3,7 +3,7 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const page = await browser.newPage();
 page.on('response', r => console.log(r.status(), r.request().method(), r.url()));
 page.on('console', m => console.log('C', m.text().slice(0,300)));
-await page.goto('http://127.0.0.1:8151/sign-in');
+await page.goto('http://127.0.0.1:8133/sign-in');
 await page.getByLabel('Mail address').fill('noor@saltglass.example');
 await page.getByLabel('Password').fill('saltglass-demo');
 await page.getByRole('button', { name: 'Sign in' }).click();

@@ -83,6 +83,7 @@ final readonly class UnnamedGoals
             'period' => $parent->period,
             'parent' => "g$parent->id",
             'weight' => CoreRecords::exact($goal->weight)->rounded(4),
+            'created_on' => $goal->created_on,
             'measure' => $goal->measure->value === 'judged' ? ['kind' => 'judged'] : ['kind' => 'number', 'start' => 0, 'target' => 1],
             ...($dropped === null ? [] : ['closed_on' => $dropped, 'result' => 'dropped']),
         ], 'readings' => $readings];

@@ -40,6 +40,12 @@ final class Jot extends Record
             ->where(static fn(Builder $either) => $either->whereNull('shelved_on')->orWhere('look_again_on', '<=', (string) $on));
     }
 
+    /** What a title made of it leaves out: all of it, where it is longer or has several lines; null where nothing is lost. */
+    public function notes(string $title): ?string
+    {
+        return mb_strlen($this->words) > mb_strlen($title) && mb_strlen($this->words) > 200 || str_contains(trim($this->words), "\n") ? $this->words : null;
+    }
+
     protected function casts(): array
     {
         return [

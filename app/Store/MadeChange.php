@@ -24,6 +24,18 @@ final readonly class MadeChange
         return self::from(self::by($who)->where('batch', $batch));
     }
 
+    /**
+     * Which of some changes the person made and did not undo yet.
+     *
+     * @param array<array-key, mixed> $batches
+     *
+     * @return list<mixed>
+     */
+    public static function undoable(Person $who, array $batches): array
+    {
+        return array_values(self::by($who)->whereIn('batch', $batches)->whereNull('taken_back_by_id')->pluck('batch')->all());
+    }
+
     /** The last step that can be undone: not what was undone already. */
     public static function lastOf(Person $who): ?self
     {

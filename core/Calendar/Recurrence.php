@@ -9,10 +9,7 @@ use DateTimeInterface;
 use DateTimeZone;
 use Generator;
 use InvalidArgumentException;
-use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\Recur\RRuleIterator;
-use TypeError;
-use ValueError;
 
 /**
  * The occurrences of an RFC 5545 RRULE at a wall-clock time, which stays so across daylight-saving changes.
@@ -27,27 +24,39 @@ final readonly class Recurrence
     /** Days of a leap year: within so many every day that a rule names comes round. */
     private const YEAR = 366;
 
-    /** @throws InvalidArgumentException when the rule is no RRULE */
+    /** Within so many days of its first day a rule that is taken comes round for the first time. */
+    private const FIRST_WITHIN = 731;
+
+    /** @throws InvalidArgumentException when the rule is none that is taken */
     public function __construct(private string $rule, private Day $startsOn)
     {
-        if (! self::isRule($rule)) {
-            throw new InvalidArgumentException("$rule is no recurrence rule: write it as in RFC 5545, FREQ=WEEKLY;BYDAY=MO.");
+        $fault = RecurrenceRule::fault($rule);
+
+        if ($fault !== null) {
+            throw new InvalidArgumentException("$rule cannot be used: $fault.");
         }
     }
 
-    public static function isRule(string $rule): bool
+    /** Null of a rule that is there and cannot be worked out: it can be shown as such, changed and deleted. */
+    public static function tryOf(string $rule, Day $startsOn): ?self
     {
-        if (preg_match('/^(?=.*\bFREQ=)(?:[A-Z]+=[A-Z0-9,+:-]+;?)+$/D', $rule) !== 1) {
-            return false;
+        return RecurrenceRule::fault($rule) === null ? new self($rule, $startsOn) : null;
+    }
+
+    /**
+     * A rule that is newly given: it has to come round soon.
+     *
+     * @throws InvalidArgumentException when it is none that is taken, or its first day is more than two years away
+     */
+    public static function starting(string $rule, Day $startsOn): self
+    {
+        $recurrence = new self($rule, $startsOn);
+
+        foreach ($recurrence->each(new Span($startsOn, $startsOn->plus(self::FIRST_WITHIN))) as $first) {
+            return $recurrence;
         }
 
-        try {
-            new RRuleIterator($rule, self::utc('2027-01-01'));
-
-            return true;
-        } catch (InvalidDataException|ValueError|TypeError) {
-            return false;
-        }
+        throw new InvalidArgumentException('It would not come round within two years. Choose another rhythm, or a later first day.');
     }
 
     /**

@@ -27,11 +27,17 @@ final readonly class Rhythm
         return $this->rule === null && $this->every === null;
     }
 
+    /** Whether its rule can be worked out: one that was kept before rules were bounded may not be. */
+    public function isWorkable(): bool
+    {
+        return $this->rule === null || RecurrenceRule::fault($this->rule) === null;
+    }
+
     /** The first time on or after a day; null when it only comes as needed, or never. */
     public function firstFrom(Day $day, Day $startsOn): ?Day
     {
         return match (true) {
-            $this->rule !== null => (new Recurrence($this->rule, $startsOn))->nextFrom($day->isBefore($startsOn) ? $startsOn : $day),
+            $this->rule !== null => Recurrence::tryOf($this->rule, $startsOn)?->nextFrom($day->isBefore($startsOn) ? $startsOn : $day),
             $this->every !== null => $day->isBefore($startsOn) ? $startsOn : $day,
             default => null,
         };
@@ -56,13 +62,13 @@ final readonly class Rhythm
      */
     public function cameSince(Day $occurrence, Day $today, Day $startsOn): array
     {
-        return $this->rule === null || ! $occurrence->isBefore($today) ? [] : (new Recurrence($this->rule, $startsOn))->within(new Span($occurrence->plus(1), $today));
+        return $occurrence->isBefore($today) ? $this->within(new Span($occurrence->plus(1), $today), $startsOn) : [];
     }
 
     /** @return list<Day> those in a span */
     public function within(Span $span, Day $startsOn): array
     {
-        return $this->rule === null ? [] : (new Recurrence($this->rule, $startsOn))->within($span);
+        return $this->rule === null ? [] : Recurrence::tryOf($this->rule, $startsOn)?->within($span) ?? [];
     }
 
     private function after(Day $day): Day

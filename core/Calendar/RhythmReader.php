@@ -145,7 +145,13 @@ final readonly class RhythmReader
         $month = array_search($found[2], self::MONTHS, true);
         $day = (int) $found[1];
 
-        return $month === false || $day < 1 || $day > 31 ? null : 'FREQ=YEARLY;BYMONTH='.($month + 1).";BYMONTHDAY=$day";
+        return match (true) {
+            $month === false, $day < 1, $day > 31 => null,
+            // A day that the month lacks, or has only in leap years, means its last.
+            $month === 1 && $day > 28 => 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=28,29;BYSETPOS=-1',
+            $day === 31 && in_array($month, [3, 5, 8, 10], true) => 'FREQ=YEARLY;BYMONTH='.($month + 1).';BYMONTHDAY=-1',
+            default => 'FREQ=YEARLY;BYMONTH='.($month + 1).";BYMONTHDAY=$day",
+        };
     }
 
     /** @param list<int> $places of months in the year, from 0 */

@@ -8,7 +8,7 @@ use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Calendar\RecurrenceRule;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Scope;
@@ -92,8 +92,10 @@ final readonly class RecordReader
         $record->day('starts_on');
         $rule = $record->text('rule');
 
-        if ($rule !== null && ! Recurrence::isRule($rule)) {
-            $record->fault("rule $rule is no recurrence rule");
+        $fault = $rule === null ? null : RecurrenceRule::fault($rule);
+
+        if ($fault !== null) {
+            $record->fault("rule $rule cannot be used: $fault");
         }
 
         $this->checkAfterDone($record->record('after_done'));

@@ -44,8 +44,7 @@ return new class () extends Migration {
             $table->foreignId('person_id')->constrained('people')->cascadeOnDelete();
             $table->string('key', 64);
             $table->string('asked', 64);
-            $table->unsignedSmallInteger('status');
-            $table->string('location', 2000)->nullable();
+            $table->string('location', 2000);
             $table->json('change')->nullable();
             $table->timestamp('answered_at');
             $table->unique(['person_id', 'key']);

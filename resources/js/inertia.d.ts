@@ -6,6 +6,7 @@ declare module '@inertiajs/core' {
             /** Missing where nobody is signed in, and where there is no such address. */
             frame?: Frame | null;
             change?: { words: string; batch: string } | null;
+            stamp: string;
             problem?: string | null;
             /** Projects that are open, once they were asked for. */
             places?: Option[];

@@ -51,7 +51,7 @@ it('refuses a plan that breaks a rule, naming the record and the rule', function
     'planned for never' => [['tasks' => [['id' => 't', 'planned' => 'never']]], 'task t: planned never is neither a date nor a period'],
     'an unknown rank' => [['tasks' => [['id' => 't', 'rank' => 'D']]], 'task t: rank D is unknown'],
     'carried below 0' => [['tasks' => [['id' => 't', 'carried' => -1]]], 'task t: carried must not be below 0'],
-    'a rule that is none' => [['recurring' => [['id' => 'r', 'rule' => 'now and then']]], 'recurring r: rule now and then is no recurrence rule'],
+    'a rule that is none' => [['recurring' => [['id' => 'r', 'rule' => 'now and then']]], 'recurring r: rule now and then cannot be used'],
     'an owner who is not there' => [['people' => [['id' => 'a', 'name' => 'A']], 'tasks' => [['id' => 't', 'owner' => 'b']]], 'task t: owner b is not in people'],
     'an area that is not there' => [['projects' => [['id' => 'p', 'area' => 'a']]], 'project p: area a is not in areas'],
     'an unknown time zone' => [['workspace' => ['timezone' => 'Mars/Olympus']], 'workspace: timezone Mars/Olympus is unknown'],

@@ -83,7 +83,7 @@ it('runs a meeting to its minutes', function (): void {
     $this->post("/agenda-items/$checkIn->id/turn");
     Carbon::setTestNow('2027-02-10 09:04:00');
     $this->post("/agenda-items/$insurance->id/turn");
-    $this->put("/agenda-items/$insurance->id/notes", ['notes' => 'Two offers.', 'was' => ''])->assertSessionHasNoErrors();
+    $this->put("/agenda-items/$insurance->id/notes", ['notes' => 'Two offers.', 'seen' => ['notes' => '']])->assertSessionHasNoErrors();
     $this->post("/agenda-items/$insurance->id/decisions", ['words' => 'We take the dear one.', 'because' => 'Winter.'])->assertSessionHasNoErrors();
     $this->post("/agenda-items/$insurance->id/next-steps", ['title' => 'Sign the offer', 'owner' => $this->elif->id])->assertSessionHasNoErrors();
 
@@ -123,7 +123,7 @@ it('seals the minutes', function (): void {
     $attendance = $meeting->attendances()->firstOrFail();
     $this->post("/meetings/$meeting->id/close");
 
-    $this->put("/agenda-items/$item->id/notes", ['notes' => 'x', 'was' => ''])->assertSessionHasErrors('meeting');
+    $this->put("/agenda-items/$item->id/notes", ['notes' => 'x', 'seen' => ['notes' => '']])->assertSessionHasErrors('meeting');
     $this->post("/agenda-items/$item->id/turn")->assertSessionHasErrors('meeting');
     $this->post("/agenda-items/$item->id/decisions", ['words' => 'x'])->assertSessionHasErrors('meeting');
     $this->post("/agenda-items/$item->id/next-steps", ['title' => 'x', 'owner' => $this->me->id])->assertSessionHasErrors('meeting');
@@ -135,10 +135,10 @@ it('seals the minutes', function (): void {
 it('overwrites nobody’s notes', function (): void {
     opened($this->series);
     $item = AgendaItem::query()->firstOrFail();
-    $this->put("/agenda-items/$item->id/notes", ['notes' => 'From Noor', 'was' => '']);
-    $this->actingAs($this->elif)->put("/agenda-items/$item->id/notes", ['notes' => 'From Elif', 'was' => ''])->assertSessionHasErrors('notes');
+    $this->put("/agenda-items/$item->id/notes", ['notes' => 'From Noor', 'seen' => ['notes' => '']]);
+    $this->actingAs($this->elif)->put("/agenda-items/$item->id/notes", ['notes' => 'From Elif', 'seen' => ['notes' => '']])->assertSessionHasErrors('notes');
     expect($item->refresh()->notes)->toBe('From Noor');
-    $this->put("/agenda-items/$item->id/notes", ['notes' => 'From both', 'was' => 'From Noor'])->assertSessionHasNoErrors();
+    $this->put("/agenda-items/$item->id/notes", ['notes' => 'From both', 'seen' => ['notes' => 'From Noor']])->assertSessionHasNoErrors();
 });
 
 it('drops what no longer fits below the end as time runs', function (): void {

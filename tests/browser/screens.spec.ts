@@ -44,10 +44,10 @@ const screens = {
 };
 
 for (const scheme of ['light', 'dark'] as const) {
-    test(`screens are readable for everybody, ${scheme}`, async ({ browser, kept, baseURL }) => {
+    test(`screens are readable for everybody, ${scheme}`, async ({ browser, kept, address }) => {
         // Each of the screens is looked through whole, which takes a slow machine a while.
         test.setTimeout(480_000);
-        const context = await browser.newContext({ storageState: kept, colorScheme: scheme, baseURL: baseURL ?? '' });
+        const context = await browser.newContext({ storageState: kept, colorScheme: scheme, baseURL: address });
         const page = await context.newPage();
 
         for (const [name, address] of Object.entries(screens)) {

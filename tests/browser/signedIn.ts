@@ -1,6 +1,8 @@
+import { type ChildProcess, spawn } from 'node:child_process';
 import { type BrowserContext, expect, test as base } from '@playwright/test';
 
 const password = 'saltglass-demo';
+const firstPort = Number(process.env.BROWSER_PORT ?? 8123);
 
 async function signIn(context: BrowserContext, name: string): Promise<void> {
     const page = await context.newPage();
@@ -12,12 +14,62 @@ async function signIn(context: BrowserContext, name: string): Promise<void> {
     await page.close();
 }
 
+/** A server with the demo freshly loaded; each worker has one of its own. */
+async function serve(port: number): Promise<ChildProcess> {
+    const server = spawn('tests/browser/serve', [String(port)], { detached: true, stdio: 'ignore' });
+
+    for (let tries = 0; tries < 600; tries++) {
+        if (
+            await fetch(`http://127.0.0.1:${String(port)}/up`).then(
+                (response) => response.ok,
+                () => false,
+            )
+        ) {
+            return server;
+        }
+
+        await new Promise((wait) => setTimeout(wait, 200));
+    }
+
+    throw new Error(`No server answers at port ${String(port)}.`);
+}
+
+interface Worker {
+    address: string;
+    kept: Awaited<ReturnType<BrowserContext['storageState']>>;
+    /** Somebody else who is signed in: the state of their browser. */
+    other: Awaited<ReturnType<BrowserContext['storageState']>>;
+}
+
 /** Pages of somebody who has signed in, once for all tests of a worker. Fails on what a page throws. */
-export const test = base.extend<{ failures: string[] }, { kept: Awaited<ReturnType<BrowserContext['storageState']>> }>({
+export const test = base.extend<{ failures: string[] }, Worker>({
+    address: [
+        // eslint-disable-next-line no-empty-pattern -- the shape that fixtures have
+        async ({}, use, worker) => {
+            const port = firstPort + worker.parallelIndex;
+            const server = await serve(port);
+            await use(`http://127.0.0.1:${String(port)}`);
+            process.kill(-(server.pid ?? 0));
+        },
+        { scope: 'worker', timeout: 180_000 },
+    ],
+    baseURL: async ({ address }, provide) => {
+        await provide(address);
+    },
     kept: [
-        async ({ browser }, use, worker) => {
-            const context = await browser.newContext({ baseURL: worker.project.use.baseURL ?? '' });
+        async ({ browser, address }, use) => {
+            const context = await browser.newContext({ baseURL: address });
             await signIn(context, 'noor');
+            const state = await context.storageState();
+            await context.close();
+            await use(state);
+        },
+        { scope: 'worker' },
+    ],
+    other: [
+        async ({ browser, address }, use) => {
+            const context = await browser.newContext({ baseURL: address, storageState: { cookies: [], origins: [] } });
+            await signIn(context, 'elif');
             const state = await context.storageState();
             await context.close();
             await use(state);
@@ -37,5 +89,8 @@ export const test = base.extend<{ failures: string[] }, { kept: Awaited<ReturnTy
         { auto: true },
     ],
 });
+
+/** The day on which the server's clock begins. */
+export const TODAY = '2026-11-25';
 
 export { expect };

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, test } from './signedIn';
+import { expect, test, TODAY } from './signedIn';
 
 /** Presses keys until the thing has the focus, as somebody without a mouse does. */
 async function tabTo(page: Page, is: (focused: string) => boolean, most = 80): Promise<void> {
@@ -299,7 +299,7 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     await expect(earlier).toBeHidden();
     const inputs = page.locator('form').first();
     await inputs.getByLabel('Of what').fill('Call the crane');
-    await inputs.getByLabel('On', { exact: true }).fill(new Intl.DateTimeFormat('sv-SE', { timeZone: 'Europe/Copenhagen' }).format());
+    await inputs.getByLabel('On', { exact: true }).fill(TODAY);
     await inputs.getByLabel('At, if wanted').fill('23:59');
     await inputs.getByRole('button', { name: 'Remind me' }).click();
     await expect(page.getByText('23:59')).toBeVisible();

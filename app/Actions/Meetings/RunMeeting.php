@@ -41,18 +41,10 @@ final readonly class RunMeeting
         }, isStep: false);
     }
 
-    /**
-     * Writes the notes of an item, if they still are what the writer had before them.
-     *
-     * @throws RefusedChange when somebody else wrote meanwhile: nothing of either is lost
-     */
-    public function write(Person $who, AgendaItem $item, ?string $notes, ?string $was): void
+    /** @throws RefusedChange when the minutes are sealed */
+    public function write(Person $who, AgendaItem $item, ?string $notes): void
     {
         self::refuseSealed($item->meeting);
-
-        if (($item->notes ?? '') !== ($was ?? '') && ($item->notes ?? '') !== ($notes ?? '')) {
-            throw new RefusedChange('notes', 'Somebody else wrote here meanwhile. Your text is kept in the field: take over what they wrote, then save again.');
-        }
 
         $this->log->change($who, "Wrote notes on “{$item->title}”", static fn() => $item->update(['notes' => $notes]), isStep: false);
     }

@@ -23,7 +23,7 @@ final readonly class SaveSeries
     /** @throws RefusedChange at the field that breaks a rule */
     public function __invoke(Person $who, SeriesDraft $draft, ?Series $series = null): Series
     {
-        RefusedChange::unless('rule', static fn(): Recurrence => new Recurrence($draft->rule, $draft->startsOn));
+        RefusedChange::unless('rule', static fn(): Recurrence => Recurrence::starting($draft->rule, $draft->startsOn));
         $standing = array_sum(array_column($draft->standing, 'minutes'));
 
         if ($standing > $draft->minutes) {

@@ -27,6 +27,7 @@ final readonly class AddTask
 
         return $this->log->change($who, "Added “{$draft->title}”", fn(): Task => Task::query()->create([
             'title' => $draft->title,
+            'notes' => $draft->notes,
             'project_id' => $draft->project,
             'goal_id' => $draft->goal,
             'stage_id' => $draft->stage,

@@ -7,34 +7,47 @@ namespace App\Actions\Week;
 use App\Actions\People\SendMorningLetters;
 use App\Models\Workspace;
 use App\Store\Remembered;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** What each day begins with: routines are moved on to it, the letters of the morning go out. Whatever comes first on a day does it. */
+/**
+ * What each day begins with: routines are moved on to it, the letters of the morning go out. Whatever comes first on a day
+ * does it, all of it or nothing: what failed is tried again.
+ */
 final readonly class BeginDay
 {
+    /** For so many days an answer is kept for those who ask the same again. */
+    private const ANSWERS_KEPT = 7;
+
     public function __construct(private Workspace $workspace)
     {
     }
 
     public function __invoke(): void
     {
-        if (! $this->workspace->exists || $this->workspace->begun_on?->number === $this->workspace->today()->number || ! $this->isFirst()) {
+        if (! $this->workspace->exists || $this->isBegun()) {
             return;
         }
 
+        DB::transaction(function (): void {
+            // Whoever waited for the turn finds the day begun.
+            $this->workspace->refresh();
+
+            if ($this->isBegun()) {
+                return;
+            }
+
+            $this->workspace->update(['begun_on' => $this->workspace->today()]);
+            app(AdvanceRoutines::class)();
+            app(SendMorningLetters::class)();
+            DB::table('answered_requests')->where('answered_at', '<', Carbon::now()->subDays(self::ANSWERS_KEPT))->delete();
+        });
+
         Remembered::forget();
-        app(AdvanceRoutines::class)();
-        app(SendMorningLetters::class)();
     }
 
-    /** Of several at once one is. Any other day than today will do: a clock that is set back does not confuse it. */
-    private function isFirst(): bool
+    private function isBegun(): bool
     {
-        $today = (string) $this->workspace->today();
-
-        return DB::table('workspaces')->where('id', $this->workspace->id)
-            ->where(static fn(Builder $either) => $either->whereNull('begun_on')->orWhere('begun_on', '!=', $today))
-            ->update(['begun_on' => $today]) === 1;
+        return $this->workspace->begun_on?->number === $this->workspace->today()->number;
     }
 }

@@ -24,19 +24,16 @@ final readonly class ChangeTask
      * Changes the fields given. A due date moved later counts as carried once more; handing over starts the count anew.
      *
      * @param array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
-     * @param array<string, ?string>                                                                                                                                                                                                                             $seen   what stood in a field when the person began to write: a later change of somebody else is not overwritten
      *
      * @throws RefusedChange when somebody else would own what only its owner may see
      */
-    public function __invoke(Person $who, Task $task, array $fields, array $seen = []): void
+    public function __invoke(Person $who, Task $task, array $fields): void
     {
         $handsOver = isset($fields['owner_id']) && $fields['owner_id'] !== $task->owner_id;
 
         if ($handsOver && $task->visibility === Visibility::OnlyMe && ! $this->sees($fields['owner_id'], $task)) {
             throw new RefusedChange('owner_id', 'They may not see this task: it cannot be handed over to them.');
         }
-
-        $this->refuseOverwriting($task, $fields, $seen);
 
         $words = $handsOver ? "Handed over “{$task->title}”" : "Changed “{$task->title}”";
 
@@ -63,21 +60,6 @@ final readonly class ChangeTask
             $task->save();
             $this->tell($who, $task, $handsOver);
         });
-    }
-
-    /**
-     * @param array<string, mixed>   $fields
-     * @param array<string, ?string> $seen
-     */
-    private function refuseOverwriting(Task $task, array $fields, array $seen): void
-    {
-        foreach (array_intersect_key($seen, $fields) as $field => $was) {
-            $is = $task->getAttribute($field);
-
-            if (is_string($is) && $is !== ($was ?? '') && $is !== $fields[$field]) {
-                throw new RefusedChange($field, "Somebody changed this meanwhile to “{$is}”. What you wrote is still here: look at both, then save again.");
-            }
-        }
     }
 
     private function tell(Person $who, Task $task, bool $handsOver): void

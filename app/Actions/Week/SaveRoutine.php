@@ -14,6 +14,10 @@ use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
+use InvalidArgumentException;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Calendar\Rhythm;
 use Loftrin\Core\Calendar\RhythmReader;
 
 /** Makes a routine, changes one, ends one, or takes some from the stock. */
@@ -26,7 +30,7 @@ final readonly class SaveRoutine
     /** @throws RefusedChange at the field that breaks a rule */
     public function __invoke(Person $who, RoutineDraft $draft, ?Routine $routine = null): Routine
     {
-        $rhythm = RefusedChange::unless('words', fn() => (new RhythmReader($this->workspace->calendar()->yearStartsIn))->read($draft->words));
+        $rhythm = RefusedChange::unless('words', fn(): Rhythm => $this->rhythm($draft->words, $draft->startsOn ?? $routine->starts_on ?? $this->workspace->today()));
         $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
 
         match (true) {
@@ -117,5 +121,17 @@ final readonly class SaveRoutine
         if ($goal !== null && ! $links->contains('goal_id', $goal)) {
             RoutineServing::query()->create(['routine_id' => $routine->id, 'goal_id' => $goal, 'weight' => 1]);
         }
+    }
+
+    /** @throws InvalidArgumentException when the words say no rhythm, or one that would not come round soon */
+    private function rhythm(string $words, Day $startsOn): Rhythm
+    {
+        $rhythm = (new RhythmReader($this->workspace->calendar()->yearStartsIn))->read($words);
+
+        if ($rhythm->rule !== null) {
+            Recurrence::starting($rhythm->rule, $startsOn);
+        }
+
+        return $rhythm;
     }
 }

@@ -22,6 +22,7 @@ final readonly class TaskDraft
         public ?Rank $rank = null,
         public bool $isPrivate = false,
         public ?int $agendaItem = null,
+        public ?string $notes = null,
     ) {
     }
 }

@@ -7,20 +7,22 @@ namespace App\Http\Middleware;
 use App\Actions\Week\BeginDay;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
-use UnexpectedValueException;
 
 /** Whoever comes first on a day finds it begun, also where nothing runs but the server. */
 final class BringUpToDate
 {
+    /** So many seconds go by before what failed is tried again: a page is shown all the same. */
+    private const TRIED_AGAIN_AFTER = 60;
+
+    /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if ($request->user() !== null) {
-            app(BeginDay::class)();
+        if ($request->user() !== null && ! Cache::has('a day did not begin')) {
+            rescue(static fn() => app(BeginDay::class)(), static fn() => Cache::put('a day did not begin', true, self::TRIED_AGAIN_AFTER));
         }
 
-        $response = $next($request);
-
-        return $response instanceof Response ? $response : throw new UnexpectedValueException('No response.');
+        return $next($request);
     }
 }

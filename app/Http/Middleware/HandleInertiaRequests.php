@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\Person;
 use App\Queries\Calendar\FrameQuery;
 use App\Queries\Parts\Choices;
+use App\Store\Stamp;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Middleware;
@@ -30,6 +31,8 @@ final class HandleInertiaRequests extends Middleware
             'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
             'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),
             'stock' => Inertia::optional(static fn(): array => app(Choices::class)->stock()),
+            // Names the state that the page shows: while it is the same, nothing was changed.
+            'stamp' => static fn(): string => app(Stamp::class)->current(),
             'change' => static fn() => $request->session()->get('change'),
             'problem' => static fn() => $request->session()->get('problem'),
         ];

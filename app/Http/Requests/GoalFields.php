@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Goals\GoalDraft;
+use App\Models\Goal;
 use App\Models\Visibility;
+use App\Queries\Goals\GoalForm;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Scope;
@@ -124,5 +126,12 @@ final class GoalFields extends Fields
     private function ids(string $field): array
     {
         return array_values(array_unique(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $this->array($field))));
+    }
+
+    protected function there(): ?array
+    {
+        $goal = $this->route('goal');
+
+        return $goal instanceof Goal ? get_object_vars(app(GoalForm::class)->filled($this->me(), $goal)->goal) : null;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Projects\PatternDraft;
+use App\Models\Pattern;
+use App\Queries\Projects\PatternPage;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
@@ -70,5 +72,12 @@ final class PatternFields extends Fields
                 'steps' => array_map(static fn(array $step): array => ['id' => $number($step['id'] ?? null), 'title' => $step['title'], 'howTo' => $step['howTo'] ?? null], $task['steps'] ?? []),
             ], $tasks),
         );
+    }
+
+    protected function there(): ?array
+    {
+        $pattern = $this->route('pattern');
+
+        return $pattern instanceof Pattern ? get_object_vars(app(PatternPage::class)->of($pattern, $this->me())->pattern) : null;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Projects\ProjectDraft;
+use App\Models\Project;
+use App\Queries\Projects\ProjectForm;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
@@ -69,5 +71,12 @@ final class ProjectFields extends Fields
             $this->enum('rank', Rank::class),
             $this->enum('attention', Attention::class),
         );
+    }
+
+    protected function there(): ?array
+    {
+        $project = $this->route('project');
+
+        return $project instanceof Project ? get_object_vars(app(ProjectForm::class)->filled($this->me(), $project)->project) : null;
     }
 }

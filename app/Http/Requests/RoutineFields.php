@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Week\RoutineDraft;
+use App\Models\Routine;
 use App\Models\RoutineKind;
+use App\Queries\Week\RoutinePage;
 use Illuminate\Validation\Rule;
 
 /** A routine as it comes from the form. */
@@ -64,5 +66,12 @@ final class RoutineFields extends Fields
             array_map(static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']], $steps),
             $this->number('pattern'),
         );
+    }
+
+    protected function there(): ?array
+    {
+        $routine = $this->route('routine');
+
+        return $routine instanceof Routine ? get_object_vars(app(RoutinePage::class)->of($routine, $this->me())->routine) : null;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Meetings\SeriesDraft;
+use App\Models\Series;
+use App\Queries\Meetings\SeriesForm;
 use Loftrin\Core\Calendar\Day;
 
 /** A series of meetings as it comes from the form. */
@@ -62,5 +64,12 @@ final class SeriesFields extends Fields
                 'goal' => isset($item['goal']) ? (int) $item['goal'] : null,
             ], $standing),
         );
+    }
+
+    protected function there(): ?array
+    {
+        $series = $this->route('series');
+
+        return $series instanceof Series ? get_object_vars(app(SeriesForm::class)->filled($this->me(), $series)->series) : null;
     }
 }

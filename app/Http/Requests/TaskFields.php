@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Week\TaskDraft;
+use App\Models\Task;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
@@ -31,8 +32,6 @@ final class TaskFields extends Fields
             'ask_again_on' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
             'under_way' => ['sometimes', 'boolean'],
             'look_over_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
-            'seen' => ['array:title,notes'],
-            'seen.*' => ['nullable', 'string'],
             'driver_id' => ['sometimes', 'nullable', Rule::exists('resolves', 'id')->where('kind', 'driver')],
             'attention' => ['sometimes', 'nullable', Rule::enum(Attention::class)],
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
@@ -52,7 +51,8 @@ final class TaskFields extends Fields
         ];
     }
 
-    public function draft(): TaskDraft
+    /** @param ?string $notes where none are sent */
+    public function draft(?string $notes = null): TaskDraft
     {
         return new TaskDraft(
             $this->string('title')->toString(),
@@ -65,6 +65,7 @@ final class TaskFields extends Fields
             $this->number('minutes'),
             $this->enum('rank', Rank::class),
             $this->boolean('isPrivate'),
+            notes: $this->words('notes') ?? $notes,
         );
     }
 
@@ -81,10 +82,12 @@ final class TaskFields extends Fields
         ];
     }
 
-    /** @return array<string, ?string> what stood in a field when the person began to write */
-    public function seen(): array
+    protected function prepareForValidation(): void
     {
-        /** @var array<string, ?string> */
-        return $this->array('seen');
+        $task = $this->route('task');
+
+        if ($task instanceof Task) {
+            Meanwhile::refuse($this, $task->only(['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'place', 'attention', 'due_on', 'ask_again_on']));
+        }
     }
 }

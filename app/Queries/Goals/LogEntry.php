@@ -15,6 +15,7 @@ final readonly class LogEntry implements Props
      * @param int     $order  of two lines of one day the later one is greater
      * @param string  $words  after the name: "70 % sure", "Target 31 → 28"
      * @param ?string $text   in the writer's own words
+     * @param ?string $undo   where it is undone, of a change of the viewer's own
      * @param ?string $remove where the viewer can take it out
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class LogEntry implements Props
         public string $words,
         public ?string $text = null,
         public ?string $remove = null,
+        public ?string $undo = null,
     ) {
     }
 }

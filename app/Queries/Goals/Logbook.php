@@ -12,6 +12,7 @@ use App\Models\Person;
 use App\Models\Reading;
 use App\Models\Workspace;
 use App\Queries\Parts\Gauge;
+use App\Store\MadeChange;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Result;
@@ -82,6 +83,7 @@ final readonly class Logbook
         $activities = Activity::query()
             ->where('subject_type', $goal->getMorphClass())->where('subject_id', $goal->id)->where('event', 'updated')
             ->with('causer')->orderBy('id')->get();
+        $own = MadeChange::undoable($viewer, $activities->pluck('batch_uuid')->all());
 
         foreach ($activities as $activity) {
             /** @var array<string, mixed> $now */
@@ -107,6 +109,7 @@ final readonly class Logbook
                     $who,
                     $said,
                     $isClosing && is_string($now['closing_line'] ?? null) ? $now['closing_line'] : null,
+                    undo: $place === 0 && in_array($activity->batch_uuid, $own, true) ? route('undo', (string) $activity->batch_uuid, false) : null,
                 );
             }
         }

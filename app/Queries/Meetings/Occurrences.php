@@ -40,7 +40,7 @@ final class Occurrences
                 $found["$series->id $meeting->on"] = self::held($series, $meeting);
             }
 
-            foreach ((new Recurrence($series->rule, $series->starts_on))->within($span) as $day) {
+            foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->within($span) ?? [] as $day) {
                 $found["$series->id $day"] ??= self::coming($series, $day);
             }
         }
@@ -55,7 +55,7 @@ final class Occurrences
     {
         $opened = $series->meetings->map(static fn(Meeting $meeting): string => (string) $meeting->on)->flip();
 
-        foreach ((new Recurrence($series->rule, $series->starts_on))->each(new Span($from, $from->plus(400))) as $day) {
+        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each(new Span($from, $from->plus(400))) ?? [] as $day) {
             if (! $opened->has((string) $day)) {
                 return $day;
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
+use Loftrin\Core\Calendar\RecurrenceRule;
+
 /** A recurrence rule in plain words, as far as there are some: "every second Thursday". */
 final readonly class RuleWords
 {
@@ -14,6 +16,10 @@ final readonly class RuleWords
     /** The words, or the rule itself where there are none for it. */
     public static function of(string $rule): string
     {
+        if (RecurrenceRule::fault($rule) !== null) {
+            return "cannot be worked out ($rule): choose another rhythm";
+        }
+
         parse_str(str_replace(';', '&', $rule), $parts);
         $freq = is_string($parts['FREQ'] ?? null) ? $parts['FREQ'] : '';
         $interval = is_string($parts['INTERVAL'] ?? null) ? (int) $parts['INTERVAL'] : 1;

@@ -45,7 +45,7 @@ final class TimeInMeetings
     {
         $meetings = [];
 
-        foreach ((new Recurrence($series->rule, $series->starts_on))->each($span) as $day) {
+        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each($span) ?? [] as $day) {
             $meetings[$day->number] = [$series->time, $series->minutes];
         }
 

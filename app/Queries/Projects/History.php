@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\Milestone;
+use App\Models\Person;
 use App\Models\Project;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Parts\PersonTag;
+use App\Store\MadeChange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Work\ProjectState;
@@ -50,7 +52,7 @@ final readonly class History
      *
      * @return list<HistoryRow>
      */
-    public function of(Project $project, Collection $tasks): array
+    public function of(Project $project, Collection $tasks, Person $viewer): array
     {
         $entries = Activity::query()
             ->where(static fn(Builder $either) => $either
@@ -60,6 +62,7 @@ final readonly class History
             ->whereNotNull('causer_id')
             ->orderByDesc('id')->limit(2 * self::SHOWN)->get();
         $people = $this->everybody->all();
+        $own = MadeChange::undoable($viewer, $entries->pluck('batch_uuid')->all());
         $rows = [];
 
         foreach ($entries as $entry) {
@@ -71,7 +74,7 @@ final readonly class History
                     Task::class => $tasks->get($entry->subject_id)?->title,
                     Milestone::class => $project->milestones->find($entry->subject_id)?->title,
                     default => null,
-                });
+                }, in_array($entry->batch_uuid, $own, true));
             }
         }
 

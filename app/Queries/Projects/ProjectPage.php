@@ -82,7 +82,7 @@ final readonly class ProjectPage
             $project->rank,
             $project->attention,
             Beside::of($project, $viewer),
-            $this->history->of($project, $work->all),
+            $this->history->of($project, $work->all, $viewer),
             $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
             $pattern !== null && PatternPage::changes($project, $pattern) !== [],
             $this->routines->for($viewer, 'project_id', $project->id),

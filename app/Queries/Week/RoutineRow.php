@@ -47,7 +47,7 @@ final readonly class RoutineRow implements Props
             $routine->id,
             $routine->title,
             $routine->kind,
-            $routine->words,
+            $routine->rhythm()->isWorkable() ? $routine->words : "$routine->words (cannot be worked out: choose another rhythm)",
             PersonTag::of($routine->owner),
             $open?->occurs_on,
             $open?->id,

@@ -42,6 +42,11 @@ function send(
         onError: (errors) => {
             onRefused(Object.values(errors)[0] ?? 'This was refused. Nothing was changed.');
         },
+        onNetworkError: () => {
+            onRefused('No connection. Nothing was changed: try again when it is back.');
+
+            return false;
+        },
         onSuccess: () => onDone?.(),
         onFinish,
     });

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { route } from '../lib/routes';
 
@@ -10,7 +10,7 @@ interface Props {
 
 /** A line to write the next task on. Enter keeps it, and the line is free again. */
 export function AddTask({ to, words }: Props) {
-    const form = useForm({ title: '' });
+    const form = useForm(`new task for ${JSON.stringify(to)}`, { title: '' });
     const error = Object.values(form.errors)[0];
 
     const add = (event: SubmitEvent) => {
@@ -20,8 +20,8 @@ export function AddTask({ to, words }: Props) {
             return;
         }
 
-        form.transform((data) => ({ ...data, ...to }));
         form.post(route('tasks.store'), {
+            as: (data) => ({ ...data, ...to }),
             preserveScroll: true,
             preserveState: true,
             onSuccess: () => {

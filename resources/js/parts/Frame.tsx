@@ -8,8 +8,10 @@ import { KeysHelp } from './KeysHelp';
 import { Marks } from './marks/Marks';
 import { Notices } from './Notices';
 import { stepWeek, YearRail } from './YearRail';
+import { Unsent } from './Unsent';
 import { Yourself } from './Yourself';
 import type { Frame as FrameProps } from '../generated/props';
+import { useFresh } from '../lib/fresh';
 import { useKeys } from '../lib/keys';
 import { useTicket } from './day/ticket';
 import { route } from '../lib/routes';
@@ -56,6 +58,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     };
 
     useTicket(frame.ticket);
+    useFresh();
     useKeys({
         n: show('jot'),
         '/': show('commands'),
@@ -137,6 +140,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         </span>
                     </nav>
                 </header>
+                <Unsent />
                 <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none print:block">
                     <Marks key={page.url.split('?')[0]}>{children}</Marks>
                 </main>

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { bind } from '../lib/forms';
 import { route } from '../lib/routes';
@@ -13,7 +13,7 @@ interface Props {
 
 /** Writes a thought down from anywhere. What was typed stays until it is kept, also when the dialog closes. */
 export function JotDialog({ isOpen, onOpenChange }: Props) {
-    const form = useForm({ words: '' });
+    const form = useForm('jot', { words: '' });
 
     const keep = (event?: SubmitEvent) => {
         event?.preventDefault();

@@ -18,7 +18,8 @@ const keys: [string, string][] = [
     ['Space', 'Tick the task that has the focus'],
     ['.', 'What can be done with it'],
     ['Ctrl Enter', 'The next step of a screen'],
-    ['Ctrl Z', 'Undo the last change'],
+    ['Ctrl Z', 'Undo your last change, step by step'],
+    ['Ctrl Shift Z', 'Redo what you undid'],
     ['?', 'These keys'],
 ];
 

@@ -1,6 +1,7 @@
-import { router } from '@inertiajs/react';
-import type { RequestPayload } from '@inertiajs/core';
+import { router, usePage } from '@inertiajs/react';
 import { useEffect, useId, useRef, useState } from 'react';
+import { sendLater } from '../lib/kept/outbox';
+import { drop, load, save } from '../lib/kept/storage';
 
 interface Props {
     label: string;
@@ -8,61 +9,133 @@ interface Props {
     placeholder?: string;
     rows?: number;
     url: string;
-    /** What is sent: the text, and what it was when it was last kept. */
-    payload: (text: string, was: string) => RequestPayload;
-    onKept?: () => void;
+    /** What is sent: the text, and what it was when the server had it last. */
+    payload: (text: string, was: string) => Record<string, unknown>;
 }
 
-/** How long one has to rest before what was written is kept by itself. */
+interface Kept {
+    text: string;
+    /** What the server had when this was begun. */
+    was: string;
+    key: string;
+}
+
+/** How long one has to rest before what was written is saved by itself. */
 const REST = 700;
 
-/** Ruled lines to write on, kept by themselves. What was not kept stays in the field, and says why. */
-export function RuledText({ label, value, placeholder, rows = 2, url, payload, onKept }: Props) {
+/** After how long without an answer it is tried again. */
+const AGAIN = 4000;
+
+/**
+ * Ruled lines to write on, saved by themselves. What is typed is kept in the browser from the first key until the server has
+ * it: through a reload, another page, an item that moves on, a network that is gone.
+ */
+export function RuledText({ label, value, placeholder, rows = 2, url, payload }: Props) {
     const id = useId();
-    const [text, setText] = useState(value);
-    const [kept, setKept] = useState(value);
+    const writer = usePage().props.frame?.me.id ?? 0;
+    const store = `text ${String(writer)} ${url} ${label}`;
+    const [kept] = useState(() => load(store) as Kept | null);
+    const [text, setText] = useState(kept?.text ?? value);
+    const [saved, setSaved] = useState(kept?.was ?? value);
     const [problem, setProblem] = useState<string | null>(null);
     const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-    const isClean = text === kept;
+    const now = useRef({ text, saved, key: kept?.key ?? '', isSending: false });
+    const isClean = text === saved;
 
-    // What others wrote comes in as long as nothing of one's own is unkept.
-    if (isClean && value !== kept) {
+    // What others wrote comes in as long as nothing of one's own is unsaved; what was sent by another way has arrived.
+    if (value !== saved && (isClean || value === text)) {
         setText(value);
-        setKept(value);
+        setSaved(value);
     }
 
-    const keep = (words: string) => {
-        clearTimeout(timer.current);
+    useEffect(() => {
+        now.current = { ...now.current, text, saved };
 
-        if (words === kept) {
+        if (isClean) {
+            drop(store);
+        }
+    }, [text, saved, isClean, store]);
+
+    const send = () => {
+        clearTimeout(timer.current);
+        const { text: words, saved: was, key, isSending } = now.current;
+
+        if (words === was || isSending) {
             return;
         }
 
-        router.put(url, payload(words, kept), {
+        now.current.isSending = true;
+        router.put(url, payload(words, was) as Parameters<typeof router.put>[1], {
             async: true,
             preserveScroll: true,
             preserveState: true,
             showProgress: false,
+            headers: { 'Idempotency-Key': key },
             onSuccess: () => {
-                setKept(words);
+                now.current.saved = words;
+                setSaved(words);
                 setProblem(null);
-                onKept?.();
             },
             onError: (errors) => {
-                setProblem(Object.values(errors)[0] ?? 'This could not be kept.');
+                setProblem(Object.values(errors)[0] ?? 'This could not be saved.');
+                // Once both are in sight, what is saved next is known to replace theirs.
+                now.current.saved = value;
+                setSaved(value);
             },
             onNetworkError: () => {
-                setProblem('No connection: your text stays here and is kept when you write on.');
+                setProblem('No connection: your text is kept here and saved when it is back.');
+                timer.current = setTimeout(send, AGAIN);
+
+                return false;
+            },
+            onFinish: () => {
+                now.current.isSending = false;
+
+                if (now.current.text !== words) {
+                    rest();
+                }
             },
         });
     };
 
-    useEffect(
-        () => () => {
+    const rest = () => {
+        clearTimeout(timer.current);
+        timer.current = setTimeout(send, REST);
+    };
+
+    const write = (words: string) => {
+        const key: string = crypto.randomUUID();
+        now.current = { ...now.current, text: words, key };
+        setText(words);
+        save(store, { text: words, was: now.current.saved, key });
+        rest();
+    };
+
+    // Whatever takes the field away, what is not saved yet goes on by itself.
+    useEffect(() => {
+        if (!isClean) {
+            now.current.key ||= crypto.randomUUID();
+            rest();
+        }
+
+        const leave = () => {
             clearTimeout(timer.current);
-        },
-        [],
-    );
+            const { text: words, saved: was, key } = now.current;
+
+            if (words !== was) {
+                sendLater({ id: key, method: 'put', url, data: payload(words, was), place: label, text: words });
+                drop(store);
+            }
+        };
+
+        window.addEventListener('pagehide', leave);
+
+        return () => {
+            window.removeEventListener('pagehide', leave);
+            leave();
+        };
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- as it comes and as it goes
+    }, [store]);
 
     return (
         <div>
@@ -77,16 +150,9 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, o
                 aria-invalid={problem !== null}
                 className="ruled field-sizing-content block w-full resize-none bg-transparent outline-offset-4"
                 onChange={(event) => {
-                    const words = event.target.value;
-                    setText(words);
-                    clearTimeout(timer.current);
-                    timer.current = setTimeout(() => {
-                        keep(words);
-                    }, REST);
+                    write(event.target.value);
                 }}
-                onBlur={() => {
-                    keep(text);
-                }}
+                onBlur={send}
             />
             {problem !== null && (
                 <p role="alert" className="mt-1 text-sm font-medium text-persimmon">

@@ -32,7 +32,7 @@ final class TrayController extends Controller
 
     public function makeTask(TaskFields $fields, Jot $jot, KeepJot $jots): RedirectResponse
     {
-        $jots->makeTask($this->me(), $jot, $fields->draft());
+        $jots->makeTask($this->me(), $jot, $fields->draft($jot->notes($fields->string('title')->toString())));
 
         return $this->changed();
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Direction;
 use App\Actions\Capture\KeepJot;
 use App\Actions\Direction\SaveArea;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\Area;
 use App\Models\AreaKind;
 use App\Models\Contact;
@@ -67,7 +68,7 @@ final class AreaController extends Controller
 
     public function updateContact(Request $request, Contact $contact, SaveArea $save): RedirectResponse
     {
-        $save->contact($this->me(), $contact->area, $this->contact($request), $contact);
+        $save->contact($this->me(), $contact->area, $this->contact($request, $contact), $contact);
 
         return $this->changed();
     }
@@ -81,6 +82,7 @@ final class AreaController extends Controller
 
     private function save(Request $request, SaveArea $save, ?Area $area): Area
     {
+        Meanwhile::complete($request, $area === null ? [] : ['name' => $area->name, 'kind' => $area->kind, 'owner' => $area->owner_id, 'notes' => $area->notes]);
         $request->validate([
             'name' => ['required', 'string', 'max:80', Rule::unique('areas', 'name')->ignore($area?->id)],
             'kind' => ['required', Rule::enum(AreaKind::class)],
@@ -99,8 +101,9 @@ final class AreaController extends Controller
     }
 
     /** @return array{name: string, what: ?string, email: ?string, phone: ?string} */
-    private function contact(Request $request): array
+    private function contact(Request $request, ?Contact $contact = null): array
     {
+        Meanwhile::complete($request, $contact?->only(['name', 'what', 'email', 'phone']) ?? []);
         $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'what' => ['nullable', 'string', 'max:120'],

@@ -9,8 +9,10 @@ use App\Actions\Direction\SaveOutlook;
 use App\Actions\Direction\SavePurpose;
 use App\Actions\Direction\SayOfPeriod;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\Goal;
 use App\Models\Outlook;
+use App\Models\PeriodWords;
 use App\Models\Workspace;
 use App\Queries\Direction\DirectionPage;
 use Illuminate\Http\RedirectResponse;
@@ -32,8 +34,9 @@ final class DirectionController extends Controller
         return Inertia::render('direction/Direction', ['page' => $page->of($year, $this->me())]);
     }
 
-    public function purpose(Request $request, SavePurpose $save): RedirectResponse
+    public function purpose(Request $request, SavePurpose $save, Workspace $workspace): RedirectResponse
     {
+        Meanwhile::complete($request, ['purpose' => $workspace->purpose]);
         $request->validate(['purpose' => ['nullable', 'string', 'max:2000']]);
         $save($this->me(), $this->text($request, 'purpose'));
 
@@ -42,6 +45,7 @@ final class DirectionController extends Controller
 
     public function sayOf(Request $request, Period $period, SayOfPeriod $say): RedirectResponse
     {
+        Meanwhile::complete($request, PeriodWords::query()->firstWhere('period', $period->name)?->only(['words', 'why']) ?? ['words' => null, 'why' => null]);
         $request->validate(['words' => ['nullable', 'string', 'max:200'], 'why' => ['nullable', 'string', 'max:2000']]);
         $say($this->me(), $period, $this->text($request, 'words'), $this->text($request, 'why'));
 
@@ -77,6 +81,7 @@ final class DirectionController extends Controller
 
     private function saveOutlook(Request $request, SaveOutlook $save, ?Outlook $outlook): RedirectResponse
     {
+        Meanwhile::complete($request, $outlook?->only(['title', 'on', 'why']) ?? []);
         $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d'], 'why' => ['nullable', 'string', 'max:2000']]);
         $save($this->me(), $request->string('title')->toString(), Day::of($request->string('on')->toString()), $this->text($request, 'why'), $outlook);
 

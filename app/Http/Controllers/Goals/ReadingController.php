@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Goals;
 
 use App\Actions\Goals\EnterReading;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\Goal;
 use App\Models\Reading;
 use Illuminate\Http\RedirectResponse;
@@ -37,6 +38,7 @@ final class ReadingController extends Controller
 
     public function update(Request $request, Reading $reading, EnterReading $enter): RedirectResponse
     {
+        Meanwhile::complete($request, $reading->only(['on', 'value']));
         $request->validate(self::RULES);
         $enter->correct($this->me(), $reading, Day::of($request->string('on')->toString()), $request->string('value')->toString());
 

@@ -8,6 +8,7 @@ use App\Actions\Meetings\CloseMeeting;
 use App\Actions\Meetings\RunMeeting;
 use App\Actions\Meetings\SettleItem;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
 use App\Models\Meeting;
@@ -36,13 +37,9 @@ final class MeetingController extends Controller
 
     public function write(Request $request, AgendaItem $item, RunMeeting $run): RedirectResponse
     {
-        $request->validate(['notes' => ['present', 'nullable', 'string', 'max:50000'], 'was' => ['present', 'nullable', 'string', 'max:50000']]);
-        $run->write(
-            $this->me(),
-            $this->withMeeting($item),
-            $request->filled('notes') ? $request->string('notes')->toString() : null,
-            $request->filled('was') ? $request->string('was')->toString() : null,
-        );
+        Meanwhile::refuse($request, ['notes' => $item->notes]);
+        $request->validate(['notes' => ['present', 'nullable', 'string', 'max:50000']]);
+        $run->write($this->me(), $this->withMeeting($item), $this->text($request, 'notes'));
 
         return back(303);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\People;
 
 use App\Actions\People\SaveCircle;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\Circle;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,6 +34,7 @@ final class CircleController extends Controller
 
     private function save(Request $request, SaveCircle $save, ?Circle $circle): RedirectResponse
     {
+        Meanwhile::complete($request, $circle === null ? [] : ['name' => $circle->name, 'people' => $circle->memberships()->orderBy('id')->pluck('person_id')->all()]);
         $request->validate([
             'name' => ['required', 'string', 'max:80', Rule::unique('circles', 'name')->ignore($circle?->id)],
             'people' => ['required', 'array', 'min:1', 'max:200'],

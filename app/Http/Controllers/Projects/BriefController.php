@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Projects;
 
 use App\Actions\Projects\ChangeBrief;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\Milestone;
 use App\Models\PlanLine;
 use App\Models\Project;
@@ -17,6 +18,7 @@ final class BriefController extends Controller
 {
     public function write(Request $request, Project $project, ChangeBrief $change): RedirectResponse
     {
+        Meanwhile::complete($request, $project->only(['reason', 'outcome', 'limits', 'approach', 'notes']));
         $request->validate(array_fill_keys(['reason', 'outcome', 'limits', 'approach', 'notes'], ['nullable', 'string', 'max:20000']));
         $change->write($this->me(), $project, [
             'reason' => $this->text($request, 'reason'),
@@ -31,6 +33,7 @@ final class BriefController extends Controller
 
     public function status(Request $request, Project $project, ChangeBrief $change): RedirectResponse
     {
+        Meanwhile::complete($request, ['line' => $project->status_line]);
         $request->validate(['line' => ['nullable', 'string', 'max:300']]);
         $change->status($this->me(), $project, $this->text($request, 'line'));
 
@@ -94,6 +97,7 @@ final class BriefController extends Controller
 
     private function milestone(Request $request, Project $project, ChangeBrief $change, ?Milestone $milestone): RedirectResponse
     {
+        Meanwhile::complete($request, $milestone?->only(['title', 'on']) ?? []);
         $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d']]);
         $change->milestone($this->me(), $project, $request->string('title')->toString(), Day::of($request->string('on')->toString()), $milestone);
 

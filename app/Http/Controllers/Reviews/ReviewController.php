@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Reviews;
 
 use App\Actions\Reviews\WriteReview;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
+use App\Models\Answer;
 use App\Queries\Reviews\ReviewPage;
 use App\Queries\Reviews\ReviewsPage;
 use Illuminate\Http\RedirectResponse;
@@ -36,6 +38,7 @@ final class ReviewController extends Controller
             'words' => ['present', 'nullable', 'string', 'max:20000'],
         ]);
         $question = $request->enum('question', Question::class) ?? Question::Moved;
+        Meanwhile::refuse($request, ['words' => Answer::query()->where('question', $question)->whereRelation('review', ['person_id' => $this->me()->id, 'period' => $week->name])->value('words')]);
         $write->answer($this->me(), $week, $question, $request->filled('words') ? $request->string('words')->toString() : null);
 
         return back(303);

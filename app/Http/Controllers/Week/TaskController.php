@@ -37,7 +37,7 @@ final class TaskController extends Controller
 
     public function update(TaskFields $fields, Task $task, ChangeTask $change): RedirectResponse
     {
-        $change($this->me(), $task, $fields->changes(), $fields->seen());
+        $change($this->me(), $task, $fields->changes());
 
         return $this->changed();
     }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Week;
 
 use App\Actions\Direction\SayOfPeriod;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
+use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Week\WeekPage;
@@ -37,6 +39,7 @@ final class WeekController extends Controller
 
     public function focus(Request $request, Period $period, SayOfPeriod $set): RedirectResponse
     {
+        Meanwhile::complete($request, ['words' => PeriodWords::query()->where('period', $period->name)->value('words')]);
         $request->validate(['words' => ['present', 'nullable', 'string', 'max:200']]);
         $set($this->me(), $period, $request->filled('words') ? $request->string('words')->toString() : null);
 

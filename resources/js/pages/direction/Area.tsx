@@ -1,4 +1,5 @@
-import { Head, Link, useForm } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type ReactNode, type SubmitEvent, useState } from 'react';
 import type { AreaView, PersonTag, RegisterRow, TaskRow } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
@@ -177,7 +178,7 @@ function Project({ project }: { project: RegisterRow }) {
 }
 
 function ItsTray({ page }: { page: AreaView }) {
-    const form = useForm({ words: '' });
+    const form = useForm(`jot for area ${String(page.area.id)}`, { words: '' });
 
     const jot = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,5 @@
-import { Head, Link, useForm } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { ClosedGoal, ClosingRow, ClosingView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
@@ -13,7 +14,7 @@ import { Button, ButtonLink } from '../../ui/Button';
 /** A period's goals closed in one pass: what became of each, and what becomes of the rest of it. */
 export default function Closing({ page }: { page: ClosingView }) {
     const mine = page.open.filter((row) => row.mayClose);
-    const form = useForm<{ goals: Record<number, ClosingValues> }>({
+    const form = useForm<{ goals: Record<number, ClosingValues> }>(`closing of ${page.period.name}`, {
         goals: Object.fromEntries(mine.map((row) => [row.goal.id, nothingChosen])),
     });
     const chosen = Object.fromEntries(Object.entries(form.data.goals).filter(([, values]) => values.result !== ''));

@@ -1,4 +1,5 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { Option, Shelf as ShelfProps } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -31,7 +32,7 @@ export default function Shelf({ page }: { page: ShelfProps }) {
 }
 
 function NewIdea({ later }: { later: Option[] }) {
-    const form = useForm({ words: '', lookAgainOn: '' });
+    const form = useForm('idea for the shelf', { words: '', lookAgainOn: '' });
 
     const keep = (event: SubmitEvent) => {
         event.preventDefault();

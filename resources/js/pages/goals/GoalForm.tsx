@@ -1,4 +1,5 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { GoalFormPage, MeasureKind } from '../../generated/props';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';

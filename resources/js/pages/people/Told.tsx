@@ -1,4 +1,5 @@
-import { Head, useForm, usePage } from '@inertiajs/react';
+import { Head, usePage } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { Occasion, Reach, ReminderRow, Told as ToldProps } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -91,7 +92,7 @@ export default function Told({ page }: { page: ToldProps }) {
 }
 
 function Remind({ page }: { page: ToldProps }) {
-    const form = useForm({ words: '', kind: 'show', on: page.tomorrow, at: '' });
+    const form = useForm('new reminder', { words: '', kind: 'show', on: page.tomorrow, at: '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('reminders.store'), {

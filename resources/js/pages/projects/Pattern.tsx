@@ -1,4 +1,5 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { PatternView } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -24,14 +25,7 @@ export default function Pattern({ page }: { page: PatternView }) {
         if (pattern.id === null) {
             form.post(route('patterns.store'));
         } else {
-            form.put(route('patterns.update', pattern.id), {
-                preserveScroll: true,
-                onSuccess: (after) => {
-                    // What was added has an id now.
-                    form.setDefaults((after.props.page as PatternView).pattern);
-                    form.setData((after.props.page as PatternView).pattern);
-                },
-            });
+            form.put(route('patterns.update', pattern.id), { preserveScroll: true });
         }
     };
 

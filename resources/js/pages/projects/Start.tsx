@@ -1,4 +1,5 @@
-import { Head, router, useForm } from '@inertiajs/react';
+import { Head, router } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import type { SubmitEvent } from 'react';
 import type { StartView, WeekLoad } from '../../generated/props';
@@ -12,7 +13,7 @@ import { TextField } from '../../ui/Field';
 
 /** A project about to be started from a pattern, with the load that it puts on people. */
 export default function Start({ page }: { page: StartView }) {
-    const form = useForm({
+    const form = useForm(`project from pattern ${String(page.id)}`, {
         title: page.title,
         start: page.start,
         goal: null as number | null,

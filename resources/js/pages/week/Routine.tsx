@@ -1,4 +1,5 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { RoutineKind, RoutineView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';

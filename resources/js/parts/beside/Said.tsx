@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { Beside } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -10,7 +10,7 @@ import { TextArea } from '../../ui/Field';
 
 /** What people said of a task or a project, and a line for the next word. */
 export function Said({ beside }: { beside: Beside }) {
-    const form = useForm({ words: '' });
+    const form = useForm(`comment on ${beside.kind} ${String(beside.id)}`, { words: '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('work.comment', [beside.kind, beside.id]), {

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { LookAgain } from './LookAgain';
 import { Grouped } from '../Grouped';
@@ -21,7 +21,7 @@ interface Props {
 
 /** A jot and what can become of it. */
 export function JotLine({ jot, projects, times, showsWho = false, mayShelve = false }: Props) {
-    const form = useForm({ title: jot.words.slice(0, 200), project: '', planned: times[0]?.value ?? '' });
+    const form = useForm(`task of jot ${String(jot.id)}`, { title: jot.words.slice(0, 200), project: '', planned: times[0]?.value ?? '' });
 
     const sort = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { AreaKind, AreaRow, PersonTag } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind, saving } from '../../lib/forms';
@@ -17,7 +17,12 @@ interface Props {
 }
 
 export function AreaForm({ area, notes = '', people, mayRemove = false, onDone }: Props) {
-    const form = useForm({ name: area?.name ?? '', kind: area?.kind ?? 'area', owner: String(area?.owner?.id ?? ''), notes });
+    const form = useForm(`area ${String(area?.id)}`, {
+        name: area?.name ?? '',
+        kind: area?.kind ?? 'area',
+        owner: String(area?.owner?.id ?? ''),
+        notes,
+    });
 
     const save = saving(form, area?.id, route('areas.store'), (id) => route('areas.update', id), onDone);
 

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
 import { Section } from '../Section';
 import type { AreaView, ContactRow } from '../../generated/props';
@@ -55,7 +55,7 @@ export function Contacts({ page }: { page: AreaView }) {
 }
 
 function ContactForm({ area, contact, onDone }: { area: number; contact: ContactRow | null; onDone: () => void }) {
-    const form = useForm({
+    const form = useForm(`contact ${String(contact?.id)} of area ${String(area)}`, {
         name: contact?.name ?? '',
         what: contact?.what ?? '',
         email: contact?.email ?? '',

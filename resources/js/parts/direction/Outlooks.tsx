@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
 import { Empty, Section } from '../Section';
 import type { DirectionView, OutlookTag } from '../../generated/props';
@@ -64,7 +64,11 @@ export function Outlooks({ page }: { page: DirectionView }) {
 }
 
 function OutlookForm({ outlook, onDone }: { outlook: OutlookTag | null; onDone: () => void }) {
-    const form = useForm({ title: outlook?.title ?? '', on: outlook?.on ?? '', why: outlook?.why ?? '' });
+    const form = useForm(`long-term goal ${String(outlook?.id)}`, {
+        title: outlook?.title ?? '',
+        on: outlook?.on ?? '',
+        why: outlook?.why ?? '',
+    });
 
     const save = saving(form, outlook?.id, route('outlooks.store'), (id) => route('outlooks.update', id), onDone);
 

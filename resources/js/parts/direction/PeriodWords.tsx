@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import type { PeriodLine } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -17,7 +17,7 @@ interface Props {
 /** What is said of a period and why, changed in place. */
 export function PeriodWords({ line, name, size = 'm', mayChange }: Props) {
     const [isWriting, setWriting] = useState(false);
-    const form = useForm({ words: line.words ?? '', why: line.why ?? '' });
+    const form = useForm(`line of ${line.period.name}`, { words: line.words ?? '', why: line.why ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();

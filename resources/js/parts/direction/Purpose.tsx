@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { Empty, Section } from '../Section';
 import type { DirectionView } from '../../generated/props';
@@ -11,7 +11,7 @@ import { TextArea } from '../../ui/Field';
 export function Purpose({ page }: { page: DirectionView }) {
     const { purpose } = page.bearing;
     const [isWriting, setWriting] = useState(false);
-    const form = useForm({ purpose: purpose ?? '' });
+    const form = useForm('purpose', { purpose: purpose ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();

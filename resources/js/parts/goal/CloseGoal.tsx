@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { ClosingFields, nothingChosen } from './ClosingFields';
 import { EffectOnFigures } from './EffectOnFigures';
@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 
 export function CloseGoal({ page, offer }: { page: GoalView; offer: ClosingOffer }) {
-    const form = useForm(nothingChosen);
+    const form = useForm(`closing of goal ${String(page.goal.id)}`, nothingChosen);
 
     const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { Section } from '../Section';
 import type { GoalView } from '../../generated/props';
@@ -11,7 +11,7 @@ const directions: Record<string, string> = { forward: 'Forward', holding: 'Holdi
 
 /** For a direction that is not a number: which way it went, in words, each time one looks. */
 export function Judge({ page }: { page: GoalView }) {
-    const form = useForm({ direction: 'forward', line: '' });
+    const form = useForm(`judgement of goal ${String(page.goal.id)}`, { direction: 'forward', line: '' });
     const said = page.logbook.filter((entry) => entry.kind === 'judgement');
 
     const judge = (event: SubmitEvent) => {

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { idOf } from './Pins';
 import { Empty, Section } from '../Section';
@@ -49,7 +49,7 @@ export function Logbook({ page }: { page: GoalView }) {
 }
 
 function Line({ entry }: { entry: LogEntry }) {
-    const { remove } = entry;
+    const { remove, undo } = entry;
 
     return (
         <li id={idOf(entry)} className="flex gap-4 py-1.5 target:bg-faint">
@@ -73,12 +73,23 @@ function Line({ entry }: { entry: LogEntry }) {
                     Take out
                 </Button>
             )}
+            {undo !== null && (
+                <Button
+                    kind="quiet"
+                    aria-label={`Undo the line of ${dayWords(entry.on)}`}
+                    onClick={() => {
+                        act('post', undo);
+                    }}
+                >
+                    Undo
+                </Button>
+            )}
         </li>
     );
 }
 
 function Say({ goal }: { goal: number }) {
-    const form = useForm({ words: '' });
+    const form = useForm(`comment on goal ${String(goal)}`, { words: '' });
 
     const say = (event: SubmitEvent) => {
         event.preventDefault();

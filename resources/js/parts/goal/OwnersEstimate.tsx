@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { EstimateView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -26,7 +26,7 @@ export function OwnersEstimate({ goal, estimate, isOpen }: { goal: number; estim
 }
 
 function SayChance({ goal, chance }: { goal: number; chance: number | null }) {
-    const form = useForm({ chance: chance === null ? '' : String(chance), line: '' });
+    const form = useForm(`estimate of goal ${String(goal)}`, { chance: chance === null ? '' : String(chance), line: '' });
 
     const say = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();

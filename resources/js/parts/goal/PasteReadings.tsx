@@ -1,4 +1,5 @@
-import { useForm, usePage } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -9,7 +10,7 @@ import { TextArea, TextField } from '../../ui/Field';
 /** Takes a column of values out of a spreadsheet, with their days beside them or a week apart. */
 export function PasteReadings({ goal }: { goal: number }) {
     const { frame } = usePage().props;
-    const form = useForm({ text: '', last: frame?.today ?? '' });
+    const form = useForm(`readings of goal ${String(goal)}`, { text: '', last: frame?.today ?? '' });
 
     const paste = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();

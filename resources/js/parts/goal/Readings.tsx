@@ -1,4 +1,5 @@
-import { useForm, usePage } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
 import { Section } from '../Section';
@@ -16,7 +17,7 @@ const SHOWN = 6;
 export function Readings({ page }: { page: GoalView }) {
     const { frame } = usePage().props;
     const [isOpen, setOpen] = useState(false);
-    const form = useForm({ on: frame?.today ?? '', value: '' });
+    const form = useForm(`new reading of goal ${String(page.goal.id)}`, { on: frame?.today ?? '', value: '' });
     const shown = isOpen ? page.readings : page.readings.slice(0, SHOWN);
 
     const enter = (event: SubmitEvent) => {
@@ -62,7 +63,7 @@ export function Readings({ page }: { page: GoalView }) {
 
 function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean }) {
     const [isChanging, setChanging] = useState(false);
-    const form = useForm({ on: reading.on, value: reading.plain });
+    const form = useForm(`reading ${String(reading.id)}`, { on: reading.on, value: reading.plain });
 
     const correct = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { MeetingView } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -8,7 +8,7 @@ import { DialogButton } from '../../ui/DialogButton';
 import { TextArea } from '../../ui/Field';
 
 export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: boolean }) {
-    const form = useForm({ summary: page.summary ?? '' });
+    const form = useForm(`closing of meeting ${String(page.id)}`, { summary: page.summary ?? '' });
     const unsettled = page.items.filter((item) => item.kind === 'issue' && item.outcome === null);
 
     const send = (close: () => void) => (event: SubmitEvent) => {

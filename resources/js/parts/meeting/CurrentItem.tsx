@@ -53,7 +53,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                         placeholder="Notes"
                         value={item.notes}
                         url={route('items.write', item.id)}
-                        payload={(notes, was) => ({ notes, was })}
+                        payload={(notes, was) => ({ notes, seen: { notes: was } })}
                     />
                 ) : (
                     <p className="ruled min-h-13 whitespace-pre-line">{item.notes}</p>

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { ItemRow } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 
 export function Decide({ item }: { item: ItemRow }) {
-    const form = useForm({ words: '', because: '' });
+    const form = useForm(`decision of item ${String(item.id)}`, { words: '', because: '' });
 
     const decide = (event: SubmitEvent) => {
         event.preventDefault();

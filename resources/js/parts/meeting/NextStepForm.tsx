@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { Grouped } from '../Grouped';
 import type { ItemRow, MeetingView } from '../../generated/props';
@@ -9,7 +9,12 @@ import { SelectField, TextField } from '../../ui/Field';
 
 /** Who does what by when: one task, seen here, in its project and in its owner's week. */
 export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow }) {
-    const form = useForm({ title: '', owner: String(page.attendances[0]?.personId ?? ''), by: page.by, project: '' });
+    const form = useForm(`next step of item ${String(item.id)}`, {
+        title: '',
+        owner: String(page.attendances[0]?.personId ?? ''),
+        by: page.by,
+        project: '',
+    });
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();

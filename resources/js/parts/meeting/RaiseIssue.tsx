@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { Grouped } from '../Grouped';
 import { Section } from '../Section';
@@ -10,7 +10,14 @@ import { SelectField, TextArea, TextField } from '../../ui/Field';
 
 /** Raises an issue without interrupting anyone: a title is enough. */
 export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' | 'title'>; projects: Option[] }) {
-    const form = useForm({ title: '', context: '', need: 'decision', rank: '', minutes: '', project: '' });
+    const form = useForm(`issue for series ${String(series.id)}`, {
+        title: '',
+        context: '',
+        need: 'decision',
+        rank: '',
+        minutes: '',
+        project: '',
+    });
 
     const raise = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
 import { CheckList } from '../CheckList';
 import { Empty, Section } from '../Section';
@@ -71,7 +71,10 @@ export function Circles({ page }: { page: People }) {
 }
 
 function CircleForm({ circle, people, onDone }: { circle: CircleRow | null; people: PersonTag[]; onDone: () => void }) {
-    const form = useForm({ name: circle?.name ?? '', people: circle?.people.map((person) => person.id) ?? [] });
+    const form = useForm(`circle ${String(circle?.id)}`, {
+        name: circle?.name ?? '',
+        people: circle?.people.map((person) => person.id) ?? [],
+    });
 
     const save = saving(form, circle?.id, route('circles.store'), (id) => route('circles.update', id), onDone);
 

@@ -1,4 +1,5 @@
-import { Link, useForm } from '@inertiajs/react';
+import { Link } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { Cord } from '../Cord';
 import { YearGoals } from '../direction/YearGoals';
@@ -71,7 +72,10 @@ function GoalList({ goals }: { goals: PlannedGoal[] }) {
 }
 
 function NewGoal({ page, parent, words }: { page: PlanningView; parent: number | null; words: string }) {
-    const form = useForm({ title: '', period: page.stretch.periods[0]?.name ?? '' });
+    const form = useForm(`new goal in ${page.stretch.name} under ${String(parent)}`, {
+        title: '',
+        period: page.stretch.periods[0]?.name ?? '',
+    });
     const error = Object.values(form.errors)[0];
 
     const add = (event: SubmitEvent) => {
@@ -81,8 +85,8 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
             return;
         }
 
-        form.transform((data) => ({ ...data, parent, measure: 'work', stay: true }));
         form.post(route('goals.store'), {
+            as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
             preserveScroll: true,
             preserveState: true,
             onSuccess: () => {

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { Section } from '../Section';
 import type { PlanningView, ResolveKind, ResolveRow } from '../../generated/props';
@@ -70,7 +70,7 @@ function Line({ resolve }: { resolve: ResolveRow }) {
 }
 
 function NewResolve({ page, kind, words }: { page: PlanningView; kind: ResolveKind; words: string }) {
-    const form = useForm({ kind, title: '', owner: '' });
+    const form = useForm(`new ${kind} in ${page.stretch.name}`, { kind, title: '', owner: '' });
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();

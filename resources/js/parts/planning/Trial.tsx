@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { ResolveRow } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -8,7 +8,7 @@ import { TextField } from '../../ui/Field';
 
 /** A trial, and the form that ends it. */
 export function Trial({ trial }: { trial: ResolveRow }) {
-    const form = useForm({ learned: '' });
+    const form = useForm(`trial ${String(trial.id)}`, { learned: '' });
 
     const end = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { Prose } from '../Prose';
 import type { ProjectView } from '../../generated/props';
@@ -56,7 +56,7 @@ export function Brief({ page }: { page: ProjectView }) {
 
 function BriefForm({ page, onDone }: { page: ProjectView; onDone: () => void }) {
     const of = (name: string) => page.brief.find((part) => part.name === name)?.text ?? '';
-    const form = useForm({
+    const form = useForm(`brief of project ${String(page.project.id)}`, {
         reason: of('reason'),
         outcome: of('outcome'),
         limits: of('limits'),

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -8,7 +8,7 @@ import { TextArea } from '../../ui/Field';
 
 /** Closes a project as done, and asks what was learned. */
 export function CloseProject({ id, learned }: { id: number; learned: string | null }) {
-    const form = useForm({ learned: learned ?? '' });
+    const form = useForm(`closing of project ${String(id)}`, { learned: learned ?? '' });
 
     const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,5 @@
-import { Link, useForm } from '@inertiajs/react';
+import { Link } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { Section } from '../Section';
 import type { ProjectView } from '../../generated/props';
@@ -10,7 +11,7 @@ import { TextField } from '../../ui/Field';
 
 /** Lines of the plan: no tasks until they are promoted. */
 export function FirstSteps({ page }: { page: ProjectView }) {
-    const form = useForm({ title: '' });
+    const form = useForm(`new line of project ${String(page.project.id)}`, { title: '' });
     const lines = page.lines.filter((line) => line.task === null);
 
     const add = (event: SubmitEvent) => {

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import type { SubmitEvent } from 'react';
 import { Section } from '../Section';
@@ -13,7 +13,7 @@ import { Tick } from '../../ui/Tick';
 
 /** Dated points to reach, in their order. */
 export function Milestones({ page }: { page: ProjectView }) {
-    const form = useForm({ title: '', on: '' });
+    const form = useForm(`new milestone of project ${String(page.project.id)}`, { title: '', on: '' });
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,4 +1,5 @@
-import { useForm, usePage } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
@@ -128,7 +129,7 @@ function OwnField({ field, project }: { field: FieldEntry; project: number }) {
 }
 
 function Fields({ page }: { page: ProjectView }) {
-    const form = useForm({ name: '', kind: 'text', choices: '' });
+    const form = useForm('new field', { name: '', kind: 'text', choices: '' });
     const add = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('fields.store'), {

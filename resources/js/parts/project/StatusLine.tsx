@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import type { ProjectView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -10,7 +10,7 @@ import { TextField } from '../../ui/Field';
 /** How it stands, in a line with its date. */
 export function StatusLine({ page }: { page: ProjectView }) {
     const [isWriting, setWriting] = useState(false);
-    const form = useForm({ line: page.statusLine ?? '' });
+    const form = useForm(`status of project ${String(page.project.id)}`, { line: page.statusLine ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();

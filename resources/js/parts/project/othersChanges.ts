@@ -1,17 +1,12 @@
-import { usePage, usePoll } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
 import { tellNews } from '../Notices';
 import type { HistoryRow } from '../../generated/props';
 
-/** How often one looks whether somebody else changed the project, in milliseconds. */
-const EVERY = 10_000;
-
-/** Keeps a project current while it is looked at, and tells what somebody else changed meanwhile. */
+/** Tells what somebody else changed about a project while it is looked at. */
 export function useOthersChanges(history: HistoryRow[]): void {
     const me = usePage().props.frame?.me.id;
     const seen = useRef(history[0]?.id ?? 0);
-
-    usePoll(EVERY, { only: ['page'] });
 
     useEffect(() => {
         const fresh = history.filter((row) => row.id > seen.current && row.by.id !== me);

@@ -25,7 +25,7 @@ export function Words({ page }: { page: ReviewView }) {
                                 label={question.question}
                                 value={question.answer}
                                 url={route('reviews.answer', page.week.name)}
-                                payload={(words) => ({ question: question.key, words })}
+                                payload={(words, was) => ({ question: question.key, words, seen: { words: was } })}
                             />
                         ) : (
                             <p className="ruled min-h-[26px] whitespace-pre-line">{question.answer}</p>

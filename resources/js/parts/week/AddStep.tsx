@@ -1,18 +1,18 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { TaskRow } from '../../generated/props';
 import { route } from '../../lib/routes';
 
 /** A line to write the next step on. Cutting a task into steps starts the count of carrying anew. */
 export function AddStep({ task }: { task: TaskRow }) {
-    const form = useForm({ title: '' });
+    const form = useForm(`new step of task ${String(task.id)}`, { title: '' });
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();
 
         if (form.data.title.trim() !== '') {
-            form.transform(({ title }) => ({ titles: [title] }));
             form.post(route('steps.store', task.id), {
+                as: ({ title }) => ({ titles: [title] }),
                 preserveScroll: true,
                 onSuccess: () => {
                     form.reset();

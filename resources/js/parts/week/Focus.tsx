@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import type { WeekView } from '../../generated/props';
 import { bind } from '../../lib/forms';
@@ -9,7 +9,7 @@ import { TextField } from '../../ui/Field';
 /** The week's focus in a line, written in place. */
 export function Focus({ page }: { page: WeekView }) {
     const [isWriting, setWriting] = useState(false);
-    const form = useForm({ words: page.focus ?? '' });
+    const form = useForm(`line of ${page.week.name}`, { words: page.focus ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();

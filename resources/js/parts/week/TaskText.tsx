@@ -1,51 +1,21 @@
-import { type ReactNode, type SubmitEvent, useRef, useState } from 'react';
+import { type ReactNode, type SubmitEvent, useRef } from 'react';
 import { TaskTick } from '../TaskTick';
 import type { TaskView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 
-interface Text {
-    title: string;
-    notes: string;
-}
-
-const differ = (one: Text, other: Text) => one.title !== other.title || one.notes !== other.notes;
-
-/** A task's title and notes, written where they stand. What is changed is kept with a button, or Enter in the title. */
+/** A task's title and notes, written where they stand. What is changed is saved with a button, or Enter in the title. */
 export function TaskText({ page, children }: { page: TaskView; children: ReactNode }) {
     const { task } = page;
     const sheet = useRef<HTMLFormElement>(null);
     const isOver = task.isDone || task.isAside;
-    const stands = { title: task.title, notes: page.notes ?? '' };
-    const [text, setText] = useState(stands);
-    const [began, setBegan] = useState(stands);
-    const [problem, setProblem] = useState<string | null>(null);
-    const isDirty = differ(text, began);
-
-    // What was saved elsewhere, or taken back, comes in as long as nothing of one's own is unsaved.
-    if (!isDirty && differ(stands, began)) {
-        setText(stands);
-        setBegan(stands);
-    }
+    const form = useForm(`task ${String(task.id)}`, { title: task.title, notes: page.notes ?? '' });
+    const problem = form.errors.title ?? form.errors.notes ?? null;
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        // What stood there when one began to write: a change of somebody else meanwhile is not overwritten.
-        // Once that was refused, both stand on the screen, and what is saved then is known.
-        const seen = problem === null ? began : stands;
-        act(
-            'put',
-            route('tasks.update', task.id),
-            { ...text, seen },
-            {
-                onDone: () => {
-                    setBegan(text);
-                    setProblem(null);
-                },
-                onRefused: setProblem,
-            },
-        );
+        form.put(route('tasks.update', task.id), { preserveScroll: true });
     };
 
     return (
@@ -59,11 +29,11 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                     aria-label="Title"
                     rows={1}
                     maxLength={200}
-                    value={text.title}
-                    aria-invalid={problem !== null}
+                    value={form.data.title}
+                    aria-invalid={form.errors.title !== undefined}
                     className={`field-sizing-content w-full resize-none bg-transparent text-xl font-semibold tracking-tight outline-offset-4 ${isOver ? 'text-ink-2 line-through' : ''}`}
                     onChange={(event) => {
-                        setText({ ...text, title: event.target.value });
+                        form.setData('title', event.target.value);
                     }}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
@@ -79,11 +49,11 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                 rows={3}
                 maxLength={20000}
                 placeholder="Notes"
-                value={text.notes}
-                aria-invalid={problem !== null}
+                value={form.data.notes}
+                aria-invalid={form.errors.notes !== undefined}
                 className="ruled mt-4 field-sizing-content min-h-20 w-full resize-none bg-transparent outline-offset-4"
                 onChange={(event) => {
-                    setText({ ...text, notes: event.target.value });
+                    form.setData('notes', event.target.value);
                 }}
             />
             {problem !== null && (
@@ -91,7 +61,7 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                     {problem}
                 </p>
             )}
-            {isDirty && (
+            {form.isDirty && (
                 <div className="mt-2 flex gap-3">
                     <Button kind="main" type="submit">
                         Save
@@ -99,12 +69,11 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                     <Button
                         kind="quiet"
                         onClick={() => {
-                            setText(stands);
-                            setBegan(stands);
-                            setProblem(null);
+                            form.clearErrors();
+                            form.reset();
                         }}
                     >
-                        Leave as it was
+                        Cancel
                     </Button>
                 </div>
             )}

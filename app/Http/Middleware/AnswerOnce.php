@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Store\ChangeLog;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\RedirectResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
+
+/**
+ * What is asked twice under one Idempotency-Key is done once, and answered the second time as it was the first: a key that
+ * was pressed twice, or a request that is sent again because its answer never came. Within the turn to write, so that of
+ * two at once the second finds what the first did.
+ */
+final readonly class AnswerOnce
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $key = $request->header('Idempotency-Key');
+        $person = $request->user()?->getAuthIdentifier();
+
+        if ($request->isMethodSafe() || ! is_string($key) || ! is_int($person)) {
+            return $next($request);
+        }
+
+        $asked = hash('sha256', $request->method().' '.$request->path());
+        $answered = DB::table('answered_requests')->where('person_id', $person)->where('key', $key)->first();
+
+        if ($answered !== null) {
+            return $answered->asked === $asked ? $this->again((string) $answered->location, $answered->change) : throw new UnprocessableEntityHttpException('This key was used for something else.');
+        }
+
+        $response = $next($request);
+
+        if ($response instanceof RedirectResponse && $response->getStatusCode() === 303 && strlen($key) <= 64) {
+            DB::table('answered_requests')->insert([
+                'person_id' => $person,
+                'key' => $key,
+                'asked' => $asked,
+                'location' => $response->getTargetUrl(),
+                'change' => json_encode($this->log->last(), JSON_THROW_ON_ERROR),
+                'answered_at' => Carbon::now(),
+            ]);
+        }
+
+        return $response;
+    }
+
+    private function again(string $location, mixed $change): Response
+    {
+        return redirect($location, 303)->with('change', is_string($change) ? json_decode($change, true) : null);
+    }
+}

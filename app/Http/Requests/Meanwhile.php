@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * The one way in which a form changes something that others may have changed meanwhile. It sends only the fields that were
+ * changed, and under `seen` what stood in them when the person began. What was not sent stays as it is; what somebody else
+ * changed meanwhile is refused at its field, with their text in sight beside one's own.
+ */
+final readonly class Meanwhile
+{
+    /**
+     * Completes what was sent by what stands there, before it is validated.
+     *
+     * @param array<string, mixed> $there by field, as the form shows it
+     *
+     * @throws ValidationException at each field that somebody else changed
+     */
+    public static function complete(Request $request, array $there): void
+    {
+        self::refuse($request, $there);
+
+        if (is_array($request->input('seen'))) {
+            $request->merge(array_diff_key(self::plain($there), $request->all()));
+        }
+    }
+
+    /**
+     * Only refuses to overwrite, where what is not sent is left alone in any case.
+     *
+     * @param array<string, mixed> $there by field, as the form shows it
+     *
+     * @throws ValidationException at each field that somebody else changed
+     */
+    public static function refuse(Request $request, array $there): void
+    {
+        $seen = $request->input('seen');
+        $seen = is_array($seen) ? $seen : [];
+        $conflicts = [];
+
+        foreach (array_intersect_key(self::plain($there), $seen) as $field => $value) {
+            $sent = $request->input($field);
+
+            if ($request->has($field) && ! self::same($seen[$field], $value) && ! self::same($sent, $value)) {
+                $conflicts[$field] = self::words($value);
+            }
+        }
+
+        if ($conflicts !== []) {
+            throw ValidationException::withMessages($conflicts);
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $there
+     *
+     * @return array<string, mixed> as JSON has it
+     */
+    private static function plain(array $there): array
+    {
+        /** @var array<string, mixed> */
+        return json_decode(json_encode($there, JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    private static function same(mixed $one, mixed $other): bool
+    {
+        return self::text($one) === self::text($other);
+    }
+
+    /** Empty is empty, and a number is the same however it was typed. */
+    private static function text(mixed $value): string
+    {
+        return match (true) {
+            $value === null, $value === false, $value === [] => '',
+            $value === true => '1',
+            is_numeric($value) => (string) ($value + 0),
+            is_string($value) => trim(str_replace("\r\n", "\n", $value)),
+            default => (string) json_encode(is_array($value) ? array_map(self::text(...), $value) : $value),
+        };
+    }
+
+    private static function words(mixed $value): string
+    {
+        return match (true) {
+            is_string($value) && trim($value) !== '', is_numeric($value) => "Somebody changed this to “{$value}” while you were writing. Yours was not saved: save again to replace theirs.",
+            self::text($value) === '' => 'Somebody cleared this while you were writing. Yours was not saved: save again to keep yours.',
+            default => 'Somebody changed this while you were writing. Yours was not saved: save again to replace theirs.',
+        };
+    }
+}

@@ -1,0 +1,46 @@
+import { router, usePage } from '@inertiajs/react';
+import { useEffect, useRef } from 'react';
+import { route } from './routes';
+
+/** How often an open page asks whether anything was changed, in milliseconds. */
+const EVERY = 4000;
+
+/** Brings what others change into whatever page is open. What one is typing stays: it is no part of the page. */
+export function useFresh(): void {
+    const { stamp } = usePage().props;
+    const shown = useRef(stamp);
+
+    useEffect(() => {
+        shown.current = stamp;
+    }, [stamp]);
+
+    useEffect(() => {
+        let isAsking = false;
+        const look = async () => {
+            if (document.hidden || isAsking) {
+                return;
+            }
+
+            isAsking = true;
+
+            try {
+                const response = await fetch(route('stamp'), { headers: { Accept: 'application/json' } });
+                const now = response.ok ? ((await response.json()) as { stamp: string }).stamp : shown.current;
+
+                if (now !== shown.current) {
+                    shown.current = now;
+                    router.reload({ showProgress: false });
+                }
+            } catch {
+                // Without a network nothing is news.
+            } finally {
+                isAsking = false;
+            }
+        };
+        const timer = setInterval(() => void look(), EVERY);
+
+        return () => {
+            clearInterval(timer);
+        };
+    }, []);
+}

@@ -1,0 +1,139 @@
+import { useForm as useInertiaForm, usePage } from '@inertiajs/react';
+import type { FormDataType } from '@inertiajs/core';
+import { useEffect, useRef, useState } from 'react';
+import { sendLater } from './outbox';
+import { drop, load, save } from './storage';
+
+interface Options<T> {
+    /** What is sent of a new record instead of the fields as they are. */
+    as?: (data: T) => object;
+    preserveScroll?: boolean;
+    preserveState?: boolean;
+    onSuccess?: () => void;
+}
+
+interface Kept<T> {
+    /** Only the fields that were changed. */
+    data: Partial<T>;
+    /** What stood in them when one began. */
+    began: Partial<T>;
+    key: string;
+}
+
+const same = (one: unknown, other: unknown) => JSON.stringify(one ?? '') === JSON.stringify(other ?? '');
+const newKey = (): string => crypto.randomUUID();
+
+/**
+ * A form that loses nothing: what is typed is kept in the browser from the first key until the server has it, through a
+ * reload, another page, a sign-out. To change a record it sends only the fields that were changed, with what stood in them
+ * when one began: what somebody else changed meanwhile is refused at its field. Without a network it is sent once it is back.
+ *
+ * @param name what is being written, the same each time: "goal 5"
+ */
+export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
+    const writer = usePage().props.frame?.me.id ?? 0;
+    const store = `draft ${String(writer)} ${name}`;
+    // What was typed before and never sent comes back.
+    const [kept] = useState(() => load(store) as Kept<T> | null);
+    const form = useInertiaForm<T>({ ...initial, ...kept?.data });
+    const [began, setBegan] = useState<T>({ ...initial, ...kept?.began });
+    const [shown, setShown] = useState<T | null>(initial);
+    const key = useRef(kept?.key ?? newKey());
+    const fields = Object.keys(initial) as (keyof T & string)[];
+    const isChanged = (field: keyof T & string) => !same(form.data[field], began[field]);
+    const changed = fields.filter(isChanged);
+
+    // What others change, and what the server made of what was saved, comes in where nothing of one's own stands.
+    if (!same(shown, initial)) {
+        const news = pick(
+            initial,
+            fields.filter((field) => !isChanged(field)),
+        );
+        setShown(initial);
+        setBegan({ ...began, ...news });
+        form.setData({ ...form.data, ...news });
+    }
+
+    const written = JSON.stringify(changed.map((field) => form.data[field]));
+    const wrote = useRef(false);
+    useEffect(() => {
+        if (changed.length > 0) {
+            wrote.current = true;
+            save(store, { data: pick(form.data, changed), began: pick(began, changed), key: key.current });
+        } else if (wrote.current) {
+            drop(store);
+        }
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- what is written decides
+    }, [store, written]);
+
+    const latest = useRef(initial);
+    useEffect(() => {
+        latest.current = initial;
+    }, [initial]);
+
+    const isKnown = (sent: T) => {
+        drop(store);
+        wrote.current = false;
+        setBegan(sent);
+        key.current = newKey();
+        setShown(null);
+    };
+
+    const visit = (method: 'post' | 'put', url: string, { as, ...options }: Options<T> = {}) => {
+        const data = method === 'post' ? (as?.(form.data) ?? form.data) : { ...pick(form.data, changed), seen: pick(began, changed) };
+        form.transform(() => data);
+        form[method](url, {
+            ...options,
+            headers: { 'Idempotency-Key': key.current },
+            onSuccess: () => {
+                isKnown(form.data);
+                options.onSuccess?.();
+            },
+            onError: (errors) => {
+                // What was refused because of somebody else stands in sight now: to save again is to decide.
+                const seen = fields.filter((field) => field in errors);
+                setBegan((before) => ({ ...before, ...pick(latest.current, seen) }));
+                key.current = newKey();
+            },
+            onNetworkError: () => {
+                sendLater({
+                    id: key.current,
+                    method,
+                    url,
+                    data: data as Record<string, unknown>,
+                    place: name,
+                    text: changed
+                        .map((field) => form.data[field] as unknown)
+                        .filter((value) => typeof value === 'string')
+                        .join('\n'),
+                });
+                isKnown(form.data);
+                options.onSuccess?.();
+
+                return false;
+            },
+        });
+    };
+
+    return {
+        ...form,
+        /** Whether something of one's own stands in it that the server does not have. */
+        isDirty: changed.length > 0,
+        post: (url: string, options?: Options<T>) => {
+            visit('post', url, options);
+        },
+        put: (url: string, options?: Options<T>) => {
+            visit('put', url, options);
+        },
+        reset: (...only: (keyof T & string)[]) => {
+            const blank = only.length === 0 ? latest.current : pick(latest.current, only);
+            setBegan({ ...form.data, ...blank });
+            form.setData({ ...form.data, ...blank });
+            drop(store);
+        },
+    };
+}
+
+function pick<T extends object>(from: T, fields: (keyof T & string)[]): Partial<T> {
+    return Object.fromEntries(fields.map((field) => [field, from[field]])) as Partial<T>;
+}

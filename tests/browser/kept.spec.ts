@@ -1,0 +1,153 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './signedIn';
+
+const elsewhere = async (page: Page) => {
+    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Week' }).click();
+    await expect(page).toHaveURL(/weeks/);
+};
+
+test('a task’s words are there again after another page and a reload, until they are saved', async ({ page }) => {
+    await page.goto('/tasks/60');
+    const notes = page.getByRole('textbox', { name: 'Notes' });
+    await notes.fill('The anchor is wet.\n\n  Two chains.');
+    await elsewhere(page);
+    await page.goto('/tasks/60');
+    await expect(notes).toHaveValue('The anchor is wet.\n\n  Two chains.');
+    await page.reload();
+    await expect(notes).toHaveValue('The anchor is wet.\n\n  Two chains.');
+
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('button', { name: 'Save' })).toBeHidden();
+    await expect(notes).toHaveValue('The anchor is wet.\n\n  Two chains.');
+    await page.reload();
+    await expect(notes).toHaveValue('The anchor is wet.\n\n  Two chains.');
+});
+
+test('a jot without a network waits in sight and arrives once', async ({ page, context }) => {
+    await page.goto('/tray');
+    await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+    await context.setOffline(true);
+    await page.keyboard.press('n');
+    await page.getByLabel('What is on your mind').fill('Ask the diver about the chain');
+    await page.keyboard.press('Enter');
+    const waiting = page.getByRole('region', { name: 'Not saved yet' });
+    await expect(waiting).toContainText('Ask the diver about the chain');
+    await expect(waiting.getByRole('button', { name: 'Copy' })).toBeVisible();
+
+    await context.setOffline(false);
+    await expect(waiting).toBeHidden();
+    await expect(page.getByText('Ask the diver about the chain')).toHaveCount(1);
+});
+
+test('what is typed just before a reload is saved, with its spaces and lines', async ({ page }) => {
+    await page.goto('/reviews/2026-W47');
+    await page.getByRole('button', { name: 'Take it up again' }).click();
+    const answer = page.getByRole('textbox').first();
+    await answer.fill('The crane came late, \n\nagain ');
+    // At once, before it would be saved by itself.
+    await page.reload();
+    await expect(answer).toHaveValue('The crane came late, \n\nagain ');
+    await expect(page.getByRole('region', { name: 'Not saved yet' })).toBeHidden();
+    await page.evaluate(() => {
+        localStorage.clear();
+    });
+    await page.reload();
+    await expect(answer).toHaveValue('The crane came late, \n\nagain ');
+});
+
+test('notes of an item that moves on while the network is gone are saved when it is back', async ({ page, context }) => {
+    await page.goto('/series/2');
+    await page.getByRole('button', { name: 'Open the meeting' }).click();
+    await page.getByRole('button', { name: 'Begin this item' }).click();
+    const notes = page.getByPlaceholder('Notes');
+    await context.setOffline(true);
+    await notes.fill('Two boats, not three.');
+    await expect(page.getByRole('alert')).toContainText('No connection');
+    // The item goes, as when the chair moves on.
+    await page.locator('nav, ol, ul').getByRole('button').last().click();
+    await context.setOffline(false);
+    await page.reload();
+    await expect(page.getByRole('region', { name: 'Not saved yet' })).toBeHidden();
+    await expect(page.getByText('Two boats, not three.').first()).toBeVisible();
+});
+
+test('two change a project at once: each keeps their field, and the same field is refused with both in sight', async ({
+    page,
+    browser,
+    other,
+    address,
+}) => {
+    const theirs = await browser.newContext({ storageState: other, baseURL: address });
+    const elif = await theirs.newPage();
+    const open = async (by: Page) => {
+        await by.goto('/projects/3');
+        await by.getByRole('button', { name: 'Change the brief' }).click();
+    };
+    await open(page);
+    await open(elif);
+    const fields = (by: Page) => by.locator('form textarea');
+    const before = await fields(page).nth(1).inputValue();
+
+    await fields(elif).nth(0).fill('Because the ice comes early.');
+    await elif.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(elif.getByText('Because the ice comes early.').first()).toBeVisible();
+
+    await fields(page).nth(2).fill('Three boats at most.');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText('Three boats at most.').first()).toBeVisible();
+    await expect(page.getByText('Because the ice comes early.').first()).toBeVisible();
+    expect(before).not.toBe('');
+
+    // The same field: theirs is in sight beside one's own, and saving again is to decide.
+    await open(page);
+    await open(elif);
+    await fields(elif).nth(0).fill('By Elif.');
+    await elif.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(elif.getByText('By Elif.').first()).toBeVisible();
+    await fields(page).nth(0).fill('By Noor.');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText('Somebody changed this to “By Elif.” while you were writing.')).toBeVisible();
+    await expect(fields(page).nth(0)).toHaveValue('By Noor.');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText('By Noor.').first()).toBeVisible();
+    await theirs.close();
+});
+
+test('one goes back step by step, also from another room and after a reload, and forth again', async ({ page }) => {
+    await page.goto('/tasks/61');
+    const title = page.getByRole('textbox', { name: 'Title' });
+    const first = await title.inputValue();
+
+    for (const words of ['One step', 'Two steps']) {
+        await title.fill(words);
+        await page.getByRole('button', { name: 'Save' }).click();
+        await expect(page.getByRole('button', { name: 'Save' })).toBeHidden();
+    }
+
+    await elsewhere(page);
+    await page.reload();
+    await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText('Undid: changed “One step”')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(`Undid: changed “${first}”`)).toBeVisible();
+    await page.keyboard.press('Control+Shift+z');
+    await expect(page.getByText(`Redid: changed “${first}”`)).toBeVisible();
+    await page.goto('/tasks/61');
+    await expect(title).toHaveValue('One step');
+});
+
+test('what somebody else changes comes into an open page, and leaves what one is typing', async ({ page, browser, other, address }) => {
+    await page.goto('/tasks/62');
+    const notes = page.getByRole('textbox', { name: 'Notes' });
+    await notes.fill('Still writing');
+    const theirs = await browser.newContext({ storageState: other, baseURL: address });
+    const elif = await theirs.newPage();
+    await elif.goto('/tasks/62');
+    await elif.getByRole('textbox', { name: 'Title' }).fill('Named anew by Elif');
+    await elif.getByRole('button', { name: 'Save' }).click();
+
+    await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Named anew by Elif');
+    await expect(notes).toHaveValue('Still writing');
+    await theirs.close();
+});
