@@ -7,6 +7,7 @@ use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\DateCookiesByTheirClock;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepToItself;
+use App\Http\Middleware\RefuseUnreadable;
 use App\Http\Middleware\TakeTurnToWrite;
 use App\Models\Person;
 use App\Store\RefusedChange;
@@ -45,7 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What people write keeps its spaces and line breaks; single lines are trimmed.
         $middleware->trimStrings(except: ['notes', 'was', 'words', 'seen.notes', 'seen.words']);
         $middleware->append(DateCookiesByTheirClock::class);
-        $middleware->web(prepend: [KeepToItself::class], append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class]);
+        $middleware->web(prepend: [KeepToItself::class, RefuseUnreadable::class], append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);

@@ -17,8 +17,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 abstract class Record extends Model
 {
-    use IsQuick;
-
     protected $guarded = [];
 
     protected static function booted(): void

@@ -83,7 +83,7 @@ final class AppServiceProvider extends ServiceProvider
         ]);
 
         RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(5)->by($request->string('email')->lower()->toString().'|'.$request->ip())->response($tooOften),
+            Limit::perMinute(5)->by(json_encode($request->input('email')).'|'.$request->ip())->response($tooOften),
             Limit::perMinute(30)->by((string) $request->ip())->response($tooOften),
         ]);
     }

@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Record;
-use Illuminate\Database\Eloquent\Attributes\Boot;
-use Illuminate\Database\Eloquent\Attributes\Initialize;
 
 arch('the core knows nothing of the application around it')
     ->expect('Loftrin\Core')
@@ -28,25 +26,11 @@ arch('every record can be logged and undone')
     ->toExtend(Record::class)
     ->ignoring([Record::class, 'App\Models\Casts', 'App\Models\Relations']);
 
-it('has records that are booted by the names of their methods, none by attributes', function (): void {
-    foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
-        $class = new ReflectionClass('App\\Models\\'.basename($file, '.php'));
-        $marked = $class->isSubclassOf(Record::class) ? array_filter($class->getMethods(), static fn(ReflectionMethod $method): bool => $method->getAttributes(Boot::class) !== [] || $method->getAttributes(Initialize::class) !== []) : [];
-        expect($marked)->toBe([]);
-    }
-});
-
 it('has records that name their tables: working out plurals takes longer than reading a row', function (): void {
     foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
         $class = new ReflectionClass('App\\Models\\'.basename($file, '.php'));
         $isNamed = ! $class->isSubclassOf(Record::class) || $class->isAbstract() || is_string($class->getProperty('table')->getDefaultValue());
         expect($isNamed)->toBeTrue("{$class->getName()} names no table");
-    }
-});
-
-it('has records whose columns are what is stored: nothing but casts stands between', function (): void {
-    foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
-        expect((string) file_get_contents($file))->not->toMatch('/function (get|set)[A-Z]\w*Attribute\(|: Attribute\b/');
     }
 });
 

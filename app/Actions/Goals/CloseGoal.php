@@ -45,6 +45,10 @@ final readonly class CloseGoal
                 throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
             }
 
+            if ($draft->lookAgainOn !== null && ! $draft->lookAgainOn->isAfter($this->workspace->today())) {
+                throw new RefusedChange('lookAgainOn', 'Choose a return date ahead, or none.');
+            }
+
             $figures = ClosingFigures::of($this->workspace, $goal);
             $next = $draft->goesOn() ? ($this->carryOn)($who, $goal, $figures, $draft, $successors, $apart) : [];
             $goal->update($figures->closing($goal, $draft));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ValidDay;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
@@ -33,7 +34,7 @@ abstract class Controller
             return $today;
         }
 
-        $day = Day::tryOf($request->string('on')->toString());
+        $day = ValidDay::read($request->input('on'));
 
         return $day === null || $day->isAfter($today) ? throw new NotFoundHttpException('Figures are known for any day up to today.') : $day;
     }
@@ -41,13 +42,17 @@ abstract class Controller
     /** What was typed into a field, or null where nothing was. */
     protected function text(Request $request, string $field): ?string
     {
-        return $request->filled($field) ? $request->string($field)->toString() : null;
+        $value = $request->input($field);
+
+        return is_string($value) && trim($value) !== '' ? $value : null;
     }
 
     /** The whole number in a field, or null where there is none. */
     protected function number(Request $request, string $field): ?int
     {
-        return $request->filled($field) ? $request->integer($field) : null;
+        $value = $request->input($field);
+
+        return is_scalar($value) && is_numeric($value) ? (int) $value : null;
     }
 
     /** Back to where the change was made, or on to an address, telling what was changed and how to undo it. */

@@ -30,7 +30,7 @@ final class ClosingFields extends FormRequest
             $field('titles') => ['nullable', 'string', 'max:4000'],
             $field('withTasks') => ['boolean'],
             $field('withProjects') => ['boolean'],
-            $field('lookAgainOn') => ['nullable', 'date_format:Y-m-d', 'after:today'],
+            $field('lookAgainOn') => ['nullable', new ValidDay()],
         ];
     }
 

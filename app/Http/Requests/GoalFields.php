@@ -55,7 +55,7 @@ final class GoalFields extends Fields
             'share' => ['nullable', 'numeric', 'decimal:0,2', 'gt:0', 'max:100'],
             'unit' => ['nullable', 'string', 'max:12'],
             'checkpoints' => ['array', 'max:24'],
-            'checkpoints.*.on' => ['required', 'date_format:Y-m-d'],
+            'checkpoints.*.on' => ['required', new ValidDay()],
             'checkpoints.*.percent' => ['required', 'numeric', 'decimal:0,2', 'between:0,100'],
         ];
     }

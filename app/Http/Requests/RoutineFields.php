@@ -20,7 +20,7 @@ final class RoutineFields extends Fields
             'title' => ['required', 'string', 'max:200'],
             'kind' => ['required', Rule::enum(RoutineKind::class)],
             'words' => ['nullable', 'string', 'max:120'],
-            'startsOn' => ['nullable', 'date_format:Y-m-d'],
+            'startsOn' => ['nullable', new ValidDay()],
             'owner' => ['nullable', 'integer', 'exists:people,id'],
             'isPrivate' => ['boolean'],
             'isStock' => ['boolean'],

@@ -19,7 +19,7 @@ final class SeriesFields extends Fields
             'title' => ['required', 'string', 'max:120'],
             'purpose' => ['nullable', 'string', 'max:500'],
             'rule' => ['required', 'string', 'max:200'],
-            'startsOn' => ['required', 'date_format:Y-m-d'],
+            'startsOn' => ['required', new ValidDay()],
             'time' => ['required', 'date_format:H:i'],
             'minutes' => ['required', 'integer', 'between:5,600'],
             'isPrivate' => ['boolean'],

@@ -25,11 +25,11 @@ final class TaskFields extends Fields
             'stage_id' => ['nullable', 'integer'],
             'owner_id' => ['sometimes', 'integer', 'exists:people,id'],
             'planned' => ['nullable', 'string', 'max:10'],
-            'due_on' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
+            'due_on' => ['sometimes', 'nullable', new ValidDay()],
             'minutes' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:100000'],
             'rank' => ['sometimes', 'nullable', Rule::enum(Rank::class)],
             'waiting_on' => ['sometimes', 'nullable', 'string', 'max:120'],
-            'ask_again_on' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
+            'ask_again_on' => ['sometimes', 'nullable', new ValidDay()],
             'under_way' => ['sometimes', 'boolean'],
             'look_over_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
             'driver_id' => ['sometimes', 'nullable', Rule::exists('resolves', 'id')->where('kind', 'driver')],
@@ -46,8 +46,6 @@ final class TaskFields extends Fields
             'title.required' => 'A task needs a title.',
             'minutes.integer' => 'Give the estimate in whole minutes.',
             'minutes.min' => 'An estimate is at least one minute.',
-            'due_on.date_format' => 'There is no such day.',
-            'ask_again_on.date_format' => 'There is no such day.',
         ];
     }
 

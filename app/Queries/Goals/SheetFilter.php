@@ -23,7 +23,7 @@ final readonly class SheetFilter implements Props
 
     public static function from(Request $request): self
     {
-        $number = static fn(string $field): ?int => $request->filled($field) ? $request->integer($field) : null;
+        $number = static fn(string $field): ?int => is_numeric($request->query($field)) ? (int) $request->query($field) : null;
 
         return new self($number('owner'), $number('circle'), $number('area'), $number('thread'), $request->enum('band', Band::class));
     }

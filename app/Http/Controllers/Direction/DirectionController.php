@@ -10,6 +10,7 @@ use App\Actions\Direction\SavePurpose;
 use App\Actions\Direction\SayOfPeriod;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
+use App\Http\Requests\ValidDay;
 use App\Models\Goal;
 use App\Models\Outlook;
 use App\Models\PeriodWords;
@@ -82,7 +83,7 @@ final class DirectionController extends Controller
     private function saveOutlook(Request $request, SaveOutlook $save, ?Outlook $outlook): RedirectResponse
     {
         Meanwhile::complete($request, $outlook?->only(['title', 'on', 'why']) ?? []);
-        $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d'], 'why' => ['nullable', 'string', 'max:2000']]);
+        $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', new ValidDay()], 'why' => ['nullable', 'string', 'max:2000']]);
         $save($this->me(), $request->string('title')->toString(), Day::of($request->string('on')->toString()), $this->text($request, 'why'), $outlook);
 
         return $this->changed();

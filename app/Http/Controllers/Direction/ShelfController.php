@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Direction;
 
 use App\Actions\Shelf\Shelve;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ValidDay;
 use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Project;
@@ -60,7 +61,7 @@ final class ShelfController extends Controller
 
     private function lookAgainOn(Request $request): ?Day
     {
-        $request->validate(['lookAgainOn' => ['nullable', 'date_format:Y-m-d']]);
+        $request->validate(['lookAgainOn' => ['nullable', new ValidDay()]]);
 
         return $request->filled('lookAgainOn') ? Day::of($request->string('lookAgainOn')->toString()) : null;
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Goals;
 use App\Actions\Goals\EnterReading;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
+use App\Http\Requests\ValidDay;
 use App\Models\Goal;
 use App\Models\Reading;
 use Illuminate\Http\RedirectResponse;
@@ -15,14 +16,9 @@ use Loftrin\Core\Calendar\Day;
 
 final class ReadingController extends Controller
 {
-    private const RULES = [
-        'on' => ['required', 'date_format:Y-m-d'],
-        'value' => ['required', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'],
-    ];
-
     public function store(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
     {
-        $request->validate(self::RULES);
+        $request->validate(self::rules());
         $enter($this->me(), $goal, Day::of($request->string('on')->toString()), $request->string('value')->toString());
 
         return $this->changed();
@@ -30,7 +26,7 @@ final class ReadingController extends Controller
 
     public function paste(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
     {
-        $request->validate(['text' => ['required', 'string', 'max:20000'], 'last' => ['required', 'date_format:Y-m-d']]);
+        $request->validate(['text' => ['required', 'string', 'max:20000'], 'last' => ['required', new ValidDay()]]);
         $enter->paste($this->me(), $goal, $request->string('text')->toString(), Day::of($request->string('last')->toString()));
 
         return $this->changed();
@@ -39,7 +35,7 @@ final class ReadingController extends Controller
     public function update(Request $request, Reading $reading, EnterReading $enter): RedirectResponse
     {
         Meanwhile::complete($request, $reading->only(['on', 'value']));
-        $request->validate(self::RULES);
+        $request->validate(self::rules());
         $enter->correct($this->me(), $reading, Day::of($request->string('on')->toString()), $request->string('value')->toString());
 
         return $this->changed();
@@ -50,5 +46,14 @@ final class ReadingController extends Controller
         $enter->remove($this->me(), $reading);
 
         return $this->changed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function rules(): array
+    {
+        return [
+            'on' => ['required', new ValidDay()],
+            'value' => ['required', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'],
+        ];
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\Week\Bulk;
 use App\Actions\Week\ChangeTasks;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Shown;
+use App\Http\Requests\ValidDay;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\ListPage;
@@ -31,7 +32,7 @@ final class ListController extends Controller
 
     public function show(Request $request, ListPage $page, Workspace $workspace, TaskList $list = TaskList::Today): Response
     {
-        $request->validate(['minutes' => ['nullable', 'integer', 'between:1,100000'], 'since' => ['nullable', 'date_format:Y-m-d']]);
+        $request->validate(['minutes' => ['nullable', 'integer', 'between:1,100000'], 'since' => ['nullable', new ValidDay()]]);
 
         return Inertia::render('lists/List', ['page' => $page->of(
             $list,

@@ -9,6 +9,7 @@ use App\Actions\Meetings\RunMeeting;
 use App\Actions\Meetings\SettleItem;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
+use App\Http\Requests\ValidDay;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
 use App\Models\Meeting;
@@ -72,7 +73,7 @@ final class MeetingController extends Controller
         $request->validate([
             'title' => ['required', 'string', 'max:200'],
             'owner' => ['required', 'integer', 'exists:people,id'],
-            'by' => ['nullable', 'date_format:Y-m-d'],
+            'by' => ['nullable', new ValidDay()],
             'project' => ['nullable', 'integer', 'exists:projects,id'],
         ]);
         $settle->nextStep(

@@ -9,6 +9,7 @@ use App\Actions\Meetings\RaiseIssue;
 use App\Actions\Meetings\SaveSeries;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\SeriesFields;
+use App\Http\Requests\ValidDay;
 use App\Models\Issue;
 use App\Models\Series;
 use App\Queries\Meetings\MeetingsPage;
@@ -61,7 +62,7 @@ final class SeriesController extends Controller
 
     public function open(Request $request, Series $series, OpenMeeting $open): RedirectResponse
     {
-        $request->validate(['on' => ['required', 'date_format:Y-m-d']]);
+        $request->validate(['on' => ['required', new ValidDay()]]);
         $meeting = $open($this->me(), $series, Day::of($request->string('on')->toString()));
 
         return $this->changed(route('meetings.show', $meeting));

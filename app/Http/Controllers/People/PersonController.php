@@ -24,7 +24,7 @@ final class PersonController extends Controller
 
     public function store(Request $request, AddPerson $add): RedirectResponse
     {
-        $request->merge(['email' => $request->string('email')->lower()->toString()]);
+        $request->merge(['email' => mb_strtolower($this->text($request, 'email') ?? '')]);
         $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'email', 'max:190', 'unique:people,email'],

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\People;
 use App\Actions\People\ChooseReach;
 use App\Actions\People\SetReminder;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ValidDay;
 use App\Models\Occasion;
 use App\Models\Reach;
 use App\Models\Reminder;
@@ -40,7 +41,7 @@ final class ToldController extends Controller
         $request->validate([
             'words' => ['required', 'string', 'max:200'],
             'kind' => ['required', Rule::enum(ReminderKind::class)],
-            'on' => ['required', 'date_format:Y-m-d'],
+            'on' => ['required', new ValidDay()],
             'at' => ['nullable', 'date_format:H:i'],
         ]);
         $set->set($this->me(), $request->string('words')->toString(), ReminderKind::from($request->string('kind')->toString()), Day::of($request->string('on')->toString()), $this->text($request, 'at'));
@@ -50,7 +51,7 @@ final class ToldController extends Controller
 
     public function putOff(Request $request, Reminder $reminder, SetReminder $set): RedirectResponse
     {
-        $request->validate(['on' => ['required', 'date_format:Y-m-d']]);
+        $request->validate(['on' => ['required', new ValidDay()]]);
         $set->putOff($this->me(), $reminder, Day::of($request->string('on')->toString()));
 
         return $this->changed();

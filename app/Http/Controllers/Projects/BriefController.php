@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Projects;
 use App\Actions\Projects\ChangeBrief;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
+use App\Http\Requests\ValidDay;
 use App\Models\Milestone;
 use App\Models\PlanLine;
 use App\Models\Project;
@@ -98,7 +99,7 @@ final class BriefController extends Controller
     private function milestone(Request $request, Project $project, ChangeBrief $change, ?Milestone $milestone): RedirectResponse
     {
         Meanwhile::complete($request, $milestone?->only(['title', 'on']) ?? []);
-        $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', 'date_format:Y-m-d']]);
+        $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', new ValidDay()]]);
         $change->milestone($this->me(), $project, $request->string('title')->toString(), Day::of($request->string('on')->toString()), $milestone);
 
         return $this->changed();

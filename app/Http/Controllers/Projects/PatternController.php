@@ -9,6 +9,7 @@ use App\Actions\Projects\StartFromPattern;
 use App\Actions\Projects\TakePattern;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\PatternFields;
+use App\Http\Requests\ValidDay;
 use App\Models\Pattern;
 use App\Models\Project;
 use App\Queries\Projects\PatternPage;
@@ -54,7 +55,7 @@ final class PatternController extends Controller
 
     public function start(Request $request, Pattern $pattern, StartPage $page): Response
     {
-        $request->validate(['title' => ['nullable', 'string', 'max:200'], 'start' => ['nullable', 'date_format:Y-m-d'], 'roles' => ['array'], 'roles.*' => ['integer']]);
+        $request->validate(['title' => ['nullable', 'string', 'max:200'], 'start' => ['nullable', new ValidDay()], 'roles' => ['array'], 'roles.*' => ['integer']]);
 
         return Inertia::render('projects/Start', ['page' => $page->of(
             $pattern,
@@ -69,7 +70,7 @@ final class PatternController extends Controller
     {
         $request->validate([
             'title' => ['required', 'string', 'max:200'],
-            'start' => ['required', 'date_format:Y-m-d'],
+            'start' => ['required', new ValidDay()],
             'goal' => ['nullable', 'integer'],
             'roles' => ['array'],
             'roles.*' => ['integer', 'exists:people,id'],

@@ -34,15 +34,16 @@ final class MoveController extends Controller
 
     public function many(Request $request, ChangeTasks $change): RedirectResponse
     {
+        $what = Bulk::tryFrom($this->text($request, 'what') ?? '');
         $request->validate([
             'tasks' => ['required', 'array', 'max:500'],
             'tasks.*' => ['integer', 'distinct'],
             'what' => ['required', Rule::enum(Bulk::class)],
-            'value' => ['nullable', 'string', 'max:20', Rule::when($request->string('what')->toString() === Bulk::Rank->value, 'in:A,B,C'), Rule::when($request->string('what')->toString() === Bulk::HandOver->value, 'required|exists:people,id')],
+            'value' => ['nullable', 'string', 'max:20', Rule::when($what === Bulk::Rank, 'in:A,B,C'), Rule::when($what === Bulk::HandOver, 'required|exists:people,id')],
         ]);
         /** @var list<int|string> $ids */
         $ids = array_values($request->array('tasks'));
-        $change($this->me(), array_map(intval(...), $ids), Bulk::from($request->string('what')->toString()), $this->text($request, 'value'));
+        $change($this->me(), array_map(intval(...), $ids), $what ?? Bulk::Tick, $this->text($request, 'value'));
 
         return $this->changed();
     }

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Illuminate\Routing\Route as RegisteredRoute;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Tests\Feature\Made;
+use Tests\Feature\Workspaces;
+
+/** What no form sends, and anybody can. */
+const ABSURD = [
+    'an array' => ['a', ['b' => 'c']],
+    'nested arrays' => [[[]]],
+    'a NUL' => "a\0b",
+    'broken UTF-8' => "\xC3\x28",
+    'twenty digits' => '99999999999999999999',
+    'a negative' => '-1',
+    'a fraction' => '1e400',
+    'year 1' => '0001-01-01',
+    'year 9999' => '9999-12-31',
+    'a day that is not' => '2027-02-30',
+    'a period of year 9999' => '9999-W52',
+    'nothing' => '',
+    'null' => null,
+    'true' => true,
+    'a long text' => 'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx',
+];
+
+/** Every name that a form or an address sends something under. */
+const FIELDS = [
+    'title', 'words', 'period', 'on', 'at', 'why', 'mark', 'parent', 'weight', 'owner', 'owner_id', 'area', 'scope', 'circle', 'circles', 'people', 'visibility', 'outlook', 'quarters', 'predecessor', 'measure',
+    'start', 'target', 'limit', 'sense', 'share', 'unit', 'checkpoints', 'result', 'score', 'line', 'rest', 'titles', 'lookAgainOn', 'goals', 'value', 'text', 'last', 'chance', 'direction', 'name', 'kind',
+    'notes', 'what', 'email', 'phone', 'project', 'goal', 'stage', 'stage_id', 'before', 'tasks', 'after', 'planned', 'due_on', 'minutes', 'rank', 'waiting_on', 'ask_again_on', 'attention', 'place', 'how', 'done',
+    'rule', 'startsOn', 'starts_on', 'time', 'attendees', 'standing', 'isPrivate', 'context', 'need', 'decision', 'because', 'by', 'outcome', 'summary', 'wasThere', 'question', 'answers', 'occasion', 'reach', 'yes',
+    'stages', 'serves', 'state', 'order', 'weighing', 'dueOn', 'lastIsDone', 'collections', 'named', 'choices', 'reason', 'limits', 'approach', 'learned', 'reached', 'address', 'roles', 'days', 'steps',
+    'conditions', 'sort', 'group', 'shared', 'perQuarter', 'pattern', 'routines', 'file', 'purpose', 'isMain', 'isFirst', 'who', 'from', 'all', 'more', 'as', 'gap', 'page', 'filter', 'seen', 'taken', 'take', 'list',
+    'weeklyHours', 'role', 'password', 'thread', 'band', 'status', 'owners', 'zoom', 'current', 'token',
+];
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->lead = Made::person(Role::Lead);
+    $this->records = Workspaces::full($this->lead);
+    $this->actingAs($this->lead);
+});
+
+/** @return list<array{string, string}> methods and addresses of all routes, with a record for each parameter */
+function addresses(array $records): array
+{
+    $found = [];
+
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        /** @var RegisteredRoute $route */
+        if (! in_array('web', $route->gatherMiddleware(), true)) {
+            continue;
+        }
+
+        $address = (string) preg_replace_callback('/\{(\w+)\??\}/', static fn(array $name): string => (string) ($records["{$route->getName()} $name[1]"] ?? $records[$name[1]] ?? 1), $route->uri());
+        $found[] = [$route->methods()[0], "/$address"];
+    }
+
+    return $found;
+}
+
+/** How a question broke down; null when it was answered, whatever the answer. */
+function breakdown(string $method, string $address, array $fields = []): ?string
+{
+    DB::beginTransaction();
+
+    try {
+        test()->call($method, $address, $fields);
+
+        return null;
+    } catch (Throwable $reason) {
+        return "$method $address: ".$reason::class." {$reason->getMessage()} at ".basename($reason->getFile()).":{$reason->getLine()}";
+    } finally {
+        DB::rollBack();
+    }
+}
+
+it('answers no absurd value with a breakdown, on any route', function (mixed $value): void {
+    $asked = array_filter(addresses($this->records), static fn(array $route): bool => $route[1] !== '/sign-out');
+    $broken = array_map(static fn(array $route): ?string => breakdown($route[0], $route[1], array_fill_keys(FIELDS, $value)), $asked);
+
+    expect(array_values(array_filter($broken)))->toBe([]);
+})->with(array_map(static fn(mixed $value): array => [$value], ABSURD));
+
+it('answers no absurd address with a breakdown', function (string $value): void {
+    $broken = [];
+
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        if (str_contains($route->uri(), '{') && in_array('web', $route->gatherMiddleware(), true)) {
+            $broken[] = breakdown($route->methods()[0], '/'.preg_replace('/\{\w+\??\}/', rawurlencode($value), $route->uri()));
+        }
+    }
+
+    expect(array_values(array_filter($broken)))->toBe([]);
+})->with(['99999999999999999999', '-1', '0', 'x', "a\0b", '0001-W01', '9999-W52', '9999', '0001', '9999-Q4', '2027-W54', '2027-13', '9999-12-31', '2027-W06+9', '%', '../..', '[]']);

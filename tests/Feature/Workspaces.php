@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Area;
+use App\Models\Attendance;
+use App\Models\Circle;
+use App\Models\Comment;
+use App\Models\Contact;
+use App\Models\Estimate;
+use App\Models\Field;
+use App\Models\File;
+use App\Models\Issue;
+use App\Models\Jot;
+use App\Models\Judgement;
+use App\Models\Membership;
+use App\Models\Milestone;
+use App\Models\Outlook;
+use App\Models\Pattern;
+use App\Models\Person;
+use App\Models\PlanLine;
+use App\Models\Reading;
+use App\Models\Reference;
+use App\Models\Reminder;
+use App\Models\Resolve;
+use App\Models\Routine;
+use App\Models\RoutineStep;
+use App\Models\SavedList;
+use App\Models\Step;
+
+/** A workspace in which there is one of everything, all of it somebody's. */
+final class Workspaces
+{
+    /** @return array<string, int|string> what stands for each parameter of a route; one of a certain route under its name too */
+    public static function full(Person $owner): array
+    {
+        $today = Made::TODAY;
+        $of = ['person_id' => $owner->id, 'on' => $today];
+        $area = Area::query()->create(['name' => 'Yard', 'kind' => 'area', 'owner_id' => $owner->id]);
+        $goal = Made::goal($owner, '2027-Q1', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10, 'area_id' => $area->id]);
+        $judged = Made::goal($owner, '2027-Q1', ['measure' => 'judged']);
+        $closed = Made::goal($owner, '2027-Q1', ['closed_on' => $today, 'result' => 'met']);
+        $shelved = Made::goal($owner, '2027-Q1', ['closed_on' => $today, 'result' => 'not_met', 'shelved_on' => $today]);
+        $project = Made::project($owner, [$goal], ['Prepare', 'At sea'], ['area_id' => $area->id]);
+        $task = Made::task($owner, ['project_id' => $project->id]);
+        $series = Made::series([$owner], ['owner_id' => $owner->id]);
+        $circle = Circle::query()->create(['name' => 'Leads']);
+        Membership::query()->create(['circle_id' => $circle->id, 'person_id' => $owner->id]);
+        $pattern = Pattern::query()->create(['title' => 'Demo', 'weighing' => 'count', 'order' => 'any']);
+        $routine = Routine::query()->create(['title' => 'Grease', 'kind' => 'task', 'owner_id' => $owner->id, 'words' => 'every week', 'rule' => 'FREQ=WEEKLY', 'starts_on' => $today, 'is_stock' => false])->refresh();
+        $meeting = $series->meetings()->create(['on' => '2027-02-08', 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
+        $item = $meeting->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
+
+        return [
+            'area' => $area->id,
+            'goal' => $goal->id,
+            'judgements.store goal' => $judged->id,
+            'goals.reopen goal' => $closed->id,
+            'project' => $project->id,
+            'task' => $task->id,
+            'work' => $task->id,
+            'kind' => 'tasks',
+            'series' => $series->id,
+            'meeting' => $meeting->id,
+            'item' => $item->id,
+            'attendance' => Attendance::query()->create(['meeting_id' => $meeting->id, 'person_id' => $owner->id, 'was_there' => true])->id,
+            'issue' => Issue::query()->create(['series_id' => $series->id, 'title' => 'Key', 'need' => 'decision', 'raised_by' => $owner->id, 'raised_on' => $today, 'waited' => 0])->id,
+            'circle' => $circle->id,
+            'pattern' => $pattern->id,
+            'routine' => $routine->id,
+            'routine-steps.tick step' => RoutineStep::query()->create(['routine_id' => $routine->id, 'position' => 0, 'title' => 'Wipe'])->id,
+            'step' => Step::query()->create(['task_id' => $task->id, 'position' => 0, 'title' => 'Ask'])->id,
+            'contact' => Contact::query()->create(['area_id' => $area->id, 'name' => 'Sten', 'person_id' => $owner->id])->id,
+            'outlook' => Outlook::query()->create(['title' => 'North', 'on' => '2030-01-01'])->id,
+            'resolve' => Resolve::query()->create(['stretch' => '2027-Q1', 'kind' => 'driver', 'title' => 'Visits', 'owner_id' => $owner->id, 'starts_on' => '2027-01-01', 'ends_on' => '2027-03-31'])->id,
+            'reading' => Reading::query()->create(['goal_id' => $goal->id, 'on' => $today, 'value' => 4, 'entered_by' => $owner->id])->id,
+            'comment' => Comment::query()->create(['goal_id' => $goal->id, 'words' => 'x', ...$of])->id,
+            'estimate' => Estimate::query()->create(['goal_id' => $goal->id, 'chance' => 50, ...$of])->id,
+            'judgement' => Judgement::query()->create(['goal_id' => $judged->id, 'direction' => 'forward', 'line' => 'x', ...$of])->id,
+            'saved' => SavedList::query()->create(['title' => 'Mine', 'owner_id' => $owner->id, 'visibility' => 'only_me', 'conditions' => []])->id,
+            'field' => Field::query()->create(['name' => 'Berth', 'kind' => 'text'])->id,
+            'milestone' => Milestone::query()->create(['project_id' => $project->id, 'title' => 'Wet', 'on' => '2027-03-01'])->id,
+            'line' => PlanLine::query()->create(['project_id' => $project->id, 'title' => 'Survey'])->id,
+            'file' => File::query()->create(['task_id' => $task->id, 'person_id' => $owner->id, 'name' => 'a.txt', 'bytes' => 1, 'path' => 'files/a'])->id,
+            'reference' => Reference::query()->create(['task_id' => $task->id, 'person_id' => $owner->id, 'title' => 'x', 'address' => 'https://saltglass.example'])->id,
+            'reminder' => Reminder::query()->create(['words' => 'Call', 'kind' => 'show', ...$of])->id,
+            'jot' => Jot::query()->create(['person_id' => $owner->id, 'words' => 'x', 'jotted_on' => $today])->id,
+            'shelf.put kind' => 'task', 'shelf.put shelved' => $task->id,
+            'shelf.back kind' => 'task', 'shelf.back shelved' => Made::task($owner, ['shelved_on' => $today])->id,
+            'shelf.go kind' => 'goal', 'shelf.go shelved' => $shelved->id,
+            'person' => $owner->id,
+            'period' => '2027-Q1', 'week.show period' => '2027-W06', 'week.focus period' => '2027-W06', 'direction period' => '2027',
+            'week' => '2027-W05',
+            'stretch' => '2027-Q1', 'planning step' => 'goals', 'planning.step step' => 'goals',
+            'list' => 'today',
+            'batch' => '00000000-0000-0000-0000-000000000000',
+        ];
+    }
+}
