@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
 use App\Models\Relations\Everybody;
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Access\Authorizable as AuthorizableContract;
 use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
 use Illuminate\Foundation\Auth\Access\Authorizable;
+use Loftrin\Core\Calendar\Day;
 
 /**
  * Somebody with an account.
@@ -19,6 +21,7 @@ use Illuminate\Foundation\Auth\Access\Authorizable;
  * @property string $password
  * @property Role   $role
  * @property int    $weekly_hours
+ * @property ?Day   $set_aside_on who left: they cannot sign in, and nothing is given to them
  */
 final class Person extends Record implements AuthenticatableContract, AuthorizableContract
 {
@@ -46,6 +49,7 @@ final class Person extends Record implements AuthenticatableContract, Authorizab
         return [
             'password' => 'hashed',
             'role' => Role::class,
+            'set_aside_on' => AsDay::class,
         ];
     }
 }

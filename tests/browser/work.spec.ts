@@ -249,7 +249,9 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await title.fill('Said in other words');
     await title.press('Enter');
     await expect(page.getByRole('heading', { name: 'Said in other words' })).toBeAttached();
-    await page.getByRole('button', { name: 'Undo' }).last().click();
+    // The message of the change before it goes first.
+    await expect(page.getByRole('button', { name: 'Undo' })).toHaveCount(1);
+    await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText(/Undid: changed/)).toBeVisible();
     await expect(title).toHaveValue('Sketch a float for the Tay');
     await page.reload();
@@ -268,7 +270,7 @@ test('what two write at once is not lost: the second sees both and decides', asy
     await other.close();
 
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByText(/Somebody changed this meanwhile to “theirs”/)).toBeVisible();
+    await expect(page.getByText(/Somebody changed this to “theirs”/)).toBeVisible();
     await expect(page.getByLabel('Notes')).toHaveValue('mine');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText(/Somebody changed this/)).toHaveCount(0);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\People\AddPerson;
+use App\Http\Requests\ChosenPassword;
 use App\Models\Person;
 use App\Models\Role;
 use Illuminate\Console\Command;
@@ -24,7 +25,7 @@ final class AddPersonByHand extends Command
         $checked = Validator::make($given, [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'email', 'max:190', 'unique:people,email'],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'password' => ChosenPassword::rules(),
             'hours' => ['required', 'integer', 'between:0,80'],
         ]);
 

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Goals\ScopeDay;
 use App\Queries\Goals\StoredPlan;
 use App\Store\Remembered;
 use Database\Demo\People;
@@ -182,7 +183,8 @@ final class Bench extends Command
         $this->allFigures(StoredPlan::ofYear($workspace, null, $year), $today);
         DB::disableQueryLog();
         $aggregates = array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => str_contains($query, 'sum('));
-        $ofToday = array_map(static fn(string $all): string => implode(' union all ', array_filter(explode(' union all ', $all), static fn(string $part): bool => str_contains($part, "'$today' as day") || str_contains($part, "owner, '$today'"))), $aggregates);
+        $key = (new ScopeDay($today))->key;
+        $ofToday = array_filter(array_map(static fn(string $all): string => implode(' union all ', array_filter(explode(' union all ', $all), static fn(string $part): bool => str_contains($part, "'$key' as day") || str_contains($part, "owner, '$key'"))), $aggregates), static fn(string $query): bool => $query !== "");
         $ask = static function (array $queries): void {
             array_map(static fn(string $query): array => DB::select($query), $queries);
         };

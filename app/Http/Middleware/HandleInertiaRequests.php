@@ -34,6 +34,7 @@ final class HandleInertiaRequests extends Middleware
             // Names the state that the page shows: while it is the same, nothing was changed.
             'stamp' => static fn(): string => app(Stamp::class)->current(),
             'change' => static fn() => $request->session()->get('change'),
+            'link' => static fn() => $request->session()->get('link'),
             'problem' => static fn() => $request->session()->get('problem'),
         ];
     }

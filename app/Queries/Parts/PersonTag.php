@@ -21,12 +21,12 @@ final readonly class PersonTag implements Props
     }
 
     /**
-     * Everybody, by name.
+     * Everybody who is here, by name: nothing is given to those who left.
      *
      * @return list<self>
      */
     public static function all(): array
     {
-        return array_values(app(Everybody::class)->all()->map(self::of(...))->all());
+        return array_values(app(Everybody::class)->all()->whereNull('set_aside_on')->map(self::of(...))->all());
     }
 }

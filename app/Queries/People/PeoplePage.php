@@ -28,7 +28,7 @@ final readonly class PeoplePage
         $active = Project::query()->where('state', 'active')->selectRaw('owner_id, count(*) as projects')->groupBy('owner_id')->pluck('projects', 'owner_id');
         $open = Task::query()->visibleTo($viewer)->onLists();
         $counts = (clone $open)->toBase()->groupBy('owner_id')
-            ->selectRaw('owner_id, count(*) as open, sum(due_on < ?) as late', [(string) $this->workspace->today()])->get()->keyBy('owner_id');
+            ->selectRaw('owner_id, count(*) as open, sum(case when due_on < ? then 1 else 0 end) as late', [(string) $this->workspace->today()])->get()->keyBy('owner_id');
         $minutes = self::minutes($open->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week->span->last));
 
         return new People(
@@ -41,6 +41,7 @@ final readonly class PeoplePage
                 (int) ($counts->get($person->id)->open ?? 0),
                 (int) ($counts->get($person->id)->late ?? 0),
                 $minutes[$person->id] ?? 0,
+                $person->set_aside_on !== null,
             ))->all()),
             CircleRow::all(),
             $week->name,

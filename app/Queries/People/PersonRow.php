@@ -11,10 +11,11 @@ use App\Queries\Props;
 final readonly class PersonRow implements Props
 {
     /**
-     * @param int $active  active projects they own
-     * @param int $open    open tasks that the viewer may see
-     * @param int $late    of these, past their due date
-     * @param int $planned minutes of tasks planned for this week
+     * @param int  $active  active projects they own
+     * @param int  $open    open tasks that the viewer may see
+     * @param int  $late    of these, past their due date
+     * @param int  $planned minutes of tasks planned for this week
+     * @param bool $isAside whether they left
      */
     public function __construct(
         public PersonTag $person,
@@ -25,6 +26,7 @@ final readonly class PersonRow implements Props
         public int $open,
         public int $late,
         public int $planned,
+        public bool $isAside,
     ) {
     }
 }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Actions\People\AddPerson;
+use App\Actions\People\GiveAccess;
+use App\Actions\People\SetAside;
 use App\Http\Controllers\Controller;
+use App\Models\Person;
 use App\Models\Role;
+use App\Models\Workspace;
 use App\Queries\People\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -22,25 +26,55 @@ final class PersonController extends Controller
         return Inertia::render('people/People', ['page' => $page->of($this->me())]);
     }
 
-    public function store(Request $request, AddPerson $add): RedirectResponse
+    /** Who is new chooses a password by a link, which their lead can hand them too. */
+    public function store(Request $request, AddPerson $add, GiveAccess $access, Workspace $workspace): RedirectResponse
     {
         $request->merge(['email' => mb_strtolower($this->text($request, 'email') ?? '')]);
-        $request->validate([
-            'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'email', 'max:190', 'unique:people,email'],
-            'password' => ['required', 'string', 'max:200', Password::min(10)],
-            'role' => ['required', Rule::enum(Role::class)],
-            'weeklyHours' => ['required', 'integer', 'between:0,80'],
-        ]);
-        $add(
+        $request->validate(['name' => ['required', 'string', 'max:80'], 'email' => ['required', 'email', 'max:190', 'unique:people,email'], ...self::facts()]);
+        $person = $add(
             $this->me(),
             $request->string('name')->toString(),
             $request->string('email')->toString(),
-            $request->string('password')->toString(),
+            Str::random(40),
             $request->enum('role', Role::class) ?? Role::Member,
             $request->integer('weeklyHours'),
         );
 
+        return $this->changed()->with('link', ['name' => $person->name, 'address' => $access->invite($person, $workspace->name)]);
+    }
+
+    public function update(Request $request, Person $person, SetAside $set): RedirectResponse
+    {
+        $request->validate(self::facts());
+        $set->changeRole($this->me(), $person, $request->enum('role', Role::class) ?? Role::Member, $request->integer('weeklyHours'));
+
         return $this->changed();
+    }
+
+    /** Another link, for whoever lost the first or their password. */
+    public function link(Person $person, GiveAccess $access): RedirectResponse
+    {
+        return $this->changed()->with('link', ['name' => $person->name, 'address' => $access->reset($person)]);
+    }
+
+    public function setAside(Request $request, Person $person, SetAside $set): RedirectResponse
+    {
+        $request->validate(['heir' => ['required', 'integer', Rule::exists('people', 'id')->whereNull('set_aside_on')]], ['heir.required' => 'Choose who takes over what they own.']);
+        $set($this->me(), $person, Person::query()->findOrFail($request->integer('heir')));
+
+        return $this->changed();
+    }
+
+    public function takeBack(Person $person, SetAside $set): RedirectResponse
+    {
+        $set->back($this->me(), $person);
+
+        return $this->changed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function facts(): array
+    {
+        return ['role' => ['required', Rule::enum(Role::class)], 'weeklyHours' => ['required', 'integer', 'between:0,80']];
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Person;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -27,9 +28,12 @@ final class SignInController extends Controller
         $known = Auth::attempt([
             'email' => $request->string('email')->lower()->toString(),
             'password' => $request->string('password')->toString(),
+            'set_aside_on' => null,
         ], $request->boolean('remember'));
 
         if (! $known) {
+            Log::warning('A sign-in failed.', ['ip' => $request->ip(), 'address' => hash('xxh64', $request->string('email')->lower()->toString())]);
+
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }
 

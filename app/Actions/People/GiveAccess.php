@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Exchange\Mailbox;
+use App\Models\AccessLink;
+use App\Models\Person;
+use App\Store\RefusedChange;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use SensitiveParameter;
+
+/** Lets people in: by a link to choose a password with, by a password changed, and out again on every device. */
+final readonly class GiveAccess
+{
+    private const INVITED_FOR_DAYS = 14;
+
+    private const RESET_WITHIN_HOURS = 2;
+
+    public function __construct(private Mailbox $mailbox)
+    {
+    }
+
+    /**
+     * A link for somebody new, which goes to their address too.
+     *
+     * @return string its address, from the configuration, whatever host was asked
+     */
+    public function invite(Person $to, string $workspace): string
+    {
+        $link = $this->link($to, Carbon::now()->addDays(self::INVITED_FOR_DAYS));
+        $this->mailbox->send($to, "Your access to $workspace", 'Choose a password to sign in with, within '.self::INVITED_FOR_DAYS." days:\n$link");
+
+        return $link;
+    }
+
+    /** A link for somebody who has forgotten their password. */
+    public function reset(Person $to): string
+    {
+        $link = $this->link($to, Carbon::now()->addHours(self::RESET_WITHIN_HOURS));
+        $this->mailbox->send($to, 'A new password', 'Choose a new password within '.self::RESET_WITHIN_HOURS." hours. If you did not ask for this, do nothing:\n$link");
+
+        return $link;
+    }
+
+    /**
+     * Uses a link up. Whoever was signed in by the old password is signed out.
+     *
+     * @throws RefusedChange when it was used or has run out
+     */
+    public function accept(string $token, #[SensitiveParameter] string $password): Person
+    {
+        return DB::transaction(function () use ($token, $password): Person {
+            $link = AccessLink::query()->open($token)->first() ?? throw new RefusedChange('password', 'This link was used already or has run out. Ask for another one.');
+            $link->update(['used_at' => Carbon::now()]);
+            $this->setPassword($link->person, $password);
+
+            return $link->person;
+        });
+    }
+
+    /** Whoever else was signed in as this person is signed out. */
+    public function setPassword(Person $person, #[SensitiveParameter] string $password, ?string $exceptSession = null): void
+    {
+        DB::transaction(function () use ($person, $password, $exceptSession): void {
+            $person->forceFill(['password' => $password])->save();
+            $this->signOutEverywhere($person, $exceptSession);
+        });
+    }
+
+    /** Ends all sessions, and what keeps somebody signed in beyond them. */
+    public function signOutEverywhere(Person $person, ?string $exceptSession = null): void
+    {
+        DB::table('sessions')->where('user_id', $person->id)->when($exceptSession !== null, static fn($others) => $others->where('id', '!=', $exceptSession))->delete();
+        $person->forceFill(['remember_token' => Str::random(60)])->save();
+    }
+
+    private function link(Person $to, Carbon $until): string
+    {
+        $token = Str::random(48);
+        AccessLink::query()->create(['person_id' => $to->id, 'digest' => hash('sha256', $token), 'expires_at' => $until]);
+
+        return rtrim(config()->string('app.url'), '/').route('access', $token, false);
+    }
+}

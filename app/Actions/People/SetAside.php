@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Models\Area;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Role;
+use App\Models\Routine;
+use App\Models\Series;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
+use Loftrin\Core\Work\ProjectState;
+
+/** Somebody who leaves is set aside: they cannot sign in, what they own goes to somebody else, what they did stays theirs. */
+final readonly class SetAside
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private GiveAccess $access)
+    {
+    }
+
+    /** @throws RefusedChange when no lead would be left, or they own what nobody else may see */
+    public function __invoke(Person $who, Person $leaver, Person $heir): void
+    {
+        $this->log->change($who, "Set {$leaver->name} aside", function () use ($leaver, $heir): void {
+            match (true) {
+                $leaver->set_aside_on !== null => throw new RefusedChange('person', "{$leaver->name} is set aside already."),
+                $heir->id === $leaver->id, $heir->set_aside_on !== null => throw new RefusedChange('heir', 'Choose somebody who stays.'),
+                default => self::refuseLastLead($leaver),
+            };
+
+            foreach ($this->owned($leaver) as $record) {
+                $record->update(['owner_id' => $heir->id]);
+            }
+
+            $leaver->update(['set_aside_on' => $this->workspace->today()]);
+            $this->access->signOutEverywhere($leaver);
+        });
+    }
+
+    public function back(Person $who, Person $person): void
+    {
+        $this->log->change($who, "Took {$person->name} back", static fn() => $person->update(['set_aside_on' => null]));
+    }
+
+    /** @throws RefusedChange when no lead would be left */
+    public function changeRole(Person $who, Person $person, Role $role, int $weeklyHours): void
+    {
+        $this->log->change($who, "Changed {$person->name}", static function () use ($person, $role, $weeklyHours): void {
+            if ($role !== Role::Lead) {
+                self::refuseLastLead($person);
+            }
+
+            $person->update(['role' => $role, 'weekly_hours' => $weeklyHours]);
+        });
+    }
+
+    private static function refuseLastLead(Person $person): void
+    {
+        if ($person->isLead() && Person::query()->where('role', Role::Lead)->whereNull('set_aside_on')->whereKeyNot($person->id)->doesntExist()) {
+            throw new RefusedChange('role', "{$person->name} is the only lead. Make somebody else a lead first.");
+        }
+    }
+
+    /**
+     * What is open and others can see. What only the leaver could see stays unseen.
+     *
+     * @return iterable<Area|Goal|Project|Routine|Series|Task>
+     */
+    private function owned(Person $leaver): iterable
+    {
+        yield from Goal::query()->where('owner_id', $leaver->id)->whereNull('closed_on')->where('visibility', Visibility::Everyone)->get();
+        yield from Project::query()->where('owner_id', $leaver->id)->whereIn('state', [...ProjectState::OPEN, ProjectState::Shelved])->get();
+        yield from Task::query()->where('owner_id', $leaver->id)->whereNull('done_on')->whereNull('dropped_on')->where('visibility', Visibility::Everyone)->get();
+        yield from Routine::query()->where('owner_id', $leaver->id)->whereNull('ended_on')->where('visibility', Visibility::Everyone)->get();
+        yield from Series::query()->where('owner_id', $leaver->id)->where('is_private', false)->get();
+        yield from Area::query()->where('owner_id', $leaver->id)->get();
+    }
+}
