@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\UpController;
 use App\Http\Middleware\AnswerOnce;
 use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\DateCookiesByTheirClock;
@@ -9,28 +10,25 @@ use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepToItself;
 use App\Http\Middleware\RefuseUnreadable;
 use App\Http\Middleware\TakeTurnToWrite;
-use App\Models\Person;
+use App\Http\Problems;
+use App\Http\TrustedAddresses;
 use App\Store\RefusedChange;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
-use Inertia\Inertia;
-use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         using: static function (): void {
-            // For whoever watches over the server: the application answers, and so does its database.
-            Route::get('/up', static fn() => response()->json(['people' => Person::query()->exists()]))->name('up');
+            Route::get('/up', UpController::class)->name('up');
             Route::middleware('web')->group(__DIR__.'/../routes/people.php');
 
             foreach (['capture', 'day', 'direction', 'goals', 'lists', 'meetings', 'projects', 'reviews', 'week'] as $room) {
-                Route::middleware(['web', 'auth'])->group(__DIR__."/../routes/$room.php");
+                Route::middleware(['web', 'auth', 'throttle:writes'])->group(__DIR__."/../routes/$room.php");
             }
         },
     )
@@ -45,8 +43,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: TakeTurnToWrite::class);
         // What people write keeps its spaces and line breaks; single lines are trimmed.
         $middleware->trimStrings(except: ['notes', 'was', 'words', 'seen.notes', 'seen.words']);
-        $middleware->append(DateCookiesByTheirClock::class);
-        $middleware->web(prepend: [KeepToItself::class, RefuseUnreadable::class], append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class]);
+        $middleware->append([DateCookiesByTheirClock::class, KeepToItself::class]);
+        // An address that is made up leads nowhere: what is answered to is in the configuration.
+        $middleware->trustHosts(at: static fn(): array => TrustedAddresses::hosts());
+        $middleware->web(prepend: [RefuseUnreadable::class], append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);
@@ -54,18 +54,6 @@ return Application::configure(basePath: dirname(__DIR__))
         // A rule of the core that refuses a change is told at the field it concerns, like any other bad input.
         $exceptions->map(static fn(RefusedChange $refused) => ValidationException::withMessages([$refused->field => $refused->getMessage()]));
 
-        $exceptions->respond(static function (Response $response, Throwable $reason, Request $request): Response {
-            $status = $response->getStatusCode();
-
-            if ($status === 419) {
-                return back()->with('problem', 'This page had been open too long. Nothing was sent: please try again.');
-            }
-
-            if (! in_array($status, [403, 404, 413, 429, 500, 503], true) || $request->expectsJson() || ($status === 500 && config('app.debug'))) {
-                return $response;
-            }
-
-            return Inertia::render('Problem', ['status' => $status])->toResponse($request)->setStatusCode($status);
-        });
+        $exceptions->respond(Problems::answer(...));
     })
     ->create();

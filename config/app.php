@@ -8,8 +8,20 @@ return [
     // Timestamps are kept in UTC; what day it is follows the workspace's own zone.
     'timezone' => 'UTC',
 
+    'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+
+    // Besides the host of that address, separated by commas; and proxies whose word on host and https is believed.
+    'trusted_hosts' => env('TRUSTED_HOSTS', ''),
+    'trusted_proxies' => env('TRUSTED_PROXIES', ''),
+
     // So many seconds the application's clock is ahead of the machine's: for the demo and the tests, never in production.
     'clock_shift' => (int) env('APP_CLOCK_SHIFT', 0),
+
+    'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+
+    // Besides the host of that address, separated by commas; and proxies whose word on host and https is believed.
+    'trusted_hosts' => env('TRUSTED_HOSTS', ''),
+    'trusted_proxies' => env('TRUSTED_PROXIES', ''),
 
     // So many seconds the application's clock is ahead of the machine's: for the demo and the tests, never in production.
     'clock_shift' => (int) env('APP_CLOCK_SHIFT', 0),

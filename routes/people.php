@@ -18,7 +18,7 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/access/{token}', [AccessController::class, 'accept'])->middleware('throttle:sign-in')->name('access.accept');
 });
 
-Route::middleware('auth')->group(static function (): void {
+Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/people', [PersonController::class, 'index'])->name('people.index');
     Route::post('/people', [PersonController::class, 'store'])->name('people.store')->can('lead');

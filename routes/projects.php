@@ -37,7 +37,7 @@ Route::controller(AttachmentController::class)->group(static function (): void {
     Route::whereIn('kind', ['tasks', 'projects'])->group(static function (): void {
         Route::post('/{kind}/{work}/comments', 'comment')->name('work.comment')->can('view', 'work');
         Route::put('/{kind}/{work}/helpers', 'helpers')->name('work.helpers')->can('view', 'work');
-        Route::post('/{kind}/{work}/files', 'addFile')->name('files.store')->can('view', 'work');
+        Route::post('/{kind}/{work}/files', 'addFile')->middleware('throttle:uploads')->name('files.store')->can('view', 'work');
         Route::post('/{kind}/{work}/references', 'addReference')->name('references.store')->can('view', 'work');
     });
     Route::get('/files/{file}', 'file')->name('files.show')->can('view', 'file');

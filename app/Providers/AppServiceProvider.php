@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Exchange\KeptMailbox;
 use App\Exchange\Mailbox;
+use App\Http\TrustedAddresses;
 use App\Models\Comment;
 use App\Models\Estimate;
 use App\Models\Person;
@@ -28,6 +29,7 @@ use Illuminate\Auth\Access\Response as AccessResponse;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -63,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
             config()->integer('session.lifetime'),
             $app,
         ));
+        TrustProxies::at(TrustedAddresses::proxies());
         // Relative, so that they hold behind any proxy and at any port.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());
@@ -82,9 +85,20 @@ final class AppServiceProvider extends ServiceProvider
             'email' => 'Too many tries. Wait a minute, then try again.',
         ]);
 
+        // More than anybody does by hand, and than a page sends by itself.
+        RateLimiter::for('writes', static fn(Request $request): Limit => $request->isMethodSafe() ? Limit::none() : Limit::perMinute(600)->by('writes of '.self::asker($request)));
+        RateLimiter::for('uploads', static fn(Request $request): Limit => Limit::perMinute(30)->by('uploads of '.self::asker($request)));
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(5)->by(json_encode($request->input('email')).'|'.$request->ip())->response($tooOften),
             Limit::perMinute(30)->by((string) $request->ip())->response($tooOften),
         ]);
+    }
+
+    /** Who asks: a person, or whoever is at an address. */
+    private static function asker(Request $request): string
+    {
+        $person = $request->user();
+
+        return $person instanceof Person ? (string) $person->id : (string) $request->ip();
     }
 }

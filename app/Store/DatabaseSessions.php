@@ -43,7 +43,8 @@ final class DatabaseSessions extends DatabaseSessionHandler
             return true;
         }
 
-        return DB::transaction(fn(): bool => parent::write($sessionId, $data));
+        // A page is shown even where nothing can be written.
+        return rescue(fn(): bool => DB::transaction(fn(): bool => parent::write($sessionId, $data)), false) === true;
     }
 
     /** @param string $sessionId */

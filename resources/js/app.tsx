@@ -1,12 +1,24 @@
-import { createInertiaApp } from '@inertiajs/react';
+import { createInertiaApp, router } from '@inertiajs/react';
 import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Frame } from './parts/Frame';
+import { tellProblem } from './parts/Notices';
 import '../css/app.css';
 
 interface PageModule {
     default: ComponentType & { layout?: (page: ReactNode) => ReactNode };
 }
+
+// What the server cannot do now is told where one is: the page stays, and what was typed on it.
+router.on('httpException', (event) => {
+    const answer: unknown = event.detail.response.data;
+    const message = /"message":"([^"]+)"/.exec(typeof answer === 'string' ? answer : JSON.stringify(answer))?.[1];
+
+    if (event.detail.response.status === 503 && message !== undefined) {
+        event.preventDefault();
+        tellProblem(message);
+    }
+});
 
 const pages = import.meta.glob<PageModule>('./pages/**/*.tsx');
 

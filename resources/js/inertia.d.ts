@@ -7,7 +7,7 @@ declare module '@inertiajs/core' {
             frame?: Frame | null;
             change?: { words: string; batch: string } | null;
             stamp: string;
-                /** By which somebody whom one let in chooses a password. */
+            /** By which somebody whom one let in chooses a password. */
             link?: { name: string; address: string } | null;
             problem?: string | null;
             /** Projects that are open, once they were asked for. */

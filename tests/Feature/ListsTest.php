@@ -96,12 +96,14 @@ it('knows what can be done now as the core does', function (int $seed): void {
 it('counts the work of projects as the core does', function (int $seed): void {
     scatter(300, $seed);
     $projects = Project::query()->orderBy('id')->get();
-    $facts = fn(ProjectWork $work): array => $projects->map(fn(Project $project): array => [
-        $work->tasks($project->id), $work->open($project->id), $work->next($project->id)?->id, $work->isStuck($project->id), $work->isReady($project->id), $work->progress($project->id)?->rounded(),
+    $facts = fn(callable $of): array => $projects->map(fn(Project $project): array => [
+        ($work = $of($project))->tasks($project->id), $work->open($project->id), $work->next($project->id)?->id, $work->isStuck($project->id), $work->isReady($project->id), $work->progress($project->id)?->rounded(),
     ])->all();
     $workspace = app(Workspace::class);
 
-    expect($facts(app(WorkCounts::class)->of($projects->modelKeys())))->toBe($facts(StoredWork::of($workspace, $projects)));
+    $counted = app(WorkCounts::class)->of($projects->modelKeys());
+
+    expect($facts(static fn(Project $project): ProjectWork => $counted))->toBe($facts(static fn(Project $project): ProjectWork => StoredWork::of($workspace, $project)));
 })->with([7, 8, 9]);
 
 it('shows a long list a part at a time', function (): void {

@@ -58,7 +58,7 @@ final class Made
             'password' => 'a-long-password',
             'role' => $role,
             'weekly_hours' => 40,
-        ]);
+        ])->refresh();
     }
 
     /** @param array<string, mixed> $more */

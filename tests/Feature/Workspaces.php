@@ -90,11 +90,10 @@ final class Workspaces
             'shelf.put kind' => 'task', 'shelf.put shelved' => $task->id,
             'shelf.back kind' => 'task', 'shelf.back shelved' => Made::task($owner, ['shelved_on' => $today])->id,
             'shelf.go kind' => 'goal', 'shelf.go shelved' => $shelved->id,
-            'person' => $owner->id,
             'period' => '2027-Q1', 'week.show period' => '2027-W06', 'week.focus period' => '2027-W06', 'direction period' => '2027',
             'week' => '2027-W05',
             'stretch' => '2027-Q1', 'planning step' => 'goals', 'planning.step step' => 'goals',
-            'list' => 'today',
+            'list' => 'today', 'token' => 'none', 'person' => $owner->id,
             'batch' => '00000000-0000-0000-0000-000000000000',
         ];
     }

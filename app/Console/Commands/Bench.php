@@ -184,7 +184,7 @@ final class Bench extends Command
         DB::disableQueryLog();
         $aggregates = array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => str_contains($query, 'sum('));
         $key = (new ScopeDay($today))->key;
-        $ofToday = array_filter(array_map(static fn(string $all): string => implode(' union all ', array_filter(explode(' union all ', $all), static fn(string $part): bool => str_contains($part, "'$key' as day") || str_contains($part, "owner, '$key'"))), $aggregates), static fn(string $query): bool => $query !== "");
+        $ofToday = array_filter(array_map(static fn(string $all): string => implode(' union all ', array_filter(explode(' union all ', $all), static fn(string $part): bool => str_contains($part, "'$key' as day") || str_contains($part, "owner, '$key'"))), $aggregates), static fn(string $query): bool => $query !== '');
         $ask = static function (array $queries): void {
             array_map(static fn(string $query): array => DB::select($query), $queries);
         };

@@ -13,6 +13,7 @@ use App\Queries\Direction\Bearing;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrence;
 use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\TaskRow;
 use App\Queries\People\ToldPage;
 use App\Queries\Week\RoutinesPage;
@@ -92,15 +93,9 @@ final readonly class DayPage
     {
         $threads = $this->plans->threads($viewer);
 
-        return array_values(Task::query()
-            ->where('owner_id', $viewer->id)
-            ->onLists()
-            ->where('due_on', '<', (string) $today)
-            ->with(TaskRow::NEEDS)
-            ->orderBy('due_on')->orderBy('id')
-            ->get()
-            ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-            ->all());
+        $late = Task::query()->where('owner_id', $viewer->id)->onLists()->where('due_on', '<', (string) $today)->orderBy('due_on')->orderBy('id');
+
+        return array_map(fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace), ListedTask::all($late));
     }
 
     /** @return list<DuePass> */

@@ -17,6 +17,7 @@ use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Lists\OwnTasks;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
@@ -56,8 +57,8 @@ final readonly class AreaPage
         $ahead = $this->ahead($area, $viewer, $week->span->last);
         $done = $this->done($area, $viewer, $back);
         $listed = array_slice($ahead, 0, self::LISTED);
-        $tasks = Task::query()->whereIntegerInRaw('id', [...$listed, ...$done])->with(TaskRow::NEEDS)->get()->keyBy('id');
-        $row = fn(int $id): TaskRow => TaskRow::of($tasks->findOrFail($id), $threads, $this->workspace);
+        $tasks = array_column(ListedTask::all(Task::query()->whereIntegerInRaw('id', [...$listed, ...$done])), null, 'id');
+        $row = fn(int $id): TaskRow => TaskRow::ofListed($tasks[$id], $threads, $this->workspace);
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
 
         return new AreaView(

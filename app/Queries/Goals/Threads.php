@@ -7,8 +7,8 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Task;
 use App\Queries\Parts\Cord;
+use App\Queries\Parts\ListedTask;
 
 /** Which thread a goal, project or task leads into, as the sign it carries. */
 final class Threads
@@ -78,6 +78,15 @@ final class Threads
         return $isSeen ? $goal->title : null;
     }
 
+    /** The same of a task that is only shown. */
+    public function titleOfListed(ListedTask $task): ?string
+    {
+        $isSeen = $task->goal_id !== null && ($this->goal($task->goal_id) !== null || $task->isGoalOpenToAll
+            || ($this->viewer !== null && Goal::query()->visibleTo($this->viewer)->whereKey($task->goal_id)->exists()));
+
+        return $isSeen ? $task->goalTitle : null;
+    }
+
     public function ofGoal(Goal|int|string|null $goal): ?Cord
     {
         $top = $this->topOf($goal);
@@ -105,12 +114,13 @@ final class Threads
         return $this->ofGoal($this->outline->servedBy((int) ($project instanceof Project ? $project->id : $project)));
     }
 
-    public function ofTask(Task $task): ?Cord
+    /** Of what a task is for: its own goal, else what its project serves most, else what it comes back for. */
+    public function ofWork(?int $goal, ?int $project, ?int $comesBackFor): ?Cord
     {
         return match (true) {
-            $task->goal_id !== null => $this->ofGoal($task->goal_id),
-            $task->project_id !== null || ! $task->relationLoaded('routine') => $this->ofProject($task->project_id),
-            default => $this->ofGoal($task->routine?->servings->first()?->goal_id),
+            $goal !== null => $this->ofGoal($goal),
+            $project !== null => $this->ofProject($project),
+            default => $this->ofGoal($comesBackFor),
         };
     }
 }

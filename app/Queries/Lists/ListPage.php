@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Lists;
 
 use App\Models\Person;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Week\WeekDays;
@@ -43,7 +43,7 @@ final readonly class ListPage
         return new ListView(
             $list,
             ListCount::all($counts),
-            $this->groups($list, $viewer, array_values($ordered->with(TaskRow::NEEDS)->limit($shown)->get()->all())),
+            $this->groups($list, $viewer, ListedTask::all($ordered->limit($shown))),
             $counts[$list->value],
             $minutes,
             $since,
@@ -56,7 +56,7 @@ final readonly class ListPage
     }
 
     /**
-     * @param list<Task> $tasks
+     * @param list<ListedTask> $tasks
      *
      * @return list<ListGroup>
      */
@@ -66,13 +66,13 @@ final readonly class ListPage
         $groups = [];
 
         foreach ($tasks as $task) {
-            $groups[$this->heading($list, $task) ?? ''][] = TaskRow::of($task, $threads, $this->workspace);
+            $groups[$this->heading($list, $task) ?? ''][] = TaskRow::ofListed($task, $threads, $this->workspace);
         }
 
         return ListGroup::under($groups);
     }
 
-    private function heading(TaskList $list, Task $task): ?string
+    private function heading(TaskList $list, ListedTask $task): ?string
     {
         $near = $this->workspace->calendar()->weekOf($this->workspace->today())->span->last->plus(7 * self::NEAR_WEEKS);
         $on = $task->planned_from ?? $task->due_on;

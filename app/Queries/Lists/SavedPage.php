@@ -11,6 +11,8 @@ use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Parts\Choices;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\Standing;
 use App\Queries\Parts\TaskRow;
@@ -20,7 +22,7 @@ use Loftrin\Core\Calendar\Day;
 /** A saved list, or one that is being built: its conditions, and what they find for the reader. */
 final readonly class SavedPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private FoundTasks $found, private Fields $fields, private OwnTasks $own)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private FoundTasks $found, private Fields $fields, private OwnTasks $own, private Choices $choices)
     {
     }
 
@@ -47,7 +49,7 @@ final readonly class SavedPage
             $fields,
             ListCount::all($counts),
             SavedTag::all($viewer),
-            $this->groups($this->sorted(clone $query, $sort)->with([...TaskRow::NEEDS, 'project.area', 'goal.area'])->limit($shown)->get()->all(), $group, $viewer),
+            $this->groups(ListedTask::all($this->sorted(clone $query, $sort)->limit($shown)), $group, $viewer),
             $query->count(),
             PersonTag::all(),
         );
@@ -72,7 +74,7 @@ final readonly class SavedPage
     }
 
     /**
-     * @param array<Task> $tasks
+     * @param list<ListedTask> $tasks
      *
      * @return list<ListGroup>
      */
@@ -82,7 +84,7 @@ final readonly class SavedPage
         $groups = [];
 
         foreach ($tasks as $task) {
-            $groups[$this->heading($task, $group, $threads)][] = TaskRow::of($task, $threads, $this->workspace);
+            $groups[$this->heading($task, $group, $threads)][] = TaskRow::ofListed($task, $threads, $this->workspace);
         }
 
         if ($group !== null) {
@@ -92,20 +94,31 @@ final readonly class SavedPage
         return ListGroup::under($groups);
     }
 
-    private function heading(Task $task, ?ListGrouping $group, Threads $threads): string
+    private function heading(ListedTask $task, ?ListGrouping $group, Threads $threads): string
     {
-        $goal = $threads->titleOf($task->goal) === null ? null : $task->goal;
+        $goal = $threads->titleOfListed($task);
 
         return match ($group) {
             null => '',
             ListGrouping::Owner => $task->owner->name,
-            ListGrouping::Project => $task->project->title ?? $goal->title ?? 'No project',
-            ListGrouping::Area => $task->project?->area->name ?? $goal?->area->name ?? 'No area',
+            ListGrouping::Project => $task->projectTitle ?? $goal ?? 'No project',
+            ListGrouping::Area => $this->area($task->projectArea ?? ($goal === null ? null : $task->goalArea)) ?? 'No area',
             ListGrouping::Rank => $task->rank === null ? 'Not ranked' : "Rank {$task->rank->value}",
             ListGrouping::Place => $task->place ?? 'Anywhere',
             ListGrouping::Attention => $task->attention === null ? 'Attention not said' : ucfirst($task->attention->value).' attention',
             ListGrouping::Planned => Standing::of($task, $this->workspace)->in ?? 'Not planned',
             ListGrouping::Due => $task->due_on === null ? 'No due date' : $this->workspace->calendar()->weekOf($task->due_on)->name,
         };
+    }
+
+    private function area(?int $id): ?string
+    {
+        foreach ($this->choices->areas() as $area) {
+            if ($area->value === (string) $id) {
+                return $area->label;
+            }
+        }
+
+        return null;
     }
 }

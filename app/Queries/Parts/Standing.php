@@ -18,13 +18,13 @@ final readonly class Standing
     }
 
     /** As it is shown: an open task is carried along by itself, any other stays where it was. */
-    public static function of(Task $task, Workspace $workspace): self
+    public static function of(Task|ListedTask $task, Workspace $workspace): self
     {
         return $task->isOpen() ? self::carriedTo($task, $workspace) : new self($task->planned, $task->carried);
     }
 
     /** Where a task stands today if it is open, or is taken back. Rules: computation 8. */
-    public static function carriedTo(Task $task, Workspace $workspace): self
+    public static function carriedTo(Task|ListedTask $task, Workspace $workspace): self
     {
         $today = $workspace->today();
 

@@ -61,12 +61,43 @@ final readonly class TaskRow implements Props
     ) {
     }
 
+    /** One that is a record already. */
     public static function of(Task $task, Threads $threads, Workspace $workspace): self
+    {
+        return self::row(
+            $task,
+            $workspace,
+            $task->project?->title,
+            $threads->titleOf($task->goal),
+            $task->routine?->words,
+            $threads->ofWork($task->goal_id, $task->project_id, $task->routine?->servings->first()?->goal_id),
+            [count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)), $task->steps->count()],
+        );
+    }
+
+    /** One that is only shown. */
+    public static function ofListed(ListedTask $task, Threads $threads, Workspace $workspace): self
+    {
+        return self::row(
+            $task,
+            $workspace,
+            $task->projectTitle,
+            $threads->titleOfListed($task),
+            $task->rhythm,
+            $threads->ofWork($task->goal_id, $task->project_id, $task->routineGoal),
+            [$task->stepsDone, $task->steps],
+        );
+    }
+
+    /**
+     * @param ?string         $goal  its title, if the reader may see it
+     * @param array{int, int} $steps done, and all
+     */
+    private static function row(Task|ListedTask $task, Workspace $workspace, ?string $project, ?string $goal, ?string $rhythm, ?Cord $cord, array $steps): self
     {
         $today = $workspace->today();
         $isOpen = $task->isOpen();
         $standing = Standing::of($task, $workspace);
-        $goal = $threads->titleOf($task->goal);
 
         return new self(
             $task->id,
@@ -86,7 +117,7 @@ final readonly class TaskRow implements Props
             $task->ask_again_on,
             $task->under_way_since !== null,
             $task->lookOverBy?->name,
-            $task->project->title ?? $goal,
+            $project ?? $goal,
             match (true) {
                 $task->project_id !== null => Address::ofProject($task->project_id),
                 $goal !== null && $task->goal_id !== null => Address::ofGoal($task->goal_id),
@@ -94,12 +125,12 @@ final readonly class TaskRow implements Props
             },
             $task->stage_id,
             $task->routine_id,
-            $task->routine?->words,
-            count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
-            $task->steps->count(),
+            $rhythm,
+            $steps[0],
+            $steps[1],
             $task->visibility === Visibility::OnlyMe,
             $task->done_on === null && ! $isOpen,
-            $threads->ofTask($task),
+            $cord,
         );
     }
 }

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\Task;
-use App\Queries\Parts\TaskRow;
-use Illuminate\Database\Eloquent\Collection;
+use App\Queries\Parts\ListedTask;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 
 /** Many projects without their tasks: the database counted them and found the next step of each. */
 final class CountedWork implements ProjectWork
 {
-    /** @var ?Collection<int, Task> by project: the next steps, once they are asked for */
-    private ?Collection $next = null;
+    /** @var ?array<int, ListedTask> by project: the next steps, once they are asked for */
+    private ?array $next = null;
 
     /** @param array<int, ProjectFacts> $facts by project */
     public function __construct(private readonly array $facts)
@@ -51,11 +50,11 @@ final class CountedWork implements ProjectWork
         return $this->facts[$project]->open;
     }
 
-    public function next(int $project): ?Task
+    public function next(int $project): ?ListedTask
     {
         $this->next ??= $this->nextSteps(array_keys($this->facts));
 
-        return $this->next->get($project);
+        return $this->next[$project] ?? null;
     }
 
     /** Whether it is among those that were counted. */
@@ -97,12 +96,18 @@ final class CountedWork implements ProjectWork
     /**
      * @param list<int> $projects
      *
-     * @return Collection<int, Task> by project
+     * @return array<int, ListedTask> by project
      */
-    private function nextSteps(array $projects): Collection
+    private function nextSteps(array $projects): array
     {
         $steps = array_filter(array_map(fn(int $project): ?int => $this->facts[$project]->next, $projects), is_int(...));
 
-        return Task::query()->whereIntegerInRaw('id', $steps)->with(array_diff(TaskRow::NEEDS, ['project']))->get()->keyBy('project_id');
+        $next = [];
+
+        foreach (ListedTask::all(Task::query()->whereIntegerInRaw('id', $steps)) as $task) {
+            $next[$task->project_id ?? 0] = $task;
+        }
+
+        return $next;
     }
 }

@@ -13,7 +13,6 @@ use App\Models\Workspace;
 use App\Queries\Parts\PersonTag;
 use App\Store\MadeChange;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Work\ProjectState;
 use Spatie\Activitylog\Models\Activity;
 
@@ -47,12 +46,12 @@ final readonly class History
     }
 
     /**
-     * @param Project               $project its milestones are loaded
-     * @param Collection<int, Task> $tasks   all of them, by id
+     * @param Project            $project its milestones are loaded
+     * @param array<int, string> $tasks   titles of all of them, by id
      *
      * @return list<HistoryRow>
      */
-    public function of(Project $project, Collection $tasks, Person $viewer): array
+    public function of(Project $project, array $tasks, Person $viewer): array
     {
         $entries = Activity::query()
             ->where(static fn(Builder $either) => $either
@@ -71,7 +70,7 @@ final readonly class History
 
             if ($words !== null && $by !== null && $entry->created_at !== null) {
                 $rows[] = new HistoryRow($entry->id, (string) $entry->batch_uuid, PersonTag::of($by), $this->workspace->wallDay($entry->created_at), $words, match ($entry->subject_type) {
-                    Task::class => $tasks->get($entry->subject_id)?->title,
+                    Task::class => $tasks[(int) $entry->subject_id] ?? null,
                     Milestone::class => $project->milestones->find($entry->subject_id)?->title,
                     default => null,
                 }, in_array($entry->batch_uuid, $own, true));

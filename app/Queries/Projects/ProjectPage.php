@@ -12,7 +12,6 @@ use App\Models\PlanLine;
 use App\Models\Project;
 use App\Models\Serving;
 use App\Models\Stage;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\ForecastView;
 use App\Queries\Goals\GoalRows;
@@ -21,12 +20,12 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Beside;
 use App\Queries\Parts\Choices;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Option;
 use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\TaskRow;
 use App\Queries\Week\RoutinesPage;
 use App\Store\Remembered;
-use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Weighing;
@@ -43,10 +42,10 @@ final readonly class ProjectPage
     public function of(Project $project, Person $viewer): ProjectView
     {
         $project->load(['owner', 'servings', 'milestones', 'planLines', 'gatherings.collection', 'entries.field']);
-        $work = StoredWork::of($this->workspace, new Records([$project]));
+        $work = StoredWork::of($this->workspace, $project);
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
-        $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
+        $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
         $forecast = $work->forecast($project->id);
         $register = $this->register->row($project, $work, $threads, $forecast);
         $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
@@ -72,9 +71,9 @@ final readonly class ProjectPage
             Gate::forUser($viewer)->allows('update', $project),
             $rows($served),
             array_map(static fn(int $goal): ServingValues => new ServingValues($goal, $weights[$goal]), $served),
-            $this->stages($project, $work->inScope($project->id), $row),
-            array_map(static fn(Task $task): int => $task->id, $work->now($project->id)),
-            array_values($work->all->filter(static fn(Task $task): bool => $task->done_on === null && ($task->dropped_on !== null || $task->shelved_on !== null))->map($row)->all()),
+            $this->stages($project, $work->inScope(), $row),
+            array_column($work->now(), 'id'),
+            array_map($row, array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside()))),
             $this->sum($project, $register),
             ForecastView::of($forecast),
             PersonTag::all(),
@@ -82,7 +81,7 @@ final readonly class ProjectPage
             $project->rank,
             $project->attention,
             Beside::of($project, $viewer),
-            $this->history->of($project, $work->all, $viewer),
+            $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
             $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
             $pattern !== null && PatternPage::changes($project, $pattern) !== [],
             $this->routines->for($viewer, 'project_id', $project->id),
@@ -124,8 +123,8 @@ final readonly class ProjectPage
     /**
      * A task with no stage belongs to the first.
      *
-     * @param list<Task>              $tasks
-     * @param callable(Task): TaskRow $row
+     * @param list<ListedTask>              $tasks
+     * @param callable(ListedTask): TaskRow $row
      *
      * @return list<StageRow>
      */
@@ -139,19 +138,19 @@ final readonly class ProjectPage
 
         return array_values($project->stages->map(static fn(Stage $stage): StageRow => self::stage(
             $stage,
-            array_values(array_filter($tasks, static fn(Task $task): bool => ($task->stage_id ?? $first) === $stage->id)),
+            array_values(array_filter($tasks, static fn(ListedTask $task): bool => ($task->stage_id ?? $first) === $stage->id)),
             $row,
         ))->all());
     }
 
     /**
-     * @param list<Task>              $tasks
-     * @param callable(Task): TaskRow $row
+     * @param list<ListedTask>              $tasks
+     * @param callable(ListedTask): TaskRow $row
      */
     private static function stage(?Stage $stage, array $tasks, callable $row): StageRow
     {
-        $done = array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null);
-        uasort($done, static fn(Task $a, Task $b): int => [$b->done_on?->number, $b->id] <=> [$a->done_on?->number, $a->id]);
+        $done = array_filter($tasks, static fn(ListedTask $task): bool => $task->done_on !== null);
+        uasort($done, static fn(ListedTask $a, ListedTask $b): int => [$b->done_on?->number, $b->id] <=> [$a->done_on?->number, $a->id]);
         $older = array_slice($done, self::DONE_SHOWN, preserve_keys: true);
 
         return new StageRow($stage?->id, $stage?->name, array_map($row, array_values(array_diff_key($tasks, $older))), count($older));

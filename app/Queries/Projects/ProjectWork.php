@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\Task;
+use App\Queries\Parts\ListedTask;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 
@@ -27,6 +27,6 @@ interface ProjectWork
     /** How many of those are open. */
     public function open(int $project): int;
 
-    /** The first task that somebody could start on; its relations for a line are loaded, but for the project. */
-    public function next(int $project): ?Task;
+    /** The first task that somebody could start on. */
+    public function next(int $project): ?ListedTask;
 }

@@ -58,7 +58,7 @@ final readonly class RegisterPage
     /** Its owner is loaded, and what else of it is to be shown: milestones, collections, entries. */
     public function row(Project $project, ProjectWork $work, Threads $threads, ?Forecast $forecast = null): RegisterRow
     {
-        $next = $work->next($project->id)?->setRelation('project', $project);
+        $next = $work->next($project->id);
         $today = $this->workspace->today();
         $milestone = $project->relationLoaded('milestones') ? $project->milestones->whereNull('reached_on')->first() : null;
         $changed = $project->getAttributes()['changed_at'] ?? null;
@@ -78,7 +78,7 @@ final readonly class RegisterPage
             $project->status_on,
             $work->isStuck($project->id),
             $work->isReady($project->id),
-            $next === null ? null : TaskRow::of($next, $threads, $this->workspace),
+            $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
             $milestone === null ? null : MilestoneRow::of($milestone, $today),
             is_string($changed) ? Day::of(substr($changed, 0, 10)) : null,
             $project->relationLoaded('gatherings') ? array_values($project->gatherings->map(static fn($link): string => $link->collection->title)->all()) : [],

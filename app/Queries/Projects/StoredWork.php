@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\Casts\AsDay;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
-use App\Queries\Parts\TaskRow;
-use Illuminate\Database\Eloquent\Collection;
+use App\Queries\Parts\ListedTask;
+use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Forecast;
@@ -21,55 +22,58 @@ use Loftrin\Core\Work\Project as CoreProject;
 use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task as CoreTask;
 
-/** Projects with all their tasks, ready to say what is done, stuck and can be done now. */
+/** A project with all its tasks, ready to say what is done, stuck and can be done now. */
 final readonly class StoredWork implements ProjectWork
 {
     /** @var array<array-key, CoreProject> */
     private array $projects;
-
-    /** @var array<int, list<CoreTask>> by project, in their order */
-    private array $byProject;
 
     private Doable $doable;
 
     private Rollup $rollup;
 
     /**
-     * @param Collection<int, Project> $records with stages and servings
-     * @param Collection<int, Task>    $all     of those projects, with stage, steps and precedences
+     * @param Project                $project with its stages and servings
+     * @param array<int, ListedTask> $all     its tasks, by id, in their order
+     * @param array<int, CoreTask>   $cores   the same
      */
-    public function __construct(private Workspace $workspace, Collection $records, public Collection $all)
+    private function __construct(private Workspace $workspace, Project $project, public array $all, private array $cores)
     {
-        $projects = [];
-        $byProject = [];
-        $cores = array_values($all->map(CoreRecords::task(...))->all());
-
-        foreach ($records as $record) {
-            $projects[(string) $record->id] = CoreRecords::project($record);
-        }
-
-        foreach ($cores as $task) {
-            $byProject[(int) $task->project][] = $task;
-        }
-
-        $this->projects = $projects;
-        $this->byProject = $byProject;
-        $this->doable = new Doable($projects, $cores, $workspace->today());
-        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $projects), new TalliesOfTasks($projects, [], $cores));
+        $this->projects = [(string) $project->id => CoreRecords::project($project)];
+        $this->doable = new Doable($this->projects, array_values($cores), $workspace->today());
+        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $this->projects), new TalliesOfTasks($this->projects, [], array_values($cores)));
     }
 
-    /** @param Collection<int, Project> $records */
-    public static function of(Workspace $workspace, Collection $records): self
+    public static function of(Workspace $workspace, Project $project): self
     {
-        $byId = $records->loadMissing(['stages', 'servings'])->keyBy('id');
-        $tasks = Task::query()->whereIn('project_id', $records->modelKeys())->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        // What is loaded already is not asked for again, and what has a project has no goal of its own.
-        $tasks->each(static fn(Task $task): Task => $task
-            ->setRelation('project', $project = $byId->get($task->project_id))
-            ->setRelation('stage', $project?->stages->find($task->stage_id))
-            ->setRelation('goal', null));
+        $project->loadMissing(['stages', 'servings']);
+        $of = Task::query()->where('project_id', $project->id);
+        $listed = array_column(ListedTask::all($of->clone()->orderBy('position')->orderBy('id')), null, 'id');
+        $steps = $after = [];
 
-        return new self($workspace, $records, $tasks->load([...array_diff(TaskRow::NEEDS, ['project', 'goal']), 'precedences']));
+        foreach (DB::table('steps')->whereIn('task_id', $of->clone()->select('id')->toBase())->orderBy('position')->orderBy('id')->get(['task_id', 'done_on']) as $step) {
+            $steps[(int) $step->task_id][] = AsDay::read($step->done_on);
+        }
+
+        foreach (DB::table('precedences')->whereIn('task_id', $of->clone()->select('id')->toBase())->orderBy('id')->get(['task_id', 'after_id']) as $link) {
+            $after[(int) $link->task_id][] = (string) $link->after_id;
+        }
+
+        $stages = $project->stages->pluck('name', 'id')->all();
+
+        return new self($workspace, $project, $listed, array_map(static fn(ListedTask $task): CoreTask => new CoreTask(
+            (string) $task->id,
+            (string) $project->id,
+            stage: is_string($stages[$task->stage_id ?? 0] ?? null) ? $stages[$task->stage_id ?? 0] : null,
+            createdOn: $task->created_on,
+            doneOn: $task->done_on,
+            droppedOn: $task->dropped_on,
+            shelvedOn: $task->shelved_on,
+            minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
+            steps: $steps[$task->id] ?? [],
+            after: $after[$task->id] ?? [],
+            waits: ($task->waiting_on ?? '') !== '',
+        ), $listed));
     }
 
     public function progress(int $project): ?Fraction
@@ -100,43 +104,41 @@ final readonly class StoredWork implements ProjectWork
 
     public function tasks(int $project): int
     {
-        return count($this->inScope($project));
+        return count($this->inScope());
     }
 
     public function open(int $project): int
     {
-        return count(array_filter($this->inScope($project), static fn(Task $task): bool => $task->done_on === null));
+        return count(array_filter($this->inScope(), static fn(ListedTask $task): bool => $task->done_on === null));
     }
 
-    public function next(int $project): ?Task
+    public function next(int $project): ?ListedTask
     {
-        return $this->now($project)[0] ?? null;
+        return $this->now()[0] ?? null;
     }
 
-    /** @return list<Task> those in scope, in their order */
-    public function inScope(int $project): array
+    /** @return list<ListedTask> those in scope, in their order */
+    public function inScope(): array
     {
         $today = $this->workspace->today();
 
-        return $this->records($project, static fn(CoreTask $task): bool => $task->isInScopeOn($today));
+        return $this->those(static fn(CoreTask $task): bool => $task->isInScopeOn($today));
     }
 
-    /** @return list<Task> those that somebody could start on, in their order */
-    public function now(int $project): array
+    /** @return list<ListedTask> those that somebody could start on, in their order */
+    public function now(): array
     {
-        return $this->records($project, $this->doable->isNow(...));
+        return $this->those($this->doable->isNow(...));
     }
 
     /**
      * @param callable(CoreTask): bool $holds
      *
-     * @return list<Task>
+     * @return list<ListedTask>
      */
-    private function records(int $project, callable $holds): array
+    private function those(callable $holds): array
     {
-        $ids = array_map(static fn(CoreTask $task): int => (int) $task->id, array_filter($this->byProject[$project] ?? [], $holds));
-
-        return array_values(array_filter(array_map(fn(int $id): ?Task => $this->all->get($id), $ids)));
+        return array_values(array_intersect_key($this->all, array_filter($this->cores, $holds)));
     }
 
     private function core(int $project): CoreProject

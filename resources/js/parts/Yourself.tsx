@@ -52,6 +52,13 @@ export function Yourself({ frame, onKeys }: { frame: Frame; onKeys: () => void }
             >
                 What reaches you
             </MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    router.visit(route('account'));
+                }}
+            >
+                Your account
+            </MenuItem>
             <MenuItem onSelect={onKeys}>
                 Keys <Kbd>?</Kbd>
             </MenuItem>

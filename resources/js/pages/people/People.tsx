@@ -3,7 +3,9 @@ import { clsx } from 'clsx';
 import type { People as PeopleProps } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { AccessLink } from '../../parts/people/AccessLink';
 import { AddPerson } from '../../parts/people/AddPerson';
+import { EditPerson } from '../../parts/people/EditPerson';
 import { Circles } from '../../parts/people/Circles';
 
 export default function People({ page }: { page: PeopleProps }) {
@@ -14,6 +16,7 @@ export default function People({ page }: { page: PeopleProps }) {
                 <h1>People</h1>
                 {page.mayAdd && <AddPerson />}
             </div>
+            <AccessLink />
             <div className="overflow-x-auto">
                 <table className="w-full min-w-[640px] border-collapse text-left">
                     <thead className="text-xs text-ink-2">
@@ -36,6 +39,11 @@ export default function People({ page }: { page: PeopleProps }) {
                             <th scope="col" className="w-64 pl-8 font-normal">
                                 planned this week, of their hours
                             </th>
+                            {page.mayAdd && (
+                                <th scope="col">
+                                    <span className="sr-only">account</span>
+                                </th>
+                            )}
                         </tr>
                     </thead>
                     <tbody>
@@ -43,7 +51,7 @@ export default function People({ page }: { page: PeopleProps }) {
                             const load = row.weeklyHours === 0 ? 0 : row.planned / (row.weeklyHours * 60);
 
                             return (
-                                <tr key={row.person.id} className="border-b border-hairline">
+                                <tr key={row.person.id} className={clsx('border-b border-hairline', row.isAside && 'text-ink-2')}>
                                     <th scope="row" className="py-2 font-normal">
                                         <span className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5">
                                             {row.person.initials}
@@ -56,7 +64,7 @@ export default function People({ page }: { page: PeopleProps }) {
                                         </Link>
                                         <span className="ml-3 text-xs text-ink-2">{row.email}</span>
                                     </th>
-                                    <td>{row.role}</td>
+                                    <td>{row.isAside ? 'left' : row.role}</td>
                                     <td className="text-right font-mono text-xs">{row.active}</td>
                                     <td className="text-right font-mono text-xs">{row.open}</td>
                                     <td className={clsx('text-right font-mono text-xs', row.late > 0 && 'font-semibold text-persimmon')}>
@@ -73,6 +81,11 @@ export default function People({ page }: { page: PeopleProps }) {
                                             {hoursWords(row.planned)} of {row.weeklyHours} h
                                         </span>
                                     </td>
+                                    {page.mayAdd && (
+                                        <td className="text-right">
+                                            <EditPerson row={row} people={page.people} />
+                                        </td>
+                                    )}
                                 </tr>
                             );
                         })}

@@ -7,7 +7,7 @@ import { DialogButton } from '../../ui/DialogButton';
 import { SelectField, TextField } from '../../ui/Field';
 
 export function AddPerson() {
-    const form = useForm({ name: '', email: '', password: '', role: 'member', weeklyHours: '40' });
+    const form = useForm({ name: '', email: '', role: 'member', weeklyHours: '40' });
 
     const add = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
@@ -21,23 +21,11 @@ export function AddPerson() {
     };
 
     return (
-        <DialogButton
-            words="Add a person"
-            kind="main"
-            title="Add a person"
-            hint="Tell them their address and password: they sign in with it."
-        >
+        <DialogButton words="Add a person" kind="main" title="Add a person" hint="They get a link to choose a password with.">
             {(close) => (
                 <form onSubmit={add(close)} className="space-y-4">
                     <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
                     <TextField label="Mail address" type="email" {...bind(form, 'email')} />
-                    <TextField
-                        label="Password"
-                        type="password"
-                        autoComplete="new-password"
-                        hint="At least ten characters."
-                        {...bind(form, 'password')}
-                    />
                     <div className="grid grid-cols-2 gap-4">
                         <SelectField label="Role" {...bind(form, 'role')}>
                             <option value="member">Member</option>

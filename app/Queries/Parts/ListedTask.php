@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Parts;
+
+use App\Models\Casts\AsDay;
+use App\Models\Person;
+use App\Models\Relations\Everybody;
+use App\Models\Task;
+use App\Models\Visibility;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Rank;
+use stdClass;
+
+/** A task that is only shown: read as a plain row, with what it stands beside, in one question for a whole list. */
+final readonly class ListedTask
+{
+    private const COLUMNS = [
+        'id', 'title', 'owner_id', 'project_id', 'goal_id', 'stage_id', 'routine_id', 'visibility', 'created_on', 'done_on', 'dropped_on', 'shelved_on', 'due_on', 'planned', 'planned_at', 'planned_from',
+        'planned_to', 'carried', 'waiting_on', 'ask_again_on', 'under_way_since', 'look_over_by_id', 'minutes', 'rank', 'attention', 'place',
+    ];
+
+    /** What stands beside it, each with what it is asked by. */
+    private const BESIDE = [
+        'project_title' => 'select p.title from projects p where p.id = tasks.project_id',
+        'project_area' => 'select p.area_id from projects p where p.id = tasks.project_id',
+        'goal_title' => 'select g.title from goals g where g.id = tasks.goal_id',
+        'goal_area' => 'select g.area_id from goals g where g.id = tasks.goal_id',
+        'goal_visibility' => 'select g.visibility from goals g where g.id = tasks.goal_id',
+        'rhythm' => 'select r.words from routines r where r.id = tasks.routine_id',
+        'routine_goal' => 'select s.goal_id from routine_servings s where s.routine_id = tasks.routine_id order by s.id limit 1',
+        'steps' => 'select count(*) from steps s where s.task_id = tasks.id',
+        'steps_done' => 'select count(s.done_on) from steps s where s.task_id = tasks.id',
+    ];
+
+    private function __construct(
+        public int $id,
+        public string $title,
+        public Person $owner,
+        public ?int $project_id,
+        public ?string $projectTitle,
+        public ?int $projectArea,
+        public ?int $goal_id,
+        public ?string $goalTitle,
+        public ?int $goalArea,
+        public bool $isGoalOpenToAll,
+        public ?int $stage_id,
+        public ?int $routine_id,
+        public ?string $rhythm,
+        public ?int $routineGoal,
+        public Visibility $visibility,
+        public ?Day $created_on,
+        public ?Day $done_on,
+        public ?Day $dropped_on,
+        public ?Day $shelved_on,
+        public ?Day $due_on,
+        public ?string $planned,
+        public ?string $planned_at,
+        public ?Day $planned_from,
+        public ?Day $planned_to,
+        public int $carried,
+        public ?string $waiting_on,
+        public ?Day $ask_again_on,
+        public ?Day $under_way_since,
+        public ?Person $lookOverBy,
+        public ?int $minutes,
+        public ?Rank $rank,
+        public ?Attention $attention,
+        public ?string $place,
+        public int $steps,
+        public int $stepsDone,
+    ) {
+    }
+
+    /**
+     * @param Builder<Task> $tasks those that are asked for, in their order
+     *
+     * @return list<self>
+     */
+    public static function all(Builder $tasks): array
+    {
+        $query = $tasks->toBase()->select(array_map(static fn(string $column): string => "tasks.$column", self::COLUMNS));
+
+        foreach (self::BESIDE as $name => $asked) {
+            $query->selectRaw("($asked) as $name");
+        }
+
+        $people = app(Everybody::class)->all();
+
+        return array_values(array_map(static fn(stdClass $row): self => self::of($row, $people->all()), $query->get()->all()));
+    }
+
+    /** Neither done, nor dropped, nor on the shelf. */
+    public function isOpen(): bool
+    {
+        return $this->done_on === null && ! $this->isAside();
+    }
+
+    public function isAside(): bool
+    {
+        return $this->dropped_on !== null || $this->shelved_on !== null;
+    }
+
+    /** @param array<array-key, Person> $people by id */
+    private static function of(stdClass $row, array $people): self
+    {
+        $number = static fn(mixed $value): ?int => is_numeric($value) ? (int) $value : null;
+        $text = static fn(mixed $value): ?string => is_string($value) ? $value : null;
+        $day = AsDay::read(...);
+
+        return new self(
+            (int) $row->id,
+            (string) $row->title,
+            $people[(int) $row->owner_id],
+            $number($row->project_id),
+            $text($row->project_title),
+            $number($row->project_area),
+            $number($row->goal_id),
+            $text($row->goal_title),
+            $number($row->goal_area),
+            $row->goal_visibility === Visibility::Everyone->value,
+            $number($row->stage_id),
+            $number($row->routine_id),
+            $text($row->rhythm),
+            $number($row->routine_goal),
+            Visibility::from((string) $row->visibility),
+            $day($row->created_on),
+            $day($row->done_on),
+            $day($row->dropped_on),
+            $day($row->shelved_on),
+            $day($row->due_on),
+            $text($row->planned),
+            $text($row->planned_at),
+            $day($row->planned_from),
+            $day($row->planned_to),
+            (int) $row->carried,
+            $text($row->waiting_on),
+            $day($row->ask_again_on),
+            $day($row->under_way_since),
+            $people[$number($row->look_over_by_id) ?? 0] ?? null,
+            $number($row->minutes),
+            Rank::tryFrom((string) $row->rank),
+            Attention::tryFrom((string) $row->attention),
+            $text($row->place),
+            (int) $row->steps,
+            (int) $row->steps_done,
+        );
+    }
+}

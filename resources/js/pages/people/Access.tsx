@@ -1,0 +1,56 @@
+import { Head, Link, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Door } from '../../parts/people/Door';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+
+interface Props {
+    token: string;
+    /** Missing of a link that was used or has run out. */
+    name: string | null;
+    email: string | null;
+}
+
+/** Where a link leads by which somebody chooses a password. */
+export default function Access({ token, name, email }: Props) {
+    const form = useForm({ password: '' });
+
+    const choose = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('access.accept', token));
+    };
+
+    return (
+        <Door title={name === null ? 'This link has run out' : `Welcome, ${name}`}>
+            <Head title="Choose a password" />
+            {name === null ? (
+                <p>
+                    It was used already, or its time is over. Ask whoever sent it for another one, or{' '}
+                    <Link href={route('forgotten')} className="text-chalk underline underline-offset-2">
+                        send yourself a new one
+                    </Link>
+                    .
+                </p>
+            ) : (
+                <form onSubmit={choose} className="space-y-4">
+                    <p>You sign in as {email}.</p>
+                    <TextField
+                        label="Password"
+                        type="password"
+                        autoComplete="new-password"
+                        required
+                        hint="At least ten characters; a few words are easier to keep than signs."
+                        {...bind(form, 'password')}
+                    />
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Save and sign in
+                    </Button>
+                </form>
+            )}
+        </Door>
+    );
+}
+
+Access.layout = (page: React.ReactNode) => <main>{page}</main>;

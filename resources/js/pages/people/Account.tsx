@@ -1,0 +1,79 @@
+import { Head, useForm } from '@inertiajs/react';
+import type { SubmitEvent } from 'react';
+import type { Account as AccountView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Section } from '../../parts/Section';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+
+/** One's password, and where one is signed in. */
+export default function Account({ page }: { page: AccountView }) {
+    const form = useForm({ current: '', password: '' });
+
+    const change = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.put(route('account.password'), {
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
+    return (
+        <div className="max-w-3xl px-6 py-5 max-md:px-4">
+            <Head title="Your account" />
+            <h1>Your account</h1>
+            <p className="mt-1 mb-6 text-ink-2">You sign in as {page.email}.</p>
+            <Section title="Change your password" aside="Other devices are signed out.">
+                <form onSubmit={change} className="grid max-w-md gap-4 pt-1">
+                    <TextField
+                        label="Present password"
+                        type="password"
+                        autoComplete="current-password"
+                        required
+                        {...bind(form, 'current')}
+                    />
+                    <TextField
+                        label="New password"
+                        type="password"
+                        autoComplete="new-password"
+                        required
+                        hint="At least ten characters."
+                        {...bind(form, 'password')}
+                    />
+                    <div>
+                        <Button kind="main" type="submit" disabled={form.processing}>
+                            Change password
+                        </Button>
+                    </div>
+                </form>
+            </Section>
+            <Section title="Where you are signed in" className="mt-8">
+                <ul className="divide-y divide-hairline">
+                    {page.sessions.map((session, place) => (
+                        <li key={place} className="flex flex-wrap items-baseline gap-x-4 py-1.5">
+                            <span className="font-semibold">{session.device}</span>
+                            {session.isThis && <span className="text-xs text-ink-2">this one</span>}
+                            <span className="ml-auto text-xs text-ink-2">
+                                {session.address}, last used {dayWords(session.on)}, {session.at}
+                            </span>
+                        </li>
+                    ))}
+                </ul>
+                <div className="mt-3">
+                    <Button
+                        onClick={() => {
+                            act('post', route('account.end'));
+                        }}
+                    >
+                        Sign out everywhere
+                    </Button>
+                </div>
+            </Section>
+        </div>
+    );
+}

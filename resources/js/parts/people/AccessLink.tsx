@@ -1,0 +1,19 @@
+import { usePage } from '@inertiajs/react';
+import { Button } from '../../ui/Button';
+
+/** The link by which somebody chooses a password: it went to their address too, and is shown this once. */
+export function AccessLink() {
+    const { link } = usePage().props;
+
+    return link == null ? null : (
+        <div role="status" className="mb-4 border border-rule px-4 py-3">
+            <p className="mb-1">
+                {link.name} chooses a password by this link. It went to their address, and you can hand it to them; it is not shown again.
+            </p>
+            <p className="flex flex-wrap items-center gap-3">
+                <code className="min-w-0 font-mono text-xs break-all">{link.address}</code>
+                <Button onClick={() => void navigator.clipboard.writeText(link.address)}>Copy</Button>
+            </p>
+        </div>
+    );
+}

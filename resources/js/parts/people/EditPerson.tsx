@@ -1,0 +1,104 @@
+import { useForm } from '@inertiajs/react';
+import { type SubmitEvent, useState } from 'react';
+import type { PersonRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { DialogButton } from '../../ui/DialogButton';
+import { SelectField, TextField } from '../../ui/Field';
+
+/** What a lead can do about somebody's account: role and hours, another link, set aside with what they own handed over. */
+export function EditPerson({ row, people }: { row: PersonRow; people: PersonRow[] }) {
+    if (row.isAside) {
+        return (
+            <Button
+                kind="quiet"
+                onClick={() => {
+                    act('post', route('people.back', row.person.id));
+                }}
+            >
+                Take back
+            </Button>
+        );
+    }
+
+    return (
+        <DialogButton words="Edit" kind="quiet" title={row.person.name} hint={row.email}>
+            {(close) => <Fields row={row} people={people} onDone={close} />}
+        </DialogButton>
+    );
+}
+
+function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; onDone: () => void }) {
+    const form = useForm<{ role: string; weeklyHours: string }>({ role: row.role, weeklyHours: String(row.weeklyHours) });
+    const [heir, setHeir] = useState('');
+    const [problem, setProblem] = useState<string>();
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.put(route('people.update', row.person.id), { preserveScroll: true, onSuccess: onDone });
+    };
+
+    return (
+        <div className="space-y-6">
+            <form onSubmit={save} className="space-y-4">
+                <div className="grid grid-cols-2 gap-4">
+                    <SelectField label="Role" {...bind(form, 'role')}>
+                        <option value="member">Member</option>
+                        <option value="lead">Lead</option>
+                    </SelectField>
+                    <TextField label="Hours a week" type="number" min={0} max={80} {...bind(form, 'weeklyHours')} />
+                </div>
+                <div className="flex gap-3">
+                    <Button kind="main" type="submit" disabled={form.processing}>
+                        Save
+                    </Button>
+                    <Button
+                        onClick={() => {
+                            act('post', route('people.link', row.person.id), {}, { onDone });
+                        }}
+                    >
+                        Send a link for a new password
+                    </Button>
+                </div>
+            </form>
+            <section className="border-t border-hairline pt-3">
+                <h3 className="text-base">Set aside</h3>
+                <p className="mb-2 text-sm text-ink-2">
+                    {row.person.name} can no longer sign in. What they own and others can see goes to somebody else; what they did stays
+                    theirs.
+                </p>
+                <div className="flex flex-wrap items-start gap-3">
+                    <SelectField
+                        label="Who takes over"
+                        isLabelHidden
+                        className="w-56"
+                        value={heir}
+                        error={problem}
+                        onChange={(event) => {
+                            setHeir(event.target.value);
+                        }}
+                    >
+                        <option value="">Who takes over?</option>
+                        {people
+                            .filter((each) => each.person.id !== row.person.id && !each.isAside)
+                            .map((each) => (
+                                <option key={each.person.id} value={each.person.id}>
+                                    {each.person.name}
+                                </option>
+                            ))}
+                    </SelectField>
+                    <Button
+                        disabled={heir === ''}
+                        onClick={() => {
+                            act('post', route('people.aside', row.person.id), { heir }, { onDone, onRefused: setProblem });
+                        }}
+                    >
+                        Set aside
+                    </Button>
+                </div>
+            </section>
+        </div>
+    );
+}

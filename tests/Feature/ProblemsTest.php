@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Problems;
+use App\Models\Area;
+use App\Models\Role;
+use App\Models\Task;
+use App\Store\TurnNotGiven;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Storage;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->lead = Made::person(Role::Lead);
+    $this->actingAs($this->lead);
+});
+
+it('says in a sentence that nothing can be saved, and shows pages all the same', function (): void {
+    DB::statement('pragma query_only = on');
+
+    try {
+        $this->post('/tasks', ['title' => 'x'])->assertStatus(503)->assertJson(['message' => Problems::NOTHING_SAVED]);
+        $this->get('/week')->assertRedirect();
+        $this->getJson('/up')->assertStatus(503)->assertJson(['writable' => false]);
+    } finally {
+        DB::statement('pragma query_only = off');
+    }
+
+    $this->getJson('/up')->assertOk()->assertJson(['people' => true, 'writable' => true]);
+    expect(Task::query()->count())->toBe(0);
+});
+
+it('says in a sentence that others are saving for too long', function (): void {
+    Route::post('/too-long', static fn() => throw new TurnNotGiven(new RuntimeException()))->middleware('web');
+    $this->post('/too-long')->assertStatus(503)->assertJson(['message' => 'Many people are saving at this moment. Nothing was saved: please try again.']);
+});
+
+it('sends the same headers with every answer', function (string $address): void {
+    $headers = $this->get($address)->headers;
+
+    expect($headers->get('Content-Security-Policy'))->toContain("default-src 'self'")->toContain("frame-ancestors 'none'")
+        ->and($headers->get('X-Content-Type-Options'))->toBe('nosniff')
+        ->and($headers->get('Referrer-Policy'))->toBe('same-origin')
+        ->and($headers->get('Cache-Control'))->toContain('no-store')
+        ->and($headers->has('Strict-Transport-Security'))->toBeFalse();
+})->with(['/', '/nowhere', '/goals/999', '/up', '/stamp', '/people', '/goals/abc']);
+
+it('asks for https once it was reached over it', function (): void {
+    expect($this->get('https://loftrin.example/people')->headers->get('Strict-Transport-Security'))->toContain('max-age=31536000');
+});
+
+it('leaves a file its own policy', function (): void {
+    Storage::fake('local');
+    $task = Made::task($this->lead);
+    $this->post("/tasks/$task->id/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'x')])->assertSessionHasNoErrors();
+    $answer = $this->get('/files/'.DB::table('files')->value('id'));
+
+    expect($answer->headers->get('Content-Security-Policy'))->toBe("default-src 'none'; sandbox")->and($answer->headers->get('Cache-Control'))->toContain('no-store');
+});
+
+it('writes failed sign-ins and refusals into the log, and no password', function (): void {
+    Log::spy();
+    $area = Area::query()->create(['name' => 'Yard', 'kind' => 'area']);
+    $this->actingAs(Made::person())->delete("/areas/$area->id")->assertForbidden();
+    Log::shouldHaveReceived('info')->once()->withArgs(static fn(string $words, array $with): bool => $words === 'Refused.' && $with['asked'] === "DELETE /areas/$area->id");
+    auth()->logout();
+    $this->post('/sign-in', ['email' => 'noor@saltglass.example', 'password' => 'a secret that is wrong']);
+    Log::shouldHaveReceived('warning')->once()->withArgs(static fn(string $words, array $with): bool => $words === 'A sign-in failed.' && ! str_contains(json_encode($with), 'secret'));
+});
+
+it('takes no more writes from one person than anybody makes', function (): void {
+    for ($write = 0; $write < 600; $write++) {
+        RateLimiter::hit(md5('writes'.'writes of '.$this->lead->id), 60);
+    }
+
+    $this->post('/jots', ['words' => 'x'])->assertStatus(429);
+    $this->get('/tray')->assertOk();
+    $this->actingAs(Made::person())->post('/jots', ['words' => 'x'])->assertStatus(303);
+});
