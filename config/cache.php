@@ -13,6 +13,6 @@ return [
     'stores' => [
         'file' => ['driver' => 'file', 'path' => "$folder/data", 'lock_path' => "$folder/data"],
         // What is worked out anew whenever anything changes: emptied each day, so that it does not grow.
-        'remembered' => ['driver' => 'file', 'path' => "$folder/remembered"],
+        'remembered' => ['driver' => env('REMEMBERED_STORE', 'file'), 'path' => "$folder/remembered"],
     ],
 ];

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Store\Stamp;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
@@ -13,11 +16,19 @@ abstract class TestCase extends BaseTestCase
     /** The time at which every test begins, whatever day it is run on: a Wednesday. */
     public const NOW = '2027-02-10 09:00:00';
 
+    private bool $isAsking = false;
+
     protected function setUp(): void
     {
         parent::setUp();
         Carbon::setTestNow(self::NOW);
         $this->withoutVite();
+        // What a test stores by hand has been changed like anything else: what was remembered before is not asked for.
+        DB::listen(function (QueryExecuted $query): void {
+            if (! $this->isAsking && preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1) {
+                app(Stamp::class)->renew();
+            }
+        });
     }
 
     /**
@@ -26,8 +37,13 @@ abstract class TestCase extends BaseTestCase
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
     {
         $this->app?->forgetScopedInstances();
+        $this->isAsking = true;
 
-        $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        try {
+            $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        } finally {
+            $this->isAsking = false;
+        }
 
         // A session without errors is no proof: what broke down has none either.
         if ($response->getStatusCode() === 500 && $response->exception !== null) {

@@ -12,7 +12,6 @@ use Tests\Feature\Made;
 
 beforeEach(function (): void {
     Made::workspace();
-    config(['app.remembers' => true]);
     $this->mei = Made::person(name: 'Mei Tanaka');
     $this->elif = Made::person(name: 'Elif Kaya');
     $this->goal = Made::goal($this->mei, '2027', ['is_main' => true]);
@@ -104,7 +103,7 @@ it('shows after every kind of change what it would show if nothing were remember
 
 it('answers where nothing can be kept', function (): void {
     Made::workspace();
-    config(['app.remembers' => true, 'cache.stores.remembered.path' => __FILE__.'/nowhere']);
+    config(['cache.stores.remembered' => ['driver' => 'file', 'path' => __FILE__.'/nowhere']]);
     Cache::forgetDriver('remembered');
 
     expect(app(Remembered::class)->of('a question', static fn(): int => 7))->toBe(7);
