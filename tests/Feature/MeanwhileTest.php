@@ -81,6 +81,14 @@ it('does once what is asked twice under one key, and answers alike', function ()
     $this->withHeader('Idempotency-Key', 'a')->post('/jots', ['words' => 'x'])->assertStatus(422);
 });
 
+it('takes the key of one text for no other', function (): void {
+    $ask = fn(string $key, string $title) => $this->withHeader('Idempotency-Key', $key)->post('/goals', ['title' => $title, 'period' => '2027', 'measure' => 'work']);
+    $ask('a', 'One')->assertStatus(303);
+    $ask('a', 'Two')->assertStatus(422);
+
+    expect(Goal::query()->pluck('title')->all())->toBe(['One']);
+});
+
 it('keeps no answer to what was refused', function (): void {
     $ask = fn(array $fields) => $this->withHeader('Idempotency-Key', 'a')->post('/goals', ['period' => '2027', 'measure' => 'work', ...$fields]);
     $ask(['title' => ''])->assertSessionHasErrors('title');

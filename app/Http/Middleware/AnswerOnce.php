@@ -7,6 +7,8 @@ namespace App\Http\Middleware;
 use App\Store\ChangeLog;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\RedirectResponse;
@@ -34,7 +36,7 @@ final readonly class AnswerOnce
             return $next($request);
         }
 
-        $asked = hash('sha256', $request->method().' '.$request->path());
+        $asked = self::asked($request);
         $answered = DB::table('answered_requests')->where('person_id', $person)->where('key', $key)->first();
 
         if ($answered !== null) {
@@ -55,6 +57,14 @@ final readonly class AnswerOnce
         }
 
         return $response;
+    }
+
+    /** What is asked, in full: the same key with other words is another question, and not the answer to it. */
+    private static function asked(Request $request): string
+    {
+        $files = array_map(static fn(UploadedFile $file): string|false => $file->isValid() ? hash_file('sha256', $file->path()) : $file->getErrorMessage(), Arr::flatten($request->allFiles()));
+
+        return hash('sha256', json_encode([$request->method(), $request->path(), $request->input(), $files], JSON_THROW_ON_ERROR));
     }
 
     private function again(string $location, mixed $change): Response

@@ -58,6 +58,11 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
     const wrote = useRef(false);
     useEffect(() => {
         if (changed.length > 0) {
+            // Other words are another request, also beside a second page that began with the same ones.
+            if (!same(pick(form.data, changed), (load(store) as Kept<T> | null)?.data)) {
+                key.current = newKey();
+            }
+
             wrote.current = true;
             save(store, { data: pick(form.data, changed), began: pick(began, changed), key: key.current });
         } else if (wrote.current) {

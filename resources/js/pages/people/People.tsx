@@ -17,7 +17,7 @@ export default function People({ page }: { page: PeopleProps }) {
                 {page.mayAdd && <AddPerson />}
             </div>
             <AccessLink />
-            <div className="overflow-x-auto">
+            <div className="relative overflow-x-auto">
                 <table className="w-full min-w-[640px] border-collapse text-left">
                     <thead className="text-xs text-ink-2">
                         <tr className="border-b border-rule">
