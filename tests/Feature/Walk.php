@@ -49,7 +49,10 @@ final class Walk
             : ['set', 'hang', 'reword', 'begin', 'add', 'tick', 'plan', 'wait', 'move', 'shelve', 'weigh', 'close', 'read', 'hide', 'end'];
         $kind = $this->one($kinds);
 
-        return "$kind by $who->name: {$this->ask($kind)->getStatusCode()}";
+        $answer = $this->ask($kind);
+        session()->forget('errors');
+
+        return "$kind by $who->name: {$answer->getStatusCode()}";
     }
 
     private function ask(string $kind): TestResponse
@@ -60,9 +63,9 @@ final class Walk
 
         return match ($kind) {
             'set' => $this->test->post('/goals', ['title' => $this->words(), 'period' => $this->one(self::PERIODS), 'measure' => 'work', 'parent' => $this->perhaps($goal)]),
-            'hang' => $this->test->put("/goals/$goal", ['parent' => $this->perhaps($this->any(Goal::class))]),
-            'reword' => $this->test->put("/goals/$goal", ['title' => $this->words()]),
-            'hide' => $this->test->put("/goals/$goal", ['visibility' => $this->one(['everyone', 'only_me'])]),
+            'hang' => $this->change($goal, ['parent' => $this->perhaps($this->any(Goal::class))]),
+            'reword' => $this->change($goal, ['title' => $this->words()]),
+            'hide' => $this->change($goal, ['visibility' => $this->one(['everyone', 'only_me'])]),
             'begin' => $this->test->post('/projects', ['title' => $this->words(), 'stages' => [['name' => 'One']], 'goals' => [$goal], 'due' => $this->one(['', '2027-03-31'])]),
             'end' => $this->test->put("/projects/$project/close", ['how' => $this->one(['done', 'dropped'])]),
             'add' => $this->test->post('/tasks', ['title' => $this->words(), 'project' => $this->perhaps($project)]),
@@ -70,7 +73,7 @@ final class Walk
             'plan' => $this->test->put("/tasks/$task/plan", ['planned' => $this->one(['', '2027-W06', '2027-02-12', '2027-W53'])]),
             'wait' => $this->test->put("/tasks/$task/after", ['after' => [$this->any(Task::class)]]),
             'move' => $this->test->put("/tasks/$task/place", ['stage' => $this->any(Stage::class), 'position' => $this->chance->getInt(0, 3)]),
-            'shelve' => $this->test->put("/tasks/$task/aside", ['how' => $this->one(['shelve', 'drop', 'back'])]),
+            'shelve' => $this->test->put("/tasks/$task/aside", ['how' => $this->one(['shelve', 'drop', 'take_back'])]),
             'weigh' => $this->test->put("/tasks/$task", ['weight' => $this->chance->getInt(-1, 5)]),
             'close' => $this->test->post("/goals/$goal/close", $this->closing()),
             'reopen' => $this->test->post("/goals/$goal/reopen"),
@@ -81,14 +84,22 @@ final class Walk
         };
     }
 
+    /** @param array<string, mixed> $fields */
+    private function change(int $goal, array $fields): TestResponse
+    {
+        $record = Goal::query()->findOrFail($goal);
+
+        return $this->test->put("/goals/$goal", ['title' => $record->title, 'period' => $record->period, 'measure' => $record->measure->value, 'parent' => $record->parent_id, ...$fields]);
+    }
+
     /** @return array<string, mixed> */
     private function closing(): array
     {
         return match ($this->chance->getInt(0, 3)) {
             0 => ['result' => 'met', 'score' => '100', 'line' => 'All of it'],
-            1 => ['result' => 'partly_met', 'score' => (string) $this->chance->getInt(0, 100), 'rest' => 'drop'],
-            2 => ['result' => 'not_met', 'rest' => 'carry', 'to' => '2027-Q3'],
-            default => ['result' => 'not_met', 'rest' => $this->one(['shelve', 'drop'])],
+            1 => ['result' => 'partly_met', 'score' => (string) $this->chance->getInt(0, 100), 'rest' => 'dropped'],
+            2 => ['result' => 'not_met', 'rest' => 'carried', 'period' => '2027-Q2'],
+            default => ['result' => 'not_met', 'rest' => $this->one(['shelved', 'dropped'])],
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Undo;
 
 use App\Models\Following;
+use App\Models\Goal;
 use App\Models\Record;
 use App\Models\Telling;
 use Spatie\Activitylog\Models\Activity;
@@ -19,6 +20,7 @@ final readonly class LoggedWrite
      * @param ?Record              $record as it is stored today
      */
     private function __construct(
+        private int $id,
         public string $class,
         public string $event,
         public array $now,
@@ -38,6 +40,7 @@ final readonly class LoggedWrite
         }
 
         return new self(
+            (int) $activity->id,
             $class,
             (string) $activity->event,
             self::columns($activity, 'now'),
@@ -56,7 +59,16 @@ final readonly class LoggedWrite
     /** Whether it only follows from the change it was part of: who was told of it, who follows by it. */
     public function isInPassing(): bool
     {
-        return $this->isMade() && in_array($this->class, [Telling::class, Following::class], true);
+        return in_array($this->class, [Telling::class, Following::class], true);
+    }
+
+    /** Whether the goal was closed already when this was written. */
+    public function isOfClosed(Goal $goal): bool
+    {
+        $last = Activity::query()->where('subject_type', Goal::class)->where('subject_id', $goal->id)
+            ->where('id', '<', $this->id)->whereJsonContainsKey('properties->now->closed_on')->orderByDesc('id')->first();
+
+        return $last !== null && data_get($last->properties, 'now.closed_on') !== null;
     }
 
     public function isMade(): bool

@@ -7,6 +7,7 @@ namespace App\Actions\Undo;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Store\RefusedChange;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Support\Facades\Gate;
 
 /** Asks today's rights: who may not change something any more cannot undo what they did to it when they could. */
@@ -15,17 +16,24 @@ final readonly class Permitted
     /** @throws RefusedChange when the person may not change it today */
     public static function check(Person $who, LoggedWrite $entry): void
     {
-        $record = $entry->subject();
-
-        $gate = Gate::forUser($who);
-        $may = $gate->inspect('update', $record);
-
-        if ($may->allowed() && $record instanceof Goal && array_key_exists('is_main', $entry->now)) {
-            $may = $gate->inspect('makeMain', $record);
-        }
+        $may = self::asked($who, $entry);
 
         if ($may->denied()) {
             throw new RefusedChange('undo', $may->status() === 404 ? 'This is no longer there for you. Nothing was undone.' : $may->message().' Nothing was undone.');
         }
+    }
+
+    public static function may(Person $who, LoggedWrite $entry): bool
+    {
+        return self::asked($who, $entry)->allowed();
+    }
+
+    private static function asked(Person $who, LoggedWrite $entry): Response
+    {
+        $record = $entry->subject();
+        $gate = Gate::forUser($who);
+        $may = $gate->inspect('update', $record);
+
+        return $may->allowed() && $record instanceof Goal && array_key_exists('is_main', $entry->now) ? $gate->inspect('makeMain', $record) : $may;
     }
 }

@@ -40,8 +40,9 @@ final readonly class TakeBack
     /** @return ?Record what was written; null when it is gone by it */
     private static function reverse(Person $who, LoggedWrite $entry): ?Record
     {
-        // What only follows from a change, as what people are told of it, goes with it whatever they did with it since.
-        if ($entry->isInPassing()) {
+        // What only follows from a change, as what people are told of it, goes with it whatever they did with it since;
+        // and nobody is told twice.
+        if ($entry->isInPassing() && ($entry->isMade() || ! Permitted::may($who, $entry))) {
             $entry->record?->delete();
 
             return null;

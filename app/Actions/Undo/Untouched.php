@@ -82,7 +82,7 @@ final readonly class Untouched
         };
     }
 
-    /** A goal that is closed, unless it was closed, or opened again, by the very change. */
+    /** A goal that is closed and was not yet at the change, unless it was closed, or opened again, by the very change. */
     private static function closedGoalOf(Record $record, LoggedWrite $entry): ?Goal
     {
         $goal = match (true) {
@@ -91,7 +91,7 @@ final readonly class Untouched
             default => null,
         };
 
-        return $goal?->closed_on === null ? null : $goal;
+        return $goal?->closed_on !== null && ! $entry->isOfClosed($goal) ? $goal : null;
     }
 
     /**
