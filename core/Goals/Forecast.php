@@ -34,21 +34,10 @@ final readonly class Forecast
     ) {
     }
 
-    /** The chance in whole per cent, as it is shown; what is shown as 0 or 100 is {@see percentShown()}. */
+    /** The chance in whole per cent. */
     public function percent(): int
     {
         return (int) round($this->chance * 100);
-    }
-
-    /** The chance in words: nothing that is still open is certain, or ruled out. */
-    public function percentShown(): string
-    {
-        return match (true) {
-            $this->remaining <= 0 => '100%',
-            $this->chance < 0.01 => 'below 1%',
-            $this->chance > 0.99 => 'above 99%',
-            default => $this->percent().'%',
-        };
     }
 
     /** What a week added on average, in thousandths. */

@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\Stage;
 use App\Models\Task;
+use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -43,6 +44,7 @@ final class Walk
     public function step(?Person $only = null): string
     {
         $who = $only ?? $this->one($this->people);
+        self::pause();
         $this->test->actingAs($who->fresh() ?? $who);
         $kinds = $only === null
             ? ['set', 'hang', 'reword', 'begin', 'add', 'tick', 'plan', 'wait', 'move', 'shelve', 'weigh', 'close', 'reopen', 'read', 'say', 'hide', 'end', 'undo', 'undo', 'redo']
@@ -53,6 +55,12 @@ final class Walk
         session()->forget('errors');
 
         return "$kind by $who->name: {$answer->getStatusCode()}";
+    }
+
+    /** Nobody writes more than once a second. */
+    public static function pause(): void
+    {
+        Carbon::setTestNow(Carbon::now()->addSecond());
     }
 
     private function ask(string $kind): TestResponse

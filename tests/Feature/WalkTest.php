@@ -95,13 +95,15 @@ it('is as it was in the beginning once everything is undone, and as it was in th
     $changes = DB::table('changes')->count();
 
     for ($back = 0; $back < $changes; ++$back) {
-        $this->post('/undo')->assertSessionHasNoErrors();
+        Walk::pause();
+        $this->post('/undo')->assertStatus(303)->assertSessionHasNoErrors();
     }
 
     expect(everythingStored())->toEqual($beginning, "seed $seed: $said");
 
     for ($forth = 0; $forth < $changes; ++$forth) {
-        $this->post('/redo')->assertSessionHasNoErrors();
+        Walk::pause();
+        $this->post('/redo')->assertStatus(303)->assertSessionHasNoErrors();
     }
 
     expect(everythingStored())->toEqual($end, "seed $seed: $said")->and($changes)->toBeGreaterThan(10);

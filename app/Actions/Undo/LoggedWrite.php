@@ -40,7 +40,7 @@ final readonly class LoggedWrite
         }
 
         return new self(
-            (int) $activity->id,
+            $activity->id,
             $class,
             (string) $activity->event,
             self::columns($activity, 'now'),

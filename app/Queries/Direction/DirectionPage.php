@@ -44,7 +44,7 @@ final readonly class DirectionPage
 
         $tops = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->horizon === Horizon::Year && $threads->goal($goal->parent) === null);
 
-        return array_values(Goal::query()->whereKey($tops)->get()
+        return array_values(Goal::query()->with('owner')->whereKey($tops)->get()
             ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
             ->map(static fn(Goal $goal): PlacedGoal => new PlacedGoal(
                 $rows[$goal->id],

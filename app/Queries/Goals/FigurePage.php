@@ -54,7 +54,7 @@ final readonly class FigurePage
             $own === null ? null : 'Its own tasks count together as one line; each of them weighs the same.',
             PaceWords::expected($core, $stored->rollup->pace, $on),
             PaceWords::gap($figure, $goal->horizon === Horizon::Week),
-            $this->hasForecast($core, $on) ? PaceWords::forecast($forecast) : [],
+            $this->hasForecast($core, $on) ? PaceWords::forecast($forecast, $on) : [],
         );
     }
 
@@ -84,7 +84,7 @@ final readonly class FigurePage
                 ? ['While it is active, a project with a start and a due date has a pace.']
                 : ["The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".($figure?->expected?->percent() ?? 0).' %.'],
             $figure === null ? null : PaceWords::gap($figure, false),
-            $figure === null ? [] : [...PaceWords::forecast($forecast), 'A week counts by what it did of the tasks that are in it now.'],
+            $figure === null ? [] : [...PaceWords::forecast($forecast, $on), 'A week counts by what it did of the tasks that are in it now.'],
         );
     }
 

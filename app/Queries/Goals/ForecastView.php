@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Queries\Parts\Gauge;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Forecast;
@@ -11,24 +12,30 @@ use Loftrin\Core\Goals\Forecast;
 final readonly class ForecastView implements Props
 {
     /**
-     * @param int       $chance     per cent
+     * @param string    $sentence   where it stands, what it moves, where that leads
+     * @param string    $chance     of being reached in time: "62%", "below 1%"
      * @param list<int> $increments of the recent weeks, oldest first, in tenths of a point
+     * @param ?string   $growth     how much the work itself grew in these weeks
+     * @param ?string   $safeOn     by when it is almost certain
      */
     public function __construct(
-        public int $chance,
+        public string $sentence,
+        public string $chance,
         public array $increments,
-        public ?Day $likelyOn,
-        public ?Day $safeOn,
+        public ?string $growth,
+        public ?string $safeOn,
     ) {
     }
 
-    public static function of(?Forecast $forecast): ?self
+    /** @param Day $on as of which it is told */
+    public static function of(?Forecast $forecast, Gauge $gauge, Day $on): ?self
     {
         return $forecast === null ? null : new self(
-            $forecast->percent(),
+            ForecastWords::sentence($forecast, $gauge, $on),
+            ForecastWords::chance($forecast),
             $forecast->increments,
-            $forecast->likelyOn,
-            $forecast->safeOn,
+            ForecastWords::growth($forecast),
+            $forecast->safeOn === null ? null : ForecastWords::date($forecast->safeOn, $on),
         );
     }
 }

@@ -75,7 +75,7 @@ final readonly class GoalPage
             $figures->formula,
             $figures->chart,
             array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
-            ForecastView::of($figures->forecast),
+            ForecastView::of($figures->forecast, $figures->row->gauge, $on),
             $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
             $this->readings($goal, $on),
             $isPast ? [] : array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),

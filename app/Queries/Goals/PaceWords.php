@@ -58,15 +58,13 @@ final readonly class PaceWords
 
     public static function gap(Figure $figure, bool $isWeek): ?string
     {
-        $gap = $figure->gap();
-
-        if ($gap === null || $figure->progress === null || $figure->expected === null) {
+        if ($figure->progress === null || $figure->expected === null) {
             return null;
         }
 
         [$near, $far] = $isWeek ? ['20', '50'] : ['10', '25'];
 
-        return sprintf('%s − %s = %s points', self::points($figure->progress), self::points($figure->expected), self::signed($gap)).match ($figure->band) {
+        return sprintf('%s − %s = %s points', self::points($figure->progress), self::points($figure->expected), self::signed(self::shownGap($figure->progress, $figure->expected))).match ($figure->band) {
             Band::Ahead => ": ahead, which is $near points or more above the pace.",
             Band::OnPace => ': on pace.',
             Band::Behind => ": behind, which is up to $far points below the pace.",
@@ -77,28 +75,28 @@ final readonly class PaceWords
     }
 
     /** @return list<string> */
-    public static function forecast(?Forecast $forecast): array
+    public static function forecast(?Forecast $forecast, Day $on): array
     {
         if ($forecast === null) {
-            return ['Too early to say: it takes three weeks with a figure at both ends.'];
+            return ['Not enough data yet: it takes three weeks with a figure at both ends.'];
         }
 
         if ($forecast->remaining <= 0) {
             return ['It is reached.'];
         }
 
-        $weeks = static fn(int $count): string => $count === 1 ? '1 week' : "$count weeks";
         $added = implode(', ', array_map(static fn(int $thousandths): string => self::signed(Fraction::of($thousandths, 1000)), $forecast->increments));
-        $chance = $forecast->percent();
+        $weeks = ForecastWords::weeks(...);
+        $chance = ForecastWords::chance($forecast);
 
         return [
             "Its last {$weeks(count($forecast->increments))} added $added points.",
             self::points(Fraction::of($forecast->remaining, 1000))." points are still to go, with {$weeks($forecast->weeksLeft)} left.",
-            "Each week ahead adds one of those, all alike likely: $chance of 100 endings reach it in time.",
+            "Each week ahead adds one of those, all equally likely: the chance to reach it in time is $chance.",
             match (true) {
                 $forecast->likelyOn === null => 'At this pace it is not reached within two years.',
-                $forecast->safeOn === null => 'As likely as not by '.self::date($forecast->likelyOn).'.',
-                default => 'As likely as not by '.self::date($forecast->likelyOn).', safely by '.self::date($forecast->safeOn).'.',
+                $forecast->safeOn === null => 'Likely by '.ForecastWords::date($forecast->likelyOn, $on).'.',
+                default => 'Likely by '.ForecastWords::date($forecast->likelyOn, $on).', almost certain by '.ForecastWords::date($forecast->safeOn, $on).'.',
             },
         ];
     }
@@ -115,8 +113,11 @@ final readonly class PaceWords
         return ($points < 0 ? '−' : '+').number_format(abs($points), 1);
     }
 
-    private static function date(Day $day): string
+    /** The difference of the two as they are shown beside it. */
+    private static function shownGap(Fraction $progress, Fraction $expected): Fraction
     {
-        return date('j M Y', $day->number * 86400);
+        $tenths = static fn(Fraction $value): int => (int) round($value->times(Fraction::of(100))->rounded(1) * 10);
+
+        return Fraction::of($tenths($progress) - $tenths($expected), 1000);
     }
 }

@@ -118,7 +118,8 @@ final readonly class Gauge implements Props
 
     private static function standing(Figure $figure): string
     {
-        $points = abs($figure->gap()?->percent() ?? 0);
+        // The gap that is shown is the difference of the two figures that are shown.
+        $points = abs(($figure->progress?->percent() ?? 0) - ($figure->expected?->percent() ?? 0));
 
         return match ($figure->band) {
             Band::Ahead => "$points ahead",
@@ -132,6 +133,12 @@ final readonly class Gauge implements Props
             Band::NotMet => 'not met',
             Band::Dropped => 'dropped',
         };
+    }
+
+    /** Where it stands, within a sentence: "13 points behind by the calendar". */
+    public function byTheCalendar(): string
+    {
+        return preg_replace(['/^(1) (?=ahead|behind)/', '/^(\d+) (?=ahead|behind)/'], ['1 point ', '$1 points '], $this->standing).' by the calendar';
     }
 
     private static function spoken(Figure $figure, string $standing): string

@@ -75,7 +75,7 @@ final readonly class ProjectPage
             array_column($work->now(), 'id'),
             array_map($row, array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside()))),
             $this->sum($project, $register),
-            ForecastView::of($forecast),
+            ForecastView::of($forecast, $register->gauge, $today),
             PersonTag::all(),
             $project->last_is_done,
             $project->rank,
