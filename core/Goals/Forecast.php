@@ -19,7 +19,7 @@ final readonly class Forecast
      * @param ?int      $high       with one ending in ten above it
      * @param int       $remaining  what is still to be reached, in thousandths
      * @param int       $weeksLeft  the weeks ahead that belong to the period
-     * @param ?Fraction $grew       how much of what is in scope was not there when the first of those weeks began, 0 to 1
+     * @param ?Fraction $grew       how much of what is in scope was not there when the first of those weeks ended, 0 to 1
      */
     public function __construct(
         public array $increments,

@@ -82,7 +82,8 @@ final readonly class Forecaster
 
         $weeks = $this->weeksLookedAt($span, $on);
         $increments = $this->increments($moved, $weeks);
-        $grew = $weeks === [] ? null : $growth($weeks[0]->span->first->plus(-1));
+        // What is set up in the first of those weeks is how it began, and no growth.
+        $grew = $weeks === [] ? null : $growth($weeks[0]->span->last);
         // Short of the whole by less than half a thousandth is still short of it.
         $remaining = $now->isAtLeast(Fraction::one()) ? 0 : max(1, 1000 - $now->thousandths());
 

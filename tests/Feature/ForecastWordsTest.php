@@ -41,7 +41,7 @@ it('calls nothing certain that is open, and nothing ruled out', function (float 
 })->with([[0.0, 1, 'below 1%'], [0.009, 1, 'below 1%'], [0.01, 1, '1%'], [0.99, 1, '99%'], [0.999, 1, 'above 99%'], [1.0, 0, '100%']]);
 
 it('says how much the work itself grew', function (): void {
-    expect(ForecastWords::growth(new Forecast([1], 0.5, grew: Fraction::of(1, 8))))->toBe('13% of what is to be done was added in these weeks.')
+    expect(ForecastWords::growth(new Forecast([1], 0.5, grew: Fraction::of(1, 8))))->toBe('13% of what is to be done was added since the first of these weeks.')
         ->and(ForecastWords::growth(new Forecast([1], 0.5, grew: Fraction::zero())))->toBeNull();
 });
 

@@ -44,7 +44,7 @@ final readonly class ForecastWords
     {
         $percent = $forecast->grew?->percent() ?? 0;
 
-        return $percent < 1 ? null : "$percent% of what is to be done was added in these weeks.";
+        return $percent < 1 ? null : "$percent% of what is to be done was added since the first of these weeks.";
     }
 
     /** "in 7 of 10 endings" as a figure: nothing that is still open is certain, or ruled out. */

@@ -31,7 +31,7 @@ export default function Account({ page }: { page: AccountView }) {
             <Section title="Change your password" aside="Other devices are signed out.">
                 <form onSubmit={change} className="grid max-w-md gap-4 pt-1">
                     <TextField
-                        label="Present password"
+                        label="Current password"
                         type="password"
                         autoComplete="current-password"
                         required

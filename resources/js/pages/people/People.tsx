@@ -18,7 +18,7 @@ export default function People({ page }: { page: PeopleProps }) {
             </div>
             <AccessLink />
             <div className="relative overflow-x-auto">
-                <table className="w-full min-w-[640px] border-collapse text-left">
+                <table className="w-full min-w-[740px] border-collapse text-left">
                     <thead className="text-xs text-ink-2">
                         <tr className="border-b border-rule">
                             <th scope="col" className="py-1 font-normal">
@@ -52,7 +52,7 @@ export default function People({ page }: { page: PeopleProps }) {
 
                             return (
                                 <tr key={row.person.id} className={clsx('border-b border-hairline', row.isAside && 'text-ink-2')}>
-                                    <th scope="row" className="py-2 font-normal">
+                                    <th scope="row" className="py-2 pr-4 font-normal whitespace-nowrap">
                                         <span className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5">
                                             {row.person.initials}
                                         </span>
@@ -62,7 +62,7 @@ export default function People({ page }: { page: PeopleProps }) {
                                         >
                                             {row.person.name}
                                         </Link>
-                                        <span className="ml-3 text-xs text-ink-2">{row.email}</span>
+                                        <span className="ml-3 text-xs text-ink-2 max-md:hidden">{row.email}</span>
                                     </th>
                                     <td>{row.isAside ? 'left' : row.role}</td>
                                     <td className="text-right font-mono text-xs">{row.active}</td>
