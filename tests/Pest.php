@@ -5,6 +5,6 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->beforeEach(fn() => $this->countWhatIsStoredByHand())->in('Feature');
 // Several processes on a database in a file, which no transaction around the test can hold.
 pest()->extend(TestCase::class)->in('Processes');

@@ -23,7 +23,11 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         Carbon::setTestNow(self::NOW);
         $this->withoutVite();
-        // What a test stores by hand has been changed like anything else: what was remembered before is not asked for.
+    }
+
+    /** What a test stores by hand has been changed like anything else: what was remembered before is not asked for. */
+    public function countWhatIsStoredByHand(): void
+    {
         DB::listen(function (QueryExecuted $query): void {
             if (! $this->isAsking && preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1) {
                 app(Stamp::class)->renew();
