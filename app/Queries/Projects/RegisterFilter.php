@@ -40,10 +40,4 @@ final readonly class RegisterFilter implements Props
         public int $page = 1,
     ) {
     }
-
-    /** Whether it leaves out some of the projects in the states that it shows. */
-    public function isNarrow(): bool
-    {
-        return array_filter([$this->need, $this->owner, $this->area, $this->thread, $this->attention, $this->collection, $this->field], static fn(int|string|null $said): bool => $said !== null) !== [] || $this->words !== '';
-    }
 }
