@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\File;
 use App\Models\Visibility;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Tests\Feature\Made;
@@ -62,6 +63,15 @@ it('never lets a name or content do harm', function (string $name, string $conte
     'nothing but dots' => ['....', 'text', 'file'],
     'a script in a text' => ['note.txt', 'see <b>here</b>', 'note.txt'],
 ]);
+
+it('keeps files where only the application reads them', function (): void {
+    $root = sys_get_temp_dir().'/loftrin-files-'.bin2hex(random_bytes(6));
+    Storage::build([...config('filesystems.disks.local'), 'root' => $root])->putFileAs('files', upload('a.txt', 'x'), 'a');
+    clearstatcache();
+
+    expect(fileperms("$root/files/a") & 0o777)->toBe(0o600)->and(fileperms("$root/files") & 0o777)->toBe(0o700);
+    (new Filesystem())->deleteDirectory($root);
+});
 
 it('refuses what is no document, is too large or is not there', function (UploadedFile $file): void {
     $this->post("/projects/{$this->project->id}/files", ['file' => $file])->assertSessionHasErrors('file');
