@@ -155,3 +155,28 @@ test('what somebody else changes comes into an open page, and leaves what one is
     await expect(notes).toHaveValue('Still writing');
     await theirs.close();
 });
+
+test('what is sent and overtaken by the next press arrives, once', async ({ page }) => {
+    await page.goto('/tray');
+    let asked = 0;
+    await page.route('**/jots', async (route) => {
+        asked++;
+
+        // The first answer is so slow that nobody waits for it: it is done, and the browser never hears of it.
+        if (asked === 1) {
+            await route.fetch();
+        } else {
+            await route.continue();
+        }
+    });
+    await page.keyboard.press('n');
+    await page.getByLabel('What is on your mind').fill('Count the shackles twice');
+    await page.keyboard.press('Enter');
+    await expect.poll(() => asked).toBe(1);
+    await page.keyboard.press('Escape');
+    await elsewhere(page);
+    await expect.poll(() => asked).toBeGreaterThan(1);
+    await expect(page.getByRole('region', { name: 'Not saved yet' })).toBeHidden();
+    await page.goto('/tray');
+    await expect(page.getByText('Count the shackles twice')).toHaveCount(1);
+});

@@ -86,6 +86,23 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
 
     const visit = (method: 'post' | 'put', url: string, { as, ...options }: Options<T> = {}) => {
         const data = method === 'post' ? (as?.(form.data) ?? form.data) : { ...pick(form.data, changed), seen: pick(began, changed) };
+        // Whether the server has it is not known: it is sent again, and done once.
+        const sendAgain = () => {
+            sendLater({
+                id: key.current,
+                method,
+                url,
+                data: data as Record<string, unknown>,
+                place: name,
+                text: changed
+                    .map((field) => form.data[field] as unknown)
+                    .filter((value) => typeof value === 'string')
+                    .join('\n'),
+            });
+            isKnown(form.data);
+            options.onSuccess?.();
+        };
+
         form.transform(() => data);
         form[method](url, {
             ...options,
@@ -100,20 +117,10 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
                 setBegan((before) => ({ ...before, ...pick(latest.current, seen) }));
                 key.current = newKey();
             },
+            // The next press overtook it.
+            onCancel: sendAgain,
             onNetworkError: () => {
-                sendLater({
-                    id: key.current,
-                    method,
-                    url,
-                    data: data as Record<string, unknown>,
-                    place: name,
-                    text: changed
-                        .map((field) => form.data[field] as unknown)
-                        .filter((value) => typeof value === 'string')
-                        .join('\n'),
-                });
-                isKnown(form.data);
-                options.onSuccess?.();
+                sendAgain();
 
                 return false;
             },
