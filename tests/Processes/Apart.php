@@ -6,6 +6,7 @@ namespace Tests\Processes;
 
 use Closure;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Contracts\Process\InvokedProcess;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use RuntimeException;
@@ -55,35 +56,68 @@ final class Apart
      */
     public function together(array $people): array
     {
-        [$ready, $start] = ["$this->folder/ready", "$this->folder/start"];
-        array_map(static fn(string $file): bool => ! is_file($file) || unlink($file), [$ready, $start]);
-        $running = array_map(fn(array $questions) => Process::path(base_path())
-            ->env([
-                'APP_ENV' => 'testing', 'APP_KEY' => config()->string('app.key'), 'DB_DATABASE' => "$this->folder/data.sqlite", 'CACHE_STORE' => 'array',
-                'SESSION_DRIVER' => 'array', 'BCRYPT_ROUNDS' => '4', 'READY' => $ready, 'START' => $start,
-                'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
-            ])
-            ->timeout(300)
-            ->input(json_encode($questions, JSON_THROW_ON_ERROR))
-            ->start([PHP_BINARY, 'tests/Processes/person.php']), $people);
-
-        for ($waited = 0; strlen((string) @file_get_contents($ready)) < count($people); $waited++) {
-            usleep(5_000);
-            clearstatcache();
-
-            if ($waited > 20_000) {
-                break;
-            }
-        }
-
-        touch($start);
-
-        return array_map(static function ($process): array {
+        return array_map(static function (InvokedProcess $process): array {
             $result = $process->wait();
             /** @var ?list<array{status: int, body: string}> $answers */
             $answers = json_decode($result->output(), true);
 
             return $answers ?? throw new RuntimeException($result->output().$result->errorOutput());
-        }, $running);
+        }, $this->begun($people));
+    }
+
+    /**
+     * Kills a person's process in the middle of what they ask.
+     *
+     * @param list<array{as: int, method: string, uri: string, data?: array<string, mixed>, key?: string}> $questions
+     * @param int                                                                                          $after     so many answers
+     *
+     * @return int how many were answered
+     */
+    public function killed(array $questions, int $after): int
+    {
+        [$process] = $this->begun([$questions]);
+        $this->waitFor('answered', $after);
+        $process->signal(SIGKILL);
+        $process->wait();
+
+        return $this->dots('answered');
+    }
+
+    /**
+     * A process for each, all begun at the same moment.
+     *
+     * @param list<list<array<string, mixed>>> $people
+     *
+     * @return list<InvokedProcess>
+     */
+    private function begun(array $people): array
+    {
+        $files = ['READY' => "$this->folder/ready", 'START' => "$this->folder/start", 'ANSWERED' => "$this->folder/answered"];
+        array_map(static fn(string $file): bool => ! is_file($file) || unlink($file), array_values($files));
+        $running = array_map(fn(array $questions): InvokedProcess => Process::path(base_path())
+            ->env([
+                'APP_ENV' => 'testing', 'APP_KEY' => config()->string('app.key'), 'DB_DATABASE' => "$this->folder/data.sqlite", 'CACHE_STORE' => 'array',
+                'SESSION_DRIVER' => 'array', 'BCRYPT_ROUNDS' => '4', ...$files,
+                'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
+            ])
+            ->timeout(300)
+            ->input(json_encode($questions, JSON_THROW_ON_ERROR))
+            ->start([PHP_BINARY, 'tests/Processes/person.php']), $people);
+        $this->waitFor('ready', count($people));
+        touch($files['START']);
+
+        return $running;
+    }
+
+    private function waitFor(string $file, int $dots): void
+    {
+        for ($waited = 0; $this->dots($file) < $dots && $waited < 20_000; ++$waited) {
+            usleep(5_000);
+        }
+    }
+
+    private function dots(string $file): int
+    {
+        return strlen((string) @file_get_contents("$this->folder/$file"));
     }
 }

@@ -6,6 +6,7 @@ use App\Models\Comment;
 use App\Models\Goal;
 use App\Models\Meeting;
 use App\Models\PlanLine;
+use App\Models\Project;
 use App\Models\Role;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
@@ -62,6 +63,56 @@ it('makes one task of a line that two promote, and opens one meeting of two', fu
             ->and(statuses($apart->together([$open, $open])))->toBe([303, 422])
             ->and(Task::query()->count())->toBe(1)
             ->and(Meeting::query()->count())->toBe(1);
+    });
+});
+
+it('makes one of what is asked four times at once under one key', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $person = Made::person(Role::Lead);
+        $question = [['as' => $person->id, 'method' => 'POST', 'uri' => '/projects', 'data' => ['title' => 'Moorings Faroe'], 'key' => 'one-press']];
+
+        expect(statuses($apart->together([$question, $question, $question, $question])))->toBe([303, 303, 303, 303])
+            ->and(Project::query()->count())->toBe(1);
+    });
+});
+
+it('loses no task of one who adds it to a project just as another undoes having made that', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        [$one, $two] = [Made::person(Role::Lead), Made::person(Role::Lead)];
+        $apart->together([[['as' => $one->id, 'method' => 'POST', 'uri' => '/projects', 'data' => ['title' => 'Moorings Faroe']]]]);
+        $project = Project::query()->firstOrFail();
+        [$undone, $added] = $apart->together([
+            [['as' => $one->id, 'method' => 'POST', 'uri' => '/undo']],
+            [['as' => $two->id, 'method' => 'POST', 'uri' => '/tasks', 'data' => ['title' => 'Order shackles', 'project' => $project->id]]],
+        ]);
+        $isThere = Project::query()->exists();
+
+        // Whoever came first: the other was refused.
+        expect($undone[0]['status'] === 303)->toBe(! $isThere)
+            ->and($added[0]['status'] === 303)->toBe($isThere)
+            ->and(Task::query()->count())->toBe($isThere ? 1 : 0);
+    });
+});
+
+it('keeps all that was acknowledged when a process is killed in the middle', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $person = Made::person();
+        $task = Made::task($person);
+        $answered = $apart->killed(array_map(static fn(int $number): array => [
+            'as' => $person->id, 'method' => 'POST', 'uri' => "/tasks/$task->id/comments", 'data' => ['words' => "Comment $number"],
+        ], range(1, 400)), 20);
+        $kept = Comment::query()->count();
+
+        expect($answered)->toBeGreaterThanOrEqual(20)
+            ->and($kept)->toBeIn([$answered, $answered + 1])
+            ->and(DB::table('changes')->count())->toBe($kept)
+            ->and(DB::selectOne('pragma integrity_check'))->toEqual((object) ['integrity_check' => 'ok']);
+
+        // And whoever comes next waits for nothing that the killed one held.
+        expect(statuses($apart->together([[['as' => $person->id, 'method' => 'POST', 'uri' => '/jots', 'data' => ['words' => 'After it']]]])))->toBe([303]);
     });
 });
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * A process of its own in which a person asks the application one thing after the other: reads a list of questions as
- * JSON, waits until the file in START is there, and prints how each was answered.
+ * JSON, waits until the file in START is there, adds a dot to ANSWERED for each answer, and prints how each was answered.
  */
 
 use App\Models\Person;
@@ -45,6 +45,7 @@ foreach ($questions as $question) {
     $response = $kernel->handle($request);
     $answers[] = ['status' => $response->getStatusCode(), 'body' => mb_substr((string) $response->getContent(), 0, 400)];
     $kernel->terminate($request, $response);
+    file_put_contents((string) getenv('ANSWERED'), '.', FILE_APPEND | LOCK_EX);
 }
 
 echo json_encode($answers, JSON_THROW_ON_ERROR);
