@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Composer\Autoload\ClassLoader;
 use Composer\InstalledVersions;
 
 /** @return list<string> packages whose classes the PHP files of the folders use */
@@ -9,15 +10,17 @@ function usedPackages(string ...$folders): array
 {
     $used = [];
     $root = dirname(__DIR__, 2);
-    $homes = require "$root/vendor/composer/autoload_psr4.php";
+    $loaders = ClassLoader::getRegisteredLoaders();
 
     foreach ($folders as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
             preg_match_all('/^use ([A-Z]\w+\\\\[\w\\\\]+)/m', (string) file_get_contents((string) $file), $names);
 
             foreach ($names[1] as $name) {
-                foreach ($homes as $prefix => $paths) {
-                    if (str_starts_with($name, $prefix) && preg_match('#/vendor/([^/]+/[^/]+)/#', "$paths[0]/", $package) === 1) {
+                foreach ($loaders as $loader) {
+                    $home = (string) realpath((string) $loader->findFile($name));
+
+                    if (preg_match('#/vendor/([^/]+/[^/]+)/#', $home, $package) === 1) {
                         $used[] = $package[1];
                     }
                 }
