@@ -7,8 +7,8 @@ import { route } from '../../lib/routes';
 import { GoalTitle } from '../../parts/GoalTitle';
 import { GaugeLine, Standing } from '../../parts/Gauge';
 import { Empty, Section } from '../../parts/Section';
-import { ClosingFields, type ClosingValues, nothingChosen } from '../../parts/goal/ClosingFields';
-import { EffectOnFigures } from '../../parts/goal/EffectOnFigures';
+import { ClosingFields, type ClosingValues, nothingChosen } from '../../parts/goals/ClosingFields';
+import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** A period's goals closed in one pass: what became of each, and what becomes of the rest of it. */

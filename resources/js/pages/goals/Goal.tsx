@@ -9,16 +9,16 @@ import { AsOf } from '../../parts/AsOf';
 import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
-import { Chance } from '../../parts/goal/Chance';
-import { CloseGoal } from '../../parts/goal/CloseGoal';
-import { Ladder } from '../../parts/goal/Ladder';
-import { Judge } from '../../parts/goal/Judge';
-import { Logbook } from '../../parts/goal/Logbook';
-import { Readings } from '../../parts/goal/Readings';
-import { WrittenSum } from '../../parts/goal/WrittenSum';
+import { Chance } from '../../parts/goals/Chance';
+import { CloseGoal } from '../../parts/goals/CloseGoal';
+import { Ladder } from '../../parts/goals/Ladder';
+import { Judge } from '../../parts/goals/Judge';
+import { Logbook } from '../../parts/goals/Logbook';
+import { Readings } from '../../parts/goals/Readings';
+import { WrittenSum } from '../../parts/goals/WrittenSum';
 import { Button, ButtonLink } from '../../ui/Button';
 
-const PaceChart = lazy(() => import('../../parts/goal/PaceChart'));
+const PaceChart = lazy(() => import('../../parts/goals/PaceChart'));
 
 const working = (days: number) => (days === 1 ? '1 working day' : `${String(days)} working days`);
 

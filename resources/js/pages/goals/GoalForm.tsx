@@ -7,10 +7,10 @@ import { CheckList } from '../../parts/CheckList';
 import { RecordField } from '../../parts/Choose';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { Grouped } from '../../parts/Grouped';
-import { CheckpointFields } from '../../parts/goal/CheckpointFields';
-import { MeasureFields } from '../../parts/goal/MeasureFields';
-import { EffectOnFigures } from '../../parts/goal/EffectOnFigures';
-import { SeenByFields } from '../../parts/goal/SeenByFields';
+import { CheckpointFields } from '../../parts/goals/CheckpointFields';
+import { MeasureFields } from '../../parts/goals/MeasureFields';
+import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
+import { SeenByFields } from '../../parts/goals/SeenByFields';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 

@@ -1,7 +1,7 @@
 import { Head } from '@inertiajs/react';
 import type { MeetingView } from '../../generated/props';
-import { Minutes } from '../../parts/meeting/Minutes';
-import { Room } from '../../parts/meeting/Room';
+import { Minutes } from '../../parts/meetings/Minutes';
+import { Room } from '../../parts/meetings/Room';
 
 /** A meeting that runs, or its minutes once it is closed. */
 export default function Meeting({ page }: { page: MeetingView }) {

@@ -9,7 +9,7 @@ import { first, needWords, rankWords } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
-import { RaiseIssue } from '../../parts/meeting/RaiseIssue';
+import { RaiseIssue } from '../../parts/meetings/RaiseIssue';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** How many px a minute takes on the strip. */

@@ -3,8 +3,8 @@ import { useForm } from '../../lib/kept/useForm';
 import type { SeriesFormPage } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { RuleFields } from '../../parts/meeting/RuleFields';
-import { StandingFields } from '../../parts/meeting/StandingFields';
+import { RuleFields } from '../../parts/meetings/RuleFields';
+import { StandingFields } from '../../parts/meetings/StandingFields';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, TextArea, TextField } from '../../ui/Field';
 

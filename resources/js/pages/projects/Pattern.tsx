@@ -7,7 +7,7 @@ import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/Choose';
 import { MadeProjects } from '../../parts/pattern/MadeProjects';
 import { PatternTasks } from '../../parts/pattern/PatternTasks';
-import { HowItRuns } from '../../parts/project/HowItRuns';
+import { HowItRuns } from '../../parts/projects/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';

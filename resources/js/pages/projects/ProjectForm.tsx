@@ -4,9 +4,9 @@ import type { Attention, ProjectFormPage, Rank } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
-import { ServesFields } from '../../parts/project/ServesFields';
-import { StageFields } from '../../parts/project/StageFields';
-import { HowItRuns } from '../../parts/project/HowItRuns';
+import { ServesFields } from '../../parts/projects/ServesFields';
+import { StageFields } from '../../parts/projects/StageFields';
+import { HowItRuns } from '../../parts/projects/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 

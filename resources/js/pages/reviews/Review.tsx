@@ -6,9 +6,9 @@ import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { Facts } from '../../parts/review/Facts';
-import { LeftOver } from '../../parts/review/LeftOver';
-import { Words } from '../../parts/review/Words';
+import { Facts } from '../../parts/reviews/Facts';
+import { LeftOver } from '../../parts/reviews/LeftOver';
+import { Words } from '../../parts/reviews/Words';
 import { Button } from '../../ui/Button';
 
 /** A spread: the facts on the left page, your words on the right. */

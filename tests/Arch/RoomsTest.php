@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+/** The rooms, by the names that they have on every floor. */
+const ROOMS = ['capture', 'day', 'direction', 'goals', 'lists', 'meetings', 'people', 'projects', 'reviews', 'week'];
+
+/** What else has a folder of its own on a floor, and is no room. */
+const BESIDES = [
+    'core' => ['calendar', 'planfile', 'work'],
+    'app/Actions' => ['shelf', 'undo'],
+    'app/Queries' => ['calendar', 'parts'],
+    'app/Http/Controllers' => [],
+    'resources/js/pages' => [],
+    'resources/js/parts' => ['beside', 'figure', 'marks', 'pattern', 'planning', 'register', 'routine', 'sheet'],
+];
+
+it('names its rooms alike on every floor', function (string $floor): void {
+    $folders = array_map(static fn(string $folder): string => strtolower(basename($folder)), glob(dirname(__DIR__, 2)."/$floor/*", GLOB_ONLYDIR) ?: []);
+
+    expect(array_values(array_diff($folders, ROOMS, BESIDES[$floor])))->toBe([])
+        ->and(array_values(array_diff(BESIDES[$floor], $folders)))->toBe([]);
+})->with(array_keys(BESIDES));
+
+it('has routes for each room, and one file for each', function (): void {
+    expect(array_map(static fn(string $file): string => basename($file, '.php'), glob(dirname(__DIR__, 2).'/routes/*.php') ?: []))->toBe(ROOMS);
+});
