@@ -158,6 +158,7 @@ test('what somebody else changes comes into an open page, and leaves what one is
 
 test('what is sent and overtaken by the next press arrives, once', async ({ page }) => {
     await page.goto('/tray');
+    await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
     let asked = 0;
     await page.route('**/jots', async (route) => {
         asked++;
