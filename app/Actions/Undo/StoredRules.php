@@ -10,7 +10,6 @@ use App\Models\Admission;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Membership;
-use App\Models\Person;
 use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Record;
@@ -31,7 +30,7 @@ final readonly class StoredRules
      *
      * @throws RefusedChange naming the rule that would be broken
      */
-    public function check(Person $who, array $written): void
+    public function check(array $written): void
     {
         try {
             foreach ($this->concerned($written) as $record) {

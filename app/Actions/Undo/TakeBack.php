@@ -34,7 +34,7 @@ final readonly class TakeBack
             }
         }
 
-        $this->rules->check($who, array_filter($touched));
+        $this->rules->check(array_filter($touched));
     }
 
     /** @return ?Record what was written; null when it is gone by it */

@@ -53,12 +53,13 @@ final readonly class Untouched
     private static function final(LoggedWrite $entry): ?string
     {
         $record = $entry->subject();
+        $closed = self::closedGoalOf($record, $entry);
 
         return match (true) {
             self::meetingOf($record)?->closed_at !== null => 'These minutes are final. Nothing was undone.',
             $record instanceof Task && ($entry->isMade() || $entry->isDeleted()) && self::meetingOf(AgendaItem::query()->find($record->agenda_item_id))?->closed_at !== null => "“{$record->title}” stands in minutes that are final. Nothing was undone.",
             self::reviewOf($record)?->held_at !== null => 'This review is finished. Reopen it first.',
-            self::closedGoalOf($record, $entry) !== null => '“'.self::closedGoalOf($record, $entry)->title.'” is closed. Reopen it first.',
+            $closed !== null => "“{$closed->title}” is closed. Reopen it first.",
             default => null,
         };
     }
