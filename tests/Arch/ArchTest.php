@@ -54,13 +54,9 @@ arch('names say what a thing is')
 it('keeps files under 250 lines', function (): void {
     $long = [];
 
-    foreach (['app', 'core', 'database', 'resources/js', 'routes'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
-            $path = (string) $file;
-
-            if (preg_match('#\.(php|tsx?|css)$#', $path) === 1 && ! str_contains($path, 'generated') && count((array) file($path)) > 250) {
-                $long[] = $path;
-            }
+    foreach (filesIn('app', 'core', 'database', 'resources/js', 'routes') as $path) {
+        if (preg_match('#\.(php|tsx?|css)$#', $path) === 1 && ! str_contains($path, 'generated') && count((array) file($path)) > 250) {
+            $long[] = $path;
         }
     }
 

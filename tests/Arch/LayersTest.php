@@ -20,15 +20,15 @@ function breaches(string $layer): array
     $found = [];
     $root = dirname(__DIR__, 2).'/app';
 
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$layer", FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (filesIn("app/$layer") as $file) {
         $code = implode('', array_map(
             static fn(PhpToken $token): string => in_array($token->id, [T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED], true) ? ' '.ltrim($token->text, '\\').' ' : '',
-            PhpToken::tokenize((string) file_get_contents((string) $file)),
+            PhpToken::tokenize((string) file_get_contents($file)),
         ));
         preg_match_all('/ App\\\\(\w+)[\\\\ ]/', $code, $used);
 
         foreach (array_diff(array_unique($used[1]), LAYERS[$layer]) as $other) {
-            $found[] = substr((string) $file, strlen($root) + 1)." uses $other";
+            $found[] = substr($file, strlen($root) + 1)." uses $other";
         }
     }
 
@@ -42,8 +42,8 @@ it('uses only the layers beneath', function (string $layer): void {
 it('answers actions with no page', function (): void {
     $pages = [];
 
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/app/Actions', FilesystemIterator::SKIP_DOTS)) as $file) {
-        preg_match_all('/App\\\\Queries\\\\\w+\\\\(\w+Page)\b/', (string) file_get_contents((string) $file), $used);
+    foreach (filesIn('app/Actions') as $file) {
+        preg_match_all('/App\\\\Queries\\\\\w+\\\\(\w+Page)\b/', (string) file_get_contents($file), $used);
         array_push($pages, ...$used[1]);
     }
 

@@ -9,20 +9,17 @@ use Composer\InstalledVersions;
 function usedPackages(string ...$folders): array
 {
     $used = [];
-    $root = dirname(__DIR__, 2);
     $loaders = ClassLoader::getRegisteredLoaders();
 
-    foreach ($folders as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
-            preg_match_all('/^use ([A-Z]\w+\\\\[\w\\\\]+)/m', (string) file_get_contents((string) $file), $names);
+    foreach (filesIn(...$folders) as $file) {
+        preg_match_all('/^use ([A-Z]\w+\\\\[\w\\\\]+)/m', (string) file_get_contents($file), $names);
 
-            foreach ($names[1] as $name) {
-                foreach ($loaders as $loader) {
-                    $home = (string) realpath((string) $loader->findFile($name));
+        foreach ($names[1] as $name) {
+            foreach ($loaders as $loader) {
+                $home = (string) realpath((string) $loader->findFile($name));
 
-                    if (preg_match('#/vendor/([^/]+/[^/]+)/#', $home, $package) === 1) {
-                        $used[] = $package[1];
-                    }
+                if (preg_match('#/vendor/([^/]+/[^/]+)/#', $home, $package) === 1) {
+                    $used[] = $package[1];
                 }
             }
         }
