@@ -22,10 +22,23 @@ return (new Config())
         'strict_comparison' => true,
         'trailing_comma_in_multiline' => ['elements' => ['arguments', 'arrays', 'match', 'parameters']],
         'blank_line_before_statement' => ['statements' => ['return', 'throw', 'if', 'foreach', 'for', 'while', 'switch', 'try']],
-        'phpdoc_align' => true,
+        'phpdoc_align' => ['align' => 'left'],
         'phpdoc_trim' => true,
         'single_line_empty_body' => false,
         'braces_position' => ['allow_single_line_empty_anonymous_classes' => false],
     ])
-    ->setFinder(Finder::create()->in([__DIR__.'/app', __DIR__.'/bootstrap', __DIR__.'/config', __DIR__.'/core', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/tests'])->exclude('cache')->append([__FILE__]))
+    ->setFinder(
+        Finder::create()
+            ->in([
+                __DIR__.'/app',
+                __DIR__.'/bootstrap',
+                __DIR__.'/config',
+                __DIR__.'/core',
+                __DIR__.'/database',
+                __DIR__.'/routes',
+                __DIR__.'/tests',
+            ])
+            ->exclude('cache')
+            ->append([__FILE__]),
+    )
     ->setCacheFile(__DIR__.'/storage/framework/cache/php-cs-fixer.json');

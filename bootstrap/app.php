@@ -46,13 +46,18 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append([DateCookiesByTheirClock::class, KeepToItself::class]);
         // An address that is made up leads nowhere: what is answered to is in the configuration.
         $middleware->trustHosts(at: static fn(): array => TrustedAddresses::hosts());
-        $middleware->web(prepend: [RefuseUnreadable::class], append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class]);
+        $middleware->web(
+            prepend: [RefuseUnreadable::class],
+            append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class],
+        );
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(RefusedChange::class);
 
         // A rule of the core that refuses a change is told at the field it concerns, like any other bad input.
-        $exceptions->map(static fn(RefusedChange $refused) => ValidationException::withMessages([$refused->field => $refused->getMessage()]));
+        $exceptions->map(
+            static fn(RefusedChange $refused) => ValidationException::withMessages([$refused->field => $refused->getMessage()]),
+        );
 
         $exceptions->respond(Problems::answer(...));
     })

@@ -6,8 +6,4 @@ use App\Providers\AppServiceProvider;
 use App\Providers\ClockServiceProvider;
 use App\Providers\RouteParametersProvider;
 
-return [
-    AppServiceProvider::class,
-    ClockServiceProvider::class,
-    RouteParametersProvider::class,
-];
+return [AppServiceProvider::class, ClockServiceProvider::class, RouteParametersProvider::class];

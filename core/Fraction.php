@@ -23,10 +23,8 @@ final readonly class Fraction
     /** A longer exponent than this is no figure of anybody's plan, only a way to exhaust memory. */
     private const MAX_LITERAL = 64;
 
-    private function __construct(
-        private int|BigInteger $numerator,
-        private int|BigInteger $denominator,
-    ) {
+    private function __construct(private int|BigInteger $numerator, private int|BigInteger $denominator)
+    {
     }
 
     /** @throws InvalidArgumentException when the denominator is 0 */
@@ -60,7 +58,9 @@ final readonly class Fraction
         // Whole numbers that a machine holds are the most by far, and need no arithmetic.
         return match (true) {
             strlen($decimal) < 16 && ctype_digit($decimal) => new self((int) $decimal, 1),
-            strlen($decimal) <= self::MAX_LITERAL && preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1 => self::exact(BigDecimal::of($decimal)->toBigRational()),
+            strlen($decimal) <= self::MAX_LITERAL && preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1 => self::exact(
+                BigDecimal::of($decimal)->toBigRational(),
+            ),
             default => throw new InvalidArgumentException("$decimal is not a number that can be reckoned with."),
         };
     }
@@ -191,7 +191,8 @@ final readonly class Fraction
 
     private function scaled(int $decimals): int
     {
-        return $this->quicklyScaled($decimals) ?? $this->rational()->multipliedBy(10 ** $decimals)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        return $this->quicklyScaled($decimals) ??
+            $this->rational()->multipliedBy(10 ** $decimals)->toScale(0, RoundingMode::HALF_UP)->toInt();
     }
 
     /** By machine integers; null where these would overflow. */
@@ -225,8 +226,7 @@ final readonly class Fraction
 
     private static function reduced(int $numerator, int $denominator): self
     {
-        $a = abs($numerator);
-        $b = abs($denominator);
+        [$a, $b] = [abs($numerator), abs($denominator)];
 
         while ($b !== 0) {
             [$a, $b] = [$b, $a % $b];

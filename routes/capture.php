@@ -10,12 +10,19 @@ use App\Store\Stamp;
 use Illuminate\Support\Facades\Route;
 
 // Asked for by every open page, every few seconds: has anything been changed?
-Route::get('/stamp', static fn(Stamp $stamp) => response()->json(['stamp' => $stamp->current()]))->name('stamp')
+Route::get('/stamp', static fn(Stamp $stamp) => response()->json(['stamp' => $stamp->current()]))
+    ->name('stamp')
     ->withoutMiddleware([BringUpToDate::class, HandleInertiaRequests::class]);
 Route::get('/tray', [TrayController::class, 'index'])->name('tray');
 Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
-Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])->name('jots.task')->can('update', 'jot');
-Route::delete('/jots/{jot}', [TrayController::class, 'destroy'])->name('jots.destroy')->can('update', 'jot');
+Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])
+    ->name('jots.task')
+    ->can('update', 'jot');
+Route::delete('/jots/{jot}', [TrayController::class, 'destroy'])
+    ->name('jots.destroy')
+    ->can('update', 'jot');
 Route::post('/undo', [UndoController::class, 'last'])->name('undo.last');
-Route::post('/undo/{batch}', [UndoController::class, 'of'])->whereUuid('batch')->name('undo');
+Route::post('/undo/{batch}', [UndoController::class, 'of'])
+    ->whereUuid('batch')
+    ->name('undo');
 Route::post('/redo', [UndoController::class, 'again'])->name('redo');

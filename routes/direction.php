@@ -9,33 +9,69 @@ use App\Http\Controllers\Direction\ShelfController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/direction/{period?}', [DirectionController::class, 'show'])->name('direction');
-Route::put('/purpose', [DirectionController::class, 'purpose'])->name('purpose')->can('lead');
-Route::put('/periods/{period}/words', [DirectionController::class, 'sayOf'])->name('periods.say')->can('sayOf', 'period');
-Route::post('/outlooks', [DirectionController::class, 'storeOutlook'])->name('outlooks.store')->can('lead');
-Route::put('/outlooks/{outlook}', [DirectionController::class, 'updateOutlook'])->name('outlooks.update')->can('update', 'outlook');
-Route::delete('/outlooks/{outlook}', [DirectionController::class, 'removeOutlook'])->name('outlooks.destroy')->can('update', 'outlook');
-Route::put('/goals/{goal}/place', [DirectionController::class, 'place'])->name('goals.place')->can('update', 'goal');
+Route::put('/purpose', [DirectionController::class, 'purpose'])
+    ->name('purpose')
+    ->can('lead');
+Route::put('/periods/{period}/words', [DirectionController::class, 'sayOf'])
+    ->name('periods.say')
+    ->can('sayOf', 'period');
+Route::post('/outlooks', [DirectionController::class, 'storeOutlook'])
+    ->name('outlooks.store')
+    ->can('lead');
+Route::put('/outlooks/{outlook}', [DirectionController::class, 'updateOutlook'])
+    ->name('outlooks.update')
+    ->can('update', 'outlook');
+Route::delete('/outlooks/{outlook}', [DirectionController::class, 'removeOutlook'])
+    ->name('outlooks.destroy')
+    ->can('update', 'outlook');
+Route::put('/goals/{goal}/place', [DirectionController::class, 'place'])
+    ->name('goals.place')
+    ->can('update', 'goal');
 
 Route::get('/areas', [AreaController::class, 'index'])->name('areas.index');
-Route::post('/areas', [AreaController::class, 'store'])->name('areas.store')->can('lead');
+Route::post('/areas', [AreaController::class, 'store'])
+    ->name('areas.store')
+    ->can('lead');
 Route::get('/areas/{area}', [AreaController::class, 'show'])->name('areas.show');
-Route::put('/areas/{area}', [AreaController::class, 'update'])->name('areas.update')->can('update', 'area');
-Route::delete('/areas/{area}', [AreaController::class, 'destroy'])->name('areas.destroy')->can('lead');
+Route::put('/areas/{area}', [AreaController::class, 'update'])
+    ->name('areas.update')
+    ->can('update', 'area');
+Route::delete('/areas/{area}', [AreaController::class, 'destroy'])
+    ->name('areas.destroy')
+    ->can('lead');
 Route::post('/areas/{area}/jots', [AreaController::class, 'jot'])->name('areas.jot');
 Route::post('/areas/{area}/contacts', [AreaController::class, 'storeContact'])->name('contacts.store');
-Route::put('/contacts/{contact}', [AreaController::class, 'updateContact'])->name('contacts.update')->can('update', 'contact');
-Route::delete('/contacts/{contact}', [AreaController::class, 'removeContact'])->name('contacts.destroy')->can('update', 'contact');
+Route::put('/contacts/{contact}', [AreaController::class, 'updateContact'])
+    ->name('contacts.update')
+    ->can('update', 'contact');
+Route::delete('/contacts/{contact}', [AreaController::class, 'removeContact'])
+    ->name('contacts.destroy')
+    ->can('update', 'contact');
 
 Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
 Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
-Route::put('/shelf/{kind}/{shelved}', [ShelfController::class, 'put'])->name('shelf.put')->can('update', 'shelved');
-Route::post('/shelf/{kind}/{shelved}/back', [ShelfController::class, 'takeBack'])->name('shelf.back')->can('update', 'shelved');
-Route::delete('/shelf/{kind}/{shelved}', [ShelfController::class, 'letGo'])->name('shelf.go')->can('update', 'shelved');
+Route::put('/shelf/{kind}/{shelved}', [ShelfController::class, 'put'])
+    ->name('shelf.put')
+    ->can('update', 'shelved');
+Route::post('/shelf/{kind}/{shelved}/back', [ShelfController::class, 'takeBack'])
+    ->name('shelf.back')
+    ->can('update', 'shelved');
+Route::delete('/shelf/{kind}/{shelved}', [ShelfController::class, 'letGo'])
+    ->name('shelf.go')
+    ->can('update', 'shelved');
 
 Route::get('/planning/{stretch}/{step?}', [PlanningController::class, 'show'])->name('planning');
 Route::put('/planning/{stretch}/{step}', [PlanningController::class, 'goTo'])->name('planning.step');
-Route::post('/planning/{stretch}/finish', [PlanningController::class, 'finish'])->name('planning.finish')->can('lead');
-Route::put('/goals/{goal}/mark', [PlanningController::class, 'mark'])->name('goals.mark')->can('update', 'goal');
+Route::post('/planning/{stretch}/finish', [PlanningController::class, 'finish'])
+    ->name('planning.finish')
+    ->can('lead');
+Route::put('/goals/{goal}/mark', [PlanningController::class, 'mark'])
+    ->name('goals.mark')
+    ->can('update', 'goal');
 Route::post('/planning/{stretch}/resolves', [PlanningController::class, 'resolve'])->name('resolves.store');
-Route::put('/resolves/{resolve}/end', [PlanningController::class, 'endResolve'])->name('resolves.end')->can('update', 'resolve');
-Route::delete('/resolves/{resolve}', [PlanningController::class, 'removeResolve'])->name('resolves.destroy')->can('update', 'resolve');
+Route::put('/resolves/{resolve}/end', [PlanningController::class, 'endResolve'])
+    ->name('resolves.end')
+    ->can('update', 'resolve');
+Route::delete('/resolves/{resolve}', [PlanningController::class, 'removeResolve'])
+    ->name('resolves.destroy')
+    ->can('update', 'resolve');

@@ -11,33 +11,73 @@ use App\Http\Controllers\Goals\ReadingController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/sheet/{period?}', [GoalController::class, 'sheet'])->name('sheet');
-Route::get('/goals/{goal}/figure', [FigureController::class, 'goal'])->name('goals.figure')->can('view', 'goal');
+Route::get('/goals/{goal}/figure', [FigureController::class, 'goal'])
+    ->name('goals.figure')
+    ->can('view', 'goal');
 Route::get('/projects/{project}/figure', [FigureController::class, 'project'])->name('projects.figure');
 
 Route::get('/goals/new', [GoalController::class, 'create'])->name('goals.create');
 Route::post('/goals', [GoalController::class, 'store'])->name('goals.store');
-Route::get('/goals/{goal}', [GoalController::class, 'show'])->name('goals.show')->can('view', 'goal');
-Route::get('/goals/{goal}/edit', [GoalController::class, 'edit'])->name('goals.edit')->can('update', 'goal');
-Route::post('/goals/{goal}/preview', [GoalController::class, 'preview'])->name('goals.preview')->can('update', 'goal');
-Route::put('/goals/{goal}', [GoalController::class, 'update'])->name('goals.update')->can('update', 'goal');
-Route::post('/goals/{goal}/close', [ClosingController::class, 'close'])->name('goals.close')->can('update', 'goal');
-Route::post('/goals/{goal}/close/preview', [ClosingController::class, 'preview'])->name('goals.close-preview')->can('update', 'goal');
-Route::post('/goals/{goal}/reopen', [ClosingController::class, 'reopen'])->name('goals.reopen')->can('update', 'goal');
+Route::get('/goals/{goal}', [GoalController::class, 'show'])
+    ->name('goals.show')
+    ->can('view', 'goal');
+Route::get('/goals/{goal}/edit', [GoalController::class, 'edit'])
+    ->name('goals.edit')
+    ->can('update', 'goal');
+Route::post('/goals/{goal}/preview', [GoalController::class, 'preview'])
+    ->name('goals.preview')
+    ->can('update', 'goal');
+Route::put('/goals/{goal}', [GoalController::class, 'update'])
+    ->name('goals.update')
+    ->can('update', 'goal');
+Route::post('/goals/{goal}/close', [ClosingController::class, 'close'])
+    ->name('goals.close')
+    ->can('update', 'goal');
+Route::post('/goals/{goal}/close/preview', [ClosingController::class, 'preview'])
+    ->name('goals.close-preview')
+    ->can('update', 'goal');
+Route::post('/goals/{goal}/reopen', [ClosingController::class, 'reopen'])
+    ->name('goals.reopen')
+    ->can('update', 'goal');
 Route::get('/closing/{period}', [ClosingController::class, 'show'])->name('closing');
 Route::post('/closing/{period}/preview', [ClosingController::class, 'previewAll'])->name('closing.preview');
 Route::post('/closing/{period}', [ClosingController::class, 'store'])->name('closing.store');
-Route::post('/goals/{goal}/readings', [ReadingController::class, 'store'])->name('readings.store')->can('update', 'goal');
-Route::post('/goals/{goal}/readings/column', [ReadingController::class, 'paste'])->name('readings.paste')->can('update', 'goal');
-Route::put('/readings/{reading}', [ReadingController::class, 'update'])->name('readings.update')->can('update', 'reading');
-Route::delete('/readings/{reading}', [ReadingController::class, 'destroy'])->name('readings.destroy')->can('update', 'reading');
+Route::post('/goals/{goal}/readings', [ReadingController::class, 'store'])
+    ->name('readings.store')
+    ->can('update', 'goal');
+Route::post('/goals/{goal}/readings/column', [ReadingController::class, 'paste'])
+    ->name('readings.paste')
+    ->can('update', 'goal');
+Route::put('/readings/{reading}', [ReadingController::class, 'update'])
+    ->name('readings.update')
+    ->can('update', 'reading');
+Route::delete('/readings/{reading}', [ReadingController::class, 'destroy'])
+    ->name('readings.destroy')
+    ->can('update', 'reading');
 
-Route::post('/goals/{goal}/comments', [LogbookController::class, 'comment'])->name('comments.store')->can('view', 'goal');
-Route::delete('/comments/{comment}', [LogbookController::class, 'removeComment'])->name('comments.destroy')->can('update', 'comment');
-Route::post('/goals/{goal}/estimates', [LogbookController::class, 'estimate'])->name('estimates.store')->can('view', 'goal');
-Route::delete('/estimates/{estimate}', [LogbookController::class, 'removeEstimate'])->name('estimates.destroy')->can('update', 'estimate');
-Route::post('/goals/{goal}/judgements', [LogbookController::class, 'judge'])->name('judgements.store')->can('update', 'goal');
-Route::delete('/judgements/{judgement}', [LogbookController::class, 'removeJudgement'])->name('judgements.destroy')->can('update', 'judgement');
-Route::post('/goals/{goal}/following', [LogbookController::class, 'follow'])->name('goals.follow')->can('view', 'goal');
-Route::delete('/goals/{goal}/following', [LogbookController::class, 'unfollow'])->name('goals.unfollow')->can('view', 'goal');
+Route::post('/goals/{goal}/comments', [LogbookController::class, 'comment'])
+    ->name('comments.store')
+    ->can('view', 'goal');
+Route::delete('/comments/{comment}', [LogbookController::class, 'removeComment'])
+    ->name('comments.destroy')
+    ->can('update', 'comment');
+Route::post('/goals/{goal}/estimates', [LogbookController::class, 'estimate'])
+    ->name('estimates.store')
+    ->can('view', 'goal');
+Route::delete('/estimates/{estimate}', [LogbookController::class, 'removeEstimate'])
+    ->name('estimates.destroy')
+    ->can('update', 'estimate');
+Route::post('/goals/{goal}/judgements', [LogbookController::class, 'judge'])
+    ->name('judgements.store')
+    ->can('update', 'goal');
+Route::delete('/judgements/{judgement}', [LogbookController::class, 'removeJudgement'])
+    ->name('judgements.destroy')
+    ->can('update', 'judgement');
+Route::post('/goals/{goal}/following', [LogbookController::class, 'follow'])
+    ->name('goals.follow')
+    ->can('view', 'goal');
+Route::delete('/goals/{goal}/following', [LogbookController::class, 'unfollow'])
+    ->name('goals.unfollow')
+    ->can('view', 'goal');
 Route::get('/news', [NewsController::class, 'index'])->name('news');
 Route::post('/news/read', [NewsController::class, 'read'])->name('news.read');

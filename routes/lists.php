@@ -8,8 +8,14 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/lists/new', [SavedListController::class, 'build'])->name('saved.build');
 Route::post('/lists', [SavedListController::class, 'store'])->name('saved.store');
-Route::get('/lists/saved/{saved}', [SavedListController::class, 'show'])->name('saved.show')->can('view', 'saved');
-Route::put('/lists/saved/{saved}', [SavedListController::class, 'update'])->name('saved.update')->can('update', 'saved');
-Route::delete('/lists/saved/{saved}', [SavedListController::class, 'remove'])->name('saved.destroy')->can('update', 'saved');
+Route::get('/lists/saved/{saved}', [SavedListController::class, 'show'])
+    ->name('saved.show')
+    ->can('view', 'saved');
+Route::put('/lists/saved/{saved}', [SavedListController::class, 'update'])
+    ->name('saved.update')
+    ->can('update', 'saved');
+Route::delete('/lists/saved/{saved}', [SavedListController::class, 'remove'])
+    ->name('saved.destroy')
+    ->can('update', 'saved');
 Route::get('/lists/{list?}', [ListController::class, 'show'])->name('lists');
 Route::put('/lists/{list}/next-week', [ListController::class, 'handOn'])->name('lists.hand-on');

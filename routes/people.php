@@ -11,21 +11,37 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
-    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in')->name('sign-in.store');
+    Route::post('/sign-in', [SignInController::class, 'store'])
+        ->middleware('throttle:sign-in')
+        ->name('sign-in.store');
     Route::get('/forgotten', [AccessController::class, 'forgotten'])->name('forgotten');
-    Route::post('/forgotten', [AccessController::class, 'sendReset'])->middleware('throttle:sign-in')->name('forgotten.send');
+    Route::post('/forgotten', [AccessController::class, 'sendReset'])
+        ->middleware('throttle:sign-in')
+        ->name('forgotten.send');
     Route::get('/access/{token}', [AccessController::class, 'show'])->name('access');
-    Route::post('/access/{token}', [AccessController::class, 'accept'])->middleware('throttle:sign-in')->name('access.accept');
+    Route::post('/access/{token}', [AccessController::class, 'accept'])
+        ->middleware('throttle:sign-in')
+        ->name('access.accept');
 });
 
 Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/people', [PersonController::class, 'index'])->name('people.index');
-    Route::post('/people', [PersonController::class, 'store'])->name('people.store')->can('lead');
-    Route::put('/people/{person}', [PersonController::class, 'update'])->name('people.update')->can('update', 'person');
-    Route::post('/people/{person}/link', [PersonController::class, 'link'])->name('people.link')->can('update', 'person');
-    Route::post('/people/{person}/aside', [PersonController::class, 'setAside'])->name('people.aside')->can('update', 'person');
-    Route::post('/people/{person}/back', [PersonController::class, 'takeBack'])->name('people.back')->can('update', 'person');
+    Route::post('/people', [PersonController::class, 'store'])
+        ->name('people.store')
+        ->can('lead');
+    Route::put('/people/{person}', [PersonController::class, 'update'])
+        ->name('people.update')
+        ->can('update', 'person');
+    Route::post('/people/{person}/link', [PersonController::class, 'link'])
+        ->name('people.link')
+        ->can('update', 'person');
+    Route::post('/people/{person}/aside', [PersonController::class, 'setAside'])
+        ->name('people.aside')
+        ->can('update', 'person');
+    Route::post('/people/{person}/back', [PersonController::class, 'takeBack'])
+        ->name('people.back')
+        ->can('update', 'person');
     Route::get('/account', [AccessController::class, 'account'])->name('account');
     Route::put('/account/password', [AccessController::class, 'changePassword'])->name('account.password');
     Route::post('/account/sign-out', [AccessController::class, 'endSessions'])->name('account.end');
@@ -37,7 +53,13 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
         Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle')->can('update', 'reminder');
         Route::delete('/reminders/{reminder}', 'remove')->name('reminders.destroy')->can('update', 'reminder');
     });
-    Route::post('/circles', [CircleController::class, 'store'])->name('circles.store')->can('lead');
-    Route::put('/circles/{circle}', [CircleController::class, 'update'])->name('circles.update')->can('update', 'circle');
-    Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])->name('circles.destroy')->can('update', 'circle');
+    Route::post('/circles', [CircleController::class, 'store'])
+        ->name('circles.store')
+        ->can('lead');
+    Route::put('/circles/{circle}', [CircleController::class, 'update'])
+        ->name('circles.update')
+        ->can('update', 'circle');
+    Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])
+        ->name('circles.destroy')
+        ->can('update', 'circle');
 });

@@ -10,28 +10,64 @@ use App\Http\Controllers\Projects\RegisterController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/projects', [RegisterController::class, 'show'])->name('projects.index');
-Route::put('/projects/limit', [RegisterController::class, 'limit'])->name('projects.limit')->can('lead');
-Route::post('/fields', [RegisterController::class, 'addField'])->name('fields.store')->can('lead');
-Route::delete('/fields/{field}', [RegisterController::class, 'removeField'])->name('fields.destroy')->can('update', 'field');
-Route::put('/projects/{project}/collections', [RegisterController::class, 'gather'])->name('projects.gather')->can('update', 'project');
-Route::put('/projects/{project}/fields/{field}', [RegisterController::class, 'enter'])->name('fields.enter')->can('update', 'project');
+Route::put('/projects/limit', [RegisterController::class, 'limit'])
+    ->name('projects.limit')
+    ->can('lead');
+Route::post('/fields', [RegisterController::class, 'addField'])
+    ->name('fields.store')
+    ->can('lead');
+Route::delete('/fields/{field}', [RegisterController::class, 'removeField'])
+    ->name('fields.destroy')
+    ->can('update', 'field');
+Route::put('/projects/{project}/collections', [RegisterController::class, 'gather'])
+    ->name('projects.gather')
+    ->can('update', 'project');
+Route::put('/projects/{project}/fields/{field}', [RegisterController::class, 'enter'])
+    ->name('fields.enter')
+    ->can('update', 'project');
 Route::get('/projects/new', [ProjectController::class, 'create'])->name('projects.create');
 Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
 Route::get('/projects/{project}', [ProjectController::class, 'show'])->name('projects.show');
-Route::get('/projects/{project}/edit', [ProjectController::class, 'edit'])->name('projects.edit')->can('update', 'project');
-Route::put('/projects/{project}', [ProjectController::class, 'update'])->name('projects.update')->can('update', 'project');
-Route::put('/projects/{project}/state', [ProjectController::class, 'setState'])->name('projects.state')->can('update', 'project');
+Route::get('/projects/{project}/edit', [ProjectController::class, 'edit'])
+    ->name('projects.edit')
+    ->can('update', 'project');
+Route::put('/projects/{project}', [ProjectController::class, 'update'])
+    ->name('projects.update')
+    ->can('update', 'project');
+Route::put('/projects/{project}/state', [ProjectController::class, 'setState'])
+    ->name('projects.state')
+    ->can('update', 'project');
 
-Route::put('/projects/{project}/brief', [BriefController::class, 'write'])->name('brief')->can('update', 'project');
-Route::put('/projects/{project}/status', [BriefController::class, 'status'])->name('projects.status')->can('update', 'project');
-Route::put('/projects/{project}/close', [BriefController::class, 'close'])->name('projects.close')->can('update', 'project');
-Route::post('/projects/{project}/milestones', [BriefController::class, 'storeMilestone'])->name('milestones.store')->can('update', 'project');
-Route::put('/milestones/{milestone}', [BriefController::class, 'updateMilestone'])->name('milestones.update')->can('update', 'milestone');
-Route::put('/milestones/{milestone}/reached', [BriefController::class, 'reach'])->name('milestones.reach')->can('update', 'milestone');
-Route::delete('/milestones/{milestone}', [BriefController::class, 'removeMilestone'])->name('milestones.destroy')->can('update', 'milestone');
-Route::post('/projects/{project}/lines', [BriefController::class, 'storeLine'])->name('lines.store')->can('view', 'project');
-Route::post('/lines/{line}/promote', [BriefController::class, 'promote'])->name('lines.promote')->can('update', 'line');
-Route::delete('/lines/{line}', [BriefController::class, 'removeLine'])->name('lines.destroy')->can('update', 'line');
+Route::put('/projects/{project}/brief', [BriefController::class, 'write'])
+    ->name('brief')
+    ->can('update', 'project');
+Route::put('/projects/{project}/status', [BriefController::class, 'status'])
+    ->name('projects.status')
+    ->can('update', 'project');
+Route::put('/projects/{project}/close', [BriefController::class, 'close'])
+    ->name('projects.close')
+    ->can('update', 'project');
+Route::post('/projects/{project}/milestones', [BriefController::class, 'storeMilestone'])
+    ->name('milestones.store')
+    ->can('update', 'project');
+Route::put('/milestones/{milestone}', [BriefController::class, 'updateMilestone'])
+    ->name('milestones.update')
+    ->can('update', 'milestone');
+Route::put('/milestones/{milestone}/reached', [BriefController::class, 'reach'])
+    ->name('milestones.reach')
+    ->can('update', 'milestone');
+Route::delete('/milestones/{milestone}', [BriefController::class, 'removeMilestone'])
+    ->name('milestones.destroy')
+    ->can('update', 'milestone');
+Route::post('/projects/{project}/lines', [BriefController::class, 'storeLine'])
+    ->name('lines.store')
+    ->can('view', 'project');
+Route::post('/lines/{line}/promote', [BriefController::class, 'promote'])
+    ->name('lines.promote')
+    ->can('update', 'line');
+Route::delete('/lines/{line}', [BriefController::class, 'removeLine'])
+    ->name('lines.destroy')
+    ->can('update', 'line');
 
 Route::controller(AttachmentController::class)->group(static function (): void {
     Route::whereIn('kind', ['tasks', 'projects'])->group(static function (): void {

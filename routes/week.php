@@ -10,21 +10,47 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/week', [WeekController::class, 'current'])->name('week.current');
 Route::get('/weeks/{period}', [WeekController::class, 'show'])->name('week.show');
-Route::put('/weeks/{period}/focus', [WeekController::class, 'focus'])->name('week.focus')->can('sayOf', 'period');
+Route::put('/weeks/{period}/focus', [WeekController::class, 'focus'])
+    ->name('week.focus')
+    ->can('sayOf', 'period');
 
 Route::post('/tasks', [TaskController::class, 'store'])->name('tasks.store');
 Route::put('/tasks/many', [MoveController::class, 'many'])->name('tasks.many');
-Route::get('/tasks/{task}', [TaskController::class, 'show'])->name('tasks.show')->can('view', 'task');
-Route::put('/tasks/{task}', [TaskController::class, 'update'])->name('tasks.update')->can('update', 'task');
-Route::put('/tasks/{task}/tick', [TaskController::class, 'tick'])->name('tasks.tick')->can('update', 'task');
-Route::put('/tasks/{task}/plan', [TaskController::class, 'plan'])->name('tasks.plan')->can('update', 'task');
-Route::put('/tasks/{task}/aside', [TaskController::class, 'setAside'])->name('tasks.aside')->can('update', 'task');
-Route::put('/tasks/{task}/place', [MoveController::class, 'within'])->name('tasks.move')->can('update', 'task');
-Route::put('/tasks/{task}/belongs', [MoveController::class, 'to'])->name('tasks.belongs')->can('update', 'task');
-Route::put('/tasks/{task}/after', [TaskController::class, 'order'])->name('tasks.after')->can('update', 'task');
-Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])->name('steps.store')->can('update', 'task');
-Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])->whereNumber('step')->name('steps.tick')->can('update', 'step');
-Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])->whereNumber('step')->name('steps.destroy')->can('update', 'step');
+Route::get('/tasks/{task}', [TaskController::class, 'show'])
+    ->name('tasks.show')
+    ->can('view', 'task');
+Route::put('/tasks/{task}', [TaskController::class, 'update'])
+    ->name('tasks.update')
+    ->can('update', 'task');
+Route::put('/tasks/{task}/tick', [TaskController::class, 'tick'])
+    ->name('tasks.tick')
+    ->can('update', 'task');
+Route::put('/tasks/{task}/plan', [TaskController::class, 'plan'])
+    ->name('tasks.plan')
+    ->can('update', 'task');
+Route::put('/tasks/{task}/aside', [TaskController::class, 'setAside'])
+    ->name('tasks.aside')
+    ->can('update', 'task');
+Route::put('/tasks/{task}/place', [MoveController::class, 'within'])
+    ->name('tasks.move')
+    ->can('update', 'task');
+Route::put('/tasks/{task}/belongs', [MoveController::class, 'to'])
+    ->name('tasks.belongs')
+    ->can('update', 'task');
+Route::put('/tasks/{task}/after', [TaskController::class, 'order'])
+    ->name('tasks.after')
+    ->can('update', 'task');
+Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])
+    ->name('steps.store')
+    ->can('update', 'task');
+Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])
+    ->whereNumber('step')
+    ->name('steps.tick')
+    ->can('update', 'step');
+Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])
+    ->whereNumber('step')
+    ->name('steps.destroy')
+    ->can('update', 'step');
 
 Route::controller(RoutineController::class)->group(static function (): void {
     Route::get('/routines', 'index')->name('routines.index');

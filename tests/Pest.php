@@ -13,7 +13,11 @@ pest()->extend(TestCase::class)->in('Processes');
 function filesIn(string ...$folders): iterable
 {
     foreach ($folders as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__)."/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(dirname(__DIR__)."/$folder", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             yield (string) $file;
         }
     }

@@ -14,6 +14,12 @@ final readonly class KeptMailbox implements Mailbox
     public function send(Person $to, string $subject, string $body): void
     {
         // Quietly: a letter that is out is in no change, and no undo fetches it back.
-        Letter::withoutEvents(static fn(): Letter => Letter::query()->create(['person_id' => $to->id, 'subject' => Str::limit($subject, 290, '…'), 'body' => $body]));
+        Letter::withoutEvents(
+            static fn(): Letter => Letter::query()->create([
+                'person_id' => $to->id,
+                'subject' => Str::limit($subject, 290, '…'),
+                'body' => $body,
+            ]),
+        );
     }
 }

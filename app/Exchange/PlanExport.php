@@ -35,7 +35,10 @@ final readonly class PlanExport
      */
     public function of(?Person $viewer = null): array
     {
-        $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))->with(['checkpoints', 'readings', 'admissions.circle.memberships', 'parent.admissions.circle.memberships'])->orderBy('id')->get();
+        $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))
+            ->with(['checkpoints', 'readings', 'admissions.circle.memberships', 'parent.admissions.circle.memberships'])
+            ->orderBy('id')
+            ->get();
         $shown = $goals->modelKeys();
         $unnamed = $this->unnamed->beside($goals, $viewer);
 
@@ -50,35 +53,68 @@ final readonly class PlanExport
                 'working_days' => $this->workspace->working_days,
                 'holidays' => $this->workspace->holidays,
             ],
-            'people' => self::each(Person::query()->orderBy('id')->get(), static fn(Person $person): array => [
-                'id' => self::id('p', $person->id), 'name' => $person->name, 'weekly_hours' => $person->weekly_hours,
-            ]),
-            'areas' => self::each(Area::query()->orderBy('id')->get(), static fn(Area $area): array => ['id' => self::id('a', $area->id), 'name' => $area->name]),
-            'goals' => [...self::each($goals, $this->goal(...)), ...array_column($unnamed, 'goal')],
-            'readings' => [...self::each($goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')), static fn(Reading $reading): array => [
-                'goal' => self::id('g', $reading->goal_id), 'on' => $reading->on, 'value' => self::number($reading->value),
-            ]), ...array_merge(...array_column($unnamed, 'readings'))],
-            'projects' => self::each(
-                Project::query()->with(['stages', 'servings'])->orderBy('id')->get(),
+            'people' => Written::each(
+                Person::query()->orderBy('id')->get(),
+                static fn(Person $person): array => [
+                    'id' => Written::id('p', $person->id),
+                    'name' => $person->name,
+                    'weekly_hours' => $person->weekly_hours,
+                ],
+            ),
+            'areas' => Written::each(
+                Area::query()->orderBy('id')->get(),
+                static fn(Area $area): array => ['id' => Written::id('a', $area->id), 'name' => $area->name],
+            ),
+            'goals' => [...Written::each($goals, $this->goal(...)), ...array_column($unnamed, 'goal')],
+            'readings' => [
+                ...Written::each(
+                    $goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')),
+                    static fn(Reading $reading): array => [
+                        'goal' => Written::id('g', $reading->goal_id),
+                        'on' => $reading->on,
+                        'value' => Written::number($reading->value),
+                    ],
+                ),
+                ...array_merge(...array_column($unnamed, 'readings')),
+            ],
+            'projects' => Written::each(
+                Project::query()
+                    ->with(['stages', 'servings'])
+                    ->orderBy('id')
+                    ->get(),
                 fn(Project $project): array => $this->project($project, $shown),
             ),
-            'recurring' => self::each(
-                ($viewer === null ? Routine::query()->openToAll() : Routine::query()->visibleTo($viewer))->where('is_stock', false)->with('servings')->orderBy('id')->get(),
-                static fn(Routine $routine): array => array_filter([
-                    'id' => self::id('r', $routine->id),
-                    'title' => $routine->title,
-                    'owner' => self::id('p', $routine->owner_id),
-                    'rule' => $routine->rule,
-                    'starts_on' => $routine->starts_on,
-                    'after_done' => $routine->after_every === null ? null : ['every' => $routine->after_every, 'unit' => $routine->after_unit],
-                    'serves' => self::each(
-                        $routine->servings->whereIn('goal_id', $shown),
-                        static fn(RoutineServing $link): array => ['goal' => self::id('g', $link->goal_id), 'weight' => self::number($link->weight)],
-                    ),
-                ], self::isSaid(...)),
+            'recurring' => Written::each(
+                ($viewer === null ? Routine::query()->openToAll() : Routine::query()->visibleTo($viewer))
+                    ->where('is_stock', false)
+                    ->with('servings')
+                    ->orderBy('id')
+                    ->get(),
+                static fn(Routine $routine): array => array_filter(
+                    [
+                        'id' => Written::id('r', $routine->id),
+                        'title' => $routine->title,
+                        'owner' => Written::id('p', $routine->owner_id),
+                        'rule' => $routine->rule,
+                        'starts_on' => $routine->starts_on,
+                        'after_done' =>
+                            $routine->after_every === null ? null : ['every' => $routine->after_every, 'unit' => $routine->after_unit],
+                        'serves' => Written::each(
+                            $routine->servings->whereIn('goal_id', $shown),
+                            static fn(RoutineServing $link): array => [
+                                'goal' => Written::id('g', $link->goal_id),
+                                'weight' => Written::number($link->weight),
+                            ],
+                        ),
+                    ],
+                    Written::isSaid(...),
+                ),
             ),
-            'tasks' => self::each(
-                ($viewer === null ? Task::query()->openToAll() : Task::query()->visibleTo($viewer))->with(['stage', 'steps', 'precedences'])->orderBy('id')->get(),
+            'tasks' => Written::each(
+                ($viewer === null ? Task::query()->openToAll() : Task::query()->visibleTo($viewer))
+                    ->with(['stage', 'steps', 'precedences'])
+                    ->orderBy('id')
+                    ->get(),
                 $this->task(...),
             ),
         ];
@@ -87,35 +123,48 @@ final readonly class PlanExport
     /** @return array<string, mixed> */
     private function goal(Goal $goal): array
     {
-        return array_filter([
-            'id' => self::id('g', $goal->id),
-            'title' => $goal->title,
-            'scope' => $goal->scope,
-            'horizon' => $goal->horizon,
-            'period' => $goal->period,
-            'parent' => $this->unnamed->counts($goal) ? self::id('g', $goal->parent_id) : null,
-            'weight' => self::number($goal->weight),
-            'owner' => self::id('p', $goal->owner_id),
-            'area' => self::id('a', $goal->area_id),
-            'measure' => $this->measure($goal),
-            'checkpoints' => self::each($goal->checkpoints, static fn(Checkpoint $point): array => ['on' => $point->on, 'fraction' => self::number($point->fraction)]),
-            'created_on' => $goal->created_on,
-            'closed_on' => $goal->closed_on,
-            'result' => $goal->result,
-            'score' => self::number($goal->score),
-        ], self::isSaid(...));
+        return array_filter(
+            [
+                'id' => Written::id('g', $goal->id),
+                'title' => $goal->title,
+                'scope' => $goal->scope,
+                'horizon' => $goal->horizon,
+                'period' => $goal->period,
+                'parent' => $this->unnamed->counts($goal) ? Written::id('g', $goal->parent_id) : null,
+                'weight' => Written::number($goal->weight),
+                'owner' => Written::id('p', $goal->owner_id),
+                'area' => Written::id('a', $goal->area_id),
+                'measure' => $this->measure($goal),
+                'checkpoints' => Written::each(
+                    $goal->checkpoints,
+                    static fn(Checkpoint $point): array => ['on' => $point->on, 'fraction' => Written::number($point->fraction)],
+                ),
+                'created_on' => $goal->created_on,
+                'closed_on' => $goal->closed_on,
+                'result' => $goal->result,
+                'score' => Written::number($goal->score),
+            ],
+            Written::isSaid(...),
+        );
     }
 
     /** @return array<string, mixed> */
     private function measure(Goal $goal): array
     {
-        return ['kind' => $goal->measure, ...match ($goal->measure) {
-            MeasureKind::Work => ['tasks_weight' => self::number($goal->tasks_weight)],
-            MeasureKind::Number => ['start' => self::number($goal->start_value), 'target' => self::number($goal->target_value)],
-            MeasureKind::Keep => ['limit' => self::number($goal->limit_value), 'sense' => $goal->sense, 'share' => self::number($goal->share)],
-            MeasureKind::Count => ['target' => self::number($goal->target_value)],
-            MeasureKind::YesNo, MeasureKind::Judged => [],
-        }];
+        return [
+            'kind' => $goal->measure,
+            ...match ($goal->measure) {
+                MeasureKind::Work => ['tasks_weight' => Written::number($goal->tasks_weight)],
+                MeasureKind::Number => ['start' => Written::number($goal->start_value), 'target' => Written::number($goal->target_value)],
+                MeasureKind::Keep => [
+                    'limit' => Written::number($goal->limit_value),
+                    'sense' => $goal->sense,
+                    'share' => Written::number($goal->share),
+                ],
+                MeasureKind::Count => ['target' => Written::number($goal->target_value)],
+                MeasureKind::YesNo, MeasureKind::Judged => [],
+            },
+        ];
     }
 
     /**
@@ -125,24 +174,30 @@ final readonly class PlanExport
      */
     private function project(Project $project, array $shown): array
     {
-        return array_filter([
-            'id' => self::id('pr', $project->id),
-            'title' => $project->title,
-            'owner' => self::id('p', $project->owner_id),
-            'area' => self::id('a', $project->area_id),
-            'weighing' => $project->weighing,
-            'order' => $project->order,
-            'stages' => self::each($project->stages, static fn(Stage $stage): string => $stage->name),
-            'serves' => self::each(
-                $project->servings->whereIn('goal_id', $shown),
-                static fn(Serving $link): array => ['goal' => self::id('g', $link->goal_id), 'weight' => self::number($link->weight)],
-            ),
-            'created_on' => $project->created_on,
-            'state' => $project->state,
-            'state_on' => $project->state_on,
-            'starts_on' => $project->starts_on,
-            'due_on' => $project->due_on,
-        ], self::isSaid(...));
+        return array_filter(
+            [
+                'id' => Written::id('pr', $project->id),
+                'title' => $project->title,
+                'owner' => Written::id('p', $project->owner_id),
+                'area' => Written::id('a', $project->area_id),
+                'weighing' => $project->weighing,
+                'order' => $project->order,
+                'stages' => Written::each($project->stages, static fn(Stage $stage): string => $stage->name),
+                'serves' => Written::each(
+                    $project->servings->whereIn('goal_id', $shown),
+                    static fn(Serving $link): array => [
+                        'goal' => Written::id('g', $link->goal_id),
+                        'weight' => Written::number($link->weight),
+                    ],
+                ),
+                'created_on' => $project->created_on,
+                'state' => $project->state,
+                'state_on' => $project->state_on,
+                'starts_on' => $project->starts_on,
+                'due_on' => $project->due_on,
+            ],
+            Written::isSaid(...),
+        );
     }
 
     /** @return array<string, mixed> open tasks stand where they were carried to */
@@ -150,62 +205,30 @@ final readonly class PlanExport
     {
         $standing = Standing::of($task, $this->workspace);
 
-        return array_filter([
-            'id' => self::id('t', $task->id),
-            'title' => $task->title,
-            'project' => self::id('pr', $task->project_id),
-            'goal' => self::id('g', $task->goal_id),
-            'recurring' => self::id('r', $task->routine_id),
-            'stage' => $task->stage?->name,
-            'after' => self::each($task->precedences, static fn($link): ?string => self::id('t', $link->after_id)),
-            'owner' => self::id('p', $task->owner_id),
-            'created_on' => $task->created_on,
-            'done_on' => $task->done_on,
-            'dropped_on' => $task->dropped_on,
-            'shelved_on' => $task->shelved_on,
-            'due_on' => $task->due_on,
-            'planned' => $standing->in,
-            'waiting_on' => $task->waiting_on,
-            'minutes' => $task->minutes,
-            'rank' => $task->rank,
-            'carried' => $standing->carried,
-            'changed_on' => $task->changed_on,
-            'steps' => self::each($task->steps, static fn(Step $step): array => ['title' => $step->title, 'done_on' => $step->done_on]),
-        ], self::isSaid(...));
-    }
-
-    /**
-     * @template T
-     * @template R
-     *
-     * @param iterable<T>    $records
-     * @param callable(T): R $write
-     *
-     * @return list<R>
-     */
-    private static function each(iterable $records, callable $write): array
-    {
-        $written = [];
-
-        foreach ($records as $record) {
-            $written[] = $write($record);
-        }
-
-        return $written;
-    }
-
-    private static function isSaid(mixed $value): bool
-    {
-        return $value !== null && $value !== [];
-    }
-
-    private static function id(string $kind, ?int $id): ?string
-    {
-        return $id === null ? null : "$kind$id";
-    }
-
-    private static function number(float|int|string|null $value): float|int|null
-    {
-        return is_string($value) ? (float) $value : $value;
+        return array_filter(
+            [
+                'id' => Written::id('t', $task->id),
+                'title' => $task->title,
+                'project' => Written::id('pr', $task->project_id),
+                'goal' => Written::id('g', $task->goal_id),
+                'recurring' => Written::id('r', $task->routine_id),
+                'stage' => $task->stage?->name,
+                'after' => Written::each($task->precedences, static fn($link): ?string => Written::id('t', $link->after_id)),
+                'owner' => Written::id('p', $task->owner_id),
+                'created_on' => $task->created_on,
+                'done_on' => $task->done_on,
+                'dropped_on' => $task->dropped_on,
+                'shelved_on' => $task->shelved_on,
+                'due_on' => $task->due_on,
+                'planned' => $standing->in,
+                'waiting_on' => $task->waiting_on,
+                'minutes' => $task->minutes,
+                'rank' => $task->rank,
+                'carried' => $standing->carried,
+                'changed_on' => $task->changed_on,
+                'steps' => Written::each($task->steps, static fn(Step $step): array => $step->only(['title', 'done_on'])),
+            ],
+            Written::isSaid(...),
+        );
     }
 }

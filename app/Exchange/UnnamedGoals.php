@@ -43,13 +43,20 @@ final readonly class UnnamedGoals
             ->where('counts_unnamed', true)
             ->whereIn('parent_id', $shown->modelKeys())
             ->whereKeyNot($shown->modelKeys())
-            ->orderBy('id')->get();
+            ->orderBy('id')
+            ->get();
 
-        return array_values($hidden->map(fn(Goal $goal): array => $this->written(
-            $goal,
-            $shown->findOrFail($goal->parent_id),
-            $this->plans->holding($this->workspace->calendar()->period($goal->period), $viewer),
-        ))->all());
+        return array_values(
+            $hidden
+                ->map(
+                    fn(Goal $goal): array => $this->written(
+                        $goal,
+                        $shown->findOrFail($goal->parent_id),
+                        $this->plans->holding($this->workspace->calendar()->period($goal->period), $viewer),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return array{goal: array<string, mixed>, readings: list<array<string, mixed>>} */
@@ -71,22 +78,25 @@ final readonly class UnnamedGoals
                 $value = $line->progress?->rounded(10);
 
                 if ($value !== null && $value !== $last) {
-                    $readings[] = ['goal' => "g$goal->id", 'on' => $day, 'value' => $last = $value];
+                    $readings[] = ['goal' => "g$goal->id", 'on' => $day, 'value' => ($last = $value)];
                 }
             }
         }
 
-        return ['goal' => [
-            'id' => "g$goal->id",
-            'title' => 'not visible to you',
-            'horizon' => $parent->horizon,
-            'period' => $parent->period,
-            'parent' => "g$parent->id",
-            'weight' => CoreRecords::exact($goal->weight)->rounded(4),
-            'created_on' => $goal->created_on,
-            'measure' => $goal->measure->value === 'judged' ? ['kind' => 'judged'] : ['kind' => 'number', 'start' => 0, 'target' => 1],
-            ...($dropped === null ? [] : ['closed_on' => $dropped, 'result' => 'dropped']),
-        ], 'readings' => $readings];
+        return [
+            'goal' => [
+                'id' => "g$goal->id",
+                'title' => 'not visible to you',
+                'horizon' => $parent->horizon,
+                'period' => $parent->period,
+                'parent' => "g$parent->id",
+                'weight' => CoreRecords::exact($goal->weight)->rounded(4),
+                'created_on' => $goal->created_on,
+                'measure' => $goal->measure->value === 'judged' ? ['kind' => 'judged'] : ['kind' => 'number', 'start' => 0, 'target' => 1],
+                ...$dropped === null ? [] : ['closed_on' => $dropped, 'result' => 'dropped'],
+            ],
+            'readings' => $readings,
+        ];
     }
 
     /** @return list<Day> from the day before the period, up to today */

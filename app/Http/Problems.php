@@ -22,14 +22,18 @@ final readonly class Problems
     /** SQLite's words for a store that takes nothing more. */
     private const UNWRITABLE = ['disk is full', 'readonly database', 'disk I/O error', 'unable to open database file'];
 
-    public const NOTHING_SAVED = 'Nothing could be saved: the disk is full or cannot be written to. What you typed stays here. Tell whoever looks after the server.';
+    public const NOTHING_SAVED = 'Nothing could be saved: the disk is full or cannot be written to. '
+        .'What you typed stays here. Tell whoever looks after the server.';
 
     public static function answer(Response $response, Throwable $reason, Request $request): Response
     {
         $status = $response->getStatusCode();
 
         if ($status === 403) {
-            Log::info('Refused.', ['person' => $request->user()?->getAuthIdentifier(), 'asked' => "{$request->method()} /{$request->path()}"]);
+            Log::info('Refused.', [
+                'person' => $request->user()?->getAuthIdentifier(),
+                'asked' => "{$request->method()} /{$request->path()}",
+            ]);
         }
 
         return match (true) {
@@ -39,20 +43,25 @@ final readonly class Problems
             // What is hidden and what is missing are answered alike.
             $status === 404 && $request->expectsJson() => new JsonResponse(['message' => 'Not found.'], 404),
             ! in_array($status, self::SHOWN, true), $request->expectsJson(), $status === 500 && config('app.debug') === true => $response,
-            default => Inertia::render('Problem', ['status' => $status])->toResponse($request)->setStatusCode($status),
+            default => Inertia::render('Problem', ['status' => $status])
+                ->toResponse($request)
+                ->setStatusCode($status),
         };
     }
 
     private static function isUnwritable(Throwable $reason): bool
     {
-        return $reason instanceof QueryException && array_filter(self::UNWRITABLE, static fn(string $words): bool => str_contains($reason->getMessage(), $words)) !== [];
+        return $reason instanceof QueryException &&
+            array_filter(self::UNWRITABLE, static fn(string $words): bool => str_contains($reason->getMessage(), $words)) !== [];
     }
 
     /** Told where one is: the page, and what was typed on it, stays. */
     private static function notNow(Request $request, string $words): Response
     {
         return $request->isMethodSafe() && ! $request->expectsJson()
-            ? Inertia::render('Problem', ['status' => 503])->toResponse($request)->setStatusCode(503)
+            ? Inertia::render('Problem', ['status' => 503])
+                ->toResponse($request)
+                ->setStatusCode(503)
             : new JsonResponse(['message' => $words], 503);
     }
 }

@@ -14,7 +14,7 @@ final readonly class TrustedAddresses
     public static function hosts(): array
     {
         $own = (string) parse_url(config()->string('app.url'), PHP_URL_HOST);
-        $names = [$own, ...self::listed('app.trusted_hosts'), ...(in_array($own, self::HERE, true) ? self::HERE : [])];
+        $names = [$own, ...self::listed('app.trusted_hosts'), ...in_array($own, self::HERE, true) ? self::HERE : []];
 
         return array_map(static fn(string $name): string => '^'.preg_quote($name).'$', array_values(array_unique($names)));
     }
@@ -28,6 +28,8 @@ final readonly class TrustedAddresses
     /** @return list<string> */
     private static function listed(string $setting): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', config()->string($setting))), static fn(string $name): bool => $name !== ''));
+        return array_values(
+            array_filter(array_map(trim(...), explode(',', config()->string($setting))), static fn(string $name): bool => $name !== ''),
+        );
     }
 }

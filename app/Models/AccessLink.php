@@ -11,9 +11,9 @@ use Illuminate\Support\Carbon;
 /**
  * A link by which somebody chooses a password: once, and for some days. The token itself is in the link alone.
  *
- * @property int     $person_id
- * @property string  $digest
- * @property Carbon  $expires_at
+ * @property int $person_id
+ * @property string $digest
+ * @property Carbon $expires_at
  * @property ?Carbon $used_at
  * @property-read Person $person
  */
@@ -32,7 +32,10 @@ final class AccessLink extends Record
     /** @param Builder<self> $query */
     protected function scopeOpen(Builder $query, string $token): void
     {
-        $query->where('digest', hash('sha256', $token))->whereNull('used_at')->where('expires_at', '>', Carbon::now())
+        $query
+            ->where('digest', hash('sha256', $token))
+            ->whereNull('used_at')
+            ->where('expires_at', '>', Carbon::now())
             ->whereHas('person', static fn(Builder $person) => $person->whereNull('set_aside_on'));
     }
 

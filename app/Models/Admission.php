@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A circle or a person that may see a goal which is not for everyone.
  *
- * @property int  $goal_id
+ * @property int $goal_id
  * @property ?int $circle_id
  * @property ?int $person_id
  * @property-read ?Circle $circle
@@ -31,6 +31,9 @@ final class Admission extends Record
             return [$this->person_id];
         }
 
-        return array_map(static fn(Membership $membership): int => $membership->person_id, array_values($this->circle?->memberships->all() ?? []));
+        return array_map(
+            static fn(Membership $membership): int => $membership->person_id,
+            array_values($this->circle?->memberships->all() ?? []),
+        );
     }
 }

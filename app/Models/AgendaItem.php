@@ -12,18 +12,18 @@ use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\Outcome;
 
 /**
- * @property int        $meeting_id
+ * @property int $meeting_id
  * @property AgendaKind $kind
- * @property int        $position
- * @property string     $title
- * @property int        $minutes
- * @property ?int       $owner_id
- * @property ?int       $goal_id
- * @property ?int       $issue_id
- * @property ?Carbon    $begun_at
- * @property ?Carbon    $ended_at
- * @property ?string    $notes
- * @property ?Outcome   $outcome
+ * @property int $position
+ * @property string $title
+ * @property int $minutes
+ * @property ?int $owner_id
+ * @property ?int $goal_id
+ * @property ?int $issue_id
+ * @property ?Carbon $begun_at
+ * @property ?Carbon $ended_at
+ * @property ?string $notes
+ * @property ?Outcome $outcome
  * @property-read Meeting $meeting
  * @property-read ?Person $owner
  * @property-read ?Goal $goal

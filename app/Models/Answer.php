@@ -8,9 +8,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Reviews\Question;
 
 /**
- * @property int      $review_id
+ * @property int $review_id
  * @property Question $question
- * @property string   $words
+ * @property string $words
  * @property-read Review $review
  */
 final class Answer extends Record

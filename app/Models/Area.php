@@ -11,10 +11,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A responsibility one holds for good, a client, or a role that a person wears.
  *
- * @property string   $name
+ * @property string $name
  * @property AreaKind $kind
- * @property ?int     $owner_id
- * @property ?string  $notes
+ * @property ?int $owner_id
+ * @property ?string $notes
  * @property-read ?Person $owner
  * @property-read Collection<int, Contact> $contacts
  */

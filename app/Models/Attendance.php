@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * @property int  $meeting_id
- * @property int  $person_id
+ * @property int $meeting_id
+ * @property int $person_id
  * @property bool $was_there
  * @property-read Person $person
  */

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int              $goal_id
- * @property Day              $on
+ * @property int $goal_id
+ * @property Day $on
  * @property float|int|string $fraction
  * @property-read Goal $goal
  */

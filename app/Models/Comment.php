@@ -10,8 +10,8 @@ use Loftrin\Core\Calendar\Day;
 /**
  * What somebody said of a goal, a task or a project.
  *
- * @property int    $person_id
- * @property Day    $on
+ * @property int $person_id
+ * @property Day $on
  * @property string $words
  * @property-read Person $person
  */

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A person without an account.
  *
- * @property int     $area_id
- * @property ?int    $person_id who added it, where that is known
- * @property string  $name
- * @property ?string $what      what they are or do
+ * @property int $area_id
+ * @property ?int $person_id who added it, where that is known
+ * @property string $name
+ * @property ?string $what what they are or do
  * @property ?string $email
  * @property ?string $phone
  * @property-read Area $area

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int     $agenda_item_id
- * @property string  $words
+ * @property int $agenda_item_id
+ * @property string $words
  * @property ?string $because
- * @property Day     $decided_on
+ * @property Day $decided_on
  * @property-read AgendaItem $agendaItem
  */
 final class Decision extends Record

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * What stands in a field of one's own for a project.
  *
- * @property int    $field_id
- * @property int    $project_id
+ * @property int $field_id
+ * @property int $project_id
  * @property string $value
  * @property-read Field $field
  */

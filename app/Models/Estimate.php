@@ -10,11 +10,11 @@ use Loftrin\Core\Calendar\Day;
 /**
  * With what chance the owner says that a goal will be met in time.
  *
- * @property int     $goal_id
- * @property int     $person_id
- * @property Day     $on
- * @property int     $chance    per cent
- * @property ?int    $computed  per cent, as it was computed then
+ * @property int $goal_id
+ * @property int $person_id
+ * @property Day $on
+ * @property int $chance per cent
+ * @property ?int $computed per cent, as it was computed then
  * @property ?string $line
  * @property-read Goal $goal
  * @property-read Person $person

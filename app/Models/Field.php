@@ -7,8 +7,8 @@ namespace App\Models;
 /**
  * A field that a team keeps of its projects besides those that all have.
  *
- * @property string        $name
- * @property FieldKind     $kind
+ * @property string $name
+ * @property FieldKind $kind
  * @property ?list<string> $choices of a choice
  */
 final class Field extends Record

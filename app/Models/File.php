@@ -7,10 +7,10 @@ namespace App\Models;
 /**
  * A file that was added to a task or a project.
  *
- * @property int    $person_id who added it
- * @property string $name      as it is shown
- * @property int    $bytes
- * @property string $path      in the store
+ * @property int $person_id who added it
+ * @property string $name as it is shown
+ * @property int $bytes
+ * @property string $path in the store
  * @property-read Person $person
  */
 final class File extends Record

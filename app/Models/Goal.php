@@ -18,45 +18,45 @@ use Loftrin\Core\Goals\Sense;
 use Loftrin\Core\People\Audience;
 
 /**
- * @property string                $title
- * @property ?string               $why
- * @property ?string               $mark
- * @property Scope                 $scope
- * @property Visibility            $visibility
- * @property Horizon               $horizon
- * @property string                $period
- * @property Day                   $starts_on
- * @property Day                   $ends_on
- * @property Day                   $anchor_on
- * @property ?int                  $parent_id
- * @property float|int|string      $weight
- * @property int                   $owner_id
- * @property ?int                  $circle_id
- * @property bool                  $counts_unnamed
- * @property ?int                  $area_id
- * @property bool                  $is_main
- * @property bool                  $is_first       whether it is first in line in its period
- * @property bool                  $is_firm
- * @property MeasureKind           $measure
- * @property float|int|string      $tasks_weight
+ * @property string $title
+ * @property ?string $why
+ * @property ?string $mark
+ * @property Scope $scope
+ * @property Visibility $visibility
+ * @property Horizon $horizon
+ * @property string $period
+ * @property Day $starts_on
+ * @property Day $ends_on
+ * @property Day $anchor_on
+ * @property ?int $parent_id
+ * @property float|int|string $weight
+ * @property int $owner_id
+ * @property ?int $circle_id
+ * @property bool $counts_unnamed
+ * @property ?int $area_id
+ * @property bool $is_main
+ * @property bool $is_first whether it is first in line in its period
+ * @property bool $is_firm
+ * @property MeasureKind $measure
+ * @property float|int|string $tasks_weight
  * @property float|int|string|null $start_value
  * @property float|int|string|null $target_value
  * @property float|int|string|null $limit_value
- * @property Sense                 $sense
- * @property float|int|string      $share
- * @property ?string               $unit
- * @property ?Day                  $closed_on
- * @property ?Result               $result
+ * @property Sense $sense
+ * @property float|int|string $share
+ * @property ?string $unit
+ * @property ?Day $closed_on
+ * @property ?Result $result
  * @property float|int|string|null $score
- * @property float|int|string|null $computed       what was computed when it was closed, 0 to 1
- * @property ?string               $closing_line
- * @property ?int                  $outlook_id     of a year goal
- * @property ?int                  $predecessor_id the goal that it carries on
- * @property ?list<int>            $quarters       of a year goal: in which it is worked on
- * @property ?Day                  $created_on
- * @property ?Rest                 $rest           what became of it, beside the result, when it was closed
- * @property ?Day                  $shelved_on
- * @property ?Day                  $look_again_on
+ * @property float|int|string|null $computed what was computed when it was closed, 0 to 1
+ * @property ?string $closing_line
+ * @property ?int $outlook_id of a year goal
+ * @property ?int $predecessor_id the goal that it carries on
+ * @property ?list<int> $quarters of a year goal: in which it is worked on
+ * @property ?Day $created_on
+ * @property ?Rest $rest what became of it, beside the result, when it was closed
+ * @property ?Day $shelved_on
+ * @property ?Day $look_again_on
  * @property-read ?self $parent
  * @property-read Collection<int, self> $children
  * @property-read Person $owner
@@ -145,13 +145,7 @@ final class Goal extends Record
      */
     public function admitted(string $column): array
     {
-        $ids = [];
-
-        foreach ($this->admissions as $admission) {
-            $ids[] = $admission->$column;
-        }
-
-        return array_values(array_filter($ids, is_int(...)));
+        return array_values(array_filter($this->admissions->pluck($column)->all(), is_int(...)));
     }
 
     /** Who may see it. Its admissions are loaded with their circles' memberships, unless it is for everyone. */
@@ -180,7 +174,8 @@ final class Goal extends Record
 
     public function isVisibleTo(Person $person): bool
     {
-        return $this->visibility === Visibility::Everyone || $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
+        return $this->visibility === Visibility::Everyone ||
+            $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
     }
 
     /** @return HasMany<Reading, $this> */
@@ -214,11 +209,16 @@ final class Goal extends Record
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        $admitted = Admission::query()->where('person_id', $person->id)->orWhereIn('circle_id', Membership::query()->where('person_id', $person->id)->select('circle_id'))->select('goal_id');
+        $admitted = Admission::query()
+            ->where('person_id', $person->id)
+            ->orWhereIn('circle_id', Membership::query()->where('person_id', $person->id)->select('circle_id'))
+            ->select('goal_id');
 
-        return $this->letSeeOwnOrOpen($either, $person)->orWhere(static fn(Builder $chosen) => $chosen
-            ->where($chosen->qualifyColumn('visibility'), Visibility::Chosen)
-            ->whereIn($chosen->qualifyColumn('id'), $admitted));
+        return $this->letSeeOwnOrOpen($either, $person)->orWhere(
+            static fn(Builder $chosen) => $chosen
+                ->where($chosen->qualifyColumn('visibility'), Visibility::Chosen)
+                ->whereIn($chosen->qualifyColumn('id'), $admitted),
+        );
     }
 
     protected function casts(): array

@@ -12,19 +12,19 @@ use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Work\Rank;
 
 /**
- * @property int      $series_id
- * @property string   $title
- * @property ?string  $context
- * @property Need     $need
- * @property ?Rank    $rank
- * @property ?int     $minutes
- * @property ?int     $goal_id
- * @property ?int     $project_id
- * @property int      $raised_by
- * @property Day      $raised_on
- * @property int      $waited
+ * @property int $series_id
+ * @property string $title
+ * @property ?string $context
+ * @property Need $need
+ * @property ?Rank $rank
+ * @property ?int $minutes
+ * @property ?int $goal_id
+ * @property ?int $project_id
+ * @property int $raised_by
+ * @property Day $raised_on
+ * @property int $waited
  * @property ?Outcome $outcome
- * @property ?Day     $settled_on
+ * @property ?Day $settled_on
  * @property-read Series $series
  * @property-read ?Goal $goal
  * @property-read ?Project $project

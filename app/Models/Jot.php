@@ -10,13 +10,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int    $person_id     who wrote it down
- * @property ?int   $area_id       whose tray it lies in; nobody's but the writer's when null
+ * @property int $person_id who wrote it down
+ * @property ?int $area_id whose tray it lies in; nobody's but the writer's when null
  * @property string $words
- * @property Day    $jotted_on
- * @property ?Day   $sorted_on
- * @property ?Day   $shelved_on
- * @property ?Day   $look_again_on
+ * @property Day $jotted_on
+ * @property ?Day $sorted_on
+ * @property ?Day $shelved_on
+ * @property ?Day $look_again_on
  * @property-read Person $person
  */
 final class Jot extends Record
@@ -36,14 +36,19 @@ final class Jot extends Record
      */
     protected function scopeInTrayOf(Builder $query, Person $person, Day $on): void
     {
-        $query->where('person_id', $person->id)->whereNull('area_id')->whereNull('sorted_on')
+        $query
+            ->where('person_id', $person->id)
+            ->whereNull('area_id')
+            ->whereNull('sorted_on')
             ->where(static fn(Builder $either) => $either->whereNull('shelved_on')->orWhere('look_again_on', '<=', (string) $on));
     }
 
     /** What a title made of it leaves out: all of it, where it is longer or has several lines; null where nothing is lost. */
     public function notes(string $title): ?string
     {
-        return mb_strlen($this->words) > mb_strlen($title) && mb_strlen($this->words) > 200 || str_contains(trim($this->words), "\n") ? $this->words : null;
+        return (mb_strlen($this->words) > mb_strlen($title) && mb_strlen($this->words) > 200) || str_contains(trim($this->words), "\n")
+            ? $this->words
+            : null;
     }
 
     protected function casts(): array

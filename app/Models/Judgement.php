@@ -11,11 +11,11 @@ use Loftrin\Core\Goals\Direction;
 /**
  * A goal that is no number, judged in words on a day.
  *
- * @property int       $goal_id
- * @property int       $person_id
- * @property Day       $on
+ * @property int $goal_id
+ * @property int $person_id
+ * @property Day $on
  * @property Direction $direction
- * @property string    $line
+ * @property string $line
  * @property-read Goal $goal
  * @property-read Person $person
  */

@@ -10,7 +10,7 @@ use Illuminate\Support\Carbon;
 /**
  * A letter that was sent. What is sent cannot be taken back: it is no part of a change that can.
  *
- * @property int    $person_id  to whom
+ * @property int $person_id to whom
  * @property string $subject
  * @property string $body
  * @property Carbon $created_at

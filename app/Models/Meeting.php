@@ -12,13 +12,13 @@ use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int     $series_id
- * @property Day     $on
- * @property string  $time
- * @property int     $minutes
- * @property ?int    $chair_id
- * @property ?int    $minute_taker_id
- * @property Carbon  $opened_at
+ * @property int $series_id
+ * @property Day $on
+ * @property string $time
+ * @property int $minutes
+ * @property ?int $chair_id
+ * @property ?int $minute_taker_id
+ * @property Carbon $opened_at
  * @property ?Carbon $closed_at
  * @property ?string $summary
  * @property-read Series $series

@@ -10,10 +10,10 @@ use Loftrin\Core\Calendar\Day;
 /**
  * A dated point for a project to reach.
  *
- * @property int    $project_id
+ * @property int $project_id
  * @property string $title
- * @property Day    $on
- * @property ?Day   $reached_on
+ * @property Day $on
+ * @property ?Day $reached_on
  * @property-read Project $project
  */
 final class Milestone extends Record

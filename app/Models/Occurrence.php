@@ -10,8 +10,8 @@ use Loftrin\Core\Calendar\Day;
 /**
  * One time that a routine was due, and what became of it.
  *
- * @property int             $routine_id
- * @property Day             $on
+ * @property int $routine_id
+ * @property Day $on
  * @property OccurrenceState $state
  */
 final class Occurrence extends Record

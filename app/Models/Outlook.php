@@ -12,9 +12,9 @@ use Loftrin\Core\Calendar\Day;
 /**
  * Where we want to be beyond this year.
  *
- * @property string  $title
+ * @property string $title
  * @property ?string $why
- * @property Day     $on
+ * @property Day $on
  * @property-read Collection<int, Goal> $goals
  */
 final class Outlook extends Record

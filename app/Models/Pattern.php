@@ -13,12 +13,12 @@ use Loftrin\Core\Work\Weighing;
 /**
  * A project to start others from.
  *
- * @property string     $title
- * @property ?string    $outcome
- * @property ?int       $area_id
- * @property Weighing   $weighing
+ * @property string $title
+ * @property ?string $outcome
+ * @property ?int $area_id
+ * @property Weighing $weighing
  * @property StageOrder $order
- * @property ?int       $days     from the start to the due date
+ * @property ?int $days from the start to the due date
  * @property-read Collection<int, PatternStage> $stages
  * @property-read Collection<int, PatternTask> $tasks
  * @property-read Collection<int, Project> $projects
@@ -52,21 +52,29 @@ final class Pattern extends Record
      */
     public function pieces(): array
     {
-        return array_values($this->tasks->map(static fn(PatternTask $task): Piece => new Piece(
-            $task->id,
-            $task->title,
-            $task->stage?->name,
-            $task->role,
-            $task->day,
-            $task->minutes,
-            array_values($task->steps->map(static fn(PatternStep $step): string => $step->title)->all()),
-        ))->all());
+        return array_values(
+            $this->tasks
+                ->map(
+                    static fn(PatternTask $task): Piece => new Piece(
+                        $task->id,
+                        $task->title,
+                        $task->stage?->name,
+                        $task->role,
+                        $task->day,
+                        $task->minutes,
+                        array_values($task->steps->map(static fn(PatternStep $step): string => $step->title)->all()),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<string> the roles that somebody has to take, in their order */
     public function roles(): array
     {
-        return array_values(array_unique(array_filter($this->tasks->map(static fn(PatternTask $task): ?string => $task->role)->all(), is_string(...))));
+        return array_values(
+            array_unique(array_filter($this->tasks->map(static fn(PatternTask $task): ?string => $task->role)->all(), is_string(...))),
+        );
     }
 
     protected function casts(): array

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 /**
- * @property int    $pattern_id
- * @property int    $position
+ * @property int $pattern_id
+ * @property int $position
  * @property string $name
  */
 final class PatternStage extends Record

@@ -9,13 +9,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property int     $pattern_id
- * @property ?int    $pattern_stage_id
- * @property int     $position
- * @property string  $title
- * @property ?string $role             who does it; null for the owner of the project
- * @property ?int    $day              days after the start by which it is due
- * @property ?int    $minutes
+ * @property int $pattern_id
+ * @property ?int $pattern_stage_id
+ * @property int $position
+ * @property string $title
+ * @property ?string $role who does it; null for the owner of the project
+ * @property ?int $day days after the start by which it is due
+ * @property ?int $minutes
  * @property-read ?PatternStage $stage
  * @property-read Collection<int, PatternStep> $steps
  */

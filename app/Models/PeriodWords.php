@@ -7,8 +7,8 @@ namespace App\Models;
 /**
  * What is said of a period: a year's theme, a quarter's line, a week's focus.
  *
- * @property string  $period
- * @property string  $words
+ * @property string $period
+ * @property string $words
  * @property ?string $why
  */
 final class PeriodWords extends Record

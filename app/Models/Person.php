@@ -19,9 +19,9 @@ use Loftrin\Core\Calendar\Day;
  * @property string $initials
  * @property string $email
  * @property string $password
- * @property Role   $role
- * @property int    $weekly_hours
- * @property ?Day   $set_aside_on who left: they cannot sign in, and nothing is given to them
+ * @property Role $role
+ * @property int $weekly_hours
+ * @property ?Day $set_aside_on who left: they cannot sign in, and nothing is given to them
  */
 final class Person extends Record implements AuthenticatableContract, AuthorizableContract
 {

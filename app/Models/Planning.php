@@ -10,9 +10,9 @@ use Loftrin\Core\Calendar\Day;
 /**
  * How far the planning of a stretch has come.
  *
- * @property string $stretch     "2027", "2027-Q1", "2027-02", "2027-W06+2"
- * @property int    $step
- * @property ?Day   $finished_on
+ * @property string $stretch "2027", "2027-Q1", "2027-02", "2027-W06+2"
+ * @property int $step
+ * @property ?Day $finished_on
  */
 final class Planning extends Record
 {

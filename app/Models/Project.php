@@ -16,29 +16,31 @@ use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
 /**
- * @property ?string                                                                                                            $reason        Markdown, as the other parts of the brief
- * @property ?string                                                                                                            $outcome       the deliverable, and how one knows it is good
- * @property ?string                                                                                                            $limits
- * @property ?string                                                                                                            $approach
- * @property ?string                                                                                                            $status_line
- * @property ?Day                                                                                                               $status_on
- * @property ?string                                                                                                            $learned       asked as it is closed
- * @property ?int                                                                                                               $area_id
- * @property Weighing                                                                                                           $weighing
- * @property StageOrder                                                                                                         $order
- * @property bool                                                                                                               $last_is_done  whether its last stage holds what is done
- * @property ?Rank                                                                                                              $rank
- * @property ?Attention                                                                                                         $attention
- * @property ?string                                                                                                            $notes
- * @property ProjectState                                                                                                       $state
- * @property Day                                                                                                                $state_on
- * @property ?Day                                                                                                               $created_on
- * @property ?Day                                                                                                               $starts_on
- * @property ?Day                                                                                                               $due_on
- * @property ?Day                                                                                                               $look_again_on
- * @property ?int                                                                                                               $pattern_id    that it was made from
- * @property ?list<array{id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>}> $pattern_taken as it was when the project last took it
- * @property ?array<string, int>                                                                                                $pattern_roles who does what
+ * @property ?string $reason Markdown, as the other parts of the brief
+ * @property ?string $outcome the deliverable, and how one knows it is good
+ * @property ?string $limits
+ * @property ?string $approach
+ * @property ?string $status_line
+ * @property ?Day $status_on
+ * @property ?string $learned asked as it is closed
+ * @property ?int $area_id
+ * @property Weighing $weighing
+ * @property StageOrder $order
+ * @property bool $last_is_done whether its last stage holds what is done
+ * @property ?Rank $rank
+ * @property ?Attention $attention
+ * @property ?string $notes
+ * @property ProjectState $state
+ * @property Day $state_on
+ * @property ?Day $created_on
+ * @property ?Day $starts_on
+ * @property ?Day $due_on
+ * @property ?Day $look_again_on
+ * @property ?int $pattern_id that it was made from
+ * @property ?list<array{
+ *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>,
+ * }> $pattern_taken as it was when the project last took it
+ * @property ?array<string, int> $pattern_roles who does what
  * @property-read ?Area $area
  * @property-read ?Pattern $pattern
  * @property-read Collection<int, Stage> $stages

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int              $goal_id
- * @property Day              $on
+ * @property int $goal_id
+ * @property Day $on
  * @property float|int|string $value
- * @property int              $entered_by
+ * @property int $entered_by
  * @property-read Goal $goal
  * @property-read Person $author
  */

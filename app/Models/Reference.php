@@ -7,7 +7,7 @@ namespace App\Models;
 /**
  * An address that a task or a project refers to.
  *
- * @property int    $person_id who added it
+ * @property int $person_id who added it
  * @property string $title
  * @property string $address
  * @property-read Person $person

@@ -13,14 +13,14 @@ use Loftrin\Core\Calendar\Day;
 /**
  * Something to be shown or asked on a day. Only whose it is sees it.
  *
- * @property int          $person_id
- * @property string       $words
+ * @property int $person_id
+ * @property string $words
  * @property ReminderKind $kind
- * @property Day          $on
- * @property ?string      $at         HH:MM on the wall clock
- * @property ?Day         $settled_on
- * @property ?int         $project_id that a yes made
- * @property ?Carbon      $told_at    when its letter went out
+ * @property Day $on
+ * @property ?string $at HH:MM on the wall clock
+ * @property ?Day $settled_on
+ * @property ?int $project_id that a yes made
+ * @property ?Carbon $told_at when its letter went out
  * @property-read Person $person
  */
 final class Reminder extends Record
@@ -50,7 +50,9 @@ final class Reminder extends Record
      */
     protected function scopeOpenBy(Builder $query, Reach $reach): void
     {
-        $query->whereNull('settled_on')->whereIn('person_id', Wish::query()->where('occasion', Occasion::Reminder)->where('reach', $reach)->select('person_id'));
+        $query
+            ->whereNull('settled_on')
+            ->whereIn('person_id', Wish::query()->where('occasion', Occasion::Reminder)->where('reach', $reach)->select('person_id'));
     }
 
     protected function casts(): array

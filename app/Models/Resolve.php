@@ -11,14 +11,14 @@ use Loftrin\Core\Calendar\Day;
 /**
  * How a stretch is gone about: a driver, a trial, a skill to learn, something to give up.
  *
- * @property string      $stretch   that it was resolved for, as its planning is named
- * @property Day         $starts_on of the stretch
- * @property Day         $ends_on
+ * @property string $stretch that it was resolved for, as its planning is named
+ * @property Day $starts_on of the stretch
+ * @property Day $ends_on
  * @property ResolveKind $kind
- * @property string      $title
- * @property int         $owner_id
- * @property ?Day        $ended_on
- * @property ?string     $learned
+ * @property string $title
+ * @property int $owner_id
+ * @property ?Day $ended_on
+ * @property ?string $learned
  * @property-read Person $owner
  */
 final class Resolve extends Record

@@ -10,9 +10,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
- * @property int                       $person_id
- * @property string                    $period
- * @property ?Carbon                   $held_at
+ * @property int $person_id
+ * @property string $period
+ * @property ?Carbon $held_at
  * @property array<string, mixed>|null $facts
  * @property-read Collection<int, Answer> $answers
  * @property-read Person $person

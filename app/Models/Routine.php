@@ -15,24 +15,24 @@ use Loftrin\Core\Calendar\Rhythm;
 /**
  * What comes back by a rule.
  *
- * @property string      $title
+ * @property string $title
  * @property RoutineKind $kind
- * @property bool        $is_stock    kept for the team to choose from; nothing comes of it by itself
- * @property ?int        $stock_id    that it was chosen from
- * @property int         $owner_id
- * @property Visibility  $visibility
- * @property string      $words       its rhythm as it was said
- * @property ?string     $rule        RRULE
- * @property ?int        $after_every
- * @property ?string     $after_unit
- * @property Day         $starts_on
- * @property ?Day        $ended_on
- * @property ?int        $area_id
- * @property ?int        $project_id
- * @property ?int        $minutes
- * @property ?int        $per_quarter pieces of a steady output
- * @property ?string     $notes
- * @property ?int        $pattern_id  from which each new piece takes its steps
+ * @property bool $is_stock kept for the team to choose from; nothing comes of it by itself
+ * @property ?int $stock_id that it was chosen from
+ * @property int $owner_id
+ * @property Visibility $visibility
+ * @property string $words its rhythm as it was said
+ * @property ?string $rule RRULE
+ * @property ?int $after_every
+ * @property ?string $after_unit
+ * @property Day $starts_on
+ * @property ?Day $ended_on
+ * @property ?int $area_id
+ * @property ?int $project_id
+ * @property ?int $minutes
+ * @property ?int $per_quarter pieces of a steady output
+ * @property ?string $notes
+ * @property ?int $pattern_id from which each new piece takes its steps
  * @property-read Person $owner
  * @property-read ?Area $area
  * @property-read ?Project $project

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * The goal that a routine serves.
  *
- * @property int              $routine_id
- * @property int              $goal_id
+ * @property int $routine_id
+ * @property int $goal_id
  * @property float|int|string $weight
  * @property-read Goal $goal
  */

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int    $routine_id
- * @property int    $position
+ * @property int $routine_id
+ * @property int $position
  * @property string $title
- * @property ?Day   $ticked_on  of a checklist that is used again
+ * @property ?Day $ticked_on of a checklist that is used again
  * @property-read Routine $routine
  */
 final class RoutineStep extends Record

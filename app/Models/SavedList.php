@@ -9,12 +9,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A list of tasks built from conditions, one's own or shared.
  *
- * @property int                                       $owner_id
- * @property Visibility                                $visibility
- * @property string                                    $title
+ * @property int $owner_id
+ * @property Visibility $visibility
+ * @property string $title
  * @property list<array{field: string, value: string}> $conditions all of them hold
- * @property string                                    $sort
- * @property ?string                                   $group
+ * @property string $sort
+ * @property ?string $group
  * @property-read Person $owner
  */
 final class SavedList extends Record

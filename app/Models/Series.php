@@ -11,14 +11,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property ?int    $owner_id   who set it up, where that is known
- * @property string  $title
+ * @property ?int $owner_id who set it up, where that is known
+ * @property string $title
  * @property ?string $purpose
- * @property string  $rule
- * @property Day     $starts_on
- * @property string  $time
- * @property int     $minutes
- * @property bool    $is_private
+ * @property string $rule
+ * @property Day $starts_on
+ * @property string $time
+ * @property int $minutes
+ * @property bool $is_private
  * @property-read Collection<int, Attendee> $attendees
  * @property-read Collection<int, StandingItem> $standingItems
  * @property-read Collection<int, Meeting> $meetings
@@ -85,8 +85,10 @@ final class Series extends Record
      */
     protected function scopeVisibleTo(Builder $query, Person $person): void
     {
-        $query->where(static fn(Builder $either) => $either
-            ->where('is_private', false)
-            ->orWhereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)));
+        $query->where(
+            static fn(Builder $either) => $either
+                ->where('is_private', false)
+                ->orWhereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $person->id)),
+        );
     }
 }

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A link from a project to a goal that it serves.
  *
- * @property int              $project_id
- * @property int              $goal_id
+ * @property int $project_id
+ * @property int $goal_id
  * @property float|int|string $weight
  * @property-read Project $project
  * @property-read Goal $goal

@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * @property int    $project_id
- * @property int    $position
+ * @property int $project_id
+ * @property int $position
  * @property string $name
  * @property-read Project $project
  */

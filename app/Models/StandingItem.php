@@ -7,12 +7,12 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * @property int    $series_id
- * @property int    $position
+ * @property int $series_id
+ * @property int $position
  * @property string $title
- * @property int    $minutes
- * @property ?int   $owner_id
- * @property ?int   $goal_id
+ * @property int $minutes
+ * @property ?int $owner_id
+ * @property ?int $goal_id
  * @property-read ?Person $owner
  * @property-read ?Goal $goal
  */

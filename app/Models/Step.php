@@ -9,11 +9,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int    $task_id
- * @property int    $position
+ * @property int $task_id
+ * @property int $position
  * @property string $title
- * @property ?Day   $done_on
- * @property ?int   $pattern_step_id that it was made from
+ * @property ?Day $done_on
+ * @property ?int $pattern_step_id that it was made from
  * @property-read ?PatternStep $patternStep
  * @property-read Task $task
  */

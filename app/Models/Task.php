@@ -17,42 +17,42 @@ use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 
 /**
- * @property ?string    $notes
- * @property ?int       $project_id
- * @property ?int       $goal_id
- * @property ?int       $stage_id
- * @property int        $position
+ * @property ?string $notes
+ * @property ?int $project_id
+ * @property ?int $goal_id
+ * @property ?int $stage_id
+ * @property int $position
  * @property Visibility $visibility
- * @property Day        $created_on
- * @property ?Day       $done_on
- * @property ?Day       $dropped_on
- * @property ?Day       $shelved_on
- * @property ?Day       $look_again_on
- * @property ?Day       $due_on
- * @property ?string    $planned
- * @property ?string    $planned_at         HH:MM, of the day that it is planned for
- * @property ?Day       $planned_from
- * @property ?Day       $planned_to
- * @property int        $carried
- * @property ?int       $stage_before_id    where it stood before it was ticked
- * @property ?Day       $under_way_since
- * @property ?int       $look_over_by_id    who is to look it over
- * @property ?string    $waiting_on
- * @property ?int       $waiting_person_id  when it waits on one of the people
- * @property ?int       $waiting_contact_id
- * @property ?Day       $ask_again_on
- * @property ?Day       $waiting_since
- * @property ?int       $minutes
- * @property ?Rank      $rank
+ * @property Day $created_on
+ * @property ?Day $done_on
+ * @property ?Day $dropped_on
+ * @property ?Day $shelved_on
+ * @property ?Day $look_again_on
+ * @property ?Day $due_on
+ * @property ?string $planned
+ * @property ?string $planned_at HH:MM, of the day that it is planned for
+ * @property ?Day $planned_from
+ * @property ?Day $planned_to
+ * @property int $carried
+ * @property ?int $stage_before_id where it stood before it was ticked
+ * @property ?Day $under_way_since
+ * @property ?int $look_over_by_id who is to look it over
+ * @property ?string $waiting_on
+ * @property ?int $waiting_person_id when it waits on one of the people
+ * @property ?int $waiting_contact_id
+ * @property ?Day $ask_again_on
+ * @property ?Day $waiting_since
+ * @property ?int $minutes
+ * @property ?Rank $rank
  * @property ?Attention $attention
- * @property ?string    $place
- * @property ?Day       $put_back_on        when its time was cleared
- * @property ?int       $agenda_item_id
- * @property ?int       $driver_id          the resolve that it is work on
- * @property ?int       $pattern_task_id    that it was made from
- * @property ?int       $routine_id         that it comes back by
- * @property ?Day       $occurs_on          the time of the routine that it is for
- * @property Day        $changed_on
+ * @property ?string $place
+ * @property ?Day $put_back_on when its time was cleared
+ * @property ?int $agenda_item_id
+ * @property ?int $driver_id the resolve that it is work on
+ * @property ?int $pattern_task_id that it was made from
+ * @property ?int $routine_id that it comes back by
+ * @property ?Day $occurs_on the time of the routine that it is for
+ * @property Day $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal
  * @property-read ?Stage $stage
@@ -160,14 +160,22 @@ final class Task extends Work
     protected function scopeDoableNow(Builder $query): void
     {
         $stage = static fn(string $task): string => "coalesce((select s.position from stages s where s.id = $task.stage_id), 0)";
-        $isOpen = 'o.done_on is null and o.dropped_on is null and o.shelved_on is null';
+        $earlier = "select 1 from tasks o where o.project_id = tasks.project_id
+            and o.done_on is null and o.dropped_on is null and o.shelved_on is null and {$stage('o')} < {$stage('tasks')}";
+        $itsTurn = static fn(Builder $project) => $project
+            ->where('state', ProjectState::Active)
+            ->where(static fn(Builder $turn) => $turn->where('order', StageOrder::Any)->orWhereRaw("not exists ($earlier)"));
 
-        $query->onLists()->whereNull('waiting_on')
-            ->whereDoesntHave('precedences', static fn(Builder $link) => $link->whereRaw('exists (select 1 from tasks a where a.id = precedences.after_id and a.done_on is null and a.dropped_on is null)'))
-            ->where(static fn(Builder $either) => $either->whereNull('project_id')->orWhereHas('project', static fn(Builder $project) => $project
-                ->where('state', ProjectState::Active)
-                ->where(static fn(Builder $turn) => $turn->where('order', StageOrder::Any)
-                    ->orWhereRaw("not exists (select 1 from tasks o where o.project_id = tasks.project_id and $isOpen and {$stage('o')} < {$stage('tasks')})"))));
+        $query
+            ->onLists()
+            ->whereNull('waiting_on')
+            ->whereDoesntHave(
+                'precedences',
+                static fn(Builder $link) => $link->whereRaw(
+                    'exists (select 1 from tasks a where a.id = precedences.after_id and a.done_on is null and a.dropped_on is null)',
+                ),
+            )
+            ->where(static fn(Builder $either) => $either->whereNull('project_id')->orWhereHas('project', $itsTurn));
     }
 
     /** Neither done, nor dropped, nor on the shelf. */
@@ -196,9 +204,13 @@ final class Task extends Work
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        $attended = AgendaItem::query()->join('meetings', 'meetings.id', 'agenda_items.meeting_id')->join('series', 'series.id', 'meetings.series_id')
+        $attended = AgendaItem::query()
+            ->join('meetings', 'meetings.id', 'agenda_items.meeting_id')
+            ->join('series', 'series.id', 'meetings.series_id')
             ->join('attendees', 'attendees.series_id', 'series.id')
-            ->where('is_private', true)->where('attendees.person_id', $person->id)->select('agenda_items.id');
+            ->where('is_private', true)
+            ->where('attendees.person_id', $person->id)
+            ->select('agenda_items.id');
 
         return $this->letSeeOwnOrOpen($either, $person)
             ->orWhereIn($either->qualifyColumn('goal_id'), Goal::query()->visibleTo($person)->select('id'))
@@ -208,7 +220,9 @@ final class Task extends Work
     /** The position of one that comes last in a project, or among those of none. */
     public static function placeAtEnd(?int $project): int
     {
-        return (self::query()->where('project_id', $project)->orderByDesc('position')->first(['position'])->position ?? 0) + Ordering::STEP;
+        $last = self::query()->where('project_id', $project)->orderByDesc('position')->first(['position']);
+
+        return ($last->position ?? 0) + Ordering::STEP;
     }
 
     protected function casts(): array

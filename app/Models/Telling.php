@@ -11,12 +11,12 @@ use Illuminate\Support\Carbon;
 /**
  * One thing that happened to a goal, a task or a project, told to one person.
  *
- * @property int     $person_id  to whom
- * @property int     $by_id
- * @property string  $words
- * @property bool    $for_letter it waits for the letter of the next morning
+ * @property int $person_id to whom
+ * @property int $by_id
+ * @property string $words
+ * @property bool $for_letter it waits for the letter of the next morning
  * @property ?Carbon $read_at
- * @property Carbon  $created_at
+ * @property Carbon $created_at
  * @property-read Person $person
  * @property-read Person $by
  */
@@ -39,9 +39,12 @@ final class Telling extends Record
      */
     protected function scopeToldTo(Builder $query, Person $person): void
     {
-        $query->where('person_id', $person->id)->where('for_letter', false)->where(static fn(Builder $either) => $either->whereNotNull('project_id')
-            ->orWhereIn('goal_id', Goal::query()->visibleTo($person)->select('id'))
-            ->orWhereHas('task', static fn($task) => $task->visibleTo($person)));
+        $query->where('person_id', $person->id)->where('for_letter', false)->where(
+            static fn(Builder $either) => $either
+                ->whereNotNull('project_id')
+                ->orWhereIn('goal_id', Goal::query()->visibleTo($person)->select('id'))
+                ->orWhereHas('task', static fn($task) => $task->visibleTo($person)),
+        );
     }
 
     protected function casts(): array

@@ -9,9 +9,9 @@ use Illuminate\Database\Eloquent\Collection;
 /**
  * How one person wants to be told on one occasion.
  *
- * @property int      $person_id
+ * @property int $person_id
  * @property Occasion $occasion
- * @property Reach    $reach
+ * @property Reach $reach
  */
 final class Wish extends Record
 {
@@ -24,7 +24,8 @@ final class Wish extends Record
      */
     public static function among(Collection $wishes, int $person, Occasion $occasion): Reach
     {
-        return $wishes->first(static fn(self $wish): bool => $wish->person_id === $person && $wish->occasion === $occasion)->reach ?? Reach::News;
+        return $wishes->first(static fn(self $wish): bool => $wish->person_id === $person && $wish->occasion === $occasion)->reach ??
+            Reach::News;
     }
 
     protected function casts(): array

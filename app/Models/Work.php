@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * What a task and a project both have: helpers, comments, files, references.
  *
  * @property string $title
- * @property int    $owner_id
+ * @property int $owner_id
  * @property-read Person $owner
  * @property-read Collection<int, Helping> $helpings
  * @property-read Collection<int, Comment> $comments

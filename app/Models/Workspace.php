@@ -15,15 +15,15 @@ use Loftrin\Core\Calendar\Weekday;
 /**
  * The one organisation of this installation, with its calendar and its clock.
  *
- * @property string       $name
- * @property string       $timezone
- * @property string       $week_starts_on
- * @property int          $year_starts_in
+ * @property string $name
+ * @property string $timezone
+ * @property string $week_starts_on
+ * @property int $year_starts_in
  * @property list<string> $working_days
  * @property list<string> $holidays
- * @property ?int         $active_limit   of active projects a person, to warn at
- * @property ?string      $purpose        why we do this, in a few sentences
- * @property ?Day         $begun_on       the last day that was begun: routines moved on, letters sent
+ * @property ?int $active_limit of active projects a person, to warn at
+ * @property ?string $purpose why we do this, in a few sentences
+ * @property ?Day $begun_on the last day that was begun: routines moved on, letters sent
  */
 final class Workspace extends Record
 {
@@ -36,17 +36,18 @@ final class Workspace extends Record
     /** The workspace as it stands, or a plain one while none was set up. */
     public static function current(): self
     {
-        return self::query()->first() ?? new self([
-            'name' => 'Loftrin',
-            'timezone' => 'UTC',
-            'week_starts_on' => Weekday::Monday->label(),
-            'year_starts_in' => 1,
-            'working_days' => ['monday', 'tuesday', 'wednesday', 'thursday', 'friday'],
-            'holidays' => [],
-            'purpose' => null,
-            'active_limit' => null,
-            'begun_on' => null,
-        ]);
+        return self::query()->first() ??
+            new self([
+                'name' => 'Loftrin',
+                'timezone' => 'UTC',
+                'week_starts_on' => Weekday::Monday->label(),
+                'year_starts_in' => 1,
+                'working_days' => ['monday', 'tuesday', 'wednesday', 'thursday', 'friday'],
+                'holidays' => [],
+                'purpose' => null,
+                'active_limit' => null,
+                'begun_on' => null,
+            ]);
     }
 
     public function calendar(): Calendar

@@ -32,6 +32,8 @@ final class GoalPolicy
     {
         $isForAll = $goal->scope === Scope::Company && in_array($goal->horizon, [Horizon::Year, Horizon::Quarter], true);
 
-        return $isForAll && ! $person->isLead() ? Response::deny('Only a lead chooses the main goal of a year or a quarter.') : Response::allow();
+        return $isForAll && ! $person->isLead()
+            ? Response::deny('Only a lead chooses the main goal of a year or a quarter.')
+            : Response::allow();
     }
 }

@@ -93,13 +93,24 @@ final readonly class Rights
         Wish::class => 'person_id',
     ];
 
-    private const FOR_LEADS = [Circle::class, Field::class, Membership::class, Outlook::class, Person::class, Planning::class, Workspace::class];
+    private const FOR_LEADS = [
+        Circle::class,
+        Field::class,
+        Membership::class,
+        Outlook::class,
+        Person::class,
+        Planning::class,
+        Workspace::class,
+    ];
 
     private const FOR_ALL = [Collection::class, Pattern::class, PatternStage::class, PatternStep::class, PatternTask::class];
 
     public static function cover(string $class): bool
     {
-        return isset(self::PARTS[$class]) || isset(self::OWN[$class]) || $class === PeriodWords::class || in_array($class, [...self::FOR_LEADS, ...self::FOR_ALL], true);
+        return isset(self::PARTS[$class]) ||
+            isset(self::OWN[$class]) ||
+            $class === PeriodWords::class ||
+            in_array($class, [...self::FOR_LEADS, ...self::FOR_ALL], true);
     }
 
     public static function isOwn(Record $record): bool

@@ -59,39 +59,63 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Session::extend('database', static fn(Application $app): DatabaseSessions => new DatabaseSessions(
-            DB::connection(),
-            config()->string('session.table'),
-            config()->integer('session.lifetime'),
-            $app,
-        ));
+        Session::extend(
+            'database',
+            static fn(Application $app): DatabaseSessions => new DatabaseSessions(
+                DB::connection(),
+                config()->string('session.table'),
+                config()->integer('session.lifetime'),
+                $app,
+            ),
+        );
         TrustProxies::at(TrustedAddresses::proxies());
         // Relative, so that they hold behind any proxy and at any port.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());
 
-        Gate::guessPolicyNamesUsing(static fn(string $class): string => match (true) {
-            Rights::cover($class) => RecordPolicy::class,
-            $class === Reference::class => FilePolicy::class,
-            $class === Estimate::class, $class === Comment::class => CommentPolicy::class,
-            default => 'App\\Policies\\'.class_basename($class).'Policy',
-        });
+        Gate::guessPolicyNamesUsing(
+            static fn(string $class): string => match (true) {
+                Rights::cover($class) => RecordPolicy::class,
+                $class === Reference::class => FilePolicy::class,
+                $class === Estimate::class, $class === Comment::class => CommentPolicy::class,
+                default => 'App\\Policies\\'.class_basename($class).'Policy',
+            },
+        );
         // A week's line is for anybody to write, that of a longer period for the leads.
-        Gate::define('sayOf', static fn(Person $person, Period $period): AccessResponse => $period->horizon === Horizon::Week || $person->isLead()
-            ? AccessResponse::allow() : AccessResponse::deny('Only a lead can change this.'));
-        Gate::define('lead', static fn(Person $person): AccessResponse => $person->isLead() ? AccessResponse::allow() : AccessResponse::deny('This is for the leads to say.'));
+        Gate::define(
+            'sayOf',
+            static fn(Person $person, Period $period): AccessResponse => $period->horizon === Horizon::Week || $person->isLead()
+                ? AccessResponse::allow()
+                : AccessResponse::deny('Only a lead can change this.'),
+        );
+        Gate::define(
+            'lead',
+            static fn(Person $person): AccessResponse => $person->isLead()
+                ? AccessResponse::allow()
+                : AccessResponse::deny('This is for the leads to say.'),
+        );
 
         $tooOften = static fn() => throw ValidationException::withMessages([
             'email' => 'Too many tries. Wait a minute, then try again.',
         ]);
 
         // More than anybody does by hand, and than a page sends by itself.
-        RateLimiter::for('writes', static fn(Request $request): Limit => $request->isMethodSafe() ? Limit::none() : Limit::perMinute(600)->by('writes of '.self::asker($request)));
+        RateLimiter::for(
+            'writes',
+            static fn(Request $request): Limit => $request->isMethodSafe()
+                ? Limit::none()
+                : Limit::perMinute(600)->by('writes of '.self::asker($request)),
+        );
         RateLimiter::for('uploads', static fn(Request $request): Limit => Limit::perMinute(30)->by('uploads of '.self::asker($request)));
-        RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(5)->by(json_encode($request->input('email')).'|'.$request->ip())->response($tooOften),
-            Limit::perMinute(30)->by((string) $request->ip())->response($tooOften),
-        ]);
+        RateLimiter::for(
+            'sign-in',
+            static fn(Request $request): array => [
+                Limit::perMinute(5)
+                    ->by(json_encode($request->input('email')).'|'.$request->ip())
+                    ->response($tooOften),
+                Limit::perMinute(30)->by((string) $request->ip())->response($tooOften),
+            ],
+        );
     }
 
     /** Who asks: a person, or whoever is at an address. */

@@ -24,9 +24,36 @@ final class RouteParametersProvider extends ServiceProvider
 {
     /** Parameters that are numbers of records. */
     private const NUMBERED = [
-        'area', 'attendance', 'circle', 'comment', 'contact', 'estimate', 'field', 'file', 'goal', 'issue', 'item', 'jot', 'judgement', 'line',
-        'meeting', 'milestone', 'outlook', 'pattern', 'person', 'project', 'reading', 'reference', 'reminder', 'resolve', 'routine', 'saved', 'series',
-        'shelved', 'task', 'work',
+        'area',
+        'attendance',
+        'circle',
+        'comment',
+        'contact',
+        'estimate',
+        'field',
+        'file',
+        'goal',
+        'issue',
+        'item',
+        'jot',
+        'judgement',
+        'line',
+        'meeting',
+        'milestone',
+        'outlook',
+        'pattern',
+        'person',
+        'project',
+        'reading',
+        'reference',
+        'reminder',
+        'resolve',
+        'routine',
+        'saved',
+        'series',
+        'shelved',
+        'task',
+        'work',
     ];
 
     public function boot(): void
@@ -37,12 +64,19 @@ final class RouteParametersProvider extends ServiceProvider
 
         Route::bind('period', fn(string $name): Period => $this->period($name));
         Route::bind('week', fn(string $name): Period => $this->period($name, Horizon::Week));
-        Route::bind('stretch', fn(string $name): PlanningSpan => PlanningSpan::tryOf($this->workspace()->calendar(), $name) ?? throw new NotFoundHttpException());
-        Route::bind('work', static fn(string $id, CurrentRoute $route): Task|Project => match ($route->parameter('kind')) {
-            'tasks' => Task::query()->findOrFail($id),
-            'projects' => Project::query()->findOrFail($id),
-            default => throw new ModelNotFoundException(),
-        });
+        Route::bind(
+            'stretch',
+            fn(string $name): PlanningSpan => PlanningSpan::tryOf($this->workspace()->calendar(), $name) ??
+                throw new NotFoundHttpException(),
+        );
+        Route::bind(
+            'work',
+            static fn(string $id, CurrentRoute $route): Task|Project => match ($route->parameter('kind')) {
+                'tasks' => Task::query()->findOrFail($id),
+                'projects' => Project::query()->findOrFail($id),
+                default => throw new ModelNotFoundException(),
+            },
+        );
         Route::bind('shelved', static function (string $id, CurrentRoute $route): Jot|Task|Project|Goal {
             $kind = $route->parameter('kind');
             $kind = is_string($kind) ? ShelfKind::tryFrom($kind) : $kind;

@@ -39,15 +39,15 @@ final class ChangeLog
     /**
      * @template T
      *
-     * @param string        $words     what was done, as told to people: "Ticked “Order shackles”"
+     * @param string $words what was done, as told to people: "Ticked “Order shackles”"
      * @param callable(): T $work
-     * @param ?MadeChange   $takesBack that this one undoes, or does again
-     * @param bool          $isStep    whether it is one of the steps that a person goes back by: what saves itself while they write is not
+     * @param ?MadeChange $takesBack that this one undoes, or does again
+     * @param bool $isStep whether it is one of the steps that a person goes back by: what saves itself while they write is not
      *
      * @return T
      *
      * @throws RefusedChange as the work does: then nothing is changed
-     * @throws TurnNotGiven  when others keep writing for too long
+     * @throws TurnNotGiven when others keep writing for too long
      */
     public function change(Person $who, string $words, callable $work, ?MadeChange $takesBack = null, bool $isStep = true): mixed
     {
@@ -126,7 +126,7 @@ final class ChangeLog
             ->event($event)
             ->withProperties([
                 'now' => $now,
-                ...($event === 'updated' ? ['before' => array_diff_key($record->before(), $secret)] : []),
+                ...$event === 'updated' ? ['before' => array_diff_key($record->before(), $secret)] : [],
             ])
             ->tap(function (Activity $activity): void {
                 if ($activity instanceof StoredActivity) {
@@ -160,7 +160,9 @@ final class ChangeLog
         ]);
 
         if ($takesBack !== null) {
-            DB::table('changes')->where('id', $takesBack->id)->update(['taken_back_by_id' => $id]);
+            DB::table('changes')
+                ->where('id', $takesBack->id)
+                ->update(['taken_back_by_id' => $id]);
         }
 
         $this->stamp->renew();

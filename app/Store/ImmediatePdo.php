@@ -34,7 +34,7 @@ final class ImmediatePdo extends PDO
                 $this->isOpen = $this->tryToBegin($until);
             }
         } finally {
-            $this->exec('pragma busy_timeout = '.(1000 * self::WAIT));
+            $this->exec('pragma busy_timeout = '. 1000 * self::WAIT);
         }
 
         return true;

@@ -11,9 +11,9 @@ use SensitiveParameter;
 final class ImmediateSqliteConnector extends SQLiteConnector
 {
     /**
-     * @param string                  $dsn
-     * @param ?string                 $username
-     * @param ?string                 $password
+     * @param string $dsn
+     * @param ?string $username
+     * @param ?string $password
      * @param array<array-key, mixed> $options
      */
     protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): ImmediatePdo

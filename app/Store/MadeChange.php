@@ -15,8 +15,13 @@ final readonly class MadeChange
     /** So long a step can be gone back without being looked for in the history, in hours. */
     private const HOURS = 24;
 
-    private function __construct(public int $id, public string $batch, public ChangeKind $kind, public string $words, public bool $isTakenBack)
-    {
+    private function __construct(
+        public int $id,
+        public string $batch,
+        public ChangeKind $kind,
+        public string $words,
+        public bool $isTakenBack,
+    ) {
     }
 
     public static function of(Person $who, string $batch): ?self
@@ -47,7 +52,11 @@ final readonly class MadeChange
     {
         $newest = self::by($who)->where('kind', ChangeKind::Change)->where('is_step', true)->max('id');
 
-        return self::from(self::steps($who)->where('kind', ChangeKind::Undo)->where('id', '>', is_numeric($newest) ? (int) $newest : 0));
+        return self::from(
+            self::steps($who)
+                ->where('kind', ChangeKind::Undo)
+                ->where('id', '>', is_numeric($newest) ? (int) $newest : 0),
+        );
     }
 
     /** What taking it back is. */
@@ -71,19 +80,24 @@ final readonly class MadeChange
 
     private static function steps(Person $who): Builder
     {
-        return self::by($who)->where('is_step', true)->whereNull('taken_back_by_id')->where('made_at', '>=', Carbon::now()->subHours(self::HOURS));
+        return self::by($who)
+            ->where('is_step', true)
+            ->whereNull('taken_back_by_id')
+            ->where('made_at', '>=', Carbon::now()->subHours(self::HOURS));
     }
 
     private static function from(Builder $query): ?self
     {
         $row = $query->first();
 
-        return $row === null ? null : new self(
-            (int) $row->id,
-            (string) $row->batch,
-            ChangeKind::from((string) $row->kind),
-            (string) $row->words,
-            $row->taken_back_by_id !== null,
-        );
+        return $row === null
+            ? null
+            : new self(
+                (int) $row->id,
+                (string) $row->batch,
+                ChangeKind::from((string) $row->kind),
+                (string) $row->words,
+                $row->taken_back_by_id !== null,
+            );
     }
 }

@@ -26,7 +26,7 @@ final readonly class Remembered
     /**
      * @template T
      *
-     * @param string        $what which question this answers, and for whom if that matters
+     * @param string $what which question this answers, and for whom if that matters
      * @param callable(): T $work
      *
      * @return T

@@ -14,7 +14,7 @@ final class Turn
     /**
      * @template T
      *
-     * @param callable(): T     $work
+     * @param callable(): T $work
      * @param callable(T): bool $isKept whether what it wrote stays
      *
      * @return T

@@ -16,9 +16,9 @@ final readonly class Calendar
     private WorkingDays $worked;
 
     /**
-     * @param int           $yearStartsIn the month, 1 to 12
+     * @param int $yearStartsIn the month, 1 to 12
      * @param list<Weekday> $workingDays
-     * @param list<Day>     $holidays
+     * @param list<Day> $holidays
      *
      * @throws InvalidArgumentException when the month does not exist
      */
@@ -100,12 +100,20 @@ final readonly class Calendar
      */
     public function period(string $name): Period
     {
-        return $this->tryPeriod($name) ?? throw new InvalidArgumentException("$name is not a period: write 2027, 2027-Q1, 2027-02 or 2027-W05.");
+        return $this->tryPeriod($name) ??
+            throw new InvalidArgumentException("$name is not a period: write 2027, 2027-Q1, 2027-02 or 2027-W05.");
     }
 
     public function tryPeriod(string $name): ?Period
     {
-        if (preg_match('/^(?<year>\d{4})(?:-(?:Q(?<quarter>[1-4])|W(?<week>\d{2})|(?<month>0[1-9]|1[0-2])))?$/D', $name, $part, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            preg_match(
+                '/^(?<year>\d{4})(?:-(?:Q(?<quarter>[1-4])|W(?<week>\d{2})|(?<month>0[1-9]|1[0-2])))?$/D',
+                $name,
+                $part,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+        ) {
             return null;
         }
 
@@ -130,8 +138,8 @@ final readonly class Calendar
      */
     public function planned(string $name): Day|Period
     {
-        return Day::tryOf($name) ?? $this->tryPeriod($name)
-            ?? throw new InvalidArgumentException("$name is neither a date nor a period.");
+        return Day::tryOf($name) ??
+            ($this->tryPeriod($name) ?? throw new InvalidArgumentException("$name is neither a date nor a period."));
     }
 
     /**
@@ -212,7 +220,7 @@ final readonly class Calendar
         return $this->months(
             Horizon::Quarter,
             $this->calendarYearOfStart($year) + intdiv($month, 12),
-            $month % 12 + 1,
+            ($month % 12) + 1,
             3,
             sprintf('%04d-Q%d', $year, $number),
         );
@@ -222,10 +230,11 @@ final readonly class Calendar
     {
         $after = $month - 1 + $count;
 
-        return new Period($horizon, $name ?? sprintf('%04d-%02d', $year, $month), new Span(
-            Day::ofParts($year, $month, 1),
-            Day::ofParts($year + intdiv($after, 12), $after % 12 + 1, 1)->plus(-1),
-        ));
+        return new Period(
+            $horizon,
+            $name ?? sprintf('%04d-%02d', $year, $month),
+            new Span(Day::ofParts($year, $month, 1), Day::ofParts($year + intdiv($after, 12), ($after % 12) + 1, 1)->plus(-1)),
+        );
     }
 
     private function nameOfYear(Day $day): int

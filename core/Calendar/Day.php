@@ -15,9 +15,9 @@ use Stringable;
  */
 final readonly class Day implements JsonSerializable, Stringable
 {
-    private const MIN = -719162;  // 0001-01-01
+    private const MIN = -719162; // 0001-01-01
 
-    private const MAX = 2932896;  // 9999-12-31
+    private const MAX = 2932896; // 9999-12-31
 
     private function __construct(public int $number)
     {
@@ -109,11 +109,7 @@ final readonly class Day implements JsonSerializable, Stringable
         $shifted = intdiv(5 * $dayOfYear + 2, 153);
         $month = $shifted < 10 ? $shifted + 3 : $shifted - 9;
 
-        return [
-            $yearOfEra + $era * 400 + ($month <= 2 ? 1 : 0),
-            $month,
-            $dayOfYear - intdiv(153 * $shifted + 2, 5) + 1,
-        ];
+        return [$yearOfEra + $era * 400 + ($month <= 2 ? 1 : 0), $month, $dayOfYear - intdiv(153 * $shifted + 2, 5) + 1];
     }
 
     public function __toString(): string

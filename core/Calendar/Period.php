@@ -9,11 +9,8 @@ use Stringable;
 /** A year, quarter, month or week by its name, with the days it covers. */
 final readonly class Period implements Stringable
 {
-    public function __construct(
-        public Horizon $horizon,
-        public string $name,
-        public Span $span,
-    ) {
+    public function __construct(public Horizon $horizon, public string $name, public Span $span)
+    {
     }
 
     /** The day that decides to which longer period this one belongs: a week's fourth day, otherwise its first. */

@@ -82,7 +82,7 @@ final readonly class Recurrence
         for ($try = 0; $iterator->valid() && $try < self::MAX_TRIES; $iterator->next(), $try++) {
             $at = $iterator->current();
 
-            if (! $at instanceof DateTimeInterface) {
+            if (! ($at instanceof DateTimeInterface)) {
                 break;
             }
 
@@ -146,7 +146,8 @@ final readonly class Recurrence
     /** The iterator looks at the month in which it starts even where the rule names others. */
     private function isInMonths(Day $day): bool
     {
-        return preg_match('/BYMONTH=([\d,]+)/', $this->rule, $months) !== 1 || in_array((string) $day->month(), explode(',', $months[1]), true);
+        return preg_match('/BYMONTH=([\d,]+)/', $this->rule, $months) !== 1 ||
+            in_array((string) $day->month(), explode(',', $months[1]), true);
     }
 
     private static function utc(string $date): DateTimeImmutable

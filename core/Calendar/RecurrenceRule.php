@@ -69,7 +69,8 @@ final readonly class RecurrenceRule
             $unknown !== [] => 'it cannot use '.implode(' and ', $unknown),
             ! $this->isWhole('INTERVAL', 1, self::LONGEST[$freq]) => 'it must come back within two years, or ten of a yearly one',
             ! $this->isWhole('COUNT', 1, 10_000) => 'COUNT must be between 1 and 10000',
-            ! $this->matches('UNTIL', '(?:19|20|21)\d{6}(?:T\d{6}Z?)?'), ! $this->matches('WKST', self::weekdays('')) => 'it ends on no date',
+            ! $this->matches('UNTIL', '(?:19|20|21)\d{6}(?:T\d{6}Z?)?'),
+            ! $this->matches('WKST', self::weekdays('')) => 'it ends on no date',
             isset($this->parts['BYDAY'], $this->parts['BYMONTHDAY']) => 'it names days of the week or of the month, not both',
             default => $this->neverComes($freq),
         };
@@ -79,15 +80,25 @@ final readonly class RecurrenceRule
     {
         $interval = (int) ($this->parts['INTERVAL'] ?? '1');
         $isLonger = $freq === 'MONTHLY' || $freq === 'YEARLY';
-        $ordinal = $isLonger && ($freq === 'MONTHLY' || isset($this->parts['BYMONTH'])) ? ($interval > 1 || $freq === 'YEARLY' ? '(?:[+-]?[1-4])?' : '(?:[+-]?[1-5])?') : '';
+        $ordinal =
+            $isLonger && ($freq === 'MONTHLY' || isset($this->parts['BYMONTH']))
+                ? ($interval > 1 || $freq === 'YEARLY'
+                    ? '(?:[+-]?[1-4])?'
+                    : '(?:[+-]?[1-5])?')
+                : '';
 
         return match (true) {
             ! $this->matches('BYDAY', self::weekdays($ordinal).'(?:,'.self::weekdays($ordinal).')*') => 'BYDAY names no such day',
             ! $this->matches('BYMONTH', '(?:[1-9]|1[0-2])(?:,(?:[1-9]|1[0-2]))*') => 'BYMONTH names no such month',
             ! $this->matches('BYMONTHDAY', '-?(?:[1-9]|[12]\d|3[01])(?:,-?(?:[1-9]|[12]\d|3[01]))*') => 'BYMONTHDAY names no such day',
             ! $this->matches('BYSETPOS', '-?[1-5]') => 'BYSETPOS names no such place',
-            isset($this->parts['BYMONTH']) && $freq !== 'YEARLY', isset($this->parts['BYMONTHDAY']) && ! $isLonger => 'it names months or days of them, which a daily or weekly rule has not',
-            $freq === 'YEARLY' && ! isset($this->parts['BYMONTH']) && array_intersect_key($this->parts, ['BYDAY' => 1, 'BYMONTHDAY' => 1]) !== [] => 'a yearly rule that names days must name their month',
+            isset($this->parts['BYMONTH']) && $freq !== 'YEARLY',
+            isset($this->parts['BYMONTHDAY']) && ! $isLonger
+                => 'it names months or days of them, which a daily or weekly rule has not',
+            $freq === 'YEARLY' &&
+                ! isset($this->parts['BYMONTH']) &&
+                array_intersect_key($this->parts, ['BYDAY' => 1, 'BYMONTHDAY' => 1]) !== []
+                => 'a yearly rule that names days must name their month',
             $freq === 'DAILY' && isset($this->parts['BYDAY']) && $interval % 7 === 0 => 'it never comes on that day',
             isset($this->parts['BYMONTHDAY']) && ! $this->hasSuchDay($freq, $interval) => 'there is no such day',
             isset($this->parts['BYSETPOS']) && $this->fewest() < abs((int) $this->parts['BYSETPOS']) => 'BYSETPOS names no such place',
@@ -111,13 +122,20 @@ final readonly class RecurrenceRule
     private function fewest(): int
     {
         return match (true) {
-            isset($this->parts['BYMONTHDAY']) => count(array_filter($this->numbers('BYMONTHDAY'), static fn(int $day): bool => abs($day) <= self::IN_EVERY_MONTH)),
+            isset($this->parts['BYMONTHDAY']) => count(
+                array_filter($this->numbers('BYMONTHDAY'), static fn(int $day): bool => abs($day) <= self::IN_EVERY_MONTH),
+            ),
             // Each weekday comes four times at least, a numbered one once, and a fifth not always.
-            isset($this->parts['BYDAY']) => array_sum(array_map(static fn(string $day): int => match (true) {
-                strlen($day) === 2 => 4,
-                str_contains($day, '5') => 0,
-                default => 1,
-            }, explode(',', $this->parts['BYDAY']))),
+            isset($this->parts['BYDAY']) => array_sum(
+                array_map(
+                    static fn(string $day): int => match (true) {
+                        strlen($day) === 2 => 4,
+                        str_contains($day, '5') => 0,
+                        default => 1,
+                    },
+                    explode(',', $this->parts['BYDAY']),
+                ),
+            ),
             default => 0,
         };
     }

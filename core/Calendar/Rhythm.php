@@ -10,9 +10,9 @@ use InvalidArgumentException;
 final readonly class Rhythm
 {
     /**
-     * @param string  $words as it was said
-     * @param ?string $rule  RFC 5545 RRULE
-     * @param ?int    $every with a unit: so many of them after it was done
+     * @param string $words as it was said
+     * @param ?string $rule RFC 5545 RRULE
+     * @param ?int $every with a unit: so many of them after it was done
      */
     public function __construct(
         public string $words,
@@ -90,8 +90,8 @@ final readonly class Rhythm
         [$year, $month, $of] = $day->parts();
         $count = $month - 1 + $months;
         $year += intdiv($count, 12);
-        $month = $count % 12 + 1;
-        $last = Day::of(sprintf('%04d-%02d-01', $year + intdiv($month, 12), $month % 12 + 1))->plus(-1);
+        $month = ($count % 12) + 1;
+        $last = Day::of(sprintf('%04d-%02d-01', $year + intdiv($month, 12), ($month % 12) + 1))->plus(-1);
 
         return Day::of(sprintf('%04d-%02d-%02d', $year, $month, min($of, $last->parts()[2])));
     }

@@ -9,17 +9,64 @@ use InvalidArgumentException;
 /** Reads a rhythm in plain words: "every second Thursday", "every 31st", "three weeks after it is done". Rules: computation 12. */
 final readonly class RhythmReader
 {
-    private const EXAMPLES = 'Say it like “every second Thursday”, “every 31st”, “first Monday of the quarter”, “three weeks after it is done” or “when needed”';
+    private const EXAMPLES = 'Say it like “every second Thursday”, “every 31st”, “first Monday of the quarter”, '
+        .'“three weeks after it is done” or “when needed”';
 
-    private const DAYS = ['monday' => 'MO', 'tuesday' => 'TU', 'wednesday' => 'WE', 'thursday' => 'TH', 'friday' => 'FR', 'saturday' => 'SA', 'sunday' => 'SU'];
+    private const DAYS = [
+        'monday' => 'MO',
+        'tuesday' => 'TU',
+        'wednesday' => 'WE',
+        'thursday' => 'TH',
+        'friday' => 'FR',
+        'saturday' => 'SA',
+        'sunday' => 'SU',
+    ];
 
     private const WORKING = 'MO,TU,WE,TH,FR';
 
-    private const NUMBERS = ['one' => 1, 'a' => 1, 'other' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'twelve' => 12];
+    private const NUMBERS = [
+        'one' => 1,
+        'a' => 1,
+        'other' => 2,
+        'two' => 2,
+        'three' => 3,
+        'four' => 4,
+        'five' => 5,
+        'six' => 6,
+        'seven' => 7,
+        'eight' => 8,
+        'nine' => 9,
+        'ten' => 10,
+        'twelve' => 12,
+    ];
 
-    private const ORDINALS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'eighth' => 8, 'tenth' => 10, 'twelfth' => 12, 'last' => -1];
+    private const ORDINALS = [
+        'first' => 1,
+        'second' => 2,
+        'third' => 3,
+        'fourth' => 4,
+        'fifth' => 5,
+        'sixth' => 6,
+        'eighth' => 8,
+        'tenth' => 10,
+        'twelfth' => 12,
+        'last' => -1,
+    ];
 
-    private const MONTHS = ['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december'];
+    private const MONTHS = [
+        'january',
+        'february',
+        'march',
+        'april',
+        'may',
+        'june',
+        'july',
+        'august',
+        'september',
+        'october',
+        'november',
+        'december',
+    ];
 
     /** @param int $yearStartsIn the month, 1 to 12, from which quarters are counted */
     public function __construct(private int $yearStartsIn = 1)
@@ -42,7 +89,8 @@ final readonly class RhythmReader
             return $every === null ? throw new InvalidArgumentException(self::EXAMPLES) : new Rhythm($kept, every: $every, unit: $found[2]);
         }
 
-        $rule = $this->counted($said) ?? $this->weekdays($said) ?? $this->monthDay($said) ?? $this->placed($said) ?? $this->yearly($said);
+        $rule =
+            $this->counted($said) ?? ($this->weekdays($said) ?? ($this->monthDay($said) ?? ($this->placed($said) ?? $this->yearly($said))));
 
         return $rule === null ? throw new InvalidArgumentException(self::EXAMPLES) : new Rhythm($kept, $rule);
     }
@@ -50,7 +98,7 @@ final readonly class RhythmReader
     /** "every day", "every three weeks", "every working day", "every quarter". */
     private function counted(string $said): ?string
     {
-        $said = ['daily' => 'every day', 'weekly' => 'every week', 'monthly' => 'every month', 'yearly' => 'every year', 'quarterly' => 'every quarter'][$said] ?? $said;
+        $said = (string) preg_replace(['/^daily$/', '/^(week|month|quarter|year)ly$/'], ['every day', 'every $1'], $said);
 
         if (preg_match('/^every (?:weekday|working day|workday)$/', $said) === 1) {
             return 'FREQ=WEEKLY;BYDAY='.self::WORKING;
@@ -62,13 +110,15 @@ final readonly class RhythmReader
 
         $every = $found[1] === '' ? 1 : $this->number($found[1]);
 
-        return $every === null ? null : match ($found[2]) {
-            'day' => self::freq('DAILY', $every),
-            'week' => self::freq('WEEKLY', $every),
-            'month' => self::freq('MONTHLY', $every),
-            'quarter' => self::freq('MONTHLY', 3 * $every),
-            default => self::freq('YEARLY', $every),
-        };
+        return $every === null
+            ? null
+            : match ($found[2]) {
+                'day' => self::freq('DAILY', $every),
+                'week' => self::freq('WEEKLY', $every),
+                'month' => self::freq('MONTHLY', $every),
+                'quarter' => self::freq('MONTHLY', 3 * $every),
+                default => self::freq('YEARLY', $every),
+            };
     }
 
     /** "every Thursday", "every second Thursday", "every Monday, Wednesday and Friday", "every two weeks on Monday". */
@@ -81,7 +131,12 @@ final readonly class RhythmReader
         $every = $found[1] === '' ? 1 : $this->number($found[1]);
         $list = $found[2];
 
-        if (preg_match('/^(\S+) (\S+)$/', $list, $parts) === 1 && $found[1] === '' && $this->number($parts[1]) !== null && $this->weekday($parts[2]) !== null) {
+        if (
+            preg_match('/^(\S+) (\S+)$/', $list, $parts) === 1 &&
+            $found[1] === '' &&
+            $this->number($parts[1]) !== null &&
+            $this->weekday($parts[2]) !== null
+        ) {
             [$every, $list] = [$this->number($parts[1]), $parts[2]];
         }
 
@@ -93,8 +148,8 @@ final readonly class RhythmReader
     /** "every 15th", "every month on the 31st", "the 15th of the month": a number that a month lacks means its last day. */
     private function monthDay(string $said): ?string
     {
-        $isSaid = preg_match('/^(?:every|each|on the|the|every month on the) (\d{1,2})(?:st|nd|rd|th)?(?: of (?:the|every|each) month)?$/', $said, $found) === 1;
-        $day = $isSaid ? (int) $found[1] : 0;
+        $pattern = '/^(?:every|each|on the|the|every month on the) (\d{1,2})(?:st|nd|rd|th)?(?: of (?:the|every|each) month)?$/';
+        $day = preg_match($pattern, $said, $found) === 1 ? (int) $found[1] : 0;
 
         return match (true) {
             $day < 1 || $day > 31 => null,
@@ -107,7 +162,9 @@ final readonly class RhythmReader
     /** "first Monday of the quarter", "last working day of the month", "the last day of every month". */
     private function placed(string $said): ?string
     {
-        if (preg_match('/^(?:every |the |on the )?(\S+) (working day|workday|\S+) of (?:the|every|each) (month|quarter|year)$/', $said, $found) !== 1) {
+        $pattern = '/^(?:every |the |on the )?(\S+) (working day|workday|\S+) of (?:the|every|each) (month|quarter|year)$/';
+
+        if (preg_match($pattern, $said, $found) !== 1) {
             return null;
         }
 
@@ -157,7 +214,7 @@ final readonly class RhythmReader
     /** @param list<int> $places of months in the year, from 0 */
     private function months(array $places): string
     {
-        $months = array_map(fn(int $place): int => ($this->yearStartsIn - 1 + $place) % 12 + 1, $places);
+        $months = array_map(fn(int $place): int => (($this->yearStartsIn - 1 + $place) % 12) + 1, $places);
         sort($months);
 
         return implode(',', $months);
@@ -165,14 +222,16 @@ final readonly class RhythmReader
 
     private function number(string $word): ?int
     {
-        $number = self::NUMBERS[$word] ?? self::ORDINALS[$word] ?? (preg_match('/^(\d{1,3})(?:st|nd|rd|th)?$/', $word, $found) === 1 ? (int) $found[1] : 0);
+        $number =
+            self::NUMBERS[$word] ??
+            (self::ORDINALS[$word] ?? (preg_match('/^(\d{1,3})(?:st|nd|rd|th)?$/', $word, $found) === 1 ? (int) $found[1] : 0));
 
         return $number > 0 ? $number : null;
     }
 
     private function weekday(string $word): ?string
     {
-        return self::DAYS[$word] ?? self::DAYS[rtrim($word, 's')] ?? null;
+        return self::DAYS[$word] ?? (self::DAYS[rtrim($word, 's')] ?? null);
     }
 
     private static function freq(string $freq, int $every): string

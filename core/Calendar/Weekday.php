@@ -34,7 +34,7 @@ enum Weekday: int
 
     public function plus(int $days): self
     {
-        return self::from((($this->value + $days) % 7 + 7) % 7);
+        return self::from(((($this->value + $days) % 7) + 7) % 7);
     }
 
     /** How many days this weekday lies behind the other, 0 to 6. */

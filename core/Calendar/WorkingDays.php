@@ -21,7 +21,7 @@ final readonly class WorkingDays
 
     /**
      * @param list<Weekday> $weekdays
-     * @param list<Day>     $holidays
+     * @param list<Day> $holidays
      */
     public function __construct(array $weekdays, array $holidays)
     {

@@ -13,9 +13,9 @@ final readonly class Calibration
     private const ENOUGH = 5;
 
     /**
-     * @param Fraction $bias  mean of (chance − outcome): above 0 too sure, below 0 too careful
+     * @param Fraction $bias mean of (chance − outcome): above 0 too sure, below 0 too careful
      * @param Fraction $brier mean of (chance − outcome)², 0 for who always knew
-     * @param int      $goals how many closed goals it rests on
+     * @param int $goals how many closed goals it rests on
      */
     private function __construct(public Fraction $bias, public Fraction $brier, public int $goals)
     {
@@ -24,8 +24,8 @@ final readonly class Calibration
     /**
      * Null with fewer than five closed goals. Open and dropped goals have no outcome and are left out.
      *
-     * @param list<Estimate>           $estimates
-     * @param array<array-key, Result> $results   of the closed goals, by goal
+     * @param list<Estimate> $estimates
+     * @param array<array-key, Result> $results of the closed goals, by goal
      */
     public static function of(array $estimates, array $results): ?self
     {

@@ -34,7 +34,9 @@ final readonly class Checkpoints
         foreach ($points as $point) {
             $fault = match (true) {
                 ! $period->span->holds($point->on) => "checkpoint $point->on lies outside $period",
-                $point->fraction->isLessThan(Fraction::zero()), Fraction::one()->isLessThan($point->fraction) => "checkpoint $point->on must be between 0 and 1",
+                $point->fraction->isLessThan(Fraction::zero()),
+                Fraction::one()->isLessThan($point->fraction)
+                    => "checkpoint $point->on must be between 0 and 1",
                 $before?->on->number === $point->on->number => "checkpoint $point->on stands twice",
                 $before !== null && $point->fraction->isLessThan($before->fraction) => "checkpoint $point->on falls below the one before",
                 default => null,

@@ -11,10 +11,10 @@ use Loftrin\Core\Fraction;
 final readonly class Contributor
 {
     /**
-     * @param ?string   $id       null for the direct tasks, which count together
+     * @param ?string $id null for the direct tasks, which count together
      * @param ?Fraction $progress what it counts, 0 to 1; null when it is left out or not yet measured
-     * @param ?Day      $since    the day from which it is left out
-     * @param ?Fraction $share    its weight ÷ the weight of all that count; null when it is left out
+     * @param ?Day $since the day from which it is left out
+     * @param ?Fraction $share its weight ÷ the weight of all that count; null when it is left out
      */
     public function __construct(
         public ContributorKind $kind,
@@ -36,12 +36,8 @@ final readonly class Contributor
     /** The same line, told the weight of all that count. */
     public function among(Fraction $weights): self
     {
-        return $this->leftOut !== null ? $this : new self(
-            $this->kind,
-            $this->id,
-            $this->weight,
-            $this->progress,
-            share: $this->weight->over($weights),
-        );
+        return $this->leftOut !== null
+            ? $this
+            : new self($this->kind, $this->id, $this->weight, $this->progress, share: $this->weight->over($weights));
     }
 }

@@ -12,8 +12,8 @@ final readonly class Figure
     /**
      * @param ?Fraction $progress 0 to 1; null when there is nothing to measure
      * @param ?Fraction $expected 0 to 1; null for a direction that is no number
-     * @param ?Reading  $reading  the reading that a number was taken from
-     * @param ?int      $counted  the things done, of a goal that counts them
+     * @param ?Reading $reading the reading that a number was taken from
+     * @param ?int $counted the things done, of a goal that counts them
      */
     public function __construct(
         public ?Fraction $progress,

@@ -12,14 +12,14 @@ final readonly class Forecast
 {
     /**
      * @param list<int> $increments what the recent weeks added, oldest first, in thousandths
-     * @param float     $chance     of being reached within the period, or by the due date, 0 to 1
-     * @param ?Day      $likelyOn   last day of the first week by which it is as likely as not
-     * @param ?Day      $safeOn     last day of the first week by which the chance is 85 in 100
-     * @param ?int      $low        with one ending in ten below it: where the period ends, in thousandths
-     * @param ?int      $high       with one ending in ten above it
-     * @param int       $remaining  what is still to be reached, in thousandths
-     * @param int       $weeksLeft  the weeks ahead that belong to the period
-     * @param ?Fraction $grew       how much of what is in scope was not there when the first of those weeks ended, 0 to 1
+     * @param float $chance of being reached within the period, or by the due date, 0 to 1
+     * @param ?Day $likelyOn last day of the first week by which it is as likely as not
+     * @param ?Day $safeOn last day of the first week by which the chance is 85 in 100
+     * @param ?int $low with one ending in ten below it: where the period ends, in thousandths
+     * @param ?int $high with one ending in ten above it
+     * @param int $remaining what is still to be reached, in thousandths
+     * @param int $weeksLeft the weeks ahead that belong to the period
+     * @param ?Fraction $grew how much of what is in scope was not there when the first of those weeks ended, 0 to 1
      */
     public function __construct(
         public array $increments,

@@ -44,13 +44,15 @@ final readonly class Forecaster
     /** The forecast of an active project with both its dates, which are its period; null of any other, or when it is too early. */
     public function ofProject(Project $project, Day $on): ?Forecast
     {
-        return $project->span === null || ! $project->isActiveOn($on) ? null : $this->along(
-            $this->rollup->projectProgress($project, $on),
-            fn(Day $by): ?Fraction => $this->rollup->movement->ofProject($project, $by, $on),
-            fn(Day $since): Fraction => $this->rollup->movement->growthOfProject($project, $since, $on),
-            $project->span,
-            $on,
-        );
+        return $project->span === null || ! $project->isActiveOn($on)
+            ? null
+            : $this->along(
+                $this->rollup->projectProgress($project, $on),
+                fn(Day $by): ?Fraction => $this->rollup->movement->ofProject($project, $by, $on),
+                fn(Day $since): Fraction => $this->rollup->movement->growthOfProject($project, $since, $on),
+                $project->span,
+                $on,
+            );
     }
 
     /**
@@ -62,17 +64,13 @@ final readonly class Forecaster
     {
         $weeks = $this->recentWeeks($on);
 
-        return [
-            $weeks[0]->span->first->plus(-1),
-            ...array_map(static fn(Period $week): Day => $week->span->last, $weeks),
-            $on,
-        ];
+        return [$weeks[0]->span->first->plus(-1), ...array_map(static fn(Period $week): Day => $week->span->last, $weeks), $on];
     }
 
     /**
-     * @param ?Fraction                $now    what is shown for the day
-     * @param callable(Day): ?Fraction $moved  the progress by the end of a day, over what is in scope now
-     * @param callable(Day): Fraction  $growth how much of that was not there by a day
+     * @param ?Fraction $now what is shown for the day
+     * @param callable(Day): ?Fraction $moved the progress by the end of a day, over what is in scope now
+     * @param callable(Day): Fraction $growth how much of that was not there by a day
      */
     private function along(?Fraction $now, callable $moved, callable $growth, Span $span, Day $on): ?Forecast
     {
@@ -102,7 +100,7 @@ final readonly class Forecaster
 
     /**
      * @param callable(Day): ?Fraction $moved
-     * @param list<Period>             $weeks
+     * @param list<Period> $weeks
      *
      * @return list<int> in thousandths, oldest week first; a week with nothing measured at either end is passed over
      */
@@ -146,9 +144,7 @@ final readonly class Forecaster
         $walk = new Walk($increments, $remaining);
         $week = $this->calendar->weekOf($on);
         $week = $week->anchor()->isAfter($on) ? $week : $this->calendar->next($week);
-        $weeksLeft = $week->anchor()->isAfter($span->last)
-            ? 0
-            : count($this->calendar->weeksIn(new Span($week->anchor(), $span->last)));
+        $weeksLeft = $week->anchor()->isAfter($span->last) ? 0 : count($this->calendar->weeksIn(new Span($week->anchor(), $span->last)));
         $done = 1000 - $remaining;
         $chance = 0.0;
         [$likely, $safe] = [null, null];

@@ -61,7 +61,11 @@ final readonly class Goal
      */
     public function topAmong(array $goals): self
     {
-        $way = Lineage::upFrom($this, static fn(self $at): ?self => $goals[$at->parent ?? ''] ?? null, static fn(self $at): string => $at->id);
+        $way = Lineage::upFrom(
+            $this,
+            static fn(self $at): ?self => $goals[$at->parent ?? ''] ?? null,
+            static fn(self $at): string => $at->id,
+        );
 
         return $way[count($way) - 1] ?? $this;
     }

@@ -10,9 +10,9 @@ final readonly class Lineage
     /**
      * @template T
      *
-     * @param ?T                     $first    the goal right above
-     * @param callable(T): ?T        $parentOf
-     * @param callable(T): array-key $key      what names a goal
+     * @param ?T $first the goal right above
+     * @param callable(T): ?T $parentOf
+     * @param callable(T): array-key $key what names a goal
      *
      * @return list<T> those above, the nearest first, each once
      */

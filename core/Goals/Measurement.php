@@ -29,7 +29,9 @@ final readonly class Measurement
         $measure = $goal->measure;
 
         return match (true) {
-            $measure instanceof Number => ($reading = $this->plan->latestReading($goal, $on)) === null ? null : $measure->progress($reading->value),
+            $measure instanceof Number => ($reading = $this->plan->latestReading($goal, $on)) === null
+                ? null
+                : $measure->progress($reading->value),
             $measure instanceof Keep => $measure->kept($this->plan->readingsWithin($goal, $on)),
             $measure instanceof Count => $measure->progress($this->doneWithin($goal, $on)),
             $measure instanceof YesNo => Fraction::zero(),
@@ -52,7 +54,8 @@ final readonly class Measurement
 
         $unseenFrom = $readings[count($readings) - 1]->on->plus(self::READING_HOLDS + 1);
 
-        return $kept->over($limit->share)
+        return $kept
+            ->over($limit->share)
             ->within(Fraction::zero(), Fraction::one())
             ->times($this->pace->even($goal->period->span, $unseenFrom->isBefore($on) ? $unseenFrom : $on));
     }

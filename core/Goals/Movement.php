@@ -25,8 +25,11 @@ final class Movement
     /** @var array<string, ?Fraction> by goal and the two days */
     private array $known = [];
 
-    public function __construct(private readonly Plan $plan, private readonly Tallies $tallies, private readonly Measurement $measurement)
-    {
+    public function __construct(
+        private readonly Plan $plan,
+        private readonly Tallies $tallies,
+        private readonly Measurement $measurement,
+    ) {
     }
 
     /**
@@ -38,7 +41,7 @@ final class Movement
     {
         $key = "$goal->id $by->number $on->number";
 
-        return array_key_exists($key, $this->known) ? $this->known[$key] : $this->known[$key] = $this->workOut($goal, $by, $on);
+        return array_key_exists($key, $this->known) ? $this->known[$key] : ($this->known[$key] = $this->workOut($goal, $by, $on));
     }
 
     /** The project's progress by the end of a day over its tasks in scope on another, 0 to 1; null with none. */
@@ -58,11 +61,24 @@ final class Movement
 
         $on = $goal->closingOn($on)->on ?? $on;
 
-        return $since->isAfter($on) || ! $goal->measure instanceof Work ? Fraction::zero() : self::mean([
-            ...array_map(fn(Goal $child): array => [$child->weight, $this->growthOfGoal($child, $since, $on)], $this->children($goal, $on)),
-            ...array_map(fn(array $link): array => [$link[1], $this->growthOfProject($link[0], $since, $on)], $this->projects($goal, $on)),
-            ...$this->directTasks($goal, $goal->measure, $on, fn(): Fraction => $this->added($this->tallies->ofDirectTasks($goal->id, $on, $since))),
-        ]) ?? Fraction::zero();
+        return $since->isAfter($on) || ! ($goal->measure instanceof Work)
+            ? Fraction::zero()
+            : self::mean([
+                ...array_map(
+                    fn(Goal $child): array => [$child->weight, $this->growthOfGoal($child, $since, $on)],
+                    $this->children($goal, $on),
+                ),
+                ...array_map(
+                    fn(array $link): array => [$link[1], $this->growthOfProject($link[0], $since, $on)],
+                    $this->projects($goal, $on),
+                ),
+                ...$this->directTasks(
+                    $goal,
+                    $goal->measure,
+                    $on,
+                    fn(): Fraction => $this->added($this->tallies->ofDirectTasks($goal->id, $on, $since)),
+                ),
+            ]) ?? Fraction::zero();
     }
 
     /** How much of the project's scope on the day was not there by an earlier one, 0 to 1. */
@@ -80,11 +96,18 @@ final class Movement
         }
 
         return match (true) {
-            $goal->measure instanceof YesNo => $closing !== null && ! $by->isBefore($closing->on) ? $closing->decided() ?? Fraction::zero() : Fraction::zero(),
+            $goal->measure instanceof YesNo => $closing !== null && ! $by->isBefore($closing->on)
+                ? $closing->decided() ?? Fraction::zero()
+                : Fraction::zero(),
             $goal->measure instanceof Work => self::mean([
                 ...array_map(fn(Goal $child): array => [$child->weight, $this->ofChild($child, $by, $on)], $this->children($goal, $on)),
                 ...array_map(fn(array $link): array => [$link[1], $this->ofProject($link[0], $by, $on)], $this->projects($goal, $on)),
-                ...$this->directTasks($goal, $goal->measure, $on, fn(): ?Fraction => $this->tallies->ofDirectTasks($goal->id, $on, $by)?->progress()),
+                ...$this->directTasks(
+                    $goal,
+                    $goal->measure,
+                    $on,
+                    fn(): ?Fraction => $this->tallies->ofDirectTasks($goal->id, $on, $by)?->progress(),
+                ),
             ]),
             default => $this->measurement->progress($goal, $by),
         };
@@ -93,7 +116,7 @@ final class Movement
     /** What a child counts in the sum above it: a limit what it has earned, anything else its progress. */
     private function ofChild(Goal $child, Day $by, Day $on): ?Fraction
     {
-        if (! $child->measure instanceof Keep) {
+        if (! ($child->measure instanceof Keep)) {
             return $this->ofGoal($child, $by, $on);
         }
 
@@ -105,19 +128,23 @@ final class Movement
     /** @return list<Goal> those that count on the day */
     private function children(Goal $goal, Day $on): array
     {
-        return array_values(array_filter(
-            $this->plan->childrenOf($goal, $on),
-            static fn(Goal $child): bool => ! $child->isDroppedOn($on) && ! $child->measure instanceof Judged,
-        ));
+        return array_values(
+            array_filter(
+                $this->plan->childrenOf($goal, $on),
+                static fn(Goal $child): bool => ! $child->isDroppedOn($on) && ! ($child->measure instanceof Judged),
+            ),
+        );
     }
 
     /** @return list<array{Project, Fraction}> those that count on the day, each with its weight */
     private function projects(Goal $goal, Day $on): array
     {
-        return array_values(array_filter(
-            $this->plan->projectsServing($goal, $on),
-            static fn(array $link): bool => LeftOut::forState($link[0]->stateOn($on)) === null,
-        ));
+        return array_values(
+            array_filter(
+                $this->plan->projectsServing($goal, $on),
+                static fn(array $link): bool => LeftOut::forState($link[0]->stateOn($on)) === null,
+            ),
+        );
     }
 
     /**

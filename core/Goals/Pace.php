@@ -27,7 +27,9 @@ final readonly class Pace
         return match (true) {
             $goal->measure instanceof Judged => null,
             $goal->measure instanceof Keep => $goal->measure->share,
-            $goal->measure instanceof YesNo && $goal->checkpoints->areNone() => $on->isAfter($span->last) ? Fraction::one() : Fraction::zero(),
+            $goal->measure instanceof YesNo && $goal->checkpoints->areNone() => $on->isAfter($span->last)
+                ? Fraction::one()
+                : Fraction::zero(),
             default => $this->through($span, $goal->checkpoints, $on),
         };
     }
@@ -41,8 +43,10 @@ final readonly class Pace
     /** The stretch of pace that the day lies in, within the span; null where nothing grows from day to day. */
     public function stretch(Goal $goal, Day $on): ?Stretch
     {
-        $grows = ! $goal->measure instanceof Judged && ! $goal->measure instanceof Keep
-            && ! ($goal->measure instanceof YesNo && $goal->checkpoints->areNone());
+        $grows =
+            ! ($goal->measure instanceof Judged) &&
+            ! ($goal->measure instanceof Keep) &&
+            ! ($goal->measure instanceof YesNo && $goal->checkpoints->areNone());
 
         return $grows ? $this->stretchOf($goal->period->span, $goal->checkpoints, $on) : null;
     }

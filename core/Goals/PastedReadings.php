@@ -32,10 +32,17 @@ final class PastedReadings
      */
     public static function in(string $text, Day $last): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), explode("\n", str_replace("\r", "\n", $text))), static fn(string $line): bool => $line !== ''));
+        $lines = array_values(
+            array_filter(
+                array_map(trim(...), explode("\n", str_replace("\r", "\n", $text))),
+                static fn(string $line): bool => $line !== '',
+            ),
+        );
 
         if ($lines === [] || count($lines) > self::MOST) {
-            throw new InvalidArgumentException($lines === [] ? 'there is no value to enter' : 'more than '.self::MOST.' lines are too many at once');
+            throw new InvalidArgumentException(
+                $lines === [] ? 'there is no value to enter' : 'more than '.self::MOST.' lines are too many at once',
+            );
         }
 
         $readings = [];
@@ -45,7 +52,9 @@ final class PastedReadings
             $on = $day === null ? $last->plus(7 * ($place + 1 - count($lines))) : self::day($day);
 
             if ($on === null || $value === null) {
-                throw new InvalidArgumentException(sprintf('line %d is not a day and a value: “%s”', $place + 1, mb_substr($line, 0, 40)));
+                throw new InvalidArgumentException(
+                    sprintf('line %d is not a day and a value: “%s”', $place + 1, mb_substr($line, 0, 40)),
+                );
             }
 
             $readings[] = new Reading($on, Fraction::parse($value));
@@ -91,7 +100,10 @@ final class PastedReadings
 
         $plain = str_replace(['−', ' ', ' ', "'"], ['-', '', '', ''], rtrim($found[1], '., '));
         $sign = max((int) strrpos($plain, ','), (int) strrpos($plain, '.'));
-        $isThousands = $sign > 0 && (substr_count($plain, $plain[$sign]) > 1 || ($plain[$sign] === ',' && ! str_contains($plain, '.') && strlen($plain) - $sign === 4));
+        $isThousands =
+            $sign > 0 &&
+            (substr_count($plain, $plain[$sign]) > 1 ||
+                ($plain[$sign] === ',' && ! str_contains($plain, '.') && strlen($plain) - $sign === 4));
         $whole = $sign === 0 || $isThousands ? $plain : substr($plain, 0, $sign);
         $rest = $sign === 0 || $isThousands ? '' : substr($plain, $sign + 1);
 

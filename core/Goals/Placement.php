@@ -19,9 +19,13 @@ final readonly class Placement
 
         return match (true) {
             $parent === null => null,
-            $this->isBeneath($parent, $goal) => "“{$goal->title}” cannot stand under “{$parent->title}”: that would put it under itself",
-            ! $parent->period->horizon->mayHold($goal->period->horizon) => "“{$goal->title}” cannot stand under “{$parent->title}”: a {$goal->period->horizon->value} goal cannot hang on a {$parent->period->horizon->value} goal",
-            ! $parent->period->holds($goal->period) => "“{$goal->title}” cannot stand under “{$parent->title}”: {$goal->period} does not lie within {$parent->period}",
+            $this->isBeneath($parent, $goal)
+                => "“{$goal->title}” cannot stand under “{$parent->title}”: that would put it under itself",
+            ! $parent->period->horizon->mayHold($goal->period->horizon)
+                => "“{$goal->title}” cannot stand under “{$parent->title}”: a {$goal->period->horizon->value} "
+                    ."goal cannot hang on a {$parent->period->horizon->value} goal",
+            ! $parent->period->holds($goal->period)
+                => "“{$goal->title}” cannot stand under “{$parent->title}”: {$goal->period} does not lie within {$parent->period}",
             default => null,
         };
     }
@@ -29,7 +33,11 @@ final readonly class Placement
     /** Whether the goal is the other, or stands somewhere beneath it. */
     private function isBeneath(Goal $goal, Goal $other): bool
     {
-        $way = Lineage::upFrom($goal, fn(Goal $at): ?Goal => $this->goals[$at->parent ?? ''] ?? null, static fn(Goal $at): string => $at->id);
+        $way = Lineage::upFrom(
+            $goal,
+            fn(Goal $at): ?Goal => $this->goals[$at->parent ?? ''] ?? null,
+            static fn(Goal $at): string => $at->id,
+        );
 
         return array_filter($way, static fn(Goal $at): bool => $at->id === $other->id) !== [];
     }

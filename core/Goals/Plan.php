@@ -22,16 +22,12 @@ final readonly class Plan
     private array $readings;
 
     /**
-     * @param array<array-key, Goal>          $goals    by id, in order
-     * @param array<array-key, Project>       $projects by id, in order
+     * @param array<array-key, Goal> $goals by id, in order
+     * @param array<array-key, Project> $projects by id, in order
      * @param array<array-key, list<Reading>> $readings by goal, in the order entered
      */
-    public function __construct(
-        public Calendar $calendar,
-        public array $goals,
-        public array $projects = [],
-        array $readings = [],
-    ) {
+    public function __construct(public Calendar $calendar, public array $goals, public array $projects = [], array $readings = [])
+    {
         $children = [];
         $serving = [];
 
@@ -91,9 +87,11 @@ final readonly class Plan
     /** @return list<Reading> those dated within the goal's period and on or before the day */
     public function readingsWithin(Goal $goal, Day $on): array
     {
-        return array_values(array_filter(
-            $this->readings[$goal->id] ?? [],
-            static fn(Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
-        ));
+        return array_values(
+            array_filter(
+                $this->readings[$goal->id] ?? [],
+                static fn(Reading $reading): bool => $goal->period->span->holds($reading->on) && ! $reading->on->isAfter($on),
+            ),
+        );
     }
 }

@@ -96,9 +96,7 @@ final class Rollup
     /** The project's progress as of the end of the day, 0 to 1; null with no task in scope. */
     public function projectProgress(Project $project, Day $on): ?Fraction
     {
-        return $project->stateOn($on) === ProjectState::Done
-            ? Fraction::one()
-            : $this->tallies->ofProject($project->id, $on)->progress();
+        return $project->stateOn($on) === ProjectState::Done ? Fraction::one() : $this->tallies->ofProject($project->id, $on)->progress();
     }
 
     /** The progress of the goal's direct tasks together, 0 to 1; null with none in scope. */
@@ -138,7 +136,10 @@ final class Rollup
     {
         $lines = [
             ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal, $on)),
-            ...array_map(fn(array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on), $this->plan->projectsServing($goal, $on)),
+            ...array_map(
+                fn(array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on),
+                $this->plan->projectsServing($goal, $on),
+            ),
             ...$this->fromDirectTasks($goal, $on),
         ];
         $weights = Fraction::zero();
@@ -215,16 +216,18 @@ final class Rollup
     {
         $tally = $this->tallies->ofDirectTasks($goal->id, $on);
 
-        if ($tally === null || ! $goal->measure instanceof Work) {
+        if ($tally === null || ! ($goal->measure instanceof Work)) {
             return [];
         }
 
-        return [new Contributor(
-            ContributorKind::Tasks,
-            null,
-            $goal->measure->tasksWeight,
-            $tally->progress(),
-            $tally->tasks === 0 ? LeftOut::NoBasis : null,
-        )];
+        return [
+            new Contributor(
+                ContributorKind::Tasks,
+                null,
+                $goal->measure->tasksWeight,
+                $tally->progress(),
+                $tally->tasks === 0 ? LeftOut::NoBasis : null,
+            ),
+        ];
     }
 }

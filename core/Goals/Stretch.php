@@ -10,10 +10,10 @@ use Loftrin\Core\Fraction;
 final readonly class Stretch
 {
     /**
-     * @param int      $fromDays working days done where it begins
-     * @param Fraction $from     what should have been reached there, 0 to 1
-     * @param int      $now      working days done on the day
-     * @param int      $total    working days of the whole span
+     * @param int $fromDays working days done where it begins
+     * @param Fraction $from what should have been reached there, 0 to 1
+     * @param int $now working days done on the day
+     * @param int $total working days of the whole span
      */
     public function __construct(
         public int $fromDays,
@@ -30,6 +30,8 @@ final readonly class Stretch
     {
         return $this->now >= $this->toDays
             ? $this->to
-            : $this->from->plus($this->to->minus($this->from)->times(Fraction::of($this->now - $this->fromDays, $this->toDays - $this->fromDays)));
+            : $this->from->plus(
+                $this->to->minus($this->from)->times(Fraction::of($this->now - $this->fromDays, $this->toDays - $this->fromDays)),
+            );
     }
 }

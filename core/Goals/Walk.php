@@ -25,7 +25,7 @@ final class Walk
 
     /**
      * @param non-empty-list<int> $increments
-     * @param int                 $mark       above 0
+     * @param int $mark above 0
      */
     public function __construct(private readonly array $increments, private readonly int $mark)
     {

@@ -14,17 +14,17 @@ final readonly class Agenda
     public const CLOSING_MINUTES = 2;
 
     /**
-     * @param list<RankedIssue> $fits    in order
+     * @param list<RankedIssue> $fits in order
      * @param list<RankedIssue> $wontFit in order: the first that did not fit, and all behind it
-     * @param int               $spare   minutes of issue time that are left; below 0 when there was none to begin with
+     * @param int $spare minutes of issue time that are left; below 0 when there was none to begin with
      */
     private function __construct(public array $fits, public array $wontFit, public int $spare)
     {
     }
 
     /**
-     * @param int               $minutes time for issues: of the meeting − standing items − follow-ups − closing
-     * @param list<RankedIssue> $issues  in any order
+     * @param int $minutes time for issues: of the meeting − standing items − follow-ups − closing
+     * @param list<RankedIssue> $issues in any order
      */
     public static function of(int $minutes, array $issues): self
     {

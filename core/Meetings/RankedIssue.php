@@ -16,8 +16,8 @@ final readonly class RankedIssue
 
     /**
      * @param bool $servesGoal whether it is tied to an open goal, directly or through its project
-     * @param int  $waited     the meetings it has waited through
-     * @param int  $raised     its place in the order raised
+     * @param int $waited the meetings it has waited through
+     * @param int $raised its place in the order raised
      */
     public function __construct(
         public string $id,

@@ -19,7 +19,7 @@ final class Rotation
 
     /**
      * @param list<string> $order people, in the order of turns
-     * @param int          $first whose turn is first, by place in the order
+     * @param int $first whose turn is first, by place in the order
      */
     public function __construct(private readonly array $order, int $first = 0)
     {
@@ -62,9 +62,9 @@ final class Rotation
      *
      * Nobody holds both unless alone: for the minutes, the chair counts as absent.
      *
-     * @param list<string>       $order    the attendees, in the order of turns
+     * @param list<string> $order the attendees, in the order of turns
      * @param list<list<string>> $meetings who was there, or is expected, at each meeting from the first
-     * @param int                $every    meetings between two changes
+     * @param int $every meetings between two changes
      *
      * @return array{?string, ?string} chair, minute-taker
      */

@@ -33,7 +33,10 @@ final readonly class Audience
         return $this->people === null || isset($this->people[$person]);
     }
 
-    /** Whether a goal that this audience sees counts in a sum that the other sees: if those see all that is in it, or it was agreed that they need not. */
+    /**
+     * Whether a goal that this audience sees counts in a sum that the other sees: if those see all that is in it, or it was agreed that
+     * they need not.
+     */
     public function countsIn(self $sum, bool $unnamed): bool
     {
         return $unnamed || $this->includes($sum);
@@ -42,7 +45,6 @@ final readonly class Audience
     /** Whether all who are in the other are in this one too: what this one sees shows the other nothing new. */
     public function includes(self $other): bool
     {
-        return $this->people === null
-            || ($other->people !== null && array_diff_key($other->people, $this->people) === []);
+        return $this->people === null || ($other->people !== null && array_diff_key($other->people, $this->people) === []);
     }
 }

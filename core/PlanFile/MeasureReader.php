@@ -27,18 +27,22 @@ final readonly class MeasureReader
         $name = $measure->required('kind');
         $kind = $name === null ? null : MeasureKind::tryFrom($name) ?? $record->fault("measure kind $name is unknown");
 
-        return $kind === null ? null : $record->make(static fn(): Measure => match ($kind) {
-            MeasureKind::Work => new Measure\Work($measure->number('tasks_weight')),
-            MeasureKind::Number => new Measure\Number($measure->requiredNumber('start'), $measure->requiredNumber('target')),
-            MeasureKind::Keep => new Measure\Keep(
-                $measure->requiredNumber('limit'),
-                $measure->choice('sense', Sense::class, Sense::AtLeast),
-                $measure->number('share'),
-            ),
-            MeasureKind::Count => new Measure\Count($measure->requiredNumber('target')),
-            MeasureKind::YesNo => new Measure\YesNo(),
-            MeasureKind::Judged => new Measure\Judged(),
-        });
+        return $kind === null
+            ? null
+            : $record->make(
+                static fn(): Measure => match ($kind) {
+                    MeasureKind::Work => new Measure\Work($measure->number('tasks_weight')),
+                    MeasureKind::Number => new Measure\Number($measure->requiredNumber('start'), $measure->requiredNumber('target')),
+                    MeasureKind::Keep => new Measure\Keep(
+                        $measure->requiredNumber('limit'),
+                        $measure->choice('sense', Sense::class, Sense::AtLeast),
+                        $measure->number('share'),
+                    ),
+                    MeasureKind::Count => new Measure\Count($measure->requiredNumber('target')),
+                    MeasureKind::YesNo => new Measure\YesNo(),
+                    MeasureKind::Judged => new Measure\Judged(),
+                },
+            );
     }
 
     public function closing(Record $record): ?Closing

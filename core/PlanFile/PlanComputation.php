@@ -40,7 +40,9 @@ final readonly class PlanComputation
     public function result(): array
     {
         $doable = new Doable($this->document->projects, $this->document->tasks, $this->on);
-        $ids = static fn(array $records): array => array_values(array_map(static fn(Task|Project $record): string => $record->id, $records));
+        $ids = static fn(array $records): array => array_values(
+            array_map(static fn(Task|Project $record): string => $record->id, $records),
+        );
 
         return [
             'as_of' => (string) $this->on,
@@ -76,7 +78,9 @@ final readonly class PlanComputation
             'expected' => $figure->expected?->rounded(),
             'gap' => $figure->gap()?->rounded(),
             'band' => $figure->band->value,
-            ...($goal->measure instanceof Work ? ['contributors' => array_map(self::contributor(...), $this->rollup->contributors($goal, $this->on))] : []),
+            ...$goal->measure instanceof Work
+                ? ['contributors' => array_map(self::contributor(...), $this->rollup->contributors($goal, $this->on))]
+                : [],
             'forecast' => self::forecast($this->forecaster->of($goal, $this->on)),
         ];
     }
@@ -97,12 +101,14 @@ final readonly class PlanComputation
     /** @return ?array<string, mixed> */
     private static function forecast(?Forecast $forecast): ?array
     {
-        return $forecast === null ? null : [
-            'increments' => $forecast->increments,
-            'chance' => round($forecast->chance, 4),
-            'likely_on' => $forecast->likelyOn === null ? null : (string) $forecast->likelyOn,
-            'safe_on' => $forecast->safeOn === null ? null : (string) $forecast->safeOn,
-        ];
+        return $forecast === null
+            ? null
+            : [
+                'increments' => $forecast->increments,
+                'chance' => round($forecast->chance, 4),
+                'likely_on' => $forecast->likelyOn === null ? null : (string) $forecast->likelyOn,
+                'safe_on' => $forecast->safeOn === null ? null : (string) $forecast->safeOn,
+            ];
     }
 
     /** @return array<string, mixed> */

@@ -16,11 +16,11 @@ use Loftrin\Core\Work\Task;
 final readonly class PlanDocument
 {
     /**
-     * @param array<array-key, Goal>          $goals    by id, in the order of the file
+     * @param array<array-key, Goal> $goals by id, in the order of the file
      * @param array<array-key, list<Reading>> $readings by goal, in the order entered
-     * @param array<array-key, Project>       $projects by id, in the order of the file
-     * @param array<array-key, Routine>       $routines by id
-     * @param list<Task>                      $tasks    in the order of the file
+     * @param array<array-key, Project> $projects by id, in the order of the file
+     * @param array<array-key, Routine> $routines by id
+     * @param list<Task> $tasks in the order of the file
      */
     public function __construct(
         public DateTimeZone $timezone,

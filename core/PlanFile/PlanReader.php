@@ -44,7 +44,11 @@ final class PlanReader
         $goals = $this->sections->map('goals', 'goal', $records->goal(...));
         $projects = $this->sections->map('projects', 'project', $records->project(...));
         $routines = $this->sections->map('recurring', 'recurring', $records->recurring(...));
-        $tasks = $this->sections->map('tasks', 'task', static fn(Record $record, string $id): ?Task => $records->task($record, $id, $projects));
+        $tasks = $this->sections->map(
+            'tasks',
+            'task',
+            static fn(Record $record, string $id): ?Task => $records->task($record, $id, $projects),
+        );
         $readings = $this->readings();
         $this->sections->refuseDanglingLinks();
         $this->refuseMisplaced($goals);

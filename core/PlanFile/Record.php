@@ -102,7 +102,7 @@ final readonly class Record
      * @template T of BackedEnum
      *
      * @param class-string<T> $of
-     * @param T               $default
+     * @param T $default
      *
      * @return T
      */

@@ -46,18 +46,20 @@ final readonly class RecordReader
             return null;
         }
 
-        return $record->make(fn(): Goal => new Goal(
-            $id,
-            $record->text('title') ?? $id,
-            $period,
-            $measure,
-            $parent,
-            $record->number('weight'),
-            $this->measures->checkpoints($record, $period),
-            $closing,
-            $area,
-            $created,
-        ));
+        return $record->make(
+            fn(): Goal => new Goal(
+                $id,
+                $record->text('title') ?? $id,
+                $period,
+                $measure,
+                $parent,
+                $record->number('weight'),
+                $this->measures->checkpoints($record, $period),
+                $closing,
+                $area,
+                $created,
+            ),
+        );
     }
 
     public function project(Record $record, string $id): ?Project
@@ -70,20 +72,22 @@ final readonly class RecordReader
             $record->fault('stages must have different names');
         }
 
-        return $record->make(fn(): Project => new Project(
-            $id,
-            $record->text('title') ?? $id,
-            $record->choice('weighing', Weighing::class, Weighing::Count),
-            $record->choice('order', StageOrder::class, StageOrder::Any),
-            $stages,
-            $this->serves($record),
-            $record->choice('state', ProjectState::class, ProjectState::Active),
-            $record->day('state_on'),
-            $record->day('starts_on'),
-            $record->day('due_on'),
-            $area,
-            $record->day('created_on'),
-        ));
+        return $record->make(
+            fn(): Project => new Project(
+                $id,
+                $record->text('title') ?? $id,
+                $record->choice('weighing', Weighing::class, Weighing::Count),
+                $record->choice('order', StageOrder::class, StageOrder::Any),
+                $stages,
+                $this->serves($record),
+                $record->choice('state', ProjectState::class, ProjectState::Active),
+                $record->day('state_on'),
+                $record->day('starts_on'),
+                $record->day('due_on'),
+                $area,
+                $record->day('created_on'),
+            ),
+        );
     }
 
     public function recurring(Record $record, string $id): Routine
@@ -119,21 +123,23 @@ final readonly class RecordReader
             $this->sections->link($record, 'after', 'tasks', $other);
         }
 
-        return $record->make(static fn(): Task => new Task(
-            $id,
-            $project,
-            $goal,
-            $routine,
-            $stage,
-            self::createdBefore($record, 'dropped_on', 'shelved_on'),
-            $record->day('done_on'),
-            $record->day('dropped_on'),
-            $record->day('shelved_on'),
-            $record->number('minutes'),
-            array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
-            $after,
-            ($record->text('waiting_on') ?? '') !== '',
-        ));
+        return $record->make(
+            static fn(): Task => new Task(
+                $id,
+                $project,
+                $goal,
+                $routine,
+                $stage,
+                self::createdBefore($record, 'dropped_on', 'shelved_on'),
+                $record->day('done_on'),
+                $record->day('dropped_on'),
+                $record->day('shelved_on'),
+                $record->number('minutes'),
+                array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
+                $after,
+                ($record->text('waiting_on') ?? '') !== '',
+            ),
+        );
     }
 
     private function period(Record $record): ?Period

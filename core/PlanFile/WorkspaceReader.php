@@ -60,10 +60,14 @@ final readonly class WorkspaceReader
     /** @return list<Weekday> */
     private function weekdays(Record $workspace): array
     {
-        return array_values(array_filter(array_map(
-            fn(string $name): ?Weekday => $this->weekday($workspace, 'working_days', $name),
-            $workspace->texts('working_days'),
-        )));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn(string $name): ?Weekday => $this->weekday($workspace, 'working_days', $name),
+                    $workspace->texts('working_days'),
+                ),
+            ),
+        );
     }
 
     private function weekday(Record $workspace, string $field, string $name): ?Weekday
@@ -74,9 +78,13 @@ final readonly class WorkspaceReader
     /** @return list<Day> */
     private function holidays(Record $workspace): array
     {
-        return array_values(array_filter(array_map(
-            static fn(string $date): ?Day => Day::tryOf($date) ?? $workspace->fault("holidays $date is not a date"),
-            $workspace->texts('holidays'),
-        )));
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn(string $date): ?Day => Day::tryOf($date) ?? $workspace->fault("holidays $date is not a date"),
+                    $workspace->texts('holidays'),
+                ),
+            ),
+        );
     }
 }

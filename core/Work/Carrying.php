@@ -80,9 +80,9 @@ final readonly class Carrying
     /** Whether a task planned for a month, quarter or year is to be offered when that week is planned. */
     public function isOffered(Period $planned, Period $week, Day $on): bool
     {
-        return $planned->horizon !== Horizon::Week
-            && ($planned->holds($week) || $planned->isOverOn($week->anchor()))
-            && $planned->hasBegunOn($on->isAfter($week->anchor()) ? $on : $week->anchor());
+        return $planned->horizon !== Horizon::Week &&
+            ($planned->holds($week) || $planned->isOverOn($week->anchor())) &&
+            $planned->hasBegunOn($on->isAfter($week->anchor()) ? $on : $week->anchor());
     }
 
     /** Whether an open task that is not planned has lain unchanged for too long. */

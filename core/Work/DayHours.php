@@ -19,7 +19,7 @@ final readonly class DayHours
     {
         $minutes ??= self::USUAL_MINUTES;
 
-        return $steps === 0 ? $minutes : (int) round($minutes * ($steps - $stepsDone) / $steps);
+        return $steps === 0 ? $minutes : (int) round(($minutes * ($steps - $stepsDone)) / $steps);
     }
 
     /** What is neither taken nor planned; below 0 when there is more than fits. */

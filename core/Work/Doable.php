@@ -21,7 +21,7 @@ final class Doable
 
     /**
      * @param array<array-key, Project> $projects by id
-     * @param list<Task>                $tasks    all of those projects, and those that they wait for
+     * @param list<Task> $tasks all of those projects, and those that they wait for
      */
     public function __construct(private readonly array $projects, array $tasks, private readonly Day $on)
     {
@@ -84,9 +84,7 @@ final class Doable
     /** Whether somebody could start on the task now. */
     public function isNow(Task $task): bool
     {
-        return $task->isOpenOn($this->on)
-            && ! $task->waits
-            && $this->couldStart($task);
+        return $task->isOpenOn($this->on) && ! $task->waits && $this->couldStart($task);
     }
 
     /** Whether its project, its place in it and what it depends on would let it start. */
@@ -110,10 +108,16 @@ final class Doable
     {
         $inScope = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->isInScopeOn($this->on));
 
-        return $project->isThereOn($this->on) && $project->isActiveOn($this->on) && $inScope !== [] && ! isset($this->openStage[$project->id]);
+        return $project->isThereOn($this->on) &&
+            $project->isActiveOn($this->on) &&
+            $inScope !== [] &&
+            ! isset($this->openStage[$project->id]);
     }
 
-    /** An active project that has begun and is not ready to close, in which nothing can be done now, nor could be but for the person it waits for. */
+    /**
+     * An active project that has begun and is not ready to close, in which nothing can be done now, nor could be but for the person it
+     * waits for.
+     */
     public function isStuck(Project $project): bool
     {
         $hasBegun = $project->isThereOn($this->on) && ($project->startsOn === null || ! $project->startsOn->isAfter($this->on));
@@ -139,10 +143,9 @@ final class Doable
 
         $project = $this->projects[$task->project];
 
-        return $project->isThereOn($this->on)
-            && $project->isActiveOn($this->on)
-            && ($project->order === StageOrder::Any
-                || $project->stageIndex($task->stage) === ($this->openStage[$project->id] ?? 0));
+        return $project->isThereOn($this->on) &&
+            $project->isActiveOn($this->on) &&
+            ($project->order === StageOrder::Any || $project->stageIndex($task->stage) === ($this->openStage[$project->id] ?? 0));
     }
 
     private function nothingHoldsUp(Task $task): bool

@@ -18,19 +18,15 @@ final readonly class Ledger
      * @param array<string, Fraction> $byGoal minutes by the top goal of the thread
      * @param array<string, Fraction> $byArea minutes by area; those with none under ""
      */
-    private function __construct(
-        public Fraction $minutes,
-        public Fraction $threaded,
-        public array $byGoal,
-        public array $byArea,
-    ) {
+    private function __construct(public Fraction $minutes, public Fraction $threaded, public array $byGoal, public array $byArea)
+    {
     }
 
     /**
-     * @param iterable<Task>            $tasks    those done outside the span are passed over
+     * @param iterable<Task> $tasks those done outside the span are passed over
      * @param array<array-key, Project> $projects
      * @param array<array-key, Routine> $routines
-     * @param array<array-key, Goal>    $goals
+     * @param array<array-key, Goal> $goals
      */
     public static function of(Span $span, iterable $tasks, array $projects, array $routines, array $goals): self
     {
@@ -56,7 +52,11 @@ final readonly class Ledger
             }
 
             $threaded = $threaded->plus($minutes);
-            $weights = array_reduce($links, static fn(Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight), Fraction::zero());
+            $weights = array_reduce(
+                $links,
+                static fn(Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight),
+                Fraction::zero(),
+            );
 
             foreach ($links as $link) {
                 $top = ($goals[$link->goal] ?? null)?->topAmong($goals)->id ?? $link->goal;

@@ -13,9 +13,9 @@ final readonly class Load
     public const MANY_GOALS = 5;
 
     /**
-     * @param Fraction $planned   minutes
+     * @param Fraction $planned minutes
      * @param Fraction $available minutes
-     * @param int      $goals     how many goals of the stretch they own
+     * @param int $goals how many goals of the stretch they own
      */
     public function __construct(public Fraction $planned, public Fraction $available, public int $goals = 0)
     {

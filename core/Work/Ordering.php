@@ -17,8 +17,8 @@ final readonly class Ordering
 
     /**
      * @param array<int, int> $others positions by id, of all but the moved one, in their order
-     * @param int             $moved  its id
-     * @param ?int            $before the id before which it goes; null to come last
+     * @param int $moved its id
+     * @param ?int $before the id before which it goes; null to come last
      *
      * @return array<int, int> the new positions by id, of the moved one and of those that have to make room
      *
@@ -50,6 +50,10 @@ final readonly class Ordering
             $positions[$id] = ($place + 1) * self::STEP;
         }
 
-        return array_filter($positions, static fn(int $position, int $id): bool => ($others[$id] ?? null) !== $position, ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $positions,
+            static fn(int $position, int $id): bool => ($others[$id] ?? null) !== $position,
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 }

@@ -14,7 +14,7 @@ final readonly class Project
     public ?Span $span;
 
     /**
-     * @param list<string>  $stages names, in order
+     * @param list<string> $stages names, in order
      * @param list<Serving> $serves
      *
      * @throws InvalidArgumentException when it is due before it starts

@@ -15,6 +15,9 @@ final readonly class Spread
     {
         $length = $span->last->number - $span->first->number + 1;
 
-        return array_map(static fn(int $place): Day => $span->first->plus(intdiv((2 * $place + 1) * $length, 2 * $count)), $count < 1 ? [] : range(0, $count - 1));
+        return array_map(
+            static fn(int $place): Day => $span->first->plus(intdiv((2 * $place + 1) * $length, 2 * $count)),
+            $count < 1 ? [] : range(0, $count - 1),
+        );
     }
 }

@@ -34,7 +34,7 @@ final class TalliesOfTasks implements Tallies
     /**
      * @param array<array-key, Project> $projects by id
      * @param array<array-key, Routine> $routines by id
-     * @param list<Task>                $tasks
+     * @param list<Task> $tasks
      */
     public function __construct(private readonly array $projects, array $routines, array $tasks)
     {

@@ -16,7 +16,7 @@ use Loftrin\Core\Fraction;
 final readonly class Task
 {
     /**
-     * @param list<?Day>   $steps the day each step was ticked, null while it is open
+     * @param list<?Day> $steps the day each step was ticked, null while it is open
      * @param list<string> $after ids of the tasks to be done before this one
      *
      * @throws InvalidArgumentException when minutes are not above 0, or it belongs to both a project and a goal

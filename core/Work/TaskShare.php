@@ -12,11 +12,11 @@ use Loftrin\Core\Goals\LeftOut;
 final readonly class TaskShare
 {
     /**
-     * @param Fraction $weight   0 where it is left out
+     * @param Fraction $weight 0 where it is left out
      * @param Fraction $progress 0 to 1
-     * @param Fraction $points   its part of the figure, 0 to 1
-     * @param ?LeftOut $leftOut  why it does not count
-     * @param ?Day     $since    the day from which it does not
+     * @param Fraction $points its part of the figure, 0 to 1
+     * @param ?LeftOut $leftOut why it does not count
+     * @param ?Day $since the day from which it does not
      */
     private function __construct(
         public Task $task,

@@ -48,7 +48,7 @@ enum Weighing: string
 
         return match ($this) {
             self::Count => static fn(): Fraction => Fraction::one(),
-            self::Effort => static fn(?Fraction $minutes): Fraction => $minutes ?? $usual ?? Fraction::one(),
+            self::Effort => static fn(?Fraction $minutes): Fraction => $minutes ?? ($usual ?? Fraction::one()),
         };
     }
 

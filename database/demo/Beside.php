@@ -15,10 +15,14 @@ final readonly class Beside
 
     /** Task, its notes, and what was said of it: by whom, how many days ago. */
     private const TASKS = [
-        ['Release the pH probe to three buoys', "Kirkwall 3, Stromness 1 and the spare in the basin, in this order.\nWatch the battery for one night between each: the probe wakes the modem.", [
-            ['ingrid', 3, 'The basin one drifts by 0.02 a day. Within what we promise, but write it down.'],
-            ['noor', 2, '@Tomasz Kirkwall is mine on Thursday, I can take it along.'],
-        ]],
+        [
+            'Release the pH probe to three buoys',
+            "Kirkwall 3, Stromness 1 and the spare in the basin, in this order.\n"
+                .'Watch the battery for one night between each: the probe wakes the modem.',
+            [
+                ['ingrid', 3, 'The basin one drifts by 0.02 a day. Within what we promise, but write it down.'],
+                ['noor', 2, '@Tomasz Kirkwall is mine on Thursday, I can take it along.'],
+            ]],
     ];
 
     private const REFERENCES = [
@@ -28,13 +32,22 @@ final readonly class Beside
 
     private const HELPERS = ['Moorings Orkney' => ['kwame', 'mei'], 'Firmware 2.4 rollout' => ['ingrid']];
 
-    private const COLLECTIONS = ['North Sea' => ['Moorings Orkney', 'Moorings Jutland', 'Harbour demo, Ostend'], 'Winter' => ['Moorings Orkney', 'Permits for the winter berths']];
+    private const COLLECTIONS = [
+        'North Sea' => ['Moorings Orkney', 'Moorings Jutland', 'Harbour demo, Ostend'],
+        'Winter' => ['Moorings Orkney', 'Permits for the winter berths'],
+    ];
 
     /** Project: where it goes on. */
-    private const COASTS = ['Moorings Orkney' => 'Scotland', 'Moorings Jutland' => 'Denmark', 'Baltic fish farms' => 'Baltic', 'Harbour demo, Ostend' => 'Belgium'];
+    private const COASTS = [
+        'Moorings Orkney' => 'Scotland', 'Moorings Jutland' => 'Denmark', 'Baltic fish farms' => 'Baltic',
+        'Harbour demo, Ostend' => 'Belgium',
+    ];
 
     /** Words, kind, days from today, time. */
-    private const REMINDERS = [['Look at the ice in the basin', 'show', 0, '16:30'], ['Renew the lease of the shed?', 'ask', 0, null], ['Order calendars for the harbours', 'show', 6, null]];
+    private const REMINDERS = [
+        ['Look at the ice in the basin', 'show', 0, '16:30'], ['Renew the lease of the shed?', 'ask', 0, null],
+        ['Order calendars for the harbours', 'show', 6, null],
+    ];
 
     private const LISTS = [
         ['Short and mine', false, [['owner', 'me'], ['minutes', '15']], 'rank', null],
@@ -48,19 +61,28 @@ final readonly class Beside
     public function add(): void
     {
         foreach (self::SAID as [$project, $who, $ago, $words]) {
-            $this->rows->add('comments', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($who), 'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words]);
+            $this->rows->add('comments', [
+                'project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($who),
+                'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words,
+            ]);
         }
 
         foreach (self::TASKS as [$title, $notes, $said]) {
             $task = $this->rows->amend('tasks', $title, ['notes' => $notes]);
 
             foreach ($said as [$who, $ago, $words]) {
-                $this->rows->add('comments', ['task_id' => $task, 'person_id' => $this->people->id($who), 'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words]);
+                $this->rows->add('comments', [
+                    'task_id' => $task, 'person_id' => $this->people->id($who),
+                    'on' => $this->stage->worked($this->stage->today->plus(-$ago)), 'words' => $words,
+                ]);
             }
         }
 
         foreach (self::REFERENCES as [$project, $title, $address]) {
-            $this->rows->add('references', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id('priya'), 'title' => $title, 'address' => $address]);
+            $this->rows->add('references', [
+                'project_id' => $this->work->projectId($project), 'person_id' => $this->people->id('priya'), 'title' => $title,
+                'address' => $address,
+            ]);
         }
 
         foreach (self::HELPERS as $project => $people) {
@@ -77,19 +99,25 @@ final readonly class Beside
             }
         }
 
-        $field = $this->rows->add('fields', ['name' => 'Coast', 'kind' => 'choice', 'choices' => ['Scotland', 'Denmark', 'Baltic', 'Belgium']]);
+        $field = $this->rows->add('fields', [
+            'name' => 'Coast', 'kind' => 'choice', 'choices' => ['Scotland', 'Denmark', 'Baltic', 'Belgium'],
+        ]);
 
         foreach (self::COASTS as $project => $coast) {
             $this->rows->add('entries', ['field_id' => $field, 'project_id' => $this->work->projectId($project), 'value' => $coast]);
         }
 
         foreach (self::REMINDERS as [$words, $kind, $days, $at]) {
-            $this->rows->add('reminders', ['person_id' => $this->people->id('noor'), 'words' => $words, 'kind' => $kind, 'on' => $this->stage->today->plus($days), 'at' => $at]);
+            $this->rows->add('reminders', [
+                'person_id' => $this->people->id('noor'), 'words' => $words, 'kind' => $kind, 'on' => $this->stage->today->plus($days),
+                'at' => $at,
+            ]);
         }
 
         foreach (self::LISTS as [$title, $isShared, $conditions, $sort, $group]) {
             $this->rows->add('saved_lists', [
-                'owner_id' => $this->people->id('noor'), 'visibility' => $isShared ? 'everyone' : 'only_me', 'title' => $title, 'sort' => $sort, 'group' => $group,
+                'owner_id' => $this->people->id('noor'), 'visibility' => $isShared ? 'everyone' : 'only_me', 'title' => $title,
+                'sort' => $sort, 'group' => $group,
                 'conditions' => array_map(static fn(array $each): array => ['field' => $each[0], 'value' => $each[1]], $conditions),
             ]);
         }

@@ -42,7 +42,9 @@ final readonly class Briefs
     /** @return array<string, mixed> columns of the project's brief */
     public static function of(string $project, Stage $stage): array
     {
-        $brief = self::BRIEFS[$project] ?? ['reason' => null, 'limits' => null, 'approach' => null, 'status_line' => null, 'learned' => null];
+        $brief = self::BRIEFS[$project] ?? [
+            'reason' => null, 'limits' => null, 'approach' => null, 'status_line' => null, 'learned' => null,
+        ];
 
         return [...$brief, 'status_on' => $brief['status_line'] === null ? null : $stage->yesterday()];
     }

@@ -9,29 +9,49 @@ use Loftrin\Core\Calendar\Day;
 /** Where Saltglass is going: purpose, outlooks, themes, clients and roles with their contacts, and the shelf. */
 final readonly class Direction
 {
-    public const PURPOSE = 'Water that is measured is water that is looked after. We make buoys that tell a harbour or a fish farm what is in its water, every ten minutes, in all weathers.';
+    public const PURPOSE = 'Water that is measured is water that is looked after. We make buoys that tell a harbour or a fish farm '
+        .'what is in its water, every ten minutes, in all weathers.';
 
     public const THEME = 'Calm water, steady hands';
 
-    public const WHY = 'Last year we grew by running. This year we grow by handing over: fewer things at once, each finished by somebody who is not Noor.';
+    public const WHY = 'Last year we grew by running. This year we grow by handing over: fewer things at once, each finished by '
+        .'somebody who is not Noor.';
 
     /** By year goal: the outlook, counted from 0, and the quarters in which it is worked on. */
     public const PLACED = ['HB' => [0, [2, 3, 4]], 'RV' => [1, [1, 2, 3, 4]], 'FF' => [0, [1, 2, 3]], 'TM' => [1, [3, 4]]];
 
     private const OUTLOOKS = [
-        ['Every working harbour measures its water', 3, 'Two hundred harbours from Skagen to Cork. By then nobody builds one without asking what is in the water.'],
+        [
+            'Every working harbour measures its water', 3,
+            'Two hundred harbours from Skagen to Cork. By then nobody builds one without asking what is in the water.',
+        ],
         ['A company that belongs to those who work in it', 5, 'Noor owns half of it, and is missed for other reasons.'],
     ];
 
     private const CLIENTS = [
-        ['Kirkwall Harbour', 'priya', "Berth 7 floods at spring tide.\nInvoices go to the council.", [['Morag Flett', 'harbour master', 'morag@kirkwall.example', '+44 1856 000 101'], ['Ewan Rendall', 'berths and divers', 'ewan@kirkwall.example', null]]],
-        ['Bornholm Fish Farm', 'lucia', 'Wants to see one winter before three years.', [['Astrid Holm', 'owner', 'astrid@bornholm.example', '+45 56 00 01 02']]],
+        [
+            'Kirkwall Harbour', 'priya', "Berth 7 floods at spring tide.\nInvoices go to the council.",
+            [
+                ['Morag Flett', 'harbour master', 'morag@kirkwall.example', '+44 1856 000 101'],
+                ['Ewan Rendall', 'berths and divers', 'ewan@kirkwall.example', null],
+            ],
+        ],
+        [
+            'Bornholm Fish Farm', 'lucia', 'Wants to see one winter before three years.',
+            [['Astrid Holm', 'owner', 'astrid@bornholm.example', '+45 56 00 01 02']],
+        ],
     ];
 
-    private const ROLES = [['Treasurer', 'elif', 'Sees each invoice above €2,000.'], ['First call at sea', 'kwame', 'The phone that is never off.'], ['Mentor of the interns', 'ingrid', null]];
+    private const ROLES = [
+        ['Treasurer', 'elif', 'Sees each invoice above €2,000.'], ['First call at sea', 'kwame', 'The phone that is never off.'],
+        ['Mentor of the interns', 'ingrid', null],
+    ];
 
     /** Words, and in how many days to look again; without one when null. */
-    private const IDEAS = [['A buoy that small boats can rent for a weekend', 120], ['A poster of one harbour’s year, as a gift', null], ['Ask the university about a shared calibration tank', 40]];
+    private const IDEAS = [
+        ['A buoy that small boats can rent for a weekend', 120], ['A poster of one harbour’s year, as a gift', null],
+        ['Ask the university about a shared calibration tank', 40],
+    ];
 
     /** By quarter: kind, title, whose, what was learned. */
     private const RESOLVES = [
@@ -69,7 +89,9 @@ final readonly class Direction
     public function add(): void
     {
         foreach (self::CLIENTS as [$name, $owner, $notes, $contacts]) {
-            $area = $this->rows->add('areas', ['name' => $name, 'kind' => 'client', 'owner_id' => $this->people->id($owner), 'notes' => $notes]);
+            $area = $this->rows->add('areas', [
+                'name' => $name, 'kind' => 'client', 'owner_id' => $this->people->id($owner), 'notes' => $notes,
+            ]);
 
             foreach ($contacts as [$who, $what, $email, $phone]) {
                 $this->rows->add('contacts', ['area_id' => $area, 'name' => $who, 'what' => $what, 'email' => $email, 'phone' => $phone]);
@@ -87,7 +109,9 @@ final readonly class Direction
         $today = $this->stage->today;
 
         foreach (self::IDEAS as [$words, $days]) {
-            $this->jot($words, $today->plus(-20), ['shelved_on' => $today->plus(-20), 'look_again_on' => $days === null ? null : $today->plus($days)]);
+            $this->jot($words, $today->plus(-20), [
+                'shelved_on' => $today->plus(-20), 'look_again_on' => $days === null ? null : $today->plus($days),
+            ]);
         }
 
         $this->jot('Two harbours ask for a reading of oil on water', $today->plus(-3), ['area_id' => $this->people->area('Product')]);
@@ -97,7 +121,9 @@ final readonly class Direction
     /** @param array<string, mixed> $columns */
     private function jot(string $words, Day $on, array $columns): void
     {
-        $this->rows->add('jots', ['person_id' => $this->people->id('noor'), 'words' => $words, 'jotted_on' => $on, 'sorted_on' => null, ...$columns]);
+        $this->rows->add('jots', [
+            'person_id' => $this->people->id('noor'), 'words' => $words, 'jotted_on' => $on, 'sorted_on' => null, ...$columns,
+        ]);
     }
 
     /** How the quarters are gone about, and how far their planning is. */
@@ -119,7 +145,9 @@ final readonly class Direction
                 ]);
             }
 
-            $this->rows->add('plannings', ['stretch' => $quarter->name, 'step' => 6, 'finished_on' => $this->stage->worked($quarter->span->first)]);
+            $this->rows->add('plannings', [
+                'stretch' => $quarter->name, 'step' => 6, 'finished_on' => $this->stage->worked($quarter->span->first),
+            ]);
         }
 
         $this->rows->add('plannings', ['stretch' => $this->stage->quarter(4)->name, 'step' => 2, 'finished_on' => null]);

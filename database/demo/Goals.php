@@ -22,8 +22,12 @@ final class Goals
     /** @var array<string, Period> */
     private array $periods = [];
 
-    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people, private readonly Direction $direction)
-    {
+    public function __construct(
+        private readonly Rows $rows,
+        private readonly Stage $stage,
+        private readonly People $people,
+        private readonly Direction $direction,
+    ) {
     }
 
     public function add(): void
@@ -157,7 +161,7 @@ final class Goals
      * One reading a week, wandering from the one value at the period's start to the other at its end, or today.
      *
      * @param array{float|int, float|int} $course
-     * @param float                       $bend   above 1 the more, the later it gained speed
+     * @param float $bend above 1 the more, the later it gained speed
      */
     private function readings(string $key, Period $period, array $course, float $bend = 1.4): void
     {

@@ -44,7 +44,9 @@ final readonly class Logbook
         [5, 'forward', 'Two harbour masters brought a third to the fair.'],
     ];
 
-    private const FOLLOWERS = ['wet28' => ['noor', 'kwame', 'mei'], 'HB' => ['priya', 'jonah'], 'baltic' => ['noor', 'jonah'], 'firmware' => ['ingrid', 'noor']];
+    private const FOLLOWERS = [
+        'wet28' => ['noor', 'kwame', 'mei'], 'HB' => ['priya', 'jonah'], 'baltic' => ['noor', 'jonah'], 'firmware' => ['ingrid', 'noor'],
+    ];
 
     public function __construct(private Rows $rows, private Stage $stage, private People $people, private Goals $goals)
     {
@@ -57,11 +59,16 @@ final readonly class Logbook
         }
 
         foreach (self::ESTIMATES as [$goal, $ago, $chance, $computed, $line]) {
-            $this->write('estimates', $goal, Script::owner($goal), $this->ago($ago), ['chance' => $chance, 'computed' => $computed, 'line' => $line]);
+            $this->write('estimates', $goal, Script::owner($goal), $this->ago($ago), [
+                'chance' => $chance, 'computed' => $computed, 'line' => $line,
+            ]);
         }
 
         foreach (self::CLOSED as [$goal, $chance, $computed]) {
-            $this->write('estimates', $goal, Script::owner($goal), $this->stage->worked($this->goals->period($goal)->span->last->plus(-30)), ['chance' => $chance, 'computed' => $computed, 'line' => null]);
+            $on = $this->stage->worked($this->goals->period($goal)->span->last->plus(-30));
+            $this->write('estimates', $goal, Script::owner($goal), $on, [
+                'chance' => $chance, 'computed' => $computed, 'line' => null,
+            ]);
         }
 
         foreach (self::JUDGEMENTS as [$ago, $direction, $line]) {
@@ -93,6 +100,9 @@ final readonly class Logbook
 
     private function tell(string $whom, string $goal, string $by, string $words): void
     {
-        $this->rows->add('tellings', ['person_id' => $this->people->id($whom), 'goal_id' => $this->goals->id($goal), 'by_id' => $this->people->id($by), 'words' => $words, 'read_at' => null]);
+        $this->rows->add('tellings', [
+            'person_id' => $this->people->id($whom), 'goal_id' => $this->goals->id($goal), 'by_id' => $this->people->id($by),
+            'words' => $words, 'read_at' => null,
+        ]);
     }
 }

@@ -7,9 +7,15 @@ namespace Database\Demo;
 /** How and where a task is done, by how its title begins. */
 final class Manner
 {
-    private const ATTENTION = ['Quote for' => 'full', 'Write' => 'full', 'Work out' => 'full', 'Reckon' => 'full', 'Draw' => 'full', 'Order' => 'little', 'Send' => 'little', 'Ring' => 'little', 'Book' => 'little'];
+    private const ATTENTION = [
+        'Quote for' => 'full', 'Write' => 'full', 'Work out' => 'full', 'Reckon' => 'full', 'Draw' => 'full', 'Order' => 'little',
+        'Send' => 'little', 'Ring' => 'little', 'Book' => 'little',
+    ];
 
-    private const PLACES = ['Moor' => 'at sea', 'Survey' => 'at the harbour', 'Hand over at' => 'at the harbour', 'Lift' => 'at sea', 'Ring' => 'telephone', 'Run' => 'workshop', 'Open three' => 'workshop', 'Cycle' => 'workshop', 'Visit' => 'on the road'];
+    private const PLACES = [
+        'Moor' => 'at sea', 'Survey' => 'at the harbour', 'Hand over at' => 'at the harbour', 'Lift' => 'at sea', 'Ring' => 'telephone',
+        'Run' => 'workshop', 'Open three' => 'workshop', 'Cycle' => 'workshop', 'Visit' => 'on the road',
+    ];
 
     public static function attention(string $title): ?string
     {

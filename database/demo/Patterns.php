@@ -15,8 +15,18 @@ final class Patterns
         'Harbour demo' => [21, 'A harbour master who has seen a week of their own water, and knows what it costs.', [
             'Before' => [
                 ['Ask what the harbour wants to know', 'Sales', 2, 30, []],
-                ['Find a berth and a date', 'Sales', 4, 45, ['Tide table' => null, 'Permission in writing' => 'Ask for it **by mail**: the duty officer changes every week.']],
-                ['Prepare the demo buoy', 'Crew', 8, 120, ['Charge it to 100 %' => "- overnight, lid open\n- note the voltage in the log", 'Flash the demo firmware' => 'Hold the button for five seconds until the lamp blinks twice.', 'Rinse the sensors' => null]],
+                [
+                    'Find a berth and a date', 'Sales', 4, 45,
+                    ['Tide table' => null, 'Permission in writing' => 'Ask for it **by mail**: the duty officer changes every week.'],
+                ],
+                [
+                    'Prepare the demo buoy', 'Crew', 8, 120,
+                    [
+                        'Charge it to 100 %' => "- overnight, lid open\n- note the voltage in the log",
+                        'Flash the demo firmware' => 'Hold the button for five seconds until the lamp blinks twice.',
+                        'Rinse the sensors' => null,
+                    ],
+                ],
                 ['Pack the van', 'Crew', 9, 30, []],
             ],
             'On the day' => [
@@ -45,7 +55,14 @@ final class Patterns
         ]],
         'Letter to harbours' => [5, 'One harbour master writes back.', [
             'Write' => [
-                ['Three sentences and one picture', null, 3, 60, ['Choose a harbour that we have not written about' => null, 'Write three sentences' => "One **number**, one *place*, one question.\n\nNothing about us.", 'Find one picture of water' => null]],
+                [
+                    'Three sentences and one picture', null, 3, 60,
+                    [
+                        'Choose a harbour that we have not written about' => null,
+                        'Write three sentences' => "One **number**, one *place*, one question.\n\nNothing about us.",
+                        'Find one picture of water' => null,
+                    ],
+                ],
             ],
             'Send' => [
                 ['Send it on a Tuesday', null, 5, 20, []],
@@ -66,14 +83,20 @@ final class Patterns
     /** @var array<string, list<array{title: string, pattern_step_id: ?int}>> by title of the pattern: what is to be ticked */
     private array $steps = [];
 
-    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people, private readonly Work $work)
-    {
+    public function __construct(
+        private readonly Rows $rows,
+        private readonly Stage $stage,
+        private readonly People $people,
+        private readonly Work $work,
+    ) {
     }
 
     public function add(): void
     {
         foreach (self::PATTERNS as $title => [$days, $outcome, $stages]) {
-            $pattern = $this->rows->add('patterns', ['title' => $title, 'outcome' => $outcome, 'area_id' => null, 'weighing' => 'count', 'order' => 'staged', 'days' => $days]);
+            $pattern = $this->rows->add('patterns', [
+                'title' => $title, 'outcome' => $outcome, 'area_id' => null, 'weighing' => 'count', 'order' => 'staged', 'days' => $days,
+            ]);
             $pieces = $this->pieces($title, $pattern, $stages);
             $this->ids[$title] = $pattern;
 
@@ -96,11 +119,19 @@ final class Patterns
             $stage = $this->rows->add('pattern_stages', ['pattern_id' => $id, 'position' => $position, 'name' => $name]);
 
             foreach ($stages[$name] as [$title, $role, $day, $minutes, $steps]) {
-                $task = $this->rows->add('pattern_tasks', ['pattern_id' => $id, 'pattern_stage_id' => $stage, 'position' => count($pieces), 'title' => $title, 'role' => $role, 'day' => $day, 'minutes' => $minutes]);
+                $task = $this->rows->add('pattern_tasks', [
+                    'pattern_id' => $id, 'pattern_stage_id' => $stage, 'position' => count($pieces), 'title' => $title, 'role' => $role,
+                    'day' => $day, 'minutes' => $minutes,
+                ]);
                 $pieces[] = new Piece($task, $title, $name, $role, $day, $minutes, array_keys($steps));
 
                 foreach (array_keys($steps) as $place => $step) {
-                    $this->steps[$pattern][] = ['title' => $step, 'pattern_step_id' => $this->rows->add('pattern_steps', ['pattern_task_id' => $task, 'position' => $place, 'title' => $step, 'how_to' => $steps[$step]])];
+                    $this->steps[$pattern][] = [
+                        'title' => $step,
+                        'pattern_step_id' => $this->rows->add('pattern_steps', [
+                            'pattern_task_id' => $task, 'position' => $place, 'title' => $step, 'how_to' => $steps[$step],
+                        ]),
+                    ];
                 }
 
                 if ($steps === []) {
@@ -130,15 +161,20 @@ final class Patterns
         $roles = ['Sales' => $this->people->id('lucia'), 'Crew' => $this->people->id('kwame')];
         $taken = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->title !== self::CAME_LATER));
         $project = $this->work->made(self::MADE, $this->rows->add('projects', [
-            'title' => self::MADE, 'outcome' => $outcome, 'owner_id' => $roles['Sales'], 'area_id' => null, 'weighing' => 'count', 'order' => 'staged',
+            'title' => self::MADE, 'outcome' => $outcome, 'owner_id' => $roles['Sales'], 'area_id' => null, 'weighing' => 'count',
+            'order' => 'staged',
             'state' => 'active', 'state_on' => $start, 'starts_on' => $start, 'due_on' => $this->stage->worked($start->plus($days)),
             'pattern_id' => $pattern, 'pattern_roles' => $roles,
-            'pattern_taken' => array_map(static fn(Piece $piece): array => [...$piece->kept(), 'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes], $taken),
+            'pattern_taken' => array_map(static fn(Piece $piece): array => [
+                ...$piece->kept(), 'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes,
+            ], $taken),
         ]));
         $stages = [];
 
         foreach ($taken as $place => $piece) {
-            $stages[$piece->stage] ??= $this->rows->add('stages', ['project_id' => $project, 'position' => count($stages), 'name' => $piece->stage]);
+            $stages[$piece->stage] ??= $this->rows->add('stages', [
+                'project_id' => $project, 'position' => count($stages), 'name' => $piece->stage,
+            ]);
             $this->task($project, $stages[$piece->stage], $piece, $place, $start, $roles);
         }
     }
@@ -149,13 +185,16 @@ final class Patterns
         $due = $this->stage->worked($start->plus($piece->day ?? 0));
         $isDone = $place < 2;
         $id = $this->work->task([
-            'title' => $piece->title, 'project_id' => $project, 'stage_id' => $stage, 'position' => 64 * ($place + 1), 'owner_id' => $roles[$piece->role ?? 'Sales'],
+            'title' => $piece->title, 'project_id' => $project, 'stage_id' => $stage, 'position' => 64 * ($place + 1),
+            'owner_id' => $roles[$piece->role ?? 'Sales'],
             'created_on' => $start, 'due_on' => $due, 'done_on' => $isDone ? $this->stage->worked($start->plus($piece->day ?? 0)) : null,
             'minutes' => $piece->title === self::WAS_SHORTER ? 60 : $piece->minutes, 'pattern_task_id' => $piece->id,
         ], $this->stage->calendar->weekOf($due));
 
         foreach ($piece->steps as $position => $title) {
-            $this->rows->add('steps', ['task_id' => $id, 'position' => $position, 'title' => $title, 'done_on' => $isDone ? $this->stage->yesterday() : null]);
+            $this->rows->add('steps', [
+                'task_id' => $id, 'position' => $position, 'title' => $title, 'done_on' => $isDone ? $this->stage->yesterday() : null,
+            ]);
         }
     }
 }

@@ -62,7 +62,9 @@ final class People
         }
 
         foreach (self::AREAS as $area => $holder) {
-            $this->areas[$area] = $this->rows->add('areas', ['name' => $area, 'kind' => 'area', 'owner_id' => $this->ids[$holder], 'notes' => null]);
+            $this->areas[$area] = $this->rows->add('areas', [
+                'name' => $area, 'kind' => 'area', 'owner_id' => $this->ids[$holder], 'notes' => null,
+            ]);
         }
     }
 

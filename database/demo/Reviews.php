@@ -19,10 +19,26 @@ final readonly class Reviews
     private const MISSED = [4, 11, 17];
 
     private const ANSWERS = [
-        'moved' => ['Two crews at once. Priya planned the tides on Monday and nobody waited for anybody. Worth repeating.', 'The bench. Tomasz had three quiet mornings and it shows.', 'Lucía called instead of writing. Two farms answered the same day.', 'Nothing big, but the small things went: papers, parts, permits.'],
-        'still' => ['The Baltic farms. I have “work out the price” on my list for the third week. It is not the price: I do not know what winter costs us.', 'Handing things over. I say yes and then do them myself.', 'The new site. Nobody feels it is theirs.', 'Permits. We wait for a stamp and call it planning.'],
-        'surprised' => ['Failures went under the line three weeks early.', 'How long a harbour office takes to say no.', 'That the meeting ended before time when I was not there.', 'Kwame had already fixed it.'],
-        'differently' => ['One thing at a time on field days.', 'Ask for the date before I promise one.', 'Let Elif close the meeting, all of it.', 'Ring first, write later.'],
+        'moved' => [
+            'Two crews at once. Priya planned the tides on Monday and nobody waited for anybody. Worth repeating.',
+            'The bench. Tomasz had three quiet mornings and it shows.',
+            'Lucía called instead of writing. Two farms answered the same day.',
+            'Nothing big, but the small things went: papers, parts, permits.',
+        ],
+        'still' => [
+            'The Baltic farms. I have “work out the price” on my list for the third week. It is not the price: '
+                .'I do not know what winter costs us.',
+            'Handing things over. I say yes and then do them myself.', 'The new site. Nobody feels it is theirs.',
+            'Permits. We wait for a stamp and call it planning.',
+        ],
+        'surprised' => [
+            'Failures went under the line three weeks early.', 'How long a harbour office takes to say no.',
+            'That the meeting ended before time when I was not there.', 'Kwame had already fixed it.',
+        ],
+        'differently' => [
+            'One thing at a time on field days.', 'Ask for the date before I promise one.', 'Let Elif close the meeting, all of it.',
+            'Ring first, write later.',
+        ],
     ];
 
     public function __construct(private Stage $stage, private FactsQuery $facts)

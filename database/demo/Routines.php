@@ -26,7 +26,9 @@ final readonly class Routines
     private const DAILY = ['Look at the buoys that went silent', 'Two minutes for the day’s page', 'Walk once round the quay'];
 
     private const CHECKLISTS = [
-        'What to pack for a mooring' => ['Shackles, two sizes', 'Spare sinker', 'Torch and spare battery', 'Permission on paper', 'Dry clothes', 'Thermos'],
+        'What to pack for a mooring' => [
+            'Shackles, two sizes', 'Spare sinker', 'Torch and spare battery', 'Permission on paper', 'Dry clothes', 'Thermos',
+        ],
         'Before a demo' => ['Charged', 'Demo firmware', 'Price list of this quarter'],
     ];
 
@@ -37,8 +39,14 @@ final readonly class Routines
         ['Report for the client', 'last working day of the month', 60],
     ];
 
-    public function __construct(private Rows $rows, private Stage $stage, private People $people, private Goals $goals, private Work $work, private Patterns $patterns)
-    {
+    public function __construct(
+        private Rows $rows,
+        private Stage $stage,
+        private People $people,
+        private Goals $goals,
+        private Work $work,
+        private Patterns $patterns,
+    ) {
     }
 
     public function add(): void
@@ -55,7 +63,10 @@ final readonly class Routines
             $id = $this->routine($title, 'when needed', 'priya', ['kind' => 'checklist']);
 
             foreach ($lines as $position => $line) {
-                $this->rows->add('routine_steps', ['routine_id' => $id, 'position' => $position, 'title' => $line, 'ticked_on' => $title === 'Before a demo' && $position < 2 ? $this->stage->yesterday() : null]);
+                $this->rows->add('routine_steps', [
+                    'routine_id' => $id, 'position' => $position, 'title' => $line,
+                    'ticked_on' => $title === 'Before a demo' && $position < 2 ? $this->stage->yesterday() : null,
+                ]);
             }
         }
 
@@ -101,7 +112,10 @@ final readonly class Routines
     /** @param list<string> $steps */
     private function open(int $routine, string $title, string $owner, int $minutes, ?Day $on, array $steps): void
     {
-        $task = $this->work->task(['title' => $title, 'routine_id' => $routine, 'occurs_on' => $on, 'owner_id' => $this->people->id($owner), 'created_on' => $this->stage->today->plus(-20), 'minutes' => $minutes], $on);
+        $task = $this->work->task([
+            'title' => $title, 'routine_id' => $routine, 'occurs_on' => $on, 'owner_id' => $this->people->id($owner),
+            'created_on' => $this->stage->today->plus(-20), 'minutes' => $minutes,
+        ], $on);
 
         foreach ($steps as $position => $step) {
             $this->rows->add('steps', ['task_id' => $task, 'position' => $position, 'title' => $step, 'done_on' => null]);
@@ -111,7 +125,9 @@ final readonly class Routines
     /** A quarter's letters to harbours, laid out ahead. */
     private function pieces(): void
     {
-        $id = $this->routine('A letter from the water', 'when needed', 'lucia', ['kind' => 'pieces', 'per_quarter' => 12, 'minutes' => 90, 'pattern_id' => $this->patterns->id('Letter to harbours')]);
+        $id = $this->routine('A letter from the water', 'when needed', 'lucia', [
+            'kind' => 'pieces', 'per_quarter' => 12, 'minutes' => 90, 'pattern_id' => $this->patterns->id('Letter to harbours'),
+        ]);
 
         foreach (Spread::over($this->stage->quarter(3)->span, 12) as $place => $day) {
             $day = $this->stage->worked($day);
@@ -119,7 +135,8 @@ final readonly class Routines
             if ($place < 9) {
                 $done = $day->isBefore($this->stage->today->plus(-7)) ? $day : null;
                 $task = $this->work->task([
-                    'title' => 'A letter from the water '.($place + 1), 'routine_id' => $id, 'occurs_on' => $day, 'owner_id' => $this->people->id('lucia'),
+                    'title' => 'A letter from the water '.($place + 1), 'routine_id' => $id, 'occurs_on' => $day,
+                    'owner_id' => $this->people->id('lucia'),
                     'created_on' => $this->stage->today->plus(-60), 'done_on' => $done, 'minutes' => 90,
                 ], $day);
 

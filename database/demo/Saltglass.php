@@ -44,7 +44,10 @@ final class Saltglass
             (new Beside($rows, $stage, $people, $work))->add();
             $rows->insert();
             // Whom a task waits on is known by their name.
-            DB::update('update tasks set waiting_contact_id = (select id from contacts where contacts.name = tasks.waiting_on) where waiting_on is not null');
+            DB::update(
+                'update tasks set waiting_contact_id = (select id from contacts where contacts.name = '
+                    .'tasks.waiting_on) where waiting_on is not null',
+            );
 
             app()->forgetScopedInstances();
             (new Reviews($stage, app(FactsQuery::class)))->add(Person::query()->where('email', People::email('noor'))->firstOrFail());

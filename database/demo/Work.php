@@ -10,7 +10,7 @@ use Loftrin\Core\Calendar\Period;
 /**
  * Projects with their stages and tasks, spread over the year as a company's real ones are.
  *
- * @phpstan-import-type ProjectScript from Script
+ * @phpstan-import-type ProjectScript from Projects
  */
 final class Work
 {
@@ -20,13 +20,17 @@ final class Work
     /** @var array<string, int> */
     private array $projects = [];
 
-    public function __construct(private readonly Rows $rows, private readonly Stage $stage, private readonly People $people, private readonly Goals $goals)
-    {
+    public function __construct(
+        private readonly Rows $rows,
+        private readonly Stage $stage,
+        private readonly People $people,
+        private readonly Goals $goals,
+    ) {
     }
 
     public function add(): void
     {
-        foreach (Script::PROJECTS as $project) {
+        foreach (Projects::ALL as $project) {
             $this->project($project);
         }
     }
@@ -52,24 +56,15 @@ final class Work
         $title = is_string($columns['title'] ?? null) ? $columns['title'] : '';
 
         return $this->rows->add('tasks', [
-            'notes' => null,
-            'project_id' => null,
-            'goal_id' => null,
-            'stage_id' => null,
+            ...array_fill_keys(['notes', 'project_id', 'goal_id', 'stage_id', 'done_on', 'dropped_on', 'shelved_on', 'due_on'], null),
             'position' => $this->rows->count('tasks'),
             'visibility' => 'everyone',
-            ...array_fill_keys(['done_on', 'dropped_on'], null),
-            'shelved_on' => null,
-            'due_on' => null,
             'planned' => $planned,
             'planned_from' => $planned instanceof Period ? $planned->span->first : $planned,
             'planned_to' => $planned instanceof Period ? $planned->span->last : $planned,
             'carried' => 0,
-            'waiting_on' => null,
-            'waiting_since' => null,
+            ...array_fill_keys(['waiting_on', 'waiting_since', 'rank', 'agenda_item_id'], null),
             'minutes' => $this->stage->dice->pick(self::MINUTES),
-            'rank' => null,
-            'agenda_item_id' => null,
             'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
             'driver_id' => Direction::driverOf($title),
             'attention' => Manner::attention($title),
@@ -130,11 +125,11 @@ final class Work
 
     /**
      * @param ProjectScript $script
-     * @param list<int>     $stages
+     * @param list<int> $stages
      */
     private function tasks(array $script, int $project, array $stages, Day $from, Day $due): void
     {
-        $titles = array_slice(Script::titles($script), 0, $script['tasks']);
+        $titles = array_slice(Projects::titles($script), 0, $script['tasks']);
         $isDone = (int) round(count($titles) * $script['done'] / 100);
         $until = min($due->number, $this->stage->yesterday()->number);
         $team = $script['team'];
@@ -152,7 +147,11 @@ final class Work
             ];
 
             if ($place < $isDone) {
-                $this->doneTask($columns, $this->stage->worked(Day::ofNumber(min($until, $way - $this->stage->dice->between(0, 4)))), $from);
+                $this->doneTask(
+                    $columns,
+                    $this->stage->worked(Day::ofNumber(min($until, $way - $this->stage->dice->between(0, 4)))),
+                    $from,
+                );
 
                 continue;
             }
@@ -182,7 +181,9 @@ final class Work
     private function doneTask(array $columns, Day $done, Day $from): void
     {
         $done = $done->isBefore($from) ? $from : $done;
-        $this->task([...$columns, 'done_on' => $done, 'created_on' => $this->earlier($columns['created_on'], $done)], $this->stage->calendar->weekOf($done));
+        $this->task([
+            ...$columns, 'done_on' => $done, 'created_on' => $this->earlier($columns['created_on'], $done),
+        ], $this->stage->calendar->weekOf($done));
     }
 
     private function earlier(mixed $created, Day $done): Day
@@ -192,7 +193,7 @@ final class Work
 
     /**
      * @param array<string, mixed> $columns
-     * @param ProjectScript        $script
+     * @param ProjectScript $script
      */
     private function openTask(array $columns, array $script, int $ahead, Day $due): int
     {
@@ -232,12 +233,8 @@ final class Work
     private function steps(int $task): void
     {
         foreach (['Ask', 'Compare', 'Write it down', 'Tell the others'] as $position => $title) {
-            $this->rows->add('steps', [
-                'task_id' => $task,
-                'position' => $position,
-                'title' => $title,
-                'done_on' => $position < 2 ? $this->stage->yesterday() : null,
-            ]);
+            $done = $position < 2 ? $this->stage->yesterday() : null;
+            $this->rows->add('steps', ['task_id' => $task, 'position' => $position, 'title' => $title, 'done_on' => $done]);
         }
     }
 

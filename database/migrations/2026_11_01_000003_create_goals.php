@@ -32,13 +32,25 @@ return new class () extends Migration {
             $table->enum('measure', ['work', 'number', 'keep', 'count', 'yes_no', 'judged']);
             $table->rawColumn('tasks_weight', 'numeric(12,4) default 1 check (tasks_weight > 0)');
             $table->decimal('start_value', 18, 4)->nullable();
-            $table->rawColumn('target_value', "numeric(18,4) check (measure <> 'number' or (target_value is not null and start_value is not null and target_value <> start_value))")->nullable();
+            $table
+                ->rawColumn(
+                    'target_value',
+                    "numeric(18,4) check (measure <> 'number' or (target_value is not null and start_value is "
+                        .'not null and target_value <> start_value))',
+                )
+                ->nullable();
             $table->decimal('limit_value', 18, 4)->nullable();
             $table->enum('sense', ['at_least', 'at_most'])->default('at_least');
             $table->rawColumn('share', 'numeric(5,4) default 0.8 check (share > 0 and share <= 1)');
             $table->string('unit', 12)->nullable();
             $table->date('closed_on')->nullable();
-            $table->rawColumn('result', "varchar(10) check (result in ('met', 'partly_met', 'not_met', 'dropped') and closed_on is not null or result is null and closed_on is null)")->nullable();
+            $table
+                ->rawColumn(
+                    'result',
+                    "varchar(10) check (result in ('met', 'partly_met', 'not_met', 'dropped') and closed_on is "
+                        .'not null or result is null and closed_on is null)',
+                )
+                ->nullable();
             $table->rawColumn('score', 'numeric(5,4) check (score between 0 and 1)')->nullable();
             $table->string('closing_line', 500)->nullable();
             $table->timestamps();

@@ -14,7 +14,9 @@ return new class () extends Migration {
             $table->string('title', 200);
             $table->text('notes')->nullable();
             $table->foreignId('project_id')->nullable()->constrained()->restrictOnDelete();
-            $table->rawColumn('goal_id', 'integer references goals (id) on delete restrict check (goal_id is null or project_id is null)')->nullable();
+            $table
+                ->rawColumn('goal_id', 'integer references goals (id) on delete restrict check (goal_id is null or project_id is null)')
+                ->nullable();
             $table->foreignId('stage_id')->nullable()->constrained()->nullOnDelete();
             $table->unsignedInteger('position')->default(0);
             $table->foreignId('owner_id')->constrained('people')->restrictOnDelete();
@@ -27,7 +29,12 @@ return new class () extends Migration {
             // A day, week, month, quarter or year as in a plan file, and the days it spans.
             $table->string('planned', 10)->nullable();
             $table->date('planned_from')->nullable();
-            $table->rawColumn('planned_to', 'date check (planned is null and planned_from is null and planned_to is null or planned_from <= planned_to)')->nullable();
+            $table
+                ->rawColumn(
+                    'planned_to',
+                    'date check (planned is null and planned_from is null and planned_to is null or planned_from <= planned_to)',
+                )
+                ->nullable();
             // Ends crossed before it was last planned, plus times its due date was moved later.
             $table->unsignedSmallInteger('carried')->default(0);
             $table->string('waiting_on', 120)->nullable();

@@ -30,7 +30,12 @@ return new class () extends Migration {
             $table->id();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
             $table->foreignId('circle_id')->nullable()->constrained()->restrictOnDelete();
-            $table->rawColumn('person_id', 'integer references people (id) on delete cascade check ((person_id is null) <> (circle_id is null))')->nullable();
+            $table
+                ->rawColumn(
+                    'person_id',
+                    'integer references people (id) on delete cascade check ((person_id is null) <> (circle_id is null))',
+                )
+                ->nullable();
             $table->timestamps();
             $table->unique(['goal_id', 'circle_id']);
             $table->unique(['goal_id', 'person_id']);

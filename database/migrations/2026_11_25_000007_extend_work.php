@@ -36,7 +36,13 @@ return new class () extends Migration {
         foreach (['comments', 'tellings'] as $name) {
             Schema::table($name, static function (Blueprint $table) use ($name): void {
                 $table->rawColumn('task_id', 'integer references tasks (id) on delete cascade')->nullable();
-                $table->rawColumn('project_id', 'integer references projects (id) on delete cascade check ((goal_id is not null) + (task_id is not null) + (project_id is not null) = 1)')->nullable();
+                $table
+                    ->rawColumn(
+                        'project_id',
+                        'integer references projects (id) on delete cascade check ((goal_id is not null) + '
+                            .'(task_id is not null) + (project_id is not null) = 1)',
+                    )
+                    ->nullable();
                 $table->index('task_id', "{$name}_task_id_index");
                 $table->index('project_id', "{$name}_project_id_index");
             });
@@ -44,7 +50,12 @@ return new class () extends Migration {
 
         $of = static function (Blueprint $table): void {
             $table->foreignId('task_id')->nullable()->constrained()->cascadeOnDelete();
-            $table->rawColumn('project_id', 'integer references projects (id) on delete cascade check ((task_id is null) <> (project_id is null))')->nullable();
+            $table
+                ->rawColumn(
+                    'project_id',
+                    'integer references projects (id) on delete cascade check ((task_id is null) <> (project_id is null))',
+                )
+                ->nullable();
             $table->index('task_id');
             $table->index('project_id');
         };

@@ -22,7 +22,13 @@ return new class () extends Migration {
             $table->string('words', 120);
             $table->string('rule', 200)->nullable();
             $table->rawColumn('after_every', 'integer check (after_every > 0)')->nullable();
-            $table->rawColumn('after_unit', "varchar(5) check (after_unit is null or after_unit in ('day', 'week', 'month', 'year') and after_every is not null and rule is null)")->nullable();
+            $table
+                ->rawColumn(
+                    'after_unit',
+                    "varchar(5) check (after_unit is null or after_unit in ('day', 'week', 'month', 'year') "
+                        .'and after_every is not null and rule is null)',
+                )
+                ->nullable();
             $table->date('starts_on');
             $table->date('ended_on')->nullable();
             $table->foreignId('area_id')->nullable()->constrained()->nullOnDelete();

@@ -11,7 +11,10 @@ return new class () extends Migration {
     {
         Schema::table('tasks', static function (Blueprint $table): void {
             // All that a tally asks of a task stands in the index: the tasks themselves need not be read.
-            $table->index(['project_id', 'done_on', 'dropped_on', 'shelved_on', 'created_on', 'minutes', 'waiting_on'], 'tasks_project_tally');
+            $table->index(
+                ['project_id', 'done_on', 'dropped_on', 'shelved_on', 'created_on', 'minutes', 'waiting_on'],
+                'tasks_project_tally',
+            );
             $table->index(['project_id', 'minutes', 'done_on', 'dropped_on', 'shelved_on', 'created_on'], 'tasks_effort_tally');
             $table->index(['goal_id', 'done_on', 'dropped_on', 'shelved_on', 'created_on'], 'tasks_goal_tally');
             $table->dropIndex(['goal_id']);

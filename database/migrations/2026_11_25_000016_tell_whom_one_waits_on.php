@@ -20,7 +20,10 @@ return new class () extends Migration {
             $table->timestamps();
             $table->unique(['person_id', 'occasion'], 'wishes_of_a_person');
         });
-        DB::statement('insert into wishes (id, person_id, occasion, reach, created_at, updated_at) select id, person_id, occasion, reach, created_at, updated_at from wishes_before');
+        DB::statement(
+            'insert into wishes (id, person_id, occasion, reach, created_at, updated_at) select id, person_id, '
+                .'occasion, reach, created_at, updated_at from wishes_before',
+        );
         Schema::drop('wishes_before');
 
         // A file is always handed out to be saved, whatever its kind: its name says which.

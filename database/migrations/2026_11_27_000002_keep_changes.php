@@ -27,8 +27,11 @@ return new class () extends Migration {
 
         DB::table('changes')->insertUsing(
             ['batch', 'person_id', 'words', 'made_at'],
-            DB::table('activity_log')->whereNotNull('batch_uuid')->whereIn('causer_id', DB::table('people')->select('id'))
-                ->groupBy('batch_uuid')->orderByRaw('min(id)')
+            DB::table('activity_log')
+                ->whereNotNull('batch_uuid')
+                ->whereIn('causer_id', DB::table('people')->select('id'))
+                ->groupBy('batch_uuid')
+                ->orderByRaw('min(id)')
                 ->selectRaw('batch_uuid, min(causer_id), min(description), min(created_at)'),
         );
 

@@ -12,9 +12,13 @@ arch('the core does not ask what time it is')
     ->expect(['date', 'time', 'microtime', 'strtotime', 'rand', 'random_int', 'mt_rand'])
     ->not->toBeUsedIn('Loftrin\Core');
 
-arch('every file is strict')->expect(['App', 'Loftrin\Core', 'Database\Demo'])->toUseStrictTypes();
+arch('every file is strict')
+    ->expect(['App', 'Loftrin\Core', 'Database\Demo'])
+    ->toUseStrictTypes();
 
-arch('nothing is left to be found by hand')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die'])->not->toBeUsed();
+arch('nothing is left to be found by hand')
+    ->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die'])
+    ->not->toBeUsed();
 
 arch('records are written by actions alone')
     ->expect('App\Http\Controllers')
@@ -29,7 +33,8 @@ arch('every record can be logged and undone')
 it('has records that name their tables: working out plurals takes longer than reading a row', function (): void {
     foreach (glob(__DIR__.'/../../app/Models/*.php') ?: [] as $file) {
         $class = new ReflectionClass('App\\Models\\'.basename($file, '.php'));
-        $isNamed = ! $class->isSubclassOf(Record::class) || $class->isAbstract() || is_string($class->getProperty('table')->getDefaultValue());
+        $isNamed =
+            ! $class->isSubclassOf(Record::class) || $class->isAbstract() || is_string($class->getProperty('table')->getDefaultValue());
         expect($isNamed)->toBeTrue("{$class->getName()} names no table");
     }
 });
@@ -50,6 +55,20 @@ arch('names say what a thing is')
     ->not->toHaveSuffix('Helper')
     ->not->toHaveSuffix('Util')
     ->not->toHaveSuffix('Service');
+
+it('keeps lines under 140 characters', function (): void {
+    $long = [];
+
+    foreach (filesIn('app', 'core', 'database', 'routes', 'config', 'tests') as $path) {
+        foreach (str_ends_with($path, '.php') ? (array) file($path) : [] as $number => $line) {
+            if (mb_strlen(rtrim((string) $line)) > 140) {
+                $long[] = "$path:".($number + 1);
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});
 
 it('keeps files under 250 lines', function (): void {
     $long = [];

@@ -21,10 +21,15 @@ function breaches(string $layer): array
     $root = dirname(__DIR__, 2).'/app';
 
     foreach (filesIn("app/$layer") as $file) {
-        $code = implode('', array_map(
-            static fn(PhpToken $token): string => in_array($token->id, [T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED], true) ? ' '.ltrim($token->text, '\\').' ' : '',
-            PhpToken::tokenize((string) file_get_contents($file)),
-        ));
+        $code = implode(
+            '',
+            array_map(
+                static fn(PhpToken $token): string => in_array($token->id, [T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED], true)
+                    ? ' '.ltrim($token->text, '\\').' '
+                    : '',
+                PhpToken::tokenize((string) file_get_contents($file)),
+            ),
+        );
         preg_match_all('/ App\\\\(\w+)[\\\\ ]/', $code, $used);
 
         foreach (array_diff(array_unique($used[1]), LAYERS[$layer]) as $other) {

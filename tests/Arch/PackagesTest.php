@@ -42,8 +42,10 @@ it('declares every package it uses, and uses every package it declares', functio
     $used = usedPackages('app', 'core', 'config', 'bootstrap', 'routes', 'database');
     $byOthers = ['tightenco/ziggy']; // its command writes the front end's routes
 
-    expect(array_values(array_diff($used, array_keys(declaredPackages('require')))))->toBe([])
-        ->and(array_values(array_diff(array_keys(declaredPackages('require')), $used, $byOthers)))->toBe([]);
+    expect(array_values(array_diff($used, array_keys(declaredPackages('require')))))
+        ->toBe([])
+        ->and(array_values(array_diff(array_keys(declaredPackages('require')), $used, $byOthers)))
+        ->toBe([]);
 });
 
 it('is installed with the versions that composer.versions lists', function (): void {
@@ -54,6 +56,8 @@ it('is installed with the versions that composer.versions lists', function (): v
 
 it('lists no version that composer.json would refuse', function (): void {
     foreach (array_keys(declaredPackages('require') + declaredPackages('require-dev')) as $package) {
-        expect((string) file_get_contents(dirname(__DIR__, 2).'/composer.versions'))->toContain("$package ".InstalledVersions::getPrettyVersion($package));
+        expect((string) file_get_contents(dirname(__DIR__, 2).'/composer.versions'))->toContain(
+            "$package ".InstalledVersions::getPrettyVersion($package),
+        );
     }
 });

@@ -16,12 +16,19 @@ const BESIDES = [
 ];
 
 it('names its rooms alike on every floor', function (string $floor): void {
-    $folders = array_map(static fn(string $folder): string => strtolower(basename($folder)), glob(dirname(__DIR__, 2)."/$floor/*", GLOB_ONLYDIR) ?: []);
+    $folders = array_map(
+        static fn(string $folder): string => strtolower(basename($folder)),
+        glob(dirname(__DIR__, 2)."/$floor/*", GLOB_ONLYDIR) ?: [],
+    );
 
-    expect(array_values(array_diff($folders, ROOMS, BESIDES[$floor])))->toBe([])
-        ->and(array_values(array_diff(BESIDES[$floor], $folders)))->toBe([]);
+    expect(array_values(array_diff($folders, ROOMS, BESIDES[$floor])))
+        ->toBe([])
+        ->and(array_values(array_diff(BESIDES[$floor], $folders)))
+        ->toBe([]);
 })->with(array_keys(BESIDES));
 
 it('has routes for each room, and one file for each', function (): void {
-    expect(array_map(static fn(string $file): string => basename($file, '.php'), glob(dirname(__DIR__, 2).'/routes/*.php') ?: []))->toBe(ROOMS);
+    expect(array_map(static fn(string $file): string => basename($file, '.php'), glob(dirname(__DIR__, 2).'/routes/*.php') ?: []))->toBe(
+        ROOMS,
+    );
 });

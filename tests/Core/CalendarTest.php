@@ -17,9 +17,12 @@ it('agrees with PHP on every date of eight centuries', function (): void {
         $at = (new DateTimeImmutable('1970-01-01', $utc))->modify("$number days");
         $day = Day::ofNumber($number);
 
-        expect((string) $day)->toBe($at->format('Y-m-d'))
-            ->and($day->weekday()->value)->toBe((int) $at->format('N') - 1)
-            ->and(Day::of((string) $day)->number)->toBe($number);
+        expect((string) $day)
+            ->toBe($at->format('Y-m-d'))
+            ->and($day->weekday()->value)
+            ->toBe((int) $at->format('N') - 1)
+            ->and(Day::of((string) $day)->number)
+            ->toBe($number);
     }
 });
 
@@ -29,8 +32,10 @@ it('names Monday weeks as ISO 8601 does', function (): void {
     for ($day = Day::of('2019-12-20'); $day->isBefore(Day::of('2033-01-20')); $day = $day->plus(3)) {
         $iso = (new DateTimeImmutable((string) $day))->format('o-\WW');
 
-        expect($calendar->weekOf($day)->name)->toBe($iso)
-            ->and($calendar->period($iso)->span->holds($day))->toBeTrue();
+        expect($calendar->weekOf($day)->name)
+            ->toBe($iso)
+            ->and($calendar->period($iso)->span->holds($day))
+            ->toBeTrue();
     }
 });
 
@@ -40,23 +45,34 @@ it('finds the same week by its name whatever day weeks start on', function (Week
     for ($day = Day::of('2026-12-01'); $day->isBefore(Day::of('2028-02-01')); $day = $day->plus(3)) {
         $week = $calendar->weekOf($day);
 
-        expect($week->span->holds($day))->toBeTrue()
-            ->and($week->span->first->weekday())->toBe($start)
-            ->and($calendar->period($week->name)->span->first->number)->toBe($week->span->first->number)
-            ->and($calendar->next($week)->span->first->number)->toBe($week->span->last->number + 1);
+        expect($week->span->holds($day))
+            ->toBeTrue()
+            ->and($week->span->first->weekday())
+            ->toBe($start)
+            ->and($calendar->period($week->name)->span->first->number)
+            ->toBe($week->span->first->number)
+            ->and($calendar->next($week)->span->first->number)
+            ->toBe($week->span->last->number + 1);
     }
 })->with(Weekday::cases());
 
 it('names a year after the calendar year in which it ends', function (): void {
     $calendar = new Calendar(yearStartsIn: 7);
 
-    expect((string) $calendar->year(2027)->span->first)->toBe('2026-07-01')
-        ->and((string) $calendar->year(2027)->span->last)->toBe('2027-06-30')
-        ->and($calendar->yearOf(Day::of('2026-06-30'))->name)->toBe('2026')
-        ->and($calendar->yearOf(Day::of('2026-07-01'))->name)->toBe('2027')
-        ->and((string) $calendar->period('2027-Q3')->span->first)->toBe('2027-01-01')
-        ->and($calendar->quarterOf(Day::of('2026-12-31'))->name)->toBe('2027-Q2')
-        ->and($calendar->quarterOf(Day::of('2027-06-30'))->name)->toBe('2027-Q4');
+    expect((string) $calendar->year(2027)->span->first)
+        ->toBe('2026-07-01')
+        ->and((string) $calendar->year(2027)->span->last)
+        ->toBe('2027-06-30')
+        ->and($calendar->yearOf(Day::of('2026-06-30'))->name)
+        ->toBe('2026')
+        ->and($calendar->yearOf(Day::of('2026-07-01'))->name)
+        ->toBe('2027')
+        ->and((string) $calendar->period('2027-Q3')->span->first)
+        ->toBe('2027-01-01')
+        ->and($calendar->quarterOf(Day::of('2026-12-31'))->name)
+        ->toBe('2027-Q2')
+        ->and($calendar->quarterOf(Day::of('2027-06-30'))->name)
+        ->toBe('2027-Q4');
 });
 
 it('has neighbours of every horizon', function (Horizon $horizon, string $previous, string $now, string $next): void {
@@ -73,18 +89,25 @@ it('has neighbours of every horizon', function (Horizon $horizon, string $previo
 
 it('refuses periods that do not exist', function (string $name): void {
     (new Calendar())->period($name);
-})->with(['2027-Q5', '2027-13', '2027-W53', '2027-W00', '27', '2027-W1', 'soon', '0001', "2027\n"])->throws(InvalidArgumentException::class);
+})
+    ->with(['2027-Q5', '2027-13', '2027-W53', '2027-W00', '27', '2027-W1', 'soon', '0001', "2027\n"])
+    ->throws(InvalidArgumentException::class);
 
 it('refuses dates that do not exist', function (string $date): void {
     Day::of($date);
-})->with(['2027-02-29', '2027-2-3', '2027-13-01', '0000-01-01', "2027-01-01\n", ''])->throws(InvalidArgumentException::class);
+})
+    ->with(['2027-02-29', '2027-2-3', '2027-13-01', '0000-01-01', "2027-01-01\n", ''])
+    ->throws(InvalidArgumentException::class);
 
 it('reads a planned time as a day or a period', function (): void {
     $calendar = new Calendar();
 
-    expect($calendar->planned('2027-02-09'))->toBeInstanceOf(Day::class)
-        ->and($calendar->planned('2027-W06'))->toBeInstanceOf(Period::class)
-        ->and(fn() => $calendar->planned('later'))->toThrow(InvalidArgumentException::class);
+    expect($calendar->planned('2027-02-09'))
+        ->toBeInstanceOf(Day::class)
+        ->and($calendar->planned('2027-W06'))
+        ->toBeInstanceOf(Period::class)
+        ->and(fn() => $calendar->planned('later'))
+        ->toThrow(InvalidArgumentException::class);
 });
 
 it('counts working days without the holidays that fall on them', function (): void {
@@ -97,25 +120,37 @@ it('counts working days without the holidays that fall on them', function (): vo
         $slow += $calendar->isWorkingDay($day) ? 1 : 0;
     }
 
-    expect($calendar->workingDays($january))->toBe($slow)->toBe(19)
-        ->and($calendar->workingDaysBefore($january, Day::of('2030-01-01')))->toBe(19);
+    expect($calendar->workingDays($january))
+        ->toBe($slow)
+        ->toBe(19)
+        ->and($calendar->workingDaysBefore($january, Day::of('2030-01-01')))
+        ->toBe(19);
 });
 
 it('puts a week where its fourth day lies', function (): void {
     $calendar = new Calendar();
 
-    expect($calendar->period('2027')->holds($calendar->period('2026-W53')))->toBeFalse()
-        ->and($calendar->period('2026')->holds($calendar->period('2026-W53')))->toBeTrue()
-        ->and($calendar->period('2027-Q1')->holds($calendar->period('2027-W13')))->toBeFalse()
-        ->and($calendar->period('2027-Q2')->holds($calendar->period('2027-W13')))->toBeTrue()
-        ->and($calendar->period('2027-W13')->holds($calendar->period('2027-W13')))->toBeTrue()
-        ->and($calendar->period('2027-W13')->holds($calendar->period('2027-03')))->toBeFalse()
-        ->and(count($calendar->weeksIn($calendar->period('2026')->span)))->toBe(53);
+    expect($calendar->period('2027')->holds($calendar->period('2026-W53')))
+        ->toBeFalse()
+        ->and($calendar->period('2026')->holds($calendar->period('2026-W53')))
+        ->toBeTrue()
+        ->and($calendar->period('2027-Q1')->holds($calendar->period('2027-W13')))
+        ->toBeFalse()
+        ->and($calendar->period('2027-Q2')->holds($calendar->period('2027-W13')))
+        ->toBeTrue()
+        ->and($calendar->period('2027-W13')->holds($calendar->period('2027-W13')))
+        ->toBeTrue()
+        ->and($calendar->period('2027-W13')->holds($calendar->period('2027-03')))
+        ->toBeFalse()
+        ->and(count($calendar->weeksIn($calendar->period('2026')->span)))
+        ->toBe(53);
 });
 
 it('refuses a month in which no year can start', fn() => new Calendar(yearStartsIn: 13))->throws(InvalidArgumentException::class);
 
-it('refuses a span that ends before it begins', fn() => new Span(Day::of('2027-01-02'), Day::of('2027-01-01')))->throws(InvalidArgumentException::class);
+it('refuses a span that ends before it begins', fn() => new Span(Day::of('2027-01-02'), Day::of('2027-01-01')))->throws(
+    InvalidArgumentException::class,
+);
 
 it('expands recurrence rules at the days they meet', function (string $rule, string $start, array $days): void {
     $found = (new Recurrence($rule, Day::of($start)))->within(new Span(Day::of('2027-01-01'), Day::of('2027-02-28')));
@@ -127,7 +162,11 @@ it('expands recurrence rules at the days they meet', function (string $rule, str
     'a first day that the rule does not meet' => ['FREQ=WEEKLY;BYDAY=MO;COUNT=3', '2027-01-05', ['2027-01-11', '2027-01-18']],
     'a first Monday of the month, from a Wednesday on' => ['FREQ=MONTHLY;BYDAY=1MO', '2027-01-06', ['2027-02-01']],
     'a first Monday of the month, from one on' => ['FREQ=MONTHLY;BYDAY=1MO', '2027-01-04', ['2027-01-04', '2027-02-01']],
-    'every second Monday, from one on' => ['FREQ=WEEKLY;INTERVAL=2;BYDAY=MO', '2027-01-04', ['2027-01-04', '2027-01-18', '2027-02-01', '2027-02-15']],
+    'every second Monday, from one on' => [
+        'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO',
+        '2027-01-04',
+        ['2027-01-04', '2027-01-18', '2027-02-01', '2027-02-15'],
+    ],
     'a rule that ended' => ['FREQ=DAILY;UNTIL=20261231', '2026-12-01', []],
 ]);
 
@@ -140,17 +179,29 @@ it('finds the same days however long ago a rule began', function (string $rule):
         ->toBe(array_values(array_map(strval(...), array_filter($all, $late->holds(...)))))
         ->not->toBe([]);
 })->with([
-    'FREQ=DAILY', 'FREQ=DAILY;INTERVAL=10', 'FREQ=WEEKLY;BYDAY=MO', 'FREQ=WEEKLY;INTERVAL=3;BYDAY=TU,TH', 'FREQ=WEEKLY;INTERVAL=2;WKST=SU;BYDAY=SU,MO',
-    'FREQ=WEEKLY', 'FREQ=WEEKLY;UNTIL=20270301;BYDAY=WE', 'FREQ=WEEKLY;COUNT=220;BYDAY=FR', 'FREQ=DAILY;INTERVAL=2;BYDAY=MO', 'FREQ=MONTHLY;BYMONTHDAY=-1',
+    'FREQ=DAILY',
+    'FREQ=DAILY;INTERVAL=10',
+    'FREQ=WEEKLY;BYDAY=MO',
+    'FREQ=WEEKLY;INTERVAL=3;BYDAY=TU,TH',
+    'FREQ=WEEKLY;INTERVAL=2;WKST=SU;BYDAY=SU,MO',
+    'FREQ=WEEKLY',
+    'FREQ=WEEKLY;UNTIL=20270301;BYDAY=WE',
+    'FREQ=WEEKLY;COUNT=220;BYDAY=FR',
+    'FREQ=DAILY;INTERVAL=2;BYDAY=MO',
+    'FREQ=MONTHLY;BYMONTHDAY=-1',
 ]);
 
 it('finds the next occurrence, or none', function (): void {
     $rule = new Recurrence('FREQ=WEEKLY;BYDAY=MO', Day::of('2027-01-04'));
 
-    expect((string) $rule->nextFrom(Day::of('2027-01-05')))->toBe('2027-01-11')
-        ->and((new Recurrence('FREQ=DAILY;COUNT=1', Day::of('2027-01-04')))->nextFrom(Day::of('2027-01-05')))->toBeNull();
+    expect((string) $rule->nextFrom(Day::of('2027-01-05')))
+        ->toBe('2027-01-11')
+        ->and((new Recurrence('FREQ=DAILY;COUNT=1', Day::of('2027-01-04')))->nextFrom(Day::of('2027-01-05')))
+        ->toBeNull();
 });
 
 it('refuses what is no recurrence rule', function (string $rule): void {
     new Recurrence($rule, Day::of('2027-01-01'));
-})->with(['every Monday', 'FREQ=SOMETIMES', '', 'BYDAY=MO', "FREQ=DAILY\nX"])->throws(InvalidArgumentException::class);
+})
+    ->with(['every Monday', 'FREQ=SOMETIMES', '', 'BYDAY=MO', "FREQ=DAILY\nX"])
+    ->throws(InvalidArgumentException::class);

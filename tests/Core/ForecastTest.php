@@ -27,12 +27,17 @@ function counted(array $weeks, int $target, string $asOf): ?array
         }
     }
 
-    return Plans::compute(['goals' => [Plans::goal('c', '2027-Q1', ['kind' => 'count', 'target' => $target])], 'tasks' => $tasks], $asOf)['goals']['c']['forecast'];
+    return Plans::compute(
+        ['goals' => [Plans::goal('c', '2027-Q1', ['kind' => 'count', 'target' => $target])], 'tasks' => $tasks],
+        $asOf,
+    )['goals']['c']['forecast'];
 }
 
 it('is too early before three weeks have ended', function (): void {
-    expect(counted([1, 1, 1], 10, '2027-01-23'))->toBeNull()
-        ->and(counted([1, 1, 1], 10, '2027-01-24')['increments'])->toBe([100, 100, 100]);
+    expect(counted([1, 1, 1], 10, '2027-01-23'))
+        ->toBeNull()
+        ->and(counted([1, 1, 1], 10, '2027-01-24')['increments'])
+        ->toBe([100, 100, 100]);
 });
 
 it('takes the last eight weeks that ended, oldest first', function (): void {
@@ -40,11 +45,21 @@ it('takes the last eight weeks that ended, oldest first', function (): void {
 });
 
 it('is certain when every week brings enough', function (): void {
-    expect(counted([1, 1, 1], 5, '2027-01-24'))->toEqual(['increments' => [200, 200, 200], 'chance' => 1, 'likely_on' => '2027-02-07', 'safe_on' => '2027-02-07']);
+    expect(counted([1, 1, 1], 5, '2027-01-24'))->toEqual([
+        'increments' => [200, 200, 200],
+        'chance' => 1,
+        'likely_on' => '2027-02-07',
+        'safe_on' => '2027-02-07',
+    ]);
 });
 
 it('has no chance when nothing moves', function (): void {
-    expect(counted([0, 0, 0], 5, '2027-01-24'))->toEqual(['increments' => [0, 0, 0], 'chance' => 0, 'likely_on' => null, 'safe_on' => null]);
+    expect(counted([0, 0, 0], 5, '2027-01-24'))->toEqual([
+        'increments' => [0, 0, 0],
+        'chance' => 0,
+        'likely_on' => null,
+        'safe_on' => null,
+    ]);
 });
 
 it('is reached however few the increments', function (): void {
@@ -54,13 +69,14 @@ it('is reached however few the increments', function (): void {
 it('gives no chance to a period that has no week ahead, but still a date', function (): void {
     $forecast = counted(array_fill(0, 12, 1), 20, '2027-04-01');
 
-    expect($forecast['chance'])->toEqual(0)
-        ->and($forecast['likely_on'])->toBe('2027-05-30');
+    expect($forecast['chance'])->toEqual(0)->and($forecast['likely_on'])->toBe('2027-05-30');
 });
 
 it('counts the present week as ahead while its fourth day is', function (): void {
-    expect(counted([1, 1, 1], 4, '2027-01-27')['likely_on'])->toBe('2027-01-31')
-        ->and(counted([1, 1, 1], 4, '2027-01-28')['likely_on'])->toBe('2027-02-07');
+    expect(counted([1, 1, 1], 4, '2027-01-27')['likely_on'])
+        ->toBe('2027-01-31')
+        ->and(counted([1, 1, 1], 4, '2027-01-28')['likely_on'])
+        ->toBe('2027-02-07');
 });
 
 it('finds the distribution that counting every path gives', function (array $increments, int $mark, int $steps): void {
@@ -84,14 +100,13 @@ it('finds the distribution that counting every path gives', function (array $inc
     sort($ends);
     $reached = count(array_filter($paths, static fn(int $sum): bool => $sum >= $mark));
 
-    expect($walk->chance())->toBe($reached / count($paths))
-        ->and($walk->quantile(0.1))->toBe($ends[(int) ceil(0.1 * count($ends)) - 1])
-        ->and($walk->quantile(0.9))->toBe($ends[(int) ceil(0.9 * count($ends)) - 1]);
-})->with([
-    [[0, 100, 250], 400, 6],
-    [[-50, 120, 0, 30], 200, 5],
-    [[-10, 5], 3, 8],
-]);
+    expect($walk->chance())
+        ->toBe($reached / count($paths))
+        ->and($walk->quantile(0.1))
+        ->toBe($ends[(int) ceil(0.1 * count($ends)) - 1])
+        ->and($walk->quantile(0.9))
+        ->toBe($ends[(int) ceil(0.9 * count($ends)) - 1]);
+})->with([[[0, 100, 250], 400, 6], [[-50, 120, 0, 30], 200, 5], [[-10, 5], 3, 8]]);
 
 it('meets an exact half', function (): void {
     $walk = new Walk([0, 100], 100);
@@ -113,33 +128,77 @@ it('loses nothing by forgetting what can no longer arrive', function (): void {
     expect($pruned->chance())->toBe($whole->chance());
 });
 
-it('forecasts a project whose tasks were there from the start as it does a goal that only this project serves', function (string $asOf, string $state): void {
-    $tasks = array_map(static fn(int $number): array => [
-        'id' => "t$number", 'title' => 't', 'project' => 'p', 'created_on' => '2027-01-01', 'minutes' => 30 + $number,
-        ...($number < 14 ? ['done_on' => (string) Day::of('2027-01-05')->plus(3 * $number)] : []),
-    ], range(0, 24));
-    $document = PlanReader::read(Plans::json([
-        'goals' => [Plans::goal('g', '2027-Q1')],
-        'projects' => [['id' => 'p', 'title' => 'p', 'weighing' => 'effort', 'serves' => [['goal' => 'g']], 'state' => $state, 'state_on' => '2027-01-01', 'starts_on' => '2027-01-01', 'due_on' => '2027-03-31']],
-        'tasks' => $tasks,
-    ]));
-    $rollup = new Rollup(new Plan($document->calendar, $document->goals, $document->projects, $document->readings), new TalliesOfTasks($document->projects, $document->routines, $document->tasks));
+it('forecasts a project whose tasks were there from the start as it does a goal that only this project serves', function (
+    string $asOf,
+    string $state,
+): void {
+    $tasks = array_map(
+        static fn(int $number): array => [
+            'id' => "t$number",
+            'title' => 't',
+            'project' => 'p',
+            'created_on' => '2027-01-01',
+            'minutes' => 30 + $number,
+            ...$number < 14 ? ['done_on' => (string) Day::of('2027-01-05')->plus(3 * $number)] : [],
+        ],
+        range(0, 24),
+    );
+    $document = PlanReader::read(
+        Plans::json([
+            'goals' => [Plans::goal('g', '2027-Q1')],
+            'projects' => [
+                [
+                    'id' => 'p',
+                    'title' => 'p',
+                    'weighing' => 'effort',
+                    'serves' => [['goal' => 'g']],
+                    'state' => $state,
+                    'state_on' => '2027-01-01',
+                    'starts_on' => '2027-01-01',
+                    'due_on' => '2027-03-31',
+                ],
+            ],
+            'tasks' => $tasks,
+        ]),
+    );
+    $rollup = new Rollup(
+        new Plan($document->calendar, $document->goals, $document->projects, $document->readings),
+        new TalliesOfTasks($document->projects, $document->routines, $document->tasks),
+    );
     $forecaster = new Forecaster($document->calendar, $rollup);
     $ofGoal = $forecaster->of($document->goals['g'], Day::of($asOf));
 
     expect($forecaster->ofProject($document->projects['p'], Day::of($asOf)))->toEqual($state === 'active' ? $ofGoal : null);
-})->with(['2027-01-20', '2027-02-10', '2027-03-30', '2027-04-15'])->with(['active', 'paused']);
+})
+    ->with(['2027-01-20', '2027-02-10', '2027-03-30', '2027-04-15'])
+    ->with(['active', 'paused']);
 
 it('does not hold work that was added to a project against the weeks before', function (): void {
-    $task = static fn(string $id, string $created, ?string $done): Task => new Task($id, 'p', createdOn: Day::of($created), doneOn: $done === null ? null : Day::of($done));
+    $task = static fn(string $id, string $created, ?string $done): Task => new Task(
+        $id,
+        'p',
+        createdOn: Day::of($created),
+        doneOn: $done === null ? null : Day::of($done),
+    );
     $project = new Project('p', startsOn: Day::of('2027-01-04'), dueOn: Day::of('2027-03-31'));
     $calendar = new Calendar();
-    $tasks = [$task('a', '2027-01-04', '2027-01-05'), $task('b', '2027-01-12', '2027-01-13'), $task('c', '2027-01-19', '2027-01-20'), $task('d', '2027-01-25', null), $task('e', '2027-01-25', null)];
-    $forecaster = new Forecaster($calendar, new Rollup(new Plan($calendar, [], ['p' => $project]), new TalliesOfTasks(['p' => $project], [], $tasks)));
+    $tasks = [
+        $task('a', '2027-01-04', '2027-01-05'),
+        $task('b', '2027-01-12', '2027-01-13'),
+        $task('c', '2027-01-19', '2027-01-20'),
+        $task('d', '2027-01-25', null),
+        $task('e', '2027-01-25', null),
+    ];
+    $forecaster = new Forecaster(
+        $calendar,
+        new Rollup(new Plan($calendar, [], ['p' => $project]), new TalliesOfTasks(['p' => $project], [], $tasks)),
+    );
 
     $forecast = $forecaster->ofProject($project, Day::of('2027-01-31'));
 
-    expect($forecast?->increments)->toBe([200, 200, 200, 0])
+    expect($forecast?->increments)
+        ->toBe([200, 200, 200, 0])
         // All but what the first of these weeks began with.
-        ->and($forecast->grew?->equals(Fraction::of(4, 5)))->toBeTrue();
+        ->and($forecast->grew?->equals(Fraction::of(4, 5)))
+        ->toBeTrue();
 });

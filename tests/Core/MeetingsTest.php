@@ -15,14 +15,18 @@ function ids(array $issues): array
 }
 
 it('ranks by what waiting costs, the goal, the wait and the order raised', function (): void {
-    expect(ids(Agenda::rank([
-        new RankedIssue('unranked', waited: 9, raised: 1),
-        new RankedIssue('c', Rank::C, true, 9, 2),
-        new RankedIssue('b waited', Rank::B, false, 3, 3),
-        new RankedIssue('b goal', Rank::B, true, 0, 9),
-        new RankedIssue('a late', Rank::A, raised: 5),
-        new RankedIssue('a early', Rank::A, raised: 4),
-    ])))->toBe(['a early', 'a late', 'b goal', 'b waited', 'c', 'unranked']);
+    expect(
+        ids(
+            Agenda::rank([
+                new RankedIssue('unranked', waited: 9, raised: 1),
+                new RankedIssue('c', Rank::C, true, 9, 2),
+                new RankedIssue('b waited', Rank::B, false, 3, 3),
+                new RankedIssue('b goal', Rank::B, true, 0, 9),
+                new RankedIssue('a late', Rank::A, raised: 5),
+                new RankedIssue('a early', Rank::A, raised: 4),
+            ]),
+        ),
+    )->toBe(['a early', 'a late', 'b goal', 'b waited', 'c', 'unranked']);
 });
 
 it('stops at the first issue that does not fit whole: nothing jumps the queue', function (): void {
@@ -32,25 +36,36 @@ it('stops at the first issue that does not fit whole: nothing jumps the queue', 
         new RankedIssue('short', Rank::C, minutes: 1),
     ]);
 
-    expect(ids($agenda->fits))->toBe(['first'])
-        ->and(ids($agenda->wontFit))->toBe(['long', 'short'])
-        ->and($agenda->spare)->toBe(7);
+    expect(ids($agenda->fits))
+        ->toBe(['first'])
+        ->and(ids($agenda->wontFit))
+        ->toBe(['long', 'short'])
+        ->and($agenda->spare)
+        ->toBe(7);
 });
 
 it('gives an issue without minutes five', function (): void {
-    expect(ids(Agenda::of(5, [new RankedIssue('a')])->fits))->toBe(['a'])
-        ->and(Agenda::of(4, [new RankedIssue('a')])->fits)->toBe([])
-        ->and(Agenda::of(-3, [])->spare)->toBe(-3);
+    expect(ids(Agenda::of(5, [new RankedIssue('a')])->fits))
+        ->toBe(['a'])
+        ->and(Agenda::of(4, [new RankedIssue('a')])->fits)
+        ->toBe([])
+        ->and(Agenda::of(-3, [])->spare)
+        ->toBe(-3);
 });
 
 it('passes the roles round, no two to one person', function (): void {
     $all = ['a', 'b', 'c'];
 
-    expect(Rotation::roles($all, [$all]))->toBe(['a', 'b'])
-        ->and(Rotation::roles($all, [$all, $all]))->toBe(['b', 'c'])
-        ->and(Rotation::roles($all, [$all, $all, $all]))->toBe(['c', 'a'])
-        ->and(Rotation::roles(['a'], [['a']]))->toBe(['a', 'a'])
-        ->and(Rotation::roles([], [[]]))->toBe([null, null]);
+    expect(Rotation::roles($all, [$all]))
+        ->toBe(['a', 'b'])
+        ->and(Rotation::roles($all, [$all, $all]))
+        ->toBe(['b', 'c'])
+        ->and(Rotation::roles($all, [$all, $all, $all]))
+        ->toBe(['c', 'a'])
+        ->and(Rotation::roles(['a'], [['a']]))
+        ->toBe(['a', 'a'])
+        ->and(Rotation::roles([], [[]]))
+        ->toBe([null, null]);
 });
 
 it('lets who was absent come first at the next change, then goes on', function (): void {
@@ -62,15 +77,21 @@ it('lets who was absent come first at the next change, then goes on', function (
         $rotation->turn(['a', 'b', 'c', 'd']),
         $rotation->turn(['a', 'b', 'c', 'd']),
         $rotation->turn(['a', 'b', 'c', 'd']),
-    ])->toBe(['a', 'c', 'b', 'd', 'a'])->and($rotation->turn([]))->toBeNull();
+    ])
+        ->toBe(['a', 'c', 'b', 'd', 'a'])
+        ->and($rotation->turn([]))
+        ->toBeNull();
 });
 
 it('changes the roles only every so many meetings, unless their holder is missing', function (): void {
     $all = ['a', 'b', 'c'];
 
-    expect(Rotation::roles($all, [$all, $all], 2))->toBe(['a', 'b'])
-        ->and(Rotation::roles($all, [$all, $all, $all], 2))->toBe(['b', 'c'])
-        ->and(Rotation::roles($all, [$all, ['b', 'c']], 2))->toBe(['b', 'c']);
+    expect(Rotation::roles($all, [$all, $all], 2))
+        ->toBe(['a', 'b'])
+        ->and(Rotation::roles($all, [$all, $all, $all], 2))
+        ->toBe(['b', 'c'])
+        ->and(Rotation::roles($all, [$all, ['b', 'c']], 2))
+        ->toBe(['b', 'c']);
 });
 
 it('settles an issue unless it goes to the next meeting', function (): void {

@@ -8,15 +8,21 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 it('gives only the moved one a new position while there is room', function (): void {
-    expect(Ordering::place([1 => 64, 2 => 128, 3 => 192], 4, 2))->toBe([4 => 96])
-        ->and(Ordering::place([1 => 64, 2 => 128], 3, 1))->toBe([3 => 32])
-        ->and(Ordering::place([1 => 64, 2 => 128], 3, null))->toBe([3 => 192])
-        ->and(Ordering::place([], 3, null))->toBe([3 => 64]);
+    expect(Ordering::place([1 => 64, 2 => 128, 3 => 192], 4, 2))
+        ->toBe([4 => 96])
+        ->and(Ordering::place([1 => 64, 2 => 128], 3, 1))
+        ->toBe([3 => 32])
+        ->and(Ordering::place([1 => 64, 2 => 128], 3, null))
+        ->toBe([3 => 192])
+        ->and(Ordering::place([], 3, null))
+        ->toBe([3 => 64]);
 });
 
 it('spreads all anew where there is none', function (): void {
-    expect(Ordering::place([1 => 1, 2 => 2, 3 => 3], 4, 2))->toBe([1 => 64, 4 => 128, 2 => 192, 3 => 256])
-        ->and(Ordering::place([1 => 64, 2 => 65], 3, 2))->toBe([3 => 128, 2 => 192]);
+    expect(Ordering::place([1 => 1, 2 => 2, 3 => 3], 4, 2))
+        ->toBe([1 => 64, 4 => 128, 2 => 192, 3 => 256])
+        ->and(Ordering::place([1 => 64, 2 => 65], 3, 2))
+        ->toBe([3 => 128, 2 => 192]);
 });
 
 it('refuses to go before what is gone', function (): void {

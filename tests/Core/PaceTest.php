@@ -16,7 +16,10 @@ use Loftrin\Core\Goals\Pace;
 function expectedOn(Calendar $calendar, string $period, string $on, array $points = [], Measure $measure = new Measure\Work()): ?float
 {
     $span = $calendar->period($period);
-    $checkpoints = array_map(static fn(array $point): Checkpoint => new Checkpoint(Day::of($point[0]), Fraction::parse($point[1])), $points);
+    $checkpoints = array_map(
+        static fn(array $point): Checkpoint => new Checkpoint(Day::of($point[0]), Fraction::parse($point[1])),
+        $points,
+    );
     $goal = new Goal('g', 'g', $span, $measure, checkpoints: Checkpoints::in($span, $checkpoints));
 
     return (new Pace($calendar))->ofGoal($goal, Day::of($on))?->rounded();
@@ -25,29 +28,41 @@ function expectedOn(Calendar $calendar, string $period, string $on, array $point
 it('does not hold the day itself against anyone', function (): void {
     $calendar = new Calendar();
 
-    expect(expectedOn($calendar, '2027-W05', '2027-01-31'))->toBe(0.0)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-01'))->toBe(0.0)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-02'))->toBe(0.2)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-06'))->toBe(1.0)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-08'))->toBe(1.0);
+    expect(expectedOn($calendar, '2027-W05', '2027-01-31'))
+        ->toBe(0.0)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-01'))
+        ->toBe(0.0)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-02'))
+        ->toBe(0.2)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-06'))
+        ->toBe(1.0)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-08'))
+        ->toBe(1.0);
 });
 
 it('counts calendar days in a period with no working day', function (): void {
     $calendar = new Calendar(holidays: array_map(static fn(int $day): Day => Day::of("2027-02-0$day"), range(1, 5)));
 
-    expect(expectedOn($calendar, '2027-W05', '2027-02-02'))->toBe(round(1 / 7, 4))
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-07'))->toBe(round(6 / 7, 4));
+    expect(expectedOn($calendar, '2027-W05', '2027-02-02'))
+        ->toBe(round(1 / 7, 4))
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-07'))
+        ->toBe(round(6 / 7, 4));
 });
 
 it('goes straight from checkpoint to checkpoint in working days', function (): void {
     $points = [['2027-02-02', '0.5'], ['2027-02-04', '0.6']];
     $calendar = new Calendar();
 
-    expect(expectedOn($calendar, '2027-W05', '2027-02-02', $points))->toBe(0.25)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-03', $points))->toBe(0.5)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-04', $points))->toBe(0.55)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-05', $points))->toBe(0.6)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-06', $points))->toBe(1.0);
+    expect(expectedOn($calendar, '2027-W05', '2027-02-02', $points))
+        ->toBe(0.25)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-03', $points))
+        ->toBe(0.5)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-04', $points))
+        ->toBe(0.55)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-05', $points))
+        ->toBe(0.6)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-06', $points))
+        ->toBe(1.0);
 });
 
 it('lets the last of several points at one count of working days hold', function (): void {
@@ -59,32 +74,46 @@ it('lets the last of several points at one count of working days hold', function
 it('lets a checkpoint before the first working day hold from then on', function (): void {
     $calendar = new Calendar(holidays: [Day::of('2027-02-01')]);
 
-    expect(expectedOn($calendar, '2027-W05', '2027-02-01', [['2027-02-01', '0.3']]))->toBe(0.0)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-02', [['2027-02-01', '0.3']]))->toBe(0.3);
+    expect(expectedOn($calendar, '2027-W05', '2027-02-01', [['2027-02-01', '0.3']]))
+        ->toBe(0.0)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-02', [['2027-02-01', '0.3']]))
+        ->toBe(0.3);
 });
 
 it('expects all or nothing of yes or no, unless it has checkpoints', function (): void {
     $calendar = new Calendar();
 
-    expect(expectedOn($calendar, '2027-W05', '2027-02-07', [], new Measure\YesNo()))->toBe(0.0)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-08', [], new Measure\YesNo()))->toBe(1.0)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-02', [['2027-02-01', '0.4']], new Measure\YesNo()))->toBe(0.4)
-        ->and(expectedOn($calendar, '2027-W05', '2027-02-02', [], new Measure\Judged()))->toBeNull()
-        ->and(expectedOn($calendar, '2027-W05', '2027-01-01', [], new Measure\Keep(Fraction::one(), share: Fraction::of(9, 10))))->toBe(0.9);
+    expect(expectedOn($calendar, '2027-W05', '2027-02-07', [], new Measure\YesNo()))
+        ->toBe(0.0)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-08', [], new Measure\YesNo()))
+        ->toBe(1.0)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-02', [['2027-02-01', '0.4']], new Measure\YesNo()))
+        ->toBe(0.4)
+        ->and(expectedOn($calendar, '2027-W05', '2027-02-02', [], new Measure\Judged()))
+        ->toBeNull()
+        ->and(expectedOn($calendar, '2027-W05', '2027-01-01', [], new Measure\Keep(Fraction::one(), share: Fraction::of(9, 10))))
+        ->toBe(0.9);
 });
 
 it('refuses checkpoints that break a rule', function (array $points): void {
     expectedOn(new Calendar(), '2027-W05', '2027-02-02', $points);
-})->with([
-    'outside the period' => [[['2027-02-08', '0.5']]],
-    'above 1' => [[['2027-02-02', '1.1']]],
-    'below 0' => [[['2027-02-02', '-0.1']]],
-    'twice on a day' => [[['2027-02-02', '0.5'], ['2027-02-02', '0.6']]],
-    'falling' => [[['2027-02-02', '0.5'], ['2027-02-03', '0.4']]],
-])->throws(InvalidArgumentException::class);
+})
+    ->with([
+        'outside the period' => [[['2027-02-08', '0.5']]],
+        'above 1' => [[['2027-02-02', '1.1']]],
+        'below 0' => [[['2027-02-02', '-0.1']]],
+        'twice on a day' => [[['2027-02-02', '0.5'], ['2027-02-02', '0.6']]],
+        'falling' => [[['2027-02-02', '0.5'], ['2027-02-03', '0.4']]],
+    ])
+    ->throws(InvalidArgumentException::class);
 
 /** Progress in ten-thousandths against an expected of one half, so that the borders can be met exactly. */
-it('puts each border into the band that it belongs to', function (int $progress, Band $band, ?Horizon $horizon = null, string $on = '2027-02-03'): void {
+it('puts each border into the band that it belongs to', function (
+    int $progress,
+    Band $band,
+    ?Horizon $horizon = null,
+    string $on = '2027-02-03',
+): void {
     $span = (new Calendar())->period('2027-02')->span;
 
     expect(Band::at(Fraction::of($progress, 10000), Fraction::of(1, 2), $span, Day::of($on), $horizon))->toBe($band);
@@ -111,7 +140,13 @@ it('puts each border into the band that it belongs to', function (int $progress,
 
 it('puts a week that was missed by more than half far behind', function (): void {
     $span = (new Calendar())->period('2027-W05')->span;
-    $at = static fn(int $progress): Band => Band::at(Fraction::of($progress, 100), Fraction::one(), $span, Day::of('2027-02-08'), Horizon::Week);
+    $at = static fn(int $progress): Band => Band::at(
+        Fraction::of($progress, 100),
+        Fraction::one(),
+        $span,
+        Day::of('2027-02-08'),
+        Horizon::Week,
+    );
 
     expect($at(50))->toBe(Band::Behind)->and($at(49))->toBe(Band::FarBehind);
 });
@@ -119,9 +154,12 @@ it('puts a week that was missed by more than half far behind', function (): void
 it('knows when there is nothing to measure', function (): void {
     $span = (new Calendar())->period('2027-02')->span;
 
-    expect(Band::at(null, Fraction::zero(), $span, Day::of('2027-01-31')))->toBe(Band::NotBegun)
-        ->and(Band::at(null, Fraction::zero(), $span, Day::of('2027-02-01')))->toBe(Band::Unmeasured)
-        ->and(Band::at(null, null, $span, Day::of('2027-02-01')))->toBe(Band::Unmeasured);
+    expect(Band::at(null, Fraction::zero(), $span, Day::of('2027-01-31')))
+        ->toBe(Band::NotBegun)
+        ->and(Band::at(null, Fraction::zero(), $span, Day::of('2027-02-01')))
+        ->toBe(Band::Unmeasured)
+        ->and(Band::at(null, null, $span, Day::of('2027-02-01')))
+        ->toBe(Band::Unmeasured);
 });
 
 it('judges a limit to keep by its own borders', function (?int $progress, Band $band, string $on = '2027-02-03'): void {

@@ -10,10 +10,20 @@ it('says what came, went and is otherwise', function (): void {
     $now = [new Piece(4, 'Pack'), new Piece(1, 'Survey', 'Before', 'Crew', 3, 45, ['Ask', 'Measure']), new Piece(2, 'Moor')];
     [$new, $changed, $gone] = Change::between($taken, $now);
 
-    expect($new->isNew())->toBeTrue()->and($new->is?->title)->toBe('Pack')
-        ->and($changed->fields)->toBe(['day', 'minutes', 'steps'])
-        ->and($changed->stepsAdded())->toBe(['Measure'])->and($changed->stepsRemoved())->toBe(['Look'])
-        ->and($gone->isGone())->toBeTrue()->and($gone->id)->toBe(3);
+    expect($new->isNew())
+        ->toBeTrue()
+        ->and($new->is?->title)
+        ->toBe('Pack')
+        ->and($changed->fields)
+        ->toBe(['day', 'minutes', 'steps'])
+        ->and($changed->stepsAdded())
+        ->toBe(['Measure'])
+        ->and($changed->stepsRemoved())
+        ->toBe(['Look'])
+        ->and($gone->isGone())
+        ->toBeTrue()
+        ->and($gone->id)
+        ->toBe(3);
 });
 
 it('says nothing where all is the same, in whatever order', function (): void {
@@ -26,6 +36,10 @@ it('says nothing where all is the same, in whatever order', function (): void {
 it('names each field that differs', function (Piece $now, string $field): void {
     expect(Change::between([new Piece(1, 'Survey')], [$now])[0]->fields)->toBe([$field]);
 })->with([
-    [new Piece(1, 'Survey the quay'), 'title'], [new Piece(1, 'Survey', stage: 'Before'), 'stage'], [new Piece(1, 'Survey', role: 'Crew'), 'role'],
-    [new Piece(1, 'Survey', day: 0), 'day'], [new Piece(1, 'Survey', minutes: 5), 'minutes'], [new Piece(1, 'Survey', steps: ['Ask']), 'steps'],
+    [new Piece(1, 'Survey the quay'), 'title'],
+    [new Piece(1, 'Survey', stage: 'Before'), 'stage'],
+    [new Piece(1, 'Survey', role: 'Crew'), 'role'],
+    [new Piece(1, 'Survey', day: 0), 'day'],
+    [new Piece(1, 'Survey', minutes: 5), 'minutes'],
+    [new Piece(1, 'Survey', steps: ['Ask']), 'steps'],
 ]);

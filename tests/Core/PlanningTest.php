@@ -12,10 +12,14 @@ describe('a stretch that is planned', function (): void {
     it('is a period or several weeks', function (string $name, string $first, string $last, Horizon $horizon): void {
         $stretch = PlanningSpan::tryOf(new Calendar(), $name);
 
-        expect((string) $stretch?->span->first)->toBe($first)
-            ->and((string) $stretch?->span->last)->toBe($last)
-            ->and($stretch?->horizon())->toBe($horizon)
-            ->and($stretch?->name)->toBe($name);
+        expect((string) $stretch?->span->first)
+            ->toBe($first)
+            ->and((string) $stretch?->span->last)
+            ->toBe($last)
+            ->and($stretch?->horizon())
+            ->toBe($horizon)
+            ->and($stretch?->name)
+            ->toBe($name);
     })->with([
         ['2027', '2027-01-01', '2027-12-31', Horizon::Year],
         ['2027-Q1', '2027-01-01', '2027-03-31', Horizon::Quarter],
@@ -40,8 +44,12 @@ describe('a stretch that is planned', function (): void {
         $calendar = new Calendar();
         $stretch = PlanningSpan::tryOf($calendar, '2027-W06+2');
 
-        expect($stretch?->isOverOn($stretch->span->last))->toBeFalse()->and($stretch?->isOverOn($stretch->span->last->plus(1)))->toBeTrue()
-            ->and((string) $stretch?->anchor())->toBe('2027-02-11');
+        expect($stretch?->isOverOn($stretch->span->last))
+            ->toBeFalse()
+            ->and($stretch?->isOverOn($stretch->span->last->plus(1)))
+            ->toBeTrue()
+            ->and((string) $stretch?->anchor())
+            ->toBe('2027-02-11');
     });
 });
 
@@ -49,11 +57,16 @@ describe('a load', function (): void {
     it('is over when more is planned than there is', function (int $planned, int $available, bool $isOver, ?float $ratio): void {
         $load = new Load(Fraction::of($planned), Fraction::of($available));
 
-        expect($load->isOver())->toBe($isOver)->and($load->ratio()?->rounded())->toBe($ratio);
+        expect($load->isOver())
+            ->toBe($isOver)
+            ->and($load->ratio()?->rounded())
+            ->toBe($ratio);
     })->with([[60, 60, false, 1.0], [61, 60, true, 1.0167], [0, 60, false, 0.0], [0, 0, false, null], [1, 0, true, null]]);
 
     it('has many goals from the sixth on', function (): void {
-        expect((new Load(Fraction::zero(), Fraction::one(), 5))->hasManyGoals())->toBeFalse()
-            ->and((new Load(Fraction::zero(), Fraction::one(), 6))->hasManyGoals())->toBeTrue();
+        expect((new Load(Fraction::zero(), Fraction::one(), 5))->hasManyGoals())
+            ->toBeFalse()
+            ->and((new Load(Fraction::zero(), Fraction::one(), 6))->hasManyGoals())
+            ->toBeTrue();
     });
 });

@@ -13,7 +13,13 @@ use Tests\Core\Plans;
 
 function doing(array $projects, array $tasks): array
 {
-    $result = Plans::compute(['projects' => $projects, 'tasks' => array_map(static fn(array $task): array => ['title' => 't', 'created_on' => '2027-01-04', ...$task], $tasks)], '2027-02-10');
+    $result = Plans::compute(
+        [
+            'projects' => $projects,
+            'tasks' => array_map(static fn(array $task): array => ['title' => 't', 'created_on' => '2027-01-04', ...$task], $tasks),
+        ],
+        '2027-02-10',
+    );
 
     return [$result['now'], $result['stuck'], $result['ready']];
 }
@@ -21,12 +27,19 @@ function doing(array $projects, array $tasks): array
 it('offers the first stage that still has an open task', function (): void {
     $project = ['id' => 'p', 'order' => 'staged', 'stages' => ['one', 'two', 'three']];
 
-    expect(doing([$project], [
-        ['id' => 'a', 'project' => 'p', 'stage' => 'one', 'done_on' => '2027-01-05'],
-        ['id' => 'b', 'project' => 'p', 'stage' => 'two', 'shelved_on' => '2027-01-05'],
-        ['id' => 'c', 'project' => 'p', 'stage' => 'three'],
-    ])[0])->toBe(['c'])
-        ->and(doing([$project], [['id' => 'a', 'project' => 'p'], ['id' => 'b', 'project' => 'p', 'stage' => 'two']])[0])->toBe(['a']);
+    expect(
+        doing(
+            [$project],
+            [
+                ['id' => 'a', 'project' => 'p', 'stage' => 'one', 'done_on' => '2027-01-05'],
+                ['id' => 'b', 'project' => 'p', 'stage' => 'two', 'shelved_on' => '2027-01-05'],
+                ['id' => 'c', 'project' => 'p', 'stage' => 'three'],
+            ],
+        )[0],
+    )
+        ->toBe(['c'])
+        ->and(doing([$project], [['id' => 'a', 'project' => 'p'], ['id' => 'b', 'project' => 'p', 'stage' => 'two']])[0])
+        ->toBe(['a']);
 });
 
 it('waits for tasks that are neither done nor dropped', function (array $other, array $now): void {
@@ -45,24 +58,37 @@ it('offers nothing of a project that is not active', function (string $state): v
 })->with(['proposed', 'paused', 'done', 'dropped', 'shelved']);
 
 it('knows which projects are stuck or ready to close', function (array $tasks, array $stuck, array $ready): void {
-    expect(array_slice(doing([['id' => 'p']], array_map(static fn(array $task): array => ['project' => 'p', ...$task], $tasks)), 1))->toBe([$stuck, $ready]);
+    expect(array_slice(doing([['id' => 'p']], array_map(static fn(array $task): array => ['project' => 'p', ...$task], $tasks)), 1))->toBe([
+        $stuck,
+        $ready,
+    ]);
 })->with([
     'no tasks' => [[], ['p'], []],
     'all done' => [[['id' => 'a', 'done_on' => '2027-01-05']], [], ['p']],
     'all set aside' => [[['id' => 'a', 'shelved_on' => '2027-01-05']], ['p'], []],
     'one can be done' => [[['id' => 'a']], [], []],
     'one waits for somebody' => [[['id' => 'a', 'waiting_on' => 'them']], [], []],
-    'one waits for somebody, behind a task that is shelved' => [[['id' => 'a', 'waiting_on' => 'them', 'after' => ['b']], ['id' => 'b', 'shelved_on' => '2027-01-05']], ['p'], []],
-    'one was done, the rest dropped' => [[['id' => 'a', 'done_on' => '2027-01-05'], ['id' => 'b', 'dropped_on' => '2027-01-05']], [], ['p']],
+    'one waits for somebody, behind a task that is shelved' => [
+        [['id' => 'a', 'waiting_on' => 'them', 'after' => ['b']], ['id' => 'b', 'shelved_on' => '2027-01-05']],
+        ['p'],
+        [],
+    ],
+    'one was done, the rest dropped' => [
+        [['id' => 'a', 'done_on' => '2027-01-05'], ['id' => 'b', 'dropped_on' => '2027-01-05']],
+        [],
+        ['p'],
+    ],
 ]);
 
 it('refuses tasks that wait for each other in a loop', function (array $after): void {
     Doable::refuseLoop($after);
-})->with([
-    [['a' => ['a']]],
-    [['a' => ['b'], 'b' => ['c'], 'c' => ['a']]],
-    [['x' => ['a'], 'a' => ['b', 'c'], 'b' => [], 'c' => ['b', 'x']]],
-])->throws(InvalidArgumentException::class);
+})
+    ->with([
+        [['a' => ['a']]],
+        [['a' => ['b'], 'b' => ['c'], 'c' => ['a']]],
+        [['x' => ['a'], 'a' => ['b', 'c'], 'b' => [], 'c' => ['b', 'x']]],
+    ])
+    ->throws(InvalidArgumentException::class);
 
 it('lets tasks share what they wait for, in chains of any length', function (): void {
     $chain = ['t0' => []];
@@ -76,27 +102,37 @@ it('lets tasks share what they wait for, in chains of any length', function (): 
 });
 
 it('splits the minutes of a task among the threads it serves', function (): void {
-    $ledger = Plans::compute([
-        'areas' => [['id' => 'a', 'name' => 'a']],
-        'goals' => [
-            Plans::goal('top', '2027', more: ['closed_on' => '2027-01-05', 'result' => 'dropped']),
-            Plans::goal('low', '2027-Q1', more: ['parent' => 'top', 'area' => 'a']),
-            Plans::goal('other', '2027'),
+    $ledger = Plans::compute(
+        [
+            'areas' => [['id' => 'a', 'name' => 'a']],
+            'goals' => [
+                Plans::goal('top', '2027', more: ['closed_on' => '2027-01-05', 'result' => 'dropped']),
+                Plans::goal('low', '2027-Q1', more: ['parent' => 'top', 'area' => 'a']),
+                Plans::goal('other', '2027'),
+            ],
+            'projects' => [
+                ['id' => 'p', 'area' => 'a', 'serves' => [['goal' => 'low', 'weight' => 1], ['goal' => 'other', 'weight' => 2]]],
+                ['id' => 'q'],
+            ],
+            'recurring' => [['id' => 'r', 'rule' => 'FREQ=DAILY', 'serves' => [['goal' => 'other']]]],
+            'tasks' => array_map(static fn(array $task): array => ['title' => 't', 'done_on' => '2027-02-09', ...$task], [
+                ['id' => 't1', 'project' => 'p', 'minutes' => 90],
+                ['id' => 't2', 'goal' => 'low'],
+                ['id' => 't3', 'project' => 'q', 'recurring' => 'r', 'minutes' => 10],
+                ['id' => 't4', 'project' => 'p', 'minutes' => 60, 'done_on' => '2027-02-11'],
+                ['id' => 't5', 'minutes' => 20],
+            ]),
         ],
-        'projects' => [['id' => 'p', 'area' => 'a', 'serves' => [['goal' => 'low', 'weight' => 1], ['goal' => 'other', 'weight' => 2]]], ['id' => 'q']],
-        'recurring' => [['id' => 'r', 'rule' => 'FREQ=DAILY', 'serves' => [['goal' => 'other']]]],
-        'tasks' => array_map(static fn(array $task): array => ['title' => 't', 'done_on' => '2027-02-09', ...$task], [
-            ['id' => 't1', 'project' => 'p', 'minutes' => 90],
-            ['id' => 't2', 'goal' => 'low'],
-            ['id' => 't3', 'project' => 'q', 'recurring' => 'r', 'minutes' => 10],
-            ['id' => 't4', 'project' => 'p', 'minutes' => 60, 'done_on' => '2027-02-11'],
-            ['id' => 't5', 'minutes' => 20],
-        ]),
-    ], '2027-02-10')['ledger'];
+        '2027-02-10',
+    )['ledger'];
 
     expect($ledger)->toEqual([
-        'week' => '2027-W06', 'minutes' => 150, 'threaded' => 130, 'alignment' => 0.8667,
-        'by_goal' => ['top' => 60, 'other' => 70], 'by_area' => ['a' => 120, '' => 30],
+        'week' => '2027-W06',
+        'minutes' => 150,
+        'threaded' => 130,
+        'alignment' => 0.8667,
+        'by_goal' => ['top' => 60, 'other' => 70],
+        'by_area' => ['a' => 120, '' => 30],
     ]);
 });
 
@@ -116,8 +152,10 @@ it('carries a period into the next of its kind', function (string $planned, stri
     $carrying = new Carrying($calendar);
     $period = $calendar->period($planned);
 
-    expect($carrying->period($period, Day::of($on))->name)->toBe($stands)
-        ->and($carrying->crossings($period, Day::of($on)))->toBe($crossed);
+    expect($carrying->period($period, Day::of($on))->name)
+        ->toBe($stands)
+        ->and($carrying->crossings($period, Day::of($on)))
+        ->toBe($crossed);
 })->with([
     ['2027-W06', '2027-02-14', '2027-W06', 0],
     ['2027-W06', '2027-02-15', '2027-W07', 1],
@@ -131,15 +169,20 @@ it('counts the end of a day as its week’s, and not while on the shelf', functi
     $carrying = new Carrying(new Calendar());
     $shelf = [new Span(Day::of('2027-02-20'), Day::of('2027-03-02'))];
 
-    expect($carrying->crossings(Day::of('2027-02-10'), Day::of('2027-02-13')))->toBe(0)
-        ->and($carrying->crossings(Day::of('2027-02-10'), Day::of('2027-02-15')))->toBe(1)
-        ->and($carrying->crossings(Day::of('2027-02-10'), Day::of('2027-03-08'), $shelf))->toBe(2);
+    expect($carrying->crossings(Day::of('2027-02-10'), Day::of('2027-02-13')))
+        ->toBe(0)
+        ->and($carrying->crossings(Day::of('2027-02-10'), Day::of('2027-02-15')))
+        ->toBe(1)
+        ->and($carrying->crossings(Day::of('2027-02-10'), Day::of('2027-03-08'), $shelf))
+        ->toBe(2);
 });
 
 it('offers what is planned for a longer period once it has begun', function (string $planned, string $week, bool $isOffered): void {
     $calendar = new Calendar();
 
-    expect((new Carrying($calendar))->isOffered($calendar->period($planned), $calendar->period($week), Day::of('2027-02-10')))->toBe($isOffered);
+    expect((new Carrying($calendar))->isOffered($calendar->period($planned), $calendar->period($week), Day::of('2027-02-10')))->toBe(
+        $isOffered,
+    );
 })->with([
     ['2027-02', '2027-W06', true],
     ['2027-Q1', '2027-W06', true],
@@ -153,14 +196,19 @@ it('offers what is planned for a longer period once it has begun', function (str
 it('calls a task untouched after four weeks', function (): void {
     $carrying = new Carrying(new Calendar());
 
-    expect($carrying->isUntouched(Day::of('2027-01-01'), Day::of('2027-01-29')))->toBeTrue()
-        ->and($carrying->isUntouched(Day::of('2027-01-02'), Day::of('2027-01-29')))->toBeFalse()
-        ->and($carrying->isUntouched(null, Day::of('2027-01-29')))->toBeFalse();
+    expect($carrying->isUntouched(Day::of('2027-01-01'), Day::of('2027-01-29')))
+        ->toBeTrue()
+        ->and($carrying->isUntouched(Day::of('2027-01-02'), Day::of('2027-01-29')))
+        ->toBeFalse()
+        ->and($carrying->isUntouched(null, Day::of('2027-01-29')))
+        ->toBeFalse();
 });
 
 it('reckons what a day has left', function (): void {
-    expect((new DayHours(480, 60, DayHours::left(120, 1, 4) + DayHours::left(null, 0, 0)))->free())->toBe(300)
-        ->and((new DayHours(60, 60, 30))->free())->toBe(-30);
+    expect((new DayHours(480, 60, DayHours::left(120, 1, 4) + DayHours::left(null, 0, 0)))->free())
+        ->toBe(300)
+        ->and((new DayHours(60, 60, 30))->free())
+        ->toBe(-30);
 });
 
 it('counts time that is taken twice once', function (array $taken, int $minutes): void {

@@ -27,23 +27,40 @@ function hiddenRow(mixed $test): array
 }
 
 it('lets circles and people see a goal, and nobody else', function (): void {
-    $this->actingAs($this->ingrid)->post('/goals', [...$this->fields, 'visibility' => 'chosen', 'circles' => [$this->workshop->id]])->assertSessionHasNoErrors();
+    $this->actingAs($this->ingrid)
+        ->post('/goals', [...$this->fields, 'visibility' => 'chosen', 'circles' => [$this->workshop->id]])
+        ->assertSessionHasNoErrors();
     $goal = Goal::query()->where('title', 'A secret boat')->firstOrFail();
 
-    $this->actingAs($this->mei)->get("/goals/$goal->id")->assertOk();
+    $this->actingAs($this->mei)
+        ->get("/goals/$goal->id")
+        ->assertOk();
     expect((string) json_encode($this->props('/sheet')))->toContain('A secret boat');
-    $this->actingAs($this->lead)->get("/goals/$goal->id")->assertNotFound();
+    $this->actingAs($this->lead)
+        ->get("/goals/$goal->id")
+        ->assertNotFound();
     expect((string) json_encode($this->props('/sheet')))->not->toContain('A secret boat');
 
-    $this->actingAs($this->ingrid)->put("/goals/$goal->id", [...$this->fields, 'visibility' => 'chosen', 'people' => [$this->lead->id]])->assertSessionHasNoErrors();
-    $this->actingAs($this->mei)->get("/goals/$goal->id")->assertNotFound();
-    $this->actingAs($this->lead)->get("/goals/$goal->id")->assertOk();
+    $this->actingAs($this->ingrid)
+        ->put("/goals/$goal->id", [...$this->fields, 'visibility' => 'chosen', 'people' => [$this->lead->id]])
+        ->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->get("/goals/$goal->id")
+        ->assertNotFound();
+    $this->actingAs($this->lead)
+        ->get("/goals/$goal->id")
+        ->assertOk();
 });
 
 it('counts what is hidden only when its owner agrees, and shows its points and nothing else', function (): void {
     $this->actingAs($this->ingrid);
     $this->post('/goals', [...$this->fields, 'parent' => $this->open->id, 'visibility' => 'only_me'])->assertSessionHasErrors('visibility');
-    $this->post('/goals', [...$this->fields, 'parent' => $this->open->id, 'visibility' => 'only_me', 'countsUnnamed' => true])->assertSessionHasNoErrors();
+    $this->post('/goals', [
+        ...$this->fields,
+        'parent' => $this->open->id,
+        'visibility' => 'only_me',
+        'countsUnnamed' => true,
+    ])->assertSessionHasNoErrors();
     $secret = Goal::query()->where('title', 'A secret boat')->firstOrFail();
     $this->post("/goals/$secret->id/readings", ['on' => '2027-02-01', 'value' => '4']);
     Made::goal($this->lead, '2027-Q1', ['parent_id' => $this->open->id, 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
@@ -51,19 +68,52 @@ it('counts what is hidden only when its owner agrees, and shows its points and n
     $seen = $figure();
 
     $this->actingAs($this->mei);
-    expect($figure())->toBe($seen)->and($seen['progress'])->toEqual(20)
-        ->and(array_filter(hiddenRow($this), fn(mixed $value): bool => $value !== null))->toEqual(['title' => 'not visible to you', 'points' => 20.0]);
+    expect($figure())
+        ->toBe($seen)
+        ->and($seen['progress'])
+        ->toEqual(20)
+        ->and(array_filter(hiddenRow($this), fn(mixed $value): bool => $value !== null))
+        ->toEqual(['title' => 'not visible to you', 'points' => 20.0]);
 
-    foreach (['/', '/weeks/2027-W06', '/sheet', "/goals/{$this->open->id}", '/goals/new', '/projects', '/projects/new', '/people', '/reviews/2027-W06', '/series/new'] as $address) {
-        expect((string) json_encode($this->props($address)))->not->toContain('secret')->not->toContain('Ingrid Solheim"},"'.$secret->id);
+    foreach (
+        [
+            '/',
+            '/weeks/2027-W06',
+            '/sheet',
+            "/goals/{$this->open->id}",
+            '/goals/new',
+            '/projects',
+            '/projects/new',
+            '/people',
+            '/reviews/2027-W06',
+            '/series/new',
+        ] as $address
+    ) {
+        expect((string) json_encode($this->props($address)))
+            ->not->toContain('secret')
+            ->not->toContain('Ingrid Solheim"},"'.$secret->id);
     }
 });
 
 it('lets nobody but the owner agree to that', function (): void {
     $secret = Made::goal($this->ingrid, '2027-Q1', ['visibility' => Visibility::OnlyMe]);
-    $this->actingAs($this->lead)->put("/goals/$secret->id", [...$this->fields, 'countsUnnamed' => true])->assertNotFound();
-    $this->post('/goals', [...$this->fields, 'owner' => $this->ingrid->id, 'parent' => $this->open->id, 'visibility' => 'chosen', 'people' => [$this->lead->id], 'countsUnnamed' => true])->assertSessionHasErrors('countsUnnamed');
-    $this->post('/goals', [...$this->fields, 'owner' => $this->ingrid->id, 'visibility' => 'chosen', 'people' => [$this->mei->id]])->assertSessionHasErrors('visibility');
+    $this->actingAs($this->lead)
+        ->put("/goals/$secret->id", [...$this->fields, 'countsUnnamed' => true])
+        ->assertNotFound();
+    $this->post('/goals', [
+        ...$this->fields,
+        'owner' => $this->ingrid->id,
+        'parent' => $this->open->id,
+        'visibility' => 'chosen',
+        'people' => [$this->lead->id],
+        'countsUnnamed' => true,
+    ])->assertSessionHasErrors('countsUnnamed');
+    $this->post('/goals', [
+        ...$this->fields,
+        'owner' => $this->ingrid->id,
+        'visibility' => 'chosen',
+        'people' => [$this->mei->id],
+    ])->assertSessionHasErrors('visibility');
     $this->post('/goals', [...$this->fields, 'visibility' => 'chosen'])->assertSessionHasErrors('visibility');
 });
 
@@ -71,7 +121,9 @@ it('does not let a parent be opened over what would then show through', function
     $above = Made::goal($this->ingrid, '2027', ['visibility' => Visibility::OnlyMe]);
     Made::goal($this->ingrid, '2027-Q1', ['title' => 'Beneath', 'visibility' => Visibility::OnlyMe, 'parent_id' => $above->id]);
 
-    $this->actingAs($this->ingrid)->put("/goals/$above->id", ['title' => 'x', 'period' => '2027', 'measure' => 'work'])->assertSessionHasErrors('visibility');
+    $this->actingAs($this->ingrid)
+        ->put("/goals/$above->id", ['title' => 'x', 'period' => '2027', 'measure' => 'work'])
+        ->assertSessionHasErrors('visibility');
     expect($above->refresh()->visibility)->toBe(Visibility::OnlyMe);
 });
 
@@ -80,10 +132,16 @@ it('hides the tasks of a goal that is hidden later, but not from their owners', 
     $task = Made::task($this->mei, ['goal_id' => $goal->id, 'title' => 'Plane the keel']);
     $hide = ['title' => 'A secret boat', 'period' => '2027-Q1', 'measure' => 'work', 'visibility' => 'chosen'];
 
-    $this->actingAs($this->ingrid)->put("/goals/$goal->id", [...$hide, 'people' => [$this->lead->id]])->assertSessionHasErrors('visibility');
+    $this->actingAs($this->ingrid)
+        ->put("/goals/$goal->id", [...$hide, 'people' => [$this->lead->id]])
+        ->assertSessionHasErrors('visibility');
     $this->put("/goals/$goal->id", [...$hide, 'circles' => [$this->workshop->id]])->assertSessionHasNoErrors();
-    $this->actingAs($this->lead)->get("/tasks/$task->id")->assertNotFound();
-    $this->actingAs($this->mei)->get("/tasks/$task->id")->assertOk();
+    $this->actingAs($this->lead)
+        ->get("/tasks/$task->id")
+        ->assertNotFound();
+    $this->actingAs($this->mei)
+        ->get("/tasks/$task->id")
+        ->assertOk();
     $this->put("/tasks/$task->id", ['owner_id' => $this->lead->id])->assertSessionHasErrors('owner_id');
 
     Membership::query()->delete();
@@ -91,8 +149,12 @@ it('hides the tasks of a goal that is hidden later, but not from their owners', 
 });
 
 it('lets leads make circles, and keeps one that goals need', function (): void {
-    $this->actingAs($this->mei)->post('/circles', ['name' => 'Us', 'people' => [$this->mei->id]])->assertForbidden();
-    $this->actingAs($this->lead)->post('/circles', ['name' => 'The leads', 'people' => [$this->lead->id, $this->mei->id]])->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->post('/circles', ['name' => 'Us', 'people' => [$this->mei->id]])
+        ->assertForbidden();
+    $this->actingAs($this->lead)
+        ->post('/circles', ['name' => 'The leads', 'people' => [$this->lead->id, $this->mei->id]])
+        ->assertSessionHasNoErrors();
     $circle = Circle::query()->where('name', 'The leads')->firstOrFail();
     $this->put("/circles/$circle->id", ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasNoErrors();
     $this->post('/circles', ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasErrors('name');
@@ -100,11 +162,20 @@ it('lets leads make circles, and keeps one that goals need', function (): void {
     $this->post('/goals', [...$this->fields, 'scope' => 'group', 'circle' => $circle->id])->assertSessionHasNoErrors();
     $this->delete("/circles/$circle->id")->assertSessionHasErrors('circle');
     $this->delete("/circles/{$this->workshop->id}")->assertSessionHasNoErrors();
-    expect(Circle::query()->pluck('name')->all())->toBe(['Leads'])->and($circle->memberships()->count())->toBe(1);
+    expect(Circle::query()->pluck('name')->all())
+        ->toBe(['Leads'])
+        ->and($circle->memberships()->count())
+        ->toBe(1);
 });
 
 it('writes what is hidden into the plan file as what it gives, so that the figures are the same', function (): void {
-    $secret = Made::goal($this->ingrid, '2027-Q1', ['title' => 'A secret boat', 'parent_id' => $this->open->id, 'visibility' => Visibility::OnlyMe, 'counts_unnamed' => true, 'weight' => 3]);
+    $secret = Made::goal($this->ingrid, '2027-Q1', [
+        'title' => 'A secret boat',
+        'parent_id' => $this->open->id,
+        'visibility' => Visibility::OnlyMe,
+        'counts_unnamed' => true,
+        'weight' => 3,
+    ]);
     Made::goal($this->lead, '2027-Q1', ['parent_id' => $this->open->id, 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
     Made::task($this->ingrid, ['goal_id' => $secret->id, 'visibility' => Visibility::OnlyMe, 'done_on' => '2027-01-20']);
     Made::task($this->ingrid, ['goal_id' => $secret->id, 'visibility' => Visibility::OnlyMe, 'title' => 'A secret errand']);
@@ -118,7 +189,9 @@ it('writes what is hidden into the plan file as what it gives, so that the figur
     }
 
     $this->actingAs($this->mei);
-    expect($this->props("/goals/{$this->open->id}")['page']['goal']['gauge']['progress'])->toEqual(37.5)
-        ->and($written)->not->toContain('secret');
+    expect($this->props("/goals/{$this->open->id}")['page']['goal']['gauge']['progress'])
+        ->toEqual(37.5)
+        ->and($written)
+        ->not->toContain('secret');
     unlink($file);
 });

@@ -23,10 +23,40 @@ function screensOfToday(): array
     $before = $calendar->previous($calendar->weekOf($today))->name;
 
     return [
-        '/', "/weeks/$week", "/weeks/$before", '/sheet', "/sheet/$year", "/sheet/$quarter", "/sheet?on=$today", '/projects?state=all', '/lists', '/lists/undated', '/lists/gap', '/meetings', '/series/new',
-        '/reviews', "/reviews/$before", '/direction', '/areas', '/shelf', "/planning/$quarter/look_back", "/planning/$quarter/goals", "/planning/$quarter/load", "/closing/$quarter", '/routines', '/patterns',
-        '/people', '/tray', '/news', '/told', '/account', '/goals/new', '/projects/new',
-        '/goals/'.Goal::query()->where('period', $quarter)->value('id'), '/projects/'.Project::query()->value('id'), '/tasks/'.Task::query()->value('id'),
+        '/',
+        "/weeks/$week",
+        "/weeks/$before",
+        '/sheet',
+        "/sheet/$year",
+        "/sheet/$quarter",
+        "/sheet?on=$today",
+        '/projects?state=all',
+        '/lists',
+        '/lists/undated',
+        '/lists/gap',
+        '/meetings',
+        '/series/new',
+        '/reviews',
+        "/reviews/$before",
+        '/direction',
+        '/areas',
+        '/shelf',
+        "/planning/$quarter/look_back",
+        "/planning/$quarter/goals",
+        "/planning/$quarter/load",
+        "/closing/$quarter",
+        '/routines',
+        '/patterns',
+        '/people',
+        '/tray',
+        '/news',
+        '/told',
+        '/account',
+        '/goals/new',
+        '/projects/new',
+        '/goals/'.Goal::query()->where('period', $quarter)->value('id'),
+        '/projects/'.Project::query()->value('id'),
+        '/tasks/'.Task::query()->value('id'),
     ];
 }
 
@@ -59,7 +89,12 @@ it('opens every screen in a year that starts in July, on its first and last day'
     $calendar = Workspace::current()->calendar();
     [$quarter, $year] = [$calendar->quarterOf(Day::of($date))->name, $calendar->yearOf(Day::of($date))->name];
     $this->post('/goals', ['title' => 'Forty harbours', 'period' => $year, 'measure' => 'work'])->assertSessionHasNoErrors();
-    $this->post('/goals', ['title' => 'Ten harbours', 'period' => $quarter, 'measure' => 'work', 'parent' => Goal::query()->value('id')])->assertSessionHasNoErrors();
+    $this->post('/goals', [
+        'title' => 'Ten harbours',
+        'period' => $quarter,
+        'measure' => 'work',
+        'parent' => Goal::query()->value('id'),
+    ])->assertSessionHasNoErrors();
     $project = Made::project($lead, [Goal::query()->latest('id')->firstOrFail()]);
     Made::task($lead, ['project_id' => $project->id, 'done_on' => $date]);
 

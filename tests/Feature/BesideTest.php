@@ -31,12 +31,26 @@ beforeEach(function (): void {
 
 it('keeps files of a project for everyone and of a private task for its owner', function (): void {
     $this->post("/projects/{$this->project->id}/files", ['file' => upload('plan.csv', "a;b\n1;2\n")])->assertSessionHasNoErrors();
-    $this->post("/tasks/{$this->task->id}/files", ['file' => upload('quay.png', (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true))])->assertSessionHasNoErrors();
+    $this->post("/tasks/{$this->task->id}/files", [
+        'file' => upload(
+            'quay.png',
+            (string) base64_decode(
+                'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+                true,
+            ),
+        ),
+    ])->assertSessionHasNoErrors();
     [$open, $own] = File::query()->orderBy('id')->get()->all();
 
-    expect($this->get("/files/$open->id")->assertOk()->streamedContent())->toBe("a;b\n1;2\n");
+    expect(
+        $this->get("/files/$open->id")
+            ->assertOk()
+            ->streamedContent(),
+    )->toBe("a;b\n1;2\n");
     $this->get("/files/$own->id")->assertOk();
-    $this->actingAs($this->elif)->get("/files/$open->id")->assertOk();
+    $this->actingAs($this->elif)
+        ->get("/files/$open->id")
+        ->assertOk();
     $this->get("/files/$own->id")->assertNotFound();
     $this->delete("/files/$own->id")->assertNotFound();
     $this->post("/tasks/{$this->task->id}/files", ['file' => upload('x.txt', 'words')])->assertNotFound();
@@ -49,11 +63,16 @@ it('never lets a name or content do harm', function (string $name, string $conte
     $file = File::query()->firstOrFail();
     $answer = $this->get("/files/$file->id")->assertOk();
 
-    expect($file->name)->toBe($shown)
-        ->and($file->path)->toMatch('#^files/[A-Za-z0-9]{40}(\.[a-z0-9]+)?$#')
-        ->and($answer->headers->get('Content-Disposition'))->toStartWith('attachment')
-        ->and($answer->headers->get('Content-Type'))->toStartWith('application/octet-stream')
-        ->and($answer->headers->get('X-Content-Type-Options'))->toBe('nosniff');
+    expect($file->name)
+        ->toBe($shown)
+        ->and($file->path)
+        ->toMatch('#^files/[A-Za-z0-9]{40}(\.[a-z0-9]+)?$#')
+        ->and($answer->headers->get('Content-Disposition'))
+        ->toStartWith('attachment')
+        ->and($answer->headers->get('Content-Type'))
+        ->toStartWith('application/octet-stream')
+        ->and($answer->headers->get('X-Content-Type-Options'))
+        ->toBe('nosniff');
 })->with([
     'a path' => ['../../etc/passwd.txt', 'text', 'passwd.txt'],
     'a path of another kind' => ['..\\..\\boot.txt', 'text', 'boot.txt'],
@@ -69,13 +88,19 @@ it('keeps files where only the application reads them', function (): void {
     Storage::build([...config('filesystems.disks.local'), 'root' => $root])->putFileAs('files', upload('a.txt', 'x'), 'a');
     clearstatcache();
 
-    expect(fileperms("$root/files/a") & 0o777)->toBe(0o600)->and(fileperms("$root/files") & 0o777)->toBe(0o700);
+    expect(fileperms("$root/files/a") & 0o777)
+        ->toBe(0o600)
+        ->and(fileperms("$root/files") & 0o777)
+        ->toBe(0o700);
     (new Filesystem())->deleteDirectory($root);
 });
 
 it('refuses what is no document, is too large or is not there', function (UploadedFile $file): void {
     $this->post("/projects/{$this->project->id}/files", ['file' => $file])->assertSessionHasErrors('file');
-    expect(File::query()->count())->toBe(0)->and(Storage::disk('local')->allFiles())->toBe([]);
+    expect(File::query()->count())
+        ->toBe(0)
+        ->and(Storage::disk('local')->allFiles())
+        ->toBe([]);
 })->with([
     'a program named as a picture' => fn() => upload('quay.png', "\x7fELF\x02\x01\x01".str_repeat("\0", 60)),
     'a page with a script' => fn() => upload('page.html', '<!doctype html><html><script>alert(1)</script></html>'),
@@ -92,7 +117,11 @@ it('takes a file away and brings it back by undo', function (): void {
     $batch = session('change')['batch'];
     $this->get("/files/$file->id")->assertNotFound();
     $this->post("/undo/$batch")->assertSessionHasNoErrors();
-    expect($this->get("/files/$file->id")->assertOk()->streamedContent())->toBe('words');
+    expect(
+        $this->get("/files/$file->id")
+            ->assertOk()
+            ->streamedContent(),
+    )->toBe('words');
 });
 
 it('keeps references that lead somewhere, never a script', function (): void {
@@ -100,8 +129,10 @@ it('keeps references that lead somewhere, never a script', function (): void {
     $this->post("/projects/{$this->project->id}/references", ['address' => 'javascript:alert(1)'])->assertSessionHasErrors('address');
     $this->post("/projects/{$this->project->id}/references", ['address' => 'data:text/html,x'])->assertSessionHasErrors('address');
 
-    expect($this->props("/projects/{$this->project->id}")['page']['beside']['references'])->toHaveCount(1)
-        ->and($this->props("/projects/{$this->project->id}")['page']['beside']['references'][0])->toMatchArray(['title' => 'harbour.example/tides', 'address' => 'https://harbour.example/tides']);
+    expect($this->props("/projects/{$this->project->id}")['page']['beside']['references'])
+        ->toHaveCount(1)
+        ->and($this->props("/projects/{$this->project->id}")['page']['beside']['references'][0])
+        ->toMatchArray(['title' => 'harbour.example/tides', 'address' => 'https://harbour.example/tides']);
 });
 
 it('tells those who are mentioned and those who help, if they may see it', function (): void {
@@ -112,8 +143,14 @@ it('tells those who are mentioned and those who help, if they may see it', funct
 
     foreach ([$this->ana, $this->elif] as $person) {
         $news = $this->actingAs($person)->props('/news')['page']['unread'];
-        expect($news)->toHaveCount(1)
-            ->and($news[0])->toMatchArray(['words' => 'said: The float is back, @elif', 'title' => 'Moorings Orkney', 'link' => "/projects/{$this->project->id}"]);
+        expect($news)
+            ->toHaveCount(1)
+            ->and($news[0])
+            ->toMatchArray([
+                'words' => 'said: The float is back, @elif',
+                'title' => 'Moorings Orkney',
+                'link' => "/projects/{$this->project->id}",
+            ]);
     }
 
     expect($this->actingAs($this->mei)->props('/news')['page']['unread'])->toBe([]);
@@ -122,8 +159,12 @@ it('tells those who are mentioned and those who help, if they may see it', funct
 it('lets only its writer take a comment out', function (): void {
     $this->post("/projects/{$this->project->id}/comments", ['words' => 'It holds']);
     $id = $this->props("/projects/{$this->project->id}")['page']['beside']['comments'][0]['id'];
-    $this->actingAs($this->elif)->delete("/comments/$id")->assertForbidden();
-    $this->actingAs($this->mei)->delete("/comments/$id")->assertSessionHasNoErrors();
+    $this->actingAs($this->elif)
+        ->delete("/comments/$id")
+        ->assertForbidden();
+    $this->actingAs($this->mei)
+        ->delete("/comments/$id")
+        ->assertSessionHasNoErrors();
 });
 
 it('lists what one helps with', function (): void {

@@ -21,11 +21,24 @@ beforeEach(function (): void {
 });
 
 it('keeps a brief in Markdown', function (): void {
-    $this->put("/projects/{$this->project->id}/brief", ['reason' => 'Because it is **cold**.', 'outcome' => "- nine\n- harbours", 'limits' => '', 'approach' => null])->assertSessionHasNoErrors();
+    $this->put("/projects/{$this->project->id}/brief", [
+        'reason' => 'Because it is **cold**.',
+        'outcome' => "- nine\n- harbours",
+        'limits' => '',
+        'approach' => null,
+    ])->assertSessionHasNoErrors();
     $brief = array_column(($this->page)()['brief'], 'html', 'name');
 
-    expect($brief)->toBe(['reason' => "<p>Because it is <strong>cold</strong>.</p>\n", 'outcome' => "<ul>\n<li>nine</li>\n<li>harbours</li>\n</ul>\n", 'limits' => null, 'approach' => null, 'notes' => null]);
-    $this->actingAs(Made::person())->put("/projects/{$this->project->id}/brief", ['reason' => 'x'])->assertForbidden();
+    expect($brief)->toBe([
+        'reason' => "<p>Because it is <strong>cold</strong>.</p>\n",
+        'outcome' => "<ul>\n<li>nine</li>\n<li>harbours</li>\n</ul>\n",
+        'limits' => null,
+        'approach' => null,
+        'notes' => null,
+    ]);
+    $this->actingAs(Made::person())
+        ->put("/projects/{$this->project->id}/brief", ['reason' => 'x'])
+        ->assertForbidden();
 });
 
 it('lets nothing through Markdown that could do harm', function (string $text): void {
@@ -36,8 +49,10 @@ it('lets nothing through Markdown that could do harm', function (string $text): 
         expect($element->tagName)->toBeIn(['html', 'body', 'p', 'a', 'span', 'pre', 'code', 'strong', 'em', 'ul', 'li']);
 
         foreach ($element->attributes as $attribute) {
-            expect($attribute->name)->toBeIn(['href', 'title', 'class', 'rel'])
-                ->and(strtolower(trim($attribute->value)))->not->toMatch('/^(javascript|data|vbscript):/');
+            expect($attribute->name)
+                ->toBeIn(['href', 'title', 'class', 'rel'])
+                ->and(strtolower(trim($attribute->value)))
+                ->not->toMatch('/^(javascript|data|vbscript):/');
         }
     }
 })->with([
@@ -62,8 +77,10 @@ it('survives Markdown made to be slow', function (): void {
 it('shows how it stands, with its date, on its page and in the register', function (): void {
     $this->put("/projects/{$this->project->id}/status", ['line' => 'Two harbours left.'])->assertSessionHasNoErrors();
 
-    expect(($this->page)())->toMatchArray(['statusLine' => 'Two harbours left.', 'statusOn' => Made::TODAY])
-        ->and($this->props('/projects')['page']['groups'][0]['projects'][0]['statusLine'])->toBe('Two harbours left.');
+    expect(($this->page)())
+        ->toMatchArray(['statusLine' => 'Two harbours left.', 'statusOn' => Made::TODAY])
+        ->and($this->props('/projects')['page']['groups'][0]['projects'][0]['statusLine'])
+        ->toBe('Two harbours left.');
     $this->put("/projects/{$this->project->id}/status", ['line' => '']);
     expect(($this->page)()['statusOn'])->toBeNull();
 });
@@ -78,8 +95,12 @@ it('has milestones to reach', function (): void {
     expect(($this->page)()['milestones'][0])->toMatchArray(['reachedOn' => Made::TODAY, 'isLate' => false]);
     $this->put("/milestones/$milestone->id", ['title' => 'Six wet', 'on' => '2027-03-01']);
     expect($milestone->refresh()->title)->toBe('Six wet');
-    $this->actingAs(Made::person())->delete("/milestones/$milestone->id")->assertForbidden();
-    $this->actingAs($this->lead)->delete("/milestones/$milestone->id")->assertSessionHasNoErrors();
+    $this->actingAs(Made::person())
+        ->delete("/milestones/$milestone->id")
+        ->assertForbidden();
+    $this->actingAs($this->lead)
+        ->delete("/milestones/$milestone->id")
+        ->assertSessionHasNoErrors();
     expect(Milestone::query()->count())->toBe(0);
 });
 
@@ -90,15 +111,23 @@ it('promotes a line of the plan to a task once', function (): void {
 
     $this->post("/lines/$line->id/promote")->assertSessionHasNoErrors();
     $this->post("/lines/$line->id/promote")->assertSessionHasErrors('line');
-    expect(Task::query()->firstOrFail())->title->toBe('Ask the ferry')->project_id->toBe($this->project->id);
+    expect(Task::query()->firstOrFail())
+        ->title->toBe('Ask the ferry')
+        ->project_id->toBe($this->project->id);
 
     $this->post('/undo/'.DB::table('activity_log')->orderByDesc('id')->value('batch_uuid'))->assertSessionHasNoErrors();
-    expect(Task::query()->count())->toBe(0)->and($line->refresh()->task_id)->toBeNull();
+    expect(Task::query()->count())
+        ->toBe(0)
+        ->and($line->refresh()->task_id)
+        ->toBeNull();
 });
 
 it('says how likely it is to be done in time, once three weeks show how it moves', function (): void {
     $project = Made::project($this->mei, more: ['starts_on' => '2027-01-11', 'due_on' => '2027-03-12']);
-    $tasks = array_map(fn(int $number) => Made::task($this->mei, ['project_id' => $project->id, 'created_on' => '2027-01-04']), range(0, 9));
+    $tasks = array_map(
+        fn(int $number) => Made::task($this->mei, ['project_id' => $project->id, 'created_on' => '2027-01-04']),
+        range(0, 9),
+    );
     $page = fn(): array => $this->props("/projects/$project->id")['page'];
     expect($page()['forecast']['chance'])->toBe('below 1%');
 
@@ -106,9 +135,16 @@ it('says how likely it is to be done in time, once three weeks show how it moves
         $tasks[$i]->update(['done_on' => (string) Day::of('2027-01-01')->plus($days)]);
     }
 
-    expect($page()['forecast'])->toMatchArray(['chance' => 'below 1%', 'increments' => [100, 100, 100, 100], 'sentence' => 'On pace by the calendar; at 10 points a week it gets there about 21 Mar; 12 a week would make it.'])
-        ->and($page()['project']['gauge'])->toMatchArray(['low' => 90, 'high' => 90])
-        ->and($this->getJson("/projects/$project->id/figure?on=".Made::TODAY)->json('forecast.1'))->toBe('60.0 points are still to go, with 5 weeks left.');
+    expect($page()['forecast'])
+        ->toMatchArray([
+            'chance' => 'below 1%',
+            'increments' => [100, 100, 100, 100],
+            'sentence' => 'On pace by the calendar; at 10 points a week it gets there about 21 Mar; 12 a week would make it.',
+        ])
+        ->and($page()['project']['gauge'])
+        ->toMatchArray(['low' => 90, 'high' => 90])
+        ->and($this->getJson("/projects/$project->id/figure?on=".Made::TODAY)->json('forecast.1'))
+        ->toBe('60.0 points are still to go, with 5 weeks left.');
 
     $project->update(['state' => 'paused']);
     expect($page()['forecast'])->toBeNull();
@@ -117,8 +153,11 @@ it('says how likely it is to be done in time, once three weeks show how it moves
 it('asks what was learned as it is closed', function (): void {
     $this->put("/projects/{$this->project->id}/close", ['learned' => 'Book the chamber first.'])->assertSessionHasNoErrors();
 
-    expect($this->project->refresh())->state->toBe(ProjectState::Done)->learned->toBe('Book the chamber first.')
-        ->and(($this->page)()['learned'])->toBe('Book the chamber first.');
+    expect($this->project->refresh())
+        ->state->toBe(ProjectState::Done)
+        ->learned->toBe('Book the chamber first.')
+        ->and(($this->page)()['learned'])
+        ->toBe('Book the chamber first.');
 });
 
 it('shows the quarter’s goals beside a project that is not taken on yet', function (): void {
@@ -126,6 +165,8 @@ it('shows the quarter’s goals beside a project that is not taken on yet', func
     Made::goal($this->lead, '2027-Q1', ['title' => 'A secret goal', 'visibility' => 'only_me']);
     $proposed = Made::project($this->mei, [$goal], more: ['state' => 'proposed']);
 
-    expect(array_column($this->props("/projects/$proposed->id")['page']['quarterGoals'], 'title'))->toBe(['First fifteen'])
-        ->and(($this->page)()['quarterGoals'])->toBe([]);
+    expect(array_column($this->props("/projects/$proposed->id")['page']['quarterGoals'], 'title'))
+        ->toBe(['First fifteen'])
+        ->and(($this->page)()['quarterGoals'])
+        ->toBe([]);
 });

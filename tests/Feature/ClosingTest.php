@@ -19,7 +19,11 @@ beforeEach(function (): void {
     $this->mei = Made::person(name: 'Mei Tanaka');
     $this->actingAs($this->lead);
     $this->year = Made::goal($this->lead, '2027');
-    $this->goal = fn(string $title, array $more = [], string $period = '2027-Q1'): Goal => Made::goal($this->mei, $period, ['title' => $title, 'parent_id' => $this->year->id, ...$more]);
+    $this->goal = fn(string $title, array $more = [], string $period = '2027-Q1'): Goal => Made::goal($this->mei, $period, [
+        'title' => $title,
+        'parent_id' => $this->year->id,
+        ...$more,
+    ]);
     $this->next = fn(string $title): ?Goal => Goal::query()->where('title', $title)->where('period', '2027-Q2')->first();
 });
 
@@ -40,36 +44,53 @@ it('closes a quarter in one pass, and the next one starts right', function (): v
     $progress = fn(Goal $goal): float => $this->props("/goals/$goal->id")['page']['goal']['gauge']['progress'];
     $before = $progress($wet);
 
-    $this->post('/closing/2027-Q1', ['goals' => [
-        $wet->id => ['result' => 'partly_met', 'line' => 'Weather.', 'rest' => 'carried'],
-        $revenue->id => ['result' => 'partly_met', 'rest' => 'carried'],
-        $farms->id => ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm signs\n\nGotland answers"],
-        $guide->id => ['result' => 'dropped', 'rest' => 'dropped'],
-        $done->id => ['result' => 'met', 'score' => '', 'rest' => ''],
-        $stays->id => ['result' => ''],
-    ]])->assertSessionHasNoErrors();
+    $this->post('/closing/2027-Q1', [
+        'goals' => [
+            $wet->id => ['result' => 'partly_met', 'line' => 'Weather.', 'rest' => 'carried'],
+            $revenue->id => ['result' => 'partly_met', 'rest' => 'carried'],
+            $farms->id => ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm signs\n\nGotland answers"],
+            $guide->id => ['result' => 'dropped', 'rest' => 'dropped'],
+            $done->id => ['result' => 'met', 'score' => '', 'rest' => ''],
+            $stays->id => ['result' => ''],
+        ],
+    ])->assertSessionHasNoErrors();
 
-    expect(($this->next)('28 harbours wet'))->not->toBeNull()
+    expect(($this->next)('28 harbours wet'))
+        ->not->toBeNull()
         ->predecessor_id->toBe($wet->id)
         ->parent_id->toBe($this->year->id)
         ->owner_id->toBe($this->mei->id)
         ->is_main->toBeTrue();
     $next = ($this->next)('28 harbours wet');
-    expect($project->servings()->pluck('goal_id')->all())->toBe([$wet->id, $next->id])
-        ->and($open->refresh()->goal_id)->toBe($next->id)
-        ->and(($this->next)('Revenue')->start_value)->toEqual(60)
-        ->and(($this->next)('Revenue')->target_value)->toEqual(75)
-        ->and(($this->next)('Bornholm signs')->predecessor_id)->toBe($farms->id)
-        ->and($farmWork->servings()->pluck('goal_id')->all())->toBe([$farms->id, ($this->next)('Bornholm signs')->id])
-        ->and(Goal::query()->where('period', '2027-Q2')->count())->toBe(4)
-        ->and($guideWork->refresh()->state)->toBe(ProjectState::Dropped)
-        ->and($guideTask->refresh()->dropped_on)->not->toBeNull()
-        ->and($done->refresh()->result)->toBe(Result::Met)
-        ->and($stays->refresh()->closed_on)->toBeNull()
+    expect($project->servings()->pluck('goal_id')->all())
+        ->toBe([$wet->id, $next->id])
+        ->and($open->refresh()->goal_id)
+        ->toBe($next->id)
+        ->and(($this->next)('Revenue')->start_value)
+        ->toEqual(60)
+        ->and(($this->next)('Revenue')->target_value)
+        ->toEqual(75)
+        ->and(($this->next)('Bornholm signs')->predecessor_id)
+        ->toBe($farms->id)
+        ->and($farmWork->servings()->pluck('goal_id')->all())
+        ->toBe([$farms->id, ($this->next)('Bornholm signs')->id])
+        ->and(Goal::query()->where('period', '2027-Q2')->count())
+        ->toBe(4)
+        ->and($guideWork->refresh()->state)
+        ->toBe(ProjectState::Dropped)
+        ->and($guideTask->refresh()->dropped_on)
+        ->not->toBeNull()
+        ->and($done->refresh()->result)
+        ->toBe(Result::Met)
+        ->and($stays->refresh()->closed_on)
+        ->toBeNull()
         // The old quarter still reads as it was.
-        ->and($progress($wet))->toBe($before)
-        ->and($this->props("/goals/$wet->id")['page']['successors'][0]['id'])->toBe($next->id)
-        ->and($this->props("/goals/$next->id")['page']['predecessor']['id'])->toBe($wet->id);
+        ->and($progress($wet))
+        ->toBe($before)
+        ->and($this->props("/goals/$wet->id")['page']['successors'][0]['id'])
+        ->toBe($next->id)
+        ->and($this->props("/goals/$next->id")['page']['predecessor']['id'])
+        ->toBe($wet->id);
 });
 
 it('takes a whole pass back with one undo', function (): void {
@@ -81,19 +102,25 @@ it('takes a whole pass back with one undo', function (): void {
 
     $this->post('/undo/'.DB::table('activity_log')->value('batch_uuid'))->assertSessionHasNoErrors();
 
-    expect(Goal::query()->count())->toBe(2)
-        ->and($goal->refresh()->closed_on)->toBeNull()
-        ->and($task->refresh()->goal_id)->toBe($goal->id)
-        ->and($project->servings()->count())->toBe(1);
+    expect(Goal::query()->count())
+        ->toBe(2)
+        ->and($goal->refresh()->closed_on)
+        ->toBeNull()
+        ->and($task->refresh()->goal_id)
+        ->toBe($goal->id)
+        ->and($project->servings()->count())
+        ->toBe(1);
 });
 
 it('carries what hangs on a carried goal under what carries that on', function (): void {
     $trust = ($this->goal)('Trust');
     $survey = ($this->goal)('Survey', ['parent_id' => $trust->id]);
-    $this->post('/closing/2027-Q1', ['goals' => [
-        $survey->id => ['result' => 'not_met', 'rest' => 'carried'],
-        $trust->id => ['result' => 'not_met', 'rest' => 'carried'],
-    ]])->assertSessionHasNoErrors();
+    $this->post('/closing/2027-Q1', [
+        'goals' => [
+            $survey->id => ['result' => 'not_met', 'rest' => 'carried'],
+            $trust->id => ['result' => 'not_met', 'rest' => 'carried'],
+        ],
+    ])->assertSessionHasNoErrors();
 
     expect(($this->next)('Survey')->parent_id)->toBe(($this->next)('Trust')->id);
 });
@@ -105,15 +132,26 @@ it('shelves a goal with its work, to be looked at again', function (): void {
     $task = Made::task($this->mei, ['goal_id' => $goal->id]);
     $week = Made::goal($this->mei, '2027-W06', ['parent_id' => $goal->id]);
 
-    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-04-01'])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/close", [
+        'result' => 'not_met',
+        'rest' => 'shelved',
+        'lookAgainOn' => '2027-04-01',
+    ])->assertSessionHasNoErrors();
 
-    expect($goal->refresh()->result)->toBe(Result::NotMet)
-        ->and($goal->rest)->toBe(Rest::Shelved)
-        ->and((string) $goal->look_again_on)->toBe('2027-04-01')
-        ->and($alone->refresh()->state)->toBe(ProjectState::Shelved)
-        ->and($shared->refresh()->state)->toBe(ProjectState::Active)
-        ->and($task->refresh()->shelved_on)->not->toBeNull()
-        ->and($week->refresh()->result)->toBe(Result::Dropped);
+    expect($goal->refresh()->result)
+        ->toBe(Result::NotMet)
+        ->and($goal->rest)
+        ->toBe(Rest::Shelved)
+        ->and((string) $goal->look_again_on)
+        ->toBe('2027-04-01')
+        ->and($alone->refresh()->state)
+        ->toBe(ProjectState::Shelved)
+        ->and($shared->refresh()->state)
+        ->toBe(ProjectState::Active)
+        ->and($task->refresh()->shelved_on)
+        ->not->toBeNull()
+        ->and($week->refresh()->result)
+        ->toBe(Result::Dropped);
 
     Made::later('2027-04-01');
     $tray = $this->actingAs($this->mei)->props('/tray');
@@ -133,9 +171,12 @@ it('gives a carried count what is left, and a part of a number its work', functi
     $this->post("/goals/$count->id/close", ['result' => 'not_met', 'rest' => 'carried']);
     $this->post("/goals/$number->id/close", ['result' => 'not_met', 'rest' => 'split', 'titles' => "Contracts\nPrices"]);
 
-    expect(($this->next)('Eight contracts')->target_value)->toEqual(7)
-        ->and(($this->next)('Contracts')->measure)->toBe(MeasureKind::Work)
-        ->and(($this->next)('Prices')->target_value)->toBeNull();
+    expect(($this->next)('Eight contracts')->target_value)
+        ->toEqual(7)
+        ->and(($this->next)('Contracts')->measure)
+        ->toBe(MeasureKind::Work)
+        ->and(($this->next)('Prices')->target_value)
+        ->toBeNull();
 });
 
 it('refuses what contradicts itself, and closes nothing then', function (array $said, string $field): void {
@@ -144,7 +185,10 @@ it('refuses what contradicts itself, and closes nothing then', function (array $
     $this->post('/closing/2027-Q1', ['goals' => [$other->id => ['result' => 'met'], $goal->id => $said]])->assertSessionHasErrors();
     expect($other->refresh()->closed_on)->toBeNull();
     $this->post("/goals/$goal->id/close", $said)->assertSessionHasErrors($field);
-    expect($goal->refresh()->closed_on)->toBeNull()->and(Goal::query()->count())->toBe(3);
+    expect($goal->refresh()->closed_on)
+        ->toBeNull()
+        ->and(Goal::query()->count())
+        ->toBe(3);
 })->with([
     'met and carried' => [['result' => 'met', 'rest' => 'carried'], 'rest'],
     'dropped and split' => [['result' => 'dropped', 'rest' => 'split', 'titles' => "a\nb"], 'rest'],
@@ -163,15 +207,20 @@ it('is for the owner and the leads, goal by goal', function (): void {
     $this->post('/closing/2027-Q1', ['goals' => [$mine->id => ['result' => 'met'], $theirs->id => ['result' => 'met']]])->assertForbidden();
     $this->post('/closing/2027-Q1', ['goals' => [$hidden->id => ['result' => 'met']]])->assertNotFound();
     $rows = $this->props('/closing/2027-Q1')['page']['open'];
-    expect(array_column($rows, 'mayClose'))->toBe([true, false])->and($mine->refresh()->closed_on)->toBeNull();
+    expect(array_column($rows, 'mayClose'))
+        ->toBe([true, false])
+        ->and($mine->refresh()->closed_on)
+        ->toBeNull();
 });
 
 it('says when a goal is ready to be closed', function (): void {
     $goal = ($this->goal)('28 harbours wet');
     Made::task($this->mei, ['goal_id' => $goal->id, 'done_on' => '2027-02-01']);
 
-    expect($this->props("/goals/$goal->id")['page']['ready'])->toBe('done')
-        ->and($this->props('/closing/2027-Q1')['page']['open'][0]['offer']['proposed'])->toBe('met');
+    expect($this->props("/goals/$goal->id")['page']['ready'])
+        ->toBe('done')
+        ->and($this->props('/closing/2027-Q1')['page']['open'][0]['offer']['proposed'])
+        ->toBe('met');
 
     Made::later('2027-04-02');
     expect(array_column($this->props('/')['page']['passes'], 'title'))->toContain('Close Q1');
@@ -180,7 +229,14 @@ it('says when a goal is ready to be closed', function (): void {
 it('lets work that its owner may not change go on', function (): void {
     $goal = ($this->goal)('28 harbours wet');
     $theirs = Made::project($this->lead, [$goal]);
-    $this->actingAs($this->mei)->post("/goals/$goal->id/close", ['result' => 'dropped', 'rest' => 'dropped'])->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->post("/goals/$goal->id/close", ['result' => 'dropped', 'rest' => 'dropped'])
+        ->assertSessionHasNoErrors();
 
-    expect($theirs->refresh()->state)->toBe(ProjectState::Active)->and(Project::query()->count())->toBe(1)->and(Task::query()->count())->toBe(0);
+    expect($theirs->refresh()->state)
+        ->toBe(ProjectState::Active)
+        ->and(Project::query()->count())
+        ->toBe(1)
+        ->and(Task::query()->count())
+        ->toBe(0);
 });

@@ -24,11 +24,16 @@ it('holds a purpose, outlooks and a theme with its why, in sight where a day beg
     $this->put('/periods/2027/words', ['words' => 'Calm water', 'why' => 'We ran last year.'])->assertSessionHasNoErrors();
 
     $page = $this->props('/direction')['page'];
-    expect($page['bearing']['purpose'])->toBe('Water that is measured is looked after.')
-        ->and($page['bearing']['outlooks'][0]['title'])->toBe('Every harbour measures')
-        ->and($page['year']['why'])->toBe('We ran last year.')
-        ->and($this->props('/')['page']['bearing'])->toBe($page['bearing'])
-        ->and($this->props('/')['frame']['rail']['theme'])->toBe('Calm water');
+    expect($page['bearing']['purpose'])
+        ->toBe('Water that is measured is looked after.')
+        ->and($page['bearing']['outlooks'][0]['title'])
+        ->toBe('Every harbour measures')
+        ->and($page['year']['why'])
+        ->toBe('We ran last year.')
+        ->and($this->props('/')['page']['bearing'])
+        ->toBe($page['bearing'])
+        ->and($this->props('/')['frame']['rail']['theme'])
+        ->toBe('Calm water');
 
     $this->put('/purpose', ['purpose' => '']);
     expect(Workspace::query()->firstOrFail()->purpose)->toBeNull();
@@ -54,7 +59,9 @@ it('keeps to three outlooks beyond this year', function (): void {
         $this->post('/outlooks', ['title' => $year, 'on' => "$year-01-01"])->assertSessionHasNoErrors();
     }
 
-    $this->post('/outlooks', ['title' => 'One more', 'on' => '2031-01-01'])->assertSessionHasErrors(['title' => 'Three outlooks are enough to steer by. Change one, or let one go.']);
+    $this->post('/outlooks', ['title' => 'One more', 'on' => '2031-01-01'])->assertSessionHasErrors([
+        'title' => 'Three outlooks are enough to steer by. Change one, or let one go.',
+    ]);
 });
 
 it('hangs year goals on an outlook and places them in quarters', function (): void {
@@ -66,8 +73,10 @@ it('hangs year goals on an outlook and places them in quarters', function (): vo
     $this->put("/goals/$year->id/place", ['quarters' => [5]])->assertSessionHasErrors('quarters.0');
     $this->put("/goals/$quarter->id/place", ['quarters' => [1]])->assertSessionHasErrors('quarters');
 
-    expect($year->refresh()->quarters)->toBe([1, 3])
-        ->and($this->props("/goals/$quarter->id")['page']['outlook']['title'])->toBe('Every harbour measures');
+    expect($year->refresh()->quarters)
+        ->toBe([1, 3])
+        ->and($this->props("/goals/$quarter->id")['page']['outlook']['title'])
+        ->toBe('Every harbour measures');
 
     $this->delete("/outlooks/$outlook->id");
     expect($year->refresh()->outlook_id)->toBeNull();
@@ -81,7 +90,10 @@ it('shows the main goals of the year and its quarters on the rail', function ():
     $this->put('/periods/2027-Q2/words', ['words' => 'First fifteen']);
     $rail = $this->props('/people')['frame']['rail'];
 
-    expect($rail['mainGoal']['title'])->toBe('40 harbours')->and(array_column($rail['quarters'], 'words'))->toBe(['Type approval', 'First fifteen', null, null]);
+    expect($rail['mainGoal']['title'])
+        ->toBe('40 harbours')
+        ->and(array_column($rail['quarters'], 'words'))
+        ->toBe(['Type approval', 'First fifteen', null, null]);
 });
 
 describe('an area', function (): void {
@@ -97,15 +109,27 @@ describe('an area', function (): void {
         $this->actingAs($this->mei)->post("/areas/$area->id/jots", ['words' => 'Prices rise']);
 
         $page = $this->actingAs($this->lead)->props("/areas/$area->id")['page'];
-        expect($page['forward'])->toBe(60)->and($page['upkeep'])->toBe(20)
-            ->and($page['done'])->toHaveCount(2)
-            ->and(array_column($page['thisWeek'], 'title'))->toBe(['Moor two'])
-            ->and(array_column($page['projects'], 'title'))->toBe(['Moorings Orkney', 'Paint'])
-            ->and($page['tray'][0]['by']['name'])->toBe('Mei Tanaka')
-            ->and($this->props('/areas')['page']['areas'][0])->toMatchArray(['goals' => 1, 'projects' => 2, 'tray' => 1])
-            ->and($this->props('/tray')['frame']['tray'])->toBe(0);
+        expect($page['forward'])
+            ->toBe(60)
+            ->and($page['upkeep'])
+            ->toBe(20)
+            ->and($page['done'])
+            ->toHaveCount(2)
+            ->and(array_column($page['thisWeek'], 'title'))
+            ->toBe(['Moor two'])
+            ->and(array_column($page['projects'], 'title'))
+            ->toBe(['Moorings Orkney', 'Paint'])
+            ->and($page['tray'][0]['by']['name'])
+            ->toBe('Mei Tanaka')
+            ->and($this->props('/areas')['page']['areas'][0])
+            ->toMatchArray(['goals' => 1, 'projects' => 2, 'tray' => 1])
+            ->and($this->props('/tray')['frame']['tray'])
+            ->toBe(0);
 
-        $this->post("/jots/{$page['tray'][0]['id']}/task", ['title' => 'Look at prices', 'project' => $served->id])->assertSessionHasNoErrors();
+        $this->post("/jots/{$page['tray'][0]['id']}/task", [
+            'title' => 'Look at prices',
+            'project' => $served->id,
+        ])->assertSessionHasNoErrors();
         expect(Task::query()->where('title', 'Look at prices')->exists())->toBeTrue();
     });
 
@@ -117,7 +141,9 @@ describe('an area', function (): void {
             Made::task($this->mei, ['project_id' => $project->id, 'planned' => '2027-W06']);
         }
 
-        expect($this->props("/areas/$area->id")['page'])->toMatchArray(['thisWeekMore' => 3])->thisWeek->toHaveCount(30);
+        expect($this->props("/areas/$area->id")['page'])
+            ->toMatchArray(['thisWeekMore' => 3])
+            ->thisWeek->toHaveCount(30);
     });
 
     it('is made, changed and removed, with contacts', function (): void {
@@ -127,14 +153,23 @@ describe('an area', function (): void {
         $area = Area::query()->firstOrFail();
 
         $this->actingAs($this->mei);
-        $this->put("/areas/$area->id", ['name' => 'Kirkwall Harbour', 'kind' => 'client', 'owner' => $this->mei->id, 'notes' => 'Berth 7'])->assertSessionHasNoErrors();
+        $this->put("/areas/$area->id", [
+            'name' => 'Kirkwall Harbour',
+            'kind' => 'client',
+            'owner' => $this->mei->id,
+            'notes' => 'Berth 7',
+        ])->assertSessionHasNoErrors();
         $this->post("/areas/$area->id/contacts", ['name' => 'Morag', 'email' => 'not an address'])->assertSessionHasErrors('email');
         $this->post("/areas/$area->id/contacts", ['name' => 'Morag', 'what' => 'harbour master'])->assertSessionHasNoErrors();
         expect($this->props("/areas/$area->id")['page']['contacts'][0]['what'])->toBe('harbour master');
-        $this->actingAs(Made::person())->put("/areas/$area->id", ['name' => 'x', 'kind' => 'area'])->assertForbidden();
+        $this->actingAs(Made::person())
+            ->put("/areas/$area->id", ['name' => 'x', 'kind' => 'area'])
+            ->assertForbidden();
 
         $project = Made::project($this->mei, more: ['area_id' => $area->id]);
-        $this->actingAs($this->lead)->delete("/areas/$area->id")->assertSessionHasErrors('area');
+        $this->actingAs($this->lead)
+            ->delete("/areas/$area->id")
+            ->assertSessionHasErrors('area');
         $project->update(['area_id' => null]);
         $this->delete("/areas/$area->id")->assertSessionHasNoErrors();
         expect(Area::query()->count())->toBe(0);
@@ -146,20 +181,28 @@ describe('the shelf', function (): void {
         $this->post('/shelf', ['words' => 'A buoy for rivers', 'lookAgainOn' => '2027-02-10'])->assertSessionHasErrors('lookAgainOn');
         $this->post('/shelf', ['words' => 'A buoy for rivers', 'lookAgainOn' => '2027-03-01'])->assertSessionHasNoErrors();
         $this->post('/shelf', ['words' => 'A poster'])->assertSessionHasNoErrors();
-        expect(array_column($this->props('/shelf')['page']['rows'], 'title'))->toBe(['A buoy for rivers', 'A poster'])
-            ->and($this->props('/tray')['frame']['tray'])->toBe(0)
-            ->and($this->actingAs($this->mei)->props('/shelf')['page']['rows'])->toBe([]);
+        expect(array_column($this->props('/shelf')['page']['rows'], 'title'))
+            ->toBe(['A buoy for rivers', 'A poster'])
+            ->and($this->props('/tray')['frame']['tray'])
+            ->toBe(0)
+            ->and($this->actingAs($this->mei)->props('/shelf')['page']['rows'])
+            ->toBe([]);
 
         Made::later('2027-03-01');
         $tray = $this->actingAs($this->lead)->props('/tray');
-        expect(array_column($tray['page']['jots'], 'words'))->toBe(['A buoy for rivers'])->and($tray['frame']['tray'])->toBe(1);
+        expect(array_column($tray['page']['jots'], 'words'))
+            ->toBe(['A buoy for rivers'])
+            ->and($tray['frame']['tray'])
+            ->toBe(1);
     });
 
     it('takes a jot off again or lets it go', function (): void {
         $jot = Jot::query()->create(['person_id' => $this->lead->id, 'words' => 'x', 'jotted_on' => Made::TODAY]);
         $this->put("/shelf/idea/$jot->id")->assertSessionHasNoErrors();
         expect($jot->refresh()->shelved_on)->not->toBeNull();
-        $this->actingAs($this->mei)->delete("/shelf/idea/$jot->id")->assertNotFound();
+        $this->actingAs($this->mei)
+            ->delete("/shelf/idea/$jot->id")
+            ->assertNotFound();
         $this->actingAs($this->lead)->post("/shelf/idea/$jot->id/back");
         expect($jot->refresh()->shelved_on)->toBeNull();
         $this->delete("/shelf/idea/$jot->id");
@@ -168,8 +211,16 @@ describe('the shelf', function (): void {
 
     it('takes a project’s tasks off all lists and gives them back as they were', function (): void {
         $project = Made::project($this->lead);
-        $task = Made::task($this->lead, ['project_id' => $project->id, 'planned' => '2027-W06', 'due_on' => '2027-02-08', 'title' => 'Moor two']);
-        $onLists = fn(string $week = '2027-W06'): bool => str_contains((string) json_encode([$this->props('/')['page'], $this->props("/weeks/$week")['page'], $this->props('/people')['page']]), 'Moor two');
+        $task = Made::task($this->lead, [
+            'project_id' => $project->id,
+            'planned' => '2027-W06',
+            'due_on' => '2027-02-08',
+            'title' => 'Moor two',
+        ]);
+        $onLists = fn(string $week = '2027-W06'): bool => str_contains(
+            (string) json_encode([$this->props('/')['page'], $this->props("/weeks/$week")['page'], $this->props('/people')['page']]),
+            'Moor two',
+        );
         expect($onLists())->toBeTrue();
 
         $this->put("/shelf/project/$project->id", ['lookAgainOn' => '2027-06-01'])->assertSessionHasNoErrors();
@@ -179,6 +230,8 @@ describe('the shelf', function (): void {
         expect($this->props('/tray')['page']['again'][0]['title'])->toBe('Moorings Orkney');
         $this->post("/shelf/project/$project->id/back")->assertSessionHasNoErrors();
         expect($onLists('2027-W22'))->toBeTrue()->and($task->refresh()->carried)->toBe(0);
-        $this->actingAs($this->mei)->put("/shelf/project/$project->id")->assertForbidden();
+        $this->actingAs($this->mei)
+            ->put("/shelf/project/$project->id")
+            ->assertForbidden();
     });
 });

@@ -57,8 +57,18 @@ it('sums up in the database what the core sums up from the tasks', function (): 
         }
     }
 
-    $tasks = array_values(Task::query()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
-    $cores = Project::query()->with(['stages', 'servings'])->get()->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])->all();
+    $tasks = array_values(
+        Task::query()
+            ->with(['stage', 'steps', 'precedences'])
+            ->get()
+            ->map(CoreRecords::task(...))
+            ->all(),
+    );
+    $cores = Project::query()
+        ->with(['stages', 'servings'])
+        ->get()
+        ->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])
+        ->all();
     $rows = new TalliesOfTasks($cores, [], $tasks);
     $stored = new StoredTallies(array_map(fn($project) => $project->weighing, $cores), [(string) $goal->id], [(string) $goal->id]);
     $days = array_map(fn(int $number): Day => Day::of('2026-12-30')->plus($number), range(0, 66, 3));
@@ -85,21 +95,60 @@ describe('the demo', function (): void {
     it('is a full year of a company', function (): void {
         $count = fn(string $table, array $where = []): int => DB::table($table)->where($where)->count();
 
-        expect($count('people'))->toBe(9)
-            ->and($count('goals', ['horizon' => 'year']))->toBe(4)
-            ->and($count('goals', ['horizon' => 'week']))->toBe(40)
-            ->and(Goal::query()->where('horizon', 'quarter')->distinct()->count('period'))->toBe(4)
-            ->and($count('projects'))->toBe(15)
-            ->and($count('tasks'))->toBe(500)
-            ->and($count('series'))->toBe(2)
-            ->and($count('meetings'))->toBe(30)
-            ->and(DB::table('reviews')->whereNotNull('held_at')->count())->toBe(25);
+        expect($count('people'))
+            ->toBe(9)
+            ->and($count('goals', ['horizon' => 'year']))
+            ->toBe(4)
+            ->and($count('goals', ['horizon' => 'week']))
+            ->toBe(40)
+            ->and(Goal::query()->where('horizon', 'quarter')->distinct()->count('period'))
+            ->toBe(4)
+            ->and($count('projects'))
+            ->toBe(15)
+            ->and($count('tasks'))
+            ->toBe(500)
+            ->and($count('series'))
+            ->toBe(2)
+            ->and($count('meetings'))
+            ->toBe(30)
+            ->and(DB::table('reviews')->whereNotNull('held_at')->count())
+            ->toBe(25);
     });
 
     it('opens every screen', function (): void {
-        foreach ([
-            '/', '/weeks/2027-W06', '/weeks/2026-W40', '/weeks/2027-W30', '/sheet', '/sheet/2026', '/sheet/2027-Q3', '/sheet/2027-W06', '/sheet/2027-02', '/sheet?on=2026-12-01&owner=1&band=behind', '/goals/1', '/goals/16', '/goals/22', '/goals/new?parent=1', '/goals/16/edit', '/projects', '/projects/3', '/projects/12/edit', '/tasks/100', '/meetings', '/series/1', '/series/1/edit', '/series/new', '/meetings/5', '/reviews', '/reviews/2027-W05', '/reviews/2027-W06', '/people', '/tray',
-        ] as $address) {
+        foreach (
+            [
+                '/',
+                '/weeks/2027-W06',
+                '/weeks/2026-W40',
+                '/weeks/2027-W30',
+                '/sheet',
+                '/sheet/2026',
+                '/sheet/2027-Q3',
+                '/sheet/2027-W06',
+                '/sheet/2027-02',
+                '/sheet?on=2026-12-01&owner=1&band=behind',
+                '/goals/1',
+                '/goals/16',
+                '/goals/22',
+                '/goals/new?parent=1',
+                '/goals/16/edit',
+                '/projects',
+                '/projects/3',
+                '/projects/12/edit',
+                '/tasks/100',
+                '/meetings',
+                '/series/1',
+                '/series/1/edit',
+                '/series/new',
+                '/meetings/5',
+                '/reviews',
+                '/reviews/2027-W05',
+                '/reviews/2027-W06',
+                '/people',
+                '/tray',
+            ] as $address
+        ) {
             $this->get($address)->assertOk();
         }
     });
@@ -118,17 +167,31 @@ describe('the demo', function (): void {
 
         foreach ($rows as $row) {
             $computed = $result['goals']["g{$row['id']}"];
-            expect($row['gauge']['band'])->toBe($computed['band'], $row['title'])
-                ->and($row['gauge']['progress'])->toEqualWithDelta($percent($computed['progress']), 0.051)
-                ->and($row['gauge']['expected'])->toEqualWithDelta($percent($computed['expected']), 0.051);
+            expect($row['gauge']['band'])
+                ->toBe($computed['band'], $row['title'])
+                ->and($row['gauge']['progress'])
+                ->toEqualWithDelta($percent($computed['progress']), 0.051)
+                ->and($row['gauge']['expected'])
+                ->toEqualWithDelta($percent($computed['expected']), 0.051);
         }
 
         foreach ([16, 18, 20] as $id) {
-            $figure = $this->getJson("/goals/$id/figure?on=$on")->assertOk()->json();
+            $figure = $this->getJson("/goals/$id/figure?on=$on")
+                ->assertOk()
+                ->json();
             $page = $this->props("/goals/$id?on=$on")['page'];
-            expect($page['goal']['gauge']['progress'])->toEqualWithDelta($percent($result['goals']["g$id"]['progress']), 0.051)
-                ->and($figure['gauge']['progress'])->toBe($page['goal']['gauge']['progress'])
-                ->and(in_array($page['forecast']['chance'] ?? null, shownChances($result['goals']["g$id"]['forecast']['chance'] ?? null), true))->toBeTrue();
+            expect($page['goal']['gauge']['progress'])
+                ->toEqualWithDelta($percent($result['goals']["g$id"]['progress']), 0.051)
+                ->and($figure['gauge']['progress'])
+                ->toBe($page['goal']['gauge']['progress'])
+                ->and(
+                    in_array(
+                        $page['forecast']['chance'] ?? null,
+                        shownChances($result['goals']["g$id"]['forecast']['chance'] ?? null),
+                        true,
+                    ),
+                )
+                ->toBeTrue();
 
             $points = array_column($figure['sum'], 'points', 'link');
             $lines = array_filter($result['goals']["g$id"]['contributors'] ?? [], fn(array $line): bool => $line['kind'] !== 'tasks');
@@ -138,7 +201,18 @@ describe('the demo', function (): void {
                 expect($points[$link])->toEqualWithDelta($line['points'] * 100, 0.051);
             }
         }
-    })->with(['2026-07-01', '2026-08-14', '2026-09-30', '2026-10-01', '2026-11-11', '2026-12-24', '2027-01-03', '2027-01-20', '2027-02-09', '2027-02-10']);
+    })->with([
+        '2026-07-01',
+        '2026-08-14',
+        '2026-09-30',
+        '2026-10-01',
+        '2026-11-11',
+        '2026-12-24',
+        '2027-01-03',
+        '2027-01-20',
+        '2027-02-09',
+        '2027-02-10',
+    ]);
 
     it('is the same every time for a day', function (): void {
         $first = DB::table('tasks')->orderBy('id')->get()->toJson();
@@ -158,36 +232,64 @@ describe('the demo', function (): void {
 
     it('is not loaded over a workspace', function (): void {
         Artisan::call('demo:load');
-        expect(Artisan::output())->toContain('There is a workspace already')->and(Workspace::query()->count())->toBe(1);
+        expect(Artisan::output())
+            ->toContain('There is a workspace already')
+            ->and(Workspace::query()->count())
+            ->toBe(1);
     });
 });
 
 it('can be as large as a workspace gets', function (): void {
     Carbon::setTestNow('2027-02-10 09:00:00');
 
-    expect(Artisan::call('demo:scale', ['--tasks' => 800]))->toBe(0)
-        ->and(DB::table('tasks')->count())->toBe(800)
-        ->and(DB::table('goals')->count())->toBe(501)
-        ->and(DB::table('meetings')->count())->toBe(800)
-        ->and(Artisan::call('demo:scale', ['--tasks' => 'many']))->toBe(1);
-    $this->actingAs(Person::query()->firstOrFail())->get('/sheet')->assertOk();
+    expect(Artisan::call('demo:scale', ['--tasks' => 800]))
+        ->toBe(0)
+        ->and(DB::table('tasks')->count())
+        ->toBe(800)
+        ->and(DB::table('goals')->count())
+        ->toBe(501)
+        ->and(DB::table('meetings')->count())
+        ->toBe(800)
+        ->and(Artisan::call('demo:scale', ['--tasks' => 'many']))
+        ->toBe(1);
+    $this->actingAs(Person::query()->firstOrFail())
+        ->get('/sheet')
+        ->assertOk();
 });
 
 it('can be laid around any day', function (string $day): void {
     Carbon::setTestNow("$day 09:00:00");
     Saltglass::load(Day::of($day));
 
-    expect(DB::table('tasks')->count())->toBe(500)->and(DB::table('meetings')->count())->toBe(30)->and(DB::table('goals')->count())->toBe(73);
+    expect(DB::table('tasks')->count())
+        ->toBe(500)
+        ->and(DB::table('meetings')->count())
+        ->toBe(30)
+        ->and(DB::table('goals')->count())
+        ->toBe(73);
 })->with(['2027-01-01', '2028-02-29', '2026-12-31', '2027-05-09']);
 
 it('computes a plan file on the command line', function (): void {
     $case = dirname(__DIR__).'/cases/01-tasks-roll-up.plan.json';
 
-    expect(Artisan::call('plan:compute', ['file' => $case, '--as-of' => '2027-02-12']))->toBe(0)
-        ->and(json_decode(Artisan::output(), true)['goals']['year']['progress'])->toEqual(0.3333);
+    expect(Artisan::call('plan:compute', ['file' => $case, '--as-of' => '2027-02-12']))
+        ->toBe(0)
+        ->and(json_decode(Artisan::output(), true)['goals']['year']['progress'])
+        ->toEqual(0.3333);
 
-    $run = Process::path(base_path())->input('{"format":"loftrin-plan","version":1,"goals":[{"id":"g7","horizon":"year","period":"2027","measure":{"kind":"number","start":1,"target":1}}]}')->run('php artisan plan:compute -');
-    expect($run->exitCode())->toBe(1)->and($run->output())->toBe('')->and($run->errorOutput())->toBe("goal g7: target must differ from start\n");
+    $run = Process::path(base_path())
+        ->input(
+            ''
+                .'{"format":"loftrin-plan","version":1,"goals":[{"id":"g7","horizon":"year","period":"2027",'
+                .'"measure":{"kind":"number","start":1,"target":1}}]}',
+        )
+        ->run('php artisan plan:compute -');
+    expect($run->exitCode())
+        ->toBe(1)
+        ->and($run->output())
+        ->toBe('')
+        ->and($run->errorOutput())
+        ->toBe("goal g7: target must differ from start\n");
 
     foreach ([['/nowhere.json', '2027-01-01'], [$case, 'soon']] as [$file, $asOf]) {
         $run = Process::path(base_path())->run(['php', 'artisan', 'plan:compute', $file, "--as-of=$asOf"]);

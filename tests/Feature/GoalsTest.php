@@ -30,28 +30,50 @@ it('sets a goal of each kind', function (array $measure, array $stored): void {
 
 it('refuses bad input at its field and keeps what was typed', function (array $input, string $field, ?string $words = null): void {
     $parent = Made::goal($this->lead, '2027-Q1', ['title' => 'First harbours']);
-    $input = array_map(fn(mixed $value): mixed => match ($value) {
-        'PARENT' => $parent->id,
-        'TEN MEGABYTES' => str_repeat('x', 10 * 1024 * 1024),
-        default => $value,
-    }, $input);
+    $input = array_map(
+        fn(mixed $value): mixed => match ($value) {
+            'PARENT' => $parent->id,
+            'TEN MEGABYTES' => str_repeat('x', 10 * 1024 * 1024),
+            default => $value,
+        },
+        $input,
+    );
     $response = $this->from('/goals/new')->post('/goals', ['title' => 'A goal', 'period' => '2027-Q1', 'measure' => 'work', ...$input]);
 
     $response->assertRedirect('/goals/new')->assertSessionHasErrors($words === null ? $field : [$field => $words]);
-    expect(Goal::query()->count())->toBe(1)->and(DB::table('activity_log')->count())->toBe(0);
+    expect(Goal::query()->count())
+        ->toBe(1)
+        ->and(DB::table('activity_log')->count())
+        ->toBe(0);
 })->with([
     'an empty title' => [['title' => '  '], 'title'],
     'a title of ten megabytes' => [['title' => 'TEN MEGABYTES'], 'title'],
     'a period that does not exist' => [['period' => '2027-W77'], 'period'],
-    'a target equal to its start' => [['measure' => 'number', 'start' => '3', 'target' => '3.0'], 'target', 'Target must differ from start.'],
+    'a target equal to its start' => [
+        ['measure' => 'number', 'start' => '3', 'target' => '3.0'],
+        'target',
+        'Target must differ from start.',
+    ],
     'no target' => [['measure' => 'number', 'start' => '3'], 'target', 'Say what is to be reached.'],
     'a target that is no number' => [['measure' => 'count', 'target' => 'many'], 'target'],
     'a share above all' => [['measure' => 'keep', 'limit' => '1', 'share' => '101'], 'share'],
-    'outside its parent’s period' => [['parent' => 'PARENT', 'period' => '2027-Q2'], 'parent', '“A goal” cannot stand under “First harbours”: 2027-Q2 does not lie within 2027-Q1.'],
-    'under a shorter horizon' => [['parent' => 'PARENT', 'period' => '2027'], 'parent', '“A goal” cannot stand under “First harbours”: a year goal cannot hang on a quarter goal.'],
+    'outside its parent’s period' => [
+        ['parent' => 'PARENT', 'period' => '2027-Q2'],
+        'parent',
+        '“A goal” cannot stand under “First harbours”: 2027-Q2 does not lie within 2027-Q1.',
+    ],
+    'under a shorter horizon' => [
+        ['parent' => 'PARENT', 'period' => '2027'],
+        'parent',
+        '“A goal” cannot stand under “First harbours”: a year goal cannot hang on a quarter goal.',
+    ],
     'a parent that is not there' => [['parent' => 999], 'parent', 'There is no such goal.'],
     'no weight' => [['weight' => '0'], 'weight'],
-    'a checkpoint outside' => [['checkpoints' => [['on' => '2027-06-01', 'percent' => 50]]], 'checkpoints', 'Checkpoint 2027-06-01 lies outside 2027-Q1.'],
+    'a checkpoint outside' => [
+        ['checkpoints' => [['on' => '2027-06-01', 'percent' => 50]]],
+        'checkpoints',
+        'Checkpoint 2027-06-01 lies outside 2027-Q1.',
+    ],
     'a checkpoint on no day' => [['checkpoints' => [['on' => '2027-02-30', 'percent' => 50]]], 'checkpoints.0.on'],
     'an unknown kind' => [['measure' => 'mood'], 'measure'],
     'a mark of three letters' => [['mark' => 'ABC'], 'mark'],
@@ -61,8 +83,18 @@ it('refuses a goal that would be its own ancestor', function (): void {
     $year = Made::goal($this->lead, '2027');
     $beneath = Made::goal($this->lead, '2027', ['parent_id' => $year->id]);
 
-    $this->put("/goals/$year->id", ['title' => $year->title, 'period' => '2027', 'measure' => 'work', 'parent' => $beneath->id])->assertSessionHasErrors('parent');
-    $this->put("/goals/$year->id", ['title' => $year->title, 'period' => '2027', 'measure' => 'work', 'parent' => $year->id])->assertSessionHasErrors('parent');
+    $this->put("/goals/$year->id", [
+        'title' => $year->title,
+        'period' => '2027',
+        'measure' => 'work',
+        'parent' => $beneath->id,
+    ])->assertSessionHasErrors('parent');
+    $this->put("/goals/$year->id", [
+        'title' => $year->title,
+        'period' => '2027',
+        'measure' => 'work',
+        'parent' => $year->id,
+    ])->assertSessionHasErrors('parent');
     expect($year->refresh()->parent_id)->toBeNull();
 });
 
@@ -78,7 +110,10 @@ it('has one main goal for a period', function (): void {
     $first = Made::goal($this->lead, '2027', ['is_main' => true]);
     $this->post('/goals', ['title' => 'New main', 'period' => '2027', 'measure' => 'work', 'isMain' => true]);
 
-    expect($first->refresh()->is_main)->toBeFalse()->and(Goal::query()->where('is_main', true)->value('title'))->toBe('New main');
+    expect($first->refresh()->is_main)
+        ->toBeFalse()
+        ->and(Goal::query()->where('is_main', true)->value('title'))
+        ->toBe('New main');
 });
 
 it('takes readings and shows the figure they make', function (): void {
@@ -86,13 +121,15 @@ it('takes readings and shows the figure they make', function (): void {
     $this->post("/goals/$goal->id/readings", ['on' => '2027-02-08', 'value' => '60000'])->assertSessionHasNoErrors();
     $this->post("/goals/$goal->id/readings", ['on' => '2027-02-08', 'value' => '52560'])->assertSessionHasNoErrors();
 
-    $this->get("/goals/$goal->id")->assertInertia(fn(AssertableInertia $page) => $page
-        ->component('goals/Goal')
-        ->where('page.goal.gauge.progress', 32)
-        ->where('page.goal.gauge.terms', '€52,560')
-        ->where('page.formula', '(€52,560 − €42,000) ÷ (€75,000 − €42,000), from the reading of 8 Feb')
-        ->has('page.readings', 2)
-        ->etc());
+    $this->get("/goals/$goal->id")->assertInertia(
+        fn(AssertableInertia $page) => $page
+            ->component('goals/Goal')
+            ->where('page.goal.gauge.progress', 32)
+            ->where('page.goal.gauge.terms', '€52,560')
+            ->where('page.formula', '(€52,560 − €42,000) ÷ (€75,000 − €42,000), from the reading of 8 Feb')
+            ->has('page.readings', 2)
+            ->etc(),
+    );
 
     $this->delete('/readings/'.Reading::query()->max('id'));
     $this->get("/goals/$goal->id")->assertInertia(fn(AssertableInertia $page) => $page->where('page.goal.gauge.terms', '€60,000')->etc());
@@ -115,7 +152,9 @@ it('closes a goal and opens it again', function (): void {
     $goal = Made::goal($this->lead, '2027-Q1', ['parent_id' => Made::goal($this->lead)->id]);
     $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'score' => '60', 'line' => 'Weather.'])->assertSessionHasNoErrors();
 
-    $this->get("/goals/$goal->parent_id")->assertInertia(fn(AssertableInertia $page) => $page->where('page.goal.gauge.progress', 60)->where('page.sum.0.points', 60)->etc());
+    $this->get("/goals/$goal->parent_id")->assertInertia(
+        fn(AssertableInertia $page) => $page->where('page.goal.gauge.progress', 60)->where('page.sum.0.points', 60)->etc(),
+    );
     $this->post("/goals/$goal->id/close", ['result' => 'met'])->assertSessionHasErrors('result');
     $this->post("/goals/$goal->id/reopen");
     expect($goal->refresh()->result)->toBeNull();
@@ -129,8 +168,26 @@ it('explains a figure down to what was left out', function (): void {
     Made::task($this->lead, ['project_id' => $project->id]);
 
     expect($this->props("/goals/$goal->id")['page']['sum'])->toEqual([
-        ['title' => 'Moorings Orkney', 'link' => '/projects/1', 'detail' => '1 of 2 tasks', 'weight' => 1, 'done' => 50, 'points' => 50, 'leftOut' => null, 'why' => '/projects/1/figure?on=2027-02-10'],
-        ['title' => 'Moorings Faroe', 'link' => '/projects/2', 'detail' => 'no tasks yet', 'weight' => 1, 'done' => null, 'points' => 0, 'leftOut' => 'dropped 1 Feb, left out', 'why' => '/projects/2/figure?on=2027-02-10'],
+        [
+            'title' => 'Moorings Orkney',
+            'link' => '/projects/1',
+            'detail' => '1 of 2 tasks',
+            'weight' => 1,
+            'done' => 50,
+            'points' => 50,
+            'leftOut' => null,
+            'why' => '/projects/1/figure?on=2027-02-10',
+        ],
+        [
+            'title' => 'Moorings Faroe',
+            'link' => '/projects/2',
+            'detail' => 'no tasks yet',
+            'weight' => 1,
+            'done' => null,
+            'points' => 0,
+            'leftOut' => 'dropped 1 Feb, left out',
+            'why' => '/projects/2/figure?on=2027-02-10',
+        ],
     ]);
 });
 

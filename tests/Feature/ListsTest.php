@@ -23,7 +23,10 @@ beforeEach(function (): void {
     Made::workspace();
     $this->mei = Made::person(name: 'Mei Tanaka');
     $this->actingAs($this->mei);
-    $this->titles = fn(string $address): array => array_column(array_merge(...array_column($this->props($address)['page']['groups'], 'tasks')), 'title');
+    $this->titles = fn(string $address): array => array_column(
+        array_merge(...array_column($this->props($address)['page']['groups'], 'tasks')),
+        'title',
+    );
 });
 
 /** Tasks of all sorts, in and out of projects, each with a time of any kind or none. */
@@ -34,10 +37,36 @@ function scatter(int $count, int $seed): void
     $projects = [];
 
     foreach (['active', 'active', 'paused', 'proposed', 'shelved', 'dropped', 'done'] as $place => $state) {
-        $projects[] = Made::project($owner, [], ['First', 'Second', 'Third'], ['title' => "Project $place", 'state' => $state, 'order' => $place === 0 ? 'staged' : 'any']);
+        $projects[] = Made::project(
+            $owner,
+            [],
+            ['First', 'Second', 'Third'],
+            ['title' => "Project $place", 'state' => $state, 'order' => $place === 0 ? 'staged' : 'any'],
+        );
     }
 
-    $times = [null, null, '2026-12-28', '2027-02-08', '2027-02-10', '2027-02-11', '2027-02-14', '2027-02-15', '2026-W50', '2027-W06', '2027-W07', '2027-W30', '2027-01', '2027-02', '2027-06', '2026-Q4', '2027-Q1', '2027-Q3', '2027', '2028'];
+    $times = [
+        null,
+        null,
+        '2026-12-28',
+        '2027-02-08',
+        '2027-02-10',
+        '2027-02-11',
+        '2027-02-14',
+        '2027-02-15',
+        '2026-W50',
+        '2027-W06',
+        '2027-W07',
+        '2027-W30',
+        '2027-01',
+        '2027-02',
+        '2027-06',
+        '2026-Q4',
+        '2027-Q1',
+        '2027-Q3',
+        '2027',
+        '2028',
+    ];
     $dues = [null, null, null, '2026-11-01', '2027-02-09', '2027-02-10', '2027-02-14', '2027-02-15', '2027-12-01'];
     $pick = fn(array $from): mixed => $from[$random->getInt(0, count($from) - 1)];
     $maybe = fn(mixed $value, int $of): mixed => $random->getInt(1, $of) === 1 ? $value : null;
@@ -73,37 +102,76 @@ function scatter(int $count, int $seed): void
 it('holds every open task in at least one list', function (int $seed): void {
     scatter(250, $seed);
     $lists = app(OwnTasks::class);
-    $in = fn(TaskList ...$of): array => collect($of)->flatMap(fn(TaskList $list): array => $lists->in($list, $this->mei, 30, Day::of('2027-02-01'))->pluck('id')->all())->unique()->sort()->values()->all();
+    $in = fn(TaskList ...$of): array => collect($of)
+        ->flatMap(fn(TaskList $list): array => $lists->in($list, $this->mei, 30, Day::of('2027-02-01'))->pluck('id')->all())
+        ->unique()
+        ->sort()
+        ->values()
+        ->all();
     $open = Task::query()->onLists()->orderBy('id')->pluck('id')->all();
 
-    expect($open)->not->toBe([])->and($in(TaskList::Late, TaskList::Today, TaskList::Week, TaskList::Ahead, TaskList::Undated))->toBe($open);
+    expect($open)
+        ->not->toBe([])
+        ->and($in(TaskList::Late, TaskList::Today, TaskList::Week, TaskList::Ahead, TaskList::Undated))
+        ->toBe($open);
 
     // What is in no list is done, set aside, or belongs to a project that is.
     $rest = Task::query()->whereNotIn('id', $open)->with('project')->get();
-    expect($rest->every(fn(Task $task): bool => $task->done_on !== null || $task->dropped_on !== null || $task->shelved_on !== null || in_array($task->project?->state->value, ['shelved', 'dropped'], true)))->toBeTrue();
+    expect(
+        $rest->every(
+            fn(Task $task): bool => $task->done_on !== null ||
+                $task->dropped_on !== null ||
+                $task->shelved_on !== null ||
+                in_array($task->project?->state->value, ['shelved', 'dropped'], true),
+        ),
+    )->toBeTrue();
 })->with([1, 2, 3]);
 
 it('knows what can be done now as the core does', function (int $seed): void {
     scatter(250, $seed);
-    $cores = Project::query()->with(['stages', 'servings'])->get()->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])->all();
-    $tasks = array_values(Task::query()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
+    $cores = Project::query()
+        ->with(['stages', 'servings'])
+        ->get()
+        ->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])
+        ->all();
+    $tasks = array_values(
+        Task::query()
+            ->with(['stage', 'steps', 'precedences'])
+            ->get()
+            ->map(CoreRecords::task(...))
+            ->all(),
+    );
     $now = array_map(fn($task): int => (int) $task->id, (new Doable($cores, $tasks, Day::of(Made::TODAY)))->now());
     sort($now);
 
-    expect(Task::query()->doableNow()->orderBy('id')->pluck('id')->all())->toBe($now)->and($now)->not->toBe([]);
+    expect(Task::query()->doableNow()->orderBy('id')->pluck('id')->all())
+        ->toBe($now)
+        ->and($now)
+        ->not->toBe([]);
 })->with([4, 5, 6]);
 
 it('counts the work of projects as the core does', function (int $seed): void {
     scatter(300, $seed);
     $projects = Project::query()->orderBy('id')->get();
-    $facts = fn(callable $of): array => $projects->map(fn(Project $project): array => [
-        ($work = $of($project))->tasks($project->id), $work->open($project->id), $work->next($project->id)?->id, $work->isStuck($project->id), $work->isReady($project->id), $work->progress($project->id)?->rounded(),
-    ])->all();
+    $facts = fn(callable $of): array => $projects
+        ->map(
+            fn(Project $project): array => [
+                ($work = $of($project))->tasks($project->id),
+                $work->open($project->id),
+                $work->next($project->id)?->id,
+                $work->isStuck($project->id),
+                $work->isReady($project->id),
+                $work->progress($project->id)?->rounded(),
+            ],
+        )
+        ->all();
     $workspace = app(Workspace::class);
 
     $counted = app(WorkCounts::class)->of($projects->modelKeys());
 
-    expect($facts(static fn(Project $project): ProjectWork => $counted))->toBe($facts(static fn(Project $project): ProjectWork => StoredWork::of($workspace, $project)));
+    expect($facts(static fn(Project $project): ProjectWork => $counted))->toBe(
+        $facts(static fn(Project $project): ProjectWork => StoredWork::of($workspace, $project)),
+    );
 })->with([7, 8, 9]);
 
 it('shows a long list a part at a time', function (): void {
@@ -111,31 +179,53 @@ it('shows a long list a part at a time', function (): void {
         Made::task($this->mei, ['title' => "Task $number"]);
     }
 
-    $shown = fn(string $address): int => array_sum(array_map(static fn(array $group): int => count($group['tasks']), $this->props($address)['page']['groups']));
-    expect($shown('/lists/undated'))->toBe(100)->and($this->props('/lists/undated')['page']['total'])->toBe(110)
-        ->and($shown('/lists/undated?shown=200'))->toBe(110)
-        ->and($shown('/lists/undated?shown=-5'))->toBe(100)
-        ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me'))->toBe(100)
-        ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me&shown=200'))->toBe(110);
+    $shown = fn(string $address): int => array_sum(
+        array_map(static fn(array $group): int => count($group['tasks']), $this->props($address)['page']['groups']),
+    );
+    expect($shown('/lists/undated'))
+        ->toBe(100)
+        ->and($this->props('/lists/undated')['page']['total'])
+        ->toBe(110)
+        ->and($shown('/lists/undated?shown=200'))
+        ->toBe(110)
+        ->and($shown('/lists/undated?shown=-5'))
+        ->toBe(100)
+        ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me'))
+        ->toBe(100)
+        ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me&shown=200'))
+        ->toBe(110);
 });
 
 it('shows what is left of the week beside what has no time', function (): void {
     Made::series([$this->mei], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'minutes' => 45]);
     Made::task($this->mei, ['planned' => '2027-02-11', 'planned_from' => '2027-02-11', 'planned_to' => '2027-02-11', 'minutes' => 90]);
-    Made::task($this->mei, ['planned' => '2027-02-09', 'planned_from' => '2027-02-09', 'planned_to' => '2027-02-09', 'done_on' => '2027-02-09']);
+    Made::task($this->mei, [
+        'planned' => '2027-02-09',
+        'planned_from' => '2027-02-09',
+        'planned_to' => '2027-02-09',
+        'done_on' => '2027-02-09',
+    ]);
     $days = $this->props('/lists/undated')['page']['days'];
 
-    expect(array_column($days, 'on'))->toBe(['2027-02-10', '2027-02-11', '2027-02-12'])
-        ->and($days[1]['planned'])->toBe(90)
-        ->and($days[1]['meetings'][0]['title'])->toBe('Team meeting')
-        ->and($days[1]['free'])->toBe(8 * 60 - 45 - 90)
-        ->and($this->props('/lists/late')['page']['days'])->toBe([]);
+    expect(array_column($days, 'on'))
+        ->toBe(['2027-02-10', '2027-02-11', '2027-02-12'])
+        ->and($days[1]['planned'])
+        ->toBe(90)
+        ->and($days[1]['meetings'][0]['title'])
+        ->toBe('Team meeting')
+        ->and($days[1]['free'])
+        ->toBe(8 * 60 - 45 - 90)
+        ->and($this->props('/lists/late')['page']['days'])
+        ->toBe([]);
 });
 
 it('puts each task where people look for it', function (array $task, array $lists): void {
     Made::task($this->mei, ['title' => 'It', ...$task]);
     Made::task(Made::person(), ['title' => 'It', ...$task]);
-    $found = collect($this->props('/lists')['page']['lists'])->filter(fn(array $each): bool => $each['count'] > 0)->pluck('list')->all();
+    $found = collect($this->props('/lists')['page']['lists'])
+        ->filter(fn(array $each): bool => $each['count'] > 0)
+        ->pluck('list')
+        ->all();
 
     expect($found)->toBe($lists);
 
@@ -156,7 +246,10 @@ it('puts each task where people look for it', function (array $task, array $list
     'short' => [['planned' => '2027-W06', 'minutes' => 20], ['week', 'gap']],
     'without an estimate' => [['planned' => '2027-W06'], ['week', 'gap']],
     'waiting' => [['planned' => '2027-W06', 'waiting_on' => 'Kirkwall'], ['week', 'waiting']],
-    'wanting all of you, at sea' => [['planned' => '2027-W06', 'minutes' => 60, 'attention' => 'full', 'place' => 'at sea'], ['week', 'attention', 'place']],
+    'wanting all of you, at sea' => [
+        ['planned' => '2027-W06', 'minutes' => 60, 'attention' => 'full', 'place' => 'at sea'],
+        ['week', 'attention', 'place'],
+    ],
     'untouched' => [['minutes' => 60, 'changed_on' => '2027-01-13'], ['undated', 'untouched']],
     'finished' => [['done_on' => '2027-02-04'], ['finished']],
 ]);
@@ -165,8 +258,10 @@ it('asks how long the gap is and since when', function (): void {
     Made::task($this->mei, ['title' => 'An hour', 'minutes' => 60]);
     Made::task($this->mei, ['title' => 'Long ago', 'done_on' => '2027-01-06']);
 
-    expect(($this->titles)('/lists/gap?minutes=60'))->toBe(['An hour'])
-        ->and(($this->titles)('/lists/finished?since=2027-01-06'))->toBe(['Long ago']);
+    expect(($this->titles)('/lists/gap?minutes=60'))
+        ->toBe(['An hour'])
+        ->and(($this->titles)('/lists/finished?since=2027-01-06'))
+        ->toBe(['Long ago']);
     $this->get('/lists/gap?minutes=0')->assertSessionHasErrors('minutes');
     $this->get('/lists/nowhere')->assertNotFound();
 });
@@ -174,25 +269,41 @@ it('asks how long the gap is and since when', function (): void {
 it('keeps a task whose time was cleared ahead, until it has one again', function (): void {
     $task = Made::task($this->mei, ['title' => 'It', 'planned' => '2027-W06']);
     $this->put("/tasks/$task->id/plan", ['planned' => null]);
-    expect(($this->titles)('/lists/ahead'))->toBe(['It'])->and($this->props('/lists/ahead')['page']['groups'][0]['heading'])->toBe('Put back, without a date');
+    expect(($this->titles)('/lists/ahead'))
+        ->toBe(['It'])
+        ->and($this->props('/lists/ahead')['page']['groups'][0]['heading'])
+        ->toBe('Put back, without a date');
     $this->put("/tasks/$task->id/plan", ['planned' => '2027-02-11']);
-    expect(($this->titles)('/lists/ahead'))->toBe([])->and(($this->titles)('/lists/week'))->toBe(['It']);
+    expect(($this->titles)('/lists/ahead'))
+        ->toBe([])
+        ->and(($this->titles)('/lists/week'))
+        ->toBe(['It']);
 });
 
 it('says which tasks come first, and refuses a circle', function (): void {
     $project = Made::project($this->mei);
-    [$a, $b, $c] = array_map(fn(string $title): Task => Made::task($this->mei, ['title' => $title, 'project_id' => $project->id]), ['a', 'b', 'c']);
+    [$a, $b, $c] = array_map(fn(string $title): Task => Made::task($this->mei, ['title' => $title, 'project_id' => $project->id]), [
+        'a',
+        'b',
+        'c',
+    ]);
     $elsewhere = Made::task($this->mei);
 
     $this->put("/tasks/$b->id/after", ['after' => [$a->id]])->assertSessionHasNoErrors();
     $this->put("/tasks/$c->id/after", ['after' => [$b->id]])->assertSessionHasNoErrors();
     expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())->toBe(['a']);
 
-    $this->put("/tasks/$a->id/after", ['after' => [$c->id]])->assertSessionHasErrors(['after' => 'They would wait for each other: one of those comes after this task itself.']);
+    $this->put("/tasks/$a->id/after", ['after' => [$c->id]])->assertSessionHasErrors([
+        'after' => 'They would wait for each other: one of those comes after this task itself.',
+    ]);
     $this->put("/tasks/$a->id/after", ['after' => [$a->id]])->assertSessionHasErrors('after');
-    $this->put("/tasks/$a->id/after", ['after' => [$elsewhere->id]])->assertSessionHasErrors(['after' => 'A task can only come after others of its project.']);
+    $this->put("/tasks/$a->id/after", ['after' => [$elsewhere->id]])->assertSessionHasErrors([
+        'after' => 'A task can only come after others of its project.',
+    ]);
 
     $this->put("/tasks/$c->id/after", ['after' => []])->assertSessionHasNoErrors();
-    expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())->toBe(['a', 'c'])
-        ->and($this->props("/tasks/$b->id")['page']['after'])->toBe([$a->id]);
+    expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())
+        ->toBe(['a', 'c'])
+        ->and($this->props("/tasks/$b->id")['page']['after'])
+        ->toBe([$a->id]);
 });

@@ -51,14 +51,16 @@ final class Made
     {
         $number = ++self::$count;
 
-        return Person::query()->create([
-            'name' => $name,
-            'initials' => 'MT',
-            'email' => "person$number@saltglass.example",
-            'password' => 'a-long-password',
-            'role' => $role,
-            'weekly_hours' => 40,
-        ])->refresh();
+        return Person::query()
+            ->create([
+                'name' => $name,
+                'initials' => 'MT',
+                'email' => "person$number@saltglass.example",
+                'password' => 'a-long-password',
+                'role' => $role,
+                'weekly_hours' => 40,
+            ])
+            ->refresh();
     }
 
     /** @param array<string, mixed> $more */
@@ -66,29 +68,33 @@ final class Made
     {
         $of = (new Calendar())->period($period);
 
-        return Goal::query()->create([
-            'title' => "Goal of $period",
-            'scope' => 'company',
-            'visibility' => Visibility::Everyone,
-            'horizon' => $of->horizon,
-            'period' => $period,
-            'starts_on' => $of->span->first,
-            'ends_on' => $of->span->last,
-            'anchor_on' => $of->anchor(),
-            'owner_id' => $owner->id,
-            'measure' => 'work',
-            ...$more,
-        ])->refresh();
+        return Goal::query()
+            ->create([
+                'title' => "Goal of $period",
+                'scope' => 'company',
+                'visibility' => Visibility::Everyone,
+                'horizon' => $of->horizon,
+                'period' => $period,
+                'starts_on' => $of->span->first,
+                'ends_on' => $of->span->last,
+                'anchor_on' => $of->anchor(),
+                'owner_id' => $owner->id,
+                'measure' => 'work',
+                ...$more,
+            ])
+            ->refresh();
     }
 
     /**
-     * @param list<Goal>           $serves
-     * @param list<string>         $stages
+     * @param list<Goal> $serves
+     * @param list<string> $stages
      * @param array<string, mixed> $more
      */
     public static function project(Person $owner, array $serves = [], array $stages = [], array $more = []): Project
     {
-        $project = Project::query()->create(['title' => 'Moorings Orkney', 'owner_id' => $owner->id, 'state_on' => '2027-01-04', ...$more])->refresh();
+        $project = Project::query()
+            ->create(['title' => 'Moorings Orkney', 'owner_id' => $owner->id, 'state_on' => '2027-01-04', ...$more])
+            ->refresh();
 
         foreach ($serves as $goal) {
             Serving::query()->create(['project_id' => $project->id, 'goal_id' => $goal->id, 'weight' => 1]);
@@ -107,32 +113,36 @@ final class Made
         $planned = $more['planned'] ?? null;
         $of = is_string($planned) ? (new Calendar())->planned($planned) : null;
 
-        return Task::query()->create([
-            'title' => 'Order shackles',
-            'owner_id' => $owner->id,
-            'visibility' => Visibility::Everyone,
-            'created_on' => '2027-01-04',
-            'changed_on' => '2027-02-01',
-            'planned_from' => $of->span->first ?? $of,
-            'planned_to' => $of->span->last ?? $of,
-            ...$more,
-        ])->refresh();
+        return Task::query()
+            ->create([
+                'title' => 'Order shackles',
+                'owner_id' => $owner->id,
+                'visibility' => Visibility::Everyone,
+                'created_on' => '2027-01-04',
+                'changed_on' => '2027-02-01',
+                'planned_from' => $of->span->first ?? $of,
+                'planned_to' => $of->span->last ?? $of,
+                ...$more,
+            ])
+            ->refresh();
     }
 
     /**
-     * @param list<Person>         $attendees
+     * @param list<Person> $attendees
      * @param array<string, mixed> $more
      */
     public static function series(array $attendees, array $more = []): Series
     {
-        $series = Series::query()->create([
-            'title' => 'Team meeting',
-            'rule' => 'FREQ=WEEKLY;BYDAY=MO',
-            'starts_on' => '2027-01-04',
-            'time' => '09:15',
-            'minutes' => 30,
-            ...$more,
-        ])->refresh();
+        $series = Series::query()
+            ->create([
+                'title' => 'Team meeting',
+                'rule' => 'FREQ=WEEKLY;BYDAY=MO',
+                'starts_on' => '2027-01-04',
+                'time' => '09:15',
+                'minutes' => 30,
+                ...$more,
+            ])
+            ->refresh();
 
         foreach ($attendees as $position => $person) {
             Attendee::query()->create(['series_id' => $series->id, 'person_id' => $person->id, 'position' => $position]);

@@ -30,24 +30,39 @@ it('leaves alone what was not sent', function (): void {
 
     $this->put("/projects/$id", ['title' => 'Renamed', 'seen' => ['title' => 'Moorings Orkney']])->assertSessionHasNoErrors();
     $this->put("/projects/$id", ['dueOn' => '2027-04-01', 'seen' => ['dueOn' => '2027-03-01']])->assertSessionHasNoErrors();
-    expect($this->project->refresh()->title)->toBe('Renamed')->and((string) $this->project->due_on)->toBe('2027-04-01');
+    expect($this->project->refresh()->title)
+        ->toBe('Renamed')
+        ->and((string) $this->project->due_on)
+        ->toBe('2027-04-01');
 });
 
 it('refuses to overwrite, at its field, with their text in sight', function (Closure $ask): void {
     [$address, $field, $theirs, $now] = $ask();
     $send = fn(string $mine, string $seen) => $this->put($address, [$field => $mine, 'seen' => [$field => $seen]]);
     $send($theirs, (string) $now())->assertSessionHasNoErrors();
-    $send('Mine', 'what I saw before')->assertSessionHasErrors([$field => "Somebody changed this to “{$theirs}” while you were writing. Yours was not saved: save again to replace theirs."]);
+    $send('Mine', 'what I saw before')->assertSessionHasErrors([
+        $field => "Somebody changed this to “{$theirs}” while you were writing. Yours was not saved: save again to replace theirs.",
+    ]);
     expect((string) $now())->toBe($theirs);
     // Who has seen it may replace it, and who wrote the same is not troubled.
     $send($theirs, 'what I saw before')->assertSessionHasNoErrors();
     $send('Mine', $theirs)->assertSessionHasNoErrors();
     expect((string) $now())->toBe('Mine');
 })->with(function (): iterable {
-    $of = static fn(string $address, string $field, Closure $make, ?string $column = null): Closure => static function () use ($address, $field, $make, $column): array {
+    $of = static fn(string $address, string $field, Closure $make, ?string $column = null): Closure => static function () use (
+        $address,
+        $field,
+        $make,
+        $column,
+    ): array {
         $record = $make();
 
-        return [str_replace('*', (string) $record->getKey(), $address), $field, 'Theirs', static fn(): mixed => $record->refresh()->getAttribute($column ?? $field)];
+        return [
+            str_replace('*', (string) $record->getKey(), $address),
+            $field,
+            'Theirs',
+            static fn(): mixed => $record->refresh()->getAttribute($column ?? $field),
+        ];
     };
     yield 'a goal' => [$of('/goals/*', 'why', static fn(): Model => Made::goal(test()->lead, '2027', ['why' => 'Because']))];
     yield 'a project' => [$of('/projects/*', 'outcome', static fn(): Model => test()->project)];
@@ -55,12 +70,34 @@ it('refuses to overwrite, at its field, with their text in sight', function (Clo
     yield 'a status line' => [$of('/projects/*/status', 'line', static fn(): Model => test()->project, 'status_line')];
     yield 'a task' => [$of('/tasks/*', 'notes', static fn(): Model => Made::task(test()->lead, ['notes' => 'Wet']))];
     yield 'a series' => [$of('/series/*', 'purpose', static fn(): Model => Made::series([test()->lead], ['purpose' => 'Talk']))];
-    yield 'a milestone' => [$of('/milestones/*', 'title', static fn(): Model => Milestone::query()->create(['project_id' => test()->project->id, 'title' => 'Wet', 'on' => '2027-03-01']))];
-    yield 'an area' => [$of('/areas/*', 'notes', static fn(): Model => Area::query()->create(['name' => 'Yard', 'kind' => 'area', 'notes' => 'Dry']))];
-    yield 'a long-term goal' => [$of('/outlooks/*', 'why', static fn(): Model => Outlook::query()->create(['title' => 'North', 'on' => '2030-01-01', 'why' => 'Ice']))];
+    yield 'a milestone' => [
+        $of(
+            '/milestones/*',
+            'title',
+            static fn(): Model => Milestone::query()->create(['project_id' => test()->project->id, 'title' => 'Wet', 'on' => '2027-03-01']),
+        ),
+    ];
+    yield 'an area' => [
+        $of('/areas/*', 'notes', static fn(): Model => Area::query()->create(['name' => 'Yard', 'kind' => 'area', 'notes' => 'Dry'])),
+    ];
+    yield 'a long-term goal' => [
+        $of(
+            '/outlooks/*',
+            'why',
+            static fn(): Model => Outlook::query()->create(['title' => 'North', 'on' => '2030-01-01', 'why' => 'Ice']),
+        ),
+    ];
     yield 'the purpose' => [$of('/purpose', 'purpose', static fn(): Model => Workspace::query()->firstOrFail())];
-    yield 'the line of a week' => [$of('/weeks/2027-W06/focus', 'words', static fn(): Model => PeriodWords::query()->create(['period' => '2027-W06', 'words' => 'Ice']))];
-    yield 'the line of a year' => [$of('/periods/2027/words', 'words', static fn(): Model => PeriodWords::query()->create(['period' => '2027', 'words' => 'Ice']))];
+    yield 'the line of a week' => [
+        $of(
+            '/weeks/2027-W06/focus',
+            'words',
+            static fn(): Model => PeriodWords::query()->create(['period' => '2027-W06', 'words' => 'Ice']),
+        ),
+    ];
+    yield 'the line of a year' => [
+        $of('/periods/2027/words', 'words', static fn(): Model => PeriodWords::query()->create(['period' => '2027', 'words' => 'Ice'])),
+    ];
 });
 
 it('keeps the spaces and line breaks of what is written', function (): void {
@@ -71,18 +108,31 @@ it('keeps the spaces and line breaks of what is written', function (): void {
 });
 
 it('does once what is asked twice under one key, and answers alike', function (): void {
-    $ask = fn(string $key, string $title) => $this->withHeader('Idempotency-Key', $key)->post('/goals', ['title' => $title, 'period' => '2027', 'measure' => 'work']);
+    $ask = fn(string $key, string $title) => $this->withHeader('Idempotency-Key', $key)->post('/goals', [
+        'title' => $title,
+        'period' => '2027',
+        'measure' => 'work',
+    ]);
     $first = $ask('a', 'One');
     $again = $ask('a', 'One');
     $ask('b', 'One');
 
-    expect(Goal::query()->count())->toBe(2)->and($again->headers->get('Location'))->toBe($first->headers->get('Location'));
+    expect(Goal::query()->count())
+        ->toBe(2)
+        ->and($again->headers->get('Location'))
+        ->toBe($first->headers->get('Location'));
     $again->assertStatus(303)->assertSessionHas('change.words', 'Set the goal “One”');
-    $this->withHeader('Idempotency-Key', 'a')->post('/jots', ['words' => 'x'])->assertStatus(422);
+    $this->withHeader('Idempotency-Key', 'a')
+        ->post('/jots', ['words' => 'x'])
+        ->assertStatus(422);
 });
 
 it('takes the key of one text for no other', function (): void {
-    $ask = fn(string $key, string $title) => $this->withHeader('Idempotency-Key', $key)->post('/goals', ['title' => $title, 'period' => '2027', 'measure' => 'work']);
+    $ask = fn(string $key, string $title) => $this->withHeader('Idempotency-Key', $key)->post('/goals', [
+        'title' => $title,
+        'period' => '2027',
+        'measure' => 'work',
+    ]);
     $ask('a', 'One')->assertStatus(303);
     $ask('a', 'Two')->assertStatus(422);
 
@@ -90,14 +140,23 @@ it('takes the key of one text for no other', function (): void {
 });
 
 it('keeps no answer to what was refused', function (): void {
-    $ask = fn(array $fields) => $this->withHeader('Idempotency-Key', 'a')->post('/goals', ['period' => '2027', 'measure' => 'work', ...$fields]);
+    $ask = fn(array $fields) => $this->withHeader('Idempotency-Key', 'a')->post('/goals', [
+        'period' => '2027',
+        'measure' => 'work',
+        ...$fields,
+    ]);
     $ask(['title' => ''])->assertSessionHasErrors('title');
     $ask(['title' => 'One'])->assertSessionHasNoErrors();
-    expect(Goal::query()->count())->toBe(1)->and(DB::table('answered_requests')->count())->toBe(1);
+    expect(Goal::query()->count())
+        ->toBe(1)
+        ->and(DB::table('answered_requests')->count())
+        ->toBe(1);
 });
 
 it('keeps keys apart by person', function (): void {
-    $ask = fn() => $this->withHeader('Idempotency-Key', 'a')->post('/jots', ['words' => 'x'])->assertStatus(303);
+    $ask = fn() => $this->withHeader('Idempotency-Key', 'a')
+        ->post('/jots', ['words' => 'x'])
+        ->assertStatus(303);
     $ask();
     $this->actingAs(Made::person());
     $ask();
@@ -107,5 +166,10 @@ it('keeps keys apart by person', function (): void {
 it('writes nothing of what is refused half way', function (): void {
     $task = Made::task($this->lead, ['project_id' => $this->project->id]);
     $this->put('/tasks/many', ['tasks' => [$task->id, 999], 'what' => 'shelve']);
-    expect($task->refresh()->shelved_on)->toBeNull()->and(Project::query()->count())->toBe(1)->and(DB::table('changes')->count())->toBe(0);
+    expect($task->refresh()->shelved_on)
+        ->toBeNull()
+        ->and(Project::query()->count())
+        ->toBe(1)
+        ->and(DB::table('changes')->count())
+        ->toBe(0);
 });

@@ -24,32 +24,52 @@ beforeEach(function (): void {
 
 function raise(Series $series, string $title, array $more = []): Issue
 {
-    test()->post("/series/$series->id/issues", ['title' => $title, ...$more])->assertSessionHasNoErrors();
+    test()
+        ->post("/series/$series->id/issues", ['title' => $title, ...$more])
+        ->assertSessionHasNoErrors();
 
     return Issue::query()->latest('id')->firstOrFail();
 }
 
 function opened(Series $series, string $on = '2027-02-15'): Meeting
 {
-    test()->post("/series/$series->id/open", ['on' => $on])->assertSessionHasNoErrors();
+    test()
+        ->post("/series/$series->id/open", ['on' => $on])
+        ->assertSessionHasNoErrors();
 
     return Meeting::query()->latest('id')->firstOrFail();
 }
 
 it('sets up a series with what comes every time', function (): void {
     $this->post('/series', [
-        'title' => 'Product meeting', 'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', 'startsOn' => '2027-02-11', 'time' => '14:00', 'minutes' => 45,
-        'attendees' => [$this->me->id, $this->elif->id], 'standing' => [['title' => 'Failures', 'minutes' => 10, 'owner' => $this->elif->id]],
+        'title' => 'Product meeting',
+        'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH',
+        'startsOn' => '2027-02-11',
+        'time' => '14:00',
+        'minutes' => 45,
+        'attendees' => [$this->me->id, $this->elif->id],
+        'standing' => [['title' => 'Failures', 'minutes' => 10, 'owner' => $this->elif->id]],
     ])->assertSessionHasNoErrors();
 
     $page = $this->props('/series/2')['page'];
-    expect($page['series'])->toMatchArray(['rule' => 'every second Thursday', 'next' => '2027-02-11'])
-        ->and(array_column($page['agenda'], 'title'))->toBe(['Failures', 'Closing'])
-        ->and($page['agenda'][0]['who'])->toBe('Elif Demir');
+    expect($page['series'])
+        ->toMatchArray(['rule' => 'every second Thursday', 'next' => '2027-02-11'])
+        ->and(array_column($page['agenda'], 'title'))
+        ->toBe(['Failures', 'Closing'])
+        ->and($page['agenda'][0]['who'])
+        ->toBe('Elif Demir');
 });
 
 it('refuses a series that breaks a rule', function (array $input, string $field): void {
-    $this->post('/series', ['title' => 'x', 'rule' => 'FREQ=DAILY', 'startsOn' => '2027-02-11', 'time' => '14:00', 'minutes' => 30, 'attendees' => [$this->elif->id], ...$input])->assertSessionHasErrors($field);
+    $this->post('/series', [
+        'title' => 'x',
+        'rule' => 'FREQ=DAILY',
+        'startsOn' => '2027-02-11',
+        'time' => '14:00',
+        'minutes' => 30,
+        'attendees' => [$this->elif->id],
+        ...$input,
+    ])->assertSessionHasErrors($field);
     expect(Series::query()->count())->toBe(1);
 })->with([
     [['rule' => 'sometimes'], 'rule'],
@@ -66,11 +86,16 @@ it('works out the agenda from what was raised', function (): void {
     raise($this->series, 'Grows', ['rank' => 'A', 'minutes' => 8]);
     $page = $this->props("/series/{$this->series->id}")['page'];
 
-    expect(array_column($page['agenda'], 'title'))->toBe(['Check-in', 'Grows', 'Costs something', 'Closing'])
-        ->and(array_column($page['agenda'], 'at'))->toBe(['09:15', '09:18', '09:26', '09:43'])
-        ->and(array_column($page['wontFit'], 'title'))->toBe(['Unranked'])
-        ->and($page['spare'])->toBe(2)
-        ->and([$page['chair'], $page['minuteTaker']])->toBe(['Noor Aksoy', 'Elif Demir']);
+    expect(array_column($page['agenda'], 'title'))
+        ->toBe(['Check-in', 'Grows', 'Costs something', 'Closing'])
+        ->and(array_column($page['agenda'], 'at'))
+        ->toBe(['09:15', '09:18', '09:26', '09:43'])
+        ->and(array_column($page['wontFit'], 'title'))
+        ->toBe(['Unranked'])
+        ->and($page['spare'])
+        ->toBe(2)
+        ->and([$page['chair'], $page['minuteTaker']])
+        ->toBe(['Noor Aksoy', 'Elif Demir']);
 });
 
 it('runs a meeting to its minutes', function (): void {
@@ -84,36 +109,58 @@ it('runs a meeting to its minutes', function (): void {
     Carbon::setTestNow('2027-02-10 09:04:00');
     $this->post("/agenda-items/$insurance->id/turn");
     $this->put("/agenda-items/$insurance->id/notes", ['notes' => 'Two offers.', 'seen' => ['notes' => '']])->assertSessionHasNoErrors();
-    $this->post("/agenda-items/$insurance->id/decisions", ['words' => 'We take the dear one.', 'because' => 'Winter.'])->assertSessionHasNoErrors();
-    $this->post("/agenda-items/$insurance->id/next-steps", ['title' => 'Sign the offer', 'owner' => $this->elif->id])->assertSessionHasNoErrors();
+    $this->post("/agenda-items/$insurance->id/decisions", [
+        'words' => 'We take the dear one.',
+        'because' => 'Winter.',
+    ])->assertSessionHasNoErrors();
+    $this->post("/agenda-items/$insurance->id/next-steps", [
+        'title' => 'Sign the offer',
+        'owner' => $this->elif->id,
+    ])->assertSessionHasNoErrors();
 
     $live = $this->props("/meetings/$meeting->id")['page'];
-    expect(array_column($live['items'], 'state'))->toBe(['done', 'current', 'coming', 'coming'])
-        ->and($live['items'][0]['spent'])->toBe(240);
+    expect(array_column($live['items'], 'state'))
+        ->toBe(['done', 'current', 'coming', 'coming'])
+        ->and($live['items'][0]['spent'])
+        ->toBe(240);
 
     Carbon::setTestNow('2027-02-10 09:30:00');
     $this->post("/meetings/$meeting->id/close", ['summary' => 'Short.'])->assertSessionHasNoErrors();
 
     $task = Task::query()->firstOrFail();
-    expect($task->only(['title', 'owner_id', 'project_id']))->toBe(['title' => 'Sign the offer', 'owner_id' => $this->elif->id, 'project_id' => $project->id])
-        ->and((string) $task->due_on)->toBe('2027-02-22')
-        ->and($left->refresh()->only(['outcome', 'waited']))->toBe(['outcome' => null, 'waited' => 1]);
+    expect($task->only(['title', 'owner_id', 'project_id']))
+        ->toBe(['title' => 'Sign the offer', 'owner_id' => $this->elif->id, 'project_id' => $project->id])
+        ->and((string) $task->due_on)
+        ->toBe('2027-02-22')
+        ->and($left->refresh()->only(['outcome', 'waited']))
+        ->toBe(['outcome' => null, 'waited' => 1]);
 
     $minutes = $this->props("/meetings/$meeting->id")['page'];
-    expect($minutes['closedAt'])->toBe('09:30')
-        ->and($minutes['items'][1])->toMatchArray(['outcome' => 'decided', 'notes' => 'Two offers.'])
-        ->and($minutes['items'][1]['decisions'][0]['words'])->toBe('We take the dear one.')
-        ->and($minutes['items'][1]['nextSteps'][0]['title'])->toBe('Sign the offer')
-        ->and($minutes['items'][2]['outcome'])->toBe('next_time');
+    expect($minutes['closedAt'])
+        ->toBe('09:30')
+        ->and($minutes['items'][1])
+        ->toMatchArray(['outcome' => 'decided', 'notes' => 'Two offers.'])
+        ->and($minutes['items'][1]['decisions'][0]['words'])
+        ->toBe('We take the dear one.')
+        ->and($minutes['items'][1]['nextSteps'][0]['title'])
+        ->toBe('Sign the offer')
+        ->and($minutes['items'][2]['outcome'])
+        ->toBe('next_time');
 
     // One record: in the project, in its owner's week, and asked about next time.
-    expect($this->props("/projects/$project->id")['page']['stages'][0]['tasks'][0]['id'])->toBe($task->id)
-        ->and($this->props("/weeks/2027-W08?who={$this->elif->id}")['page']['noDay'][0]['id'])->toBe($task->id);
+    expect($this->props("/projects/$project->id")['page']['stages'][0]['tasks'][0]['id'])
+        ->toBe($task->id)
+        ->and($this->props("/weeks/2027-W08?who={$this->elif->id}")['page']['noDay'][0]['id'])
+        ->toBe($task->id);
     $next = $this->props("/series/{$this->series->id}")['page'];
-    expect($next['followUps'][0]['id'])->toBe($task->id)
-        ->and(array_column($next['agenda'], 'kind'))->toBe(['standing', 'follow_ups', 'issue', 'closing'])
-        ->and($next['chair'])->toBe('Elif Demir')
-        ->and($next['series']['next'])->toBe('2027-02-22');
+    expect($next['followUps'][0]['id'])
+        ->toBe($task->id)
+        ->and(array_column($next['agenda'], 'kind'))
+        ->toBe(['standing', 'follow_ups', 'issue', 'closing'])
+        ->and($next['chair'])
+        ->toBe('Elif Demir')
+        ->and($next['series']['next'])
+        ->toBe('2027-02-22');
 });
 
 it('seals the minutes', function (): void {
@@ -136,7 +183,9 @@ it('overwrites nobody’s notes', function (): void {
     opened($this->series);
     $item = AgendaItem::query()->firstOrFail();
     $this->put("/agenda-items/$item->id/notes", ['notes' => 'From Noor', 'seen' => ['notes' => '']]);
-    $this->actingAs($this->elif)->put("/agenda-items/$item->id/notes", ['notes' => 'From Elif', 'seen' => ['notes' => '']])->assertSessionHasErrors('notes');
+    $this->actingAs($this->elif)
+        ->put("/agenda-items/$item->id/notes", ['notes' => 'From Elif', 'seen' => ['notes' => '']])
+        ->assertSessionHasErrors('notes');
     expect($item->refresh()->notes)->toBe('From Noor');
     $this->put("/agenda-items/$item->id/notes", ['notes' => 'From both', 'seen' => ['notes' => 'From Noor']])->assertSessionHasNoErrors();
 });
@@ -184,12 +233,24 @@ it('lets who does not attend look on, and nothing else', function (): void {
 
 it('lists the latest minutes of a series, and all when asked', function (): void {
     for ($week = 1; $week <= 30; $week++) {
-        Meeting::query()->create(['series_id' => $this->series->id, 'on' => (string) Day::of(Made::TODAY)->plus(-7 * $week), 'time' => '09:15', 'minutes' => 30, 'opened_at' => now(), 'closed_at' => now()]);
+        Meeting::query()->create([
+            'series_id' => $this->series->id,
+            'on' => (string) Day::of(Made::TODAY)->plus(-7 * $week),
+            'time' => '09:15',
+            'minutes' => 30,
+            'opened_at' => now(),
+            'closed_at' => now(),
+        ]);
     }
 
     $id = $this->series->id;
     $page = $this->props("/series/$id")['page'];
-    expect($page['held'])->toHaveCount(26)->and($page['series']['held'])->toBe(30)
-        ->and($page['held'][0]['on'])->toBe('2027-02-03')
-        ->and($this->props("/series/$id?all=1")['page']['held'])->toHaveCount(30);
+    expect($page['held'])
+        ->toHaveCount(26)
+        ->and($page['series']['held'])
+        ->toBe(30)
+        ->and($page['held'][0]['on'])
+        ->toBe('2027-02-03')
+        ->and($this->props("/series/$id?all=1")['page']['held'])
+        ->toHaveCount(30);
 });

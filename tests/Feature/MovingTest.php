@@ -21,7 +21,11 @@ beforeEach(function (): void {
     $this->actingAs($this->mei);
     $this->project = Made::project($this->mei, [], ['To do', 'At the quay', 'Done']);
     [$this->first, $this->second, $this->last] = $this->project->stages->all();
-    $this->tasks = array_map(fn(string $title): Task => Made::task($this->mei, ['title' => $title, 'project_id' => $this->project->id]), ['Shackles', 'Chain', 'Float']);
+    $this->tasks = array_map(fn(string $title): Task => Made::task($this->mei, ['title' => $title, 'project_id' => $this->project->id]), [
+        'Shackles',
+        'Chain',
+        'Float',
+    ]);
     $this->order = fn(): array => array_map(
         fn(array $stage): array => array_column($stage['tasks'], 'title'),
         $this->props("/projects/{$this->project->id}")['page']['stages'],
@@ -54,7 +58,9 @@ it('refuses a stage or a neighbour of another project', function (): void {
     $this->put("/tasks/$task->id/place", ['stage' => $other->stages[0]->id])->assertSessionHasErrors('stage');
     $this->put("/tasks/$task->id/place", ['before' => $there->id])->assertSessionHasErrors('before');
     $this->put('/tasks/'.Made::task($this->mei)->id.'/place', [])->assertSessionHasErrors('stage');
-    $this->actingAs($this->elif)->put('/tasks/'.Made::task($this->mei, ['visibility' => Visibility::OnlyMe])->id.'/place', [])->assertNotFound();
+    $this->actingAs($this->elif)
+        ->put('/tasks/'.Made::task($this->mei, ['visibility' => Visibility::OnlyMe])->id.'/place', [])
+        ->assertNotFound();
 });
 
 it('ticks what is moved to the last stage of a project that keeps its done tasks there, and moves what is ticked', function (): void {
@@ -98,10 +104,15 @@ it('moves a task to another project, without what it came after, and never opens
     $private = Made::task($this->mei, ['visibility' => Visibility::OnlyMe]);
 
     $this->put("/tasks/$chain->id/belongs", ['project' => $other->id])->assertSessionHasNoErrors();
-    expect($chain->refresh()->project_id)->toBe($other->id)->and(Precedence::query()->count())->toBe(0);
+    expect($chain->refresh()->project_id)
+        ->toBe($other->id)
+        ->and(Precedence::query()->count())
+        ->toBe(0);
     $this->put("/tasks/$private->id/belongs", ['project' => $other->id])->assertSessionHasErrors('project');
     $this->put("/tasks/$chain->id/belongs", ['project' => 999])->assertSessionHasErrors('project');
-    $this->put("/tasks/$chain->id/belongs", ['goal' => Made::goal($this->elif, '2027', ['visibility' => Visibility::OnlyMe])->id])->assertSessionHasErrors('goal');
+    $this->put("/tasks/$chain->id/belongs", [
+        'goal' => Made::goal($this->elif, '2027', ['visibility' => Visibility::OnlyMe])->id,
+    ])->assertSessionHasErrors('goal');
     $this->put("/tasks/$chain->id/belongs", ['goal' => Made::goal($this->elif)->id])->assertSessionHasNoErrors();
     expect($chain->refresh()->project_id)->toBeNull();
 });
@@ -117,8 +128,13 @@ it('does the same to many tasks with one undo', function (string $what, ?string 
     $this->post('/undo/'.session('change')['batch'])->assertSessionHasNoErrors();
     expect(Task::query()->orderBy('id')->get()->map->getAttribute($column)->all())->toEqual($before);
 })->with([
-    ['tick', null, 'done_on'], ['plan', '2027-W07', 'planned'], ['hand_over', 'Elif', 'owner_id'], ['rank', 'A', 'rank'],
-    ['project', null, 'project_id'], ['shelve', null, 'shelved_on'], ['drop', null, 'dropped_on'],
+    ['tick', null, 'done_on'],
+    ['plan', '2027-W07', 'planned'],
+    ['hand_over', 'Elif', 'owner_id'],
+    ['rank', 'A', 'rank'],
+    ['project', null, 'project_id'],
+    ['shelve', null, 'shelved_on'],
+    ['drop', null, 'dropped_on'],
 ]);
 
 it('does all of it or nothing', function (): void {
@@ -137,8 +153,10 @@ it('hands a whole list to the next week', function (): void {
     Made::task($this->elif, ['title' => 'Not mine', 'planned' => '2027-W06']);
     $this->put('/lists/week/next-week')->assertSessionHasNoErrors();
 
-    expect(Task::query()->where('planned', '2027-W07')->pluck('title')->all())->toBe(['Log book'])
-        ->and(session('change')['words'])->toBe('Planned 1 task');
+    expect(Task::query()->where('planned', '2027-W07')->pluck('title')->all())
+        ->toBe(['Log book'])
+        ->and(session('change')['words'])
+        ->toBe('Planned 1 task');
     $this->put('/lists/finished/next-week')->assertNotFound();
 });
 
@@ -158,13 +176,20 @@ it('loses nothing and keeps its order while two people work on a project at rand
         match ($pick(['add', 'move', 'move', 'move', 'tick', 'aside', 'undo'])) {
             'add' => $this->post('/tasks', ['title' => 'Task '.++$made, 'project' => $this->project->id, 'stage_id' => $pick($stages)]),
             // What it goes before is chosen from a page that may be old by now.
-            'move' => $this->put("/tasks/$task->id/place", ['stage' => $pick($stages), 'before' => $pick([null, $random->getInt(1, $made + 1)])]),
+            'move' => $this->put("/tasks/$task->id/place", [
+                'stage' => $pick($stages),
+                'before' => $pick([null, $random->getInt(1, $made + 1)]),
+            ]),
             'tick' => $this->put("/tasks/$task->id/tick", ['done' => $random->getInt(0, 1) === 1]),
             'aside' => $this->put("/tasks/$task->id/aside", ['how' => $pick(['shelve', 'drop', 'take_back'])]),
             'undo' => isset($batches[$who->id]) ? $this->post('/undo/'.array_pop($batches[$who->id])) : null,
         };
 
-        $batch = DB::table('activity_log')->where('causer_id', $who->id)->whereNot('description', 'like', 'Undid%')->orderByDesc('id')->value('batch_uuid');
+        $batch = DB::table('activity_log')
+            ->where('causer_id', $who->id)
+            ->whereNot('description', 'like', 'Undid%')
+            ->orderByDesc('id')
+            ->value('batch_uuid');
         $batches[$who->id] = $batch === null ? [] : [$batch];
     }
 
@@ -174,9 +199,12 @@ it('loses nothing and keeps its order while two people work on a project at rand
     $shown = array_merge(...($this->order)());
     $aside = array_column($this->props("/projects/{$this->project->id}")['page']['aside'], 'title');
 
-    expect($positions->count())->toBe(3 + $added - $takenBack)
-        ->and([...$shown, ...$aside])->toHaveCount($positions->count())
-        ->and($positions->unique()->count())->toBe($positions->count());
+    expect($positions->count())
+        ->toBe(3 + $added - $takenBack)
+        ->and([...$shown, ...$aside])
+        ->toHaveCount($positions->count())
+        ->and($positions->unique()->count())
+        ->toBe($positions->count());
 })->with([1, 2, 3]);
 
 it('tells both what the other did', function (): void {
@@ -185,13 +213,20 @@ it('tells both what the other did', function (): void {
     $this->actingAs($this->mei)->put("/tasks/$task->id/place", ['stage' => $this->second->id]);
     $history = $this->props("/projects/{$this->project->id}")['page']['history'];
 
-    expect(array_map(fn(array $row): string => "{$row['by']['name']} {$row['words']} {$row['what']}", $history))->toBe(['Mei Tanaka moved Shackles', 'Elif Kaya ticked Shackles']);
+    expect(array_map(fn(array $row): string => "{$row['by']['name']} {$row['words']} {$row['what']}", $history))->toBe([
+        'Mei Tanaka moved Shackles',
+        'Elif Kaya ticked Shackles',
+    ]);
 });
 
 it('does not overwrite what somebody else wrote meanwhile', function (): void {
     $task = $this->tasks[0];
-    $this->actingAs($this->elif)->put("/tasks/$task->id", ['notes' => 'Two sizes', 'seen' => ['notes' => '']])->assertSessionHasNoErrors();
-    $this->actingAs($this->mei)->put("/tasks/$task->id", ['title' => 'Shackles', 'notes' => 'Three sizes', 'seen' => ['title' => 'Shackles', 'notes' => '']])->assertSessionHasErrors('notes');
+    $this->actingAs($this->elif)
+        ->put("/tasks/$task->id", ['notes' => 'Two sizes', 'seen' => ['notes' => '']])
+        ->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->put("/tasks/$task->id", ['title' => 'Shackles', 'notes' => 'Three sizes', 'seen' => ['title' => 'Shackles', 'notes' => '']])
+        ->assertSessionHasErrors('notes');
     expect($task->refresh()->notes)->toBe('Two sizes');
     $this->put("/tasks/$task->id", ['notes' => 'Three sizes', 'seen' => ['notes' => 'Two sizes']])->assertSessionHasNoErrors();
 });
@@ -200,21 +235,36 @@ it('shows all that is open of a project, and of what is done the latest', functi
     $project = Made::project($this->mei);
 
     for ($day = 1; $day <= 25; $day++) {
-        Made::task($this->mei, ['project_id' => $project->id, 'title' => "Done $day", 'done_on' => sprintf('2027-01-%02d', $day), 'position' => 64 * (26 - $day)]);
+        Made::task($this->mei, [
+            'project_id' => $project->id,
+            'title' => "Done $day",
+            'done_on' => sprintf('2027-01-%02d', $day),
+            'position' => 64 * (26 - $day),
+        ]);
     }
 
     Made::task($this->mei, ['project_id' => $project->id, 'title' => 'Open', 'position' => 64]);
     $stage = $this->props("/projects/$project->id")['page']['stages'][0];
 
-    expect($stage['doneMore'])->toBe(15)->and(array_column($stage['tasks'], 'title'))->toHaveCount(11)->toContain('Open', 'Done 25', 'Done 16')->not->toContain('Done 15');
+    expect($stage['doneMore'])
+        ->toBe(15)
+        ->and(array_column($stage['tasks'], 'title'))
+        ->toHaveCount(11)
+        ->toContain('Open', 'Done 25', 'Done 16')
+        ->not->toContain('Done 15');
 });
 
 it('knows whom a task waits on, and asks again on its day', function (): void {
     $task = Made::task($this->mei);
     $this->put("/tasks/$task->id", ['waiting_on' => 'Elif Kaya', 'ask_again_on' => '2027-02-10'])->assertSessionHasNoErrors();
-    expect($task->refresh()->waiting_person_id)->toBe($this->elif->id)->and((string) $task->waiting_since)->toBe(Made::TODAY)
-        ->and($this->props('/lists/today')['page']['total'])->toBe(1)
-        ->and(Telling::query()->where('person_id', $this->elif->id)->pluck('words')->all())->toBe(['waits on you for it']);
+    expect($task->refresh()->waiting_person_id)
+        ->toBe($this->elif->id)
+        ->and((string) $task->waiting_since)
+        ->toBe(Made::TODAY)
+        ->and($this->props('/lists/today')['page']['total'])
+        ->toBe(1)
+        ->and(Telling::query()->where('person_id', $this->elif->id)->pluck('words')->all())
+        ->toBe(['waits on you for it']);
 
     $this->put("/tasks/$task->id", ['waiting_on' => null]);
     expect($task->refresh()->waiting_person_id)->toBeNull()->and($task->ask_again_on)->toBeNull();
@@ -227,8 +277,12 @@ it('says how to reach the contact that a task waits on', function (): void {
     $this->put("/tasks/$task->id", ['waiting_on' => 'Jef Claes'])->assertSessionHasNoErrors();
     $page = $this->props("/tasks/$task->id")['page'];
 
-    expect($page['contact'])->toMatchArray(['name' => 'Jef Claes', 'phone' => '+32 59 340 700'])->and($page['contactArea']['value'])->toBe("/areas/$area->id")
-        ->and(Telling::query()->count())->toBe(0);
+    expect($page['contact'])
+        ->toMatchArray(['name' => 'Jef Claes', 'phone' => '+32 59 340 700'])
+        ->and($page['contactArea']['value'])
+        ->toBe("/areas/$area->id")
+        ->and(Telling::query()->count())
+        ->toBe(0);
 });
 
 it('plans a task for a time of day, which goes when the day does', function (): void {
@@ -237,7 +291,10 @@ it('plans a task for a time of day, which goes when the day does', function (): 
     $this->put("/tasks/$late->id/plan", ['planned' => Made::TODAY, 'at' => '16:00'])->assertSessionHasNoErrors();
     $this->put("/tasks/$early->id/plan", ['planned' => Made::TODAY, 'at' => '09:30'])->assertSessionHasNoErrors();
     $this->put("/tasks/$early->id/plan", ['planned' => Made::TODAY, 'at' => '9 or so'])->assertSessionHasErrors('at');
-    expect(array_map(fn(array $row): array => [$row['title'], $row['plannedAt']], $this->props('/')['page']['tasks']))->toBe([['Early', '09:30'], ['Late in the day', '16:00']]);
+    expect(array_map(fn(array $row): array => [$row['title'], $row['plannedAt']], $this->props('/')['page']['tasks']))->toBe([
+        ['Early', '09:30'],
+        ['Late in the day', '16:00'],
+    ]);
 
     $this->put("/tasks/$early->id/plan", ['planned' => '2027-W06', 'at' => '09:30']);
     expect($early->refresh()->planned_at)->toBeNull();

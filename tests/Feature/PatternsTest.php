@@ -13,16 +13,43 @@ beforeEach(function (): void {
     $this->mei = Made::person(name: 'Mei Tanaka');
     $this->elif = Made::person(name: 'Elif Kaya');
     $this->actingAs($this->mei);
-    $this->fields = fn(array $tasks, array $more = []): array => ['title' => 'Harbour demo', 'days' => 21, 'order' => 'staged', 'weighing' => 'count', 'stages' => ['Before', 'After'], 'tasks' => $tasks, ...$more];
-    $this->task = fn(string $title, array $more = []): array => ['id' => null, 'title' => $title, 'stage' => 'Before', 'role' => 'Crew', 'day' => 3, 'minutes' => 60, 'steps' => [], ...$more];
+    $this->fields = fn(array $tasks, array $more = []): array => [
+        'title' => 'Harbour demo',
+        'days' => 21,
+        'order' => 'staged',
+        'weighing' => 'count',
+        'stages' => ['Before', 'After'],
+        'tasks' => $tasks,
+        ...$more,
+    ];
+    $this->task = fn(string $title, array $more = []): array => [
+        'id' => null,
+        'title' => $title,
+        'stage' => 'Before',
+        'role' => 'Crew',
+        'day' => 3,
+        'minutes' => 60,
+        'steps' => [],
+        ...$more,
+    ];
     $this->pattern = function (int $count = 25): Pattern {
-        $tasks = array_map(fn(int $number): array => ($this->task)("Task $number", $number === 1 ? ['steps' => [['id' => null, 'title' => 'Charge', 'howTo' => '**Overnight**<script>x</script>']]] : []), range(1, $count));
+        $tasks = array_map(
+            fn(int $number): array => ($this->task)(
+                "Task $number",
+                $number === 1 ? ['steps' => [['id' => null, 'title' => 'Charge', 'howTo' => '**Overnight**<script>x</script>']]] : [],
+            ),
+            range(1, $count),
+        );
         $this->post('/patterns', ($this->fields)($tasks))->assertSessionHasNoErrors();
 
         return Pattern::query()->firstOrFail();
     };
     $this->begin = function (Pattern $pattern, string $title): Project {
-        $this->post("/patterns/$pattern->id/start", ['title' => $title, 'start' => '2027-02-10', 'roles' => ['Crew' => $this->elif->id]])->assertSessionHasNoErrors();
+        $this->post("/patterns/$pattern->id/start", [
+            'title' => $title,
+            'start' => '2027-02-10',
+            'roles' => ['Crew' => $this->elif->id],
+        ])->assertSessionHasNoErrors();
 
         return Project::query()->where('title', $title)->firstOrFail();
     };
@@ -30,17 +57,41 @@ beforeEach(function (): void {
 
 it('starts a project with owners for its roles and dates from its start', function (): void {
     $pattern = ($this->pattern)(2);
-    $this->put("/patterns/$pattern->id", ($this->fields)([...array_map(fn($task) => ['id' => $task['id']] + $task, $this->props("/patterns/$pattern->id")['page']['pattern']['tasks']), ($this->task)('By the owner', ['role' => null, 'day' => null, 'stage' => 'After'])]))->assertSessionHasNoErrors();
+    $this->put(
+        "/patterns/$pattern->id",
+        ($this->fields)([
+            ...array_map(fn($task) => ['id' => $task['id']] + $task, $this->props("/patterns/$pattern->id")['page']['pattern']['tasks']),
+            ($this->task)('By the owner', ['role' => null, 'day' => null, 'stage' => 'After']),
+        ]),
+    )->assertSessionHasNoErrors();
     $project = ($this->begin)($pattern, 'Ostend');
-    $tasks = $project->tasks()->with(['stage', 'steps'])->get();
+    $tasks = $project
+        ->tasks()
+        ->with(['stage', 'steps'])
+        ->get();
 
-    expect((string) $project->due_on)->toBe('2027-03-03')
-        ->and($tasks->map(fn(Task $task): array => [$task->title, $task->stage?->name, $task->owner_id, $task->due_on === null ? null : (string) $task->due_on, $task->planned])->all())->toBe([
+    expect((string) $project->due_on)
+        ->toBe('2027-03-03')
+        ->and(
+            $tasks
+                ->map(
+                    fn(Task $task): array => [
+                        $task->title,
+                        $task->stage?->name,
+                        $task->owner_id,
+                        $task->due_on === null ? null : (string) $task->due_on,
+                        $task->planned,
+                    ],
+                )
+                ->all(),
+        )
+        ->toBe([
             ['Task 1', 'Before', $this->elif->id, '2027-02-15', '2027-W07'],
             ['Task 2', 'Before', $this->elif->id, '2027-02-15', '2027-W07'],
             ['By the owner', 'After', $this->mei->id, null, null],
         ])
-        ->and($this->props('/tasks/'.$tasks->first()->id)['page']['steps'][0])->toMatchArray(['title' => 'Charge', 'howTo' => "<p><strong>Overnight</strong>&lt;script&gt;x&lt;/script&gt;</p>\n"]);
+        ->and($this->props('/tasks/'.$tasks->first()->id)['page']['steps'][0])
+        ->toMatchArray(['title' => 'Charge', 'howTo' => "<p><strong>Overnight</strong>&lt;script&gt;x&lt;/script&gt;</p>\n"]);
 });
 
 it('shows beforehand what it puts on people', function (): void {
@@ -48,9 +99,12 @@ it('shows beforehand what it puts on people', function (): void {
     Made::task($this->elif, ['planned' => '2027-W07', 'minutes' => 2300]);
     $page = $this->props("/patterns/$pattern->id/start?start=2027-02-10&roles[Crew]={$this->elif->id}")['page'];
 
-    expect($page['roles'])->toBe([['role' => 'Crew', 'tasks' => 3, 'person' => $this->elif->id]])
-        ->and($page['loads'])->toHaveCount(1)
-        ->and($page['loads'][0]['weeks'])->toBe([['week' => '2027-W07', 'planned' => 2300, 'added' => 180, 'available' => 2400, 'isOver' => true]]);
+    expect($page['roles'])
+        ->toBe([['role' => 'Crew', 'tasks' => 3, 'person' => $this->elif->id]])
+        ->and($page['loads'])
+        ->toHaveCount(1)
+        ->and($page['loads'][0]['weeks'])
+        ->toBe([['week' => '2027-W07', 'planned' => 2300, 'added' => 180, 'available' => 2400, 'isOver' => true]]);
 });
 
 it('brings a change of 25 tasks to five running projects, each taking what it wants', function (): void {
@@ -70,9 +124,14 @@ it('brings a change of 25 tasks to five running projects, each taking what it wa
     $this->put("/patterns/$pattern->id", ($this->fields)(array_values($tasks)))->assertSessionHasNoErrors();
 
     $made = $this->props("/patterns/$pattern->id")['page']['projects'];
-    expect($made)->toHaveCount(5)->and(array_column($made[0]['changes'], 'words'))->toBe(['was “Task 1”, + Rinse', 'day 3 → 5, 60 → 90 min', 'new', 'gone'])
-        ->and(array_column($made[0]['changes'], 'isOver'))->toBe([false, true, false, false])
-        ->and($this->props('/patterns')['page']['patterns'][0])->toMatchArray(['running' => 5, 'behind' => 5]);
+    expect($made)
+        ->toHaveCount(5)
+        ->and(array_column($made[0]['changes'], 'words'))
+        ->toBe(['was “Task 1”, + Rinse', 'day 3 → 5, 60 → 90 min', 'new', 'gone'])
+        ->and(array_column($made[0]['changes'], 'isOver'))
+        ->toBe([false, true, false, false])
+        ->and($this->props('/patterns')['page']['patterns'][0])
+        ->toMatchArray(['running' => 5, 'behind' => 5]);
 
     $all = array_column($made[0]['changes'], 'id');
     $this->put("/projects/{$projects[0]->id}/pattern", ['tasks' => $all])->assertSessionHasNoErrors();
@@ -81,23 +140,38 @@ it('brings a change of 25 tasks to five running projects, each taking what it wa
     $this->put("/projects/{$projects[2]->id}/pattern", ['tasks' => [$renamed['id']]])->assertSessionHasNoErrors();
 
     $first = $projects[0]->tasks()->with('steps')->get()->keyBy('title');
-    expect($first['Ask the harbour']->steps->pluck('title')->all())->toBe(['Charge', 'Rinse'])
-        ->and($first['Task 2']->minutes)->toBe(60)
-        ->and((string) $first['Task 3']->dropped_on)->toBe(Made::TODAY)
-        ->and($first['Say thanks']->owner_id)->toBe($this->elif->id)
-        ->and($projects[1]->tasks()->pluck('title')->all())->toContain('Task 1')->not->toContain('Say thanks')
-        ->and($projects[2]->tasks()->pluck('title')->all())->toContain('Ask the harbour')->not->toContain('Say thanks')
-        ->and($this->props('/patterns')['page']['patterns'][0]['behind'])->toBe(2);
+    expect($first['Ask the harbour']->steps->pluck('title')->all())
+        ->toBe(['Charge', 'Rinse'])
+        ->and($first['Task 2']->minutes)
+        ->toBe(60)
+        ->and((string) $first['Task 3']->dropped_on)
+        ->toBe(Made::TODAY)
+        ->and($first['Say thanks']->owner_id)
+        ->toBe($this->elif->id)
+        ->and($projects[1]->tasks()->pluck('title')->all())
+        ->toContain('Task 1')
+        ->not->toContain('Say thanks')
+        ->and($projects[2]->tasks()->pluck('title')->all())
+        ->toContain('Ask the harbour')
+        ->not->toContain('Say thanks')
+        ->and($this->props('/patterns')['page']['patterns'][0]['behind'])
+        ->toBe(2);
 
     $this->post("/undo/$batch")->assertSessionHasNoErrors();
-    expect($projects[0]->tasks()->pluck('title')->all())->toContain('Task 1')->not->toContain('Say thanks')
-        ->and($this->props('/patterns')['page']['patterns'][0]['behind'])->toBe(3);
+    expect($projects[0]->tasks()->pluck('title')->all())
+        ->toContain('Task 1')
+        ->not->toContain('Say thanks')
+        ->and($this->props('/patterns')['page']['patterns'][0]['behind'])
+        ->toBe(3);
 });
 
 it('gives a pattern back whole when its change is undone', function (): void {
     $pattern = ($this->pattern)(2);
     $before = $this->props("/patterns/$pattern->id")['page']['pattern'];
-    $this->put("/patterns/$pattern->id", ($this->fields)([($this->task)('Only this', ['stage' => null])], ['stages' => []]))->assertSessionHasNoErrors();
+    $this->put(
+        "/patterns/$pattern->id",
+        ($this->fields)([($this->task)('Only this', ['stage' => null])], ['stages' => []]),
+    )->assertSessionHasNoErrors();
     $this->post('/undo/'.session('change')['batch'])->assertSessionHasNoErrors();
 
     expect($this->props("/patterns/$pattern->id")['page']['pattern'])->toBe($before);
@@ -105,16 +179,32 @@ it('gives a pattern back whole when its change is undone', function (): void {
 
 it('makes a pattern of a project, with roles for those who helped', function (): void {
     $project = Made::project($this->mei, [], ['Before', 'After'], ['starts_on' => '2027-01-04', 'due_on' => '2027-01-25']);
-    $mine = Made::task($this->mei, ['project_id' => $project->id, 'title' => 'Mine', 'stage_id' => $project->stages[0]->id, 'due_on' => '2027-01-08']);
+    $mine = Made::task($this->mei, [
+        'project_id' => $project->id,
+        'title' => 'Mine',
+        'stage_id' => $project->stages[0]->id,
+        'due_on' => '2027-01-08',
+    ]);
     Step::query()->create(['task_id' => $mine->id, 'position' => 1, 'title' => 'Ask']);
     Made::task($this->elif, ['project_id' => $project->id, 'title' => 'Theirs', 'minutes' => 30]);
     $this->post("/projects/$project->id/pattern")->assertSessionHasNoErrors();
 
-    expect($this->props('/patterns/1')['page']['pattern'])->toMatchArray(['title' => 'Moorings Orkney', 'days' => '21', 'stages' => ['Before', 'After']])
-        ->and(array_map(fn(array $task): array => [$task['title'], $task['stage'], $task['role'], $task['day'], $task['minutes'], array_column($task['steps'], 'title')], $this->props('/patterns/1')['page']['pattern']['tasks']))->toBe([
-            ['Mine', 'Before', '', '4', '', ['Ask']],
-            ['Theirs', '', 'Role 1', '', '30', []],
-        ]);
+    expect($this->props('/patterns/1')['page']['pattern'])
+        ->toMatchArray(['title' => 'Moorings Orkney', 'days' => '21', 'stages' => ['Before', 'After']])
+        ->and(
+            array_map(
+                fn(array $task): array => [
+                    $task['title'],
+                    $task['stage'],
+                    $task['role'],
+                    $task['day'],
+                    $task['minutes'],
+                    array_column($task['steps'], 'title'),
+                ],
+                $this->props('/patterns/1')['page']['pattern']['tasks'],
+            ),
+        )
+        ->toBe([['Mine', 'Before', '', '4', '', ['Ask']], ['Theirs', '', 'Role 1', '', '30', []]]);
 });
 
 it('refuses a pattern that cannot be', function (array $more, string $field): void {
@@ -129,5 +219,7 @@ it('refuses a pattern that cannot be', function (array $more, string $field): vo
 
 it('lets only its owner and the leads take a change into a project', function (): void {
     $project = ($this->begin)(($this->pattern)(1), 'Ostend');
-    $this->actingAs($this->elif)->put("/projects/$project->id/pattern", ['tasks' => []])->assertForbidden();
+    $this->actingAs($this->elif)
+        ->put("/projects/$project->id/pattern", ['tasks' => []])
+        ->assertForbidden();
 });

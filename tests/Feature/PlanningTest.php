@@ -19,9 +19,12 @@ it('is left and taken up where it was', function (): void {
     expect($this->props('/planning/2027-Q2')['page']['step'])->toBe('look_back');
     $this->put('/planning/2027-Q2/how')->assertRedirect('/planning/2027-Q2/how');
 
-    expect($this->props('/planning/2027-Q2')['page']['step'])->toBe('how')
-        ->and($this->props('/planning/2027-Q2/goals')['page']['step'])->toBe('goals')
-        ->and(collect($this->props('/')['page']['passes'])->firstWhere('title', 'Go on planning Q2')['detail'])->toBe('Left at step 5 of 7');
+    expect($this->props('/planning/2027-Q2')['page']['step'])
+        ->toBe('how')
+        ->and($this->props('/planning/2027-Q2/goals')['page']['step'])
+        ->toBe('goals')
+        ->and(collect($this->props('/')['page']['passes'])->firstWhere('title', 'Go on planning Q2')['detail'])
+        ->toBe('Left at step 5 of 7');
 
     $this->post('/planning/2027-Q2/finish')->assertRedirect('/sheet/2027-Q2');
     expect(array_column($this->props('/')['page']['passes'], 'title'))->not->toContain('Go on planning Q2');
@@ -33,38 +36,68 @@ it('is due two weeks before a quarter begins, for the leads', function (): void 
     $titles = fn(): array => array_column($this->props('/')['page']['passes'], 'title');
     expect($titles())->not->toContain('Plan Q2');
     Made::later('2027-03-20');
-    expect($titles())->toContain('Plan Q2')->and($this->actingAs($this->mei)->props('/')['page']['passes'])->not->toContain('Plan Q2');
+    expect($titles())
+        ->toContain('Plan Q2')
+        ->and($this->actingAs($this->mei)->props('/')['page']['passes'])
+        ->not->toContain('Plan Q2');
 });
 
 it('begins with what became of the last one and where the goals above should stand', function (): void {
-    $year = Made::goal($this->lead, '2027', ['title' => '40 harbours', 'measure' => 'number', 'start_value' => 0, 'target_value' => 40, 'quarters' => [2]]);
+    $year = Made::goal($this->lead, '2027', [
+        'title' => '40 harbours',
+        'measure' => 'number',
+        'start_value' => 0,
+        'target_value' => 40,
+        'quarters' => [2],
+    ]);
     Made::goal($this->lead, '2027', ['title' => 'Not in Q2', 'quarters' => [4]]);
     Made::goal($this->lead, '2027-Q1', ['title' => 'Open', 'parent_id' => $year->id]);
     Made::goal($this->lead, '2027-Q1', ['title' => 'Closed', 'closed_on' => '2027-02-01', 'result' => 'met', 'closing_line' => 'Early.']);
     $page = $this->props('/planning/2027-Q2')['page'];
 
-    expect(array_column($page['unfinished'], 'title'))->toBe(['Open'])
-        ->and($page['results'][0]['line'])->toBe('Early.')
-        ->and($page['above'])->toBe([]);
+    expect(array_column($page['unfinished'], 'title'))
+        ->toBe(['Open'])
+        ->and($page['results'][0]['line'])
+        ->toBe('Early.')
+        ->and($page['above'])
+        ->toBe([]);
 
     $page = $this->props('/planning/2027-Q2/bearing')['page'];
-    expect(array_column(array_column($page['above'], 'goal'), 'title'))->toBe(['40 harbours', 'Not in Q2'])
-        ->and(array_column($page['above'], 'isPlaced'))->toBe([true, false])
-        ->and($page['above'][0]['expectedAtEnd'])->toEqual(49)
-        ->and($page['unfinished'])->toBe([]);
+    expect(array_column(array_column($page['above'], 'goal'), 'title'))
+        ->toBe(['40 harbours', 'Not in Q2'])
+        ->and(array_column($page['above'], 'isPlaced'))
+        ->toBe([true, false])
+        ->and($page['above'][0]['expectedAtEnd'])
+        ->toEqual(49)
+        ->and($page['unfinished'])
+        ->toBe([]);
 });
 
 it('takes goals under those above, weeks by week too', function (): void {
     $year = Made::goal($this->lead, '2027');
-    $this->from('/planning/2027-Q2/goals')->post('/goals', ['title' => 'First 15 wet', 'period' => '2027-Q2', 'parent' => $year->id, 'measure' => 'work', 'stay' => true])->assertRedirect('/planning/2027-Q2/goals');
+    $this->from('/planning/2027-Q2/goals')
+        ->post('/goals', ['title' => 'First 15 wet', 'period' => '2027-Q2', 'parent' => $year->id, 'measure' => 'work', 'stay' => true])
+        ->assertRedirect('/planning/2027-Q2/goals');
     $this->post('/goals', ['title' => 'Papers', 'period' => '2027-Q2', 'measure' => 'work', 'stay' => true]);
     $page = $this->props('/planning/2027-Q2/goals')['page'];
-    expect($page['above'][0]['goals'][0]['goal']['title'])->toBe('First 15 wet')->and($page['alone'][0]['goal']['title'])->toBe('Papers');
+    expect($page['above'][0]['goals'][0]['goal']['title'])
+        ->toBe('First 15 wet')
+        ->and($page['alone'][0]['goal']['title'])
+        ->toBe('Papers');
 
     $quarter = Goal::query()->where('title', 'First 15 wet')->firstOrFail();
-    $this->post('/goals', ['title' => 'Berths ready', 'period' => '2027-W15', 'parent' => $quarter->id, 'measure' => 'work', 'stay' => true]);
+    $this->post('/goals', [
+        'title' => 'Berths ready',
+        'period' => '2027-W15',
+        'parent' => $quarter->id,
+        'measure' => 'work',
+        'stay' => true,
+    ]);
     $page = $this->props('/planning/2027-W14+2/goals')['page'];
-    expect($page['stretch']['words'])->toBe('Weeks 14 to 15')->and($page['above'][0]['goals'][0]['goal']['title'])->toBe('Berths ready');
+    expect($page['stretch']['words'])
+        ->toBe('Weeks 14 to 15')
+        ->and($page['above'][0]['goals'][0]['goal']['title'])
+        ->toBe('Berths ready');
 });
 
 it('says which goals come first and which is the main one', function (): void {
@@ -73,7 +106,9 @@ it('says which goals come first and which is the main one', function (): void {
     $this->put("/goals/$goal->id/mark", ['isMain' => true, 'isFirst' => true])->assertSessionHasNoErrors();
 
     expect($goal->refresh())->is_main->toBeTrue()->is_first->toBeTrue()->and($before->refresh()->is_main)->toBeFalse();
-    $this->actingAs($this->mei)->put("/goals/$before->id/mark", ['isMain' => true, 'isFirst' => true])->assertForbidden();
+    $this->actingAs($this->mei)
+        ->put("/goals/$before->id/mark", ['isMain' => true, 'isFirst' => true])
+        ->assertForbidden();
 });
 
 it('keeps drivers and what is given up in sight on the week, with their share of the work', function (): void {
@@ -84,14 +119,21 @@ it('keeps drivers and what is given up in sight on the week, with their share of
     $task = Made::task($this->lead, ['done_on' => '2027-02-09', 'minutes' => 30]);
     Made::task($this->lead, ['done_on' => '2027-02-09', 'minutes' => 90]);
     $this->put("/tasks/$task->id", ['driver_id' => $driver->id])->assertSessionHasNoErrors();
-    $this->put("/tasks/$task->id", ['driver_id' => Resolve::query()->where('kind', 'give_up')->value('id')])->assertSessionHasErrors('driver_id');
+    $this->put("/tasks/$task->id", ['driver_id' => Resolve::query()->where('kind', 'give_up')->value('id')])->assertSessionHasErrors(
+        'driver_id',
+    );
     $shares = fn(string $week): array => array_column($this->props("/weeks/$week")['page']['resolves'], 'share', 'title');
 
-    expect($shares('2027-W06'))->toBe(['Every tide' => 25, 'Fairs' => null])
-        ->and($shares('2027-W07'))->toBe(['Every tide' => null, 'Fairs' => null])
-        ->and($shares('2027-W20'))->toBe([]);
+    expect($shares('2027-W06'))
+        ->toBe(['Every tide' => 25, 'Fairs' => null])
+        ->and($shares('2027-W07'))
+        ->toBe(['Every tide' => null, 'Fairs' => null])
+        ->and($shares('2027-W20'))
+        ->toBe([]);
 
-    $this->actingAs($this->mei)->delete("/resolves/$driver->id")->assertForbidden();
+    $this->actingAs($this->mei)
+        ->delete("/resolves/$driver->id")
+        ->assertForbidden();
     $this->actingAs($this->lead)->delete("/resolves/$driver->id");
     expect($task->refresh()->driver_id)->toBeNull();
 });
@@ -102,7 +144,10 @@ it('ends a trial with what was learned', function (): void {
 
     $this->put("/resolves/$trial->id/end", ['learned' => ''])->assertSessionHasErrors('learned');
     $this->put("/resolves/$trial->id/end", ['learned' => 'Load the evening before.'])->assertSessionHasNoErrors();
-    expect($this->props('/planning/2027-Q2')['page']['tried'][0])->toMatchArray(['learned' => 'Load the evening before.', 'endedOn' => Made::TODAY]);
+    expect($this->props('/planning/2027-Q2')['page']['tried'][0])->toMatchArray([
+        'learned' => 'Load the evening before.',
+        'endedOn' => Made::TODAY,
+    ]);
 });
 
 it('takes the meetings that are left out of the time that there is, overlapping ones once, and no private ones', function (): void {
@@ -111,9 +156,14 @@ it('takes the meetings that are left out of the time that there is, overlapping 
     Made::series([$this->lead], ['rule' => 'FREQ=DAILY', 'minutes' => 60, 'is_private' => true]);
     $load = collect($this->props('/planning/2027-W08/load')['page']['load'])->keyBy('person.id');
 
-    expect($load[$this->mei->id]['available'])->toBe(40 * 60 - 90)->and($load[$this->lead->id]['available'])->toBe(40 * 60 - 60);
+    expect($load[$this->mei->id]['available'])
+        ->toBe(40 * 60 - 90)
+        ->and($load[$this->lead->id]['available'])
+        ->toBe(40 * 60 - 60);
     // Of the present week only what comes from today on: its Monday is over.
-    expect(collect($this->props('/planning/2027-W06/load')['page']['load'])->keyBy('person.id')[$this->mei->id]['available'])->toBe(3 * 8 * 60);
+    expect(collect($this->props('/planning/2027-W06/load')['page']['load'])->keyBy('person.id')[$this->mei->id]['available'])->toBe(
+        3 * 8 * 60,
+    );
 });
 
 it('warns of more than people can carry', function (): void {
@@ -127,8 +177,10 @@ it('warns of more than people can carry', function (): void {
     $load = collect($this->props('/planning/2027-Q1/load')['page']['load'])->keyBy('person.name');
 
     // From Wednesday 10 February to the end of March there are 36 working days of 8 hours.
-    expect($load['Noor Aksoy'])->toMatchArray(['planned' => 100_000, 'available' => 36 * 480, 'isOver' => true, 'hasMany' => false])
-        ->and($load['Mei Tanaka'])->toMatchArray(['goals' => 6, 'planned' => 90, 'isOver' => false, 'hasMany' => true]);
+    expect($load['Noor Aksoy'])
+        ->toMatchArray(['planned' => 100_000, 'available' => 36 * 480, 'isOver' => true, 'hasMany' => false])
+        ->and($load['Mei Tanaka'])
+        ->toMatchArray(['goals' => 6, 'planned' => 90, 'isOver' => false, 'hasMany' => true]);
 });
 
 it('plans a year from nothing', function (): void {
@@ -146,15 +198,30 @@ it('shows what a change does to the figures before it is done', function (): voi
     Made::task($this->mei, ['goal_id' => $quarter->id, 'done_on' => '2027-02-01']);
     Made::task($this->mei, ['goal_id' => $quarter->id]);
     $fields = ['title' => 'First 15', 'period' => '2027-Q1', 'measure' => 'work', 'parent' => $other->id];
-    $figures = fn(array $change): array => collect($this->postJson("/goals/$quarter->id/preview", [...$fields, ...$change])->assertOk()->json('figures'))
-        ->mapWithKeys(fn(array $row): array => [$row['title'] => [$row['before']['progress'], $row['after']['progress']]])->all();
+    $figures = fn(array $change): array => collect(
+        $this->postJson("/goals/$quarter->id/preview", [...$fields, ...$change])
+            ->assertOk()
+            ->json('figures'),
+    )
+        ->mapWithKeys(fn(array $row): array => [$row['title'] => [$row['before']['progress'], $row['after']['progress']]])
+        ->all();
 
-    expect($figures([]))->toEqual(['First 15' => [50, 50], '40 harbours' => [50, null], 'Revenue' => [null, 50]])
-        ->and($figures(['parent' => $year->id, 'measure' => 'count', 'target' => '4']))->toEqual(['First 15' => [50, 25], '40 harbours' => [50, 25]])
-        ->and($figures(['parent' => null, 'period' => '2027-Q3']))->toEqual(['First 15' => [50, 50], '40 harbours' => [50, null]])
-        ->and($quarter->refresh())->parent_id->toBe($year->id)->period->toBe('2027-Q1')
-        ->and(DB::table('activity_log')->count())->toBe(0);
+    expect($figures([]))
+        ->toEqual(['First 15' => [50, 50], '40 harbours' => [50, null], 'Revenue' => [null, 50]])
+        ->and($figures(['parent' => $year->id, 'measure' => 'count', 'target' => '4']))
+        ->toEqual(['First 15' => [50, 25], '40 harbours' => [50, 25]])
+        ->and($figures(['parent' => null, 'period' => '2027-Q3']))
+        ->toEqual(['First 15' => [50, 50], '40 harbours' => [50, null]])
+        ->and($quarter->refresh())
+        ->parent_id->toBe($year->id)
+        ->period->toBe('2027-Q1')
+        ->and(DB::table('activity_log')->count())
+        ->toBe(0);
 
-    $this->postJson("/goals/$quarter->id/preview", [...$fields, 'period' => '2028-Q1'])->assertUnprocessable()->assertJsonValidationErrors('parent');
-    $this->actingAs(Made::person())->postJson("/goals/$quarter->id/preview", $fields)->assertForbidden();
+    $this->postJson("/goals/$quarter->id/preview", [...$fields, 'period' => '2028-Q1'])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('parent');
+    $this->actingAs(Made::person())
+        ->postJson("/goals/$quarter->id/preview", $fields)
+        ->assertForbidden();
 });

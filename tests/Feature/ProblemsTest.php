@@ -24,30 +24,44 @@ it('says in a sentence that nothing can be saved, and shows pages all the same',
     DB::statement('pragma query_only = on');
 
     try {
-        $this->post('/tasks', ['title' => 'x'])->assertStatus(503)->assertJson(['message' => Problems::NOTHING_SAVED]);
+        $this->post('/tasks', ['title' => 'x'])
+            ->assertStatus(503)
+            ->assertJson(['message' => Problems::NOTHING_SAVED]);
         $this->get('/week')->assertRedirect();
-        $this->getJson('/up')->assertStatus(503)->assertJson(['writable' => false]);
+        $this->getJson('/up')
+            ->assertStatus(503)
+            ->assertJson(['writable' => false]);
     } finally {
         DB::statement('pragma query_only = off');
     }
 
-    $this->getJson('/up')->assertOk()->assertJson(['people' => true, 'writable' => true]);
+    $this->getJson('/up')
+        ->assertOk()
+        ->assertJson(['people' => true, 'writable' => true]);
     expect(Task::query()->count())->toBe(0);
 });
 
 it('says in a sentence that others are saving for too long', function (): void {
     Route::post('/too-long', static fn() => throw new TurnNotGiven(new RuntimeException()))->middleware('web');
-    $this->post('/too-long')->assertStatus(503)->assertJson(['message' => 'Many people are saving at this moment. Nothing was saved: please try again.']);
+    $this->post('/too-long')
+        ->assertStatus(503)
+        ->assertJson(['message' => 'Many people are saving at this moment. Nothing was saved: please try again.']);
 });
 
 it('sends the same headers with every answer', function (string $address): void {
     $headers = $this->get($address)->headers;
 
-    expect($headers->get('Content-Security-Policy'))->toContain("default-src 'self'")->toContain("frame-ancestors 'none'")
-        ->and($headers->get('X-Content-Type-Options'))->toBe('nosniff')
-        ->and($headers->get('Referrer-Policy'))->toBe('same-origin')
-        ->and($headers->get('Cache-Control'))->toContain('no-store')
-        ->and($headers->has('Strict-Transport-Security'))->toBeFalse();
+    expect($headers->get('Content-Security-Policy'))
+        ->toContain("default-src 'self'")
+        ->toContain("frame-ancestors 'none'")
+        ->and($headers->get('X-Content-Type-Options'))
+        ->toBe('nosniff')
+        ->and($headers->get('Referrer-Policy'))
+        ->toBe('same-origin')
+        ->and($headers->get('Cache-Control'))
+        ->toContain('no-store')
+        ->and($headers->has('Strict-Transport-Security'))
+        ->toBeFalse();
 })->with(['/', '/nowhere', '/goals/999', '/up', '/stamp', '/people', '/goals/abc']);
 
 it('asks for https once it was reached over it', function (): void {
@@ -60,17 +74,28 @@ it('leaves a file its own policy', function (): void {
     $this->post("/tasks/$task->id/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'x')])->assertSessionHasNoErrors();
     $answer = $this->get('/files/'.DB::table('files')->value('id'));
 
-    expect($answer->headers->get('Content-Security-Policy'))->toBe("default-src 'none'; sandbox")->and($answer->headers->get('Cache-Control'))->toContain('no-store');
+    expect($answer->headers->get('Content-Security-Policy'))
+        ->toBe("default-src 'none'; sandbox")
+        ->and($answer->headers->get('Cache-Control'))
+        ->toContain('no-store');
 });
 
 it('writes failed sign-ins and refusals into the log, and no password', function (): void {
     Log::spy();
     $area = Area::query()->create(['name' => 'Yard', 'kind' => 'area']);
-    $this->actingAs(Made::person())->delete("/areas/$area->id")->assertForbidden();
-    Log::shouldHaveReceived('info')->once()->withArgs(static fn(string $words, array $with): bool => $words === 'Refused.' && $with['asked'] === "DELETE /areas/$area->id");
+    $this->actingAs(Made::person())
+        ->delete("/areas/$area->id")
+        ->assertForbidden();
+    Log::shouldHaveReceived('info')
+        ->once()
+        ->withArgs(static fn(string $words, array $with): bool => $words === 'Refused.' && $with['asked'] === "DELETE /areas/$area->id");
     auth()->logout();
     $this->post('/sign-in', ['email' => 'noor@saltglass.example', 'password' => 'a secret that is wrong']);
-    Log::shouldHaveReceived('warning')->once()->withArgs(static fn(string $words, array $with): bool => $words === 'A sign-in failed.' && ! str_contains(json_encode($with), 'secret'));
+    Log::shouldHaveReceived('warning')
+        ->once()
+        ->withArgs(
+            static fn(string $words, array $with): bool => $words === 'A sign-in failed.' && ! str_contains(json_encode($with), 'secret'),
+        );
 });
 
 it('takes no more writes from one person than anybody makes', function (): void {
@@ -80,5 +105,7 @@ it('takes no more writes from one person than anybody makes', function (): void 
 
     $this->post('/jots', ['words' => 'x'])->assertStatus(429);
     $this->get('/tray')->assertOk();
-    $this->actingAs(Made::person())->post('/jots', ['words' => 'x'])->assertStatus(303);
+    $this->actingAs(Made::person())
+        ->post('/jots', ['words' => 'x'])
+        ->assertStatus(303);
 });

@@ -14,7 +14,10 @@ beforeEach(function (): void {
     $this->noor = Made::person(Role::Lead, 'Noor Aksoy');
     $this->elif = Made::person(name: 'Elif Kaya');
     $this->actingAs($this->noor);
-    $this->shown = fn(string $query = ''): array => array_map(fn(array $group): array => [$group['heading'], array_column($group['projects'], 'title')], $this->props("/projects$query")['page']['groups']);
+    $this->shown = fn(string $query = ''): array => array_map(
+        fn(array $group): array => [$group['heading'], array_column($group['projects'], 'title')],
+        $this->props("/projects$query")['page']['groups'],
+    );
     $this->titles = fn(string $query): array => array_merge([], ...array_column(($this->shown)($query), 1));
 });
 
@@ -25,18 +28,30 @@ it('groups, narrows and sorts by what stands in the address', function (): void 
     Made::project($this->elif, [], [], ['title' => 'Gamma', 'state' => 'done']);
     Made::task($this->noor, ['project_id' => $first->id]);
 
-    expect(($this->shown)('?sort=title'))->toBe([['Active', ['Alpha', 'Beta']]])
-        ->and(($this->shown)('?group=owner&state=all&sort=title'))->toBe([['Elif Kaya', ['Beta', 'Gamma']], ['Noor Aksoy', ['Alpha']]])
-        ->and(($this->shown)('?group=thread&sort=title'))->toBe([['Goal of 2027-Q1', ['Alpha']], ['No thread', ['Beta']]])
-        ->and(($this->titles)('?sort=due&group=none'))->toBe(['Beta', 'Alpha'])
-        ->and(($this->titles)('?sort=rank&group=none'))->toBe(['Beta', 'Alpha'])
-        ->and(($this->titles)('?state=done'))->toBe(['Gamma'])
-        ->and(($this->titles)("?owner={$this->elif->id}"))->toBe(['Beta'])
-        ->and(($this->titles)('?attention=full'))->toBe(['Alpha'])
-        ->and(($this->titles)("?thread=$goal->id"))->toBe(['Alpha'])
-        ->and(($this->titles)('?need=unserving'))->toBe(['Beta'])
-        ->and(($this->titles)('?words=lph'))->toBe(['Alpha'])
-        ->and(($this->titles)('?words=%25'))->toBe([]);
+    expect(($this->shown)('?sort=title'))
+        ->toBe([['Active', ['Alpha', 'Beta']]])
+        ->and(($this->shown)('?group=owner&state=all&sort=title'))
+        ->toBe([['Elif Kaya', ['Beta', 'Gamma']], ['Noor Aksoy', ['Alpha']]])
+        ->and(($this->shown)('?group=thread&sort=title'))
+        ->toBe([['Goal of 2027-Q1', ['Alpha']], ['No thread', ['Beta']]])
+        ->and(($this->titles)('?sort=due&group=none'))
+        ->toBe(['Beta', 'Alpha'])
+        ->and(($this->titles)('?sort=rank&group=none'))
+        ->toBe(['Beta', 'Alpha'])
+        ->and(($this->titles)('?state=done'))
+        ->toBe(['Gamma'])
+        ->and(($this->titles)("?owner={$this->elif->id}"))
+        ->toBe(['Beta'])
+        ->and(($this->titles)('?attention=full'))
+        ->toBe(['Alpha'])
+        ->and(($this->titles)("?thread=$goal->id"))
+        ->toBe(['Alpha'])
+        ->and(($this->titles)('?need=unserving'))
+        ->toBe(['Beta'])
+        ->and(($this->titles)('?words=lph'))
+        ->toBe(['Alpha'])
+        ->and(($this->titles)('?words=%25'))
+        ->toBe([]);
     $this->get('/projects?sort=colour')->assertSessionHasErrors('sort');
 });
 
@@ -47,8 +62,14 @@ it('finds what is stuck, ready to close or behind', function (): void {
     Made::task($this->noor, ['project_id' => $ready->id, 'done_on' => '2027-02-01']);
     Made::task($this->noor, ['project_id' => $behind->id]);
 
-    expect(($this->titles)('?need=stuck'))->toBe(['Stuck'])->and(($this->titles)('?need=ready'))->toBe(['Ready'])->and(($this->titles)('?need=behind'))->toBe(['Behind'])
-        ->and($this->props('/projects')['page'])->toMatchArray(['active' => 3, 'needy' => 2]);
+    expect(($this->titles)('?need=stuck'))
+        ->toBe(['Stuck'])
+        ->and(($this->titles)('?need=ready'))
+        ->toBe(['Ready'])
+        ->and(($this->titles)('?need=behind'))
+        ->toBe(['Behind'])
+        ->and($this->props('/projects')['page'])
+        ->toMatchArray(['active' => 3, 'needy' => 2]);
 });
 
 it('comes in pages', function (): void {
@@ -56,9 +77,14 @@ it('comes in pages', function (): void {
         Made::project($this->noor, [], [], ['title' => sprintf('Project %02d', $number)]);
     }
 
-    expect(($this->titles)('?sort=title'))->toHaveCount(50)->and(($this->titles)('?sort=title&page=2'))->toHaveCount(10)
-        ->and(($this->titles)('?sort=title&page=9'))->toBe(($this->titles)('?sort=title&page=2'))
-        ->and($this->props('/projects')['page'])->toMatchArray(['total' => 60, 'pages' => 2]);
+    expect(($this->titles)('?sort=title'))
+        ->toHaveCount(50)
+        ->and(($this->titles)('?sort=title&page=2'))
+        ->toHaveCount(10)
+        ->and(($this->titles)('?sort=title&page=9'))
+        ->toBe(($this->titles)('?sort=title&page=2'))
+        ->and($this->props('/projects')['page'])
+        ->toMatchArray(['total' => 60, 'pages' => 2]);
 });
 
 it('shows the next milestone and the last change', function (): void {
@@ -67,21 +93,29 @@ it('shows the next milestone and the last change', function (): void {
     Made::task($this->noor, ['project_id' => $project->id, 'changed_on' => '2027-02-08']);
     $row = $this->props('/projects')['page']['groups'][0]['projects'][0];
 
-    expect($row['changedOn'])->toBe('2027-02-08')->and($row['milestone'])->toMatchArray(['title' => 'First wet', 'isLate' => true]);
+    expect($row['changedOn'])
+        ->toBe('2027-02-08')
+        ->and($row['milestone'])
+        ->toMatchArray(['title' => 'First wet', 'isLate' => true]);
 });
 
 it('keeps collections that go when they are empty, and come back by undo', function (): void {
     $project = Made::project($this->noor);
     $this->put("/projects/$project->id/collections", ['collections' => [], 'named' => 'Winter'])->assertSessionHasNoErrors();
     $winter = Collection::query()->firstOrFail();
-    expect(($this->titles)("?collection=$winter->id"))->toBe(['Moorings Orkney'])->and(($this->shown)('?group=collection'))->toBe([['Winter', ['Moorings Orkney']]]);
+    expect(($this->titles)("?collection=$winter->id"))
+        ->toBe(['Moorings Orkney'])
+        ->and(($this->shown)('?group=collection'))
+        ->toBe([['Winter', ['Moorings Orkney']]]);
 
     $this->put("/projects/$project->id/collections", ['collections' => []])->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
     expect(Collection::query()->count())->toBe(0);
     $this->post("/undo/$batch")->assertSessionHasNoErrors();
     expect(($this->titles)("?collection=$winter->id"))->toBe(['Moorings Orkney']);
-    $this->actingAs($this->elif)->put("/projects/$project->id/collections", ['collections' => []])->assertForbidden();
+    $this->actingAs($this->elif)
+        ->put("/projects/$project->id/collections", ['collections' => []])
+        ->assertForbidden();
 });
 
 it('keeps fields of one’s own', function (string $kind, string $choices, string $good, string $bad): void {
@@ -90,9 +124,12 @@ it('keeps fields of one’s own', function (string $kind, string $choices, strin
     $field = Field::query()->firstOrFail();
     $this->put("/projects/$project->id/fields/$field->id", ['value' => $good])->assertSessionHasNoErrors();
 
-    expect($this->props("/projects?field=$field->id&value=".urlencode($good))['page']['groups'][0]['projects'][0]['entries'])->toBe(["Customer: $good"])
-        ->and($this->props("/projects/$project->id")['page']['fields'][0])->toMatchArray(['name' => 'Customer', 'value' => $good])
-        ->and(($this->titles)("?field=$field->id&value=nothing"))->toBe([]);
+    expect($this->props("/projects?field=$field->id&value=".urlencode($good))['page']['groups'][0]['projects'][0]['entries'])
+        ->toBe(["Customer: $good"])
+        ->and($this->props("/projects/$project->id")['page']['fields'][0])
+        ->toMatchArray(['name' => 'Customer', 'value' => $good])
+        ->and(($this->titles)("?field=$field->id&value=nothing"))
+        ->toBe([]);
 
     if ($bad !== '') {
         $this->put("/projects/$project->id/fields/$field->id", ['value' => $bad])->assertSessionHasErrors('value');
@@ -101,13 +138,20 @@ it('keeps fields of one’s own', function (string $kind, string $choices, strin
     $this->delete("/fields/$field->id")->assertSessionHasNoErrors();
     $this->post('/undo/'.session('change')['batch'])->assertSessionHasNoErrors();
     expect($this->props("/projects/$project->id")['page']['fields'][0]['value'])->toBe($good);
-})->with([['text', '', 'Ostend', ''], ['number', '', '12.5', 'many'], ['date', '', '2027-03-01', '1 March'], ['choice', "North\nSouth", 'North', 'East']]);
+})->with([
+    ['text', '', 'Ostend', ''],
+    ['number', '', '12.5', 'many'],
+    ['date', '', '2027-03-01', '1 March'],
+    ['choice', "North\nSouth", 'North', 'East'],
+]);
 
 it('lets only leads make fields, and each name once', function (): void {
     $this->post('/fields', ['name' => 'Customer', 'kind' => 'text']);
     $this->post('/fields', ['name' => 'Customer', 'kind' => 'text'])->assertSessionHasErrors('name');
     $this->post('/fields', ['name' => 'Coast', 'kind' => 'choice', 'choices' => 'North'])->assertSessionHasErrors('choices');
-    $this->actingAs($this->elif)->post('/fields', ['name' => 'Coast', 'kind' => 'text'])->assertForbidden();
+    $this->actingAs($this->elif)
+        ->post('/fields', ['name' => 'Coast', 'kind' => 'text'])
+        ->assertForbidden();
 });
 
 it('warns of whoever has more active projects than the limit', function (): void {
@@ -117,8 +161,15 @@ it('warns of whoever has more active projects than the limit', function (): void
     Made::project($this->noor);
     $this->put('/projects/limit', ['limit' => 1])->assertSessionHasNoErrors();
 
-    expect(array_map(fn(array $each): array => [$each['person']['name'], $each['projects'], $each['isOver']], $this->props('/projects')['page']['activeBy']))->toBe([['Elif Kaya', 2, true], ['Noor Aksoy', 1, false]]);
-    $this->actingAs($this->elif)->put('/projects/limit', ['limit' => 9])->assertForbidden();
+    expect(
+        array_map(
+            fn(array $each): array => [$each['person']['name'], $each['projects'], $each['isOver']],
+            $this->props('/projects')['page']['activeBy'],
+        ),
+    )->toBe([['Elif Kaya', 2, true], ['Noor Aksoy', 1, false]]);
+    $this->actingAs($this->elif)
+        ->put('/projects/limit', ['limit' => 9])
+        ->assertForbidden();
 });
 
 it('does not tell by a filter what serves a hidden goal', function (): void {

@@ -41,23 +41,53 @@ it('knows that a day has gone by', function (): void {
 
 it('shows nobody what was remembered for another', function (): void {
     $hidden = Made::goal($this->mei, '2027-Q1', ['visibility' => Visibility::OnlyMe, 'title' => 'Secret']);
-    expect(json_encode($this->props('/sheet')))->toContain('Secret')
-        ->and(json_encode($this->actingAs($this->elif)->props('/sheet')))->not->toContain('Secret')
-        ->and($hidden->id)->toBeInt();
+    expect(json_encode($this->props('/sheet')))
+        ->toContain('Secret')
+        ->and(json_encode($this->actingAs($this->elif)->props('/sheet')))
+        ->not->toContain('Secret')
+        ->and($hidden->id)
+        ->toBeInt();
 });
 
 it('shows after every kind of change what it would show if nothing were remembered', function (): void {
     $noor = Made::person(Role::Lead, 'Noor Aksoy');
     $this->actingAs($noor);
-    $goal = Made::goal($this->mei, '2027-Q1', ['parent_id' => $this->goal->id, 'title' => 'First ten', 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
+    $goal = Made::goal($this->mei, '2027-Q1', [
+        'parent_id' => $this->goal->id,
+        'title' => 'First ten',
+        'measure' => 'number',
+        'start_value' => 0,
+        'target_value' => 10,
+    ]);
     $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]);
     $project = Project::query()->firstOrFail();
     $task = $this->tasks[0];
-    $screens = ['/', '/weeks/2027-W06', '/sheet', '/sheet/2027-Q1', "/goals/$goal->id", "/goals/{$this->goal->id}", "/projects/$project->id", '/projects?state=all', '/direction', "/areas/$area->id", '/planning/2027-Q1/goals', '/reviews/2027-W06', '/closing/2027-Q1', '/routines/new', '/lists', '/lists/undated', '/tray'];
+    $screens = [
+        '/',
+        '/weeks/2027-W06',
+        '/sheet',
+        '/sheet/2027-Q1',
+        "/goals/$goal->id",
+        "/goals/{$this->goal->id}",
+        "/projects/$project->id",
+        '/projects?state=all',
+        '/direction',
+        "/areas/$area->id",
+        '/planning/2027-Q1/goals',
+        '/reviews/2027-W06',
+        '/closing/2027-Q1',
+        '/routines/new',
+        '/lists',
+        '/lists/undated',
+        '/tray',
+    ];
     $seen = function (bool $remembers) use ($screens): array {
         config(['app.remembers' => $remembers]);
 
-        return array_map(fn(string $screen): array => array_diff_key($this->props($screen), ['change' => true, 'problem' => true, 'errors' => true]), array_combine($screens, $screens));
+        return array_map(
+            fn(string $screen): array => array_diff_key($this->props($screen), ['change' => true, 'problem' => true, 'errors' => true]),
+            array_combine($screens, $screens),
+        );
     };
     $changes = [
         fn() => $this->put("/tasks/$task->id/tick", ['done' => true]),
@@ -97,7 +127,10 @@ it('shows after every kind of change what it would show if nothing were remember
         $before = $seen(true);
         $change()->assertRedirect()->assertSessionHasNoErrors();
         $after = $seen(false);
-        expect($seen(true))->toEqual($after, "after change $place")->and($after === $before)->toBeFalse("change $place is to be seen");
+        expect($seen(true))
+            ->toEqual($after, "after change $place")
+            ->and($after === $before)
+            ->toBeFalse("change $place is to be seen");
     }
 });
 

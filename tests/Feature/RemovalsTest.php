@@ -34,11 +34,19 @@ dataset('removals', [
     'a list of one’s own' => ['lists/saved', 'saved', 'owner', 'saved_lists'],
 ]);
 
-it('is gone once it is removed, and as it was once that is undone', function (string $address, string $parameter, string $by, ?string $table = null): void {
+it('is gone once it is removed, and as it was once that is undone', function (
+    string $address,
+    string $parameter,
+    string $by,
+    ?string $table = null,
+): void {
     $id = $this->there[$parameter];
     $stored = fn(): array => (array) DB::table($table ?? $address)->find($id);
     $before = $stored();
-    $this->actingAs($by === 'lead' ? $this->lead : $this->owner)->delete("/$address/$id")->assertStatus(303)->assertSessionHasNoErrors();
+    $this->actingAs($by === 'lead' ? $this->lead : $this->owner)
+        ->delete("/$address/$id")
+        ->assertStatus(303)
+        ->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
 
     expect($stored() === [] || array_diff_assoc($stored(), $before) !== [])->toBeTrue('it is gone, or marked so');
@@ -46,34 +54,54 @@ it('is gone once it is removed, and as it was once that is undone', function (st
     expect(array_diff_key($stored(), ['updated_at' => 1]))->toEqual(array_diff_key($before, ['updated_at' => 1]));
 })->with('removals');
 
-it('is removed once by two who press at the same time: the second is told that it is not there', function (string $address, string $parameter, string $by, ?string $table = null): void {
-    $this->actingAs($by === 'lead' ? $this->lead : $this->owner)->delete("/$address/{$this->there[$parameter]}")->assertStatus(303);
+it('is removed once by two who press at the same time: the second is told that it is not there', function (
+    string $address,
+    string $parameter,
+    string $by,
+    ?string $table = null,
+): void {
+    $this->actingAs($by === 'lead' ? $this->lead : $this->owner)
+        ->delete("/$address/{$this->there[$parameter]}")
+        ->assertStatus(303);
     $count = DB::table('changes')->count();
     $again = $this->delete("/$address/{$this->there[$parameter]}");
 
-    expect($again->getStatusCode())->toBeIn([404, 303, 302])->and(DB::table('changes')->count())->toBeLessThanOrEqual($count + ($again->getStatusCode() === 303 ? 1 : 0));
+    expect($again->getStatusCode())
+        ->toBeIn([404, 303, 302])
+        ->and(DB::table('changes')->count())
+        ->toBeLessThanOrEqual($count + ($again->getStatusCode() === 303 ? 1 : 0));
 })->with('removals');
 
 it('stops telling somebody who follows no longer', function (): void {
     $follower = Made::person(name: 'Elif Demir');
-    $this->actingAs($follower)->post("/goals/{$this->there['goal']}/following")->assertSessionHasNoErrors();
+    $this->actingAs($follower)
+        ->post("/goals/{$this->there['goal']}/following")
+        ->assertSessionHasNoErrors();
     $told = fn(): int => DB::table('tellings')->where('person_id', $follower->id)->count();
     $this->actingAs($this->owner)->post("/goals/{$this->there['goal']}/comments", ['words' => 'It holds.']);
     expect($told())->toBe(1);
-    $this->actingAs($follower)->delete("/goals/{$this->there['goal']}/following")->assertSessionHasNoErrors();
+    $this->actingAs($follower)
+        ->delete("/goals/{$this->there['goal']}/following")
+        ->assertSessionHasNoErrors();
     $this->actingAs($this->owner)->post("/goals/{$this->there['goal']}/comments", ['words' => 'It still holds.']);
     expect($told())->toBe(1);
 });
 
 it('keeps who was there when that is changed', function (): void {
-    $this->actingAs($this->owner)->put("/attendances/{$this->there['attendance']}", ['wasThere' => false])->assertSessionHasNoErrors();
+    $this->actingAs($this->owner)
+        ->put("/attendances/{$this->there['attendance']}", ['wasThere' => false])
+        ->assertSessionHasNoErrors();
     expect((bool) DB::table('attendances')->where('id', $this->there['attendance'])->value('was_there'))->toBeFalse();
     $this->post('/undo/'.DB::table('changes')->latest('id')->value('batch'))->assertSessionHasNoErrors();
     expect((bool) DB::table('attendances')->where('id', $this->there['attendance'])->value('was_there'))->toBeTrue();
 });
 
 it('takes no second person of an address, and no short password, on the command line', function (): void {
-    $add = fn(string $password, bool $isLead = false) => $this->artisan('people:add', ['name' => 'Priya Raman', 'email' => 'priya@saltglass.example', '--lead' => $isLead])->expectsQuestion('Password, at least ten characters', $password);
+    $add = fn(string $password, bool $isLead = false) => $this->artisan('people:add', [
+        'name' => 'Priya Raman',
+        'email' => 'priya@saltglass.example',
+        '--lead' => $isLead,
+    ])->expectsQuestion('Password, at least ten characters', $password);
     $add('short')->assertFailed();
     $add('a-calm-harbour', true)->assertSuccessful();
     $add('a-calm-harbour')->assertFailed();
@@ -83,7 +111,10 @@ it('takes no second person of an address, and no short password, on the command 
 
 it('sets up the workspace on the command line, and refuses what is none', function (): void {
     $this->artisan('workspace:set', ['--name' => 'Saltglass North', '--timezone' => 'Europe/Oslo'])->assertSuccessful();
-    expect(DB::table('workspaces')->value('name'))->toBe('Saltglass North')->and(DB::table('workspaces')->value('timezone'))->toBe('Europe/Oslo');
+    expect(DB::table('workspaces')->value('name'))
+        ->toBe('Saltglass North')
+        ->and(DB::table('workspaces')->value('timezone'))
+        ->toBe('Europe/Oslo');
 
     $this->artisan('workspace:set', ['--timezone' => 'Mars/Olympus'])->assertFailed();
     expect(DB::table('workspaces')->value('timezone'))->toBe('Europe/Oslo');

@@ -20,7 +20,11 @@ beforeEach(function (): void {
     $this->mei = Made::person(name: 'Mei Tanaka');
     $this->actingAs($this->lead);
     $this->year = Made::goal($this->lead, '2027');
-    $this->goal = fn(string $title, array $more = [], string $period = '2027-Q1'): Goal => Made::goal($this->lead, $period, ['title' => $title, 'parent_id' => $this->year->id, ...$more]);
+    $this->goal = fn(string $title, array $more = [], string $period = '2027-Q1'): Goal => Made::goal($this->lead, $period, [
+        'title' => $title,
+        'parent_id' => $this->year->id,
+        ...$more,
+    ]);
     $this->next = fn(string $title): ?Goal => Goal::query()->where('title', $title)->where('period', '2027-Q2')->first();
     // Every figure of the year on every tenth day, and who stands under whom with what work.
     $this->whole = function (): array {
@@ -29,11 +33,37 @@ beforeEach(function (): void {
         $days = array_map(Day::ofNumber(...), range(Day::of('2027-01-05')->number, Day::of(Made::TODAY)->number, 9));
 
         return [
-            $stored->goals()->mapWithKeys(fn(Goal $goal): array => [$goal->id => array_map(static fn(Day $day): array => [$stored->figure($goal, $day)->progress?->rounded(), $stored->figure($goal, $day)->band], $days)])->all(),
-            Goal::query()->orderBy('id')->get(['id', 'parent_id', 'period', 'weight', 'closed_on', 'result', 'score', 'rest'])->toArray(),
-            Task::query()->orderBy('id')->get(['id', 'goal_id', 'project_id', 'done_on', 'dropped_on', 'shelved_on'])->toArray(),
-            Serving::query()->orderBy('project_id')->orderBy('goal_id')->get(['project_id', 'goal_id', 'weight'])->toArray(),
-            DB::table('projects')->orderBy('id')->get(['id', 'state'])->toArray(),
+            $stored
+                ->goals()
+                ->mapWithKeys(
+                    fn(Goal $goal): array => [
+                        $goal->id => array_map(
+                            static fn(Day $day): array => [
+                                $stored->figure($goal, $day)->progress?->rounded(),
+                                $stored->figure($goal, $day)->band,
+                            ],
+                            $days,
+                        ),
+                    ],
+                )
+                ->all(),
+            Goal::query()
+                ->orderBy('id')
+                ->get(['id', 'parent_id', 'period', 'weight', 'closed_on', 'result', 'score', 'rest'])
+                ->toArray(),
+            Task::query()
+                ->orderBy('id')
+                ->get(['id', 'goal_id', 'project_id', 'done_on', 'dropped_on', 'shelved_on'])
+                ->toArray(),
+            Serving::query()
+                ->orderBy('project_id')
+                ->orderBy('goal_id')
+                ->get(['project_id', 'goal_id', 'weight'])
+                ->toArray(),
+            DB::table('projects')
+                ->orderBy('id')
+                ->get(['id', 'state'])
+                ->toArray(),
         ];
     };
     $this->progress = fn(Goal $goal): ?float => $this->props("/goals/$goal->id")['page']['goal']['gauge']['progress'];
@@ -57,25 +87,36 @@ it('does not let the year improve by failing', function (string $rest): void {
     expect(($this->progress)($this->year))->toEqual(50.0);
     $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => $rest])->assertSessionHasNoErrors();
 
-    expect(($this->progress)($this->year))->toBeLessThanOrEqual(50.0)
-        ->and(($this->progress)($goal))->toEqual(50.0)
-        ->and($goal->refresh()->result)->toBe(Result::NotMet)
-        ->and($goal->rest)->toBe(Rest::from($rest))
-        ->and($goal->score)->toEqual(0.5);
+    expect(($this->progress)($this->year))
+        ->toBeLessThanOrEqual(50.0)
+        ->and(($this->progress)($goal))
+        ->toEqual(50.0)
+        ->and($goal->refresh()->result)
+        ->toBe(Result::NotMet)
+        ->and($goal->rest)
+        ->toBe(Rest::from($rest))
+        ->and($goal->score)
+        ->toEqual(0.5);
 })->with(['shelved', 'dropped', 'carried']);
 
 it('takes what is dropped out of the figures above, and says so before it is done', function (): void {
     [$goal] = half();
     Made::task($this->lead, ['goal_id' => ($this->goal)('Third')->id, 'done_on' => '2027-02-01']);
-    $figures = $this->postJson("/goals/$goal->id/close/preview", ['result' => 'dropped'])->assertOk()->json('figures');
+    $figures = $this->postJson("/goals/$goal->id/close/preview", ['result' => 'dropped'])
+        ->assertOk()
+        ->json('figures');
     $year = collect($figures)->firstWhere('title', $this->year->title);
 
-    expect([$year['before']['progress'], $year['after']['progress']])->toEqual([66.7, 75.0])
-        ->and($goal->refresh()->closed_on)->toBeNull();
+    expect([$year['before']['progress'], $year['after']['progress']])
+        ->toEqual([66.7, 75.0])
+        ->and($goal->refresh()->closed_on)
+        ->toBeNull();
     $this->post("/goals/$goal->id/close", ['result' => 'dropped']);
     expect(($this->progress)($this->year))->toEqual(75.0);
 
-    $pass = $this->postJson('/closing/2027-Q1/preview', ['goals' => [($this->next)('x')?->id ?? $goal->refresh()->id => ['result' => '']]])->assertOk()->json('figures');
+    $pass = $this->postJson('/closing/2027-Q1/preview', ['goals' => [($this->next)('x')?->id ?? $goal->refresh()->id => ['result' => '']]])
+        ->assertOk()
+        ->json('figures');
     expect($pass)->toBe([]);
 });
 
@@ -83,21 +124,36 @@ it('proposes “met” for what is done and “not met” at the end of the peri
     $done = ($this->goal)('Done');
     Made::task($this->lead, ['goal_id' => $done->id, 'done_on' => '2027-02-01']);
     [$goal] = half();
-    $offers = fn(): array => array_column(array_map(static fn(array $row): array => ['title' => $row['goal']['title'], ...$row['offer']], $this->props('/closing/2027-Q1')['page']['open']), 'proposed', 'title');
+    $offers = fn(): array => array_column(
+        array_map(
+            static fn(array $row): array => ['title' => $row['goal']['title'], ...$row['offer']],
+            $this->props('/closing/2027-Q1')['page']['open'],
+        ),
+        'proposed',
+        'title',
+    );
     expect($offers())->toMatchArray(['Done' => 'met', 'Half' => null]);
 
     Made::later('2027-03-30');
     expect($offers())->toMatchArray(['Half' => null]);
     Made::later('2027-03-31');
-    expect($offers())->toMatchArray(['Done' => 'met', 'Half' => 'not_met'])
-        ->and($goal->refresh()->closed_on)->toBeNull();
+    expect($offers())
+        ->toMatchArray(['Done' => 'met', 'Half' => 'not_met'])
+        ->and($goal->refresh()->closed_on)
+        ->toBeNull();
 });
 
 it('carries a goal judged by three numbers with its three numbers', function (): void {
     $trust = ($this->goal)('Trust');
 
     foreach (['Reply time', 'Uptime', 'Visits'] as $place => $title) {
-        $number = ($this->goal)($title, ['parent_id' => $trust->id, 'measure' => 'number', 'start_value' => 0, 'target_value' => 10, 'weight' => $place + 1]);
+        $number = ($this->goal)($title, [
+            'parent_id' => $trust->id,
+            'measure' => 'number',
+            'start_value' => 0,
+            'target_value' => 10,
+            'weight' => $place + 1,
+        ]);
         Reading::query()->create(['goal_id' => $number->id, 'on' => '2027-02-01', 'value' => 4, 'entered_by' => $this->lead->id]);
     }
 
@@ -105,10 +161,18 @@ it('carries a goal judged by three numbers with its three numbers', function ():
     $next = ($this->next)('Trust');
     $beneath = Goal::query()->where('parent_id', $next->id)->orderBy('id')->get();
 
-    expect($beneath->pluck('title')->all())->toBe(['Reply time', 'Uptime', 'Visits'])
-        ->and($beneath->map(static fn(Goal $goal): array => [(float) $goal->start_value, (float) $goal->target_value, (float) $goal->weight])->all())->toBe([[4.0, 10.0, 1.0], [4.0, 10.0, 2.0], [4.0, 10.0, 3.0]])
-        ->and(Goal::query()->where('parent_id', $trust->id)->whereNull('closed_on')->count())->toBe(0)
-        ->and(($this->progress)($trust))->toEqual(40.0);
+    expect($beneath->pluck('title')->all())
+        ->toBe(['Reply time', 'Uptime', 'Visits'])
+        ->and(
+            $beneath
+                ->map(static fn(Goal $goal): array => [(float) $goal->start_value, (float) $goal->target_value, (float) $goal->weight])
+                ->all(),
+        )
+        ->toBe([[4.0, 10.0, 1.0], [4.0, 10.0, 2.0], [4.0, 10.0, 3.0]])
+        ->and(Goal::query()->where('parent_id', $trust->id)->whereNull('closed_on')->count())
+        ->toBe(0)
+        ->and(($this->progress)($trust))
+        ->toEqual(40.0);
 });
 
 it('leaves weeks that are over where they are, closed, and carries those that are not', function (): void {
@@ -117,15 +181,23 @@ it('leaves weeks that are over where they are, closed, and carries those that ar
     $now = Made::goal($this->lead, '2027-W06', ['title' => 'This week', 'parent_id' => $goal->id]);
     $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'rest' => 'carried'])->assertRedirect();
 
-    expect([$past->refresh()->closed_on, $now->refresh()->closed_on])->not->toContain(null)
-        ->and($past->rest)->toBeNull()
-        ->and(Goal::query()->where('predecessor_id', $past->id)->count())->toBe(0)
-        ->and(Goal::query()->where('predecessor_id', $now->id)->value('period'))->toBe('2027-W13');
+    expect([$past->refresh()->closed_on, $now->refresh()->closed_on])
+        ->not->toContain(null)
+        ->and($past->rest)
+        ->toBeNull()
+        ->and(Goal::query()->where('predecessor_id', $past->id)->count())
+        ->toBe(0)
+        ->and(Goal::query()->where('predecessor_id', $now->id)->value('period'))
+        ->toBe('2027-W13');
 });
 
 it('shares the weight among the parts of a split', function (): void {
     $goal = ($this->goal)('Farms', ['weight' => 3]);
-    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm\nGotland"])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/close", [
+        'result' => 'not_met',
+        'rest' => 'split',
+        'titles' => "Bornholm\nGotland",
+    ])->assertSessionHasNoErrors();
 
     expect([(float) ($this->next)('Bornholm')->weight, (float) ($this->next)('Gotland')->weight])->toBe([1.5, 1.5]);
 });
@@ -133,14 +205,28 @@ it('shares the weight among the parts of a split', function (): void {
 it('takes tasks and projects along by choice', function (): void {
     [$goal] = half();
     $project = Made::project($this->lead, [$goal]);
-    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'carried', 'withTasks' => false, 'withProjects' => false])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/close", [
+        'result' => 'not_met',
+        'rest' => 'carried',
+        'withTasks' => false,
+        'withProjects' => false,
+    ])->assertSessionHasNoErrors();
 
-    expect(Task::query()->where('goal_id', $goal->id)->count())->toBe(2)->and($project->servings()->count())->toBe(1);
+    expect(Task::query()->where('goal_id', $goal->id)->count())
+        ->toBe(2)
+        ->and($project->servings()->count())
+        ->toBe(1);
 });
 
 it('reopens to the very figures that there were', function (array $said): void {
     [$goal, $other] = half();
-    $beneath = Made::goal($this->lead, '2027-Q1', ['title' => 'Beneath', 'parent_id' => $goal->id, 'measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
+    $beneath = Made::goal($this->lead, '2027-Q1', [
+        'title' => 'Beneath',
+        'parent_id' => $goal->id,
+        'measure' => 'number',
+        'start_value' => 0,
+        'target_value' => 10,
+    ]);
     Reading::query()->create(['goal_id' => $beneath->id, 'on' => '2027-02-01', 'value' => 4, 'entered_by' => $this->lead->id]);
     $project = Made::project($this->lead, [$goal]);
     Made::task($this->lead, ['project_id' => $project->id]);
@@ -162,10 +248,17 @@ it('reopens to the very figures that there were', function (array $said): void {
 
 it('reopens one goal of a pass and leaves the others closed', function (): void {
     [$goal, $other] = half();
-    $this->post('/closing/2027-Q1', ['goals' => [$goal->id => ['result' => 'not_met', 'rest' => 'carried'], $other->id => ['result' => 'not_met', 'rest' => 'carried']]])->assertSessionHasNoErrors();
+    $this->post('/closing/2027-Q1', [
+        'goals' => [$goal->id => ['result' => 'not_met', 'rest' => 'carried'], $other->id => ['result' => 'not_met', 'rest' => 'carried']],
+    ])->assertSessionHasNoErrors();
     $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
 
-    expect(($this->next)('Half'))->toBeNull()->and(($this->next)('Other'))->not->toBeNull()->and($other->refresh()->closed_on)->not->toBeNull();
+    expect(($this->next)('Half'))
+        ->toBeNull()
+        ->and(($this->next)('Other'))
+        ->not->toBeNull()
+        ->and($other->refresh()->closed_on)
+        ->not->toBeNull();
 });
 
 it('takes back what was carried although somebody worked on it, and keeps that work', function (): void {
@@ -181,10 +274,15 @@ it('takes back what was carried although somebody worked on it, and keeps that w
 it('stays closed and says why when what carries it on has been built on', function (): void {
     [$goal] = half();
     $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'carried']);
-    $this->actingAs($this->mei)->post('/tasks', ['title' => 'New', 'goal' => ($this->next)('Half')->id])->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->post('/tasks', ['title' => 'New', 'goal' => ($this->next)('Half')->id])
+        ->assertSessionHasNoErrors();
 
-    $this->actingAs($this->lead)->post("/goals/$goal->id/reopen")
-        ->assertSessionHasErrors(['goal' => '“Half” cannot be reopened as it was. “Half” has been built on: 1 task, by Mei Tanaka. Nothing was undone.']);
+    $this->actingAs($this->lead)
+        ->post("/goals/$goal->id/reopen")
+        ->assertSessionHasErrors([
+            'goal' => '“Half” cannot be reopened as it was. “Half” has been built on: 1 task, by Mei Tanaka. Nothing was undone.',
+        ]);
     expect($goal->refresh()->closed_on)->not->toBeNull();
 });
 
@@ -207,11 +305,20 @@ it('explains a decided figure as decided', function (array $said, string $words)
     $this->post("/goals/$goal->id/close", $said)->assertSessionHasNoErrors();
     $figure = $this->getJson("/goals/$goal->id/figure")->json();
 
-    expect($figure['decided'])->toBe($words)->and($this->props("/goals/$goal->id")['page']['decided'])->toBe($words);
+    expect($figure['decided'])
+        ->toBe($words)
+        ->and($this->props("/goals/$goal->id")['page']['decided'])
+        ->toBe($words);
 })->with([
-    'a score' => [['result' => 'partly_met', 'score' => '60', 'line' => 'Weather'], 'Computed 66.7%, decided 60% when it was closed on 10 Feb as partly met: “Weather”.'],
+    'a score' => [
+        ['result' => 'partly_met', 'score' => '60', 'line' => 'Weather'],
+        'Computed 66.7%, decided 60% when it was closed on 10 Feb as partly met: “Weather”.',
+    ],
     'met' => [['result' => 'met'], 'Computed 66.7%, decided 100% when it was closed on 10 Feb as met.'],
-    'its work carried on' => [['result' => 'not_met', 'rest' => 'carried'], 'Closed on 10 Feb as not met, with the 66.7% that were computed then.'],
+    'its work carried on' => [
+        ['result' => 'not_met', 'rest' => 'carried'],
+        'Closed on 10 Feb as not met, with the 66.7% that were computed then.',
+    ],
 ]);
 
 it('does not call a closed yes or no all or nothing', function (): void {
@@ -228,5 +335,8 @@ it('restores shelved and dropped work as it is reopened', function (): void {
     $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'dropped']);
     expect($project->refresh()->state)->toBe(ProjectState::Dropped);
     $this->post("/goals/$goal->id/reopen");
-    expect($project->refresh()->state)->toBe(ProjectState::Active)->and(Task::query()->whereNotNull('dropped_on')->count())->toBe(0);
+    expect($project->refresh()->state)
+        ->toBe(ProjectState::Active)
+        ->and(Task::query()->whereNotNull('dropped_on')->count())
+        ->toBe(0);
 });

@@ -24,11 +24,25 @@ it('works out what happened in the week', function (): void {
     Made::task($this->me, ['title' => 'Untouched', 'changed_on' => '2026-12-01']);
     $page = $this->props('/reviews/2027-W05')['page'];
 
-    expect($page['facts'])->toMatchArray(['minutes' => 120, 'alignment' => 75, 'before' => null, 'done' => 2, 'late' => 1, 'carried' => 1, 'withOthers' => 1, 'untouched' => 1])
-        ->and(array_column($page['facts']['work'], 'minutes'))->toBe([90, 30])
-        ->and($page['facts']['work'][0]['cord']['mark'])->toBe('HB')
-        ->and($page['facts']['moved'][0]['change'])->toEqual(25)
-        ->and($page['facts']['promised'][0]['isFirm'])->toBeTrue()
+    expect($page['facts'])
+        ->toMatchArray([
+            'minutes' => 120,
+            'alignment' => 75,
+            'before' => null,
+            'done' => 2,
+            'late' => 1,
+            'carried' => 1,
+            'withOthers' => 1,
+            'untouched' => 1,
+        ])
+        ->and(array_column($page['facts']['work'], 'minutes'))
+        ->toBe([90, 30])
+        ->and($page['facts']['work'][0]['cord']['mark'])
+        ->toBe('HB')
+        ->and($page['facts']['moved'][0]['change'])
+        ->toEqual(25)
+        ->and($page['facts']['promised'][0]['isFirm'])
+        ->toBeTrue()
         ->and(array_map(fn(array $group): array => [$group['reason'], array_column($group['tasks'], 'title')], $page['leftOver']))
         ->toBe([['Late', ['Late']], ['With others', ['Waits']], ['Untouched', ['Untouched']]]);
 });
@@ -41,12 +55,18 @@ it('keeps the words as they are written and the facts as they were seen', functi
     $task->update(['done_on' => null]);
     $page = $this->props('/reviews/2027-W05')['page'];
 
-    expect($page['facts'])->toBeNull()
-        ->and($page['kept']['done'])->toBe(1)
-        ->and($page['heldAt'])->toBe(Made::TODAY)
-        ->and(array_column($page['questions'], 'answer', 'key')['still'])->toBe('The farms, again.')
-        ->and($this->props('/reviews/2027-W06')['page']['questions'][1]['before'])->toBe([['period' => '2027-W05', 'words' => 'The farms, again.']])
-        ->and(array_column($this->props('/')['frame']['rail']['weeks'], 'isReviewed', 'name')['2027-W05'])->toBeTrue();
+    expect($page['facts'])
+        ->toBeNull()
+        ->and($page['kept']['done'])
+        ->toBe(1)
+        ->and($page['heldAt'])
+        ->toBe(Made::TODAY)
+        ->and(array_column($page['questions'], 'answer', 'key')['still'])
+        ->toBe('The farms, again.')
+        ->and($this->props('/reviews/2027-W06')['page']['questions'][1]['before'])
+        ->toBe([['period' => '2027-W05', 'words' => 'The farms, again.']])
+        ->and(array_column($this->props('/')['frame']['rail']['weeks'], 'isReviewed', 'name')['2027-W05'])
+        ->toBeTrue();
 
     $this->post('/reviews/2027-W05/hold')->assertSessionHasErrors('review');
     $this->post('/reviews/2027-W05/reopen');
@@ -65,5 +85,8 @@ it('lists the weeks of the year so far', function (): void {
     $this->post('/reviews/2027-W05/hold');
     $weeks = $this->props('/reviews')['page']['weeks'];
 
-    expect($weeks)->toHaveCount(6)->and($weeks[1])->toMatchArray(['heldAt' => Made::TODAY, 'words' => 'Crews.']);
+    expect($weeks)
+        ->toHaveCount(6)
+        ->and($weeks[1])
+        ->toMatchArray(['heldAt' => Made::TODAY, 'words' => 'Crews.']);
 });

@@ -14,7 +14,11 @@ use Tests\Feature\Workspaces;
 /** How a question is answered: whether the person may ask it, whatever is wrong with what they sent. */
 function answer(RegisteredRoute $route, ?Person $who, array $records): string
 {
-    $address = preg_replace_callback('/\{(\w+)\??\}/', static fn(array $name): string => (string) ($records["{$route->getName()} $name[1]"] ?? $records[$name[1]] ?? 1), $route->uri());
+    $address = preg_replace_callback(
+        '/\{(\w+)\??\}/',
+        static fn(array $name): string => (string) ($records["{$route->getName()} $name[1]"] ?? ($records[$name[1]] ?? 1)),
+        $route->uri(),
+    );
     DB::beginTransaction();
     Auth::forgetGuards();
 
@@ -45,7 +49,10 @@ function rights(): array
     foreach (Route::getRoutes()->getRoutes() as $route) {
         if (in_array('auth', $route->gatherMiddleware(), true)) {
             $asked = "{$route->methods()[0]} /".ltrim($route->uri(), '/');
-            $lines[$asked] = "| `$asked` | ".implode(' | ', array_map(static fn(?Person $person): string => answer($route, $person, $records), $who)).' |';
+            $lines[$asked] =
+                "| `$asked` | ".
+                implode(' | ', array_map(static fn(?Person $person): string => answer($route, $person, $records), $who)).
+                ' |';
         }
     }
 
@@ -61,12 +68,53 @@ it('lets everybody do what docs/rights.md says, and nothing else', function (): 
 });
 
 it('asks for a right before it looks at what was sent, on every route that changes something', function (): void {
-    $open = ['sign-out', 'undo', 'undo.last', 'redo', 'jots.store', 'areas.jot', 'contacts.store', 'goals.store', 'closing.store', 'closing.preview', 'news.read', 'told.choose', 'reminders.store', 'saved.store',
-        'lists.hand-on', 'series.store', 'projects.store', 'patterns.store', 'patterns.update', 'patterns.begin', 'projects.pattern', 'reviews.answer', 'reviews.hold', 'reviews.reopen', 'tasks.store', 'tasks.many',
-        'routines.store', 'routines.take', 'shelf.store', 'planning.step', 'resolves.store', 'sign-in.store', 'forgotten.send', 'access.accept', 'account.password', 'account.end'];
-    $unasked = array_filter(Route::getRoutes()->getRoutes(), static fn(RegisteredRoute $route): bool => ! in_array('GET', $route->methods(), true)
-        && in_array('web', $route->gatherMiddleware(), true)
-        && array_filter($route->gatherMiddleware(), static fn(mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'can:')) === []);
+    $open = [
+        'sign-out',
+        'undo',
+        'undo.last',
+        'redo',
+        'jots.store',
+        'areas.jot',
+        'contacts.store',
+        'goals.store',
+        'closing.store',
+        'closing.preview',
+        'news.read',
+        'told.choose',
+        'reminders.store',
+        'saved.store',
+        'lists.hand-on',
+        'series.store',
+        'projects.store',
+        'patterns.store',
+        'patterns.update',
+        'patterns.begin',
+        'projects.pattern',
+        'reviews.answer',
+        'reviews.hold',
+        'reviews.reopen',
+        'tasks.store',
+        'tasks.many',
+        'routines.store',
+        'routines.take',
+        'shelf.store',
+        'planning.step',
+        'resolves.store',
+        'sign-in.store',
+        'forgotten.send',
+        'access.accept',
+        'account.password',
+        'account.end',
+    ];
+    $unasked = array_filter(
+        Route::getRoutes()->getRoutes(),
+        static fn(RegisteredRoute $route): bool => ! in_array('GET', $route->methods(), true) &&
+            in_array('web', $route->gatherMiddleware(), true) &&
+            array_filter(
+                $route->gatherMiddleware(),
+                static fn(mixed $middleware): bool => is_string($middleware) && str_contains($middleware, 'can:'),
+            ) === [],
+    );
 
     expect(array_values(array_diff(array_map(static fn(RegisteredRoute $route): ?string => $route->getName(), $unasked), $open)))->toBe([]);
 });
@@ -79,16 +127,34 @@ it('answers what is hidden as what is missing, to the letter', function (bool $a
     $this->actingAs(Made::person(Role::Lead));
     $ask = function (string $method, string $address) use ($asJson): array {
         $response = $asJson ? $this->json($method, $address) : $this->call($method, $address);
-        $body = (string) preg_replace('/"(stamp|version|url)":"[^"]*"|_token[^>]*|[a-f0-9-]{36}|\/(goals|series|tasks)\/\d+/', '', html_entity_decode((string) $response->getContent()));
+        $body = (string) preg_replace(
+            '/"(stamp|version|url)":"[^"]*"|_token[^>]*|[a-f0-9-]{36}|\/(goals|series|tasks)\/\d+/',
+            '',
+            html_entity_decode((string) $response->getContent()),
+        );
 
         return [$response->getStatusCode(), $body];
     };
 
-    foreach ([['GET', '/goals/*'], ['PUT', '/goals/*'], ['POST', '/goals/*/close'], ['POST', '/goals/*/comments'], ['GET', '/goals/*/figure']] as [$method, $address]) {
-        expect($ask($method, str_replace('*', (string) $goal->id, $address)))->toBe($ask($method, str_replace('*', '999999', $address)), "$method $address");
+    foreach (
+        [
+            ['GET', '/goals/*'],
+            ['PUT', '/goals/*'],
+            ['POST', '/goals/*/close'],
+            ['POST', '/goals/*/comments'],
+            ['GET', '/goals/*/figure'],
+        ] as [$method, $address]
+    ) {
+        expect($ask($method, str_replace('*', (string) $goal->id, $address)))->toBe(
+            $ask($method, str_replace('*', '999999', $address)),
+            "$method $address",
+        );
     }
 
     foreach ([['GET', '/series/*'], ['PUT', '/series/*'], ['POST', '/series/*/issues']] as [$method, $address]) {
-        expect($ask($method, str_replace('*', (string) $series->id, $address)))->toBe($ask($method, str_replace('*', '999999', $address)), "$method $address");
+        expect($ask($method, str_replace('*', (string) $series->id, $address)))->toBe(
+            $ask($method, str_replace('*', '999999', $address)),
+            "$method $address",
+        );
     }
 })->with(['as a page' => false, 'as JSON' => true]);

@@ -15,7 +15,13 @@ beforeEach(function (): void {
     $this->elif = Made::person(name: 'Elif Kaya');
     $this->actingAs($this->mei);
     $this->found = function (array $conditions, array $more = []): array {
-        $page = $this->props('/lists/new?'.http_build_query(['conditions' => array_map(fn(array $each): array => ['field' => $each[0], 'value' => (string) $each[1]], $conditions), ...$more]))['page'];
+        $page = $this->props(
+            '/lists/new?'.
+                http_build_query([
+                    'conditions' => array_map(fn(array $each): array => ['field' => $each[0], 'value' => (string) $each[1]], $conditions),
+                    ...$more,
+                ]),
+        )['page'];
 
         return array_map(fn(array $group): array => [$group['heading'], array_column($group['tasks'], 'title')], $page['groups']);
     };
@@ -27,23 +33,67 @@ it('finds tasks by each field', function (): void {
     $year = Made::goal($this->mei);
     $quarter = Made::goal($this->mei, '2027-Q1', ['parent_id' => $year->id]);
     $project = Made::project($this->mei, [$quarter], [], ['area_id' => $area->id]);
-    Made::task($this->mei, ['title' => 'In project', 'project_id' => $project->id, 'due_on' => '2027-02-08', 'minutes' => 20, 'rank' => 'A', 'attention' => 'full', 'place' => 'Quay 7', 'created_on' => '2026-12-01', 'changed_on' => '2026-12-01']);
-    Made::task($this->elif, ['title' => 'For goal', 'goal_id' => $quarter->id, 'planned' => '2027-W06', 'minutes' => 90, 'waiting_on' => 'Kirkwall', 'changed_on' => '2027-02-09', 'created_on' => '2027-02-09']);
-    Made::task($this->mei, ['title' => 'Loose', 'planned' => '2027-02-17', 'under_way_since' => '2027-02-09', 'created_on' => '2027-02-09', 'changed_on' => '2027-02-09']);
+    Made::task($this->mei, [
+        'title' => 'In project',
+        'project_id' => $project->id,
+        'due_on' => '2027-02-08',
+        'minutes' => 20,
+        'rank' => 'A',
+        'attention' => 'full',
+        'place' => 'Quay 7',
+        'created_on' => '2026-12-01',
+        'changed_on' => '2026-12-01',
+    ]);
+    Made::task($this->elif, [
+        'title' => 'For goal',
+        'goal_id' => $quarter->id,
+        'planned' => '2027-W06',
+        'minutes' => 90,
+        'waiting_on' => 'Kirkwall',
+        'changed_on' => '2027-02-09',
+        'created_on' => '2027-02-09',
+    ]);
+    Made::task($this->mei, [
+        'title' => 'Loose',
+        'planned' => '2027-02-17',
+        'under_way_since' => '2027-02-09',
+        'created_on' => '2027-02-09',
+        'changed_on' => '2027-02-09',
+    ]);
     Made::task($this->mei, ['title' => 'Done', 'done_on' => '2027-02-09']);
 
-    foreach ([
-        [[['owner', 'me']], ['In project', 'Loose']], [[['owner', $this->elif->id]], ['For goal']],
-        [[['area', $area->id]], ['In project']], [[['area', 'none'], ['owner', 'me']], ['Loose']],
-        [[['thread', $year->id]], ['In project', 'For goal']], [[['project', $project->id]], ['In project']], [[['project', 'none']], ['For goal', 'Loose']],
-        [[['due', 'late']], ['In project']], [[['due', 'none']], ['For goal', 'Loose']], [[['due', 'any']], ['In project']],
-        [[['planned', 'week']], ['For goal']], [[['planned', 'next_week']], ['Loose']], [[['planned', 'none']], ['In project']], [[['planned', 'month']], ['For goal', 'Loose']],
-        [[['attention', 'full']], ['In project']], [[['place', 'quay']], ['In project']], [[['place', '%']], []],
-        [[['minutes', 30]], ['In project', 'Loose']], [[['rank', 'A']], ['In project']], [[['rank', 'none']], ['For goal', 'Loose']],
-        [[['state', 'waiting']], ['For goal']], [[['state', 'under_way']], ['Loose']], [[['state', 'done']], ['Done']], [[['state', 'now']], ['In project', 'Loose']],
-        [[['age', 30]], ['In project']], [[['untouched', 28]], ['In project']], [[['words', 'goal']], ['For goal']],
-        [[['owner', 'me'], ['minutes', 30], ['rank', 'A']], ['In project']],
-    ] as [$conditions, $titles]) {
+    foreach (
+        [
+            [[['owner', 'me']], ['In project', 'Loose']],
+            [[['owner', $this->elif->id]], ['For goal']],
+            [[['area', $area->id]], ['In project']],
+            [[['area', 'none'], ['owner', 'me']], ['Loose']],
+            [[['thread', $year->id]], ['In project', 'For goal']],
+            [[['project', $project->id]], ['In project']],
+            [[['project', 'none']], ['For goal', 'Loose']],
+            [[['due', 'late']], ['In project']],
+            [[['due', 'none']], ['For goal', 'Loose']],
+            [[['due', 'any']], ['In project']],
+            [[['planned', 'week']], ['For goal']],
+            [[['planned', 'next_week']], ['Loose']],
+            [[['planned', 'none']], ['In project']],
+            [[['planned', 'month']], ['For goal', 'Loose']],
+            [[['attention', 'full']], ['In project']],
+            [[['place', 'quay']], ['In project']],
+            [[['place', '%']], []],
+            [[['minutes', 30]], ['In project', 'Loose']],
+            [[['rank', 'A']], ['In project']],
+            [[['rank', 'none']], ['For goal', 'Loose']],
+            [[['state', 'waiting']], ['For goal']],
+            [[['state', 'under_way']], ['Loose']],
+            [[['state', 'done']], ['Done']],
+            [[['state', 'now']], ['In project', 'Loose']],
+            [[['age', 30]], ['In project']],
+            [[['untouched', 28]], ['In project']],
+            [[['words', 'goal']], ['For goal']],
+            [[['owner', 'me'], ['minutes', 30], ['rank', 'A']], ['In project']],
+        ] as [$conditions, $titles]
+    ) {
         expect(($this->titles)($conditions))->toEqualCanonicalizing($titles, json_encode($conditions));
     }
 });
@@ -51,7 +101,10 @@ it('finds tasks by each field', function (): void {
 it('finds words as they are, whatever signs are in them', function (): void {
     Made::task($this->mei, ['title' => 'Charged to 100 %']);
     Made::task($this->mei, ['title' => 'Charged to 1000 m']);
-    expect(($this->titles)([['words', '100 %']]))->toBe(['Charged to 100 %'])->and(($this->titles)([['words', 'to_1']]))->toBe([]);
+    expect(($this->titles)([['words', '100 %']]))
+        ->toBe(['Charged to 100 %'])
+        ->and(($this->titles)([['words', 'to_1']]))
+        ->toBe([]);
 });
 
 it('sorts and groups', function (): void {
@@ -59,14 +112,23 @@ it('sorts and groups', function (): void {
     Made::task($this->elif, ['title' => 'a', 'minutes' => 90, 'rank' => 'A']);
     Made::task($this->mei, ['title' => 'C', 'due_on' => '2027-03-01']);
 
-    expect(($this->found)([], ['sort' => 'title']))->toBe([[null, ['a', 'B', 'C']]])
-        ->and(($this->found)([], ['sort' => 'rank']))->toBe([[null, ['a', 'B', 'C']]])
-        ->and(($this->found)([], ['sort' => 'due']))->toBe([[null, ['C', 'a', 'B']]])
-        ->and(($this->found)([], ['sort' => 'title', 'group' => 'owner']))->toBe([['Elif Kaya', ['a']], ['Mei Tanaka', ['B', 'C']]]);
+    expect(($this->found)([], ['sort' => 'title']))
+        ->toBe([[null, ['a', 'B', 'C']]])
+        ->and(($this->found)([], ['sort' => 'rank']))
+        ->toBe([[null, ['a', 'B', 'C']]])
+        ->and(($this->found)([], ['sort' => 'due']))
+        ->toBe([[null, ['C', 'a', 'B']]])
+        ->and(($this->found)([], ['sort' => 'title', 'group' => 'owner']))
+        ->toBe([['Elif Kaya', ['a']], ['Mei Tanaka', ['B', 'C']]]);
 });
 
 it('keeps a list for oneself or for all, and shows to each what they may see', function (): void {
-    $this->post('/lists', ['title' => 'Short ones', 'conditions' => [['field' => 'minutes', 'value' => '15'], ['field' => 'owner', 'value' => 'me']], 'sort' => 'rank', 'isShared' => true])->assertSessionHasNoErrors();
+    $this->post('/lists', [
+        'title' => 'Short ones',
+        'conditions' => [['field' => 'minutes', 'value' => '15'], ['field' => 'owner', 'value' => 'me']],
+        'sort' => 'rank',
+        'isShared' => true,
+    ])->assertSessionHasNoErrors();
     $list = SavedList::query()->firstOrFail();
     Made::task($this->mei, ['title' => 'Mine, hidden', 'minutes' => 10, 'visibility' => Visibility::OnlyMe]);
     Made::task($this->elif, ['title' => 'Hers', 'minutes' => 10]);
@@ -74,14 +136,25 @@ it('keeps a list for oneself or for all, and shows to each what they may see', f
     $page = $this->props("/lists/saved/$list->id")['page'];
     expect($page['sentence'])->toBe('Tasks of 15 min or less, of whoever reads this')->and($page['total'])->toBe(1);
     $page = $this->actingAs($this->elif)->props("/lists/saved/$list->id")['page'];
-    expect($page['groups'][0]['tasks'][0]['title'])->toBe('Hers')->and($page['total'])->toBe(1)->and($page['isMine'])->toBeFalse();
+    expect($page['groups'][0]['tasks'][0]['title'])
+        ->toBe('Hers')
+        ->and($page['total'])
+        ->toBe(1)
+        ->and($page['isMine'])
+        ->toBeFalse();
     $this->put("/lists/saved/$list->id", ['title' => 'Taken over', 'conditions' => []])->assertForbidden();
 
-    $this->actingAs($this->mei)->put("/lists/saved/$list->id", ['title' => 'Only mine', 'conditions' => [], 'isShared' => false])->assertSessionHasNoErrors();
-    $this->actingAs($this->elif)->get("/lists/saved/$list->id")->assertNotFound();
+    $this->actingAs($this->mei)
+        ->put("/lists/saved/$list->id", ['title' => 'Only mine', 'conditions' => [], 'isShared' => false])
+        ->assertSessionHasNoErrors();
+    $this->actingAs($this->elif)
+        ->get("/lists/saved/$list->id")
+        ->assertNotFound();
     expect($this->props('/lists')['page']['saved'])->toBe([]);
 
-    $this->actingAs($this->mei)->delete("/lists/saved/$list->id")->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->delete("/lists/saved/$list->id")
+        ->assertSessionHasNoErrors();
     $this->post('/undo/'.session('change')['batch']);
     expect(SavedList::query()->count())->toBe(1);
 });
@@ -91,19 +164,32 @@ it('finds nothing private through any condition', function (): void {
     Made::task($this->mei, ['title' => 'Hidden', 'visibility' => Visibility::OnlyMe]);
     $this->actingAs(Made::person(Role::Lead));
 
-    expect(($this->titles)([]))->toBe([])
-        ->and(($this->titles)([['thread', $goal->id], ['state', 'open']]))->toBe([])
-        ->and(json_encode($this->props('/lists/new')))->not->toContain('Secret');
-    $this->post('/lists', ['title' => 'Spy', 'conditions' => [['field' => 'thread', 'value' => (string) $goal->id]]])->assertSessionHasErrors('conditions.0.value');
+    expect(($this->titles)([]))
+        ->toBe([])
+        ->and(($this->titles)([['thread', $goal->id], ['state', 'open']]))
+        ->toBe([])
+        ->and(json_encode($this->props('/lists/new')))
+        ->not->toContain('Secret');
+    $this->post('/lists', [
+        'title' => 'Spy',
+        'conditions' => [['field' => 'thread', 'value' => (string) $goal->id]],
+    ])->assertSessionHasErrors('conditions.0.value');
 });
 
 it('finds nothing through a shared list that names a goal hidden from its reader', function (): void {
     $goal = Made::goal($this->mei, '2027', ['visibility' => Visibility::OnlyMe, 'title' => 'Secret']);
     Made::task($this->mei, ['title' => 'Of an open project', 'project_id' => Made::project($this->mei, [$goal])->id]);
-    $this->post('/lists', ['title' => 'Ours', 'isShared' => true, 'conditions' => [['field' => 'thread', 'value' => (string) $goal->id]]])->assertSessionHasNoErrors();
+    $this->post('/lists', [
+        'title' => 'Ours',
+        'isShared' => true,
+        'conditions' => [['field' => 'thread', 'value' => (string) $goal->id]],
+    ])->assertSessionHasNoErrors();
     $address = '/lists/saved/'.SavedList::query()->firstOrFail()->id;
 
-    expect($this->props($address)['page']['total'])->toBe(1)->and($this->actingAs($this->elif)->props($address)['page']['total'])->toBe(0);
+    expect($this->props($address)['page']['total'])
+        ->toBe(1)
+        ->and($this->actingAs($this->elif)->props($address)['page']['total'])
+        ->toBe(0);
 });
 
 it('refuses a condition that asks for what there is not', function (string $field, string $value): void {
@@ -114,5 +200,10 @@ it('refuses a condition that asks for what there is not', function (string $fiel
 it('is one record wherever it is shown', function (): void {
     $task = Made::task($this->mei, ['planned' => '2027-02-10']);
     $this->put("/tasks/$task->id/tick", ['done' => true]);
-    expect(($this->titles)([]))->toBe([])->and($this->props('/lists/finished')['page']['groups'][0]['tasks'][0]['id'])->toBe($task->id)->and(Task::query()->count())->toBe(1);
+    expect(($this->titles)([]))
+        ->toBe([])
+        ->and($this->props('/lists/finished')['page']['groups'][0]['tasks'][0]['id'])
+        ->toBe($task->id)
+        ->and(Task::query()->count())
+        ->toBe(1);
 });

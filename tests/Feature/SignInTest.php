@@ -18,8 +18,9 @@ it('lets somebody in with their password', function (): void {
 
 it('says the same of a wrong password and an unknown address', function (string $email, string $password): void {
     $known = Made::person();
-    $this->post('/sign-in', ['email' => $email === 'known' ? $known->email : $email, 'password' => $password])
-        ->assertSessionHasErrors(['email' => 'This address and password do not belong together.']);
+    $this->post('/sign-in', ['email' => $email === 'known' ? $known->email : $email, 'password' => $password])->assertSessionHasErrors([
+        'email' => 'This address and password do not belong together.',
+    ]);
 })->with([['nobody@saltglass.example', 'a-long-password'], ['known', 'wrong']]);
 
 it('is throttled after five tries a minute', function (): void {
@@ -29,8 +30,9 @@ it('is throttled after five tries a minute', function (): void {
         $this->post('/sign-in', ['email' => $person->email, 'password' => "wrong $try"]);
     }
 
-    $this->post('/sign-in', ['email' => $person->email, 'password' => 'a-long-password'])
-        ->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute, then try again.']);
+    $this->post('/sign-in', ['email' => $person->email, 'password' => 'a-long-password'])->assertSessionHasErrors([
+        'email' => 'Too many tries. Wait a minute, then try again.',
+    ]);
     $this->assertGuest();
 });
 
@@ -39,11 +41,21 @@ it('sends guests to sign in', function (string $address): void {
 })->with(['/', '/week', '/sheet', '/goals/1', '/projects', '/meetings', '/reviews', '/people', '/tray', '/tasks/1']);
 
 it('keeps passwords out of the log of changes', function (): void {
-    $this->actingAs(Made::person(Role::Lead))->post('/people', ['name' => 'A B', 'email' => 'ab@saltglass.example', 'role' => 'member', 'weeklyHours' => 32]);
+    $this->actingAs(Made::person(Role::Lead))->post('/people', [
+        'name' => 'A B',
+        'email' => 'ab@saltglass.example',
+        'role' => 'member',
+        'weeklyHours' => 32,
+    ]);
 
-    expect(DB::table('activity_log')->pluck('properties')->implode(' '))->toContain('ab@saltglass.example')->not->toContain('password');
+    expect(DB::table('activity_log')->pluck('properties')->implode(' '))
+        ->toContain('ab@saltglass.example')
+        ->not->toContain('password');
 });
 
 it('tells the browser to load nothing from elsewhere', function (): void {
-    expect($this->get('/sign-in')->headers->get('Content-Security-Policy'))->toContain("default-src 'self'")->toContain("frame-ancestors 'none'")->not->toContain('http');
+    expect($this->get('/sign-in')->headers->get('Content-Security-Policy'))
+        ->toContain("default-src 'self'")
+        ->toContain("frame-ancestors 'none'")
+        ->not->toContain('http');
 });

@@ -15,7 +15,12 @@ beforeEach(function (): void {
     $this->elif = Made::person(name: 'Elif Kaya');
     $this->actingAs($this->mei);
     $this->remind = function (array $more = []): Reminder {
-        $this->post('/reminders', ['words' => 'Renew the lease?', 'kind' => 'ask', 'on' => '2027-02-12', ...$more])->assertSessionHasNoErrors();
+        $this->post('/reminders', [
+            'words' => 'Renew the lease?',
+            'kind' => 'ask',
+            'on' => '2027-02-12',
+            ...$more,
+        ])->assertSessionHasNoErrors();
 
         return Reminder::query()->latest('id')->firstOrFail();
     };
@@ -25,12 +30,18 @@ it('shows a reminder on its day, and until it is seen', function (): void {
     $reminder = ($this->remind)(['kind' => 'show', 'words' => 'Tide tables', 'at' => '14:30']);
     expect($this->props('/')['page']['tickets'])->toBe([]);
     Made::later('2027-02-12');
-    expect($this->props('/')['page']['tickets'][0])->toMatchArray(['words' => 'Tide tables', 'at' => '14:30'])
-        ->and($this->props('/')['frame']['ticket'])->toMatchArray(['words' => 'Tide tables', 'at' => '14:30', 'left' => 5.5 * 3600])
-        ->and($this->actingAs($this->elif)->props('/')['page']['tickets'])->toBe([]);
+    expect($this->props('/')['page']['tickets'][0])
+        ->toMatchArray(['words' => 'Tide tables', 'at' => '14:30'])
+        ->and($this->props('/')['frame']['ticket'])
+        ->toMatchArray(['words' => 'Tide tables', 'at' => '14:30', 'left' => 5.5 * 3600])
+        ->and($this->actingAs($this->elif)->props('/')['page']['tickets'])
+        ->toBe([]);
 
     Carbon::setTestNow('2027-02-13 15:00:00');
-    expect($this->actingAs($this->mei)->props('/')['page']['tickets'])->toHaveCount(1)->and($this->props('/')['frame']['ticket'])->toBeNull();
+    expect($this->actingAs($this->mei)->props('/')['page']['tickets'])
+        ->toHaveCount(1)
+        ->and($this->props('/')['frame']['ticket'])
+        ->toBeNull();
     $this->put("/reminders/$reminder->id/settle")->assertSessionHasNoErrors();
     expect($this->props('/')['page']['tickets'])->toBe([]);
 });
@@ -38,29 +49,51 @@ it('shows a reminder on its day, and until it is seen', function (): void {
 it('makes a project of a yes, nothing of a no, and both can be undone', function (): void {
     $reminder = ($this->remind)();
     $this->put("/reminders/$reminder->id/settle", ['yes' => true])->assertRedirect(route('projects.show', Project::query()->firstOrFail()));
-    expect(Project::query()->firstOrFail()->title)->toBe('Renew the lease')->and($reminder->refresh()->settled_on)->not->toBeNull();
+    expect(Project::query()->firstOrFail()->title)
+        ->toBe('Renew the lease')
+        ->and($reminder->refresh()->settled_on)
+        ->not->toBeNull();
     $this->post('/undo/'.session('change')['batch'])->assertSessionHasNoErrors();
-    expect(Project::query()->count())->toBe(0)->and($reminder->refresh()->settled_on)->toBeNull();
+    expect(Project::query()->count())
+        ->toBe(0)
+        ->and($reminder->refresh()->settled_on)
+        ->toBeNull();
     $this->put("/reminders/$reminder->id/settle");
-    expect(Project::query()->count())->toBe(0)->and($reminder->refresh()->settled_on)->not->toBeNull();
+    expect(Project::query()->count())
+        ->toBe(0)
+        ->and($reminder->refresh()->settled_on)
+        ->not->toBeNull();
 });
 
 it('puts off, removes, and refuses what cannot be', function (): void {
     $reminder = ($this->remind)();
     $this->put("/reminders/$reminder->id", ['on' => '2027-03-01'])->assertSessionHasNoErrors();
     $this->put("/reminders/$reminder->id", ['on' => '2027-02-01'])->assertSessionHasErrors('on');
-    $this->post('/reminders', ['words' => '', 'kind' => 'show', 'on' => 'soon', 'at' => '25:00'])->assertSessionHasErrors(['words', 'on', 'at']);
-    $this->actingAs($this->elif)->put("/reminders/$reminder->id/settle")->assertNotFound();
+    $this->post('/reminders', ['words' => '', 'kind' => 'show', 'on' => 'soon', 'at' => '25:00'])->assertSessionHasErrors([
+        'words',
+        'on',
+        'at',
+    ]);
+    $this->actingAs($this->elif)
+        ->put("/reminders/$reminder->id/settle")
+        ->assertNotFound();
     $this->delete("/reminders/$reminder->id")->assertNotFound();
-    $this->actingAs($this->mei)->delete("/reminders/$reminder->id")->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->delete("/reminders/$reminder->id")
+        ->assertSessionHasNoErrors();
 });
 
 it('tells somebody where they want to hear of it', function (string $reach, int $news, int $letters): void {
     $project = Made::project($this->mei);
-    $this->actingAs($this->elif)->put('/told', ['occasion' => 'mentioned', 'reach' => $reach])->assertSessionHasNoErrors();
+    $this->actingAs($this->elif)
+        ->put('/told', ['occasion' => 'mentioned', 'reach' => $reach])
+        ->assertSessionHasNoErrors();
     $this->actingAs($this->mei)->post("/projects/$project->id/comments", ['words' => 'It floats, @elif']);
 
-    expect($this->actingAs($this->elif)->props('/news')['page']['unread'])->toHaveCount($news)->and(Letter::query()->where('person_id', $this->elif->id)->count())->toBe($letters);
+    expect($this->actingAs($this->elif)->props('/news')['page']['unread'])
+        ->toHaveCount($news)
+        ->and(Letter::query()->where('person_id', $this->elif->id)->count())
+        ->toBe($letters);
     Made::later('2027-02-11');
     $this->get('/');
     expect(Letter::query()->count())->toBe($reach === 'morning' ? 1 : $letters);
@@ -75,7 +108,9 @@ it('tells somebody where they want to hear of it', function (string $reach, int 
 
 it('tells whoever is spoken to of a goal, if they may see it', function (): void {
     $this->post('/goals/'.Made::goal($this->mei)->id.'/comments', ['words' => 'It holds, @elif']);
-    $this->post('/goals/'.Made::goal($this->mei, '2027-Q1', ['visibility' => Visibility::OnlyMe])->id.'/comments', ['words' => 'Secret, @elif']);
+    $this->post('/goals/'.Made::goal($this->mei, '2027-Q1', ['visibility' => Visibility::OnlyMe])->id.'/comments', [
+        'words' => 'Secret, @elif',
+    ]);
     expect(array_column($this->actingAs($this->elif)->props('/news')['page']['unread'], 'words'))->toBe(['said: It holds, @elif']);
 });
 
@@ -83,7 +118,10 @@ it('tells of what is handed over or to be looked over', function (): void {
     $task = Made::task($this->mei, ['title' => 'Splice']);
     $this->put("/tasks/$task->id", ['look_over_by_id' => $this->elif->id]);
     $this->put("/tasks/$task->id", ['owner_id' => $this->elif->id]);
-    expect(array_column($this->actingAs($this->elif)->props('/news')['page']['unread'], 'words'))->toBe(['handed it over to you', 'asks you to look it over']);
+    expect(array_column($this->actingAs($this->elif)->props('/news')['page']['unread'], 'words'))->toBe([
+        'handed it over to you',
+        'asks you to look it over',
+    ]);
 });
 
 it('reminds in the letter of the morning', function (): void {
@@ -93,15 +131,19 @@ it('reminds in the letter of the morning', function (): void {
     Made::later('2027-02-12');
     $page = $this->props('/told')['page'];
 
-    expect($page['letters'][0])->toMatchArray(['subject' => 'Your morning, 2027-02-12', 'body' => 'Renew the lease?'])
-        ->and($this->actingAs($this->elif)->props('/told')['page'])->toMatchArray(['letters' => [], 'reminders' => []]);
+    expect($page['letters'][0])
+        ->toMatchArray(['subject' => 'Your morning, 2027-02-12', 'body' => 'Renew the lease?'])
+        ->and($this->actingAs($this->elif)->props('/told')['page'])
+        ->toMatchArray(['letters' => [], 'reminders' => []]);
 });
 
 it('sends a letter at the minute of a reminder, once, also when nobody is there', function (): void {
     $timed = ($this->remind)(['words' => 'Ring Kirkwall', 'kind' => 'show', 'at' => '14:30']);
     ($this->remind)(['words' => 'Tide tables', 'kind' => 'show']);
     $this->actingAs($this->elif)->post('/reminders', ['words' => 'Not by letter', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '08:00']);
-    $this->actingAs($this->mei)->put('/told', ['occasion' => 'reminder', 'reach' => 'mail'])->assertSessionHasNoErrors();
+    $this->actingAs($this->mei)
+        ->put('/told', ['occasion' => 'reminder', 'reach' => 'mail'])
+        ->assertSessionHasNoErrors();
     $struck = function (string $moment): array {
         Carbon::setTestNow($moment);
         app()->forgetScopedInstances();
@@ -110,12 +152,18 @@ it('sends a letter at the minute of a reminder, once, also when nobody is there'
         return Letter::query()->orderBy('id')->pluck('subject')->all();
     };
 
-    expect($struck('2027-02-12 05:59:00'))->toBe([])
-        ->and($struck('2027-02-12 06:00:00'))->toBe(['Tide tables'])
-        ->and($struck('2027-02-12 14:29:59'))->toBe(['Tide tables'])
-        ->and($struck('2027-02-12 14:30:00'))->toBe(['Tide tables', 'Ring Kirkwall'])
-        ->and($struck('2027-02-12 14:31:00'))->toHaveCount(2)
-        ->and(Letter::query()->latest('id')->firstOrFail()->body)->toBe('You wanted to be reminded on 2027-02-12, 14:30.');
+    expect($struck('2027-02-12 05:59:00'))
+        ->toBe([])
+        ->and($struck('2027-02-12 06:00:00'))
+        ->toBe(['Tide tables'])
+        ->and($struck('2027-02-12 14:29:59'))
+        ->toBe(['Tide tables'])
+        ->and($struck('2027-02-12 14:30:00'))
+        ->toBe(['Tide tables', 'Ring Kirkwall'])
+        ->and($struck('2027-02-12 14:31:00'))
+        ->toHaveCount(2)
+        ->and(Letter::query()->latest('id')->firstOrFail()->body)
+        ->toBe('You wanted to be reminded on 2027-02-12, 14:30.');
 
     $this->put("/reminders/$timed->id", ['on' => '2027-02-15'])->assertSessionHasNoErrors();
     expect($struck('2027-02-16 09:00:00'))->toBe(['Tide tables', 'Ring Kirkwall', 'Ring Kirkwall']);

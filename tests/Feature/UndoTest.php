@@ -34,20 +34,42 @@ it('does not make two goals each other’s ancestor', function (): void {
     $one->update(['parent_id' => $two->id]);
     $this->put("/goals/$one->id", goalFields($one, null))->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
-    $this->actingAs($this->other)->put("/goals/$two->id", goalFields($two, $one->id))->assertSessionHasNoErrors();
+    $this->actingAs($this->other)
+        ->put("/goals/$two->id", goalFields($two, $one->id))
+        ->assertSessionHasNoErrors();
 
-    $this->actingAs($this->lead)->post("/undo/$batch")->assertSessionHasErrors('undo');
+    $this->actingAs($this->lead)
+        ->post("/undo/$batch")
+        ->assertSessionHasErrors('undo');
     expect($one->refresh()->parent_id)->toBeNull();
     $this->get('/sheet')->assertOk();
 });
 
 it('shows every screen even where goals are stored as each other’s ancestors', function (): void {
     [$one, $two, $three] = [Made::goal($this->lead), Made::goal($this->lead), Made::goal($this->lead, '2027-Q1')];
-    DB::table('goals')->where('id', $one->id)->update(['parent_id' => $two->id]);
-    DB::table('goals')->where('id', $two->id)->update(['parent_id' => $one->id]);
-    DB::table('goals')->where('id', $three->id)->update(['parent_id' => $three->id]);
+    DB::table('goals')
+        ->where('id', $one->id)
+        ->update(['parent_id' => $two->id]);
+    DB::table('goals')
+        ->where('id', $two->id)
+        ->update(['parent_id' => $one->id]);
+    DB::table('goals')
+        ->where('id', $three->id)
+        ->update(['parent_id' => $three->id]);
 
-    foreach (['/', '/week', '/sheet', "/goals/$one->id", "/goals/$three->id", "/goals/$one->id/edit", '/closing/2027', '/direction', '/planning/2027-Q1/goals'] as $address) {
+    foreach (
+        [
+            '/',
+            '/week',
+            '/sheet',
+            "/goals/$one->id",
+            "/goals/$three->id",
+            "/goals/$one->id/edit",
+            '/closing/2027',
+            '/direction',
+            '/planning/2027-Q1/goals',
+        ] as $address
+    ) {
         $this->followingRedirects()->get($address)->assertOk();
     }
 });
@@ -58,20 +80,33 @@ it('does not make tasks wait for each other in a loop', function (): void {
     Precedence::query()->create(['task_id' => $a->id, 'after_id' => $b->id]);
     $this->put("/tasks/$a->id/after", ['after' => []])->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
-    $this->actingAs($this->other)->put("/tasks/$b->id/after", ['after' => [$a->id]])->assertSessionHasNoErrors();
+    $this->actingAs($this->other)
+        ->put("/tasks/$b->id/after", ['after' => [$a->id]])
+        ->assertSessionHasNoErrors();
 
-    $this->actingAs($this->lead)->post("/undo/$batch")->assertSessionHasErrors('undo');
+    $this->actingAs($this->lead)
+        ->post("/undo/$batch")
+        ->assertSessionHasErrors('undo');
     expect(Precedence::query()->count())->toBe(1);
 });
 
 it('does not hide a goal from those who have tasks for it', function (): void {
-    $this->post('/goals', ['title' => 'Quiet', 'period' => '2027-Q1', 'measure' => 'work', 'visibility' => 'only_me'])->assertSessionHasNoErrors();
+    $this->post('/goals', [
+        'title' => 'Quiet',
+        'period' => '2027-Q1',
+        'measure' => 'work',
+        'visibility' => 'only_me',
+    ])->assertSessionHasNoErrors();
     $goal = Goal::query()->firstOrFail();
     $this->put("/goals/$goal->id", [...goalFields($goal, null), 'visibility' => 'everyone'])->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
-    $this->actingAs($this->other)->post('/tasks', ['title' => 'Mine', 'goal' => $goal->id])->assertSessionHasNoErrors();
+    $this->actingAs($this->other)
+        ->post('/tasks', ['title' => 'Mine', 'goal' => $goal->id])
+        ->assertSessionHasNoErrors();
 
-    $this->actingAs($this->lead)->post("/undo/$batch")->assertSessionHasErrors('undo');
+    $this->actingAs($this->lead)
+        ->post("/undo/$batch")
+        ->assertSessionHasErrors('undo');
     expect($goal->refresh()->visibility->value)->toBe('everyone');
 });
 
@@ -82,7 +117,8 @@ it('says who has built on what was made, and leaves it there', function (): void
     $this->actingAs($this->other)->post('/tasks', ['title' => 'Order shackles', 'project' => $project->id]);
     $this->post("/projects/$project->id/comments", ['words' => 'It floats']);
 
-    $this->actingAs($this->lead)->post("/undo/$batch")
+    $this->actingAs($this->lead)
+        ->post("/undo/$batch")
         ->assertSessionHasErrors(['undo' => '“Float test” has been built on: 1 comment and 1 task, by Elif Kaya. Nothing was undone.']);
     expect([Project::query()->count(), Task::query()->count(), Comment::query()->count()])->toBe([1, 1, 1]);
 });
@@ -93,9 +129,13 @@ it('leaves a stage in which others have put tasks', function (): void {
     $this->put("/projects/$project->id", ['title' => 'Moorings', 'stages' => [['name' => 'At sea']]])->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
     $stage = Stage::query()->firstOrFail();
-    $this->actingAs($this->other)->put("/tasks/$task->id/place", ['stage' => $stage->id])->assertSessionHasNoErrors();
+    $this->actingAs($this->other)
+        ->put("/tasks/$task->id/place", ['stage' => $stage->id])
+        ->assertSessionHasNoErrors();
 
-    $this->actingAs($this->lead)->post("/undo/$batch")->assertSessionHasErrors('undo');
+    $this->actingAs($this->lead)
+        ->post("/undo/$batch")
+        ->assertSessionHasErrors('undo');
     expect($task->refresh()->stage_id)->toBe($stage->id);
 });
 
@@ -115,7 +155,9 @@ it('leaves minutes that are final as they are', function (): void {
         $this->post("/undo/$batch")->assertSessionHasErrors('undo');
     }
 
-    expect([Decision::query()->count(), Task::query()->count(), $meeting->refresh()->closed_at])->not->toContain(null)->not->toContain(0);
+    expect([Decision::query()->count(), Task::query()->count(), $meeting->refresh()->closed_at])
+        ->not->toContain(null)
+        ->not->toContain(0);
 });
 
 it('leaves a finished review and the readings of a closed goal as they are', function (): void {
@@ -138,7 +180,9 @@ it('leaves a finished review and the readings of a closed goal as they are', fun
 it('asks today’s rights', function (): void {
     $member = Made::person();
     $project = Made::project($member);
-    $this->actingAs($member)->put("/projects/$project->id/status", ['line' => 'All is well'])->assertSessionHasNoErrors();
+    $this->actingAs($member)
+        ->put("/projects/$project->id/status", ['line' => 'All is well'])
+        ->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
     $project->update(['owner_id' => $this->lead->id]);
 
@@ -146,7 +190,9 @@ it('asks today’s rights', function (): void {
     expect($project->refresh()->status_line)->toBe('All is well');
 
     [$main, $next] = [Made::goal($member, '2027-Q1', ['is_main' => true]), Made::goal($member, '2027-Q1')];
-    $this->actingAs($this->lead)->put("/goals/$next->id/mark", ['isMain' => true, 'isFirst' => false])->assertSessionHasNoErrors();
+    $this->actingAs($this->lead)
+        ->put("/goals/$next->id/mark", ['isMain' => true, 'isFirst' => false])
+        ->assertSessionHasNoErrors();
     $marked = session('change')['batch'];
     $this->lead->update(['role' => Role::Member]);
     $this->post("/undo/$marked")->assertSessionHasErrors('undo');
@@ -158,7 +204,9 @@ it('undoes nobody else’s change', function (): void {
     $this->put("/tasks/$task->id/tick", ['done' => true]);
     $batch = session('change')['batch'];
 
-    $this->actingAs($this->other)->post("/undo/$batch")->assertNotFound();
+    $this->actingAs($this->other)
+        ->post("/undo/$batch")
+        ->assertNotFound();
     $this->post('/undo')->assertSessionHasErrors(['undo' => 'You have changed nothing lately that could be undone.']);
     expect($task->refresh()->done_on)->not->toBeNull();
 });
@@ -197,7 +245,10 @@ it('takes no step back to the day before yesterday, nor through what saves itsel
     $this->put("/tasks/$task->id", ['title' => 'Two']);
     $this->put('/reviews/2027-W05/answers', ['question' => 'moved', 'words' => 'The buoy']);
     $this->post('/undo')->assertSessionHasNoErrors();
-    expect($task->refresh()->title)->toBe('One')->and(Answer::query()->value('words'))->toBe('The buoy');
+    expect($task->refresh()->title)
+        ->toBe('One')
+        ->and(Answer::query()->value('words'))
+        ->toBe('The buoy');
 
     $this->put("/tasks/$task->id", ['title' => 'Three']);
     Carbon::setTestNow('2027-02-12 09:00:00');

@@ -32,7 +32,11 @@ final class Walk
         Made::workspace();
         $this->people = [Made::person(Role::Lead, 'Noor Aksoy'), Made::person(name: 'Mei Tanaka'), Made::person(name: 'Elif Kaya')];
         [$noor, $mei] = $this->people;
-        $goals = [Made::goal($noor), Made::goal($mei, '2027-Q1'), Made::goal($noor, '2027-Q1', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10])];
+        $goals = [
+            Made::goal($noor),
+            Made::goal($mei, '2027-Q1'),
+            Made::goal($noor, '2027-Q1', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10]),
+        ];
         $project = Made::project($mei, [$goals[1]], ['Prepare', 'At sea']);
 
         foreach (range(1, 4) as $number) {
@@ -46,9 +50,47 @@ final class Walk
         $who = $only ?? $this->one($this->people);
         self::pause();
         $this->test->actingAs($who->fresh() ?? $who);
-        $kinds = $only === null
-            ? ['set', 'hang', 'reword', 'begin', 'add', 'tick', 'plan', 'wait', 'move', 'shelve', 'weigh', 'close', 'reopen', 'read', 'say', 'hide', 'end', 'undo', 'undo', 'redo']
-            : ['set', 'hang', 'reword', 'begin', 'add', 'tick', 'plan', 'wait', 'move', 'shelve', 'weigh', 'close', 'read', 'hide', 'end'];
+        $kinds =
+            $only === null
+                ? [
+                    'set',
+                    'hang',
+                    'reword',
+                    'begin',
+                    'add',
+                    'tick',
+                    'plan',
+                    'wait',
+                    'move',
+                    'shelve',
+                    'weigh',
+                    'close',
+                    'reopen',
+                    'read',
+                    'say',
+                    'hide',
+                    'end',
+                    'undo',
+                    'undo',
+                    'redo',
+                ]
+                : [
+                    'set',
+                    'hang',
+                    'reword',
+                    'begin',
+                    'add',
+                    'tick',
+                    'plan',
+                    'wait',
+                    'move',
+                    'shelve',
+                    'weigh',
+                    'close',
+                    'read',
+                    'hide',
+                    'end',
+                ];
         $kind = $this->one($kinds);
 
         $answer = $this->ask($kind);
@@ -70,22 +112,38 @@ final class Walk
         $project = $this->any(Project::class);
 
         return match ($kind) {
-            'set' => $this->test->post('/goals', ['title' => $this->words(), 'period' => $this->one(self::PERIODS), 'measure' => 'work', 'parent' => $this->perhaps($goal)]),
+            'set' => $this->test->post('/goals', [
+                'title' => $this->words(),
+                'period' => $this->one(self::PERIODS),
+                'measure' => 'work',
+                'parent' => $this->perhaps($goal),
+            ]),
             'hang' => $this->change($goal, ['parent' => $this->perhaps($this->any(Goal::class))]),
             'reword' => $this->change($goal, ['title' => $this->words()]),
             'hide' => $this->change($goal, ['visibility' => $this->one(['everyone', 'only_me'])]),
-            'begin' => $this->test->post('/projects', ['title' => $this->words(), 'stages' => [['name' => 'One']], 'goals' => [$goal], 'due' => $this->one(['', '2027-03-31'])]),
+            'begin' => $this->test->post('/projects', [
+                'title' => $this->words(),
+                'stages' => [['name' => 'One']],
+                'goals' => [$goal],
+                'due' => $this->one(['', '2027-03-31']),
+            ]),
             'end' => $this->test->put("/projects/$project/close", ['how' => $this->one(['done', 'dropped'])]),
             'add' => $this->test->post('/tasks', ['title' => $this->words(), 'project' => $this->perhaps($project)]),
             'tick' => $this->test->put("/tasks/$task/tick", ['done' => $this->chance->getInt(0, 2) > 0]),
             'plan' => $this->test->put("/tasks/$task/plan", ['planned' => $this->one(['', '2027-W06', '2027-02-12', '2027-W53'])]),
             'wait' => $this->test->put("/tasks/$task/after", ['after' => [$this->any(Task::class)]]),
-            'move' => $this->test->put("/tasks/$task/place", ['stage' => $this->any(Stage::class), 'position' => $this->chance->getInt(0, 3)]),
+            'move' => $this->test->put("/tasks/$task/place", [
+                'stage' => $this->any(Stage::class),
+                'position' => $this->chance->getInt(0, 3),
+            ]),
             'shelve' => $this->test->put("/tasks/$task/aside", ['how' => $this->one(['shelve', 'drop', 'take_back'])]),
             'weigh' => $this->test->put("/tasks/$task", ['weight' => $this->chance->getInt(-1, 5)]),
             'close' => $this->test->post("/goals/$goal/close", $this->closing()),
             'reopen' => $this->test->post("/goals/$goal/reopen"),
-            'read' => $this->test->post("/goals/$goal/readings", ['value' => (string) $this->chance->getInt(-5, 20), 'on' => '2027-02-0'.$this->chance->getInt(1, 9)]),
+            'read' => $this->test->post("/goals/$goal/readings", [
+                'value' => (string) $this->chance->getInt(-5, 20),
+                'on' => '2027-02-0'.$this->chance->getInt(1, 9),
+            ]),
             'say' => $this->test->post("/goals/$goal/comments", ['words' => $this->words()]),
             'undo' => $this->test->post('/undo'),
             default => $this->test->post('/redo'),
@@ -97,7 +155,13 @@ final class Walk
     {
         $record = Goal::query()->findOrFail($goal);
 
-        return $this->test->put("/goals/$goal", ['title' => $record->title, 'period' => $record->period, 'measure' => $record->measure->value, 'parent' => $record->parent_id, ...$fields]);
+        return $this->test->put("/goals/$goal", [
+            'title' => $record->title,
+            'period' => $record->period,
+            'measure' => $record->measure->value,
+            'parent' => $record->parent_id,
+            ...$fields,
+        ]);
     }
 
     /** @return array<string, mixed> */

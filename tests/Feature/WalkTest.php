@@ -45,9 +45,26 @@ function loops(array $next): array
 /** Everything that is stored but the log of it. */
 function everythingStored(): array
 {
-    $tables = array_diff(Schema::getTableListing(schemaQualified: false), ['activity_log', 'changes', 'stamps', 'sessions', 'answered_requests', 'sqlite_sequence', 'tellings', 'migrations', 'workspaces']);
+    $tables = array_diff(Schema::getTableListing(schemaQualified: false), [
+        'activity_log',
+        'changes',
+        'stamps',
+        'sessions',
+        'answered_requests',
+        'sqlite_sequence',
+        'tellings',
+        'migrations',
+        'workspaces',
+    ]);
 
-    return array_map(static fn(string $table): array => DB::table($table)->orderBy('id')->get()->map(static fn(object $row): array => array_diff_key((array) $row, ['updated_at' => 1, 'created_at' => 1]))->all(), array_combine($tables, $tables));
+    return array_map(
+        static fn(string $table): array => DB::table($table)
+            ->orderBy('id')
+            ->get()
+            ->map(static fn(object $row): array => array_diff_key((array) $row, ['updated_at' => 1, 'created_at' => 1]))
+            ->all(),
+        array_combine($tables, $tables),
+    );
 }
 
 it('keeps its rules, loses no task and shows the truth, whatever three people change and undo', function (int $seed): void {
@@ -58,13 +75,53 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
         $trail[] = $walk->step();
         $said = "seed $seed, after ".implode('; ', array_slice($trail, -6));
 
-        expect(loops(Goal::query()->whereNotNull('parent_id')->get()->mapWithKeys(static fn(Goal $goal): array => [$goal->id => [$goal->parent_id]])->all()))->toBe([], $said)
-            ->and(loops(Precedence::query()->get()->groupBy('task_id')->map(static fn($each): array => $each->pluck('after_id')->all())->all()))->toBe([], $said)
-            ->and(Task::query()->whereNotNull('project_id')->whereNotIn('project_id', Project::query()->select('id'))->count())->toBe(0, $said)
-            ->and(Goal::query()->where('visibility', 'only_me')->whereHas('children', static fn($below) => $below->where('visibility', '!=', 'only_me'))->count())->toBe(0, $said);
+        expect(
+            loops(
+                Goal::query()
+                    ->whereNotNull('parent_id')
+                    ->get()
+                    ->mapWithKeys(static fn(Goal $goal): array => [$goal->id => [$goal->parent_id]])
+                    ->all(),
+            ),
+        )
+            ->toBe([], $said)
+            ->and(
+                loops(
+                    Precedence::query()->get()->groupBy('task_id')->map(static fn($each): array => $each->pluck('after_id')->all())->all(),
+                ),
+            )
+            ->toBe([], $said)
+            ->and(
+                Task::query()
+                    ->whereNotNull('project_id')
+                    ->whereNotIn('project_id', Project::query()->select('id'))
+                    ->count(),
+            )
+            ->toBe(0, $said)
+            ->and(
+                Goal::query()
+                    ->where('visibility', 'only_me')
+                    ->whereHas('children', static fn($below) => $below->where('visibility', '!=', 'only_me'))
+                    ->count(),
+            )
+            ->toBe(0, $said);
 
         if ($step % 15 === 0) {
-            $screens = ['/', '/weeks/2027-W06', '/sheet', '/projects?state=all', '/direction', '/lists/undated', '/closing/2027-Q1', '/planning/2027-Q1/goals', '/planning/2027-Q1/first', '/shelf', '/reviews/2027-W05', '/people', ...Goal::query()->pluck('id')->random(2)->map(static fn(int $id): string => "/goals/$id")->all()];
+            $screens = [
+                '/',
+                '/weeks/2027-W06',
+                '/sheet',
+                '/projects?state=all',
+                '/direction',
+                '/lists/undated',
+                '/closing/2027-Q1',
+                '/planning/2027-Q1/goals',
+                '/planning/2027-Q1/first',
+                '/shelf',
+                '/reviews/2027-W05',
+                '/people',
+                ...Goal::query()->pluck('id')->random(2)->map(static fn(int $id): string => "/goals/$id")->all(),
+            ];
 
             // The lead first: what was remembered for one must not be shown to another.
             foreach ($walk->people as $person) {
@@ -75,7 +132,13 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
                     return array_map(function (string $screen): array {
                         $answer = $this->get($screen);
 
-                        return [$screen, $answer->getStatusCode(), $answer->isOk() ? array_diff_key($answer->viewData('page')['props'], ['change' => 1, 'problem' => 1, 'errors' => 1]) : []];
+                        return [
+                            $screen,
+                            $answer->getStatusCode(),
+                            $answer->isOk()
+                                ? array_diff_key($answer->viewData('page')['props'], ['change' => 1, 'problem' => 1, 'errors' => 1])
+                                : [],
+                        ];
                     }, $screens);
                 };
                 expect(json_encode($seen(true)))->toBe(json_encode($seen(false)), $said);
@@ -110,5 +173,8 @@ it('is as it was in the beginning once everything is undone, and as it was in th
         $this->post('/redo')->assertStatus(303)->assertSessionHasNoErrors();
     }
 
-    expect(everythingStored())->toEqual($end, "seed $seed: $said")->and($changes)->toBeGreaterThan(10);
+    expect(everythingStored())
+        ->toEqual($end, "seed $seed: $said")
+        ->and($changes)
+        ->toBeGreaterThan(10);
 })->with([11, 12, 13]);

@@ -18,20 +18,35 @@ beforeEach(function (): void {
 it('lets two ticked tasks of three rise to the year', function (): void {
     $year = Made::goal($this->me, '2027');
     $quarter = Made::goal($this->me, '2027-Q1', ['parent_id' => $year->id]);
-    $this->post('/projects', ['title' => 'Moorings Orkney', 'stages' => [['name' => 'Survey'], ['name' => 'Moor']], 'serves' => [['goal' => $quarter->id, 'weight' => '2']]])->assertSessionHasNoErrors();
+    $this->post('/projects', [
+        'title' => 'Moorings Orkney',
+        'stages' => [['name' => 'Survey'], ['name' => 'Moor']],
+        'serves' => [['goal' => $quarter->id, 'weight' => '2']],
+    ])->assertSessionHasNoErrors();
     $project = Project::query()->firstOrFail();
 
     expect($this->props("/projects/$project->id")['page']['weights'])->toBe([['goal' => $quarter->id, 'weight' => '2']]);
 
     foreach (['Survey Kirkwall', 'Order chain', 'Moor the buoy'] as $title) {
-        $this->post('/tasks', ['title' => $title, 'project' => $project->id, 'stage_id' => $project->stages()->firstOrFail()->id])->assertSessionHasNoErrors();
+        $this->post('/tasks', [
+            'title' => $title,
+            'project' => $project->id,
+            'stage_id' => $project->stages()->firstOrFail()->id,
+        ])->assertSessionHasNoErrors();
     }
 
     foreach (Task::query()->limit(2)->get() as $task) {
         $this->put("/tasks/$task->id/tick", ['done' => true])->assertSessionHasNoErrors();
     }
 
-    foreach (["/goals/$year->id" => 'page.goal.gauge.terms', "/goals/$quarter->id" => 'page.goal.gauge.terms', "/projects/$project->id" => 'page.project.gauge.terms', '/sheet' => 'page.floors.0.columns.0.goals.0.gauge.terms'] as $address => $terms) {
+    foreach (
+        [
+            "/goals/$year->id" => 'page.goal.gauge.terms',
+            "/goals/$quarter->id" => 'page.goal.gauge.terms',
+            "/projects/$project->id" => 'page.project.gauge.terms',
+            '/sheet' => 'page.floors.0.columns.0.goals.0.gauge.terms',
+        ] as $address => $terms
+    ) {
         $this->get($address)->assertInertia(fn(AssertableInertia $page) => $page->where($terms, '67 %')->etc());
     }
 });
@@ -54,9 +69,15 @@ it('keeps the tasks of a stage that is renamed or removed', function (): void {
     $project = Made::project($this->me, stages: ['Survey', 'Moor']);
     [$survey, $moor] = $project->stages()->get()->all();
     $task = Made::task($this->me, ['project_id' => $project->id, 'stage_id' => $moor->id]);
-    $this->put("/projects/$project->id", ['title' => 'x', 'stages' => [['id' => $survey->id, 'name' => 'Look']]])->assertSessionHasNoErrors();
+    $this->put("/projects/$project->id", [
+        'title' => 'x',
+        'stages' => [['id' => $survey->id, 'name' => 'Look']],
+    ])->assertSessionHasNoErrors();
 
-    expect($project->stages()->pluck('name')->all())->toBe(['Look'])->and($task->refresh()->stage_id)->toBeNull();
+    expect($project->stages()->pluck('name')->all())
+        ->toBe(['Look'])
+        ->and($task->refresh()->stage_id)
+        ->toBeNull();
 });
 
 it('lets only its owner or a lead change a project, and everybody work in it', function (): void {
@@ -86,11 +107,14 @@ it('says which projects are stuck or ready to close', function (): void {
 it('refuses a task that breaks a rule', function (array $input, string $field): void {
     $goal = Made::goal($this->me);
     $project = Made::project($this->me);
-    $input = array_map(fn(mixed $value): mixed => match ($value) {
-        'GOAL' => $goal->id,
-        'PROJECT' => $project->id,
-        default => $value,
-    }, $input);
+    $input = array_map(
+        fn(mixed $value): mixed => match ($value) {
+            'GOAL' => $goal->id,
+            'PROJECT' => $project->id,
+            default => $value,
+        },
+        $input,
+    );
 
     $this->post('/tasks', ['title' => 'x', ...$input])->assertSessionHasErrors($field);
     expect(Task::query()->count())->toBe(0);
@@ -127,13 +151,13 @@ it('carries a task by itself, counts it, and asks after three times', function (
 it('starts the count anew when a task is handed over or cut into steps', function (string $method, string $to, array $input): void {
     $task = Made::task($this->me, ['planned' => '2027-W03']);
     $other = Made::person();
-    $this->{$method}("/tasks/$task->id$to", array_map(fn(mixed $value): mixed => $value === 'OTHER' ? $other->id : $value, $input))->assertSessionHasNoErrors();
+    $this->{$method}(
+        "/tasks/$task->id$to",
+        array_map(fn(mixed $value): mixed => $value === 'OTHER' ? $other->id : $value, $input),
+    )->assertSessionHasNoErrors();
 
     expect($task->refresh()->only(['carried', 'planned']))->toBe(['carried' => 0, 'planned' => '2027-W06']);
-})->with([
-    ['put', '', ['owner_id' => 'OTHER']],
-    ['post', '/steps', ['titles' => ['Ask', 'Write']]],
-]);
+})->with([['put', '', ['owner_id' => 'OTHER']], ['post', '/steps', ['titles' => ['Ask', 'Write']]]]);
 
 it('does not count time on the shelf, and takes a task back where it was', function (): void {
     $task = Made::task($this->me, ['planned' => '2027-W05']);
@@ -141,7 +165,11 @@ it('does not count time on the shelf, and takes a task back where it was', funct
     Made::later('2027-04-14');
     $this->put("/tasks/$task->id/aside", ['how' => 'take_back']);
 
-    expect($task->refresh()->only(['carried', 'planned', 'shelved_on']))->toBe(['carried' => 1, 'planned' => '2027-W15', 'shelved_on' => null]);
+    expect($task->refresh()->only(['carried', 'planned', 'shelved_on']))->toBe([
+        'carried' => 1,
+        'planned' => '2027-W15',
+        'shelved_on' => null,
+    ]);
 });
 
 it('ticks a task with its last step, and opens it again', function (): void {
@@ -173,12 +201,18 @@ it('shows a week with what was done, planned, offered and moved on', function ()
 
     $now = $this->props('/weeks/2027-W06')['page'];
     $days = array_column($now['days'], 'tasks', 'on');
-    expect($titles($days['2027-02-09']))->toBe(['Done on Tuesday'])
-        ->and($titles($days['2027-02-11']))->toBe(['On Thursday'])
-        ->and($titles($now['noDay']))->toBe(['Some time', 'Left open'])
-        ->and($titles($now['offered']))->toBe(['In February'])
-        ->and($titles($this->props('/weeks/2027-W07')['page']['noDay']))->toBe(['Next week'])
-        ->and($titles($this->props('/weeks/2027-W05')['page']['movedOn']))->toBe(['Left open']);
+    expect($titles($days['2027-02-09']))
+        ->toBe(['Done on Tuesday'])
+        ->and($titles($days['2027-02-11']))
+        ->toBe(['On Thursday'])
+        ->and($titles($now['noDay']))
+        ->toBe(['Some time', 'Left open'])
+        ->and($titles($now['offered']))
+        ->toBe(['In February'])
+        ->and($titles($this->props('/weeks/2027-W07')['page']['noDay']))
+        ->toBe(['Next week'])
+        ->and($titles($this->props('/weeks/2027-W05')['page']['movedOn']))
+        ->toBe(['Left open']);
 });
 
 it('sets the focus of a week, and leaves the line of a year to leads', function (): void {
@@ -187,7 +221,9 @@ it('sets the focus of a week, and leaves the line of a year to leads', function 
     $this->put('/weeks/2027-W06/focus', ['words' => '']);
     expect($this->props('/weeks/2027-W06')['page']['focus'])->toBeNull();
     $this->put('/weeks/2027/focus', ['words' => 'Calm water'])->assertSessionHasNoErrors();
-    $this->actingAs(Made::person())->put('/weeks/2027/focus', ['words' => 'x'])->assertForbidden();
+    $this->actingAs(Made::person())
+        ->put('/weeks/2027/focus', ['words' => 'x'])
+        ->assertForbidden();
 });
 
 it('knows what is due', function (): void {
@@ -211,10 +247,14 @@ it('offers the periods that there are to plan for, from this week to next year',
     $times = array_column($this->actingAs($mei)->props('/tray')['frame']['times'], 'label', 'value');
     $task = Made::task($mei);
 
-    expect(array_slice($times, 0, 2))->toBe(['2027-W06' => 'Week 6, this one', '2027-W07' => 'Week 7'])
-        ->and($times['2027-02'])->toBe('February, this one')
-        ->and($times['2027-Q2'])->toBe('Q2 2027')
-        ->and($times[2028])->toBe('2028');
+    expect(array_slice($times, 0, 2))
+        ->toBe(['2027-W06' => 'Week 6, this one', '2027-W07' => 'Week 7'])
+        ->and($times['2027-02'])
+        ->toBe('February, this one')
+        ->and($times['2027-Q2'])
+        ->toBe('Q2 2027')
+        ->and($times[2028])
+        ->toBe('2028');
 
     foreach (array_keys($times) as $time) {
         $this->put("/tasks/$task->id/plan", ['planned' => (string) $time])->assertSessionHasNoErrors();

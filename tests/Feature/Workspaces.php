@@ -49,7 +49,17 @@ final class Workspaces
         $circle = Circle::query()->create(['name' => 'Leads']);
         Membership::query()->create(['circle_id' => $circle->id, 'person_id' => $owner->id]);
         $pattern = Pattern::query()->create(['title' => 'Demo', 'weighing' => 'count', 'order' => 'any']);
-        $routine = Routine::query()->create(['title' => 'Grease', 'kind' => 'task', 'owner_id' => $owner->id, 'words' => 'every week', 'rule' => 'FREQ=WEEKLY', 'starts_on' => $today, 'is_stock' => false])->refresh();
+        $routine = Routine::query()
+            ->create([
+                'title' => 'Grease',
+                'kind' => 'task',
+                'owner_id' => $owner->id,
+                'words' => 'every week',
+                'rule' => 'FREQ=WEEKLY',
+                'starts_on' => $today,
+                'is_stock' => false,
+            ])
+            ->refresh();
         $meeting = $series->meetings()->create(['on' => '2027-02-08', 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
         $item = $meeting->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
 
@@ -66,34 +76,75 @@ final class Workspaces
             'meeting' => $meeting->id,
             'item' => $item->id,
             'attendance' => Attendance::query()->create(['meeting_id' => $meeting->id, 'person_id' => $owner->id, 'was_there' => true])->id,
-            'issue' => Issue::query()->create(['series_id' => $series->id, 'title' => 'Key', 'need' => 'decision', 'raised_by' => $owner->id, 'raised_on' => $today, 'waited' => 0])->id,
+            'issue' => Issue::query()->create([
+                'series_id' => $series->id,
+                'title' => 'Key',
+                'need' => 'decision',
+                'raised_by' => $owner->id,
+                'raised_on' => $today,
+                'waited' => 0,
+            ])->id,
             'circle' => $circle->id,
             'pattern' => $pattern->id,
             'routine' => $routine->id,
-            'routine-steps.tick step' => RoutineStep::query()->create(['routine_id' => $routine->id, 'position' => 0, 'title' => 'Wipe'])->id,
+            'routine-steps.tick step' => RoutineStep::query()->create(['routine_id' => $routine->id, 'position' => 0, 'title' => 'Wipe'])
+                ->id,
             'step' => Step::query()->create(['task_id' => $task->id, 'position' => 0, 'title' => 'Ask'])->id,
             'contact' => Contact::query()->create(['area_id' => $area->id, 'name' => 'Sten', 'person_id' => $owner->id])->id,
             'outlook' => Outlook::query()->create(['title' => 'North', 'on' => '2030-01-01'])->id,
-            'resolve' => Resolve::query()->create(['stretch' => '2027-Q1', 'kind' => 'driver', 'title' => 'Visits', 'owner_id' => $owner->id, 'starts_on' => '2027-01-01', 'ends_on' => '2027-03-31'])->id,
+            'resolve' => Resolve::query()->create([
+                'stretch' => '2027-Q1',
+                'kind' => 'driver',
+                'title' => 'Visits',
+                'owner_id' => $owner->id,
+                'starts_on' => '2027-01-01',
+                'ends_on' => '2027-03-31',
+            ])->id,
             'reading' => Reading::query()->create(['goal_id' => $goal->id, 'on' => $today, 'value' => 4, 'entered_by' => $owner->id])->id,
             'comment' => Comment::query()->create(['goal_id' => $goal->id, 'words' => 'x', ...$of])->id,
             'estimate' => Estimate::query()->create(['goal_id' => $goal->id, 'chance' => 50, ...$of])->id,
             'judgement' => Judgement::query()->create(['goal_id' => $judged->id, 'direction' => 'forward', 'line' => 'x', ...$of])->id,
-            'saved' => SavedList::query()->create(['title' => 'Mine', 'owner_id' => $owner->id, 'visibility' => 'only_me', 'conditions' => []])->id,
+            'saved' => SavedList::query()->create([
+                'title' => 'Mine',
+                'owner_id' => $owner->id,
+                'visibility' => 'only_me',
+                'conditions' => [],
+            ])->id,
             'field' => Field::query()->create(['name' => 'Berth', 'kind' => 'text'])->id,
             'milestone' => Milestone::query()->create(['project_id' => $project->id, 'title' => 'Wet', 'on' => '2027-03-01'])->id,
             'line' => PlanLine::query()->create(['project_id' => $project->id, 'title' => 'Survey'])->id,
-            'file' => File::query()->create(['task_id' => $task->id, 'person_id' => $owner->id, 'name' => 'a.txt', 'bytes' => 1, 'path' => 'files/a'])->id,
-            'reference' => Reference::query()->create(['task_id' => $task->id, 'person_id' => $owner->id, 'title' => 'x', 'address' => 'https://saltglass.example'])->id,
+            'file' => File::query()->create([
+                'task_id' => $task->id,
+                'person_id' => $owner->id,
+                'name' => 'a.txt',
+                'bytes' => 1,
+                'path' => 'files/a',
+            ])->id,
+            'reference' => Reference::query()->create([
+                'task_id' => $task->id,
+                'person_id' => $owner->id,
+                'title' => 'x',
+                'address' => 'https://saltglass.example',
+            ])->id,
             'reminder' => Reminder::query()->create(['words' => 'Call', 'kind' => 'show', ...$of])->id,
             'jot' => Jot::query()->create(['person_id' => $owner->id, 'words' => 'x', 'jotted_on' => $today])->id,
-            'shelf.put kind' => 'task', 'shelf.put shelved' => $task->id,
-            'shelf.back kind' => 'task', 'shelf.back shelved' => Made::task($owner, ['shelved_on' => $today])->id,
-            'shelf.go kind' => 'goal', 'shelf.go shelved' => $shelved->id,
-            'period' => '2027-Q1', 'week.show period' => '2027-W06', 'week.focus period' => '2027-W06', 'direction period' => '2027',
+            'shelf.put kind' => 'task',
+            'shelf.put shelved' => $task->id,
+            'shelf.back kind' => 'task',
+            'shelf.back shelved' => Made::task($owner, ['shelved_on' => $today])->id,
+            'shelf.go kind' => 'goal',
+            'shelf.go shelved' => $shelved->id,
+            'period' => '2027-Q1',
+            'week.show period' => '2027-W06',
+            'week.focus period' => '2027-W06',
+            'direction period' => '2027',
             'week' => '2027-W05',
-            'stretch' => '2027-Q1', 'planning step' => 'goals', 'planning.step step' => 'goals',
-            'list' => 'today', 'token' => 'none', 'person' => $owner->id,
+            'stretch' => '2027-Q1',
+            'planning step' => 'goals',
+            'planning.step step' => 'goals',
+            'list' => 'today',
+            'token' => 'none',
+            'person' => $owner->id,
             'batch' => '00000000-0000-0000-0000-000000000000',
         ];
     }

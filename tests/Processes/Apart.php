@@ -32,7 +32,9 @@ final class Apart
         app()->forgetScopedInstances();
 
         try {
-            app()->make(Kernel::class)->call('migrate', ['--force' => true]);
+            app()
+                ->make(Kernel::class)
+                ->call('migrate', ['--force' => true]);
 
             return $work(new self($folder));
         } finally {
@@ -69,7 +71,7 @@ final class Apart
      * Kills a person's process in the middle of what they ask.
      *
      * @param list<array{as: int, method: string, uri: string, data?: array<string, mixed>, key?: string}> $questions
-     * @param int                                                                                          $after     so many answers
+     * @param int $after so many answers
      *
      * @return int how many were answered
      */
@@ -94,15 +96,23 @@ final class Apart
     {
         $files = ['READY' => "$this->folder/ready", 'START' => "$this->folder/start", 'ANSWERED' => "$this->folder/answered"];
         array_map(static fn(string $file): bool => ! is_file($file) || unlink($file), array_values($files));
-        $running = array_map(fn(array $questions): InvokedProcess => Process::path(base_path())
-            ->env([
-                'APP_ENV' => 'testing', 'APP_KEY' => config()->string('app.key'), 'DB_DATABASE' => "$this->folder/data.sqlite", 'CACHE_STORE' => 'array',
-                'SESSION_DRIVER' => 'array', 'BCRYPT_ROUNDS' => '4', ...$files,
-                'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
-            ])
-            ->timeout(300)
-            ->input(json_encode($questions, JSON_THROW_ON_ERROR))
-            ->start([PHP_BINARY, 'tests/Processes/person.php']), $people);
+        $running = array_map(
+            fn(array $questions): InvokedProcess => Process::path(base_path())
+                ->env([
+                    'APP_ENV' => 'testing',
+                    'APP_KEY' => config()->string('app.key'),
+                    'DB_DATABASE' => "$this->folder/data.sqlite",
+                    'CACHE_STORE' => 'array',
+                    'SESSION_DRIVER' => 'array',
+                    'BCRYPT_ROUNDS' => '4',
+                    ...$files,
+                    'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
+                ])
+                ->timeout(300)
+                ->input(json_encode($questions, JSON_THROW_ON_ERROR))
+                ->start([PHP_BINARY, 'tests/Processes/person.php']),
+            $people,
+        );
         $this->waitFor('ready', count($people));
         touch($files['START']);
 

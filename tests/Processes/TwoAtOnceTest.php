@@ -27,13 +27,27 @@ it('writes whatever several people save at one moment, and refuses nobody the tu
         Made::workspace();
         $people = array_map(static fn(): object => Made::person(), range(1, 4));
         $task = Made::task($people[0]);
-        $answers = $apart->together(array_map(static fn(object $person): array => array_map(static fn(int $number): array => [
-            'as' => $person->id, 'method' => 'POST', 'uri' => "/tasks/$task->id/comments", 'data' => ['words' => "Comment $number of $person->id"],
-        ], range(1, 25)), $people));
+        $answers = $apart->together(
+            array_map(
+                static fn(object $person): array => array_map(
+                    static fn(int $number): array => [
+                        'as' => $person->id,
+                        'method' => 'POST',
+                        'uri' => "/tasks/$task->id/comments",
+                        'data' => ['words' => "Comment $number of $person->id"],
+                    ],
+                    range(1, 25),
+                ),
+                $people,
+            ),
+        );
 
-        expect(array_unique(statuses($answers)))->toBe([303])
-            ->and(Comment::query()->count())->toBe(100)
-            ->and(DB::table('changes')->count())->toBe(100);
+        expect(array_unique(statuses($answers)))
+            ->toBe([303])
+            ->and(Comment::query()->count())
+            ->toBe(100)
+            ->and(DB::table('changes')->count())
+            ->toBe(100);
     });
 });
 
@@ -42,10 +56,19 @@ it('lets one of two close a goal, and carries it on once', function (): void {
         Made::workspace();
         $lead = Made::person(Role::Lead);
         $goal = Made::goal($lead, '2027-Q1');
-        $question = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/goals/$goal->id/close", 'data' => ['result' => 'not_met', 'rest' => 'carried']]];
+        $question = [
+            [
+                'as' => $lead->id,
+                'method' => 'POST',
+                'uri' => "/goals/$goal->id/close",
+                'data' => ['result' => 'not_met', 'rest' => 'carried'],
+            ],
+        ];
 
-        expect(statuses($apart->together([$question, $question, $question])))->toBe([303, 422, 422])
-            ->and(Goal::query()->where('predecessor_id', $goal->id)->count())->toBe(1);
+        expect(statuses($apart->together([$question, $question, $question])))
+            ->toBe([303, 422, 422])
+            ->and(Goal::query()->where('predecessor_id', $goal->id)->count())
+            ->toBe(1);
     });
 });
 
@@ -59,10 +82,14 @@ it('makes one task of a line that two promote, and opens one meeting of two', fu
         $promote = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/lines/$line->id/promote"]];
         $open = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/series/$series->id/open", 'data' => ['on' => '2027-02-15']]];
 
-        expect(statuses($apart->together([$promote, $promote])))->toBe([303, 422])
-            ->and(statuses($apart->together([$open, $open])))->toBe([303, 422])
-            ->and(Task::query()->count())->toBe(1)
-            ->and(Meeting::query()->count())->toBe(1);
+        expect(statuses($apart->together([$promote, $promote])))
+            ->toBe([303, 422])
+            ->and(statuses($apart->together([$open, $open])))
+            ->toBe([303, 422])
+            ->and(Task::query()->count())
+            ->toBe(1)
+            ->and(Meeting::query()->count())
+            ->toBe(1);
     });
 });
 
@@ -70,10 +97,14 @@ it('makes one of what is asked four times at once under one key', function (): v
     Apart::in(function (Apart $apart): void {
         Made::workspace();
         $person = Made::person(Role::Lead);
-        $question = [['as' => $person->id, 'method' => 'POST', 'uri' => '/projects', 'data' => ['title' => 'Moorings Faroe'], 'key' => 'one-press']];
+        $question = [
+            ['as' => $person->id, 'method' => 'POST', 'uri' => '/projects', 'data' => ['title' => 'Moorings Faroe'], 'key' => 'one-press'],
+        ];
 
-        expect(statuses($apart->together([$question, $question, $question, $question])))->toBe([303, 303, 303, 303])
-            ->and(Project::query()->count())->toBe(1);
+        expect(statuses($apart->together([$question, $question, $question, $question])))
+            ->toBe([303, 303, 303, 303])
+            ->and(Project::query()->count())
+            ->toBe(1);
     });
 });
 
@@ -90,9 +121,12 @@ it('loses no task of one who adds it to a project just as another undoes having 
         $isThere = Project::query()->exists();
 
         // Whoever came first: the other was refused.
-        expect($undone[0]['status'] === 303)->toBe(! $isThere)
-            ->and($added[0]['status'] === 303)->toBe($isThere)
-            ->and(Task::query()->count())->toBe($isThere ? 1 : 0);
+        expect($undone[0]['status'] === 303)
+            ->toBe(! $isThere)
+            ->and($added[0]['status'] === 303)
+            ->toBe($isThere)
+            ->and(Task::query()->count())
+            ->toBe($isThere ? 1 : 0);
     });
 });
 
@@ -101,18 +135,33 @@ it('keeps all that was acknowledged when a process is killed in the middle', fun
         Made::workspace();
         $person = Made::person();
         $task = Made::task($person);
-        $answered = $apart->killed(array_map(static fn(int $number): array => [
-            'as' => $person->id, 'method' => 'POST', 'uri' => "/tasks/$task->id/comments", 'data' => ['words' => "Comment $number"],
-        ], range(1, 400)), 20);
+        $answered = $apart->killed(
+            array_map(
+                static fn(int $number): array => [
+                    'as' => $person->id,
+                    'method' => 'POST',
+                    'uri' => "/tasks/$task->id/comments",
+                    'data' => ['words' => "Comment $number"],
+                ],
+                range(1, 400),
+            ),
+            20,
+        );
         $kept = Comment::query()->count();
 
-        expect($answered)->toBeGreaterThanOrEqual(20)
-            ->and($kept)->toBeIn([$answered, $answered + 1])
-            ->and(DB::table('changes')->count())->toBe($kept)
-            ->and(DB::selectOne('pragma integrity_check'))->toEqual((object) ['integrity_check' => 'ok']);
+        expect($answered)
+            ->toBeGreaterThanOrEqual(20)
+            ->and($kept)
+            ->toBeIn([$answered, $answered + 1])
+            ->and(DB::table('changes')->count())
+            ->toBe($kept)
+            ->and(DB::selectOne('pragma integrity_check'))
+            ->toEqual((object) ['integrity_check' => 'ok']);
 
         // And whoever comes next waits for nothing that the killed one held.
-        expect(statuses($apart->together([[['as' => $person->id, 'method' => 'POST', 'uri' => '/jots', 'data' => ['words' => 'After it']]]])))->toBe([303]);
+        expect(
+            statuses($apart->together([[['as' => $person->id, 'method' => 'POST', 'uri' => '/jots', 'data' => ['words' => 'After it']]]])),
+        )->toBe([303]);
     });
 });
 
@@ -121,7 +170,14 @@ it('overwrites nobody’s notes: of two who began with the same text one is refu
         Made::workspace();
         $people = [Made::person(Role::Lead), Made::person(Role::Lead)];
         $task = Made::task($people[0], ['notes' => 'The anchor is wet.']);
-        $write = static fn(object $person): array => [['as' => $person->id, 'method' => 'PUT', 'uri' => "/tasks/$task->id", 'data' => ['notes' => "By $person->id", 'seen' => ['notes' => 'The anchor is wet.']]]];
+        $write = static fn(object $person): array => [
+            [
+                'as' => $person->id,
+                'method' => 'PUT',
+                'uri' => "/tasks/$task->id",
+                'data' => ['notes' => "By $person->id", 'seen' => ['notes' => 'The anchor is wet.']],
+            ],
+        ];
 
         expect(statuses($apart->together([$write($people[0]), $write($people[1])])))->toBe([303, 422]);
     });

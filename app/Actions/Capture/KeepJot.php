@@ -21,12 +21,16 @@ final readonly class KeepJot
     /** @param ?int $area in whose tray it is put, where several can sort it; null for one's own */
     public function keep(Person $who, string $words, ?int $area = null): Jot
     {
-        return $this->log->change($who, 'Jotted it down', fn(): Jot => Jot::query()->create([
-            'person_id' => $who->id,
-            'area_id' => $area,
-            'words' => $words,
-            'jotted_on' => $this->workspace->today(),
-        ]));
+        return $this->log->change(
+            $who,
+            'Jotted it down',
+            fn(): Jot => Jot::query()->create([
+                'person_id' => $who->id,
+                'area_id' => $area,
+                'words' => $words,
+                'jotted_on' => $this->workspace->today(),
+            ]),
+        );
     }
 
     /** Makes a task of it, for whoever jotted it. */

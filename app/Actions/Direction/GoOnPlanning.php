@@ -23,14 +23,27 @@ final readonly class GoOnPlanning
     /** Remembers where the pass stands, so that it can be taken up there. */
     public function to(Person $who, PlanningSpan $stretch, PlanningStep $step): void
     {
-        $this->log->change($who, "Went on planning {$stretch->name}", static fn() => Planning::query()
-            ->firstOrNew(['stretch' => $stretch->name])->fill(['step' => $step->place()])->save(), isStep: false);
+        $this->log->change(
+            $who,
+            "Went on planning {$stretch->name}",
+            static fn() => Planning::query()
+                ->firstOrNew(['stretch' => $stretch->name])
+                ->fill(['step' => $step->place()])
+                ->save(),
+            isStep: false,
+        );
     }
 
     public function finish(Person $who, PlanningSpan $stretch): void
     {
-        $this->log->change($who, "Finished planning {$stretch->name}", fn() => Planning::query()
-            ->firstOrNew(['stretch' => $stretch->name])->fill(['finished_on' => $this->workspace->today()])->save());
+        $this->log->change(
+            $who,
+            "Finished planning {$stretch->name}",
+            fn() => Planning::query()
+                ->firstOrNew(['stretch' => $stretch->name])
+                ->fill(['finished_on' => $this->workspace->today()])
+                ->save(),
+        );
     }
 
     /** Says whether a goal is the main one of its period, and whether it is first in line there. */

@@ -28,7 +28,11 @@ final readonly class PlaceGoal
             throw new RefusedChange('quarters', 'Only a year goal is placed in quarters. This one has its period');
         }
 
-        $this->log->change($who, "Placed “{$goal->title}”", static fn() => $goal->update(['outlook_id' => $outlook, ...self::columns($quarters)]));
+        $this->log->change(
+            $who,
+            "Placed “{$goal->title}”",
+            static fn() => $goal->update(['outlook_id' => $outlook, ...self::columns($quarters)]),
+        );
     }
 
     /**

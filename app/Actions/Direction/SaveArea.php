@@ -28,7 +28,13 @@ final readonly class SaveArea
             throw new RefusedChange('owner', 'A role is a hat that somebody wears. Say who.');
         }
 
-        return $this->log->change($who, ($area === null ? 'Added' : 'Changed')." “{$name}”", static function () use ($name, $kind, $owner, $notes, $area): Area {
+        return $this->log->change($who, ($area === null ? 'Added' : 'Changed')." “{$name}”", static function () use (
+            $name,
+            $kind,
+            $owner,
+            $notes,
+            $area,
+        ): Area {
             $record = $area ?? new Area();
             $record->fill(['name' => $name, 'kind' => $kind, 'owner_id' => $owner, 'notes' => $notes])->save();
 
@@ -56,9 +62,13 @@ final readonly class SaveArea
     /** @param array{name: string, what: ?string, email: ?string, phone: ?string} $columns */
     public function contact(Person $who, Area $area, array $columns, ?Contact $contact = null): void
     {
-        $this->log->change($who, ($contact === null ? 'Added' : 'Changed')." {$columns['name']} of {$area->name}", static function () use ($who, $area, $columns, $contact): void {
-            ($contact ?? new Contact(['area_id' => $area->id, 'person_id' => $who->id]))->fill($columns)->save();
-        });
+        $this->log->change(
+            $who,
+            ($contact === null ? 'Added' : 'Changed')." {$columns['name']} of {$area->name}",
+            static function () use ($who, $area, $columns, $contact): void {
+                ($contact ?? new Contact(['area_id' => $area->id, 'person_id' => $who->id]))->fill($columns)->save();
+            },
+        );
     }
 
     public function removeContact(Person $who, Contact $contact): void

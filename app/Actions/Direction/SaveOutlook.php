@@ -27,12 +27,23 @@ final readonly class SaveOutlook
         $year = $this->workspace->calendar()->yearOf($this->workspace->today());
 
         match (true) {
-            $outlook === null && Outlook::query()->count() >= self::MOST => throw new RefusedChange('title', 'Three outlooks are enough to steer by. Change one, or let one go.'),
-            ! $on->isAfter($year->span->last) => throw new RefusedChange('on', "An outlook lies beyond this year, which ends on {$year->span->last}."),
+            $outlook === null && Outlook::query()->count() >= self::MOST => throw new RefusedChange(
+                'title',
+                'Three outlooks are enough to steer by. Change one, or let one go.',
+            ),
+            ! $on->isAfter($year->span->last) => throw new RefusedChange(
+                'on',
+                "An outlook lies beyond this year, which ends on {$year->span->last}.",
+            ),
             default => null,
         };
 
-        $this->log->change($who, ($outlook === null ? 'Set the outlook' : 'Changed the outlook')." “{$title}”", static function () use ($title, $on, $why, $outlook): void {
+        $this->log->change($who, ($outlook === null ? 'Set the outlook' : 'Changed the outlook')." “{$title}”", static function () use (
+            $title,
+            $on,
+            $why,
+            $outlook,
+        ): void {
             ($outlook ?? new Outlook())->fill(['title' => $title, 'on' => $on, 'why' => $why])->save();
         });
     }

@@ -22,14 +22,18 @@ final readonly class SaveResolve
 
     public function add(Person $who, PlanningSpan $stretch, ResolveKind $kind, string $title, ?int $owner): void
     {
-        $this->log->change($who, "Resolved: $title", static fn() => Resolve::query()->create([
-            'stretch' => $stretch->name,
-            'starts_on' => $stretch->span->first,
-            'ends_on' => $stretch->span->last,
-            'kind' => $kind,
-            'title' => $title,
-            'owner_id' => $owner ?? $who->id,
-        ]));
+        $this->log->change(
+            $who,
+            "Resolved: $title",
+            static fn() => Resolve::query()->create([
+                'stretch' => $stretch->name,
+                'starts_on' => $stretch->span->first,
+                'ends_on' => $stretch->span->last,
+                'kind' => $kind,
+                'title' => $title,
+                'owner_id' => $owner ?? $who->id,
+            ]),
+        );
     }
 
     /**
@@ -43,13 +47,20 @@ final readonly class SaveResolve
             throw new RefusedChange('learned', 'A trial ends with what was learned. A sentence is enough.');
         }
 
-        $this->log->change($who, "Ended “{$resolve->title}”", fn() => $resolve->update(['ended_on' => $this->workspace->today(), 'learned' => $learned]));
+        $this->log->change(
+            $who,
+            "Ended “{$resolve->title}”",
+            fn() => $resolve->update(['ended_on' => $this->workspace->today(), 'learned' => $learned]),
+        );
     }
 
     public function remove(Person $who, Resolve $resolve): void
     {
         $this->log->change($who, "Removed “{$resolve->title}”", static function () use ($resolve): void {
-            Task::query()->where('driver_id', $resolve->id)->get()->each(static fn(Task $task): bool => $task->update(['driver_id' => null]));
+            Task::query()
+                ->where('driver_id', $resolve->id)
+                ->get()
+                ->each(static fn(Task $task): bool => $task->update(['driver_id' => null]));
             $resolve->delete();
         });
     }

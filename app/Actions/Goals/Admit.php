@@ -30,9 +30,18 @@ final readonly class Admit
         $audience = $goal->audience();
 
         match (true) {
-            $goal->visibility === Visibility::OnlyMe && $goal->owner_id !== $who->id => throw new RefusedChange('visibility', 'A goal that only its owner sees must be your own.'),
-            ! $audience->admits($who->id) => throw new RefusedChange('visibility', 'You would not see it yourself. Choose yourself or one of your circles too.'),
-            $goal->counts_unnamed && $goal->owner_id !== $who->id => throw new RefusedChange('countsUnnamed', "Only {$goal->owner->name} can agree to that."),
+            $goal->visibility === Visibility::OnlyMe && $goal->owner_id !== $who->id => throw new RefusedChange(
+                'visibility',
+                'A goal that only its owner sees must be your own.',
+            ),
+            ! $audience->admits($who->id) => throw new RefusedChange(
+                'visibility',
+                'You would not see it yourself. Choose yourself or one of your circles too.',
+            ),
+            $goal->counts_unnamed && $goal->owner_id !== $who->id => throw new RefusedChange(
+                'countsUnnamed',
+                "Only {$goal->owner->name} can agree to that.",
+            ),
             default => null,
         };
 
@@ -42,10 +51,13 @@ final readonly class Admit
 
     private function write(Goal $goal, GoalDraft $draft): void
     {
-        $wanted = $goal->visibility === Visibility::Chosen ? [
-            ...array_map(static fn(int $id): array => ['circle_id' => $id, 'person_id' => null], $draft->circles),
-            ...array_map(static fn(int $id): array => ['circle_id' => null, 'person_id' => $id], $draft->people),
-        ] : [];
+        $wanted =
+            $goal->visibility === Visibility::Chosen
+                ? [
+                    ...array_map(static fn(int $id): array => ['circle_id' => $id, 'person_id' => null], $draft->circles),
+                    ...array_map(static fn(int $id): array => ['circle_id' => null, 'person_id' => $id], $draft->people),
+                ]
+                : [];
 
         if ($goal->visibility === Visibility::Chosen && $wanted === []) {
             throw new RefusedChange('visibility', 'Choose at least one circle or person, or keep it to yourself.');

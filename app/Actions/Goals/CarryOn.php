@@ -30,7 +30,7 @@ final readonly class CarryOn
 
     /**
      * @param array<int, Goal> $successors of goals closed in the same pass, by what they carry on
-     * @param list<int>        $apart      goals beneath it that have an answer of their own in the same pass
+     * @param list<int> $apart goals beneath it that have an answer of their own in the same pass
      *
      * @return non-empty-list<Goal>
      *
@@ -67,8 +67,11 @@ final readonly class CarryOn
         $isHidden = $goal->visibility !== Visibility::Everyone;
         $isOwn = $goal->owner_id === $who->id;
         $mayHang = ! $isHidden || $isOwn || ($parent !== null && $goal->audience()->includes($parent->audience()));
-        $isMain = $goal->is_main && $parts === 1 && Gate::forUser($who)->allows('makeMain', $goal)
-            && Goal::query()->where('period', $into->name)->where('is_main', true)->doesntExist();
+        $isMain =
+            $goal->is_main &&
+            $parts === 1 &&
+            Gate::forUser($who)->allows('makeMain', $goal) &&
+            Goal::query()->where('period', $into->name)->where('is_main', true)->doesntExist();
 
         return GoalDraft::carrying(
             $goal,
@@ -104,7 +107,9 @@ final readonly class CarryOn
     /** Open projects come to serve the new goal too, open tasks move to it, each by choice; its followers follow. */
     private function bringWork(Goal $from, Goal $to, ClosingDraft $draft): void
     {
-        $servings = $draft->withProjects ? $from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get() : [];
+        $servings = $draft->withProjects
+            ? $from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get()
+            : [];
         $tasks = $draft->withTasks ? Task::query()->where('goal_id', $from->id)->whereNull('done_on')->whereNull('dropped_on')->get() : [];
 
         foreach ($servings as $serving) {
@@ -130,24 +135,41 @@ final readonly class CarryOn
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
 
-        foreach ($from->children()->visibleTo($who)->whereNull('closed_on')->whereKeyNot($apart)->with('admissions.circle.memberships')->get() as $child) {
+        foreach (
+            $from
+                ->children()
+                ->visibleTo($who)
+                ->whereNull('closed_on')
+                ->whereKeyNot($apart)
+                ->with('admissions.circle.memberships')
+                ->get() as $child
+        ) {
             if (Gate::forUser($who)->denies('update', $child)) {
                 continue;
             }
 
-            $stays = in_array($child->horizon, [Horizon::Week, Horizon::Month], true) && $calendar->period($child->period)->isOverOn($today);
+            $stays =
+                in_array($child->horizon, [Horizon::Week, Horizon::Month], true) && $calendar->period($child->period)->isOverOn($today);
 
             if (! $stays) {
-                $next = ($this->save)($who, $this->draft($who, $child, $figures->figure($child), $this->into($child, $to), $to, $child->title, 1));
+                $next = ($this->save)(
+                    $who,
+                    $this->draft($who, $child, $figures->figure($child), $this->into($child, $to), $to, $child->title, 1),
+                );
                 $this->bringWork($child, $next, $draft);
                 $this->bringGoals($who, $child, $next, $figures, $draft, $apart);
             }
 
-            $child->update($figures->closing($child, new ClosingDraft(
-                $figures->resultWith($child, $draft->result),
-                line: $stays ? 'Closed with the goal above it.' : 'Carried on with the goal above it.',
-                rest: $stays || $figures->resultWith($child, $draft->result) === Result::Met ? null : Rest::Carried,
-            )));
+            $child->update(
+                $figures->closing(
+                    $child,
+                    new ClosingDraft(
+                        $figures->resultWith($child, $draft->result),
+                        line: $stays ? 'Closed with the goal above it.' : 'Carried on with the goal above it.',
+                        rest: $stays || $figures->resultWith($child, $draft->result) === Result::Met ? null : Rest::Carried,
+                    ),
+                ),
+            );
         }
     }
 
@@ -156,7 +178,10 @@ final readonly class CarryOn
     {
         $calendar = $this->workspace->calendar();
         $above = $calendar->period($parent->period);
-        $next = $child->horizon === $parent->horizon ? $above : $calendar->upcoming($calendar->period($child->period), $this->workspace->today());
+        $next =
+            $child->horizon === $parent->horizon
+                ? $above
+                : $calendar->upcoming($calendar->period($child->period), $this->workspace->today());
 
         if ($above->holds($next)) {
             return $next;

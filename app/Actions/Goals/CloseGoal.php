@@ -32,7 +32,7 @@ final readonly class CloseGoal
 
     /**
      * @param array<int, Goal> $successors of goals closed in the same pass, by what they carry on
-     * @param list<int>        $apart      goals beneath it that have an answer of their own in the same pass
+     * @param list<int> $apart goals beneath it that have an answer of their own in the same pass
      *
      * @return list<Goal> those that carry it on
      *
@@ -40,26 +40,34 @@ final readonly class CloseGoal
      */
     public function __invoke(Person $who, Goal $goal, ClosingDraft $draft, array $successors = [], array $apart = []): array
     {
-        return $this->log->change($who, "Closed “{$goal->title}”", fn(): array => $this->log->part(self::part($goal->id), function () use ($who, $goal, $draft, $successors, $apart): array {
-            if ($goal->closed_on !== null) {
-                throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
-            }
+        return $this->log->change(
+            $who,
+            "Closed “{$goal->title}”",
+            fn(): array => $this->log->part(self::part($goal->id), function () use ($who, $goal, $draft, $successors, $apart): array {
+                if ($goal->closed_on !== null) {
+                    throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
+                }
 
-            if ($draft->lookAgainOn !== null && ! $draft->lookAgainOn->isAfter($this->workspace->today())) {
-                throw new RefusedChange('lookAgainOn', 'Choose a return date ahead, or none.');
-            }
+                if ($draft->lookAgainOn !== null && ! $draft->lookAgainOn->isAfter($this->workspace->today())) {
+                    throw new RefusedChange('lookAgainOn', 'Choose a return date ahead, or none.');
+                }
 
-            $figures = ClosingFigures::of($this->workspace, $goal);
-            $next = $draft->goesOn() ? ($this->carryOn)($who, $goal, $figures, $draft, $successors, $apart) : [];
-            $goal->update($figures->closing($goal, $draft));
+                $figures = ClosingFigures::of($this->workspace, $goal);
+                $next = $draft->goesOn() ? ($this->carryOn)($who, $goal, $figures, $draft, $successors, $apart) : [];
+                $goal->update($figures->closing($goal, $draft));
 
-            if ($draft->rest === Rest::Shelved || $draft->rest === Rest::Dropped) {
-                ($this->letWorkGo)($who, $goal, $figures, $draft, $apart);
-            }
+                if ($draft->rest === Rest::Shelved || $draft->rest === Rest::Dropped) {
+                    ($this->letWorkGo)($who, $goal, $figures, $draft, $apart);
+                }
 
-            ($this->tell)($who, $goal, 'closed it: '.GoalChanges::result($draft->result).($draft->line === null ? '' : ". {$draft->line}"));
+                ($this->tell)(
+                    $who,
+                    $goal,
+                    'closed it: '.GoalChanges::result($draft->result).($draft->line === null ? '' : ". {$draft->line}"),
+                );
 
-            return $next;
-        }));
+                return $next;
+            }),
+        );
     }
 }

@@ -18,8 +18,8 @@ final readonly class CloseGoals
     }
 
     /**
-     * @param string                   $period in words
-     * @param array<int, Goal>         $goals  by id
+     * @param string $period in words
+     * @param array<int, Goal> $goals by id
      * @param array<int, ClosingDraft> $drafts by goal
      *
      * @throws RefusedChange naming the goal that cannot be closed so

@@ -13,11 +13,11 @@ use Loftrin\Core\Goals\Result;
 final readonly class ClosingDraft
 {
     /**
-     * @param ?string      $score        0 to 1, decided over what was computed
-     * @param list<string> $titles       of the goals into which it is split
-     * @param ?Day         $lookAgainOn  when it is to come back from the shelf
-     * @param bool         $withTasks    whether its open tasks go along where it is carried on or split
-     * @param bool         $withProjects likewise its open projects
+     * @param ?string $score 0 to 1, decided over what was computed
+     * @param list<string> $titles of the goals into which it is split
+     * @param ?Day $lookAgainOn when it is to come back from the shelf
+     * @param bool $withTasks whether its open tasks go along where it is carried on or split
+     * @param bool $withProjects likewise its open projects
      *
      * @throws RefusedChange when the parts contradict each other
      */
@@ -33,8 +33,14 @@ final readonly class ClosingDraft
     ) {
         match (true) {
             $this->goesOn() && $result === Result::Met => throw new RefusedChange('rest', 'What is met has nothing left to carry on.'),
-            $this->goesOn() && $result === Result::Dropped => throw new RefusedChange('rest', 'What is dropped does not go on. Shelve the rest, or choose “not met”.'),
-            $rest === Rest::Split && count($titles) < 2 => throw new RefusedChange('titles', 'Write at least two goals to split it into, one on each line.'),
+            $this->goesOn() && $result === Result::Dropped => throw new RefusedChange(
+                'rest',
+                'What is dropped does not go on. Shelve the rest, or choose “not met”.',
+            ),
+            $rest === Rest::Split && count($titles) < 2 => throw new RefusedChange(
+                'titles',
+                'Write at least two goals to split it into, one on each line.',
+            ),
             default => null,
         };
     }

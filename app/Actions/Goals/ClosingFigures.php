@@ -27,7 +27,11 @@ final readonly class ClosingFigures
         $stored->prepare([$today]);
         $figures = [];
 
-        foreach (Goal::query()->whereRaw(Beneath::holds('goals.id'), [$goal->id])->get() as $each) {
+        foreach (
+            Goal::query()
+                ->whereRaw(Beneath::holds('goals.id'), [$goal->id])
+                ->get() as $each
+        ) {
             $figures[$each->id] = $stored->figure($each, $today);
         }
 

@@ -79,7 +79,10 @@ final readonly class EnterReading
     private function refuse(Goal $goal, Day $on, string $field = 'on'): void
     {
         match (true) {
-            ! $goal->measure->takesReadings() => throw new RefusedChange($field === 'on' ? 'value' : $field, 'This goal is not judged by readings.'),
+            ! $goal->measure->takesReadings() => throw new RefusedChange(
+                $field === 'on' ? 'value' : $field,
+                'This goal is not judged by readings.',
+            ),
             $on->isAfter($this->workspace->today()) => throw new RefusedChange($field, "A reading cannot be dated in the future: $on."),
             default => null,
         };

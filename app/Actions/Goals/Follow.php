@@ -18,12 +18,19 @@ final readonly class Follow
 
     public function start(Person $who, Goal $goal): void
     {
-        $this->log->change($who, "You follow “{$goal->title}”", static fn() => Following::query()->firstOrCreate(['goal_id' => $goal->id, 'person_id' => $who->id]));
+        $this->log->change(
+            $who,
+            "You follow “{$goal->title}”",
+            static fn() => Following::query()->firstOrCreate(['goal_id' => $goal->id, 'person_id' => $who->id]),
+        );
     }
 
     public function stop(Person $who, Goal $goal): void
     {
-        $this->log->change($who, "You no longer follow “{$goal->title}”", static fn() => Following::query()
-            ->where('goal_id', $goal->id)->where('person_id', $who->id)->first()?->delete());
+        $this->log->change(
+            $who,
+            "You no longer follow “{$goal->title}”",
+            static fn() => Following::query()->where('goal_id', $goal->id)->where('person_id', $who->id)->first()?->delete(),
+        );
     }
 }

@@ -14,12 +14,12 @@ use Loftrin\Core\Goals\Sense;
 final readonly class GoalDraft
 {
     /**
-     * @param ?int                                      $circle      whose goal it is, if a circle's
-     * @param list<int>                                 $circles     that may see it, if they are chosen
-     * @param list<int>                                 $people      likewise
-     * @param ?int                                      $outlook     on which a year goal hangs
-     * @param list<int>                                 $quarters    in which a year goal is worked on
-     * @param ?int                                      $predecessor the goal that a new one carries on
+     * @param ?int $circle whose goal it is, if a circle's
+     * @param list<int> $circles that may see it, if they are chosen
+     * @param list<int> $people likewise
+     * @param ?int $outlook on which a year goal hangs
+     * @param list<int> $quarters in which a year goal is worked on
+     * @param ?int $predecessor the goal that a new one carries on
      * @param list<array{on: string, fraction: string}> $checkpoints fractions 0 to 1
      */
     public function __construct(

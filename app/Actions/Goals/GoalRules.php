@@ -30,7 +30,10 @@ final readonly class GoalRules
     public function check(Goal $goal): void
     {
         $this->refuseMisplaced($goal);
-        RefusedChange::unless('checkpoints', fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null));
+        RefusedChange::unless(
+            'checkpoints',
+            fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null),
+        );
         $goal->load('admissions.circle.memberships');
         $this->refuseShowing($goal);
         $this->refuseUnseenTasks($goal);
@@ -87,7 +90,10 @@ final readonly class GoalRules
             self::refuseUnseen($goal, $task);
 
             if ($task->visibility !== $visibility) {
-                throw new RefusedChange('visibility', "“{$goal->title}” and the task “{$task->title}” would not be seen by the same people.");
+                throw new RefusedChange(
+                    'visibility',
+                    "“{$goal->title}” and the task “{$task->title}” would not be seen by the same people.",
+                );
             }
         }
     }
@@ -95,7 +101,10 @@ final readonly class GoalRules
     public static function refuseUnseen(Goal $goal, Task $task): void
     {
         if (! $goal->audience()->admits($task->owner_id)) {
-            throw new RefusedChange('visibility', "{$task->owner->name} has a task for this goal and would not see it. Hand the task over, or let them see the goal.");
+            throw new RefusedChange(
+                'visibility',
+                "{$task->owner->name} has a task for this goal and would not see it. Hand the task over, or let them see the goal.",
+            );
         }
     }
 
@@ -108,8 +117,15 @@ final readonly class GoalRules
     private static function refuseBetween(Goal $parent, Goal $child): void
     {
         match (true) {
-            ! $parent->audience()->includes($child->audience()) => throw new RefusedChange('parent', "Fewer people see “{$parent->title}”: what hangs under it must be seen by no more of them."),
-            ! $child->countsUnder($parent) => throw new RefusedChange('visibility', "“{$child->title}” would show through “{$parent->title}”, which more people see. Say that it counts there without its name, let it stand alone, or let them see it."),
+            ! $parent->audience()->includes($child->audience()) => throw new RefusedChange(
+                'parent',
+                "Fewer people see “{$parent->title}”: what hangs under it must be seen by no more of them.",
+            ),
+            ! $child->countsUnder($parent) => throw new RefusedChange(
+                'visibility',
+                "“{$child->title}” would show through “{$parent->title}”, which more people see. Say that it "
+                    .'counts there without its name, let it stand alone, or let them see it.',
+            ),
             default => null,
         };
     }
@@ -121,11 +137,17 @@ final readonly class GoalRules
      */
     private function family(Goal $goal): array
     {
-        $find = static fn(?int $id): ?Goal => $id === null || $id === ($goal->id ?? 0) ? null : Goal::query()->with('checkpoints')->find($id);
+        $find = static fn(?int $id): ?Goal => $id === null || $id === ($goal->id ?? 0)
+            ? null
+            : Goal::query()->with('checkpoints')->find($id);
 
         return [
-            ...($goal->exists ? $goal->children()->with('checkpoints')->get()->all() : []),
-            ...Lineage::upFrom($find($goal->parent_id), static fn(Goal $at): ?Goal => $find($at->parent_id), static fn(Goal $at): int => $at->id),
+            ...$goal->exists ? $goal->children()->with('checkpoints')->get()->all() : [],
+            ...Lineage::upFrom(
+                $find($goal->parent_id),
+                static fn(Goal $at): ?Goal => $find($at->parent_id),
+                static fn(Goal $at): int => $at->id,
+            ),
         ];
     }
 }

@@ -18,11 +18,8 @@ use Loftrin\Core\Work\ProjectState;
 /** Shelves or drops the open work beneath a goal that is shelved or dropped, as far as it serves no other goal. */
 final readonly class LetWorkGo
 {
-    public function __construct(
-        private Shelve $shelve,
-        private SetProjectState $projects,
-        private SetTaskAside $tasks,
-    ) {
+    public function __construct(private Shelve $shelve, private SetProjectState $projects, private SetTaskAside $tasks)
+    {
     }
 
     /** @param list<int> $apart goals beneath it that have an answer of their own in the same pass */
@@ -43,11 +40,16 @@ final readonly class LetWorkGo
 
         foreach ($goal->children()->whereNull('closed_on')->whereKeyNot($apart)->get() as $child) {
             if (Gate::forUser($who)->allows('update', $child)) {
-                $child->update($figures->closing($child, new ClosingDraft(
-                    $figures->resultWith($child),
-                    line: $isShelved ? 'Shelved with the goal above it.' : 'Dropped with the goal above it.',
-                    rest: $draft->rest,
-                )));
+                $child->update(
+                    $figures->closing(
+                        $child,
+                        new ClosingDraft(
+                            $figures->resultWith($child),
+                            line: $isShelved ? 'Shelved with the goal above it.' : 'Dropped with the goal above it.',
+                            rest: $draft->rest,
+                        ),
+                    ),
+                );
                 $this($who, $child, $figures, $draft, $apart);
             }
         }
@@ -59,7 +61,12 @@ final readonly class LetWorkGo
         return Project::query()
             ->whereIn('state', ProjectState::OPEN)
             ->whereHas('servings', static fn($link) => $link->where('goal_id', $goal->id))
-            ->whereDoesntHave('servings', static fn($link) => $link->where('goal_id', '<>', $goal->id)->whereHas('goal', static fn($other) => $other->whereNull('closed_on')))
+            ->whereDoesntHave(
+                'servings',
+                static fn($link) => $link
+                    ->where('goal_id', '<>', $goal->id)
+                    ->whereHas('goal', static fn($other) => $other->whereNull('closed_on')),
+            )
             ->get();
     }
 }

@@ -21,7 +21,11 @@ final readonly class MainGoal
             throw new RefusedChange('isMain', (string) $mayChoose->message());
         }
 
-        Goal::query()->where('period', $goal->period)->where('is_main', true)->whereKeyNot($goal->id ?? 0)->get()
+        Goal::query()
+            ->where('period', $goal->period)
+            ->where('is_main', true)
+            ->whereKeyNot($goal->id ?? 0)
+            ->get()
             ->each(static fn(Goal $other): bool => $other->update(['is_main' => false]));
     }
 }

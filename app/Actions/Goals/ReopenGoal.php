@@ -31,7 +31,16 @@ final readonly class ReopenGoal
             }
 
             $done = $this->done($goal);
-            $goal->update(['closed_on' => null, 'result' => null, 'rest' => null, 'score' => null, 'computed' => null, 'closing_line' => null, 'shelved_on' => null, 'look_again_on' => null]);
+            $goal->update([
+                'closed_on' => null,
+                'result' => null,
+                'rest' => null,
+                'score' => null,
+                'computed' => null,
+                'closing_line' => null,
+                'shelved_on' => null,
+                'look_again_on' => null,
+            ]);
 
             try {
                 ($this->takeBack)($who, $done);
@@ -48,10 +57,21 @@ final readonly class ReopenGoal
     private function done(Goal $goal): Collection
     {
         $part = Activity::query()->where('log_name', CloseGoal::part($goal->id));
-        $batch = $part->clone()->where('subject_type', $goal->getMorphClass())->where('subject_id', $goal->id)->orderByDesc('id')->value('batch_uuid');
+        $batch = $part
+            ->clone()
+            ->where('subject_type', $goal->getMorphClass())
+            ->where('subject_id', $goal->id)
+            ->orderByDesc('id')
+            ->value('batch_uuid');
 
-        return $part->where('batch_uuid', $batch)->orderByDesc('id')->get()
-            ->reject(static fn(Activity $entry): bool => $entry->subject_type === $goal->getMorphClass() && (int) $entry->subject_id === $goal->id)
+        return $part
+            ->where('batch_uuid', $batch)
+            ->orderByDesc('id')
+            ->get()
+            ->reject(
+                static fn(Activity $entry): bool => $entry->subject_type === $goal->getMorphClass() &&
+                    (int) $entry->subject_id === $goal->id,
+            )
             ->values();
     }
 
@@ -61,7 +81,10 @@ final readonly class ReopenGoal
         $next = $goal->successors()->whereNull('closed_on')->first();
 
         if ($next !== null) {
-            throw new RefusedChange('goal', "“{$next->title}” carries it on in {$next->period}: both would count. Drop that one first.");
+            throw new RefusedChange(
+                'goal',
+                "“{$next->title}” carries it on in {$next->period}: both would count. Drop that one first.",
+            );
         }
     }
 }

@@ -22,8 +22,14 @@ use Loftrin\Core\Goals\Scope;
 /** Makes a goal, or changes one, as far as the rules of the core allow. */
 final readonly class SaveGoal
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private GoalRules $rules, private Admit $admit, private GoalChanges $changes, private Tell $tell)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private GoalRules $rules,
+        private Admit $admit,
+        private GoalChanges $changes,
+        private Tell $tell,
+    ) {
     }
 
     /** @throws RefusedChange at the field that breaks a rule */
@@ -49,7 +55,11 @@ final readonly class SaveGoal
             ($this->admit)($who, $record->refresh(), $draft);
             $this->saveCheckpoints($record, $draft);
 
-            $record->predecessor()->whereNotNull('shelved_on')->first()?->update(['shelved_on' => null, 'look_again_on' => null]);
+            $record
+                ->predecessor()
+                ->whereNotNull('shelved_on')
+                ->first()
+                ?->update(['shelved_on' => null, 'look_again_on' => null]);
 
             if ($changed !== []) {
                 ($this->tell)($who, $record, 'changed it: '.implode(', ', $changed));
@@ -77,7 +87,7 @@ final readonly class SaveGoal
             'anchor_on' => $period->anchor(),
             'parent_id' => $draft->parent,
             'weight' => $draft->weight,
-            'owner_id' => $draft->owner ?? $goal->owner_id ?? $who->id,
+            'owner_id' => $draft->owner ?? ($goal->owner_id ?? $who->id),
             'area_id' => $draft->area,
             'is_main' => $draft->isMain,
             'is_firm' => $draft->isFirm,
@@ -91,7 +101,7 @@ final readonly class SaveGoal
             'unit' => $draft->unit,
             'created_on' => $goal->exists ? $goal->created_on : $this->workspace->today(),
             'outlook_id' => $period->horizon === Horizon::Year ? $draft->outlook : null,
-            'predecessor_id' => $draft->predecessor ?? $goal->predecessor_id ?? null,
+            'predecessor_id' => $draft->predecessor ?? ($goal->predecessor_id ?? null),
             ...PlaceGoal::columns($period->horizon === Horizon::Year ? $draft->quarters : []),
         ];
     }
@@ -108,9 +118,14 @@ final readonly class SaveGoal
     private function refuseUnknown(Person $who, Goal $goal): void
     {
         match (true) {
-            $goal->parent_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->parent_id)->doesntExist() => throw new RefusedChange('parent', 'There is no such goal.'),
-            $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist() => throw new RefusedChange('predecessor', 'There is no such goal to carry on.'),
-            $goal->scope === Scope::Group && $goal->circle_id === null => throw new RefusedChange('circle', 'Say whose goal it is: choose the circle.'),
+            $goal->parent_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->parent_id)->doesntExist()
+                => throw new RefusedChange('parent', 'There is no such goal.'),
+            $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist()
+                => throw new RefusedChange('predecessor', 'There is no such goal to carry on.'),
+            $goal->scope === Scope::Group && $goal->circle_id === null => throw new RefusedChange(
+                'circle',
+                'Say whose goal it is: choose the circle.',
+            ),
             default => null,
         };
     }
@@ -118,8 +133,10 @@ final readonly class SaveGoal
     /** A lead sets goals for others; what carries a goal on stays its owner's. */
     private function refuseInAnothersName(Person $who, Goal $goal): void
     {
-        $isKept = $goal->owner_id === $who->id || ! $goal->isDirty('owner_id')
-            || ($goal->predecessor_id !== null && Goal::query()->whereKey($goal->predecessor_id)->value('owner_id') === $goal->owner_id);
+        $isKept =
+            $goal->owner_id === $who->id ||
+            ! $goal->isDirty('owner_id') ||
+            ($goal->predecessor_id !== null && Goal::query()->whereKey($goal->predecessor_id)->value('owner_id') === $goal->owner_id);
 
         if (! $isKept && ! $who->isLead()) {
             throw new RefusedChange('owner', 'Only a lead can make a goal somebody else’s.');
@@ -134,6 +151,9 @@ final readonly class SaveGoal
             Checkpoint::query()->create(['goal_id' => $goal->id, ...$point]);
         }
 
-        RefusedChange::unless('checkpoints', fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null));
+        RefusedChange::unless(
+            'checkpoints',
+            fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null),
+        );
     }
 }

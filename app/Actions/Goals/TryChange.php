@@ -24,7 +24,7 @@ final readonly class TryChange
     }
 
     /**
-     * @param list<?int>        $goals  ids of those that would be changed, and of those that they would come under
+     * @param list<?int> $goals ids of those that would be changed, and of those that they would come under
      * @param callable(): mixed $change
      *
      * @return ChangePreview those goals, and of the ones above them those whose figure would be another

@@ -43,12 +43,20 @@ final readonly class WriteInLogbook
         match (true) {
             $goal->owner_id !== $who->id => throw new RefusedChange('chance', "The estimate is {$goal->owner->name}’s to make"),
             $goal->closed_on !== null => throw new RefusedChange('chance', 'It is closed: what became of it is known'),
-            $goal->measure === MeasureKind::Judged => throw new RefusedChange('chance', 'A direction cannot be made in time. Judge it in words'),
+            $goal->measure === MeasureKind::Judged => throw new RefusedChange(
+                'chance',
+                'A direction cannot be made in time. Judge it in words',
+            ),
             default => null,
         };
 
         $this->log->change($who, "Gave “{$goal->title}” $chance %", function () use ($who, $goal, $chance, $line): void {
-            Estimate::query()->create([...$this->signed($who, $goal), 'chance' => $chance, 'computed' => $this->computed($goal), 'line' => $line]);
+            Estimate::query()->create([
+                ...$this->signed($who, $goal),
+                'chance' => $chance,
+                'computed' => $this->computed($goal),
+                'line' => $line,
+            ]);
             ($this->tell)($who, $goal, "is $chance % sure".($line === null ? '' : ": $line"));
         });
     }
@@ -62,7 +70,8 @@ final readonly class WriteInLogbook
             default => null,
         };
 
-        $this->log->change($who, "Judged “{$goal->title}”: {$direction->value}", function () use ($who, $goal, $direction, $line): void {
+        $words = "Judged “{$goal->title}”: {$direction->value}";
+        $this->log->change($who, $words, function () use ($who, $goal, $direction, $line): void {
             Judgement::query()->create([...$this->signed($who, $goal), 'direction' => $direction, 'line' => $line]);
             ($this->tell)($who, $goal, "judged it {$direction->value}: $line");
         });

@@ -32,8 +32,14 @@ final readonly class OpenMeeting
     public function __invoke(Person $who, Series $series, Day $on): Meeting
     {
         match (true) {
-            $series->meetings()->whereNull('closed_at')->exists() => throw new RefusedChange('meeting', 'Another meeting of this series is still open. Close it first.'),
-            $series->meetings()->where('on', (string) $on)->exists() => throw new RefusedChange('meeting', 'This meeting was held already.'),
+            $series->meetings()->whereNull('closed_at')->exists() => throw new RefusedChange(
+                'meeting',
+                'Another meeting of this series is still open. Close it first.',
+            ),
+            $series->meetings()->where('on', (string) $on)->exists() => throw new RefusedChange(
+                'meeting',
+                'This meeting was held already.',
+            ),
             default => null,
         };
 
@@ -65,13 +71,15 @@ final readonly class OpenMeeting
         $add = static function (array $columns) use ($meeting, &$position): void {
             AgendaItem::query()->create(['meeting_id' => $meeting->id, 'position' => $position++, ...$columns]);
         };
-        $series->standingItems()->get()->each(static fn(StandingItem $item) => $add([
-            'kind' => AgendaKind::Standing,
-            'title' => $item->title,
-            'minutes' => $item->minutes,
-            'owner_id' => $item->owner_id,
-            'goal_id' => $item->goal_id,
-        ]));
+        $series->standingItems()->get()->each(
+            static fn(StandingItem $item) => $add([
+                'kind' => AgendaKind::Standing,
+                'title' => $item->title,
+                'minutes' => $item->minutes,
+                'owner_id' => $item->owner_id,
+                'goal_id' => $item->goal_id,
+            ]),
+        );
         $followUps = count($this->agendas->followUps($series));
 
         if ($followUps > 0) {

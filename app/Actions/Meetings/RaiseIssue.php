@@ -42,26 +42,34 @@ final readonly class RaiseIssue
             throw new RefusedChange('goal', 'An issue can be tied only to a goal that all may see.');
         }
 
-        return $this->log->change($who, "Raised “{$title}”", fn(): Issue => Issue::query()->create([
-            'series_id' => $series->id,
-            'title' => $title,
-            'context' => $context,
-            'need' => $need,
-            'rank' => $rank,
-            'minutes' => $minutes,
-            'goal_id' => $goal,
-            'project_id' => $project,
-            'raised_by' => $who->id,
-            'raised_on' => $this->workspace->today(),
-            'waited' => 0,
-        ]));
+        return $this->log->change(
+            $who,
+            "Raised “{$title}”",
+            fn(): Issue => Issue::query()->create([
+                'series_id' => $series->id,
+                'title' => $title,
+                'context' => $context,
+                'need' => $need,
+                'rank' => $rank,
+                'minutes' => $minutes,
+                'goal_id' => $goal,
+                'project_id' => $project,
+                'raised_by' => $who->id,
+                'raised_on' => $this->workspace->today(),
+                'waited' => 0,
+            ]),
+        );
     }
 
     public function withdraw(Person $who, Issue $issue): void
     {
-        $this->log->change($who, "Withdrew “{$issue->title}”", fn() => $issue->update([
-            'outcome' => Outcome::Dropped,
-            'settled_on' => $this->workspace->today(),
-        ]));
+        $this->log->change(
+            $who,
+            "Withdrew “{$issue->title}”",
+            fn() => $issue->update([
+                'outcome' => Outcome::Dropped,
+                'settled_on' => $this->workspace->today(),
+            ]),
+        );
     }
 }

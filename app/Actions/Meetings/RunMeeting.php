@@ -28,17 +28,22 @@ final readonly class RunMeeting
     {
         self::refuseSealed($item->meeting);
 
-        $this->log->change($who, "Turned to “{$item->title}”", static function () use ($item): void {
-            $now = Carbon::now();
-            $running = $item->meeting->items()->whereNotNull('begun_at')->whereNull('ended_at')->whereKeyNot($item->id)->get();
+        $this->log->change(
+            $who,
+            "Turned to “{$item->title}”",
+            static function () use ($item): void {
+                $now = Carbon::now();
+                $running = $item->meeting->items()->whereNotNull('begun_at')->whereNull('ended_at')->whereKeyNot($item->id)->get();
 
-            foreach ($running as $other) {
-                $other->update(['ended_at' => $now]);
-            }
+                foreach ($running as $other) {
+                    $other->update(['ended_at' => $now]);
+                }
 
-            $spent = $item->begun_at !== null && $item->ended_at !== null ? (int) $item->begun_at->diffInSeconds($item->ended_at) : 0;
-            $item->update(['begun_at' => $now->copy()->subSeconds($spent), 'ended_at' => null]);
-        }, isStep: false);
+                $spent = $item->begun_at !== null && $item->ended_at !== null ? (int) $item->begun_at->diffInSeconds($item->ended_at) : 0;
+                $item->update(['begun_at' => $now->copy()->subSeconds($spent), 'ended_at' => null]);
+            },
+            isStep: false,
+        );
     }
 
     /** @throws RefusedChange when the minutes are sealed */

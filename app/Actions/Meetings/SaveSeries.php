@@ -41,17 +41,23 @@ final readonly class SaveSeries
 
         $this->refuseHiddenGoals($draft);
 
-        return $this->log->change($who, ($series === null ? 'Set up' : 'Changed')." “{$draft->title}”", function () use ($who, $draft, $series): Series {
+        return $this->log->change($who, ($series === null ? 'Set up' : 'Changed')." “{$draft->title}”", function () use (
+            $who,
+            $draft,
+            $series,
+        ): Series {
             $record = $series ?? new Series(['owner_id' => $who->id]);
-            $record->fill([
-                'title' => $draft->title,
-                'purpose' => $draft->purpose,
-                'rule' => $draft->rule,
-                'starts_on' => $draft->startsOn,
-                'time' => $draft->time,
-                'minutes' => $draft->minutes,
-                'is_private' => $draft->isPrivate,
-            ])->save();
+            $record
+                ->fill([
+                    'title' => $draft->title,
+                    'purpose' => $draft->purpose,
+                    'rule' => $draft->rule,
+                    'starts_on' => $draft->startsOn,
+                    'time' => $draft->time,
+                    'minutes' => $draft->minutes,
+                    'is_private' => $draft->isPrivate,
+                ])
+                ->save();
             $this->saveAttendees($record, $draft);
             $this->saveStanding($record, $draft);
 
@@ -71,9 +77,13 @@ final readonly class SaveSeries
 
     private function saveAttendees(Series $series, SeriesDraft $draft): void
     {
-        $series->attendees()->whereNotIn('person_id', $draft->attendees)->get()->each(static function (Attendee $attendee): void {
-            $attendee->delete();
-        });
+        $series
+            ->attendees()
+            ->whereNotIn('person_id', $draft->attendees)
+            ->get()
+            ->each(static function (Attendee $attendee): void {
+                $attendee->delete();
+            });
 
         foreach (array_values(array_unique($draft->attendees)) as $position => $person) {
             $attendee = Attendee::query()->where('series_id', $series->id)->firstWhere('person_id', $person);
@@ -84,19 +94,25 @@ final readonly class SaveSeries
     private function saveStanding(Series $series, SeriesDraft $draft): void
     {
         $kept = array_filter(array_column($draft->standing, 'id'), is_int(...));
-        $series->standingItems()->whereKeyNot($kept)->get()->each(static function (StandingItem $item): void {
-            $item->delete();
-        });
+        $series
+            ->standingItems()
+            ->whereKeyNot($kept)
+            ->get()
+            ->each(static function (StandingItem $item): void {
+                $item->delete();
+            });
 
         foreach ($draft->standing as $position => $item) {
             $record = $item['id'] === null ? null : StandingItem::query()->where('series_id', $series->id)->find($item['id']);
-            ($record ?? new StandingItem(['series_id' => $series->id]))->fill([
-                'position' => $position,
-                'title' => $item['title'],
-                'minutes' => $item['minutes'],
-                'owner_id' => $item['owner'],
-                'goal_id' => $item['goal'],
-            ])->save();
+            ($record ?? new StandingItem(['series_id' => $series->id]))
+                ->fill([
+                    'position' => $position,
+                    'title' => $item['title'],
+                    'minutes' => $item['minutes'],
+                    'owner_id' => $item['owner'],
+                    'goal_id' => $item['goal'],
+                ])
+                ->save();
         }
     }
 }

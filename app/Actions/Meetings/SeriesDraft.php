@@ -10,10 +10,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class SeriesDraft
 {
     /**
-     * @param string                                                                      $rule      an RFC 5545 RRULE
-     * @param string                                                                      $time      HH:MM on the wall
-     * @param non-empty-list<int>                                                         $attendees people, in the order of turns
-     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int}> $standing  in order
+     * @param string $rule an RFC 5545 RRULE
+     * @param string $time HH:MM on the wall
+     * @param non-empty-list<int> $attendees people, in the order of turns
+     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int}> $standing in order
      */
     public function __construct(
         public string $title,

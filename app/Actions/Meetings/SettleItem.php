@@ -51,11 +51,18 @@ final readonly class SettleItem
      *
      * @throws RefusedChange when the meeting is sealed, or the task would break a rule
      */
-    public function nextStep(Person $who, AgendaItem $item, string $title, int $owner, ?Day $by, ?int $project = null, ?int $goal = null): Task
-    {
+    public function nextStep(
+        Person $who,
+        AgendaItem $item,
+        string $title,
+        int $owner,
+        ?Day $by,
+        ?int $project = null,
+        ?int $goal = null,
+    ): Task {
         RunMeeting::refuseSealed($item->meeting);
         $meeting = $item->meeting;
-        $due = $by ?? Occurrences::next($meeting->series, $meeting->on->plus(1)) ?? $meeting->on->plus(7);
+        $due = $by ?? (Occurrences::next($meeting->series, $meeting->on->plus(1)) ?? $meeting->on->plus(7));
         $issue = $item->issue;
 
         if ($project === null && $goal === null) {
@@ -66,21 +73,33 @@ final readonly class SettleItem
         // What is agreed in a private meeting stays among those who attend it, unless it is for something all see.
         $isPrivate = $meeting->series->is_private && $project === null && $goal === null;
 
-        return $this->log->change($who, "Noted the next step “{$title}”", function () use ($who, $item, $title, $owner, $due, $project, $goal, $isPrivate): Task {
+        return $this->log->change($who, "Noted the next step “{$title}”", function () use (
+            $who,
+            $item,
+            $title,
+            $owner,
+            $due,
+            $project,
+            $goal,
+            $isPrivate,
+        ): Task {
             if ($item->issue_id !== null && $item->outcome === null) {
                 $this->settle($who, $item, Outcome::NextSteps);
             }
 
-            return ($this->addTask)($who, new TaskDraft(
-                $title,
-                $project,
-                $goal,
-                owner: $owner,
-                planned: $this->workspace->calendar()->weekOf($due)->name,
-                dueOn: $due,
-                isPrivate: $isPrivate,
-                agendaItem: $item->id,
-            ));
+            return ($this->addTask)(
+                $who,
+                new TaskDraft(
+                    $title,
+                    $project,
+                    $goal,
+                    owner: $owner,
+                    planned: $this->workspace->calendar()->weekOf($due)->name,
+                    dueOn: $due,
+                    isPrivate: $isPrivate,
+                    agendaItem: $item->id,
+                ),
+            );
         });
     }
 

@@ -16,14 +16,18 @@ final readonly class AddPerson
 
     public function __invoke(Person $who, string $name, string $email, string $password, Role $role, int $weeklyHours): Person
     {
-        return $this->log->change($who, "Added $name", static fn(): Person => Person::query()->create([
-            'name' => $name,
-            'initials' => self::initials($name),
-            'email' => mb_strtolower($email),
-            'password' => $password,
-            'role' => $role,
-            'weekly_hours' => $weeklyHours,
-        ]));
+        return $this->log->change(
+            $who,
+            "Added $name",
+            static fn(): Person => Person::query()->create([
+                'name' => $name,
+                'initials' => self::initials($name),
+                'email' => mb_strtolower($email),
+                'password' => $password,
+                'role' => $role,
+                'weekly_hours' => $weeklyHours,
+            ]),
+        );
     }
 
     /** The first letters of the first and the last name. */

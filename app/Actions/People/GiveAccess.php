@@ -32,7 +32,11 @@ final readonly class GiveAccess
     public function invite(Person $to, string $workspace): string
     {
         $link = $this->link($to, Carbon::now()->addDays(self::INVITED_FOR_DAYS));
-        $this->mailbox->send($to, "Your access to $workspace", 'Choose a password to sign in with, within '.self::INVITED_FOR_DAYS." days:\n$link");
+        $this->mailbox->send(
+            $to,
+            "Your access to $workspace",
+            'Choose a password to sign in with, within '.self::INVITED_FOR_DAYS." days:\n$link",
+        );
 
         return $link;
     }
@@ -41,7 +45,11 @@ final readonly class GiveAccess
     public function reset(Person $to): string
     {
         $link = $this->link($to, Carbon::now()->addHours(self::RESET_WITHIN_HOURS));
-        $this->mailbox->send($to, 'A new password', 'Choose a new password within '.self::RESET_WITHIN_HOURS." hours. If you did not ask for this, do nothing:\n$link");
+        $this->mailbox->send(
+            $to,
+            'A new password',
+            'Choose a new password within '.self::RESET_WITHIN_HOURS." hours. If you did not ask for this, do nothing:\n$link",
+        );
 
         return $link;
     }
@@ -54,7 +62,9 @@ final readonly class GiveAccess
     public function accept(string $token, #[SensitiveParameter] string $password): Person
     {
         return DB::transaction(function () use ($token, $password): Person {
-            $link = AccessLink::query()->open($token)->first() ?? throw new RefusedChange('password', 'This link was used already or has run out. Ask for another one.');
+            $link =
+                AccessLink::query()->open($token)->first() ??
+                throw new RefusedChange('password', 'This link was used already or has run out. Ask for another one.');
             $link->update(['used_at' => Carbon::now()]);
             $this->setPassword($link->person, $password);
 
@@ -74,7 +84,10 @@ final readonly class GiveAccess
     /** Ends all sessions, and what keeps somebody signed in beyond them. */
     public function signOutEverywhere(Person $person, ?string $exceptSession = null): void
     {
-        DB::table('sessions')->where('user_id', $person->id)->when($exceptSession !== null, static fn($others) => $others->where('id', '!=', $exceptSession))->delete();
+        DB::table('sessions')
+            ->where('user_id', $person->id)
+            ->when($exceptSession !== null, static fn($others) => $others->where('id', '!=', $exceptSession))
+            ->delete();
         $person->forceFill(['remember_token' => Str::random(60)])->save();
     }
 

@@ -29,8 +29,8 @@ final readonly class Notify
     /**
      * Tells some people, and whoever is spoken to in the words.
      *
-     * @param list<int> $people   ids
-     * @param Occasion  $occasion for those who are not spoken to
+     * @param list<int> $people ids
+     * @param Occasion $occasion for those who are not spoken to
      */
     public function all(Person $by, array $people, Occasion $occasion, Goal|Task|Project $about, string $words): void
     {
@@ -61,7 +61,7 @@ final readonly class Notify
             return;
         }
 
-        match ($reach = Wish::among($wishes, $to->id, $occasion)) {
+        match (($reach = Wish::among($wishes, $to->id, $occasion))) {
             Reach::Nowhere => null,
             Reach::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
             Reach::News, Reach::Morning => Telling::query()->create([

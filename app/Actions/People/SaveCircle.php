@@ -22,7 +22,11 @@ final readonly class SaveCircle
     /** @param list<int> $people ids of all who are in it */
     public function __invoke(Person $who, string $name, array $people, ?Circle $circle = null): Circle
     {
-        return $this->log->change($who, ($circle === null ? 'Made' : 'Changed')." the circle “{$name}”", static function () use ($name, $people, $circle): Circle {
+        return $this->log->change($who, ($circle === null ? 'Made' : 'Changed')." the circle “{$name}”", static function () use (
+            $name,
+            $people,
+            $circle,
+        ): Circle {
             $record = $circle ?? new Circle();
             $record->fill(['name' => $name])->save();
             $there = $record->memberships()->get();
@@ -45,7 +49,10 @@ final readonly class SaveCircle
     public function remove(Person $who, Circle $circle): void
     {
         if (Admission::query()->where('circle_id', $circle->id)->exists() || Goal::query()->where('circle_id', $circle->id)->exists()) {
-            throw new RefusedChange('circle', "Goals belong to “{$circle->name}” or are seen by it. Choose another circle for them first.");
+            throw new RefusedChange(
+                'circle',
+                "Goals belong to “{$circle->name}” or are seen by it. Choose another circle for them first.",
+            );
         }
 
         $this->log->change($who, "Removed the circle “{$circle->name}”", static function () use ($circle): void {

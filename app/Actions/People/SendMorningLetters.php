@@ -23,18 +23,44 @@ final readonly class SendMorningLetters
     public function __invoke(): void
     {
         DB::transaction(function (): void {
-            $told = Telling::query()->where('for_letter', true)->with(['by', 'goal', 'task', 'project'])->orderBy('id')->get()->groupBy('person_id');
-            $reminders = Reminder::query()->openBy(Reach::Morning)->where('on', '<=', (string) $this->workspace->today())->orderBy('on')->get()->groupBy('person_id');
+            $told = Telling::query()
+                ->where('for_letter', true)
+                ->with(['by', 'goal', 'task', 'project'])
+                ->orderBy('id')
+                ->get()
+                ->groupBy('person_id');
+            $reminders = Reminder::query()
+                ->openBy(Reach::Morning)
+                ->where('on', '<=', (string) $this->workspace->today())
+                ->orderBy('on')
+                ->get()
+                ->groupBy('person_id');
 
-            foreach (Person::query()->whereKey([...$told->keys()->all(), ...$reminders->keys()->all()])->get() as $person) {
+            foreach (
+                Person::query()
+                    ->whereKey([...$told->keys()->all(), ...$reminders->keys()->all()])
+                    ->get() as $person
+            ) {
                 $lines = [
-                    ...($reminders->get($person->id)?->map(static fn(Reminder $reminder): string => trim("$reminder->at $reminder->words"))->all() ?? []),
-                    ...($told->get($person->id)?->map(static fn(Telling $telling): string => '“'.$telling->about()->title."”: {$telling->by->name} $telling->words")->all() ?? []),
+                    ...$reminders
+                        ->get($person->id)
+                        ?->map(static fn(Reminder $reminder): string => trim("$reminder->at $reminder->words"))
+                        ->all() ?? [],
+                    ...$told
+                        ->get($person->id)
+                        ?->map(
+                            static fn(Telling $telling): string => '“'.
+                                $telling->about()->title.
+                                "”: {$telling->by->name} $telling->words",
+                        )
+                        ->all() ?? [],
                 ];
                 $this->mailbox->send($person, "Your morning, {$this->workspace->today()}", implode("\n", $lines));
             }
 
-            Telling::query()->where('for_letter', true)->update(['for_letter' => false, 'read_at' => Carbon::now()]);
+            Telling::query()
+                ->where('for_letter', true)
+                ->update(['for_letter' => false, 'read_at' => Carbon::now()]);
         });
     }
 }

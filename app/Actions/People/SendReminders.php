@@ -26,19 +26,38 @@ final readonly class SendReminders
     {
         DB::transaction(function (): void {
             $today = $this->workspace->today();
-            $due = Reminder::query()->openBy(Reach::Mail)->whereNull('told_at')
-                ->where(fn(Builder $either) => $either
-                    ->where(fn(Builder $now) => $now->where('on', (string) $today)->whereRaw('coalesce(at, ?) <= ?', [self::MORNING, $this->workspace->now()->format('H:i')]))
-                    // What came while nothing ran is told late; what is older stands on the day's page.
-                    ->orWhere('on', (string) $today->plus(-1)))
-                ->orderBy('on')->orderBy('at')->orderBy('id')->with('person')->get();
+            $due = Reminder::query()
+                ->openBy(Reach::Mail)
+                ->whereNull('told_at')
+                ->where(
+                    fn(Builder $either) => $either
+                        ->where(
+                            fn(Builder $now) => $now
+                                ->where('on', (string) $today)
+                                ->whereRaw('coalesce(at, ?) <= ?', [self::MORNING, $this->workspace->now()->format('H:i')]),
+                        )
+                        // What came while nothing ran is told late; what is older stands on the day's page.
+                        ->orWhere('on', (string) $today->plus(-1)),
+                )
+                ->orderBy('on')
+                ->orderBy('at')
+                ->orderBy('id')
+                ->with('person')
+                ->get();
 
             foreach ($due as $reminder) {
-                $this->mailbox->send($reminder->person, $reminder->words, trim("You wanted to be reminded on {$reminder->on}, {$reminder->at}", ', ').'.');
+                $this->mailbox->send(
+                    $reminder->person,
+                    $reminder->words,
+                    trim("You wanted to be reminded on {$reminder->on}, {$reminder->at}", ', ').'.',
+                );
             }
 
             // Not a change that anybody makes: it stands in no log, and no undo takes a letter back.
-            Reminder::query()->whereKey($due->modelKeys())->toBase()->update(['told_at' => Carbon::now()]);
+            Reminder::query()
+                ->whereKey($due->modelKeys())
+                ->toBase()
+                ->update(['told_at' => Carbon::now()]);
         });
     }
 }

@@ -63,7 +63,10 @@ final readonly class SetAside
 
     private static function refuseLastLead(Person $person): void
     {
-        if ($person->isLead() && Person::query()->where('role', Role::Lead)->whereNull('set_aside_on')->whereKeyNot($person->id)->doesntExist()) {
+        if (
+            $person->isLead() &&
+            Person::query()->where('role', Role::Lead)->whereNull('set_aside_on')->whereKeyNot($person->id)->doesntExist()
+        ) {
             throw new RefusedChange('role', "{$person->name} is the only lead. Make somebody else a lead first.");
         }
     }
@@ -76,9 +79,21 @@ final readonly class SetAside
     private function owned(Person $leaver): iterable
     {
         yield from Goal::query()->where('owner_id', $leaver->id)->whereNull('closed_on')->where('visibility', Visibility::Everyone)->get();
-        yield from Project::query()->where('owner_id', $leaver->id)->whereIn('state', [...ProjectState::OPEN, ProjectState::Shelved])->get();
-        yield from Task::query()->where('owner_id', $leaver->id)->whereNull('done_on')->whereNull('dropped_on')->where('visibility', Visibility::Everyone)->get();
-        yield from Routine::query()->where('owner_id', $leaver->id)->whereNull('ended_on')->where('visibility', Visibility::Everyone)->get();
+        yield from Project::query()
+            ->where('owner_id', $leaver->id)
+            ->whereIn('state', [...ProjectState::OPEN, ProjectState::Shelved])
+            ->get();
+        yield from Task::query()
+            ->where('owner_id', $leaver->id)
+            ->whereNull('done_on')
+            ->whereNull('dropped_on')
+            ->where('visibility', Visibility::Everyone)
+            ->get();
+        yield from Routine::query()
+            ->where('owner_id', $leaver->id)
+            ->whereNull('ended_on')
+            ->where('visibility', Visibility::Everyone)
+            ->get();
         yield from Series::query()->where('owner_id', $leaver->id)->where('is_private', false)->get();
         yield from Area::query()->where('owner_id', $leaver->id)->get();
     }

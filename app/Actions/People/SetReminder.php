@@ -24,9 +24,17 @@ final readonly class SetReminder
 
     public function set(Person $who, string $words, ReminderKind $kind, Day $on, ?string $at): Reminder
     {
-        return $this->log->change($who, "Will remind you: “{$words}”", static fn(): Reminder => Reminder::query()->create([
-            'person_id' => $who->id, 'words' => $words, 'kind' => $kind, 'on' => $on, 'at' => $at,
-        ]));
+        return $this->log->change(
+            $who,
+            "Will remind you: “{$words}”",
+            static fn(): Reminder => Reminder::query()->create([
+                'person_id' => $who->id,
+                'words' => $words,
+                'kind' => $kind,
+                'on' => $on,
+                'at' => $at,
+            ]),
+        );
     }
 
     /** @throws RefusedChange when the day is over */
@@ -42,7 +50,11 @@ final readonly class SetReminder
     /** Seen, or answered with no: it is done. */
     public function settle(Person $who, Reminder $reminder): void
     {
-        $this->log->change($who, ($reminder->kind === ReminderKind::Ask ? 'Answered no: ' : 'Seen: ')."“{$reminder->words}”", fn() => $reminder->update(['settled_on' => $this->workspace->today()]));
+        $this->log->change(
+            $who,
+            ($reminder->kind === ReminderKind::Ask ? 'Answered no: ' : 'Seen: ')."“{$reminder->words}”",
+            fn() => $reminder->update(['settled_on' => $this->workspace->today()]),
+        );
     }
 
     /** Answered with yes: a project comes of it. */

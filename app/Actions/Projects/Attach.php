@@ -65,20 +65,31 @@ final readonly class Attach
         $name = self::safeName($upload->getClientOriginalName());
         $path = (string) Storage::disk('local')->putFile('files', $upload);
 
-        $this->log->change($who, "Added “{$name}” to “{$work->title}”", static fn() => File::query()->create([
-            ...self::of($work),
-            'person_id' => $who->id,
-            'name' => $name,
-            'bytes' => (int) $upload->getSize(),
-            'path' => $path,
-        ]));
+        $this->log->change(
+            $who,
+            "Added “{$name}” to “{$work->title}”",
+            static fn() => File::query()->create([
+                ...self::of($work),
+                'person_id' => $who->id,
+                'name' => $name,
+                'bytes' => (int) $upload->getSize(),
+                'path' => $path,
+            ]),
+        );
     }
 
     public function reference(Person $who, Task|Project $work, string $title, string $address): void
     {
-        $this->log->change($who, "Added “{$title}” to “{$work->title}”", static fn() => Reference::query()->create([
-            ...self::of($work), 'person_id' => $who->id, 'title' => $title, 'address' => $address,
-        ]));
+        $this->log->change(
+            $who,
+            "Added “{$title}” to “{$work->title}”",
+            static fn() => Reference::query()->create([
+                ...self::of($work),
+                'person_id' => $who->id,
+                'title' => $title,
+                'address' => $address,
+            ]),
+        );
     }
 
     /** A file that is taken away stays in the store, so that this can be undone. */

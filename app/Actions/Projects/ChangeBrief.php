@@ -19,8 +19,12 @@ use Loftrin\Core\Work\ProjectState;
 /** What a project is for, how it stands in words, its milestones, and the lines of its plan. */
 final readonly class ChangeBrief
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private AddTask $addTask, private SetProjectState $state)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private AddTask $addTask,
+        private SetProjectState $state,
+    ) {
     }
 
     /** @param array{reason: ?string, outcome: ?string, limits: ?string, approach: ?string, notes: ?string} $brief in Markdown */
@@ -31,10 +35,14 @@ final readonly class ChangeBrief
 
     public function status(Person $who, Project $project, ?string $line): void
     {
-        $this->log->change($who, "Said how “{$project->title}” stands", fn() => $project->update([
-            'status_line' => $line,
-            'status_on' => $line === null ? null : $this->workspace->today(),
-        ]));
+        $this->log->change(
+            $who,
+            "Said how “{$project->title}” stands",
+            fn() => $project->update([
+                'status_line' => $line,
+                'status_on' => $line === null ? null : $this->workspace->today(),
+            ]),
+        );
     }
 
     /** Closes a project as done, with what was learned. */
@@ -48,16 +56,25 @@ final readonly class ChangeBrief
 
     public function milestone(Person $who, Project $project, string $title, Day $on, ?Milestone $milestone = null): void
     {
-        $this->log->change($who, ($milestone === null ? 'Set' : 'Changed')." the milestone “{$title}”", static function () use ($project, $title, $on, $milestone): void {
+        $this->log->change($who, ($milestone === null ? 'Set' : 'Changed')." the milestone “{$title}”", static function () use (
+            $project,
+            $title,
+            $on,
+            $milestone,
+        ): void {
             ($milestone ?? new Milestone(['project_id' => $project->id]))->fill(['title' => $title, 'on' => $on])->save();
         });
     }
 
     public function reach(Person $who, Milestone $milestone, bool $isReached): void
     {
-        $this->log->change($who, ($isReached ? 'Reached' : 'Not reached yet:')." “{$milestone->title}”", fn() => $milestone->update([
-            'reached_on' => $isReached ? $this->workspace->today() : null,
-        ]));
+        $this->log->change(
+            $who,
+            ($isReached ? 'Reached' : 'Not reached yet:')." “{$milestone->title}”",
+            fn() => $milestone->update([
+                'reached_on' => $isReached ? $this->workspace->today() : null,
+            ]),
+        );
     }
 
     public function remove(Person $who, Milestone|PlanLine $part): void
@@ -67,7 +84,11 @@ final readonly class ChangeBrief
 
     public function line(Person $who, Project $project, string $title): void
     {
-        $this->log->change($who, "Planned “{$title}”", static fn() => PlanLine::query()->create(['project_id' => $project->id, 'title' => $title]));
+        $this->log->change(
+            $who,
+            "Planned “{$title}”",
+            static fn() => PlanLine::query()->create(['project_id' => $project->id, 'title' => $title]),
+        );
     }
 
     /** @throws RefusedChange when it is a task already */

@@ -26,12 +26,13 @@ final readonly class KeepRegister
     /**
      * Says in which collections a project is.
      *
-     * @param list<int> $ids   all of them
-     * @param ?string   $named one to be made, or joined if there is one of that name
+     * @param list<int> $ids all of them
+     * @param ?string $named one to be made, or joined if there is one of that name
      */
     public function gather(Person $who, Project $project, array $ids, ?string $named): void
     {
-        $this->log->change($who, "Changed the collections of “{$project->title}”", static function () use ($project, $ids, $named): void {
+        $words = "Changed the collections of “{$project->title}”";
+        $this->log->change($who, $words, static function () use ($project, $ids, $named): void {
             if ($named !== null) {
                 $ids[] = (Collection::query()->where('title', $named)->first() ?? Collection::query()->create(['title' => $named]))->id;
             }
@@ -59,11 +60,22 @@ final readonly class KeepRegister
     {
         match (true) {
             Field::query()->where('name', $name)->exists() => throw new RefusedChange('name', 'There is a field of this name already'),
-            $kind === FieldKind::Choice && count($choices) < 2 => throw new RefusedChange('choices', 'A choice needs at least two to choose from, one a line'),
+            $kind === FieldKind::Choice && count($choices) < 2 => throw new RefusedChange(
+                'choices',
+                'A choice needs at least two to choose from, one a line',
+            ),
             default => null,
         };
 
-        $this->log->change($who, "Added the field “{$name}”", static fn() => Field::query()->create(['name' => $name, 'kind' => $kind, 'choices' => $kind === FieldKind::Choice ? $choices : null]));
+        $this->log->change(
+            $who,
+            "Added the field “{$name}”",
+            static fn() => Field::query()->create([
+                'name' => $name,
+                'kind' => $kind,
+                'choices' => $kind === FieldKind::Choice ? $choices : null,
+            ]),
+        );
     }
 
     /** Takes a field away, with what stands in it. */
@@ -78,25 +90,37 @@ final readonly class KeepRegister
     /** @throws RefusedChange when the value does not fit the field */
     public function enter(Person $who, Project $project, Field $field, ?string $value): void
     {
-        $fits = $value === null || match ($field->kind) {
-            FieldKind::Text => true,
-            FieldKind::Number => preg_match('/^-?\d{1,15}([.,]\d{1,6})?$/', $value) === 1,
-            FieldKind::Date => Day::tryOf($value) !== null,
-            FieldKind::Choice => in_array($value, $field->choices ?? [], true),
-        };
+        $fits =
+            $value === null ||
+            match ($field->kind) {
+                FieldKind::Text => true,
+                FieldKind::Number => preg_match('/^-?\d{1,15}([.,]\d{1,6})?$/', $value) === 1,
+                FieldKind::Date => Day::tryOf($value) !== null,
+                FieldKind::Choice => in_array($value, $field->choices ?? [], true),
+            };
 
         if (! $fits) {
             throw new RefusedChange('value', "“{$value}” does not fit into {$field->name}");
         }
 
-        $this->log->change($who, "Changed “{$field->name}” of “{$project->title}”", static function () use ($project, $field, $value): void {
+        $this->log->change($who, "Changed “{$field->name}” of “{$project->title}”", static function () use (
+            $project,
+            $field,
+            $value,
+        ): void {
             $entry = Entry::query()->where('project_id', $project->id)->where('field_id', $field->id)->first();
-            $value === null ? $entry?->delete() : ($entry ?? new Entry(['project_id' => $project->id, 'field_id' => $field->id]))->fill(['value' => $value])->save();
+            $value === null
+                ? $entry?->delete()
+                : ($entry ?? new Entry(['project_id' => $project->id, 'field_id' => $field->id]))->fill(['value' => $value])->save();
         });
     }
 
     public function limit(Person $who, Workspace $workspace, ?int $limit): void
     {
-        $this->log->change($who, $limit === null ? 'Took away the limit of active projects' : "Set the limit to $limit active projects a person", static fn() => $workspace->update(['active_limit' => $limit]));
+        $this->log->change(
+            $who,
+            $limit === null ? 'Took away the limit of active projects' : "Set the limit to $limit active projects a person",
+            static fn() => $workspace->update(['active_limit' => $limit]),
+        );
     }
 }

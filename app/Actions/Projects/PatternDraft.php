@@ -11,8 +11,11 @@ use Loftrin\Core\Work\Weighing;
 final readonly class PatternDraft
 {
     /**
-     * @param list<string>                                                                                                                                               $stages in order, each once
-     * @param list<array{id: ?int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<array{id: ?int, title: string, howTo: ?string}>}> $tasks  in order; those with an id are there already
+     * @param list<string> $stages in order, each once
+     * @param list<array{
+     *   id: ?int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int,
+     *   steps: list<array{id: ?int, title: string, howTo: ?string}>,
+     * }> $tasks in order; those with an id are there already
      */
     public function __construct(
         public string $title,

@@ -15,7 +15,7 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectDraft
 {
     /**
-     * @param list<array{id: ?int, name: string}>    $stages in order; those with an id are there already
+     * @param list<array{id: ?int, name: string}> $stages in order; those with an id are there already
      * @param list<array{goal: int, weight: string}> $serves weights as decimals
      */
     public function __construct(

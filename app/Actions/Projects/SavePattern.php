@@ -26,7 +26,12 @@ final readonly class SavePattern
     /** @throws RefusedChange when another pattern has the title, or a task names a stage that there is not */
     public function __invoke(Person $who, PatternDraft $draft, ?Pattern $pattern = null): Pattern
     {
-        if (Pattern::query()->where('title', $draft->title)->when($pattern !== null, static fn($query) => $query->whereKeyNot($pattern?->id))->exists()) {
+        if (
+            Pattern::query()
+                ->where('title', $draft->title)
+                ->when($pattern !== null, static fn($query) => $query->whereKeyNot($pattern?->id))
+                ->exists()
+        ) {
             throw new RefusedChange('title', 'There is a pattern of this name already');
         }
 
@@ -36,12 +41,21 @@ final readonly class SavePattern
             }
         }
 
-        return $this->log->change($who, ($pattern === null ? 'Made' : 'Changed')." the pattern “{$draft->title}”", function () use ($draft, $pattern): Pattern {
+        return $this->log->change($who, ($pattern === null ? 'Made' : 'Changed')." the pattern “{$draft->title}”", function () use (
+            $draft,
+            $pattern,
+        ): Pattern {
             $record = $pattern ?? new Pattern();
-            $record->fill([
-                'title' => $draft->title, 'outcome' => $draft->outcome, 'area_id' => $draft->area,
-                'weighing' => $draft->weighing, 'order' => $draft->order, 'days' => $draft->days,
-            ])->save();
+            $record
+                ->fill([
+                    'title' => $draft->title,
+                    'outcome' => $draft->outcome,
+                    'area_id' => $draft->area,
+                    'weighing' => $draft->weighing,
+                    'order' => $draft->order,
+                    'days' => $draft->days,
+                ])
+                ->save();
             $this->saveTasks($record, $draft, $this->saveStages($record, $draft));
             $record->stages()->whereNotIn('name', $draft->stages)->get()->each(static fn(PatternStage $stage): ?bool => $stage->delete());
 
@@ -55,31 +69,51 @@ final readonly class SavePattern
         $project->load(['stages', 'tasks.steps', 'tasks.stage']);
         $start = $project->starts_on ?? $project->state_on;
         $daysTo = static fn(?Day $on): ?int => $on === null ? null : max(0, $on->number - $start->number);
-        $others = array_flip(array_values(array_unique($project->tasks->where('owner_id', '!=', $project->owner_id)->map(static fn(Task $task): int => $task->owner_id)->all())));
+        $others = array_flip(
+            array_values(
+                array_unique(
+                    $project->tasks->where('owner_id', '!=', $project->owner_id)->map(static fn(Task $task): int => $task->owner_id)->all(),
+                ),
+            ),
+        );
         $title = $project->title;
 
         for ($number = 2; Pattern::query()->where('title', $title)->exists(); $number++) {
             $title = "{$project->title} $number";
         }
 
-        return $this($who, new PatternDraft(
-            $title,
-            $project->outcome,
-            $project->area_id,
-            $project->weighing,
-            $project->order,
-            $daysTo($project->due_on),
-            array_values($project->stages->map(static fn($stage): string => $stage->name)->all()),
-            array_values($project->tasks->whereNull('dropped_on')->map(static fn(Task $task): array => [
-                'id' => null,
-                'title' => $task->title,
-                'stage' => $task->stage?->name,
-                'role' => isset($others[$task->owner_id]) ? 'Role '.($others[$task->owner_id] + 1) : null,
-                'day' => $daysTo($task->due_on ?? $task->done_on),
-                'minutes' => $task->minutes,
-                'steps' => array_values($task->steps->map(static fn(Step $step): array => ['id' => null, 'title' => $step->title, 'howTo' => null])->all()),
-            ])->all()),
-        ));
+        return $this(
+            $who,
+            new PatternDraft(
+                $title,
+                $project->outcome,
+                $project->area_id,
+                $project->weighing,
+                $project->order,
+                $daysTo($project->due_on),
+                array_values($project->stages->map(static fn($stage): string => $stage->name)->all()),
+                array_values(
+                    $project->tasks
+                        ->whereNull('dropped_on')
+                        ->map(
+                            static fn(Task $task): array => [
+                                'id' => null,
+                                'title' => $task->title,
+                                'stage' => $task->stage?->name,
+                                'role' => isset($others[$task->owner_id]) ? 'Role '.($others[$task->owner_id] + 1) : null,
+                                'day' => $daysTo($task->due_on ?? $task->done_on),
+                                'minutes' => $task->minutes,
+                                'steps' => array_values(
+                                    $task->steps
+                                        ->map(static fn(Step $step): array => ['id' => null, 'title' => $step->title, 'howTo' => null])
+                                        ->all(),
+                                ),
+                            ],
+                        )
+                        ->all(),
+                ),
+            ),
+        );
     }
 
     /** @return array<string, int> ids by name */
@@ -107,11 +141,19 @@ final readonly class SavePattern
         });
 
         foreach ($draft->tasks as $position => $task) {
-            $record = ($task['id'] === null ? null : $there->get($task['id'])) ?? (new PatternTask(['pattern_id' => $pattern->id]))->setRelation('steps', collect());
-            $record->fill([
-                'pattern_stage_id' => $task['stage'] === null ? null : $stages[$task['stage']],
-                'position' => $position, 'title' => $task['title'], 'role' => $task['role'], 'day' => $task['day'], 'minutes' => $task['minutes'],
-            ])->save();
+            $record =
+                ($task['id'] === null ? null : $there->get($task['id'])) ??
+                (new PatternTask(['pattern_id' => $pattern->id]))->setRelation('steps', collect());
+            $record
+                ->fill([
+                    'pattern_stage_id' => $task['stage'] === null ? null : $stages[$task['stage']],
+                    'position' => $position,
+                    'title' => $task['title'],
+                    'role' => $task['role'],
+                    'day' => $task['day'],
+                    'minutes' => $task['minutes'],
+                ])
+                ->save();
             $this->saveSteps($record, $task['steps']);
         }
     }

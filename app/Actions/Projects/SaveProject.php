@@ -34,7 +34,7 @@ final readonly class SaveProject
             $record->fill([
                 'title' => $draft->title,
                 'outcome' => $draft->outcome,
-                'owner_id' => $draft->owner ?? $record->owner_id ?? $who->id,
+                'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
                 'area_id' => $draft->area,
                 'weighing' => $draft->weighing,
                 'order' => $draft->order,
@@ -56,7 +56,10 @@ final readonly class SaveProject
                 $record->fill(['state' => $draft->state, 'state_on' => $this->workspace->today()]);
             }
 
-            $bare = (clone $record)->fill(['id' => 0])->setRelation('stages', new Collection())->setRelation('servings', new Collection());
+            $bare = (clone $record)
+                ->fill(['id' => 0])
+                ->setRelation('stages', new Collection())
+                ->setRelation('servings', new Collection());
             RefusedChange::unless('dueOn', static fn() => CoreRecords::project($bare));
             $record->save();
             $this->saveStages($record, $draft);
@@ -70,11 +73,18 @@ final readonly class SaveProject
     private function saveStages(Project $project, ProjectDraft $draft): void
     {
         $kept = array_filter(array_column($draft->stages, 'id'), is_int(...));
-        $project->stages()->whereKeyNot($kept)->get()->each(static function (Stage $stage): void {
-            // One by one, so that an undo puts each back where it stood.
-            Task::query()->where('stage_id', $stage->id)->get()->each(static fn(Task $task): bool => $task->update(['stage_id' => null]));
-            $stage->delete();
-        });
+        $project
+            ->stages()
+            ->whereKeyNot($kept)
+            ->get()
+            ->each(static function (Stage $stage): void {
+                // One by one, so that an undo puts each back where it stood.
+                Task::query()
+                    ->where('stage_id', $stage->id)
+                    ->get()
+                    ->each(static fn(Task $task): bool => $task->update(['stage_id' => null]));
+                $stage->delete();
+            });
 
         foreach ($draft->stages as $position => $stage) {
             $record = $stage['id'] === null ? null : Stage::query()->where('project_id', $project->id)->find($stage['id']);
@@ -90,11 +100,20 @@ final readonly class SaveProject
         if ($draft->lastIsDone && ! $project->last_is_done) {
             match (true) {
                 $last === null || count($draft->stages) < 2 => throw new RefusedChange('lastIsDone', 'That takes at least two stages'),
-                $project->tasks()->open()->where('stage_id', $last->id)->exists() => throw new RefusedChange('lastIsDone', "Tasks in “{$last->name}” are still open. Move or tick them first"),
+                $project->tasks()->open()->where('stage_id', $last->id)->exists() => throw new RefusedChange(
+                    'lastIsDone',
+                    "Tasks in “{$last->name}” are still open. Move or tick them first",
+                ),
                 default => null,
             };
 
-            foreach ($project->tasks()->whereNotNull('done_on')->where(static fn(Builder $elsewhere) => $elsewhere->whereNull('stage_id')->orWhereNot('stage_id', $last->id))->get() as $task) {
+            foreach (
+                $project
+                    ->tasks()
+                    ->whereNotNull('done_on')
+                    ->where(static fn(Builder $elsewhere) => $elsewhere->whereNull('stage_id')->orWhereNot('stage_id', $last->id))
+                    ->get() as $task
+            ) {
                 $task->update(['stage_before_id' => $task->stage_id, 'stage_id' => $last->id]);
             }
         }

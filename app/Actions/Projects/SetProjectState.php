@@ -47,7 +47,7 @@ final readonly class SetProjectState
         foreach ($project->tasks()->open()->whereNotNull('planned')->get() as $task) {
             $task->update([
                 ...PlannedTime::settled($task, $this->workspace),
-                ...($project->state->isAside() ? ['carried' => $task->carried] : []),
+                ...$project->state->isAside() ? ['carried' => $task->carried] : [],
             ]);
         }
     }

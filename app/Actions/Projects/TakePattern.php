@@ -36,9 +36,14 @@ final readonly class TakePattern
      */
     public function __invoke(Person $who, Project $project, array $taken): void
     {
-        $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern ?? throw new RefusedChange('pattern', 'Its pattern is no longer there');
+        $pattern =
+            $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern ??
+            throw new RefusedChange('pattern', 'Its pattern is no longer there');
         $changes = Change::between(array_map(Piece::of(...), $project->pattern_taken ?? []), $pattern->pieces());
-        $words = array_intersect($taken, array_column($changes, 'id')) === [] ? 'Left “%s” as it is' : 'Took into “%s” what its pattern says';
+        $words =
+            array_intersect($taken, array_column($changes, 'id')) === []
+                ? 'Left “%s” as it is'
+                : 'Took into “%s” what its pattern says';
 
         $this->log->change($who, sprintf($words, $project->title), function () use ($who, $project, $pattern, $changes, $taken): void {
             foreach ($changes as $change) {
@@ -97,7 +102,12 @@ final readonly class TakePattern
 
         $task->update([...$this->columns($project, $change->is, $change->fields), 'changed_on' => $this->workspace->today()]);
         $this->addSteps($task, $change->stepsAdded());
-        $task->steps()->whereNull('done_on')->whereIn('title', $change->stepsRemoved())->get()->each(static fn(Step $step): ?bool => $step->delete());
+        $task
+            ->steps()
+            ->whereNull('done_on')
+            ->whereIn('title', $change->stepsRemoved())
+            ->get()
+            ->each(static fn(Step $step): ?bool => $step->delete());
     }
 
     /**
@@ -107,18 +117,26 @@ final readonly class TakePattern
      */
     private function columns(Project $project, Piece $piece, array $fields): array
     {
-        return array_intersect_key([
-            'title' => $piece->title,
-            'stage_id' => $this->stage($project, $piece),
-            'owner_id' => $this->owner($project, $piece),
-            'due_on' => $this->due($project, $piece),
-            'minutes' => $piece->minutes,
-        ], array_flip(array_map(static fn(string $field): string => match ($field) {
-            'stage' => 'stage_id',
-            'role' => 'owner_id',
-            'day' => 'due_on',
-            default => $field,
-        }, $fields)));
+        return array_intersect_key(
+            [
+                'title' => $piece->title,
+                'stage_id' => $this->stage($project, $piece),
+                'owner_id' => $this->owner($project, $piece),
+                'due_on' => $this->due($project, $piece),
+                'minutes' => $piece->minutes,
+            ],
+            array_flip(
+                array_map(
+                    static fn(string $field): string => match ($field) {
+                        'stage' => 'stage_id',
+                        'role' => 'owner_id',
+                        'day' => 'due_on',
+                        default => $field,
+                    },
+                    $fields,
+                ),
+            ),
+        );
     }
 
     /** @param list<string> $titles */
@@ -128,7 +146,12 @@ final readonly class TakePattern
         $position = $task->steps()->count();
 
         foreach ($titles as $title) {
-            Step::query()->create(['task_id' => $task->id, 'position' => ++$position, 'title' => $title, 'pattern_step_id' => $known->get($title)?->id]);
+            Step::query()->create([
+                'task_id' => $task->id,
+                'position' => ++$position,
+                'title' => $title,
+                'pattern_step_id' => $known->get($title)?->id,
+            ]);
         }
     }
 
@@ -140,7 +163,9 @@ final readonly class TakePattern
     /** The day counted from the start of the project; the next working day where it is none. */
     private function due(Project $project, Piece $piece): ?Day
     {
-        return $piece->day === null || $project->starts_on === null ? null : $this->workspace->calendar()->workingDayFrom($project->starts_on->plus($piece->day));
+        return $piece->day === null || $project->starts_on === null
+            ? null
+            : $this->workspace->calendar()->workingDayFrom($project->starts_on->plus($piece->day));
     }
 
     /** The stage of that name, made where the project has none. */

@@ -26,11 +26,16 @@ final readonly class WriteReview
     {
         $this->refuseFuture($week);
 
-        $this->log->change($who, "Answered “{$question->words()}”", function () use ($who, $week, $question, $words): void {
-            $review = $this->review($who, $week);
-            $answer = Answer::query()->where('review_id', $review->id)->firstWhere('question', $question->value);
-            ($answer ?? new Answer(['review_id' => $review->id, 'question' => $question]))->fill(['words' => $words ?? ''])->save();
-        }, isStep: false);
+        $this->log->change(
+            $who,
+            "Answered “{$question->words()}”",
+            function () use ($who, $week, $question, $words): void {
+                $review = $this->review($who, $week);
+                $answer = Answer::query()->where('review_id', $review->id)->firstWhere('question', $question->value);
+                ($answer ?? new Answer(['review_id' => $review->id, 'question' => $question]))->fill(['words' => $words ?? ''])->save();
+            },
+            isStep: false,
+        );
     }
 
     /** @throws RefusedChange when it was held already */
@@ -54,13 +59,17 @@ final readonly class WriteReview
     /** Takes up a review again: its facts are worked out anew. */
     public function reopen(Person $who, Period $week): void
     {
-        $this->log->change($who, "Took up the review of $week again", fn() => $this->review($who, $week)->update(['held_at' => null, 'facts' => null]));
+        $this->log->change(
+            $who,
+            "Took up the review of $week again",
+            fn() => $this->review($who, $week)->update(['held_at' => null, 'facts' => null]),
+        );
     }
 
     private function review(Person $who, Period $week): Review
     {
-        return Review::query()->where('person_id', $who->id)->firstWhere('period', $week->name)
-            ?? Review::query()->create(['person_id' => $who->id, 'period' => $week->name]);
+        return Review::query()->where('person_id', $who->id)->firstWhere('period', $week->name) ??
+            Review::query()->create(['person_id' => $who->id, 'period' => $week->name]);
     }
 
     private function refuseFuture(Period $week): void

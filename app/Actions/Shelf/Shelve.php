@@ -33,9 +33,17 @@ final readonly class Shelve
     {
         $today = $this->workspace->today();
         $this->refusePast($lookAgainOn);
-        $this->log->change($who, 'Put an idea on the shelf', static fn() => Jot::query()->create([
-            'person_id' => $who->id, 'words' => $words, 'jotted_on' => $today, 'shelved_on' => $today, 'look_again_on' => $lookAgainOn,
-        ]));
+        $this->log->change(
+            $who,
+            'Put an idea on the shelf',
+            static fn() => Jot::query()->create([
+                'person_id' => $who->id,
+                'words' => $words,
+                'jotted_on' => $today,
+                'shelved_on' => $today,
+                'look_again_on' => $lookAgainOn,
+            ]),
+        );
     }
 
     /**

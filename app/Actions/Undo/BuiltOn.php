@@ -19,8 +19,16 @@ final readonly class BuiltOn
     private const ASIDE = ['tellings', 'changes', 'sessions', 'answered_requests'];
 
     private const WORDS = [
-        'goals' => 'goal', 'servings' => 'contributing project', 'helpings' => 'helper', 'gatherings' => 'collection', 'plan_lines' => 'line of the outline',
-        'precedences' => 'dependency', 'attendances' => 'attendance', 'agenda_items' => 'agenda item', 'routine_servings' => 'contribution', 'entries' => 'extra field',
+        'goals' => 'goal',
+        'servings' => 'contributing project',
+        'helpings' => 'helper',
+        'gatherings' => 'collection',
+        'plan_lines' => 'line of the outline',
+        'precedences' => 'dependency',
+        'attendances' => 'attendance',
+        'agenda_items' => 'agenda item',
+        'routine_servings' => 'contribution',
+        'entries' => 'extra field',
     ];
 
     /** @throws RefusedChange naming who added what */
@@ -40,7 +48,13 @@ final readonly class BuiltOn
             $words = array_map(static fn(string $table, int $count): string => self::counted($table, $count), array_keys($found), $found);
             $name = self::nameOf($record);
 
-            throw new RefusedChange('undo', "$name has been built on: ".Str::of(implode(', ', $words))->replaceLast(', ', ' and ').self::byWhom($record, $batch).'. Nothing was undone.');
+            throw new RefusedChange(
+                'undo',
+                "$name has been built on: ".
+                    Str::of(implode(', ', $words))->replaceLast(', ', ' and ').
+                    self::byWhom($record, $batch).
+                    '. Nothing was undone.',
+            );
         }
     }
 
@@ -85,8 +99,19 @@ final readonly class BuiltOn
     {
         $key = Str::singular($record->getTable()).'_id';
         $made = Activity::query()->where('batch_uuid', $batch)->min('id');
-        $ids = Activity::query()->where('id', '>', $made)->where('batch_uuid', '!=', $batch)->where('event', '!=', 'deleted')->where("properties->now->$key", $record->getKey())->distinct()->pluck('causer_id');
-        $names = Person::query()->whereKey($ids->all())->orderBy('name')->get()->map(static fn(Person $person): string => $person->name)->all();
+        $ids = Activity::query()
+            ->where('id', '>', $made)
+            ->where('batch_uuid', '!=', $batch)
+            ->where('event', '!=', 'deleted')
+            ->where("properties->now->$key", $record->getKey())
+            ->distinct()
+            ->pluck('causer_id');
+        $names = Person::query()
+            ->whereKey($ids->all())
+            ->orderBy('name')
+            ->get()
+            ->map(static fn(Person $person): string => $person->name)
+            ->all();
 
         return $names === [] ? '' : ', by '.Str::of(implode(', ', $names))->replaceLast(', ', ' and ');
     }

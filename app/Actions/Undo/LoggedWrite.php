@@ -15,9 +15,9 @@ final readonly class LoggedWrite
 {
     /**
      * @param class-string<Record> $class
-     * @param array<string, mixed> $now    the columns written, or all of a record that was made or deleted
+     * @param array<string, mixed> $now the columns written, or all of a record that was made or deleted
      * @param array<string, mixed> $before those that were changed
-     * @param ?Record              $record as it is stored today
+     * @param ?Record $record as it is stored today
      */
     private function __construct(
         private int $id,
@@ -65,8 +65,13 @@ final readonly class LoggedWrite
     /** Whether the goal was closed already when this was written. */
     public function isOfClosed(Goal $goal): bool
     {
-        $last = Activity::query()->where('subject_type', Goal::class)->where('subject_id', $goal->id)
-            ->where('id', '<', $this->id)->whereJsonContainsKey('properties->now->closed_on')->orderByDesc('id')->first();
+        $last = Activity::query()
+            ->where('subject_type', Goal::class)
+            ->where('subject_id', $goal->id)
+            ->where('id', '<', $this->id)
+            ->whereJsonContainsKey('properties->now->closed_on')
+            ->orderByDesc('id')
+            ->first();
 
         return $last !== null && data_get($last->properties, 'now.closed_on') !== null;
     }

@@ -19,7 +19,10 @@ final readonly class Permitted
         $may = self::asked($who, $entry);
 
         if ($may->denied()) {
-            throw new RefusedChange('undo', $may->status() === 404 ? 'This is no longer there for you. Nothing was undone.' : $may->message().' Nothing was undone.');
+            throw new RefusedChange(
+                'undo',
+                $may->status() === 404 ? 'This is no longer there for you. Nothing was undone.' : $may->message().' Nothing was undone.',
+            );
         }
     }
 
@@ -34,6 +37,8 @@ final readonly class Permitted
         $gate = Gate::forUser($who);
         $may = $gate->inspect('update', $record);
 
-        return $may->allowed() && $record instanceof Goal && array_key_exists('is_main', $entry->now) ? $gate->inspect('makeMain', $record) : $may;
+        return $may->allowed() && $record instanceof Goal && array_key_exists('is_main', $entry->now)
+            ? $gate->inspect('makeMain', $record)
+            : $may;
     }
 }

@@ -37,7 +37,10 @@ final readonly class StoredRules
                 match (true) {
                     $record instanceof Goal => $this->goals->check($record),
                     $record instanceof Task => $this->tasks->check($record),
-                    $record instanceof Project => RefusedChange::unless('dueOn', static fn() => CoreRecords::project($record->load(['stages', 'servings']))),
+                    $record instanceof Project => RefusedChange::unless(
+                        'dueOn',
+                        static fn() => CoreRecords::project($record->load(['stages', 'servings'])),
+                    ),
                     default => null,
                 };
             }
@@ -77,7 +80,9 @@ final readonly class StoredRules
             $record instanceof Admission, $record instanceof Checkpoint => [Goal::query()->find($record->goal_id)],
             $record instanceof Precedence => [Task::query()->find($record->task_id)],
             $record instanceof Stage => [Project::query()->find($record->project_id)],
-            $record instanceof Membership => Goal::query()->whereIn('id', Admission::query()->where('circle_id', $record->circle_id)->select('goal_id'))->get(),
+            $record instanceof Membership => Goal::query()
+                ->whereIn('id', Admission::query()->where('circle_id', $record->circle_id)->select('goal_id'))
+                ->get(),
             default => [],
         };
     }

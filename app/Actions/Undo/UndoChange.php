@@ -23,7 +23,7 @@ final readonly class UndoChange
 
     /**
      * @throws ModelNotFoundException when the person made no such change
-     * @throws RefusedChange          saying what stands in the way: then nothing is taken back
+     * @throws RefusedChange saying what stands in the way: then nothing is taken back
      */
     public function __invoke(Person $who, string $batch): void
     {
@@ -43,7 +43,10 @@ final readonly class UndoChange
      */
     public function last(Person $who): void
     {
-        $this->takeBack($who, MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'You have changed nothing lately that could be undone.'));
+        $this->takeBack(
+            $who,
+            MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'You have changed nothing lately that could be undone.'),
+        );
     }
 
     /**

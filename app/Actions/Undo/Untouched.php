@@ -57,7 +57,10 @@ final readonly class Untouched
 
         return match (true) {
             self::meetingOf($record)?->closed_at !== null => 'These minutes are final. Nothing was undone.',
-            $record instanceof Task && ($entry->isMade() || $entry->isDeleted()) && self::meetingOf(AgendaItem::query()->find($record->agenda_item_id))?->closed_at !== null => "“{$record->title}” stands in minutes that are final. Nothing was undone.",
+            $record instanceof Task &&
+                ($entry->isMade() || $entry->isDeleted()) &&
+                self::meetingOf(AgendaItem::query()->find($record->agenda_item_id))?->closed_at !== null
+                => "“{$record->title}” stands in minutes that are final. Nothing was undone.",
             self::reviewOf($record)?->held_at !== null => 'This review is finished. Reopen it first.',
             $closed !== null => "“{$closed->title}” is closed. Reopen it first.",
             default => null,
@@ -88,7 +91,11 @@ final readonly class Untouched
     {
         $goal = match (true) {
             $record instanceof Goal => array_key_exists('closed_on', $entry->now) ? null : $record,
-            $record instanceof Reading, $record instanceof Checkpoint, $record instanceof Judgement, $record instanceof Estimate => Goal::query()->find($record->goal_id),
+            $record instanceof Reading,
+            $record instanceof Checkpoint,
+            $record instanceof Judgement,
+            $record instanceof Estimate
+                => Goal::query()->find($record->goal_id),
             default => null,
         };
 

@@ -25,24 +25,28 @@ final readonly class AddTask
     {
         $this->refuseMisplaced($who, $draft);
 
-        return $this->log->change($who, "Added “{$draft->title}”", fn(): Task => Task::query()->create([
-            'title' => $draft->title,
-            'notes' => $draft->notes,
-            'project_id' => $draft->project,
-            'goal_id' => $draft->goal,
-            'stage_id' => $draft->stage,
-            'position' => Task::placeAtEnd($draft->project),
-            'owner_id' => $draft->owner ?? $who->id,
-            'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
-            'created_on' => $this->workspace->today(),
-            'changed_on' => $this->workspace->today(),
-            'due_on' => $draft->dueOn,
-            'minutes' => $draft->minutes,
-            'rank' => $draft->rank,
-            'agenda_item_id' => $draft->agendaItem,
-            'carried' => 0,
-            ...PlannedTime::columns($this->workspace->calendar(), $draft->planned),
-        ]));
+        return $this->log->change(
+            $who,
+            "Added “{$draft->title}”",
+            fn(): Task => Task::query()->create([
+                'title' => $draft->title,
+                'notes' => $draft->notes,
+                'project_id' => $draft->project,
+                'goal_id' => $draft->goal,
+                'stage_id' => $draft->stage,
+                'position' => Task::placeAtEnd($draft->project),
+                'owner_id' => $draft->owner ?? $who->id,
+                'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
+                'created_on' => $this->workspace->today(),
+                'changed_on' => $this->workspace->today(),
+                'due_on' => $draft->dueOn,
+                'minutes' => $draft->minutes,
+                'rank' => $draft->rank,
+                'agenda_item_id' => $draft->agendaItem,
+                'carried' => 0,
+                ...PlannedTime::columns($this->workspace->calendar(), $draft->planned),
+            ]),
+        );
     }
 
     private function refuseMisplaced(Person $who, TaskDraft $draft): void
@@ -51,14 +55,30 @@ final readonly class AddTask
         $project = $draft->project === null ? null : Project::query()->find($draft->project);
 
         match (true) {
-            $draft->project !== null && $draft->goal !== null => throw new RefusedChange('goal', 'A task belongs to a project or to a goal, not to both.'),
+            $draft->project !== null && $draft->goal !== null => throw new RefusedChange(
+                'goal',
+                'A task belongs to a project or to a goal, not to both.',
+            ),
             $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'There is no such goal.'),
             $draft->project !== null && $project === null => throw new RefusedChange('project', 'There is no such project.'),
-            $draft->stage !== null && ! Stage::query()->where('project_id', $draft->project)->whereKey($draft->stage)->exists() => throw new RefusedChange('stage', 'This project has no such stage.'),
-            $draft->isPrivate && $project !== null => throw new RefusedChange('isPrivate', 'A task of a project is seen by all who see the project.'),
-            $draft->isPrivate && $draft->agendaItem === null && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
-            $goal !== null && ! $goal->loadMissing('admissions.circle.memberships')->audience()->admits($draft->owner ?? $who->id) => throw new RefusedChange('owner_id', 'They do not see the goal it is for.'),
-            $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange('isPrivate', 'It would count towards a goal that all see. Leave it without a goal, or let all see it.'),
+            $draft->stage !== null && ! Stage::query()->where('project_id', $draft->project)->whereKey($draft->stage)->exists()
+                => throw new RefusedChange('stage', 'This project has no such stage.'),
+            $draft->isPrivate && $project !== null => throw new RefusedChange(
+                'isPrivate',
+                'A task of a project is seen by all who see the project.',
+            ),
+            $draft->isPrivate && $draft->agendaItem === null && $draft->owner !== null && $draft->owner !== $who->id
+                => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
+            $goal !== null &&
+                ! $goal
+                    ->loadMissing('admissions.circle.memberships')
+                    ->audience()
+                    ->admits($draft->owner ?? $who->id)
+                => throw new RefusedChange('owner_id', 'They do not see the goal it is for.'),
+            $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange(
+                'isPrivate',
+                'It would count towards a goal that all see. Leave it without a goal, or let all see it.',
+            ),
             default => null,
         };
     }

@@ -19,9 +19,12 @@ final readonly class AdvanceRoutines
     public function __invoke(): void
     {
         DB::transaction(function (): void {
-            $tasks = Task::query()->open()->where('occurs_on', '<', (string) $this->workspace->today())
+            $tasks = Task::query()
+                ->open()
+                ->where('occurs_on', '<', (string) $this->workspace->today())
                 ->whereHas('routine', static fn($routine) => $routine->running()->where('kind', RoutineKind::Task)->whereNotNull('rule'))
-                ->with('routine')->get();
+                ->with('routine')
+                ->get();
 
             foreach ($tasks as $task) {
                 if ($task->routine !== null) {

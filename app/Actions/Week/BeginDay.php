@@ -40,7 +40,9 @@ final readonly class BeginDay
             $this->workspace->update(['begun_on' => $this->workspace->today()]);
             app(AdvanceRoutines::class)();
             app(SendMorningLetters::class)();
-            DB::table('answered_requests')->where('answered_at', '<', Carbon::now()->subDays(self::ANSWERS_KEPT))->delete();
+            DB::table('answered_requests')
+                ->where('answered_at', '<', Carbon::now()->subDays(self::ANSWERS_KEPT))
+                ->delete();
         });
 
         Remembered::forget();

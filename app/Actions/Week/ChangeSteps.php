@@ -30,10 +30,7 @@ final readonly class ChangeSteps
                 Step::query()->create(['task_id' => $task->id, 'position' => ++$position, 'title' => $title]);
             }
 
-            $task->update([
-                ...PlannedTime::settled($task, $this->workspace, forget: true),
-                'changed_on' => $this->workspace->today(),
-            ]);
+            $task->update([...PlannedTime::settled($task, $this->workspace, forget: true), 'changed_on' => $this->workspace->today()]);
         });
     }
 
@@ -45,10 +42,7 @@ final readonly class ChangeSteps
             $step->update(['done_on' => $isDone ? $today : null]);
             $isLeft = Step::query()->where('task_id', $step->task_id)->whereNull('done_on')->exists();
             $wasDone = $step->task->done_on !== null;
-            $step->task->update([
-                ...Ticking::columns($step->task, ! $isLeft, $today),
-                'changed_on' => $today,
-            ]);
+            $step->task->update([...Ticking::columns($step->task, ! $isLeft, $today), 'changed_on' => $today]);
 
             if ($wasDone === $isLeft) {
                 $this->routines->follow($step->task, ! $isLeft);

@@ -23,7 +23,11 @@ final readonly class ChangeTask
     /**
      * Changes the fields given. A due date moved later counts as carried once more; handing over starts the count anew.
      *
-     * @param array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
+     * @param array{
+     *   title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string,
+     *   waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string,
+     *   under_way?: bool, look_over_by_id?: ?int,
+     * } $fields
      *
      * @throws RefusedChange when somebody else would own what only its owner may see
      */
@@ -68,10 +72,12 @@ final readonly class ChangeTask
             ($this->notify)($who, $task->owner()->firstOrFail(), Occasion::HandedOver, $task, 'handed it over to you');
         }
 
-        foreach ([
-            'look_over_by_id' => [$task->look_over_by_id, Occasion::LookOver, 'asks you to look it over'],
-            'waiting_person_id' => [$task->waiting_person_id, Occasion::WaitedFor, 'waits on you for it'],
-        ] as $column => [$person, $occasion, $words]) {
+        foreach (
+            [
+                'look_over_by_id' => [$task->look_over_by_id, Occasion::LookOver, 'asks you to look it over'],
+                'waiting_person_id' => [$task->waiting_person_id, Occasion::WaitedFor, 'waits on you for it'],
+            ] as $column => [$person, $occasion, $words]
+        ) {
             $asked = $person !== null && $task->wasChanged($column) ? Person::query()->find($person) : null;
 
             if ($asked !== null) {
@@ -82,6 +88,9 @@ final readonly class ChangeTask
 
     private function sees(int $person, Task $task): bool
     {
-        return Task::query()->visibleTo(Person::query()->findOrFail($person))->whereKey($task->id)->exists();
+        return Task::query()
+            ->visibleTo(Person::query()->findOrFail($person))
+            ->whereKey($task->id)
+            ->exists();
     }
 }

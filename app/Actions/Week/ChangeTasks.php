@@ -29,7 +29,13 @@ final readonly class ChangeTasks
      */
     public function __invoke(Person $who, array $ids, Bulk $what, ?string $value): void
     {
-        $tasks = Task::query()->visibleTo($who)->whereKey($ids)->with(['project.stages', 'goal'])->orderBy('position')->orderBy('id')->get();
+        $tasks = Task::query()
+            ->visibleTo($who)
+            ->whereKey($ids)
+            ->with(['project.stages', 'goal'])
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get();
 
         if ($tasks->count() !== count($ids)) {
             throw new RefusedChange('tasks', 'One of them is no longer there. Nothing was changed.');

@@ -29,14 +29,23 @@ final readonly class LayOut
             throw new RefusedChange('routine', 'Only a steady output has pieces to lay out');
         }
 
-        $there = $routine->tasks()->whereNull('dropped_on')->whereBetween('occurs_on', [(string) $quarter->span->first, (string) $quarter->span->last])->get();
+        $there = $routine
+            ->tasks()
+            ->whereNull('dropped_on')
+            ->whereBetween('occurs_on', [(string) $quarter->span->first, (string) $quarter->span->last])
+            ->get();
         $missing = ($routine->per_quarter ?? 0) - $there->count();
 
         if ($missing <= 0) {
             throw new RefusedChange('routine', 'All its pieces are laid out');
         }
 
-        $this->log->change($who, "Laid out $missing pieces of “{$routine->title}”", function () use ($routine, $quarter, $there, $missing): void {
+        $this->log->change($who, "Laid out $missing pieces of “{$routine->title}”", function () use (
+            $routine,
+            $quarter,
+            $there,
+            $missing,
+        ): void {
             foreach ($this->days($routine, $quarter, $missing) as $place => $day) {
                 $this->run->piece($routine, $day, sprintf('%s %d', $routine->title, $there->count() + $place + 1));
             }
@@ -48,7 +57,10 @@ final readonly class LayOut
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $span = new Span($today->isAfter($quarter->span->first) && ! $today->isAfter($quarter->span->last) ? $today : $quarter->span->first, $quarter->span->last);
+        $span = new Span(
+            $today->isAfter($quarter->span->first) && ! $today->isAfter($quarter->span->last) ? $today : $quarter->span->first,
+            $quarter->span->last,
+        );
         $named = $routine->rhythm()->within($span, $routine->starts_on);
 
         return array_map(

@@ -26,7 +26,7 @@ final readonly class MoveTask
     /**
      * To a stage of its project, before another task of it.
      *
-     * @param ?int $stage  null for the first, or where there are none
+     * @param ?int $stage null for the first, or where there are none
      * @param ?int $before a task of the same project; null to come last
      *
      * @throws RefusedChange when the project has no such stage, or the other task is gone from it
@@ -42,12 +42,17 @@ final readonly class MoveTask
         }
 
         $this->log->change($who, "Moved “{$task->title}”", function () use ($task, $stage, $before): void {
-            $others = Task::query()->where('project_id', $task->project_id)->whereKeyNot($task->id)->orderBy('position')->orderBy('id')->get()->keyBy('id');
-            $positions = RefusedChange::unless('before', static fn() => Ordering::place(
-                $others->map(static fn(Task $other): int => $other->position)->all(),
-                $task->id,
-                $before,
-            ));
+            $others = Task::query()
+                ->where('project_id', $task->project_id)
+                ->whereKeyNot($task->id)
+                ->orderBy('position')
+                ->orderBy('id')
+                ->get()
+                ->keyBy('id');
+            $positions = RefusedChange::unless(
+                'before',
+                static fn() => Ordering::place($others->map(static fn(Task $other): int => $other->position)->all(), $task->id, $before),
+            );
             $task->update([
                 ...Ticking::moved($task, $stage, $this->workspace->today()),
                 'position' => $positions[$task->id],
@@ -71,16 +76,31 @@ final readonly class MoveTask
         $served = $goal === null ? null : Goal::query()->visibleTo($who)->find($goal);
 
         match (true) {
-            $project !== null && $goal !== null => throw new RefusedChange('goal', 'A task belongs to a project or to a goal, not to both.'),
+            $project !== null && $goal !== null => throw new RefusedChange(
+                'goal',
+                'A task belongs to a project or to a goal, not to both.',
+            ),
             $project !== null && $target === null => throw new RefusedChange('project', 'There is no such project.'),
             $goal !== null && $served === null => throw new RefusedChange('goal', 'There is no such goal.'),
-            $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange('project', "“{$task->title}” is not for everyone, and a task of a project is seen by all."),
-            $served !== null && ($served->visibility === Visibility::Everyone) !== ($task->visibility === Visibility::Everyone) => throw new RefusedChange('goal', "“{$task->title}” and this goal are not seen by the same people."),
+            $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
+                'project',
+                "“{$task->title}” is not for everyone, and a task of a project is seen by all.",
+            ),
+            $served !== null && ($served->visibility === Visibility::Everyone) !== ($task->visibility === Visibility::Everyone)
+                => throw new RefusedChange('goal', "“{$task->title}” and this goal are not seen by the same people."),
             default => null,
         };
 
-        $this->log->change($who, "Moved “{$task->title}”".($target === null ? '' : " to “{$target->title}”"), function () use ($task, $project, $goal): void {
-            Precedence::query()->where('task_id', $task->id)->orWhere('after_id', $task->id)->get()->each(static fn(Precedence $link): ?bool => $link->delete());
+        $this->log->change($who, "Moved “{$task->title}”".($target === null ? '' : " to “{$target->title}”"), function () use (
+            $task,
+            $project,
+            $goal,
+        ): void {
+            Precedence::query()
+                ->where('task_id', $task->id)
+                ->orWhere('after_id', $task->id)
+                ->get()
+                ->each(static fn(Precedence $link): ?bool => $link->delete());
             $task->update([
                 'project_id' => $project,
                 'goal_id' => $goal,

@@ -24,11 +24,16 @@ final readonly class PlanTask
      */
     public function __invoke(Person $who, Task $task, ?string $planned, ?string $at = null): void
     {
-        $this->log->change($who, $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”", fn() => $task->update([
-            'carried' => Standing::carriedTo($task, $this->workspace)->carried,
-            ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),
-            'put_back_on' => $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,
-            'changed_on' => $this->workspace->today(),
-        ]));
+        $this->log->change(
+            $who,
+            $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”",
+            fn() => $task->update([
+                'carried' => Standing::carriedTo($task, $this->workspace)->carried,
+                ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),
+                'put_back_on' =>
+                    $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,
+                'changed_on' => $this->workspace->today(),
+            ]),
+        );
     }
 }

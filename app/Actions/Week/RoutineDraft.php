@@ -12,7 +12,7 @@ final readonly class RoutineDraft
 {
     /**
      * @param list<array{id: ?int, title: string}> $steps
-     * @param ?int                                 $pattern from which each new piece takes its steps instead
+     * @param ?int $pattern from which each new piece takes its steps instead
      */
     public function __construct(
         public string $title,

@@ -42,8 +42,18 @@ final readonly class RunRoutine
 
         match (true) {
             $open === null => $this->bring($routine, $next),
-            $isOther => $open->update([...$this->dated($next), 'title' => $routine->title, 'owner_id' => $routine->owner_id, 'minutes' => $routine->minutes]),
-            default => $open->update(['title' => $routine->title, 'owner_id' => $routine->owner_id, 'minutes' => $routine->minutes, 'visibility' => $routine->visibility]),
+            $isOther => $open->update([
+                ...$this->dated($next),
+                'title' => $routine->title,
+                'owner_id' => $routine->owner_id,
+                'minutes' => $routine->minutes,
+            ]),
+            default => $open->update([
+                'title' => $routine->title,
+                'owner_id' => $routine->owner_id,
+                'minutes' => $routine->minutes,
+                'visibility' => $routine->visibility,
+            ]),
         };
     }
 
@@ -79,7 +89,8 @@ final readonly class RunRoutine
     /** Not this time: its task moves on to the next. */
     public function skip(Person $who, Task $task): void
     {
-        $routine = Routine::query()->find($task->routine_id) ?? throw new RefusedChange('task', 'This task does not come back. Drop it instead');
+        $routine =
+            Routine::query()->find($task->routine_id) ?? throw new RefusedChange('task', 'This task does not come back. Drop it instead');
 
         $this->log->change($who, "Skipped “{$task->title}”", function () use ($routine, $task): void {
             $today = $this->workspace->today();
@@ -98,7 +109,12 @@ final readonly class RunRoutine
     /** Brings a routine's task now, where it is done as needed. */
     public function now(Person $who, Routine $routine): void
     {
-        $this->log->change($who, "Added “{$routine->title}”", fn(): Task => $this->bring($routine, $this->workspace->today(), true) ?? throw new RefusedChange('routine', 'It is open already'));
+        $this->log->change(
+            $who,
+            "Added “{$routine->title}”",
+            fn(): Task => $this->bring($routine, $this->workspace->today(), true) ??
+                throw new RefusedChange('routine', 'It is open already'),
+        );
     }
 
     /** Says whether a line of the daily checklist is done today. */
@@ -106,15 +122,17 @@ final readonly class RunRoutine
     {
         $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$routine->title}”", function () use ($routine, $isDone): void {
             $today = $this->workspace->today();
-            $isDone
-                ? $this->keep($routine, $today, OccurrenceState::Done)
-                : $this->kept($routine, $today)?->delete();
+            $isDone ? $this->keep($routine, $today, OccurrenceState::Done) : $this->kept($routine, $today)?->delete();
         });
     }
 
     public function tickLine(Person $who, RoutineStep $step, bool $isDone): void
     {
-        $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$step->title}”", fn() => $step->update(['ticked_on' => $isDone ? $this->workspace->today() : null]));
+        $this->log->change(
+            $who,
+            ($isDone ? 'Ticked' : 'Unticked')." “{$step->title}”",
+            fn() => $step->update(['ticked_on' => $isDone ? $this->workspace->today() : null]),
+        );
     }
 
     /** Makes a checklist blank again. */
@@ -159,8 +177,16 @@ final readonly class RunRoutine
     {
         $today = $this->workspace->today();
         $task = Task::query()->create([
-            'title' => $title, 'routine_id' => $routine->id, 'owner_id' => $routine->owner_id, 'visibility' => $routine->visibility, 'minutes' => $routine->minutes,
-            'notes' => $routine->notes, 'position' => Task::placeAtEnd(null), 'created_on' => $today, 'changed_on' => $today, ...$this->dated($on),
+            'title' => $title,
+            'routine_id' => $routine->id,
+            'owner_id' => $routine->owner_id,
+            'visibility' => $routine->visibility,
+            'minutes' => $routine->minutes,
+            'notes' => $routine->notes,
+            'position' => Task::placeAtEnd(null),
+            'created_on' => $today,
+            'changed_on' => $today,
+            ...$this->dated($on),
         ]);
 
         foreach ($this->stepsOf($routine) as $position => $step) {
@@ -183,9 +209,12 @@ final readonly class RunRoutine
             return array_values($routine->steps->map(static fn(RoutineStep $step): array => ['title' => $step->title])->all());
         }
 
-        return array_merge(...array_values($pattern->tasks->map(static fn(PatternTask $task): array => $task->steps->isEmpty()
-            ? [['title' => $task->title]]
-            : array_values($task->steps->map(static fn(PatternStep $step): array => ['title' => $step->title, 'pattern_step_id' => $step->id])->all()))->all()));
+        $one = static fn(PatternStep $step): array => ['title' => $step->title, 'pattern_step_id' => $step->id];
+        $steps = $pattern->tasks->flatMap(
+            static fn(PatternTask $task): array => $task->steps->isEmpty() ? [['title' => $task->title]] : $task->steps->map($one)->all(),
+        );
+
+        return array_values($steps->all());
     }
 
     private function moveOn(Task $task, Day $on): void
@@ -197,7 +226,11 @@ final readonly class RunRoutine
     /** @return array<string, mixed> */
     private function dated(?Day $on): array
     {
-        return ['occurs_on' => $on, 'carried' => 0, ...PlannedTime::columns($this->workspace->calendar(), $on === null ? null : (string) $on)];
+        return [
+            'occurs_on' => $on,
+            'carried' => 0,
+            ...PlannedTime::columns($this->workspace->calendar(), $on === null ? null : (string) $on),
+        ];
     }
 
     private function keep(Routine $routine, Day $on, OccurrenceState $state): void

@@ -26,23 +26,43 @@ final readonly class SaveList
      *
      * @throws RefusedChange when a condition asks for what its field does not offer
      */
-    public function __invoke(Person $who, string $title, array $conditions, ListSort $sort, ?ListGrouping $group, bool $isShared, ?SavedList $list = null): SavedList
-    {
+    public function __invoke(
+        Person $who,
+        string $title,
+        array $conditions,
+        ListSort $sort,
+        ?ListGrouping $group,
+        bool $isShared,
+        ?SavedList $list = null,
+    ): SavedList {
         foreach ($conditions as $place => $condition) {
             if (! $this->fields->offers($condition, $who)) {
                 throw new RefusedChange("conditions.$place.value", 'Say what it is to be');
             }
         }
 
-        return $this->log->change($who, ($list === null ? 'Kept' : 'Changed')." the list “{$title}”", static function () use ($who, $title, $conditions, $sort, $group, $isShared, $list): SavedList {
+        return $this->log->change($who, ($list === null ? 'Kept' : 'Changed')." the list “{$title}”", static function () use (
+            $who,
+            $title,
+            $conditions,
+            $sort,
+            $group,
+            $isShared,
+            $list,
+        ): SavedList {
             $record = $list ?? new SavedList(['owner_id' => $who->id]);
-            $record->fill([
-                'title' => $title,
-                'conditions' => array_map(static fn(Condition $condition): array => ['field' => $condition->field->value, 'value' => $condition->value], $conditions),
-                'sort' => $sort->value,
-                'group' => $group?->value,
-                'visibility' => $isShared ? Visibility::Everyone : Visibility::OnlyMe,
-            ])->save();
+            $record
+                ->fill([
+                    'title' => $title,
+                    'conditions' => array_map(
+                        static fn(Condition $condition): array => ['field' => $condition->field->value, 'value' => $condition->value],
+                        $conditions,
+                    ),
+                    'sort' => $sort->value,
+                    'group' => $group?->value,
+                    'visibility' => $isShared ? Visibility::Everyone : Visibility::OnlyMe,
+                ])
+                ->save();
 
             return $record;
         });

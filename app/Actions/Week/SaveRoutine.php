@@ -30,29 +30,64 @@ final readonly class SaveRoutine
     /** @throws RefusedChange at the field that breaks a rule */
     public function __invoke(Person $who, RoutineDraft $draft, ?Routine $routine = null): Routine
     {
-        $rhythm = RefusedChange::unless('words', fn(): Rhythm => $this->rhythm($draft->words, $draft->startsOn ?? $routine->starts_on ?? $this->workspace->today()));
+        $rhythm = RefusedChange::unless(
+            'words',
+            fn(): Rhythm => $this->rhythm($draft->words, $draft->startsOn ?? ($routine->starts_on ?? $this->workspace->today())),
+        );
         $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
 
         match (true) {
             $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'There is no such goal'),
-            $draft->kind === RoutineKind::Pieces && $draft->perQuarter === null => throw new RefusedChange('perQuarter', 'How many pieces in a quarter?'),
-            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange('isPrivate', 'A routine that only you may see cannot be somebody else’s'),
-            $draft->isPrivate && ($draft->project !== null || $draft->isStock) => throw new RefusedChange('isPrivate', 'What belongs to a project or to the stock is seen by all'),
-            $goal !== null && $draft->isPrivate !== ($goal->visibility !== Visibility::Everyone) => throw new RefusedChange('goal', 'This goal and the routine are not seen by the same people'),
+            $draft->kind === RoutineKind::Pieces && $draft->perQuarter === null => throw new RefusedChange(
+                'perQuarter',
+                'How many pieces in a quarter?',
+            ),
+            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange(
+                'isPrivate',
+                'A routine that only you may see cannot be somebody else’s',
+            ),
+            $draft->isPrivate && ($draft->project !== null || $draft->isStock) => throw new RefusedChange(
+                'isPrivate',
+                'What belongs to a project or to the stock is seen by all',
+            ),
+            $goal !== null && $draft->isPrivate !== ($goal->visibility !== Visibility::Everyone) => throw new RefusedChange(
+                'goal',
+                'This goal and the routine are not seen by the same people',
+            ),
             default => null,
         };
 
-        return $this->log->change($who, ($routine === null ? 'Added' : 'Changed')." the routine “{$draft->title}”", function () use ($who, $draft, $rhythm, $routine): Routine {
+        return $this->log->change($who, ($routine === null ? 'Added' : 'Changed')." the routine “{$draft->title}”", function () use (
+            $who,
+            $draft,
+            $rhythm,
+            $routine,
+        ): Routine {
             $record = $routine ?? new Routine(['stock_id' => $draft->stock]);
-            $isOther = $record->exists && ($record->words !== $rhythm->words || ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
-            $record->fill([
-                'title' => $draft->title, 'kind' => $draft->kind, 'is_stock' => $draft->isStock, 'owner_id' => $draft->owner ?? $record->owner_id ?? $who->id,
-                'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
-                'words' => $rhythm->words, 'rule' => $rhythm->rule, 'after_every' => $rhythm->every, 'after_unit' => $rhythm->unit,
-                'starts_on' => $draft->startsOn ?? $record->starts_on ?? $this->workspace->today(),
-                'area_id' => $draft->area, 'project_id' => $draft->project, 'minutes' => $draft->minutes, 'per_quarter' => $draft->perQuarter, 'notes' => $draft->notes,
-                'pattern_id' => $draft->kind === RoutineKind::Pieces ? $draft->pattern : null,
-            ])->save();
+            $isOther =
+                $record->exists &&
+                ($record->words !== $rhythm->words ||
+                    ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
+            $record
+                ->fill([
+                    'title' => $draft->title,
+                    'kind' => $draft->kind,
+                    'is_stock' => $draft->isStock,
+                    'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
+                    'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
+                    'words' => $rhythm->words,
+                    'rule' => $rhythm->rule,
+                    'after_every' => $rhythm->every,
+                    'after_unit' => $rhythm->unit,
+                    'starts_on' => $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today()),
+                    'area_id' => $draft->area,
+                    'project_id' => $draft->project,
+                    'minutes' => $draft->minutes,
+                    'per_quarter' => $draft->perQuarter,
+                    'notes' => $draft->notes,
+                    'pattern_id' => $draft->kind === RoutineKind::Pieces ? $draft->pattern : null,
+                ])
+                ->save();
             $this->saveSteps($record, $draft);
             $this->saveGoal($record, $draft->goal);
             $this->run->keepUp($record->refresh(), $isOther);
@@ -83,29 +118,40 @@ final readonly class SaveRoutine
     {
         $stock = Routine::query()->where('is_stock', true)->whereNull('ended_on')->whereKey($ids)->with('steps')->get();
 
-        $this->log->change($who, $stock->count() === 1 ? 'Took a routine from the stock' : "Took {$stock->count()} routines from the stock", function () use ($who, $stock, $project, $area): void {
-            foreach ($stock as $routine) {
-                $this($who, new RoutineDraft(
-                    $routine->title,
-                    $routine->words,
-                    $routine->kind,
-                    stock: $routine->id,
-                    area: $area ?? $routine->area_id,
-                    project: $project,
-                    minutes: $routine->minutes,
-                    perQuarter: $routine->per_quarter,
-                    notes: $routine->notes,
-                    steps: array_values($routine->steps->map(static fn(RoutineStep $step): array => ['id' => null, 'title' => $step->title])->all()),
-                    pattern: $routine->pattern_id,
-                ));
-            }
-        });
+        $this->log->change(
+            $who,
+            $stock->count() === 1 ? 'Took a routine from the stock' : "Took {$stock->count()} routines from the stock",
+            function () use ($who, $stock, $project, $area): void {
+                foreach ($stock as $routine) {
+                    $this(
+                        $who,
+                        new RoutineDraft(
+                            $routine->title,
+                            $routine->words,
+                            $routine->kind,
+                            stock: $routine->id,
+                            area: $area ?? $routine->area_id,
+                            project: $project,
+                            minutes: $routine->minutes,
+                            perQuarter: $routine->per_quarter,
+                            notes: $routine->notes,
+                            steps: array_values(
+                                $routine->steps->map(static fn(RoutineStep $step): array => ['id' => null, 'title' => $step->title])->all(),
+                            ),
+                            pattern: $routine->pattern_id,
+                        ),
+                    );
+                }
+            },
+        );
     }
 
     private function saveSteps(Routine $routine, RoutineDraft $draft): void
     {
         $there = $routine->steps()->get()->keyBy('id');
-        $there->except(array_filter(array_column($draft->steps, 'id'), is_int(...)))->each(static fn(RoutineStep $step): ?bool => $step->delete());
+        $there
+            ->except(array_filter(array_column($draft->steps, 'id'), is_int(...)))
+            ->each(static fn(RoutineStep $step): ?bool => $step->delete());
 
         foreach ($draft->steps as $position => $step) {
             $record = ($step['id'] === null ? null : $there->get($step['id'])) ?? new RoutineStep(['routine_id' => $routine->id]);

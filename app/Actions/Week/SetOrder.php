@@ -25,7 +25,12 @@ final readonly class SetOrder
      */
     public function __invoke(Person $who, Task $task, array $after): void
     {
-        $known = Task::query()->whereNotNull('project_id')->where('project_id', $task->project_id)->whereKey($after)->whereKeyNot($task->id)->count();
+        $known = Task::query()
+            ->whereNotNull('project_id')
+            ->where('project_id', $task->project_id)
+            ->whereKey($after)
+            ->whereKeyNot($task->id)
+            ->count();
 
         if ($known !== count($after)) {
             throw new RefusedChange('after', 'A task can only come after others of its project.');

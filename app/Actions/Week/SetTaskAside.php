@@ -18,31 +18,43 @@ final readonly class SetTaskAside
     /** Puts a task off on purpose. Its time on the shelf is not counted as carried. */
     public function shelve(Person $who, Task $task): void
     {
-        $this->log->change($who, "Shelved “{$task->title}”", fn() => $task->update([
-            ...PlannedTime::settled($task, $this->workspace),
-            'shelved_on' => $this->workspace->today(),
-            'changed_on' => $this->workspace->today(),
-        ]));
+        $this->log->change(
+            $who,
+            "Shelved “{$task->title}”",
+            fn() => $task->update([
+                ...PlannedTime::settled($task, $this->workspace),
+                'shelved_on' => $this->workspace->today(),
+                'changed_on' => $this->workspace->today(),
+            ]),
+        );
     }
 
     public function drop(Person $who, Task $task): void
     {
-        $this->log->change($who, "Dropped “{$task->title}”", fn() => $task->update([
-            ...PlannedTime::settled($task, $this->workspace),
-            'dropped_on' => $this->workspace->today(),
-            'changed_on' => $this->workspace->today(),
-        ]));
+        $this->log->change(
+            $who,
+            "Dropped “{$task->title}”",
+            fn() => $task->update([
+                ...PlannedTime::settled($task, $this->workspace),
+                'dropped_on' => $this->workspace->today(),
+                'changed_on' => $this->workspace->today(),
+            ]),
+        );
     }
 
     /** Takes a task back. A time that ended meanwhile becomes the present one of its kind. */
     public function takeBack(Person $who, Task $task): void
     {
-        $this->log->change($who, "Took back “{$task->title}”", fn() => $task->update([
-            ...PlannedTime::settled($task, $this->workspace),
-            'carried' => $task->carried,
-            'shelved_on' => null,
-            'dropped_on' => null,
-            'changed_on' => $this->workspace->today(),
-        ]));
+        $this->log->change(
+            $who,
+            "Took back “{$task->title}”",
+            fn() => $task->update([
+                ...PlannedTime::settled($task, $this->workspace),
+                'carried' => $task->carried,
+                'shelved_on' => null,
+                'dropped_on' => null,
+                'changed_on' => $this->workspace->today(),
+            ]),
+        );
     }
 }

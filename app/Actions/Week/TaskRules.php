@@ -22,13 +22,25 @@ final readonly class TaskRules
         $last = $stage?->project->last_is_done === true ? $stage->project->stages->last()?->id : null;
 
         match (true) {
-            $stage !== null && $stage->project_id !== $task->project_id => throw new RefusedChange('stage', "“{$task->title}” would stand in a stage of another project."),
-            $last !== null && ($task->stage_id === $last) !== ($task->done_on !== null) && ! $task->isAside() => throw new RefusedChange('stage', "“{$task->title}” would stand in the wrong stage: the last one holds what is done."),
-            $task->project_id !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange('project', "“{$task->title}” is not for everyone, and a task of a project is seen by all."),
+            $stage !== null && $stage->project_id !== $task->project_id => throw new RefusedChange(
+                'stage',
+                "“{$task->title}” would stand in a stage of another project.",
+            ),
+            $last !== null && ($task->stage_id === $last) !== ($task->done_on !== null) && ! $task->isAside() => throw new RefusedChange(
+                'stage',
+                "“{$task->title}” would stand in the wrong stage: the last one holds what is done.",
+            ),
+            $task->project_id !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
+                'project',
+                "“{$task->title}” is not for everyone, and a task of a project is seen by all.",
+            ),
             default => null,
         };
 
-        $this->refuseLoop($task, array_values($task->precedences()->get()->map(static fn(Precedence $link): int => $link->after_id)->all()));
+        $this->refuseLoop(
+            $task,
+            array_values($task->precedences()->get()->map(static fn(Precedence $link): int => $link->after_id)->all()),
+        );
     }
 
     /**
@@ -38,8 +50,11 @@ final readonly class TaskRules
      */
     public function refuseLoop(Task $task, array $after): void
     {
-        $links = Precedence::query()->whereIn('task_id', Task::query()->where('project_id', $task->project_id)->select('id'))->get()
-            ->groupBy('task_id')->map(static fn($of): array => array_values($of->map(static fn(Precedence $link): string => (string) $link->after_id)->all()));
+        $links = Precedence::query()
+            ->whereIn('task_id', Task::query()->where('project_id', $task->project_id)->select('id'))
+            ->get()
+            ->groupBy('task_id')
+            ->map(static fn($of): array => array_values($of->map(static fn(Precedence $link): string => (string) $link->after_id)->all()));
 
         try {
             Doable::refuseLoop([(string) $task->id => array_map(strval(...), $after)] + $links->all());

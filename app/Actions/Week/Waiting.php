@@ -16,7 +16,13 @@ final readonly class Waiting
     public static function columns(Task $task, ?string $on, Day $today): array
     {
         if ($on === null) {
-            return ['waiting_on' => null, 'waiting_since' => null, 'waiting_person_id' => null, 'waiting_contact_id' => null, 'ask_again_on' => null];
+            return [
+                'waiting_on' => null,
+                'waiting_since' => null,
+                'waiting_person_id' => null,
+                'waiting_contact_id' => null,
+                'ask_again_on' => null,
+            ];
         }
 
         $person = Person::query()->where('name', $on)->value('id');

@@ -21,7 +21,12 @@ final class AddPersonByHand extends Command
     public function handle(): int
     {
         $password = $this->secret('Password, at least ten characters');
-        $given = ['name' => $this->argument('name'), 'email' => mb_strtolower($this->argument('email')), 'password' => $password, 'hours' => $this->option('hours')];
+        $given = [
+            'name' => $this->argument('name'),
+            'email' => mb_strtolower($this->argument('email')),
+            'password' => $password,
+            'hours' => $this->option('hours'),
+        ];
         $checked = Validator::make($given, [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'email', 'max:190', 'unique:people,email'],

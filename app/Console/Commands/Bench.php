@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\Bench\RollupTimes;
+use App\Console\Bench\Timed;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\ScopeDay;
-use App\Queries\Goals\StoredPlan;
 use App\Store\Remembered;
 use Database\Demo\People;
 use GuzzleHttp\Cookie\CookieJar;
@@ -21,7 +21,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
-use Loftrin\Core\Calendar\Day;
 use RuntimeException;
 
 /**
@@ -49,7 +48,16 @@ final class Bench extends Command
 
     public function handle(Kernel $kernel): int
     {
-        $this->line(sprintf('%d people, %d goals, %d projects, %d tasks; median and 95th percentile of %d runs', Person::query()->count(), Goal::query()->count(), Project::query()->count(), Task::query()->count(), self::RUNS));
+        $this->line(
+            sprintf(
+                '%d people, %d goals, %d projects, %d tasks; median and 95th percentile of %d runs',
+                Person::query()->count(),
+                Goal::query()->count(),
+                Project::query()->count(),
+                Task::query()->count(),
+                self::RUNS,
+            ),
+        );
         $this->newLine();
         [$this->browser, $this->stranger] = [$this->newBrowser(), $this->newBrowser()];
         $person = Person::query()->firstOrFail();
@@ -60,7 +68,8 @@ final class Bench extends Command
             $this->row($name, $this->measure($this->browser, $address), $this->queries($kernel, $address, $person));
         }
 
-        $this->rollup();
+        $this->newLine();
+        $this->line((new RollupTimes(self::RUNS))->said());
 
         return self::SUCCESS;
     }
@@ -76,9 +85,30 @@ final class Bench extends Command
         $task = Task::query()->where('project_id', $project->id)->whereNull('done_on')->orderBy('id')->firstOrFail();
 
         return [
-            'day' => '/', 'week' => '/weeks/'.$workspace->calendar()->weekOf($today)->name, 'list of today' => '/lists', 'undated' => '/lists/undated', 'fits my gap' => '/lists/gap',
-            'sheet' => '/sheet', 'sheet of a quarter' => "/sheet/$quarter", 'goal' => "/goals/$goal->id", 'register' => '/projects', 'register, all' => '/projects?state=all&sort=title', 'patterns' => '/patterns', 'routines' => '/routines', 'built list' => '/lists/new?conditions[0][field]=owner&conditions[0][value]=me', 'project' => "/projects/$project->id", 'task' => "/tasks/$task->id",
-            'meetings' => '/meetings', 'series' => '/series/1', 'reviews' => '/reviews', 'people' => '/people', 'tray' => '/tray', 'direction' => '/direction', 'area' => '/areas/1', 'planning' => "/planning/$quarter/load", 'closing' => "/closing/$quarter",
+            'day' => '/',
+            'week' => '/weeks/'.$workspace->calendar()->weekOf($today)->name,
+            'list of today' => '/lists',
+            'undated' => '/lists/undated',
+            'fits my gap' => '/lists/gap',
+            'sheet' => '/sheet',
+            'sheet of a quarter' => "/sheet/$quarter",
+            'goal' => "/goals/$goal->id",
+            'register' => '/projects',
+            'register, all' => '/projects?state=all&sort=title',
+            'patterns' => '/patterns',
+            'routines' => '/routines',
+            'built list' => '/lists/new?conditions[0][field]=owner&conditions[0][value]=me',
+            'project' => "/projects/$project->id",
+            'task' => "/tasks/$task->id",
+            'meetings' => '/meetings',
+            'series' => '/series/1',
+            'reviews' => '/reviews',
+            'people' => '/people',
+            'tray' => '/tray',
+            'direction' => '/direction',
+            'area' => '/areas/1',
+            'planning' => "/planning/$quarter/load",
+            'closing' => "/closing/$quarter",
         ];
     }
 
@@ -87,7 +117,9 @@ final class Bench extends Command
         $this->browser->get(self::EMPTY);
         $jar = $this->browser->getOptions()['cookies'] ?? null;
         $token = $jar instanceof CookieJar ? (string) $jar->getCookieByName('XSRF-TOKEN')?->getValue() : '';
-        $answer = $this->browser->withHeaders(['X-XSRF-TOKEN' => rawurldecode($token)])->post(self::EMPTY, ['email' => $person->email, 'password' => People::PASSWORD]);
+        $answer = $this->browser
+            ->withHeaders(['X-XSRF-TOKEN' => rawurldecode($token)])
+            ->post(self::EMPTY, ['email' => $person->email, 'password' => People::PASSWORD]);
 
         if ($answer->status() !== 302) {
             throw new RuntimeException("Signing in answered {$answer->status()}.");
@@ -96,10 +128,12 @@ final class Bench extends Command
 
     private function newBrowser(): PendingRequest
     {
-        return Http::baseUrl(rtrim($this->argument('address'), '/'))->withOptions(['cookies' => new CookieJar()])->withoutRedirecting();
+        return Http::baseUrl(rtrim($this->argument('address'), '/'))
+            ->withOptions(['cookies' => new CookieJar()])
+            ->withoutRedirecting();
     }
 
-    /** @return array{median: float, late: float, empty: float, anew: float, bytes: int} milliseconds until the first byte, of the screen, of the empty page in between, and of the screen after a change; bytes compressed */
+    /** @return array{median: float, late: float, empty: float, anew: float, bytes: int} milliseconds, and bytes compressed */
     private function measure(PendingRequest $browser, string $address): array
     {
         $times = $empty = [];
@@ -123,7 +157,13 @@ final class Bench extends Command
             return $this->visit($browser, $address)[0];
         }, range(1, self::ANEW));
 
-        return ['median' => self::median($times), 'late' => $times[(int) ceil(self::RUNS * 0.95) - 1], 'empty' => self::median($empty), 'anew' => self::median($anew), 'bytes' => $bytes];
+        return [
+            'median' => Timed::median($times),
+            'late' => $times[(int) ceil(self::RUNS * 0.95) - 1],
+            'empty' => Timed::median($empty),
+            'anew' => Timed::median($anew),
+            'bytes' => $bytes,
+        ];
     }
 
     /** @return array{float, int} milliseconds until the first byte, bytes compressed */
@@ -138,14 +178,6 @@ final class Bench extends Command
         $taken = $answer->handlerStats()['starttransfer_time'] ?? 0;
 
         return [is_numeric($taken) ? 1000 * (float) $taken : 0.0, strlen((string) gzencode($answer->body(), 6))];
-    }
-
-    /** @param list<float> $times at least one */
-    private static function median(array $times): float
-    {
-        sort($times);
-
-        return $times[intdiv(count($times), 2)] ?? 0.0;
     }
 
     /** How many questions the screen asks of the database, counted in this process. */
@@ -169,61 +201,17 @@ final class Bench extends Command
     /** @param array{median: float, late: float, empty: float, anew: float, bytes: int} $found */
     private function row(string $name, array $found, int $queries): void
     {
-        $this->line(sprintf('%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB  %7.1f ms after a change', $name, $found['median'], $found['late'], $found['median'] / $found['empty'], $queries, $found['bytes'] / 1000, $found['anew']));
-    }
-
-    /** The figures of all goals of the year against the bare aggregates that they rest on: of today, and of the days on which goals were closed. */
-    private function rollup(): void
-    {
-        $workspace = Workspace::current();
-        $today = $workspace->today();
-        $year = $workspace->calendar()->yearOf($today);
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $this->allFigures(StoredPlan::ofYear($workspace, null, $year), $today);
-        DB::disableQueryLog();
-        $aggregates = array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => str_contains($query, 'sum('));
-        $key = (new ScopeDay($today))->key;
-        $ofToday = array_filter(array_map(static fn(string $all): string => implode(' union all ', array_filter(explode(' union all ', $all), static fn(string $part): bool => str_contains($part, "'$key' as day") || str_contains($part, "owner, '$key'"))), $aggregates), static fn(string $query): bool => $query !== '');
-        $ask = static function (array $queries): void {
-            array_map(static fn(string $query): array => DB::select($query), $queries);
-        };
-        [$ours, $bare, $one] = self::timed(
-            fn() => $this->allFigures(StoredPlan::ofYear($workspace, null, $year), $today),
-            static fn() => $ask($aggregates),
-            static fn() => $ask($ofToday),
+        $this->line(
+            sprintf(
+                '%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB  %7.1f ms after a change',
+                $name,
+                $found['median'],
+                $found['late'],
+                $found['median'] / $found['empty'],
+                $queries,
+                $found['bytes'] / 1000,
+                $found['anew'],
+            ),
         );
-        $this->newLine();
-        $this->line(sprintf('roll-up of all goals of the year %.1f ms; the bare aggregates that it rests on %.1f ms: %.1f ×; those of today alone %.1f ms: %.1f ×', $ours, $bare, $ours / $bare, $one, $ours / $one));
-    }
-
-    /**
-     * @param callable(): void ...$works
-     *
-     * @return list<float> the median of each in milliseconds, all of them done in turn
-     */
-    private static function timed(callable ...$works): array
-    {
-        $times = [];
-
-        for ($run = 0; $run <= self::RUNS; $run++) {
-            foreach ($works as $i => $work) {
-                $start = hrtime(true);
-                $work();
-                $times[$i][$run] = (hrtime(true) - $start) / 1e6;
-            }
-        }
-
-        // The first run warms up.
-        return array_values(array_map(static fn(array $all): float => self::median(array_slice($all, 1)), $times));
-    }
-
-    private function allFigures(StoredPlan $stored, Day $today): void
-    {
-        $stored->prepare([$today]);
-
-        foreach ($stored->plan->goals as $goal) {
-            $stored->rollup->figure($goal, $today);
-        }
     }
 }

@@ -26,7 +26,18 @@ use Throwable;
  */
 final class BenchCrowd extends Command
 {
-    private const SCREENS = ['/', '/people', '/lists', '/lists/undated', '/sheet', '/projects', '/meetings', '/direction', '/tray', '/stamp'];
+    private const SCREENS = [
+        '/',
+        '/people',
+        '/lists',
+        '/lists/undated',
+        '/sheet',
+        '/projects',
+        '/meetings',
+        '/direction',
+        '/tray',
+        '/stamp',
+    ];
 
     /** Between two requests of one person, in milliseconds. */
     private const PAUSE = [500, 3500];
@@ -58,25 +69,32 @@ final class BenchCrowd extends Command
         $handler = HandlerStack::create();
         $clients = $people->map(fn(Person $person): Client => $this->signedIn($person, $handler))->all();
         $until = microtime(true) + (int) $this->option('seconds');
-        Utils::all(array_map(
-            fn(Client $client, Person $person): PromiseInterface => Coroutine::of(fn(): Generator => $this->work($client, $person, $until)),
-            $clients,
-            $people->all(),
-        ))->wait();
+        Utils::all(
+            array_map(
+                fn(Client $client, Person $person): PromiseInterface => Coroutine::of(
+                    fn(): Generator => $this->work($client, $person, $until),
+                ),
+                $clients,
+                $people->all(),
+            ),
+        )->wait();
         sort($this->waits);
         $count = count($this->waits);
         $within = fn(float $share): float => $this->waits[max(0, (int) ceil($count * $share) - 1)];
-        $this->line(sprintf(
-            '%d people at once for %d s: %d requests, %d of them writes; half are answered within %.0f ms, 95 of 100 within %.0f ms, the last within %.0f ms; %s',
-            $people->count(),
-            (int) $this->option('seconds'),
-            $count,
-            $this->writes,
-            $within(0.5),
-            $within(0.95),
-            $within(1.0),
-            $this->faults === [] ? 'no error' : (string) json_encode($this->faults),
-        ));
+        $this->line(
+            sprintf(
+                '%d people at once for %d s: %d requests, %d of them writes; half are answered within %.0f ms, '
+                    .'95 of 100 within %.0f ms, the last within %.0f ms; %s',
+                $people->count(),
+                (int) $this->option('seconds'),
+                $count,
+                $this->writes,
+                $within(0.5),
+                $within(0.95),
+                $within(1.0),
+                $this->faults === [] ? 'no error' : (string) json_encode($this->faults),
+            ),
+        );
 
         return $this->faults === [] ? self::SUCCESS : self::FAILURE;
     }
@@ -98,8 +116,14 @@ final class BenchCrowd extends Command
 
             ++$this->writes;
             yield match ($turn % 2) {
-                0 => $this->request($client, 'POST', '/jots', 303, ['delay' => $pause, 'form_params' => ['words' => "Ask about berth $turn"]]),
-                default => $this->request($client, 'PUT', "/tasks/{$tasks[$turn % count($tasks)]}/tick", 303, ['delay' => $pause, 'form_params' => ['done' => $turn % 4 === 1 ? 1 : 0]]),
+                0 => $this->request($client, 'POST', '/jots', 303, [
+                    'delay' => $pause,
+                    'form_params' => ['words' => "Ask about berth $turn"],
+                ]),
+                default => $this->request($client, 'PUT', "/tasks/{$tasks[$turn % count($tasks)]}/tick", 303, [
+                    'delay' => $pause,
+                    'form_params' => ['done' => $turn % 4 === 1 ? 1 : 0],
+                ]),
             };
         }
     }
@@ -107,17 +131,23 @@ final class BenchCrowd extends Command
     /** @param array<string, mixed> $options */
     private function request(Client $client, string $method, string $address, int $expected, array $options): PromiseInterface
     {
-        return $client->requestAsync($method, $address, [
-            ...$options,
-            'headers' => self::token($client),
-            'on_stats' => function (TransferStats $stats): void {
-                $taken = $stats->getHandlerStat('starttransfer_time');
-                $this->waits[] = is_numeric($taken) ? 1000 * (float) $taken : 0.0;
-            },
-        ])->then(
-            fn(ResponseInterface $answer) => $answer->getStatusCode() === $expected ? null : $this->fault("$method $address answered {$answer->getStatusCode()}"),
-            fn(mixed $reason) => $this->fault("$method $address: ".($reason instanceof Throwable ? $reason->getMessage() : 'no answer')),
-        );
+        return $client
+            ->requestAsync($method, $address, [
+                ...$options,
+                'headers' => self::token($client),
+                'on_stats' => function (TransferStats $stats): void {
+                    $taken = $stats->getHandlerStat('starttransfer_time');
+                    $this->waits[] = is_numeric($taken) ? 1000 * (float) $taken : 0.0;
+                },
+            ])
+            ->then(
+                fn(ResponseInterface $answer) => $answer->getStatusCode() === $expected
+                    ? null
+                    : $this->fault("$method $address answered {$answer->getStatusCode()}"),
+                fn(mixed $reason) => $this->fault(
+                    "$method $address: ".($reason instanceof Throwable ? $reason->getMessage() : 'no answer'),
+                ),
+            );
     }
 
     /** @return array<string, string> the header that says that a form is ours */
@@ -139,12 +169,22 @@ final class BenchCrowd extends Command
 
     private function signedIn(Person $person, HandlerStack $handler): Client
     {
-        $client = new Client(['handler' => $handler, 'base_uri' => $this->argument('address'), 'cookies' => new CookieJar(), 'allow_redirects' => false, 'http_errors' => false, 'timeout' => 60]);
+        $client = new Client([
+            'handler' => $handler,
+            'base_uri' => $this->argument('address'),
+            'cookies' => new CookieJar(),
+            'allow_redirects' => false,
+            'http_errors' => false,
+            'timeout' => 60,
+        ]);
         $client->get('/sign-in');
 
         // So many people sign in from one address in a minute, and no more.
         for ($try = 0; $try < self::TRIES; ++$try) {
-            $answer = $client->post('/sign-in', ['headers' => self::token($client), 'form_params' => ['email' => $person->email, 'password' => People::PASSWORD]]);
+            $answer = $client->post('/sign-in', [
+                'headers' => self::token($client),
+                'form_params' => ['email' => $person->email, 'password' => People::PASSWORD],
+            ]);
 
             if ($answer->getStatusCode() === 302 && ! str_ends_with($answer->getHeaderLine('Location'), '/sign-in')) {
                 return $client;

@@ -15,7 +15,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Computes every figure of a plan file, with no database. */
 final class ComputePlan extends Command
 {
-    protected $signature = 'plan:compute {file : a plan file, or - for standard input} {--as-of= : YYYY-MM-DD; today in the plan’s time zone unless given}';
+    protected $signature = 'plan:compute {file : a plan file, or - for standard input} '
+        .'{--as-of= : YYYY-MM-DD; today in the plan’s time zone unless given}';
 
     protected $description = 'Compute every figure of a plan file as of a day';
 
@@ -30,10 +31,14 @@ final class ComputePlan extends Command
             return self::FAILURE;
         }
 
-        $this->output->write(json_encode(
-            (new PlanComputation($document, $on))->result(),
-            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-        )."\n", false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            json_encode(
+                (new PlanComputation($document, $on))->result(),
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+            )."\n",
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

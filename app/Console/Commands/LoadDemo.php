@@ -36,7 +36,15 @@ final class LoadDemo extends Command
         // What was remembered of another workspace in this database is not true of this one.
         Remembered::forget();
         Saltglass::load($on);
-        $this->components->info('Saltglass Instruments is there. Sign in as '.People::email('noor').' (lead) or '.People::email('mei').' (member) with '.People::PASSWORD.'.');
+        $this->components->info(
+            'Saltglass Instruments is there. Sign in as '.
+                People::email('noor').
+                ' (lead) or '.
+                People::email('mei').
+                ' (member) with '.
+                People::PASSWORD.
+                '.',
+        );
 
         return self::SUCCESS;
     }

@@ -27,13 +27,16 @@ final class SetWorkspace extends Command
     {
         $workspace = Workspace::current();
         $holidays = $this->option('holiday');
-        $given = array_filter([
-            'name' => $this->option('name'),
-            'timezone' => $this->option('timezone'),
-            'week_starts_on' => $this->option('week-starts-on'),
-            'year_starts_in' => $this->option('year-starts-in'),
-            'holidays' => $holidays === [] ? null : $holidays,
-        ], static fn(mixed $value): bool => $value !== null);
+        $given = array_filter(
+            [
+                'name' => $this->option('name'),
+                'timezone' => $this->option('timezone'),
+                'week_starts_on' => $this->option('week-starts-on'),
+                'year_starts_in' => $this->option('year-starts-in'),
+                'holidays' => $holidays === [] ? null : $holidays,
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
         $checked = Validator::make($given, [
             'name' => ['string', 'max:80'],
             'timezone' => [Rule::in(DateTimeZone::listIdentifiers())],
@@ -49,7 +52,9 @@ final class SetWorkspace extends Command
         }
 
         $workspace->fill($given)->save();
-        $this->components->info("$workspace->name: $workspace->timezone, weeks start on $workspace->week_starts_on, years in month $workspace->year_starts_in.");
+        $this->components->info(
+            "$workspace->name: $workspace->timezone, weeks start on $workspace->week_starts_on, years in month $workspace->year_starts_in.",
+        );
 
         return self::SUCCESS;
     }

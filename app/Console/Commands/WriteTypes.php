@@ -42,7 +42,10 @@ final class WriteTypes extends Command
         ksort($types);
         ksort($this->enums);
         File::ensureDirectoryExists(resource_path('js/generated'));
-        File::put(resource_path('js/generated/props.ts'), "// Written by `php artisan types:write` from app/Queries.\n\n".implode("\n", [...$this->enums, ...$types]));
+        File::put(
+            resource_path('js/generated/props.ts'),
+            "// Written by `php artisan types:write` from app/Queries.\n\n".implode("\n", [...$this->enums, ...$types]),
+        );
         $this->components->info(count($types).' types written.');
 
         return self::SUCCESS;
@@ -68,10 +71,13 @@ final class WriteTypes extends Command
         return match (true) {
             $type instanceof ReflectionNamedType && $type->getName() === 'array' => $this->arrayType($field, $docs),
             $type instanceof ReflectionNamedType => $this->named($type->getName()).($type->allowsNull() ? ' | null' : ''),
-            $type instanceof ReflectionUnionType => implode(' | ', array_map(
-                fn($part): string => $part instanceof ReflectionNamedType ? $this->named($part->getName()) : 'never',
-                $type->getTypes(),
-            )),
+            $type instanceof ReflectionUnionType => implode(
+                ' | ',
+                array_map(
+                    fn($part): string => $part instanceof ReflectionNamedType ? $this->named($part->getName()) : 'never',
+                    $type->getTypes(),
+                ),
+            ),
             default => throw new RuntimeException("The type of \${$field->getName()} cannot be read."),
         };
     }
@@ -106,7 +112,10 @@ final class WriteTypes extends Command
     private function enum(string $name): string
     {
         $short = (new ReflectionEnum($name))->getShortName();
-        $this->enums[$short] = "export type $short = ".implode(' | ', array_map(static fn(BackedEnum $case): string => "'$case->value'", $name::cases())).";\n";
+        $this->enums[$short] =
+            "export type $short = ".
+            implode(' | ', array_map(static fn(BackedEnum $case): string => "'$case->value'", $name::cases())).
+            ";\n";
 
         return $short;
     }

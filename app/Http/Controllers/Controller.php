@@ -36,7 +36,9 @@ abstract class Controller
 
         $day = ValidDay::read($request->input('on'));
 
-        return $day === null || $day->isAfter($today) ? throw new NotFoundHttpException('Figures are known for any day up to today.') : $day;
+        return $day === null || $day->isAfter($today)
+            ? throw new NotFoundHttpException('Figures are known for any day up to today.')
+            : $day;
     }
 
     /** What was typed into a field, or null where nothing was. */

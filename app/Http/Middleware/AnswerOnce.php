@@ -40,7 +40,9 @@ final readonly class AnswerOnce
         $answered = DB::table('answered_requests')->where('person_id', $person)->where('key', $key)->first();
 
         if ($answered !== null) {
-            return $answered->asked === $asked ? $this->again((string) $answered->location, $answered->change) : throw new UnprocessableEntityHttpException('This key was used for something else.');
+            return $answered->asked === $asked
+                ? $this->again((string) $answered->location, $answered->change)
+                : throw new UnprocessableEntityHttpException('This key was used for something else.');
         }
 
         $response = $next($request);
@@ -62,7 +64,10 @@ final readonly class AnswerOnce
     /** What is asked, in full: the same key with other words is another question, and not the answer to it. */
     private static function asked(Request $request): string
     {
-        $files = array_map(static fn(UploadedFile $file): string|false => $file->isValid() ? hash_file('sha256', $file->path()) : $file->getErrorMessage(), Arr::flatten($request->allFiles()));
+        $files = array_map(
+            static fn(UploadedFile $file): string|false => $file->isValid() ? hash_file('sha256', $file->path()) : $file->getErrorMessage(),
+            Arr::flatten($request->allFiles()),
+        );
 
         return hash('sha256', json_encode([$request->method(), $request->path(), $request->input(), $files], JSON_THROW_ON_ERROR));
     }

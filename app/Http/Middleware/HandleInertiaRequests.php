@@ -24,9 +24,7 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'frame' => $me instanceof Person
-                ? fn() => app(FrameQuery::class)->of($me, $this->periodOf($request))
-                : null,
+            'frame' => $me instanceof Person ? fn() => app(FrameQuery::class)->of($me, $this->periodOf($request)) : null,
             // Asked for only when somebody is about to move a task.
             'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
             'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),

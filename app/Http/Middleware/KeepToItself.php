@@ -15,7 +15,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class KeepToItself
 {
     /** Charts and gauges set their sizes in style attributes. */
-    private const POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; "
+        ."object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     private const HEADERS = [
         'Content-Security-Policy' => self::POLICY,
@@ -32,7 +33,7 @@ final class KeepToItself
     {
         $response = $next($request);
 
-        foreach ([...self::HEADERS, ...($request->secure() ? ['Strict-Transport-Security' => self::ONLY_HTTPS] : [])] as $name => $value) {
+        foreach ([...self::HEADERS, ...$request->secure() ? ['Strict-Transport-Security' => self::ONLY_HTTPS] : []] as $name => $value) {
             if (! $response->headers->has($name)) {
                 $response->headers->set($name, $value);
             }

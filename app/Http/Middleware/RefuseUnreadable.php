@@ -19,7 +19,9 @@ final class RefuseUnreadable
     {
         foreach ($request->except(array_keys($request->allFiles())) as $field => $value) {
             if (! self::isReadable($value) || ! self::isReadable($field)) {
-                throw ValidationException::withMessages([mb_scrub((string) $field) => 'This holds characters that cannot be shown. Type it anew, or paste it as plain text.']);
+                throw ValidationException::withMessages([
+                    mb_scrub((string) $field) => 'This holds characters that cannot be shown. Type it anew, or paste it as plain text.',
+                ]);
             }
         }
 

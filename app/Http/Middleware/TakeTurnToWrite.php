@@ -25,15 +25,18 @@ final readonly class TakeTurnToWrite
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        return $request->isMethodSafe() ? $next($request) : $this->turn->take(
-            static fn(): Response => $next($request),
-            static fn(Response $response): bool => $response->getStatusCode() < 400 && ! self::wasRefused($response),
-        );
+        return $request->isMethodSafe()
+            ? $next($request)
+            : $this->turn->take(
+                static fn(): Response => $next($request),
+                static fn(Response $response): bool => $response->getStatusCode() < 400 && ! self::wasRefused($response),
+            );
     }
 
     /** Whether it was made of an exception: bad input is answered by a redirect like anything else. */
     private static function wasRefused(Response $response): bool
     {
-        return ($response instanceof RedirectResponse || $response instanceof JsonResponse || $response instanceof PlainResponse) && $response->exception !== null;
+        return ($response instanceof RedirectResponse || $response instanceof JsonResponse || $response instanceof PlainResponse) &&
+            $response->exception !== null;
     }
 }

@@ -13,7 +13,43 @@ final readonly class ChosenPassword
     public const SHORTEST = 10;
 
     /** Words that passwords are most often made of: alone, doubled or with figures behind they are guessed at once. */
-    private const COMMON = ['password', 'passwort', 'qwerty', 'qwertz', 'azerty', 'letmein', 'welcome', 'iloveyou', 'sunshine', 'football', 'princess', 'dragon', 'monkey', 'baseball', 'superman', 'trustno', 'whatever', 'starwars', 'computer', 'michelle', 'jennifer', 'abcdefgh', 'abcd', 'asdfghjkl', 'asdf', 'zxcvbnm', 'loftrin', 'secret', 'changeme', 'administrator', 'admin', 'master', 'shadow', 'login', 'test'];
+    private const COMMON = [
+        'password',
+        'passwort',
+        'qwerty',
+        'qwertz',
+        'azerty',
+        'letmein',
+        'welcome',
+        'iloveyou',
+        'sunshine',
+        'football',
+        'princess',
+        'dragon',
+        'monkey',
+        'baseball',
+        'superman',
+        'trustno',
+        'whatever',
+        'starwars',
+        'computer',
+        'michelle',
+        'jennifer',
+        'abcdefgh',
+        'abcd',
+        'asdfghjkl',
+        'asdf',
+        'zxcvbnm',
+        'loftrin',
+        'secret',
+        'changeme',
+        'administrator',
+        'admin',
+        'master',
+        'shadow',
+        'login',
+        'test',
+    ];
 
     /** @return list<mixed> */
     public static function rules(): array
@@ -29,13 +65,24 @@ final readonly class ChosenPassword
 
     public static function isCommon(string $password): bool
     {
-        $plain = strtr(mb_strtolower($password), ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '7' => 't', '@' => 'a', '$' => 's', '!' => 'i']);
+        $plain = strtr(mb_strtolower($password), [
+            '0' => 'o',
+            '1' => 'i',
+            '3' => 'e',
+            '4' => 'a',
+            '5' => 's',
+            '7' => 't',
+            '@' => 'a',
+            '$' => 's',
+            '!' => 'i',
+        ]);
         $rest = str_replace(self::COMMON, '', (string) preg_replace('/[^\p{L}]/u', '', $plain));
 
-        return mb_strlen($rest) < 4 && preg_match('/\p{L}{4}/u', $plain) === 1
+        return (mb_strlen($rest) < 4 && preg_match('/\p{L}{4}/u', $plain) === 1) ||
             // One sign over and over, or the row of figures.
-            || count(array_unique(mb_str_split($password))) < 4
-            || str_contains('01234567890123456789', $password) || str_contains('98765432109876543210', $password);
+            count(array_unique(mb_str_split($password))) < 4 ||
+            str_contains('01234567890123456789', $password) ||
+            str_contains('98765432109876543210', $password);
     }
 
     private static function refuseCommon(string $field, mixed $value, Closure $fail): void

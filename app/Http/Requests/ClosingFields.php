@@ -22,7 +22,7 @@ final class ClosingFields extends FormRequest
         $field = static fn(string $name): string => $isPass ? "goals.*.$name" : $name;
 
         return [
-            ...($isPass ? ['goals' => ['array', 'max:300']] : []),
+            ...$isPass ? ['goals' => ['array', 'max:300']] : [],
             $field('result') => [$isPass ? 'nullable' : 'required', Rule::enum(Result::class)],
             $field('score') => ['nullable', 'numeric', 'decimal:0,2', 'between:0,100'],
             $field('line') => ['nullable', 'string', 'max:500'],
@@ -37,7 +37,12 @@ final class ClosingFields extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['goals.*.score' => 'score', 'goals.*.line' => 'line', 'goals.*.lookAgainOn' => 'day to look again', 'lookAgainOn' => 'day to look again'];
+        return [
+            'goals.*.score' => 'score',
+            'goals.*.line' => 'line',
+            'goals.*.lookAgainOn' => 'day to look again',
+            'lookAgainOn' => 'day to look again',
+        ];
     }
 
     public function draft(): ClosingDraft
@@ -64,7 +69,9 @@ final class ClosingFields extends FormRequest
     /** @param Fluent<array-key, mixed> $said */
     private function draftOf(Fluent $said): ClosingDraft
     {
-        $text = static fn(string $field): ?string => trim($said->string($field)->toString()) === '' ? null : trim($said->string($field)->toString());
+        $text = static fn(string $field): ?string => trim($said->string($field)->toString()) === ''
+            ? null
+            : trim($said->string($field)->toString());
         $score = $text('score');
         $day = $text('lookAgainOn');
 
@@ -73,7 +80,12 @@ final class ClosingFields extends FormRequest
             $score === null ? null : number_format(((float) $score) / 100, 4, '.', ''),
             $text('line'),
             $said->enum('rest', Rest::class),
-            array_values(array_filter(array_map(static fn(string $line): string => mb_substr(trim($line), 0, 200), explode("\n", $text('titles') ?? '')), static fn(string $line): bool => $line !== '')),
+            array_values(
+                array_filter(
+                    array_map(static fn(string $line): string => mb_substr(trim($line), 0, 200), explode("\n", $text('titles') ?? '')),
+                    static fn(string $line): bool => $line !== '',
+                ),
+            ),
             $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
             $said->boolean('withTasks', true),
             $said->boolean('withProjects', true),

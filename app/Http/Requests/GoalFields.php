@@ -22,7 +22,8 @@ final class GoalFields extends Fields
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $needs = static fn(MeasureKind ...$kinds) => 'required_if:measure,'.implode(',', array_map(static fn(MeasureKind $kind): string => $kind->value, $kinds));
+        $needs = static fn(MeasureKind ...$kinds) => 'required_if:measure,'.
+            implode(',', array_map(static fn(MeasureKind $kind): string => $kind->value, $kinds));
 
         return [
             'title' => ['required', 'string', 'max:200'],
@@ -102,10 +103,13 @@ final class GoalFields extends Fields
             $this->enum('sense', Sense::class) ?? Sense::AtLeast,
             $this->filled('share') ? self::fraction($this->string('share')->toString()) : '0.8',
             unit: $this->words('unit'),
-            checkpoints: array_map(static fn(array $point): array => [
-                'on' => $point['on'],
-                'fraction' => self::fraction((string) $point['percent']),
-            ], $checkpoints),
+            checkpoints: array_map(
+                static fn(array $point): array => [
+                    'on' => $point['on'],
+                    'fraction' => self::fraction((string) $point['percent']),
+                ],
+                $checkpoints,
+            ),
             circle: $this->number('circle'),
             circles: $this->ids('circles'),
             people: $this->ids('people'),

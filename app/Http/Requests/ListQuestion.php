@@ -40,7 +40,10 @@ final class ListQuestion extends FormRequest
         /** @var list<array{field: string, value: string}> $said */
         $said = array_values($this->array('conditions'));
 
-        return array_map(static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']), $said);
+        return array_map(
+            static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']),
+            $said,
+        );
     }
 
     public function sort(): ListSort

@@ -87,7 +87,9 @@ final readonly class Meanwhile
     private static function words(mixed $value): string
     {
         return match (true) {
-            is_string($value) && trim($value) !== '', is_numeric($value) => "Somebody changed this to “{$value}” while you were writing. Yours was not saved: save again to replace theirs.",
+            is_string($value) && trim($value) !== '',
+            is_numeric($value)
+                => "Somebody changed this to “{$value}” while you were writing. Yours was not saved: save again to replace theirs.",
             self::text($value) === '' => 'Somebody cleared this while you were writing. Yours was not saved: save again to keep yours.',
             default => 'Somebody changed this while you were writing. Yours was not saved: save again to replace theirs.',
         };

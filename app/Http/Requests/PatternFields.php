@@ -43,14 +43,25 @@ final class PatternFields extends Fields
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['stages.*' => 'name of the stage', 'tasks.*.title' => 'task', 'tasks.*.day' => 'day', 'tasks.*.minutes' => 'estimate', 'tasks.*.steps.*.title' => 'step'];
+        return [
+            'stages.*' => 'name of the stage',
+            'tasks.*.title' => 'task',
+            'tasks.*.day' => 'day',
+            'tasks.*.minutes' => 'estimate',
+            'tasks.*.steps.*.title' => 'step',
+        ];
     }
 
     public function draft(): PatternDraft
     {
         /** @var list<string> $stages */
         $stages = array_values($this->array('stages'));
-        /** @var list<array{id?: int|string|null, title: string, stage?: ?string, role?: ?string, day?: int|string|null, minutes?: int|string|null, steps?: list<array{id?: int|string|null, title: string, howTo?: ?string}>}> $tasks */
+        /**
+         * @var list<array{
+         *   id?: int|string|null, title: string, stage?: ?string, role?: ?string, day?: int|string|null,
+         *   minutes?: int|string|null, steps?: list<array{id?: int|string|null, title: string, howTo?: ?string}>,
+         * }> $tasks
+         */
         $tasks = array_values($this->array('tasks'));
         $number = static fn(int|string|null $value): ?int => $value === null || $value === '' ? null : (int) $value;
 
@@ -62,15 +73,25 @@ final class PatternFields extends Fields
             $this->enum('order', StageOrder::class) ?? StageOrder::Any,
             $this->number('days'),
             $stages,
-            array_map(static fn(array $task): array => [
-                'id' => $number($task['id'] ?? null),
-                'title' => $task['title'],
-                'stage' => $task['stage'] ?? null,
-                'role' => $task['role'] ?? null,
-                'day' => $number($task['day'] ?? null),
-                'minutes' => $number($task['minutes'] ?? null),
-                'steps' => array_map(static fn(array $step): array => ['id' => $number($step['id'] ?? null), 'title' => $step['title'], 'howTo' => $step['howTo'] ?? null], $task['steps'] ?? []),
-            ], $tasks),
+            array_map(
+                static fn(array $task): array => [
+                    'id' => $number($task['id'] ?? null),
+                    'title' => $task['title'],
+                    'stage' => $task['stage'] ?? null,
+                    'role' => $task['role'] ?? null,
+                    'day' => $number($task['day'] ?? null),
+                    'minutes' => $number($task['minutes'] ?? null),
+                    'steps' => array_map(
+                        static fn(array $step): array => [
+                            'id' => $number($step['id'] ?? null),
+                            'title' => $step['title'],
+                            'howTo' => $step['howTo'] ?? null,
+                        ],
+                        $task['steps'] ?? [],
+                    ),
+                ],
+                $tasks,
+            ),
         );
     }
 

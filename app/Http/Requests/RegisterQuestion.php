@@ -24,7 +24,12 @@ final class RegisterQuestion extends Fields
             'attention' => ['nullable', Rule::enum(Attention::class)],
             'sort' => ['nullable', Rule::in(RegisterFilter::SORTS)],
             'group' => ['nullable', Rule::in(RegisterFilter::GROUPS)],
-            'owner' => $number, 'area' => $number, 'thread' => $number, 'collection' => $number, 'field' => $number, 'page' => $number,
+            'owner' => $number,
+            'area' => $number,
+            'thread' => $number,
+            'collection' => $number,
+            'field' => $number,
+            'page' => $number,
             'value' => ['nullable', 'string', 'max:200'],
             'words' => ['nullable', 'string', 'max:200'],
         ];

@@ -63,7 +63,10 @@ final class RoutineFields extends Fields
             $this->number('minutes'),
             $this->number('perQuarter'),
             $this->words('notes'),
-            array_map(static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']], $steps),
+            array_map(
+                static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']],
+                $steps,
+            ),
             $this->number('pattern'),
         );
     }

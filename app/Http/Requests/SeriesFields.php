@@ -56,13 +56,16 @@ final class SeriesFields extends Fields
             $this->integer('minutes'),
             $this->boolean('isPrivate'),
             array_map(intval(...), $attendees),
-            array_map(static fn(array $item): array => [
-                'id' => $item['id'] ?? null,
-                'title' => $item['title'],
-                'minutes' => (int) $item['minutes'],
-                'owner' => isset($item['owner']) ? (int) $item['owner'] : null,
-                'goal' => isset($item['goal']) ? (int) $item['goal'] : null,
-            ], $standing),
+            array_map(
+                static fn(array $item): array => [
+                    'id' => $item['id'] ?? null,
+                    'title' => $item['title'],
+                    'minutes' => (int) $item['minutes'],
+                    'owner' => isset($item['owner']) ? (int) $item['owner'] : null,
+                    'goal' => isset($item['goal']) ? (int) $item['goal'] : null,
+                ],
+                $standing,
+            ),
         );
     }
 

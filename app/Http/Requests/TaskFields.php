@@ -18,7 +18,7 @@ final class TaskFields extends Fields
     public function rules(): array
     {
         return [
-            'title' => [...($this->isMethod('POST') ? [] : ['sometimes']), 'required', 'string', 'max:200'],
+            'title' => [...$this->isMethod('POST') ? [] : ['sometimes'], 'required', 'string', 'max:200'],
             'notes' => ['sometimes', 'nullable', 'string', 'max:20000'],
             'project' => ['nullable', 'integer'],
             'goal' => ['nullable', 'integer'],
@@ -67,16 +67,34 @@ final class TaskFields extends Fields
         );
     }
 
-    /** @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} */
+    /**
+     * @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
+     * ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int}
+     */
     public function changes(): array
     {
-        /** @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, waiting_on?: ?string, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields */
-        $fields = $this->safe(['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'driver_id', 'attention', 'place', 'under_way', 'look_over_by_id']);
+        /**
+         * @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
+         * driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
+         */
+        $fields = $this->safe([
+            'title',
+            'notes',
+            'owner_id',
+            'minutes',
+            'rank',
+            'waiting_on',
+            'driver_id',
+            'attention',
+            'place',
+            'under_way',
+            'look_over_by_id',
+        ]);
 
         return [
             ...$fields,
-            ...($this->has('due_on') ? ['due_on' => $this->day('due_on')] : []),
-            ...($this->has('ask_again_on') ? ['ask_again_on' => $this->day('ask_again_on')] : []),
+            ...$this->has('due_on') ? ['due_on' => $this->day('due_on')] : [],
+            ...$this->has('ask_again_on') ? ['ask_again_on' => $this->day('ask_again_on')] : [],
         ];
     }
 
@@ -85,7 +103,21 @@ final class TaskFields extends Fields
         $task = $this->route('task');
 
         if ($task instanceof Task) {
-            Meanwhile::refuse($this, $task->only(['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'place', 'attention', 'due_on', 'ask_again_on']));
+            Meanwhile::refuse(
+                $this,
+                $task->only([
+                    'title',
+                    'notes',
+                    'owner_id',
+                    'minutes',
+                    'rank',
+                    'waiting_on',
+                    'place',
+                    'attention',
+                    'due_on',
+                    'ask_again_on',
+                ]),
+            );
         }
     }
 }

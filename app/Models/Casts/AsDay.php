@@ -29,7 +29,7 @@ final class AsDay implements CastsAttributes
     /** The day that is stored. */
     public static function read(mixed $stored): ?Day
     {
-        return is_string($stored) ? self::$days[$stored] ??= Day::of(substr($stored, 0, 10)) : null;
+        return is_string($stored) ? (self::$days[$stored] ??= Day::of(substr($stored, 0, 10))) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string

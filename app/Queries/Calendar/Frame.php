@@ -15,10 +15,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class Frame implements Props
 {
     /**
-     * @param list<Option> $times  periods to plan for, by horizon
-     * @param int          $tray   how much is to be sorted or looked at again
-     * @param ?Ticket      $ticket the next reminder of today that has a time
-     * @param int          $news   how much was told and is not read
+     * @param list<Option> $times periods to plan for, by horizon
+     * @param int $tray how much is to be sorted or looked at again
+     * @param ?Ticket $ticket the next reminder of today that has a time
+     * @param int $news how much was told and is not read
      */
     public function __construct(
         public PersonTag $me,

@@ -23,8 +23,15 @@ use Loftrin\Core\Calendar\Period;
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WorkDone $workDone, private Pending $pending, private GoalRows $goals, private Remembered $remembered, private TimesAhead $times)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private WorkDone $workDone,
+        private Pending $pending,
+        private GoalRows $goals,
+        private Remembered $remembered,
+        private TimesAhead $times,
+    ) {
     }
 
     /** @param ?Period $about what the screen is about, if it is a period */
@@ -56,7 +63,10 @@ final readonly class FrameQuery
     {
         $calendar = $this->workspace->calendar();
         $threads = $this->plans->threads($viewer, $year);
-        $words = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->get();
+        $words = PeriodWords::query()
+            ->where('period', $year->name)
+            ->orWhere('period', 'like', "$year->name-Q%")
+            ->get();
         $said = static fn(string $period): ?string => $words->firstWhere('period', $period)?->words;
 
         return new Rail(
@@ -85,7 +95,11 @@ final readonly class FrameQuery
         $calendar = $this->workspace->calendar();
         $quarters = [];
 
-        for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
+        for (
+            $quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first);
+            $year->holds($quarter);
+            $quarter = $calendar->next($quarter)
+        ) {
             $quarters[] = new RailQuarter(
                 $quarter->name,
                 PeriodTag::words($quarter),
@@ -103,18 +117,26 @@ final readonly class FrameQuery
     {
         $weeks = $this->workspace->calendar()->weeksIn($year->span);
         $names = array_map(static fn(Period $week): string => $week->name, $weeks);
-        $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', $names)->whereNotNull('held_at')->pluck('period')->flip();
+        $held = Review::query()
+            ->where('person_id', $viewer->id)
+            ->whereIn('period', $names)
+            ->whereNotNull('held_at')
+            ->pluck('period')
+            ->flip();
         $shares = $this->workDone->sharesByWeek($weeks);
         $today = $this->workspace->today();
 
-        return array_map(static fn(Period $week): RailWeek => new RailWeek(
-            $week->name,
-            (int) substr($week->name, 6),
-            $week->span->first,
-            $week->span->last,
-            $shares[$week->name] ?? null,
-            $held->has($week->name),
-            $week->isOverOn($today),
-        ), $weeks);
+        return array_map(
+            static fn(Period $week): RailWeek => new RailWeek(
+                $week->name,
+                (int) substr($week->name, 6),
+                $week->span->first,
+                $week->span->last,
+                $shares[$week->name] ?? null,
+                $held->has($week->name),
+                $week->isOverOn($today),
+            ),
+            $weeks,
+        );
     }
 }

@@ -12,9 +12,9 @@ use App\Queries\Props;
 final readonly class Rail implements Props
 {
     /**
-     * @param ?string           $theme    the year's
+     * @param ?string $theme the year's
      * @param list<RailQuarter> $quarters
-     * @param list<RailWeek>    $weeks
+     * @param list<RailWeek> $weeks
      */
     public function __construct(
         public PeriodTag $year,

@@ -10,9 +10,9 @@ use Loftrin\Core\Calendar\Day;
 final readonly class RailWeek implements Props
 {
     /**
-     * @param ?float $share      how much of the week's work served goals, 0 to 1; null with nothing done
-     * @param bool   $isReviewed whether the viewer looked back on it
-     * @param bool   $isPast     whether it is over
+     * @param ?float $share how much of the week's work served goals, 0 to 1; null with nothing done
+     * @param bool $isReviewed whether the viewer looked back on it
+     * @param bool $isPast whether it is over
      */
     public function __construct(
         public string $name,

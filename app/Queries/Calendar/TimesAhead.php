@@ -21,12 +21,15 @@ final readonly class TimesAhead
     /** @return list<Option> by horizon, the short ones first */
     public function all(): array
     {
-        return $this->remembered->of('times ahead', fn(): array => [
-            ...$this->ahead(Horizon::Week, 10),
-            ...$this->ahead(Horizon::Month, 6),
-            ...$this->ahead(Horizon::Quarter, 4),
-            ...$this->ahead(Horizon::Year, 2),
-        ]);
+        return $this->remembered->of(
+            'times ahead',
+            fn(): array => [
+                ...$this->ahead(Horizon::Week, 10),
+                ...$this->ahead(Horizon::Month, 6),
+                ...$this->ahead(Horizon::Quarter, 4),
+                ...$this->ahead(Horizon::Year, 2),
+            ],
+        );
     }
 
     /** @return list<Option> */

@@ -19,8 +19,11 @@ final class Pending
     /** @var array<int, Waiting> by person */
     private array $waiting = [];
 
-    public function __construct(private readonly Workspace $workspace, private readonly ShelfPage $shelf, private readonly Remembered $remembered)
-    {
+    public function __construct(
+        private readonly Workspace $workspace,
+        private readonly ShelfPage $shelf,
+        private readonly Remembered $remembered,
+    ) {
     }
 
     /** How many jots are to be sorted. */
@@ -65,18 +68,33 @@ final class Pending
         $today = $this->workspace->today();
         $counted = DB::query();
 
-        foreach ([
-            'jots' => Jot::query()->inTrayOf($person, $today),
-            'news' => Telling::query()->toldTo($person)->whereNull('read_at'),
-            ...$this->shelf->isDue($person),
-        ] as $name => $query) {
+        foreach (
+            [
+                'jots' => Jot::query()->inTrayOf($person, $today),
+                'news' => Telling::query()->toldTo($person)->whereNull('read_at'),
+                ...$this->shelf->isDue($person),
+            ] as $name => $query
+        ) {
             $counted->selectSub($query->selectRaw('count(*)'), $name);
         }
 
         return new Waiting(
             array_map(intval(...), (array) $counted->first()),
-            array_values(Reminder::query()->openFor($person)->where('on', (string) $today)->whereNotNull('at')->get()
-                ->map(static fn(Reminder $reminder): TimedReminder => new TimedReminder($reminder->id, $reminder->words, $reminder->at ?? ''))->all()),
+            array_values(
+                Reminder::query()
+                    ->openFor($person)
+                    ->where('on', (string) $today)
+                    ->whereNotNull('at')
+                    ->get()
+                    ->map(
+                        static fn(Reminder $reminder): TimedReminder => new TimedReminder(
+                            $reminder->id,
+                            $reminder->words,
+                            $reminder->at ?? '',
+                        ),
+                    )
+                    ->all(),
+            ),
         );
     }
 }

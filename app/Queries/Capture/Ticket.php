@@ -11,8 +11,8 @@ use Illuminate\Support\Carbon;
 final readonly class Ticket implements Props
 {
     /**
-     * @param string $at   on the wall clock of the workspace, HH:MM
-     * @param int    $left seconds until then: the browser's own clock may be set to another zone
+     * @param string $at on the wall clock of the workspace, HH:MM
+     * @param int $left seconds until then: the browser's own clock may be set to another zone
      */
     public function __construct(public int $id, public string $words, public string $at, public int $left)
     {
@@ -21,6 +21,11 @@ final readonly class Ticket implements Props
     /** @param Carbon $now on the wall clock of the workspace */
     public static function of(TimedReminder $reminder, Carbon $now): self
     {
-        return new self($reminder->id, $reminder->words, $reminder->at, max(0, (int) $now->diffInSeconds($now->copy()->setTimeFromTimeString($reminder->at))));
+        return new self(
+            $reminder->id,
+            $reminder->words,
+            $reminder->at,
+            max(0, (int) $now->diffInSeconds($now->copy()->setTimeFromTimeString($reminder->at))),
+        );
     }
 }

@@ -11,11 +11,16 @@ use App\Queries\Props;
 final readonly class Tray implements Props
 {
     /**
-     * @param list<JotRow>   $jots     oldest first
-     * @param list<ShelfRow> $again    what was shelved until a day that has come
-     * @param list<Option>   $projects a jot can become a task of
+     * @param list<JotRow> $jots oldest first
+     * @param list<ShelfRow> $again what was shelved until a day that has come
+     * @param list<Option> $projects a jot can become a task of
      */
-    public function __construct(public array $jots, public array $again, public array $projects, public string $thisWeek, public string $nextWeek)
-    {
+    public function __construct(
+        public array $jots,
+        public array $again,
+        public array $projects,
+        public string $thisWeek,
+        public string $nextWeek,
+    ) {
     }
 }

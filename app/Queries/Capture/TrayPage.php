@@ -23,7 +23,15 @@ final readonly class TrayPage
         $week = $calendar->weekOf($this->workspace->today());
 
         return new Tray(
-            array_values(Jot::query()->inTrayOf($viewer, $this->workspace->today())->with('person')->orderBy('id')->get()->map(JotRow::of(...))->all()),
+            array_values(
+                Jot::query()
+                    ->inTrayOf($viewer, $this->workspace->today())
+                    ->with('person')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(JotRow::of(...))
+                    ->all(),
+            ),
             $this->shelf->due($viewer),
             $this->choices->projects(),
             $week->name,

@@ -52,7 +52,10 @@ final readonly class DayPage
         $day = $this->today($week, $today);
         $tasks = $day->tasks;
         // What has its time stands in that order, the rest as it is after it.
-        usort($tasks, static fn(TaskRow $a, TaskRow $b): int => [$a->plannedAt === null, $a->plannedAt] <=> [$b->plannedAt === null, $b->plannedAt]);
+        usort(
+            $tasks,
+            static fn(TaskRow $a, TaskRow $b): int => [$a->plannedAt === null, $a->plannedAt] <=> [$b->plannedAt === null, $b->plannedAt],
+        );
         $open = array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => ! $task->isDone));
 
         return new DayView(
@@ -63,10 +66,12 @@ final readonly class DayPage
             $this->passes($viewer, $period, $week),
             $open[0] ?? null,
             $tasks,
-            array_values(array_filter(
-                $this->late($viewer, $today),
-                static fn(TaskRow $late): bool => ! in_array($late->id, array_column($day->tasks, 'id'), true),
-            )),
+            array_values(
+                array_filter(
+                    $this->late($viewer, $today),
+                    static fn(TaskRow $late): bool => ! in_array($late->id, array_column($day->tasks, 'id'), true),
+                ),
+            ),
             $day->meetings,
             $week->goals,
             $day->available,
@@ -93,7 +98,12 @@ final readonly class DayPage
     {
         $threads = $this->plans->threads($viewer);
 
-        $late = Task::query()->where('owner_id', $viewer->id)->onLists()->where('due_on', '<', (string) $today)->orderBy('due_on')->orderBy('id');
+        $late = Task::query()
+            ->where('owner_id', $viewer->id)
+            ->onLists()
+            ->where('due_on', '<', (string) $today)
+            ->orderBy('due_on')
+            ->orderBy('id');
 
         return array_map(fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace), ListedTask::all($late));
     }
@@ -101,13 +111,15 @@ final readonly class DayPage
     /** @return list<DuePass> */
     private function passes(Person $viewer, Period $period, WeekView $week): array
     {
-        $passes = array_values(array_filter([
-            $this->meeting($viewer),
-            $this->tray($viewer),
-            $this->plan($week),
-            $this->review($viewer, $period),
-            ...$this->quarters->of($viewer),
-        ]));
+        $passes = array_values(
+            array_filter([
+                $this->meeting($viewer),
+                $this->tray($viewer),
+                $this->plan($week),
+                $this->review($viewer, $period),
+                ...$this->quarters->of($viewer),
+            ]),
+        );
         usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
 
         return $passes;
@@ -117,11 +129,17 @@ final readonly class DayPage
     {
         $count = $this->pending->jots($viewer);
 
-        return new DuePass('tray', 'Sort the tray', match ($count) {
-            0 => 'Nothing in it',
-            1 => 'One jot',
-            default => "$count jots",
-        }, route('tray', absolute: false), $count > 0);
+        return new DuePass(
+            'tray',
+            'Sort the tray',
+            match ($count) {
+                0 => 'Nothing in it',
+                1 => 'One jot',
+                default => "$count jots",
+            },
+            route('tray', absolute: false),
+            $count > 0,
+        );
     }
 
     private function plan(WeekView $week): DuePass
@@ -142,10 +160,12 @@ final readonly class DayPage
     private function meeting(Person $viewer): ?DuePass
     {
         $today = $this->workspace->today();
-        $coming = array_values(array_filter(
-            $this->occurrences->within(new Span($today, $today->plus(self::AHEAD)), $viewer),
-            static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
-        ));
+        $coming = array_values(
+            array_filter(
+                $this->occurrences->within(new Span($today, $today->plus(self::AHEAD)), $viewer),
+                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
+            ),
+        );
 
         if ($coming === []) {
             return null;
@@ -169,7 +189,12 @@ final readonly class DayPage
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $last = $calendar->previous($week);
-        $held = Review::query()->where('person_id', $viewer->id)->whereIn('period', [$last->name, $week->name])->whereNotNull('held_at')->pluck('period')->all();
+        $held = Review::query()
+            ->where('person_id', $viewer->id)
+            ->whereIn('period', [$last->name, $week->name])
+            ->whereNotNull('held_at')
+            ->pluck('period')
+            ->all();
         $daysLeft = $today->number === $week->span->last->number ? 0 : $calendar->workingDays(new Span($today->plus(1), $week->span->last));
         $of = in_array($last->name, $held, true) ? $week : $last;
         $isHeld = in_array($of->name, $held, true);

@@ -17,15 +17,15 @@ use Loftrin\Core\Calendar\Day;
 final readonly class DayView implements Props
 {
     /**
-     * @param list<DuePass>     $passes    those due first
-     * @param ?TaskRow          $mainThing the open task of today that matters most
-     * @param list<TaskRow>     $tasks     today's
-     * @param list<TaskRow>     $late
-     * @param list<Occurrence>  $meetings
-     * @param list<GoalRow>     $weekGoals
-     * @param list<ReminderRow> $tickets   reminders of today, and earlier ones that were not seen
-     * @param list<DailyLine>   $daily     the daily checklist
-     * @param int               $free      minutes; below 0 when more is planned than fits
+     * @param list<DuePass> $passes those due first
+     * @param ?TaskRow $mainThing the open task of today that matters most
+     * @param list<TaskRow> $tasks today's
+     * @param list<TaskRow> $late
+     * @param list<Occurrence> $meetings
+     * @param list<GoalRow> $weekGoals
+     * @param list<ReminderRow> $tickets reminders of today, and earlier ones that were not seen
+     * @param list<DailyLine> $daily the daily checklist
+     * @param int $free minutes; below 0 when more is planned than fits
      */
     public function __construct(
         public Day $on,

@@ -10,11 +10,16 @@ use App\Queries\Props;
 final readonly class DuePass implements Props
 {
     /**
-     * @param string $kind   "tray", "plan", "meeting", "review", "close" or "planning" with the stretch
-     * @param string $title  what to do
+     * @param string $kind "tray", "plan", "meeting", "review", "close" or "planning" with the stretch
+     * @param string $title what to do
      * @param string $detail what it is about
      */
-    public function __construct(public string $kind, public string $title, public string $detail, public string $link, public bool $isDue)
-    {
+    public function __construct(
+        public string $kind,
+        public string $title,
+        public string $detail,
+        public string $link,
+        public bool $isDue,
+    ) {
     }
 }

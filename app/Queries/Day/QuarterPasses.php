@@ -33,16 +33,22 @@ final readonly class QuarterPasses
     {
         $calendar = $this->workspace->calendar();
         $last = $calendar->previous($calendar->quarterOf($this->workspace->today()));
-        $open = Goal::query()->visibleTo($viewer)->where('period', $last->name)->whereNull('closed_on')
-            ->when(! $viewer->isLead(), static fn($mine) => $mine->where('owner_id', $viewer->id))->count();
+        $open = Goal::query()
+            ->visibleTo($viewer)
+            ->where('period', $last->name)
+            ->whereNull('closed_on')
+            ->when(! $viewer->isLead(), static fn($mine) => $mine->where('owner_id', $viewer->id))
+            ->count();
 
-        return $open === 0 ? null : new DuePass(
-            'close',
-            'Close '.PeriodTag::words($last),
-            $open === 1 ? 'One of its goals is open' : "$open of its goals are open",
-            route('closing', $last->name, false),
-            true,
-        );
+        return $open === 0
+            ? null
+            : new DuePass(
+                'close',
+                'Close '.PeriodTag::words($last),
+                $open === 1 ? 'One of its goals is open' : "$open of its goals are open",
+                route('closing', $last->name, false),
+                true,
+            );
     }
 
     /** @return list<DuePass> those begun by anybody, and for the leads those that are due */
@@ -72,7 +78,13 @@ final readonly class QuarterPasses
         $next = $calendar->next($quarter);
 
         if ($viewer->isLead() && $isSoon && Planning::query()->where('stretch', $next->name)->doesntExist()) {
-            $passes[] = new DuePass('planning', 'Plan '.PeriodTag::words($next), 'It begins in two weeks or less', route('planning', $next->name, false), true);
+            $passes[] = new DuePass(
+                'planning',
+                'Plan '.PeriodTag::words($next),
+                'It begins in two weeks or less',
+                route('planning', $next->name, false),
+                true,
+            );
         }
 
         return $passes;

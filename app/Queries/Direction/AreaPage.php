@@ -38,8 +38,15 @@ final readonly class AreaPage
     /** How many tasks are listed, of those ahead and of those done. */
     private const LISTED = 30;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private WorkDone $workDone, private RoutinesPage $routines, private GoalRows $goals, private WorkCounts $counts)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private RegisterPage $register,
+        private WorkDone $workDone,
+        private RoutinesPage $routines,
+        private GoalRows $goals,
+        private WorkCounts $counts,
+    ) {
     }
 
     public function of(Area $area, Person $viewer): AreaView
@@ -50,7 +57,12 @@ final readonly class AreaPage
         $threads = $this->plans->threads($viewer);
         $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
         $goals = array_values($this->goals->only($open, $week, $viewer, $today));
-        $projects = Project::query()->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN)->with('owner')->orderBy('id')->get();
+        $projects = Project::query()
+            ->where('area_id', $area->id)
+            ->whereIn('state', ProjectState::OPEN)
+            ->with('owner')
+            ->orderBy('id')
+            ->get();
         $work = $this->counts->of(array_values($projects->modelKeys()));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
@@ -89,26 +101,45 @@ final readonly class AreaPage
      */
     private function ahead(Area $area, Person $viewer, Day $last): array
     {
-        $found = static fn(string $column, Builder $within): Builder => Task::query()->select('id')->onLists()
+        $found = static fn(string $column, Builder $within): Builder => Task::query()
+            ->select('id')
+            ->onLists()
             ->whereIn($column, $within->where('area_id', $area->id)->select('id'))
-            ->where(static fn(Builder $either) => $either
-                ->where(static fn(Builder $planned) => $planned->where('planned_from', '<=', (string) $last)->whereRaw(OwnTasks::DAY_OR_WEEK))
-                ->orWhere('due_on', '<=', (string) $last));
+            ->where(
+                static fn(Builder $either) => $either
+                    ->where(
+                        static fn(Builder $planned) => $planned
+                            ->where('planned_from', '<=', (string) $last)
+                            ->whereRaw(OwnTasks::DAY_OR_WEEK),
+                    )
+                    ->orWhere('due_on', '<=', (string) $last),
+            );
 
-        return self::ids(Task::query()->visibleTo($viewer)
-            ->whereIn('id', $found('project_id', Project::query())->unionAll($found('goal_id', Goal::query())))
-            ->orderByRaw('rank is null, rank')->orderBy('id'));
+        return self::ids(
+            Task::query()
+                ->visibleTo($viewer)
+                ->whereIn('id', $found('project_id', Project::query())->unionAll($found('goal_id', Goal::query())))
+                ->orderByRaw('rank is null, rank')
+                ->orderBy('id'),
+        );
     }
 
     /** @return list<int> ids of what was done in a span, the latest first */
     private function done(Area $area, Person $viewer, Span $span): array
     {
-        return self::ids(Task::query()->visibleTo($viewer)
-            ->where(static fn(Builder $either) => $either
-                ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
-                ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)))
-            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
-            ->orderByDesc('done_on')->orderByDesc('id')->limit(self::LISTED));
+        return self::ids(
+            Task::query()
+                ->visibleTo($viewer)
+                ->where(
+                    static fn(Builder $either) => $either
+                        ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
+                        ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)),
+                )
+                ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+                ->orderByDesc('done_on')
+                ->orderByDesc('id')
+                ->limit(self::LISTED),
+        );
     }
 
     /**

@@ -17,18 +17,18 @@ use App\Queries\Week\RoutineRow;
 final readonly class AreaView implements Props
 {
     /**
-     * @param list<ContactRow>  $contacts
-     * @param list<JotRow>      $tray           oldest first
-     * @param list<GoalRow>     $goals          open ones
-     * @param list<RegisterRow> $projects       that are not over
-     * @param list<TaskRow>     $thisWeek       the first of its open tasks of this week, ranked
-     * @param list<TaskRow>     $done           in the last four weeks, newest first
-     * @param int               $forward        minutes of the last four weeks that served a goal
-     * @param int               $upkeep         minutes that served none
-     * @param list<PersonTag>   $people
-     * @param list<RoutineRow>  $routines       that run for it
-     * @param int               $thisWeekMore   how many more open tasks of this week there are
-     * @param list<Option>      $projectChoices of which a jot can become a task
+     * @param list<ContactRow> $contacts
+     * @param list<JotRow> $tray oldest first
+     * @param list<GoalRow> $goals open ones
+     * @param list<RegisterRow> $projects that are not over
+     * @param list<TaskRow> $thisWeek the first of its open tasks of this week, ranked
+     * @param list<TaskRow> $done in the last four weeks, newest first
+     * @param int $forward minutes of the last four weeks that served a goal
+     * @param int $upkeep minutes that served none
+     * @param list<PersonTag> $people
+     * @param list<RoutineRow> $routines that run for it
+     * @param int $thisWeekMore how many more open tasks of this week there are
+     * @param list<Option> $projectChoices of which a jot can become a task
      */
     public function __construct(
         public AreaRow $area,

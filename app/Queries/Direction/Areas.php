@@ -10,7 +10,7 @@ use App\Queries\Props;
 final readonly class Areas implements Props
 {
     /**
-     * @param list<AreaRow>   $areas  by name
+     * @param list<AreaRow> $areas by name
      * @param list<PersonTag> $people
      */
     public function __construct(public array $areas, public array $people, public bool $mayChange)

@@ -22,8 +22,21 @@ final readonly class AreasPage
         $jots = self::counts(Jot::query()->whereNull('sorted_on'));
 
         return new Areas(
-            array_values(Area::query()->with('owner')->orderBy('name')->get()
-                ->map(static fn(Area $area): AreaRow => AreaRow::of($area, $goals[$area->id] ?? 0, $projects[$area->id] ?? 0, $jots[$area->id] ?? 0))->all()),
+            array_values(
+                Area::query()
+                    ->with('owner')
+                    ->orderBy('name')
+                    ->get()
+                    ->map(
+                        static fn(Area $area): AreaRow => AreaRow::of(
+                            $area,
+                            $goals[$area->id] ?? 0,
+                            $projects[$area->id] ?? 0,
+                            $jots[$area->id] ?? 0,
+                        ),
+                    )
+                    ->all(),
+            ),
             PersonTag::all(),
             $viewer->isLead(),
         );
@@ -36,7 +49,13 @@ final readonly class AreasPage
      */
     private static function counts(Builder $query): array
     {
-        return $query->toBase()->whereNotNull('area_id')->groupBy('area_id')->selectRaw('area_id, count(*) as number')->pluck('number', 'area_id')
-            ->map(static fn(mixed $number): int => is_numeric($number) ? (int) $number : 0)->all();
+        return $query
+            ->toBase()
+            ->whereNotNull('area_id')
+            ->groupBy('area_id')
+            ->selectRaw('area_id, count(*) as number')
+            ->pluck('number', 'area_id')
+            ->map(static fn(mixed $number): int => is_numeric($number) ? (int) $number : 0)
+            ->all();
     }
 }

@@ -18,9 +18,6 @@ final readonly class Bearing implements Props
 
     public static function of(Workspace $workspace): self
     {
-        return new self(
-            $workspace->purpose,
-            array_values(Outlook::query()->orderBy('on')->get()->map(OutlookTag::of(...))->all()),
-        );
+        return new self($workspace->purpose, array_values(Outlook::query()->orderBy('on')->get()->map(OutlookTag::of(...))->all()));
     }
 }

@@ -25,11 +25,19 @@ final readonly class DirectionPage
     public function of(Period $year, Person $viewer): DirectionView
     {
         $calendar = $this->workspace->calendar();
-        $said = PeriodWords::query()->where('period', $year->name)->orWhere('period', 'like', "$year->name-Q%")->get()->keyBy('period');
+        $said = PeriodWords::query()
+            ->where('period', $year->name)
+            ->orWhere('period', 'like', "$year->name-Q%")
+            ->get()
+            ->keyBy('period');
         $line = static fn(Period $period): PeriodLine => PeriodLine::of(PeriodTag::of($period, $calendar), $said->get($period->name));
         $quarters = [];
 
-        for ($quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first); $year->holds($quarter); $quarter = $calendar->next($quarter)) {
+        for (
+            $quarter = $calendar->periodOf(Horizon::Quarter, $year->span->first);
+            $year->holds($quarter);
+            $quarter = $calendar->next($quarter)
+        ) {
             $quarters[] = $line($quarter);
         }
 
@@ -42,16 +50,26 @@ final readonly class DirectionPage
         $threads = $this->plans->threads($viewer, $year);
         $rows = $this->rows->ofYear($year, $viewer, $this->workspace->today());
 
-        $tops = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->horizon === Horizon::Year && $threads->goal($goal->parent) === null);
+        $tops = $threads->where(
+            static fn(OutlinedGoal $goal): bool => $goal->horizon === Horizon::Year && $threads->goal($goal->parent) === null,
+        );
 
-        return array_values(Goal::query()->with('owner')->whereKey($tops)->get()
-            ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
-            ->map(static fn(Goal $goal): PlacedGoal => new PlacedGoal(
-                $rows[$goal->id],
-                $goal->why,
-                $goal->outlook_id,
-                $goal->quarters ?? [],
-                Gate::forUser($viewer)->allows('update', $goal),
-            ))->all());
+        return array_values(
+            Goal::query()
+                ->with('owner')
+                ->whereKey($tops)
+                ->get()
+                ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
+                ->map(
+                    static fn(Goal $goal): PlacedGoal => new PlacedGoal(
+                        $rows[$goal->id],
+                        $goal->why,
+                        $goal->outlook_id,
+                        $goal->quarters ?? [],
+                        Gate::forUser($viewer)->allows('update', $goal),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -11,8 +11,8 @@ final readonly class DirectionView implements Props
 {
     /**
      * @param list<PeriodLine> $quarters
-     * @param list<PlacedGoal> $goals     of the year, those with an outlook first
-     * @param bool             $mayChange whether the viewer may say where we are going
+     * @param list<PlacedGoal> $goals of the year, those with an outlook first
+     * @param bool $mayChange whether the viewer may say where we are going
      */
     public function __construct(
         public Bearing $bearing,

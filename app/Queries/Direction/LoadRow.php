@@ -11,12 +11,18 @@ use App\Queries\Props;
 final readonly class LoadRow implements Props
 {
     /**
-     * @param int  $planned   minutes
-     * @param int  $available minutes
-     * @param bool $isOver    more is planned than fits
-     * @param bool $hasMany   more goals than anybody carries
+     * @param int $planned minutes
+     * @param int $available minutes
+     * @param bool $isOver more is planned than fits
+     * @param bool $hasMany more goals than anybody carries
      */
-    public function __construct(public PersonTag $person, public int $goals, public int $planned, public int $available, public bool $isOver, public bool $hasMany)
-    {
+    public function __construct(
+        public PersonTag $person,
+        public int $goals,
+        public int $planned,
+        public int $available,
+        public bool $isOver,
+        public bool $hasMany,
+    ) {
     }
 }

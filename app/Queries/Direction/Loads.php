@@ -23,7 +23,8 @@ use Loftrin\Core\Work\ProjectState;
 
 /**
  * What each person has promised for a stretch: its goals that they own, and the open tasks that are planned in it,
- * or have no time and are due in it, themselves or with their project. What is private or hidden counts for nobody, so that all read the same.
+ * or have no time and are due in it, themselves or with their project. What is private or hidden counts for nobody, so that all read the
+ * same.
  */
 final readonly class Loads
 {
@@ -34,17 +35,32 @@ final readonly class Loads
     /** @return list<LoadRow> those with too much first, then by name */
     public function of(PlanningSpan $stretch): array
     {
-        $goals = Goal::query()->openToAll()->whereNull('closed_on')
+        $goals = Goal::query()
+            ->openToAll()
+            ->whereNull('closed_on')
             ->whereIn('period', array_map(static fn(Period $period): string => $period->name, $stretch->periods))
-            ->toBase()->groupBy('owner_id')->selectRaw('owner_id, count(*) as number')->pluck('number', 'owner_id');
+            ->toBase()
+            ->groupBy('owner_id')
+            ->selectRaw('owner_id, count(*) as number')
+            ->pluck('number', 'owner_id');
         $minutes = $this->promised($stretch);
         $available = $this->available($stretch->span);
-        $rows = $this->everybody->all()->map(static function (Person $person) use ($goals, $minutes, $available): LoadRow {
-            $count = $goals->get($person->id);
-            $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $available[$person->id], is_numeric($count) ? (int) $count : 0);
+        $rows = $this->everybody
+            ->all()
+            ->map(static function (Person $person) use ($goals, $minutes, $available): LoadRow {
+                $count = $goals->get($person->id);
+                $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $available[$person->id], is_numeric($count) ? (int) $count : 0);
 
-            return new LoadRow(PersonTag::of($person), $load->goals, (int) $load->planned->rounded(0), (int) $load->available->rounded(0), $load->isOver(), $load->hasManyGoals());
-        })->all();
+                return new LoadRow(
+                    PersonTag::of($person),
+                    $load->goals,
+                    (int) $load->planned->rounded(0),
+                    (int) $load->available->rounded(0),
+                    $load->isOver(),
+                    $load->hasManyGoals(),
+                );
+            })
+            ->all();
         usort($rows, static fn(LoadRow $a, LoadRow $b): int => ($b->isOver || $b->hasMany) <=> ($a->isOver || $a->hasMany));
 
         return $rows;
@@ -71,21 +87,28 @@ final readonly class Loads
         $week = max(1, count($calendar->workingDays));
         $meetings = $this->meetings->within($left);
 
-        return $this->everybody->all()->map(static function (Person $person) use ($days, $week, $meetings): Fraction {
-            $free = Fraction::of($person->weekly_hours * 60 * $days, $week)->minus(Fraction::of($meetings[$person->id] ?? 0));
+        return $this->everybody
+            ->all()
+            ->map(static function (Person $person) use ($days, $week, $meetings): Fraction {
+                $free = Fraction::of($person->weekly_hours * 60 * $days, $week)->minus(Fraction::of($meetings[$person->id] ?? 0));
 
-            return $free->isPositive() ? $free : Fraction::zero();
-        })->all();
+                return $free->isPositive() ? $free : Fraction::zero();
+            })
+            ->all();
     }
 
     /** Open tasks that all see, not in a project that was put aside, with the minutes that are left of them by owner. */
     public static function left(): Builder
     {
-        $done = '(select coalesce(avg(case when steps.done_on is null then 0.0 else 1.0 end), 0) from steps where steps.task_id = tasks.id)';
+        $done =
+            '(select coalesce(avg(case when steps.done_on is null then 0.0 else 1.0 end), 0) from steps where steps.task_id = tasks.id)';
 
-        return DB::table('tasks')->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
+        return DB::table('tasks')
+            ->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
             ->where('tasks.visibility', Visibility::Everyone->value)
-            ->whereNull('tasks.done_on')->whereNull('tasks.dropped_on')->whereNull('tasks.shelved_on')
+            ->whereNull('tasks.done_on')
+            ->whereNull('tasks.dropped_on')
+            ->whereNull('tasks.shelved_on')
             ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
             ->groupBy('tasks.owner_id')
             ->selectRaw("tasks.owner_id, sum(coalesce(tasks.minutes, ?) * (1 - $done)) as minutes", [Ledger::USUAL_MINUTES]);
@@ -97,10 +120,17 @@ final readonly class Loads
         [$first, $last] = [(string) $stretch->span->first, (string) $stretch->span->last];
 
         return self::left()
-            ->where(static fn($either) => $either
-                ->where(static fn($planned) => $planned->where('planned_from', '<=', $last)->where('planned_to', '>=', $first))
-                ->orWhere(static fn($due) => $due->whereNull('planned')->whereBetween(DB::raw('coalesce(tasks.due_on, projects.due_on)'), [$first, $last])))
+            ->where(
+                static fn($either) => $either
+                    ->where(static fn($planned) => $planned->where('planned_from', '<=', $last)->where('planned_to', '>=', $first))
+                    ->orWhere(
+                        static fn($due) => $due
+                            ->whereNull('planned')
+                            ->whereBetween(DB::raw('coalesce(tasks.due_on, projects.due_on)'), [$first, $last]),
+                    ),
+            )
             ->pluck('minutes', 'owner_id')
-            ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) round((float) $sum) : 0)->all();
+            ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) round((float) $sum) : 0)
+            ->all();
     }
 }

@@ -11,7 +11,12 @@ use App\Queries\Props;
 final readonly class PlacedGoal implements Props
 {
     /** @param list<int> $quarters */
-    public function __construct(public GoalRow $goal, public ?string $why, public ?int $outlook, public array $quarters, public bool $mayChange)
-    {
+    public function __construct(
+        public GoalRow $goal,
+        public ?string $why,
+        public ?int $outlook,
+        public array $quarters,
+        public bool $mayChange,
+    ) {
     }
 }

@@ -27,14 +27,23 @@ final readonly class PlanningGoals
     {
     }
 
-    /** @return array{list<GoalAbove>, list<PlannedGoal>} the goals above, each with those of the stretch that hang on it; and those that hang on none of them */
+    /**
+     * @return array{list<GoalAbove>, list<PlannedGoal>} the goals above, each with those of the stretch that hang on it; and those that
+     *                                                   hang on none of them
+     */
     public function of(PlanningSpan $stretch, Person $viewer): array
     {
         $holding = $this->holding($stretch);
         $names = array_map(static fn(Period $period): string => $period->name, $stretch->periods);
-        $ids = $this->plans->threads($viewer, $stretch->periods[0])->where(static fn(OutlinedGoal $goal): bool => $goal->isOpen && in_array($goal->period, [...$holding, ...$names], true));
+        $ids = $this->plans
+            ->threads($viewer, $stretch->periods[0])
+            ->where(static fn(OutlinedGoal $goal): bool => $goal->isOpen && in_array($goal->period, [...$holding, ...$names], true));
         $rows = $this->rows->only($ids, $stretch->periods[0], $viewer, $this->workspace->today());
-        $goals = Goal::query()->whereIntegerInRaw('id', array_keys($rows))->with(['owner', 'checkpoints'])->orderBy('id')->get();
+        $goals = Goal::query()
+            ->whereIntegerInRaw('id', array_keys($rows))
+            ->with(['owner', 'checkpoints'])
+            ->orderBy('id')
+            ->get();
         $above = $goals->whereIn('period', $holding);
         $planned = $goals->whereIn('period', $names);
 
@@ -66,7 +75,7 @@ final readonly class PlanningGoals
     /**
      * @param Collection<int, Goal> $above
      * @param Collection<int, Goal> $planned
-     * @param array<int, GoalRow>   $rows
+     * @param array<int, GoalRow> $rows
      *
      * @return list<GoalAbove> those placed in the stretch first
      */
@@ -77,27 +86,50 @@ final readonly class PlanningGoals
         $records = new CoreRecords($calendar);
         $pace = new Pace($calendar);
 
-        return array_values($above
-            ->sortBy(static fn(Goal $goal): array => [in_array($quarter, $goal->quarters ?? [$quarter], true) ? 0 : 1, $goal->is_main ? 0 : 1, $goal->id])
-            ->map(static fn(Goal $goal): GoalAbove => new GoalAbove(
-                $rows[$goal->id],
-                $pace->ofGoal($records->goal($goal, null), $stretch->span->last->plus(1))?->times(Fraction::of(100))->rounded(0),
-                in_array($quarter, $goal->quarters ?? [], true),
-                self::planned($planned->where('parent_id', $goal->id), $rows, $viewer),
-            ))->all());
+        return array_values(
+            $above
+                ->sortBy(
+                    static fn(Goal $goal): array => [
+                        in_array($quarter, $goal->quarters ?? [$quarter], true) ? 0 : 1,
+                        $goal->is_main ? 0 : 1,
+                        $goal->id,
+                    ],
+                )
+                ->map(
+                    static fn(Goal $goal): GoalAbove => new GoalAbove(
+                        $rows[$goal->id],
+                        $pace
+                            ->ofGoal($records->goal($goal, null), $stretch->span->last->plus(1))
+                            ?->times(Fraction::of(100))
+                            ->rounded(0),
+                        in_array($quarter, $goal->quarters ?? [], true),
+                        self::planned($planned->where('parent_id', $goal->id), $rows, $viewer),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
      * @param Collection<int, Goal> $goals
-     * @param array<int, GoalRow>   $rows
+     * @param array<int, GoalRow> $rows
      *
      * @return list<PlannedGoal> the main one first, then what is first in line
      */
     private static function planned(Collection $goals, array $rows, Person $viewer): array
     {
-        return array_values($goals
-            ->sortBy(static fn(Goal $goal): array => [$goal->is_main ? 0 : 1, $goal->is_first ? 0 : 1, $goal->id])
-            ->map(static fn(Goal $goal): PlannedGoal => new PlannedGoal($rows[$goal->id], $goal->is_main, $goal->is_first, Gate::forUser($viewer)->allows('update', $goal)))
-            ->all());
+        return array_values(
+            $goals
+                ->sortBy(static fn(Goal $goal): array => [$goal->is_main ? 0 : 1, $goal->is_first ? 0 : 1, $goal->id])
+                ->map(
+                    static fn(Goal $goal): PlannedGoal => new PlannedGoal(
+                        $rows[$goal->id],
+                        $goal->is_main,
+                        $goal->is_first,
+                        Gate::forUser($viewer)->allows('update', $goal),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

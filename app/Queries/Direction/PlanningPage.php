@@ -35,8 +35,12 @@ final readonly class PlanningPage
         $step ??= PlanningStep::at($planning->step ?? 0);
         $isAt = static fn(PlanningStep ...$steps): bool => in_array($step, $steps, true);
         $before = $stretch->previous($calendar);
-        $past = $isAt(PlanningStep::LookBack) ? array_map(fn(Period $period) => $this->closing->of($period, $viewer), $before->periods) : [];
-        [$above, $alone] = $isAt(PlanningStep::Bearing, PlanningStep::Goals, PlanningStep::First, PlanningStep::Shelf) ? $this->goals->of($stretch, $viewer) : [[], []];
+        $past = $isAt(PlanningStep::LookBack)
+            ? array_map(fn(Period $period) => $this->closing->of($period, $viewer), $before->periods)
+            : [];
+        [$above, $alone] = $isAt(PlanningStep::Bearing, PlanningStep::Goals, PlanningStep::First, PlanningStep::Shelf)
+            ? $this->goals->of($stretch, $viewer)
+            : [[], []];
         $isOfYear = $stretch->horizon() === Horizon::Year && $isAt(PlanningStep::Bearing, PlanningStep::Goals);
 
         return new PlanningView(

@@ -14,19 +14,19 @@ use Loftrin\Core\Calendar\Day;
 final readonly class PlanningView implements Props
 {
     /**
-     * @param list<PlanningStep> $steps      in order
-     * @param StretchTag         $before     as long a stretch, right before it
-     * @param list<GoalRow>      $unfinished goals of before that are open
-     * @param list<ClosedGoal>   $results    what became of the others
-     * @param list<ResolveRow>   $tried      what was resolved before
-     * @param ?Bearing           $bearing
-     * @param ?DirectionView     $direction  of a year
-     * @param list<GoalAbove>    $above      those placed in it first
-     * @param list<PlannedGoal>  $alone      goals of the stretch that hang on none of those
-     * @param list<ResolveRow>   $resolves
-     * @param list<LoadRow>      $load       by person
-     * @param list<ShelfRow>     $shelf      what is to be looked at again by its end
-     * @param list<PersonTag>    $people
+     * @param list<PlanningStep> $steps in order
+     * @param StretchTag $before as long a stretch, right before it
+     * @param list<GoalRow> $unfinished goals of before that are open
+     * @param list<ClosedGoal> $results what became of the others
+     * @param list<ResolveRow> $tried what was resolved before
+     * @param ?Bearing $bearing
+     * @param ?DirectionView $direction of a year
+     * @param list<GoalAbove> $above those placed in it first
+     * @param list<PlannedGoal> $alone goals of the stretch that hang on none of those
+     * @param list<ResolveRow> $resolves
+     * @param list<LoadRow> $load by person
+     * @param list<ShelfRow> $shelf what is to be looked at again by its end
+     * @param list<PersonTag> $people
      */
     public function __construct(
         public StretchTag $stretch,

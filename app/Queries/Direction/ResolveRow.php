@@ -26,6 +26,14 @@ final readonly class ResolveRow implements Props
 
     public static function of(Resolve $resolve, ?int $share = null): self
     {
-        return new self($resolve->id, $resolve->kind, $resolve->title, PersonTag::of($resolve->owner), $resolve->ended_on, $resolve->learned, $share);
+        return new self(
+            $resolve->id,
+            $resolve->kind,
+            $resolve->title,
+            PersonTag::of($resolve->owner),
+            $resolve->ended_on,
+            $resolve->learned,
+            $share,
+        );
     }
 }

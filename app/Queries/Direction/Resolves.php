@@ -29,9 +29,12 @@ final readonly class Resolves
     public function inWeek(Span $week, Person $whose): array
     {
         $resolves = Resolve::query()
-            ->where('starts_on', '<=', (string) $week->last)->where('ends_on', '>=', (string) $week->first)
+            ->where('starts_on', '<=', (string) $week->last)
+            ->where('ends_on', '>=', (string) $week->first)
             ->where(static fn($either) => $either->whereNull('ended_on')->orWhere('ended_on', '>=', (string) $week->first))
-            ->with('owner')->orderBy('id')->get();
+            ->with('owner')
+            ->orderBy('id')
+            ->get();
 
         return self::rows($resolves, $resolves->contains('kind', ResolveKind::Driver) ? $this->shares($week, $whose) : []);
     }
@@ -39,20 +42,23 @@ final readonly class Resolves
     /** @return array<int, int> per cent of the minutes done in the week, by driver; 0 under a driver that got none */
     private function shares(Span $week, Person $whose): array
     {
-        $minutes = Task::query()->where('owner_id', $whose->id)->where('visibility', 'everyone')
+        $minutes = Task::query()
+            ->where('owner_id', $whose->id)
+            ->where('visibility', 'everyone')
             ->whereBetween('done_on', [(string) $week->first, (string) $week->last])
-            ->toBase()->groupBy('driver_id')
+            ->toBase()
+            ->groupBy('driver_id')
             ->selectRaw('driver_id, sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
             ->pluck('minutes', 'driver_id')
             ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) $sum : 0);
         $all = array_sum($minutes->all());
 
-        return $all === 0 ? [] : [0 => 0] + $minutes->map(static fn(int $sum): int => (int) round(100 * $sum / $all))->all();
+        return $all === 0 ? [] : [0 => 0] + $minutes->map(static fn(int $sum): int => (int) round((100 * $sum) / $all))->all();
     }
 
     /**
      * @param iterable<Resolve> $resolves
-     * @param array<int, int>   $shares
+     * @param array<int, int> $shares
      *
      * @return list<ResolveRow>
      */

@@ -29,7 +29,13 @@ final readonly class ShelfPage
     public function of(Person $viewer): Shelf
     {
         $rows = $this->rows($viewer, null);
-        usort($rows, static fn(ShelfRow $a, ShelfRow $b): int => [$a->lookAgainOn->number ?? PHP_INT_MAX, $a->since->number] <=> [$b->lookAgainOn->number ?? PHP_INT_MAX, $b->since->number]);
+        usort(
+            $rows,
+            static fn(ShelfRow $a, ShelfRow $b): int => [$a->lookAgainOn->number ?? PHP_INT_MAX, $a->since->number] <=> [
+                $b->lookAgainOn->number ?? PHP_INT_MAX,
+                $b->since->number,
+            ],
+        );
 
         return new Shelf($rows, $this->later());
     }
@@ -51,10 +57,12 @@ final readonly class ShelfPage
      */
     public function due(Person $viewer): array
     {
-        return array_values(array_filter(
-            $this->rows($viewer, $this->workspace->today()),
-            static fn(ShelfRow $row): bool => $row->owner->id === $viewer->id && $row->kind !== ShelfKind::Idea,
-        ));
+        return array_values(
+            array_filter(
+                $this->rows($viewer, $this->workspace->today()),
+                static fn(ShelfRow $row): bool => $row->owner->id === $viewer->id && $row->kind !== ShelfKind::Idea,
+            ),
+        );
     }
 
     /**
@@ -80,10 +88,66 @@ final readonly class ShelfPage
         $ideas = Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->whereNotNull('shelved_on');
 
         return [
-            ...self::soon($ideas, $until)->with('person')->get()->map(static fn(Jot $jot): ShelfRow => new ShelfRow(ShelfKind::Idea, $jot->id, $jot->words, null, PersonTag::of($jot->person), $jot->shelved_on ?? $jot->jotted_on, $jot->look_again_on, true)),
-            ...self::soon($this->goals($viewer), $until)->with(['owner', 'admissions.circle.memberships'])->get()->map(static fn(Goal $goal): ShelfRow => new ShelfRow(ShelfKind::Goal, $goal->id, $goal->title, route('goals.show', $goal, false), PersonTag::of($goal->owner), $goal->shelved_on ?? $goal->starts_on, $goal->look_again_on, $may($goal))),
-            ...self::soon($this->projects(), $until)->with('owner')->get()->map(static fn(Project $project): ShelfRow => new ShelfRow(ShelfKind::Project, $project->id, $project->title, route('projects.show', $project, false), PersonTag::of($project->owner), $project->state_on, $project->look_again_on, $may($project))),
-            ...self::soon($this->tasks($viewer), $until)->with('owner')->get()->map(static fn(Task $task): ShelfRow => new ShelfRow(ShelfKind::Task, $task->id, $task->title, route('tasks.show', $task, false), PersonTag::of($task->owner), $task->shelved_on ?? $task->created_on, $task->look_again_on, true)),
+            ...self::soon($ideas, $until)
+                ->with('person')
+                ->get()
+                ->map(
+                    static fn(Jot $jot): ShelfRow => new ShelfRow(
+                        ShelfKind::Idea,
+                        $jot->id,
+                        $jot->words,
+                        null,
+                        PersonTag::of($jot->person),
+                        $jot->shelved_on ?? $jot->jotted_on,
+                        $jot->look_again_on,
+                        true,
+                    ),
+                ),
+            ...self::soon($this->goals($viewer), $until)
+                ->with(['owner', 'admissions.circle.memberships'])
+                ->get()
+                ->map(
+                    static fn(Goal $goal): ShelfRow => new ShelfRow(
+                        ShelfKind::Goal,
+                        $goal->id,
+                        $goal->title,
+                        route('goals.show', $goal, false),
+                        PersonTag::of($goal->owner),
+                        $goal->shelved_on ?? $goal->starts_on,
+                        $goal->look_again_on,
+                        $may($goal),
+                    ),
+                ),
+            ...self::soon($this->projects(), $until)
+                ->with('owner')
+                ->get()
+                ->map(
+                    static fn(Project $project): ShelfRow => new ShelfRow(
+                        ShelfKind::Project,
+                        $project->id,
+                        $project->title,
+                        route('projects.show', $project, false),
+                        PersonTag::of($project->owner),
+                        $project->state_on,
+                        $project->look_again_on,
+                        $may($project),
+                    ),
+                ),
+            ...self::soon($this->tasks($viewer), $until)
+                ->with('owner')
+                ->get()
+                ->map(
+                    static fn(Task $task): ShelfRow => new ShelfRow(
+                        ShelfKind::Task,
+                        $task->id,
+                        $task->title,
+                        route('tasks.show', $task, false),
+                        PersonTag::of($task->owner),
+                        $task->shelved_on ?? $task->created_on,
+                        $task->look_again_on,
+                        true,
+                    ),
+                ),
         ];
     }
 
@@ -121,7 +185,8 @@ final readonly class ShelfPage
     private function later(): array
     {
         $calendar = $this->workspace->calendar();
-        $starts = static fn(Horizon $horizon, Day $today): string => (string) $calendar->next($calendar->periodOf($horizon, $today))->span->first;
+        $starts = static fn(Horizon $horizon, Day $today): string => (string) $calendar->next($calendar->periodOf($horizon, $today))->span
+            ->first;
         $today = $this->workspace->today();
 
         return [

@@ -16,11 +16,17 @@ use Loftrin\Core\Calendar\PlanningSpan;
 final readonly class StretchTag implements Props
 {
     /**
-     * @param string          $words   "2027", "Q3", "February", "Weeks 6 to 7"
+     * @param string $words "2027", "Q3", "February", "Weeks 6 to 7"
      * @param list<PeriodTag> $periods one, or its weeks
      */
-    public function __construct(public string $name, public string $words, public Horizon $horizon, public Day $first, public Day $last, public array $periods)
-    {
+    public function __construct(
+        public string $name,
+        public string $words,
+        public Horizon $horizon,
+        public Day $first,
+        public Day $last,
+        public array $periods,
+    ) {
     }
 
     public static function of(PlanningSpan $stretch, Calendar $calendar): self

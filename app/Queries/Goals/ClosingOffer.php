@@ -15,12 +15,12 @@ use Loftrin\Core\Goals\Result;
 final readonly class ClosingOffer implements Props
 {
     /**
-     * @param ?Result      $proposed what the figures propose: it is for somebody to say
-     * @param ?string      $because  why
-     * @param string       $next     the period in which it would go on
+     * @param ?Result $proposed what the figures propose: it is for somebody to say
+     * @param ?string $because why
+     * @param string $next the period in which it would go on
      * @param list<string> $projects titles of the open ones that serve it
-     * @param int          $tasks    its open tasks
-     * @param int          $beneath  open goals beneath it
+     * @param int $tasks its open tasks
+     * @param int $beneath open goals beneath it
      */
     private function __construct(
         public ?Result $proposed,
@@ -43,10 +43,20 @@ final readonly class ClosingOffer implements Props
         $calendar = $workspace->calendar();
         [$proposed, $because] = match (true) {
             $ready === Readiness::Done => [Result::Met, 'All of it is done.'],
-            ! $workspace->today()->isBefore($goal->ends_on) && $goal->measure !== MeasureKind::Judged => [Result::NotMet, 'Its period ends before it is met. Dropped now, it would leave the figures above, and they would rise.'],
+            ! $workspace->today()->isBefore($goal->ends_on) && $goal->measure !== MeasureKind::Judged => [
+                Result::NotMet,
+                'Its period ends before it is met. Dropped now, it would leave the figures above, and they would rise.',
+            ],
             default => [null, null],
         };
 
-        return new self($proposed, $because, $calendar->upcoming($calendar->period($goal->period), $workspace->today())->name, $projects, $tasks, $beneath);
+        return new self(
+            $proposed,
+            $because,
+            $calendar->upcoming($calendar->period($goal->period), $workspace->today())->name,
+            $projects,
+            $tasks,
+            $beneath,
+        );
     }
 }

@@ -38,18 +38,36 @@ final readonly class ClosingPage
         $stored->prepare([$today]);
         $goals = $stored->goals()->where('period', $period->name);
         [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];
-        $tasks = Task::query()->visibleTo($viewer)->whereIn('goal_id', $open->modelKeys())->onLists()->toBase()->groupBy('goal_id')->selectRaw('goal_id, count(*) as number')->pluck('number', 'goal_id');
-        $successors = Goal::query()->visibleTo($viewer)->whereIn('predecessor_id', $closed->modelKeys())->orderBy('id')->get()->groupBy('predecessor_id');
+        $tasks = Task::query()
+            ->visibleTo($viewer)
+            ->whereIn('goal_id', $open->modelKeys())
+            ->onLists()
+            ->toBase()
+            ->groupBy('goal_id')
+            ->selectRaw('goal_id, count(*) as number')
+            ->pluck('number', 'goal_id');
+        $successors = Goal::query()
+            ->visibleTo($viewer)
+            ->whereIn('predecessor_id', $closed->modelKeys())
+            ->orderBy('id')
+            ->get()
+            ->groupBy('predecessor_id');
 
         return new ClosingView(
             PeriodTag::of($period, $calendar),
             $period->isOverOn($today),
             array_values($open->map(fn(Goal $goal): ClosingRow => $this->row($goal, $stored, $threads, $viewer, $tasks))->all()),
-            array_values($closed->map(static fn(Goal $goal): ClosedGoal => new ClosedGoal(
-                GoalRow::of($goal, $stored, $threads, $today),
-                $goal->closing_line,
-                array_values($successors->get($goal->id)?->map(GoalTag::of(...))->all() ?? []),
-            ))->all()),
+            array_values(
+                $closed
+                    ->map(
+                        static fn(Goal $goal): ClosedGoal => new ClosedGoal(
+                            GoalRow::of($goal, $stored, $threads, $today),
+                            $goal->closing_line,
+                            array_values($successors->get($goal->id)?->map(GoalTag::of(...))->all() ?? []),
+                        ),
+                    )
+                    ->all(),
+            ),
             (string) $calendar->next($calendar->next($calendar->periodOf($period->horizon, $today)))->span->first,
         );
     }

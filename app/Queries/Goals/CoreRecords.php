@@ -38,7 +38,24 @@ use stdClass;
 final class CoreRecords
 {
     /** The columns that a goal of the core is made of. */
-    public const GOAL = ['id', 'title', 'period', 'weight', 'measure', 'tasks_weight', 'start_value', 'target_value', 'limit_value', 'sense', 'share', 'closed_on', 'result', 'score', 'area_id', 'created_on'];
+    public const GOAL = [
+        'id',
+        'title',
+        'period',
+        'weight',
+        'measure',
+        'tasks_weight',
+        'start_value',
+        'target_value',
+        'limit_value',
+        'sense',
+        'share',
+        'closed_on',
+        'result',
+        'score',
+        'area_id',
+        'created_on',
+    ];
 
     /** The columns that a project of the core is made of. */
     public const PROJECT = ['id', 'title', 'weighing', 'order', 'state', 'state_on', 'starts_on', 'due_on', 'area_id', 'created_on'];
@@ -57,12 +74,18 @@ final class CoreRecords
      */
     public function goal(GoalRecord $goal, ?int $parent): Goal
     {
-        return $this->goalOf(self::row($goal), $parent, array_values($goal->checkpoints->map(static fn(CheckpointRecord $point): Checkpoint => self::checkpoint(self::row($point)))->all()));
+        return $this->goalOf(
+            self::row($goal),
+            $parent,
+            array_values(
+                $goal->checkpoints->map(static fn(CheckpointRecord $point): Checkpoint => self::checkpoint(self::row($point)))->all(),
+            ),
+        );
     }
 
     /**
-     * @param stdClass         $row         its columns as they are stored
-     * @param ?int             $parent      under which it counts
+     * @param stdClass $row its columns as they are stored
+     * @param ?int $parent under which it counts
      * @param list<Checkpoint> $checkpoints
      */
     public function goalOf(stdClass $row, ?int $parent, array $checkpoints): Goal
@@ -78,11 +101,13 @@ final class CoreRecords
             $parent === null ? null : (string) $parent,
             self::exact($row->weight),
             Checkpoints::in($period, $checkpoints),
-            $row->closed_on === null || $row->result === null ? null : new Closing(
-                Day::of((string) $row->closed_on),
-                Result::from((string) $row->result),
-                $row->score === null ? null : self::exact($row->score),
-            ),
+            $row->closed_on === null || $row->result === null
+                ? null
+                : new Closing(
+                    Day::of((string) $row->closed_on),
+                    Result::from((string) $row->result),
+                    $row->score === null ? null : self::exact($row->score),
+                ),
             $row->area_id === null ? null : (string) $row->area_id,
             is_string($row->created_on) ? Day::of($row->created_on) : null,
         );
@@ -94,7 +119,11 @@ final class CoreRecords
         return match (MeasureKind::from((string) $row->measure)) {
             MeasureKind::Work => new Measure\Work(self::exact($row->tasks_weight ?? 1)),
             MeasureKind::Number => new Measure\Number(self::exact($row->start_value), self::exact($row->target_value)),
-            MeasureKind::Keep => new Measure\Keep(self::exact($row->limit_value), Sense::from((string) $row->sense), self::exact($row->share)),
+            MeasureKind::Keep => new Measure\Keep(
+                self::exact($row->limit_value),
+                Sense::from((string) $row->sense),
+                self::exact($row->share),
+            ),
             MeasureKind::Count => new Measure\Count(self::exact($row->target_value)),
             MeasureKind::YesNo => new Measure\YesNo(),
             MeasureKind::Judged => new Measure\Judged(),
@@ -127,8 +156,8 @@ final class CoreRecords
     }
 
     /**
-     * @param stdClass      $row      its columns as they are stored
-     * @param list<string>  $stages   their names; none where only figures are made of it
+     * @param stdClass $row its columns as they are stored
+     * @param list<string> $stages their names; none where only figures are made of it
      * @param list<Serving> $servings
      */
     public static function projectOf(stdClass $row, array $stages, array $servings): Project
@@ -190,8 +219,16 @@ final class CoreRecords
      */
     public static function routines(): array
     {
-        return RoutineServing::query()->orderBy('id')->get()->groupBy('routine_id')
-            ->map(static fn($links, $id): Routine => new Routine((string) $id, array_values($links->map(static fn(RoutineServing $link): Serving => self::serving(self::row($link)))->all())))
+        return RoutineServing::query()
+            ->orderBy('id')
+            ->get()
+            ->groupBy('routine_id')
+            ->map(
+                static fn($links, $id): Routine => new Routine(
+                    (string) $id,
+                    array_values($links->map(static fn(RoutineServing $link): Serving => self::serving(self::row($link)))->all()),
+                ),
+            )
             ->all();
     }
 

@@ -11,10 +11,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class EstimateView implements Props
 {
     /**
-     * @param ?int    $chance   per cent, as last said; null when it was never said
-     * @param bool    $isMine   whether the viewer is the one to say it
+     * @param ?int $chance per cent, as last said; null when it was never said
+     * @param bool $isMine whether the viewer is the one to say it
      * @param ?string $disagree where the two lie far apart
-     * @param ?string $owner    how good the owner's estimates were
+     * @param ?string $owner how good the owner's estimates were
      * @param ?string $computed how good the computed ones were
      */
     public function __construct(

@@ -37,7 +37,7 @@ final readonly class Estimates
             $goal->owner_id === $viewer->id,
             match (true) {
                 $apart >= self::APART => "They disagree: {$goal->owner->name} is $apart points surer than the pace.",
-                $apart <= -self::APART => 'They disagree: the pace is '.(-$apart)." points surer than {$goal->owner->name}.",
+                $apart <= -self::APART => 'They disagree: the pace is '.-$apart." points surer than {$goal->owner->name}.",
                 default => null,
             },
             self::words($goal->owner->name.' has been', self::calibration($judged->where('person_id', $goal->owner_id), 'chance')),
@@ -50,22 +50,39 @@ final readonly class Estimates
     {
         return Estimate::query()
             ->where(static fn(Builder $either) => $either->whereNotNull('computed')->orWhere('person_id', $goal->owner_id))
-            ->whereHas('goal', static fn($closed) => $closed->openToAll()->whereNotNull('closed_on')->where('closed_on', '<=', (string) $on))
+            ->whereHas(
+                'goal',
+                static fn($closed) => $closed->openToAll()->whereNotNull('closed_on')->where('closed_on', '<=', (string) $on),
+            )
             ->with('goal:id,result')
-            ->orderBy('id')->get();
+            ->orderBy('id')
+            ->get();
     }
 
     /**
      * @param Collection<int, Estimate> $estimates
-     * @param 'chance'|'computed'       $column
+     * @param 'chance'|'computed' $column
      */
     private static function calibration(Collection $estimates, string $column): ?Calibration
     {
         $said = $estimates->whereNotNull($column);
 
         return Calibration::of(
-            array_values($said->map(static fn(Estimate $estimate): CoreEstimate => new CoreEstimate((string) $estimate->goal_id, Fraction::of((int) $estimate->$column, 100)))->all()),
-            $said->mapWithKeys(static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Dropped])->all(),
+            array_values(
+                $said
+                    ->map(
+                        static fn(Estimate $estimate): CoreEstimate => new CoreEstimate(
+                            (string) $estimate->goal_id,
+                            Fraction::of((int) $estimate->$column, 100),
+                        ),
+                    )
+                    ->all(),
+            ),
+            $said
+                ->mapWithKeys(
+                    static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Dropped],
+                )
+                ->all(),
         );
     }
 

@@ -62,8 +62,18 @@ final readonly class FigurePage
     {
         $core = CoreRecords::project($project->load(['stages', 'servings']));
         $tasks = Task::query()->where('project_id', $project->id);
-        $cores = array_values($tasks->clone()->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...))->all());
-        $rollup = new Rollup(new Plan($this->workspace->calendar(), [], [$core->id => $core]), new TalliesOfTasks([$core->id => $core], [], $cores));
+        $cores = array_values(
+            $tasks
+                ->clone()
+                ->with(['stage', 'steps', 'precedences'])
+                ->get()
+                ->map(CoreRecords::task(...))
+                ->all(),
+        );
+        $rollup = new Rollup(
+            new Plan($this->workspace->calendar(), [], [$core->id => $core]),
+            new TalliesOfTasks([$core->id => $core], [], $cores),
+        );
         $figure = $rollup->projectFigure($core, $on);
         $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $on);
 
@@ -82,9 +92,15 @@ final readonly class FigurePage
                 : 'Each task weighs the same; one in steps counts by its share of them.',
             $core->span === null || ! $core->isActiveOn($on)
                 ? ['While it is active, a project with a start and a due date has a pace.']
-                : ["The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".($figure?->expected?->percent() ?? 0).' %.'],
+                : [
+                    "The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".
+                    ($figure?->expected?->percent() ?? 0).
+                    ' %.',
+                ],
             $figure === null ? null : PaceWords::gap($figure, false),
-            $figure === null ? [] : [...PaceWords::forecast($forecast, $on), 'A week counts by what it did of the tasks that are in it now.'],
+            $figure === null
+                ? []
+                : [...PaceWords::forecast($forecast, $on), 'A week counts by what it did of the tasks that are in it now.'],
         );
     }
 
@@ -100,16 +116,24 @@ final readonly class FigurePage
      */
     private function tasks(Weighing $weighing, Builder $query, Day $on): array
     {
-        $tasks = $query->with(['stage', 'steps', 'precedences'])->orderBy('position')->orderBy('id')->get()->keyBy('id');
+        $tasks = $query
+            ->with(['stage', 'steps', 'precedences'])
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get()
+            ->keyBy('id');
 
-        return array_map(static fn(TaskShare $share): SumLine => new SumLine(
-            $tasks[(int) $share->task->id]->title ?? '',
-            route('tasks.show', $share->task->id, false),
-            null,
-            $share->leftOut === null ? $share->weight->rounded(1) : 0.0,
-            $share->leftOut === null ? $share->progress->percent() : null,
-            $share->points->times(Fraction::of(100))->rounded(1),
-            $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since),
-        ), TaskShare::of($weighing, array_values($tasks->map(CoreRecords::task(...))->all()), $on));
+        return array_map(
+            static fn(TaskShare $share): SumLine => new SumLine(
+                $tasks[(int) $share->task->id]->title ?? '',
+                route('tasks.show', $share->task->id, false),
+                null,
+                $share->leftOut === null ? $share->weight->rounded(1) : 0.0,
+                $share->leftOut === null ? $share->progress->percent() : null,
+                $share->points->times(Fraction::of(100))->rounded(1),
+                $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since),
+            ),
+            TaskShare::of($weighing, array_values($tasks->map(CoreRecords::task(...))->all()), $on),
+        );
     }
 }

@@ -12,16 +12,16 @@ use Loftrin\Core\Calendar\Day;
 final readonly class FigureView implements Props
 {
     /**
-     * @param string        $link        the page of what it is the figure of
-     * @param ?string       $decided     of a closed goal, what was decided beside what was computed
-     * @param ?string       $formula     of a measure that is not a sum
-     * @param list<SumLine> $sum         what it adds up from
-     * @param list<SumLine> $tasks       its tasks, one by one
-     * @param ?float        $tasksFigure what those add up to, in points of 100
-     * @param ?string       $weighing    how those weigh against each other
-     * @param list<string>  $expected    where it should stand, in sentences
-     * @param ?string       $gap         the one against the other
-     * @param list<string>  $forecast    how it will end, in sentences
+     * @param string $link the page of what it is the figure of
+     * @param ?string $decided of a closed goal, what was decided beside what was computed
+     * @param ?string $formula of a measure that is not a sum
+     * @param list<SumLine> $sum what it adds up from
+     * @param list<SumLine> $tasks its tasks, one by one
+     * @param ?float $tasksFigure what those add up to, in points of 100
+     * @param ?string $weighing how those weigh against each other
+     * @param list<string> $expected where it should stand, in sentences
+     * @param ?string $gap the one against the other
+     * @param list<string> $forecast how it will end, in sentences
      */
     public function __construct(
         public string $title,

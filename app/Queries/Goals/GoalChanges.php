@@ -21,8 +21,8 @@ final readonly class GoalChanges
 
     /**
      * @param array<string, mixed> $before columns as they were
-     * @param array<string, mixed> $now    as they became
-     * @param ?Person              $reader to whom it is told: goals that they may not see are not named; none is for several
+     * @param array<string, mixed> $now as they became
+     * @param ?Person $reader to whom it is told: goals that they may not see are not named; none is for several
      *
      * @return list<string> one for each thing that changed and that people ask about
      */
@@ -70,12 +70,16 @@ final readonly class GoalChanges
             $text === '' => 'none',
             $column === 'title' => "“{$text}”",
             $column === 'period' => $this->period($text),
-            $column === 'parent_id' && $reader !== null => Goal::query()->visibleTo($reader)->find($text)->title ?? 'a goal not visible to you',
+            $column === 'parent_id' && $reader !== null => Goal::query()->visibleTo($reader)->find($text)->title ??
+                'a goal not visible to you',
             $column === 'owner_id' => Person::query()->find($text)->name ?? 'somebody',
             $column === 'measure' => self::measure(MeasureKind::from($text)),
             $column === 'share' => CoreRecords::exact($text)->percent().' %',
             $column === 'weight' => Gauge::amount(CoreRecords::exact($text), null),
-            in_array($column, ['start_value', 'target_value', 'limit_value'], true) => Gauge::amount(CoreRecords::exact($text), $goal->unit),
+            in_array($column, ['start_value', 'target_value', 'limit_value'], true) => Gauge::amount(
+                CoreRecords::exact($text),
+                $goal->unit,
+            ),
             default => str_replace('_', ' ', $text),
         };
     }

@@ -23,7 +23,10 @@ final readonly class GoalCourse
 
     public function of(Goal $goal, Person $viewer, Day $on): GoalFigures
     {
-        return $this->remembered->of("course of $goal->id on $on for $viewer->id", fn(): GoalFigures => $this->figures($goal, $viewer, $on));
+        return $this->remembered->of(
+            "course of $goal->id on $on for $viewer->id",
+            fn(): GoalFigures => $this->figures($goal, $viewer, $on),
+        );
     }
 
     private function figures(Goal $goal, Person $viewer, Day $on): GoalFigures
@@ -77,7 +80,11 @@ final readonly class GoalCourse
     /** The goal furthest up that can be seen from it. */
     private function root(Goal $goal, Threads $threads): int
     {
-        $above = Lineage::upFrom($threads->goal($goal->parent_id), static fn(OutlinedGoal $at): ?OutlinedGoal => $threads->goal($at->parent), static fn(OutlinedGoal $at): int => $at->id);
+        $above = Lineage::upFrom(
+            $threads->goal($goal->parent_id),
+            static fn(OutlinedGoal $at): ?OutlinedGoal => $threads->goal($at->parent),
+            static fn(OutlinedGoal $at): int => $at->id,
+        );
 
         return $above === [] ? $goal->id : $above[count($above) - 1]->id;
     }

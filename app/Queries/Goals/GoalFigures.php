@@ -11,12 +11,12 @@ use Loftrin\Core\Goals\Readiness;
 final readonly class GoalFigures
 {
     /**
-     * @param list<GoalRow>    $above   from the top of the thread down
-     * @param list<GoalRow>    $beneath
-     * @param list<SumLine>    $sum     of a goal judged by its work
-     * @param ?string          $decided of a closed goal, what was decided beside what was computed
-     * @param ?string          $formula of any other: how its figure comes about
-     * @param list<ChartPoint> $chart   from the first day on, over the whole period
+     * @param list<GoalRow> $above from the top of the thread down
+     * @param list<GoalRow> $beneath
+     * @param list<SumLine> $sum of a goal judged by its work
+     * @param ?string $decided of a closed goal, what was decided beside what was computed
+     * @param ?string $formula of any other: how its figure comes about
+     * @param list<ChartPoint> $chart from the first day on, over the whole period
      */
     public function __construct(
         public GoalRow $row,

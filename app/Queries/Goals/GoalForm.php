@@ -26,20 +26,24 @@ final readonly class GoalForm
     {
         $calendar = $this->workspace->calendar();
         $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('admissions')->find($parent);
-        $default = $above === null
-            ? $calendar->yearOf($this->workspace->today())->name
-            : $this->periodUnder($calendar->period($above->period))->name;
+        $default =
+            $above === null
+                ? $calendar->yearOf($this->workspace->today())->name
+                : $this->periodUnder($calendar->period($above->period))->name;
 
-        return $this->page($viewer, new GoalValues(
-            null,
-            '',
-            $calendar->tryPeriod($period ?? '')->name ?? $default,
-            parent: $above?->id,
-            owner: $viewer->id,
-            visibility: $above->visibility ?? Visibility::Everyone,
-            circles: $above?->admitted('circle_id') ?? [],
-            people: $above?->admitted('person_id') ?? [],
-        ));
+        return $this->page(
+            $viewer,
+            new GoalValues(
+                null,
+                '',
+                $calendar->tryPeriod($period ?? '')->name ?? $default,
+                parent: $above?->id,
+                owner: $viewer->id,
+                visibility: $above->visibility ?? Visibility::Everyone,
+                circles: $above?->admitted('circle_id') ?? [],
+                people: $above?->admitted('person_id') ?? [],
+            ),
+        );
     }
 
     /** For a goal that carries another one on: as that was, for the next period of its kind that is not over. */
@@ -98,7 +102,11 @@ final readonly class GoalForm
             $options[] = new Option($year->name, $year->name, Horizon::Year->value);
 
             foreach ([Horizon::Quarter, Horizon::Month] as $horizon) {
-                for ($period = $calendar->periodOf($horizon, $year->span->first); $year->holds($period); $period = $calendar->next($period)) {
+                for (
+                    $period = $calendar->periodOf($horizon, $year->span->first);
+                    $year->holds($period);
+                    $period = $calendar->next($period)
+                ) {
                     $options[] = new Option($period->name, PeriodTag::wordsWithYear($period), $horizon->value);
                 }
             }

@@ -11,12 +11,12 @@ use App\Queries\Props;
 final readonly class GoalFormPage implements Props
 {
     /**
-     * @param list<Option>    $periods  grouped by horizon
-     * @param list<Option>    $parents  grouped by period
+     * @param list<Option> $periods grouped by horizon
+     * @param list<Option> $parents grouped by period
      * @param list<PersonTag> $people
-     * @param list<Option>    $areas
-     * @param list<Option>    $circles
-     * @param list<Option>    $outlooks
+     * @param list<Option> $areas
+     * @param list<Option> $circles
+     * @param list<Option> $outlooks
      */
     public function __construct(
         public GoalValues $goal,

@@ -55,7 +55,9 @@ final readonly class GoalPage
             PeriodTag::of($period, $calendar),
             $on,
             $isPast,
-            $period->isOverOn($on) ? 0 : $calendar->workingDays(new Span($period->hasBegunOn($on) ? $on : $period->span->first, $period->span->last)),
+            $period->isOverOn($on)
+                ? 0
+                : $calendar->workingDays(new Span($period->hasBegunOn($on) ? $on : $period->span->first, $period->span->last)),
             ! $isPast && Gate::forUser($viewer)->allows('update', $goal),
             $goal->measure,
             $goal->unit,
@@ -63,7 +65,9 @@ final readonly class GoalPage
             $closedOn === null ? null : $goal->closing_line,
             $closedOn === null ? null : $goal->rest,
             $isPast ? null : $figures->ready,
-            $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal) ? null : $this->closing($goal, $figures->ready),
+            $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal)
+                ? null
+                : $this->closing($goal, $figures->ready),
             $this->predecessor($goal, $viewer),
             array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
             $this->outlook($figures->above[0]->id ?? $goal->id),
@@ -74,11 +78,30 @@ final readonly class GoalPage
             $figures->decided,
             $figures->formula,
             $figures->chart,
-            array_values($goal->checkpoints->map(static fn(Checkpoint $point): ChartPoint => new ChartPoint($point->on, null, CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1)))->all()),
+            array_values(
+                $goal->checkpoints
+                    ->map(
+                        static fn(Checkpoint $point): ChartPoint => new ChartPoint(
+                            $point->on,
+                            null,
+                            CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1),
+                        ),
+                    )
+                    ->all(),
+            ),
             ForecastView::of($figures->forecast, $figures->row->gauge, $on),
             $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
             $this->readings($goal, $on),
-            $isPast ? [] : array_values($goal->tasks()->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+            $isPast
+                ? []
+                : array_values(
+                    $goal
+                        ->tasks()
+                        ->with(TaskRow::NEEDS)
+                        ->get()
+                        ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+                        ->all(),
+                ),
             $this->logbook->of($goal, $viewer, $on),
             $followers->contains($viewer->id),
             $followers->reject($goal->owner_id)->count(),
@@ -88,13 +111,21 @@ final readonly class GoalPage
     /** @return list<ReadingRow> those known on the day, newest first */
     private function readings(Goal $goal, Day $on): array
     {
-        return array_values($goal->readings->reverse()->reject(static fn(Reading $reading): bool => $reading->on->isAfter($on))->map(static fn(Reading $reading): ReadingRow => new ReadingRow(
-            $reading->id,
-            $reading->on,
-            Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
-            (string) CoreRecords::exact($reading->value)->rounded(),
-            $reading->author->name,
-        ))->all());
+        return array_values(
+            $goal->readings
+                ->reverse()
+                ->reject(static fn(Reading $reading): bool => $reading->on->isAfter($on))
+                ->map(
+                    static fn(Reading $reading): ReadingRow => new ReadingRow(
+                        $reading->id,
+                        $reading->on,
+                        Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
+                        (string) CoreRecords::exact($reading->value)->rounded(),
+                        $reading->author->name,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     private function closing(Goal $goal, ?Readiness $ready): ClosingOffer
@@ -103,7 +134,15 @@ final readonly class GoalPage
             $goal,
             $ready,
             $this->workspace,
-            array_values(Project::query()->whereIn('state', ProjectState::OPEN)->whereIn('id', Serving::query()->where('goal_id', $goal->id)->select('project_id'))->orderBy('id')->get(['id', 'title'])->map(static fn(Project $project): string => $project->title)->all()),
+            array_values(
+                Project::query()
+                    ->whereIn('state', ProjectState::OPEN)
+                    ->whereIn('id', Serving::query()->where('goal_id', $goal->id)->select('project_id'))
+                    ->orderBy('id')
+                    ->get(['id', 'title'])
+                    ->map(static fn(Project $project): string => $project->title)
+                    ->all(),
+            ),
             $goal->tasks()->open()->count(),
             $goal->children()->whereNull('closed_on')->count(),
         );
@@ -119,7 +158,9 @@ final readonly class GoalPage
     /** On which the goal at the top of the thread hangs. */
     private function outlook(int $top): ?OutlookTag
     {
-        $outlook = Outlook::query()->whereIn('id', Goal::query()->whereKey($top)->select('outlook_id'))->first();
+        $outlook = Outlook::query()
+            ->whereIn('id', Goal::query()->whereKey($top)->select('outlook_id'))
+            ->first();
 
         return $outlook === null ? null : OutlookTag::of($outlook);
     }
@@ -127,10 +168,19 @@ final readonly class GoalPage
     /** The first task of its own or of a project that serves it which somebody could start on now. */
     private function nextStep(Goal $goal, Threads $threads, Person $viewer): ?TaskRow
     {
-        $task = Task::query()->visibleTo($viewer)->doableNow()
-            ->where(static fn($either) => $either->where('goal_id', $goal->id)->orWhereIn('project_id', Serving::query()->where('goal_id', $goal->id)->select('project_id')))
+        $task = Task::query()
+            ->visibleTo($viewer)
+            ->doableNow()
+            ->where(
+                static fn($either) => $either
+                    ->where('goal_id', $goal->id)
+                    ->orWhereIn('project_id', Serving::query()->where('goal_id', $goal->id)->select('project_id')),
+            )
             ->with(TaskRow::NEEDS)
-            ->orderByRaw('rank is null, rank')->orderByRaw('planned_to is null, planned_to')->orderBy('position')->orderBy('id')
+            ->orderByRaw('rank is null, rank')
+            ->orderByRaw('planned_to is null, planned_to')
+            ->orderBy('position')
+            ->orderBy('id')
             ->first();
 
         return $task === null ? null : TaskRow::of($task, $threads, $this->workspace);

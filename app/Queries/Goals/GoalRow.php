@@ -18,10 +18,10 @@ use Loftrin\Core\Goals\Forecast;
 final readonly class GoalRow implements Props
 {
     /**
-     * @param bool      $isFirst  whether it is first in line in its period
+     * @param bool $isFirst whether it is first in line in its period
      * @param list<int> $quarters of a year goal: in which it is worked on
-     * @param ?int      $parent   the goal it hangs on, if the viewer may see that
-     * @param ?string   $for      its title
+     * @param ?int $parent the goal it hangs on, if the viewer may see that
+     * @param ?string $for its title
      */
     public function __construct(
         public int $id,

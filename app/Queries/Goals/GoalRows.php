@@ -20,20 +20,29 @@ final readonly class GoalRows
     /** @return array<int, GoalRow> every goal of a year by id, in their order */
     public function ofYear(Period $year, Person $viewer, Day $on): array
     {
-        return $this->remembered->of("goals of $year->name on $on for $viewer->id", fn(): array => self::rows($this->plans->ofYear($year, $viewer), $this->plans->threads($viewer, $year), $on));
+        return $this->remembered->of(
+            "goals of $year->name on $on for $viewer->id",
+            fn(): array => self::rows($this->plans->ofYear($year, $viewer), $this->plans->threads($viewer, $year), $on),
+        );
     }
 
     /**
      * Only some of a year's goals, without what the figures of the others rest on.
      *
-     * @param list<int> $goals  ids
-     * @param Period    $within a period of the year that they belong to
+     * @param list<int> $goals ids
+     * @param Period $within a period of the year that they belong to
      *
      * @return array<int, GoalRow> by id, in the order of the year
      */
     public function only(array $goals, Period $within, Person $viewer, Day $on): array
     {
-        $rows = $goals === [] ? [] : $this->remembered->of('goals '.implode(',', $goals)." on $on for $viewer->id", fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $within), $on));
+        $rows =
+            $goals === []
+                ? []
+                : $this->remembered->of(
+                    'goals '.implode(',', $goals)." on $on for $viewer->id",
+                    fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $within), $on),
+                );
 
         return array_intersect_key($rows, array_flip($goals));
     }

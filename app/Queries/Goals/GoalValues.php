@@ -18,11 +18,11 @@ final readonly class GoalValues implements Props
 {
     /**
      * @param list<CheckpointValues> $checkpoints
-     * @param ?int                   $circle      whose goal it is, if a circle's
-     * @param list<int>              $circles     that may see it, if they are chosen
-     * @param list<int>              $people      likewise
-     * @param list<int>              $quarters    in which a year goal is worked on
-     * @param ?int                   $predecessor the goal that a new one carries on
+     * @param ?int $circle whose goal it is, if a circle's
+     * @param list<int> $circles that may see it, if they are chosen
+     * @param list<int> $people likewise
+     * @param list<int> $quarters in which a year goal is worked on
+     * @param ?int $predecessor the goal that a new one carries on
      */
     public function __construct(
         public ?int $id,
@@ -89,7 +89,9 @@ final readonly class GoalValues implements Props
 
     public static function of(Goal $goal): self
     {
-        $percent = static fn(float|int|string $fraction): string => (string) CoreRecords::exact($fraction)->times(Fraction::of(100))->rounded(2);
+        $percent = static fn(float|int|string $fraction): string => (string) CoreRecords::exact($fraction)
+            ->times(Fraction::of(100))
+            ->rounded(2);
 
         return new self(
             $goal->id,
@@ -112,7 +114,11 @@ final readonly class GoalValues implements Props
             $goal->sense,
             $percent($goal->share),
             $goal->unit ?? '',
-            array_values($goal->checkpoints->map(static fn(Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))->all()),
+            array_values(
+                $goal->checkpoints
+                    ->map(static fn(Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))
+                    ->all(),
+            ),
             $goal->circle_id,
             $goal->admitted('circle_id'),
             $goal->admitted('person_id'),

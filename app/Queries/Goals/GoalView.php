@@ -17,24 +17,24 @@ use Loftrin\Core\Goals\Readiness;
 final readonly class GoalView implements Props
 {
     /**
-     * @param Day              $on          the day as of which all is shown
-     * @param int              $daysLeft    working days that are left, today included
-     * @param ?ClosingOffer    $closing     of an open goal that the viewer may close
-     * @param ?GoalTag         $predecessor the goal that it carries on
-     * @param list<GoalTag>    $successors  the goals that carry it on
-     * @param ?OutlookTag      $outlook     on which the top of its thread hangs
-     * @param list<GoalRow>    $above       from the top of the thread down
-     * @param list<GoalRow>    $beneath
-     * @param ?TaskRow         $nextStep    what can be done for it now
-     * @param list<SumLine>    $sum         of a goal judged by its work
-     * @param ?string          $decided     of a closed goal, what was decided beside what was computed
-     * @param ?string          $formula     of any other: how its figure comes about
-     * @param list<ChartPoint> $chart       from the first day on, over the whole period
+     * @param Day $on the day as of which all is shown
+     * @param int $daysLeft working days that are left, today included
+     * @param ?ClosingOffer $closing of an open goal that the viewer may close
+     * @param ?GoalTag $predecessor the goal that it carries on
+     * @param list<GoalTag> $successors the goals that carry it on
+     * @param ?OutlookTag $outlook on which the top of its thread hangs
+     * @param list<GoalRow> $above from the top of the thread down
+     * @param list<GoalRow> $beneath
+     * @param ?TaskRow $nextStep what can be done for it now
+     * @param list<SumLine> $sum of a goal judged by its work
+     * @param ?string $decided of a closed goal, what was decided beside what was computed
+     * @param ?string $formula of any other: how its figure comes about
+     * @param list<ChartPoint> $chart from the first day on, over the whole period
      * @param list<ChartPoint> $checkpoints
-     * @param list<ReadingRow> $readings    newest first
-     * @param list<TaskRow>    $tasks       its own, not those of its projects
-     * @param list<LogEntry>   $logbook     newest first
-     * @param int              $followers   besides its owner
+     * @param list<ReadingRow> $readings newest first
+     * @param list<TaskRow> $tasks its own, not those of its projects
+     * @param list<LogEntry> $logbook newest first
+     * @param int $followers besides its owner
      */
     public function __construct(
         public GoalRow $goal,

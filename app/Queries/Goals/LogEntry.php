@@ -11,11 +11,11 @@ use Loftrin\Core\Calendar\Day;
 final readonly class LogEntry implements Props
 {
     /**
-     * @param string  $key    unlike that of any other line of the goal
-     * @param int     $order  of two lines of one day the later one is greater
-     * @param string  $words  after the name: "70 % sure", "Target 31 → 28"
-     * @param ?string $text   in the writer's own words
-     * @param ?string $undo   where it is undone, of a change of the viewer's own
+     * @param string $key unlike that of any other line of the goal
+     * @param int $order of two lines of one day the later one is greater
+     * @param string $words after the name: "70 % sure", "Target 31 → 28"
+     * @param ?string $text in the writer's own words
+     * @param ?string $undo where it is undone, of a change of the viewer's own
      * @param ?string $remove where the viewer can take it out
      */
     public function __construct(

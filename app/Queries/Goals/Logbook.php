@@ -29,44 +29,64 @@ final readonly class Logbook
     public function of(Goal $goal, Person $viewer, Day $on): array
     {
         $entries = [
-            ...$goal->readings->map(static fn(Reading $reading): LogEntry => new LogEntry(
-                "reading $reading->id",
-                LogKind::Reading,
-                $reading->on,
-                $reading->id,
-                $reading->author->name,
-                'entered '.Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
-            )),
-            ...$goal->comments()->with('person')->get()->map(static fn(Comment $comment): LogEntry => new LogEntry(
-                "comment $comment->id",
-                LogKind::Comment,
-                $comment->on,
-                $comment->id,
-                $comment->person->name,
-                '',
-                $comment->words,
-                $comment->person_id === $viewer->id ? route('comments.destroy', $comment, false) : null,
-            )),
-            ...$goal->estimates()->with('person')->get()->map(static fn(Estimate $estimate): LogEntry => new LogEntry(
-                "estimate $estimate->id",
-                LogKind::Estimate,
-                $estimate->on,
-                $estimate->id,
-                $estimate->person->name,
-                "$estimate->chance % sure",
-                $estimate->line,
-                $estimate->person_id === $viewer->id ? route('estimates.destroy', $estimate, false) : null,
-            )),
-            ...$goal->judgements()->with('person')->get()->map(static fn(Judgement $judgement): LogEntry => new LogEntry(
-                "judgement $judgement->id",
-                LogKind::Judgement,
-                $judgement->on,
-                $judgement->id,
-                $judgement->person->name,
-                $judgement->direction->value,
-                $judgement->line,
-                $judgement->person_id === $viewer->id ? route('judgements.destroy', $judgement, false) : null,
-            )),
+            ...$goal->readings->map(
+                static fn(Reading $reading): LogEntry => new LogEntry(
+                    "reading $reading->id",
+                    LogKind::Reading,
+                    $reading->on,
+                    $reading->id,
+                    $reading->author->name,
+                    'entered '.Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
+                ),
+            ),
+            ...$goal
+                ->comments()
+                ->with('person')
+                ->get()
+                ->map(
+                    static fn(Comment $comment): LogEntry => new LogEntry(
+                        "comment $comment->id",
+                        LogKind::Comment,
+                        $comment->on,
+                        $comment->id,
+                        $comment->person->name,
+                        '',
+                        $comment->words,
+                        $comment->person_id === $viewer->id ? route('comments.destroy', $comment, false) : null,
+                    ),
+                ),
+            ...$goal
+                ->estimates()
+                ->with('person')
+                ->get()
+                ->map(
+                    static fn(Estimate $estimate): LogEntry => new LogEntry(
+                        "estimate $estimate->id",
+                        LogKind::Estimate,
+                        $estimate->on,
+                        $estimate->id,
+                        $estimate->person->name,
+                        "$estimate->chance % sure",
+                        $estimate->line,
+                        $estimate->person_id === $viewer->id ? route('estimates.destroy', $estimate, false) : null,
+                    ),
+                ),
+            ...$goal
+                ->judgements()
+                ->with('person')
+                ->get()
+                ->map(
+                    static fn(Judgement $judgement): LogEntry => new LogEntry(
+                        "judgement $judgement->id",
+                        LogKind::Judgement,
+                        $judgement->on,
+                        $judgement->id,
+                        $judgement->person->name,
+                        $judgement->direction->value,
+                        $judgement->line,
+                        $judgement->person_id === $viewer->id ? route('judgements.destroy', $judgement, false) : null,
+                    ),
+                ),
             ...$this->changed($goal, $viewer),
         ];
         $known = array_filter($entries, static fn(LogEntry $entry): bool => ! $entry->on->isAfter($on));
@@ -81,8 +101,12 @@ final readonly class Logbook
         $entries = [];
         $isClosingLogged = false;
         $activities = Activity::query()
-            ->where('subject_type', $goal->getMorphClass())->where('subject_id', $goal->id)->where('event', 'updated')
-            ->with('causer')->orderBy('id')->get();
+            ->where('subject_type', $goal->getMorphClass())
+            ->where('subject_id', $goal->id)
+            ->where('event', 'updated')
+            ->with('causer')
+            ->orderBy('id')
+            ->get();
         $own = MadeChange::undoable($viewer, $activities->pluck('batch_uuid')->all());
 
         foreach ($activities as $activity) {
@@ -109,13 +133,23 @@ final readonly class Logbook
                     $who,
                     $said,
                     $isClosing && is_string($now['closing_line'] ?? null) ? $now['closing_line'] : null,
-                    undo: $place === 0 && in_array($activity->batch_uuid, $own, true) ? route('undo', (string) $activity->batch_uuid, false) : null,
+                    undo: $place === 0 && in_array($activity->batch_uuid, $own, true)
+                        ? route('undo', (string) $activity->batch_uuid, false)
+                        : null,
                 );
             }
         }
 
         if ($goal->closed_on !== null && $goal->result !== null && ! $isClosingLogged) {
-            $entries[] = new LogEntry('closing', LogKind::Closing, $goal->closed_on, 0, null, 'Closed: '.GoalChanges::result($goal->result), $goal->closing_line);
+            $entries[] = new LogEntry(
+                'closing',
+                LogKind::Closing,
+                $goal->closed_on,
+                0,
+                null,
+                'Closed: '.GoalChanges::result($goal->result),
+                $goal->closing_line,
+            );
         }
 
         return $entries;

@@ -10,7 +10,7 @@ use App\Queries\Props;
 final readonly class News implements Props
 {
     /**
-     * @param list<NewsRow> $unread  newest first
+     * @param list<NewsRow> $unread newest first
      * @param list<NewsRow> $earlier the last ones that were read, newest first
      */
     public function __construct(public array $unread, public array $earlier)

@@ -29,16 +29,27 @@ final readonly class NewsPage
     /** @return list<NewsRow> */
     private function rows(Person $viewer, bool $isRead, int $most): array
     {
-        $tellings = Telling::query()->toldTo($viewer)->whereNull('read_at', not: $isRead)
-            ->with(['goal', 'task', 'project', 'by'])->orderByDesc('id')->limit($most)->get();
+        $tellings = Telling::query()
+            ->toldTo($viewer)
+            ->whereNull('read_at', not: $isRead)
+            ->with(['goal', 'task', 'project', 'by'])
+            ->orderByDesc('id')
+            ->limit($most)
+            ->get();
 
-        return array_values($tellings->map(fn(Telling $telling): NewsRow => new NewsRow(
-            $telling->id,
-            PersonTag::of($telling->by),
-            $telling->words,
-            Address::of($telling->about()),
-            $telling->about()->title,
-            $this->workspace->wallDay($telling->created_at),
-        ))->all());
+        return array_values(
+            $tellings
+                ->map(
+                    fn(Telling $telling): NewsRow => new NewsRow(
+                        $telling->id,
+                        PersonTag::of($telling->by),
+                        $telling->words,
+                        Address::of($telling->about()),
+                        $telling->about()->title,
+                        $this->workspace->wallDay($telling->created_at),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -11,7 +11,13 @@ use Loftrin\Core\Calendar\Day;
 final readonly class NewsRow implements Props
 {
     /** @param string $words after the name of who did it */
-    public function __construct(public int $id, public PersonTag $by, public string $words, public string $link, public string $title, public Day $on)
-    {
+    public function __construct(
+        public int $id,
+        public PersonTag $by,
+        public string $words,
+        public string $link,
+        public string $title,
+        public Day $on,
+    ) {
     }
 }

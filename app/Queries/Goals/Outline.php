@@ -16,9 +16,9 @@ use stdClass;
 final readonly class Outline
 {
     /**
-     * @param array<int, OutlinedGoal> $goals   by id, in their order: those that the viewer may see
-     * @param array<int, ?int>         $parents of all goals, by id: the one under which each counts
-     * @param array<int, int>          $serves  by project: the goal that it serves most
+     * @param array<int, OutlinedGoal> $goals by id, in their order: those that the viewer may see
+     * @param array<int, ?int> $parents of all goals, by id: the one under which each counts
+     * @param array<int, int> $serves by project: the goal that it serves most
      */
     private function __construct(public array $goals, private array $parents, private array $serves)
     {
@@ -28,11 +28,35 @@ final readonly class Outline
     public static function ofYear(Period $year, ?Person $viewer): self
     {
         $within = [(string) $year->span->first, (string) $year->span->last];
-        $rows = Goal::query()->toBase()->whereBetween('anchor_on', $within)->orderBy('anchor_on')->orderBy('id')
-            ->get(['id', 'title', 'mark', 'horizon', 'period', 'parent_id', 'owner_id', 'circle_id', 'area_id', 'is_main', 'visibility', 'counts_unnamed', 'closed_on'])->keyBy('id')->all();
+        $rows = Goal::query()
+            ->toBase()
+            ->whereBetween('anchor_on', $within)
+            ->orderBy('anchor_on')
+            ->orderBy('id')
+            ->get([
+                'id',
+                'title',
+                'mark',
+                'horizon',
+                'period',
+                'parent_id',
+                'owner_id',
+                'circle_id',
+                'area_id',
+                'is_main',
+                'visibility',
+                'counts_unnamed',
+                'closed_on',
+            ])
+            ->keyBy('id')
+            ->all();
         $seen = new SeenGoals($rows);
-        $links = DB::table('servings')->join('goals', 'goals.id', '=', 'servings.goal_id')->whereBetween('anchor_on', $within)
-            ->orderByDesc('servings.weight')->orderBy('servings.id')->get(['project_id', 'goal_id']);
+        $links = DB::table('servings')
+            ->join('goals', 'goals.id', '=', 'servings.goal_id')
+            ->whereBetween('anchor_on', $within)
+            ->orderByDesc('servings.weight')
+            ->orderBy('servings.id')
+            ->get(['project_id', 'goal_id']);
         $serves = [];
 
         foreach ($links as $link) {

@@ -64,14 +64,20 @@ final readonly class PaceWords
 
         [$near, $far] = $isWeek ? ['20', '50'] : ['10', '25'];
 
-        return sprintf('%s − %s = %s points', self::points($figure->progress), self::points($figure->expected), self::signed(self::shownGap($figure->progress, $figure->expected))).match ($figure->band) {
-            Band::Ahead => ": ahead, which is $near points or more above the pace.",
-            Band::OnPace => ': on pace.',
-            Band::Behind => ": behind, which is up to $far points below the pace.",
-            Band::FarBehind => ": far behind, which is more than $far points below the pace, or out of the limit by more than 10.",
-            Band::Reached => ': reached, all the same.',
-            default => '.',
-        };
+        return sprintf(
+            '%s − %s = %s points',
+            self::points($figure->progress),
+            self::points($figure->expected),
+            self::signed(self::shownGap($figure->progress, $figure->expected)),
+        ).
+            match ($figure->band) {
+                Band::Ahead => ": ahead, which is $near points or more above the pace.",
+                Band::OnPace => ': on pace.',
+                Band::Behind => ": behind, which is up to $far points below the pace.",
+                Band::FarBehind => ": far behind, which is more than $far points below the pace, or out of the limit by more than 10.",
+                Band::Reached => ': reached, all the same.',
+                default => '.',
+            };
     }
 
     /** @return list<string> */
@@ -85,7 +91,10 @@ final readonly class PaceWords
             return ['It is reached.'];
         }
 
-        $added = implode(', ', array_map(static fn(int $thousandths): string => self::signed(Fraction::of($thousandths, 1000)), $forecast->increments));
+        $added = implode(
+            ', ',
+            array_map(static fn(int $thousandths): string => self::signed(Fraction::of($thousandths, 1000)), $forecast->increments),
+        );
         $weeks = ForecastWords::weeks(...);
         $chance = ForecastWords::chance($forecast);
 
@@ -96,7 +105,11 @@ final readonly class PaceWords
             match (true) {
                 $forecast->likelyOn === null => 'At this pace it is not reached within two years.',
                 $forecast->safeOn === null => 'Likely by '.ForecastWords::date($forecast->likelyOn, $on).'.',
-                default => 'Likely by '.ForecastWords::date($forecast->likelyOn, $on).', almost certain by '.ForecastWords::date($forecast->safeOn, $on).'.',
+                default => 'Likely by '.
+                    ForecastWords::date($forecast->likelyOn, $on).
+                    ', almost certain by '.
+                    ForecastWords::date($forecast->safeOn, $on).
+                    '.',
             },
         ];
     }

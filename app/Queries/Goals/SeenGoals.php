@@ -24,8 +24,16 @@ final readonly class SeenGoals
     public function __construct(private array $rows)
     {
         $closed = array_keys(array_filter($rows, static fn(stdClass $row): bool => $row->visibility !== Visibility::Everyone->value));
-        $this->audiences = $closed === [] ? [] : Goal::query()->whereKey($closed)->with('admissions.circle.memberships')->get()->keyBy('id')
-            ->map(static fn(Goal $goal): Audience => $goal->audience())->all();
+        $this->audiences =
+            $closed === []
+                ? []
+                : Goal::query()
+                    ->whereKey($closed)
+                    ->with('admissions.circle.memberships')
+                    ->get()
+                    ->keyBy('id')
+                    ->map(static fn(Goal $goal): Audience => $goal->audience())
+                    ->all();
     }
 
     /**
@@ -45,11 +53,16 @@ final readonly class SeenGoals
     /** @return array<int, ?int> under which goal each counts, by id; null for one that stands at the top */
     public function parents(): array
     {
-        return Lineage::withoutLoops(array_map(function (stdClass $row): ?int {
-            $parent = $this->rows[(int) $row->parent_id] ?? null;
+        return Lineage::withoutLoops(
+            array_map(function (stdClass $row): ?int {
+                $parent = $this->rows[(int) $row->parent_id] ?? null;
 
-            return $parent !== null && $this->audience((int) $row->id)->countsIn($this->audience((int) $parent->id), (bool) $row->counts_unnamed) ? (int) $parent->id : null;
-        }, $this->rows));
+                return $parent !== null &&
+                    $this->audience((int) $row->id)->countsIn($this->audience((int) $parent->id), (bool) $row->counts_unnamed)
+                    ? (int) $parent->id
+                    : null;
+            }, $this->rows),
+        );
     }
 
     private function audience(int $goal): Audience

@@ -14,16 +14,16 @@ use Loftrin\Core\Calendar\Day;
 final readonly class Sheet implements Props
 {
     /**
-     * @param PeriodTag        $period  what is drawn
-     * @param list<PeriodTag>  $above   the longer periods that hold it, the year first
-     * @param Day              $on      the day as of which all is shown
-     * @param bool             $isPast  whether that is another day than today
-     * @param bool             $holdsOn whether that day lies in what is drawn
+     * @param PeriodTag $period what is drawn
+     * @param list<PeriodTag> $above the longer periods that hold it, the year first
+     * @param Day $on the day as of which all is shown
+     * @param bool $isPast whether that is another day than today
+     * @param bool $holdsOn whether that day lies in what is drawn
      * @param list<SheetFloor> $floors
-     * @param list<PersonTag>  $people
-     * @param list<Option>     $circles
-     * @param list<Option>     $areas
-     * @param list<Option>     $threads
+     * @param list<PersonTag> $people
+     * @param list<Option> $circles
+     * @param list<Option> $areas
+     * @param list<Option> $threads
      */
     public function __construct(
         public PeriodTag $period,

@@ -35,7 +35,8 @@ final readonly class SheetFilter implements Props
             $this->circle !== null && $goal->circle !== $this->circle,
             $this->area !== null && $goal->area !== $this->area,
             $this->thread !== null && $threads->topOf($goal->id) !== (string) $this->thread,
-            $this->band !== null && $row->gauge->band !== $this->band => false,
+            $this->band !== null && $row->gauge->band !== $this->band
+                => false,
             default => true,
         };
     }

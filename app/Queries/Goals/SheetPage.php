@@ -18,8 +18,12 @@ use Loftrin\Core\Calendar\Period;
 
 final readonly class SheetPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private GoalRows $rows, private Choices $choices)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private GoalRows $rows,
+        private Choices $choices,
+    ) {
     }
 
     /** @param ?Period $period to draw; the year of the day where none is given */
@@ -30,11 +34,13 @@ final readonly class SheetPage
         $threads = $this->plans->threads($viewer, $drawn);
         $year = $calendar->yearOf($drawn->anchor());
         $all = $this->rows->ofYear($year, $viewer, $on);
-        $rows = array_values(array_filter($all, static function (GoalRow $row) use ($filter, $threads): bool {
-            $goal = $threads->goal($row->id);
+        $rows = array_values(
+            array_filter($all, static function (GoalRow $row) use ($filter, $threads): bool {
+                $goal = $threads->goal($row->id);
 
-            return $goal !== null && $filter->holds($goal, $row, $threads);
-        }));
+                return $goal !== null && $filter->holds($goal, $row, $threads);
+            }),
+        );
         usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
 
         return new Sheet(
@@ -49,7 +55,11 @@ final readonly class SheetPage
             PersonTag::all(),
             $this->choices->circles(),
             $this->choices->areas(),
-            array_map(static fn(Cord $cord, int|string $top): Option => new Option((string) $top, "$cord->mark, $cord->title"), $threads->all(), array_keys($threads->all())),
+            array_map(
+                static fn(Cord $cord, int|string $top): Option => new Option((string) $top, "$cord->mark, $cord->title"),
+                $threads->all(),
+                array_keys($threads->all()),
+            ),
         );
     }
 
@@ -76,11 +86,14 @@ final readonly class SheetPage
         $floors = [];
 
         foreach ([Horizon::Year, Horizon::Quarter, Horizon::Month, Horizon::Week] as $horizon) {
-            $columns = array_map(fn(Period $period): SheetColumn => new SheetColumn(
-                PeriodTag::of($period, $this->workspace->calendar()),
-                $period->span->holds($on),
-                array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->period === $period->name)),
-            ), $this->periods($drawn, $horizon));
+            $columns = array_map(
+                fn(Period $period): SheetColumn => new SheetColumn(
+                    PeriodTag::of($period, $this->workspace->calendar()),
+                    $period->span->holds($on),
+                    array_values(array_filter($rows, static fn(GoalRow $row): bool => $row->period === $period->name)),
+                ),
+                $this->periods($drawn, $horizon),
+            );
             $isUsed = array_filter($columns, static fn(SheetColumn $column): bool => $column->goals !== []) !== [];
 
             if ($columns !== [] && ($horizon !== Horizon::Month || $isUsed)) {

@@ -42,13 +42,11 @@ final class StoredPlan
     /** @param list<int> $seen ids of the goals that the viewer may see, in their order */
     private function __construct(public readonly ?Person $viewer, public readonly Plan $plan, private readonly array $seen)
     {
+        $counts = array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count);
         $this->tallies = new StoredTallies(
             array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects),
             array_map(strval(...), array_keys($plan->goals)),
-            array_values(array_map(
-                static fn(Goal $goal): string => $goal->id,
-                array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count),
-            )),
+            array_column($counts, 'id'),
         );
         $this->rollup = new Rollup($plan, $this->tallies);
         $this->forecaster = new Forecaster($plan->calendar, $this->rollup);
@@ -57,7 +55,11 @@ final class StoredPlan
     /** @param ?Person $viewer null for what everyone may see */
     public static function ofYear(Workspace $workspace, ?Person $viewer, Period $year): self
     {
-        return self::load($workspace, $viewer, static fn(Builder $goals) => $goals->whereBetween('anchor_on', [(string) $year->span->first, (string) $year->span->last]));
+        return self::load(
+            $workspace,
+            $viewer,
+            static fn(Builder $goals) => $goals->whereBetween('anchor_on', [(string) $year->span->first, (string) $year->span->last]),
+        );
     }
 
     /**
@@ -67,36 +69,52 @@ final class StoredPlan
      */
     public static function beneath(Workspace $workspace, ?Person $viewer, array $goals): self
     {
-        return self::load($workspace, $viewer, static fn(Builder $query) => $query->whereRaw(Beneath::holds('goals.id', count($goals)), $goals));
+        $holds = Beneath::holds('goals.id', count($goals));
+
+        return self::load($workspace, $viewer, static fn(Builder $query) => $query->whereRaw($holds, $goals));
     }
 
     /** @param callable(Builder<GoalRecord>): Builder<GoalRecord> $which */
     private static function load(Workspace $workspace, ?Person $viewer, callable $which): self
     {
         $records = new CoreRecords($workspace->calendar());
-        $rows = $which(GoalRecord::query())->toBase()->orderBy('anchor_on')->orderBy('id')->get([...CoreRecords::GOAL, ...SeenGoals::COLUMNS])->keyBy('id')->all();
+        $rows = $which(GoalRecord::query())
+            ->toBase()
+            ->orderBy('anchor_on')
+            ->orderBy('id')
+            ->get([...CoreRecords::GOAL, ...SeenGoals::COLUMNS])
+            ->keyBy('id')
+            ->all();
         $of = array_keys($rows);
         $checkpoints = self::byKey('checkpoints', 'goal_id', $of, 'on', CoreRecords::checkpoint(...));
         $readings = self::byKey('readings', 'goal_id', $of, 'on', CoreRecords::reading(...));
-        $served = DB::table('projects')->orderBy('id')
+        $served = DB::table('projects')
+            ->orderBy('id')
             ->whereIn('id', DB::table('servings')->whereIntegerInRaw('goal_id', $of)->select('project_id'))
-            ->get(CoreRecords::PROJECT)->keyBy('id')->all();
+            ->get(CoreRecords::PROJECT)
+            ->keyBy('id')
+            ->all();
         $servings = self::byKey('servings', 'project_id', array_keys($served), 'id', CoreRecords::serving(...));
         $seen = new SeenGoals($rows);
         $parents = $seen->parents();
+        $goal = static fn(stdClass $row): Goal => $records->goalOf($row, $parents[(int) $row->id], $checkpoints[(int) $row->id] ?? []);
 
-        return new self($viewer, new Plan(
-            $workspace->calendar(),
-            array_map(static fn(stdClass $row): Goal => $records->goalOf($row, $parents[(int) $row->id], $checkpoints[(int) $row->id] ?? []), $rows),
-            array_map(static fn(stdClass $row): Project => CoreRecords::projectOf($row, [], $servings[(int) $row->id] ?? []), $served),
-            $readings,
-        ), array_keys($seen->by($viewer)));
+        return new self(
+            $viewer,
+            new Plan(
+                $workspace->calendar(),
+                array_map($goal, $rows),
+                array_map(static fn(stdClass $row): Project => CoreRecords::projectOf($row, [], $servings[(int) $row->id] ?? []), $served),
+                $readings,
+            ),
+            array_keys($seen->by($viewer)),
+        );
     }
 
     /**
      * @template T
      *
-     * @param list<int>             $keys
+     * @param list<int> $keys
      * @param callable(stdClass): T $read
      *
      * @return array<int, list<T>>
@@ -115,7 +133,13 @@ final class StoredPlan
     /** @return Collection<int, GoalRecord> the goals that the viewer may see, by id, in the order of their periods */
     public function goals(): Collection
     {
-        return $this->goals ??= GoalRecord::query()->whereIntegerInRaw('id', $this->seen)->with('owner')->orderBy('anchor_on')->orderBy('id')->get()->keyBy('id');
+        return $this->goals ??= GoalRecord::query()
+            ->whereIntegerInRaw('id', $this->seen)
+            ->with('owner')
+            ->orderBy('anchor_on')
+            ->orderBy('id')
+            ->get()
+            ->keyBy('id');
     }
 
     /** Whether the viewer may see the goal. */
@@ -133,14 +157,13 @@ final class StoredPlan
     /**
      * Fetches at once what figures as of those days rest on, and what forecasts as of one day look back on.
      *
-     * @param list<Day>   $days
-     * @param ?GoalRecord $of   whose figures alone are asked for; null for those of all goals
+     * @param list<Day> $days
+     * @param ?GoalRecord $of whose figures alone are asked for; null for those of all goals
      */
     public function prepare(array $days, ?Day $forecastsOn = null, ?GoalRecord $of = null): void
     {
-        [$projects, $goals] = $of === null
-            ? [self::ids($this->plan->projects), self::ids($this->plan->goals)]
-            : $this->restsOn($this->core($of));
+        [$projects, $goals] =
+            $of === null ? [self::ids($this->plan->projects), self::ids($this->plan->goals)] : $this->restsOn($this->core($of));
         $lookedAt = $forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn);
         $wanted = array_map(static fn(ScopeDay $day): array => [$day, $projects, $goals], [
             ...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days),
@@ -175,7 +198,7 @@ final class StoredPlan
         return array_map(intval(...), array_keys($byId));
     }
 
-    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them; each once, whatever stands above what */
+    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them, each once */
     private function restsOn(Goal $goal): array
     {
         $goals = [$goal->id => $goal];

@@ -49,7 +49,10 @@ final class StoredPlans
         $calendar = $this->workspace->calendar();
         $year = $calendar->yearOf($within === null ? $this->workspace->today() : $within->anchor());
 
-        return $this->threads["$year $viewer?->id"] ??= new Threads($this->remembered->of("outline of $year->name for $viewer?->id", static fn(): Outline => Outline::ofYear($year, $viewer)), $viewer);
+        return $this->threads["$year $viewer?->id"] ??= new Threads(
+            $this->remembered->of("outline of $year->name for $viewer?->id", static fn(): Outline => Outline::ofYear($year, $viewer)),
+            $viewer,
+        );
     }
 
     /** The plan of the year that holds the period. */

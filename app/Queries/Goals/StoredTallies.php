@@ -29,14 +29,11 @@ final class StoredTallies implements Tallies
 
     /**
      * @param array<array-key, Weighing> $weighings by project
-     * @param list<string>               $goals     whose direct tasks are asked for
-     * @param list<string>               $counting  goals that count what is done
+     * @param list<string> $goals whose direct tasks are asked for
+     * @param list<string> $counting goals that count what is done
      */
-    public function __construct(
-        private readonly array $weighings,
-        private readonly array $goals,
-        private readonly array $counting,
-    ) {
+    public function __construct(private readonly array $weighings, private readonly array $goals, private readonly array $counting)
+    {
     }
 
     /**
@@ -138,19 +135,29 @@ final class StoredTallies implements Tallies
             return [];
         }
 
-        $direct = DB::table('tasks')->whereIn('goal_id', $this->counting)->whereNotNull('done_on')
-            ->select('goal_id', 'done_on', 'id');
-        $routines = DB::table('tasks')->join('routine_servings', 'routine_servings.routine_id', '=', 'tasks.routine_id')
-            ->whereIn('routine_servings.goal_id', $this->counting)->whereNotNull('done_on')
+        $direct = DB::table('tasks')->whereIn('goal_id', $this->counting)->whereNotNull('done_on')->select('goal_id', 'done_on', 'id');
+        $routines = DB::table('tasks')
+            ->join('routine_servings', 'routine_servings.routine_id', '=', 'tasks.routine_id')
+            ->whereIn('routine_servings.goal_id', $this->counting)
+            ->whereNotNull('done_on')
             ->select('routine_servings.goal_id', 'done_on', 'tasks.id');
         // A task has a project or a goal or neither, so it may be found by that and by its routine: union tells them apart.
-        $rows = DB::table('tasks')->join('servings', 'servings.project_id', '=', 'tasks.project_id')
-            ->whereIn('servings.goal_id', $this->counting)->whereNotNull('done_on')
+        $rows = DB::table('tasks')
+            ->join('servings', 'servings.project_id', '=', 'tasks.project_id')
+            ->whereIn('servings.goal_id', $this->counting)
+            ->whereNotNull('done_on')
             ->select('servings.goal_id', 'done_on', 'tasks.id')
-            ->union($direct)->union($routines);
+            ->union($direct)
+            ->union($routines);
         $done = [];
 
-        foreach (DB::query()->fromSub($rows, 'linked')->selectRaw('goal_id, done_on, count(*) as tasks')->groupBy('goal_id', 'done_on')->get() as $row) {
+        foreach (
+            DB::query()
+                ->fromSub($rows, 'linked')
+                ->selectRaw('goal_id, done_on, count(*) as tasks')
+                ->groupBy('goal_id', 'done_on')
+                ->get() as $row
+        ) {
             $done[(string) $row->goal_id][Day::of(substr((string) $row->done_on, 0, 10))->number] = (int) $row->tasks;
         }
 

@@ -10,11 +10,11 @@ use App\Queries\Props;
 final readonly class SumLine implements Props
 {
     /**
-     * @param ?string $detail  what stands behind its own progress: "14 of 18 tasks"
-     * @param ?float  $weight  null of a goal that the viewer may not see: it shows its points and nothing else
-     * @param ?int    $done    per cent; null when it is left out or nothing is there to measure
-     * @param float   $points  what it gives to the figure, in points of 100, one decimal
-     * @param ?string $why     where its own explanation is to be had
+     * @param ?string $detail what stands behind its own progress: "14 of 18 tasks"
+     * @param ?float $weight null of a goal that the viewer may not see: it shows its points and nothing else
+     * @param ?int $done per cent; null when it is left out or nothing is there to measure
+     * @param float $points what it gives to the figure, in points of 100, one decimal
+     * @param ?string $why where its own explanation is to be had
      * @param ?string $leftOut why and since when it does not count
      */
     public function __construct(

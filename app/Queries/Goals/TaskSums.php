@@ -13,9 +13,9 @@ use stdClass;
 final readonly class TaskSums
 {
     /**
-     * @param string $day     the key of its {@see ScopeDay}
-     * @param Heap   $heap    those in scope
-     * @param bool   $isThere whether at least one of them exists by the day of the scope
+     * @param string $day the key of its {@see ScopeDay}
+     * @param Heap $heap those in scope
+     * @param bool $isThere whether at least one of them exists by the day of the scope
      */
     private function __construct(public string $owner, public string $day, public Heap $heap, public bool $isThere)
     {
@@ -28,7 +28,7 @@ final readonly class TaskSums
      * Aggregates over the tasks: what exists, is in scope and is done as of the days asked for, and what of the open
      * ones is done by their steps (computation 2). All that is asked of a task stands in an index.
      *
-     * @param 'project_id'|'goal_id'           $column
+     * @param 'project_id'|'goal_id' $column
      * @param list<array{int, ScopeDay, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates
      *
      * @return list<self>
@@ -73,12 +73,18 @@ final readonly class TaskSums
         [$minutes, $group] = $weighs ? ['t.minutes', "$owner, t.minutes"] : ['cast(null as integer)', $owner];
         [$on, $by, $key] = [(string) $day->on, (string) $day->by, $day->key];
         $sum = static fn(string $condition): string => "sum(case when $condition then 1 else 0 end)";
-        $stays = "t.created_on <= '$on' and (t.dropped_on is null or t.dropped_on > '$on') and (t.shelved_on is null or t.shelved_on > '$on')";
+        $stays =
+            "t.created_on <= '$on' and (t.dropped_on is null or t.dropped_on > '$on') "
+            ."and (t.shelved_on is null or t.shelved_on > '$on')";
         $inScope = "(t.done_on <= '$on' or ($stays))";
 
         return [
-            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, {$sum("t.done_on <= '$on' or t.created_on <= '$on'")} as there,
-                {$sum($inScope)} as scope, {$sum("$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')")} as added,
+            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, {$sum(
+                "t.done_on <= '$on' or t.created_on <= '$on'",
+            )} as there,
+                {$sum($inScope)} as scope, {$sum(
+                "$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')",
+            )} as added,
                 {$sum("t.done_on <= '$by'")} as done, 0 as ticks
                 from tasks t where $owner in ($ids) group by $group",
             "select owner, '$key', minutes, steps, count(*), 0, 0, 0, sum(ticked) from (

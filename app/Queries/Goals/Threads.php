@@ -25,13 +25,14 @@ final class Threads
         $isOpen = static fn(OutlinedGoal $goal): bool => $goal->isForEveryone;
 
         // What few may see comes last, so that the tones are the same for every reader.
-        foreach ([...array_filter($outline->goals, $isOpen), ...array_filter($outline->goals, static fn(OutlinedGoal $goal): bool => ! $isOpen($goal))] as $goal) {
+        foreach (
+            [
+                ...array_filter($outline->goals, $isOpen),
+                ...array_filter($outline->goals, static fn(OutlinedGoal $goal): bool => ! $isOpen($goal)),
+            ] as $goal
+        ) {
             if ($outline->topOf($goal->id) === $goal->id) {
-                $this->cords[$goal->id] = new Cord(
-                    $goal->mark ?? self::markOf($goal->title),
-                    $place++ % self::TONES + 1,
-                    $goal->title,
-                );
+                $this->cords[$goal->id] = new Cord($goal->mark ?? self::markOf($goal->title), ($place++ % self::TONES) + 1, $goal->title);
             }
         }
     }
@@ -81,8 +82,11 @@ final class Threads
     /** The same of a task that is only shown. */
     public function titleOfListed(ListedTask $task): ?string
     {
-        $isSeen = $task->goal_id !== null && ($this->goal($task->goal_id) !== null || $task->isGoalOpenToAll
-            || ($this->viewer !== null && Goal::query()->visibleTo($this->viewer)->whereKey($task->goal_id)->exists()));
+        $isSeen =
+            $task->goal_id !== null &&
+            ($this->goal($task->goal_id) !== null ||
+                $task->isGoalOpenToAll ||
+                ($this->viewer !== null && Goal::query()->visibleTo($this->viewer)->whereKey($task->goal_id)->exists()));
 
         return $isSeen ? $task->goalTitle : null;
     }

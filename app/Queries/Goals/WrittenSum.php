@@ -52,9 +52,17 @@ final readonly class WrittenSum
         return match (true) {
             $goal->measure === MeasureKind::Judged => null,
             $goal->measure === MeasureKind::YesNo => "Closed on $when as $result{$why}. It counts ".self::percent($decided).'.',
-            $computed === null => "Nothing was measured when it was closed on $when; decided ".self::percent($decided).", $result{$why}.",
-            $computed->thousandths() === $decided->thousandths() => "Closed on $when as $result, with the ".self::percent($computed)." that were computed then{$why}.",
-            default => 'Computed '.self::percent($computed).', decided '.self::percent($decided)." when it was closed on $when as $result{$why}.",
+            $computed === null => "Nothing was measured when it was closed on $when; decided ".
+                self::percent($decided).
+                ", $result{$why}.",
+            $computed->thousandths() === $decided->thousandths() => "Closed on $when as $result, with the ".
+                self::percent($computed).
+                " that were computed then{$why}.",
+            default => 'Computed '.
+                self::percent($computed).
+                ', decided '.
+                self::percent($decided).
+                " when it was closed on $when as $result{$why}.",
         };
     }
 

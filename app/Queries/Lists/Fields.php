@@ -15,9 +15,25 @@ use App\Queries\Parts\PersonTag;
 /** What each field of a condition offers to a reader. */
 final readonly class Fields
 {
-    private const TIMES = ['today' => 'today', 'week' => 'this week', 'next_week' => 'next week', 'month' => 'in the next four weeks', 'any' => 'has one', 'none' => 'has none'];
+    private const TIMES = [
+        'today' => 'today',
+        'week' => 'this week',
+        'next_week' => 'next week',
+        'month' => 'in the next four weeks',
+        'any' => 'has one',
+        'none' => 'has none',
+    ];
 
-    private const STATES = ['open' => 'open', 'now' => 'can be done now', 'waiting' => 'waiting on somebody', 'under_way' => 'under way', 'look_over' => 'to be looked over', 'done' => 'done', 'shelved' => 'on the shelf', 'dropped' => 'dropped'];
+    private const STATES = [
+        'open' => 'open',
+        'now' => 'can be done now',
+        'waiting' => 'waiting on somebody',
+        'under_way' => 'under way',
+        'look_over' => 'to be looked over',
+        'done' => 'done',
+        'shelved' => 'on the shelf',
+        'dropped' => 'dropped',
+    ];
 
     public function __construct(private Choices $choices)
     {
@@ -26,7 +42,10 @@ final readonly class Fields
     /** @return list<FieldOptions> */
     public function for(Person $viewer): array
     {
-        return array_map(fn(ListField $field): FieldOptions => new FieldOptions($field, $field->isNumber(), $this->options($field, $viewer)), ListField::cases());
+        return array_map(
+            fn(ListField $field): FieldOptions => new FieldOptions($field, $field->isNumber(), $this->options($field, $viewer)),
+            ListField::cases(),
+        );
     }
 
     /** Whether a reader may ask that of a field. */
@@ -42,7 +61,11 @@ final readonly class Fields
             default => match (true) {
                 $condition->field->isNumber() => preg_match('/^\d{1,5}$/', $condition->value) === 1,
                 $condition->field->isTyped() => trim($condition->value) !== '',
-                default => in_array($condition->value, array_map(static fn(Option $option): string => $option->value, $this->options($condition->field, $viewer)), true),
+                default => in_array(
+                    $condition->value,
+                    array_map(static fn(Option $option): string => $option->value, $this->options($condition->field, $viewer)),
+                    true,
+                ),
             },
         };
     }
@@ -51,9 +74,23 @@ final readonly class Fields
     private function options(ListField $field, Person $viewer): array
     {
         return match ($field) {
-            ListField::Owner => [new Option('me', 'whoever reads it'), ...array_map(static fn(PersonTag $person): Option => new Option((string) $person->id, $person->name), PersonTag::all())],
+            ListField::Owner => [
+                new Option('me', 'whoever reads it'),
+                ...array_map(static fn(PersonTag $person): Option => new Option((string) $person->id, $person->name), PersonTag::all()),
+            ],
             ListField::Area => [new Option('none', 'none'), ...$this->choices->areas()],
-            ListField::Thread => array_values(Goal::query()->visibleTo($viewer)->whereNull('parent_id')->where('horizon', 'year')->whereNull('closed_on')->orderBy('anchor_on')->orderBy('id')->get()->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title))->all()),
+            ListField::Thread => array_values(
+                Goal::query()
+                    ->visibleTo($viewer)
+                    ->whereNull('parent_id')
+                    ->where('horizon', 'year')
+                    ->whereNull('closed_on')
+                    ->orderBy('anchor_on')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title))
+                    ->all(),
+            ),
             ListField::Project => [new Option('none', 'none'), ...$this->choices->projects()],
             ListField::Due => self::listed(['late' => 'late', ...self::TIMES]),
             ListField::Planned => self::listed(self::TIMES),
@@ -71,6 +108,10 @@ final readonly class Fields
      */
     private static function listed(array $words): array
     {
-        return array_map(static fn(string $value, string $label): Option => new Option($value, $label), array_keys($words), array_values($words));
+        return array_map(
+            static fn(string $value, string $label): Option => new Option($value, $label),
+            array_keys($words),
+            array_values($words),
+        );
     }
 }

@@ -52,11 +52,25 @@ final readonly class FoundTasks
         match ($condition->field) {
             ListField::Owner => $query->where('owner_id', $value === 'me' ? $viewer->id : (int) $value),
             ListField::Area => $value === 'none'
-                ? $query->whereDoesntHave('project', static fn(Builder $project) => $project->whereNotNull('area_id'))->whereDoesntHave('goal', static fn(Builder $goal) => $goal->whereNotNull('area_id'))
-                : $query->where(static fn(Builder $either) => $either->whereHas('project', static fn(Builder $project) => $project->where('area_id', (int) $value))->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', (int) $value))),
+                ? $query
+                    ->whereDoesntHave('project', static fn(Builder $project) => $project->whereNotNull('area_id'))
+                    ->whereDoesntHave('goal', static fn(Builder $goal) => $goal->whereNotNull('area_id'))
+                : $query->where(
+                    static fn(Builder $either) => $either
+                        ->whereHas('project', static fn(Builder $project) => $project->where('area_id', (int) $value))
+                        ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', (int) $value)),
+                ),
             // A shared list may name a goal that this reader may not see: nothing is found by what serves it.
-            ListField::Thread => Goal::query()->visibleTo($viewer)->whereKey((int) $value)->doesntExist() ? $query->whereRaw('1 = 0') : $query->where(static fn(Builder $either) => $either->whereRaw(Beneath::holds('tasks.goal_id'), [(int) $value])
-                ->orWhereHas('project.servings', static fn(Builder $link) => $link->whereRaw(Beneath::holds('servings.goal_id'), [(int) $value]))),
+            ListField::Thread => Goal::query()->visibleTo($viewer)->whereKey((int) $value)->doesntExist()
+                ? $query->whereRaw('1 = 0')
+                : $query->where(
+                    static fn(Builder $either) => $either
+                        ->whereRaw(Beneath::holds('tasks.goal_id'), [(int) $value])
+                        ->orWhereHas(
+                            'project.servings',
+                            static fn(Builder $link) => $link->whereRaw(Beneath::holds('servings.goal_id'), [(int) $value]),
+                        ),
+                ),
             ListField::Project => $value === 'none' ? $query->whereNull('project_id') : $query->where('project_id', (int) $value),
             ListField::Due => $this->due($query, $value),
             ListField::Planned => $this->planned($query, $value),

@@ -11,7 +11,7 @@ use App\Queries\Props;
 final readonly class ListGroup implements Props
 {
     /**
-     * @param ?string       $heading null where the list has none
+     * @param ?string $heading null where the list has none
      * @param list<TaskRow> $tasks
      */
     public function __construct(public ?string $heading, public array $tasks)
@@ -25,6 +25,10 @@ final readonly class ListGroup implements Props
      */
     public static function under(array $groups): array
     {
-        return array_map(static fn(int|string $heading, array $tasks): self => new self($heading === '' ? null : (string) $heading, $tasks), array_keys($groups), $groups);
+        return array_map(
+            static fn(int|string $heading, array $tasks): self => new self($heading === '' ? null : (string) $heading, $tasks),
+            array_keys($groups),
+            $groups,
+        );
     }
 }

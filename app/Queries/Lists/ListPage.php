@@ -18,8 +18,12 @@ final readonly class ListPage
     /** How far the list of what lies ahead looks closely, in weeks. */
     private const NEAR_WEEKS = 4;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private OwnTasks $tasks, private WeekDays $days)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private OwnTasks $tasks,
+        private WeekDays $days,
+    ) {
     }
 
     /** @param int $shown how many of its tasks at most */
@@ -74,7 +78,10 @@ final readonly class ListPage
 
     private function heading(TaskList $list, ListedTask $task): ?string
     {
-        $near = $this->workspace->calendar()->weekOf($this->workspace->today())->span->last->plus(7 * self::NEAR_WEEKS);
+        $near = $this->workspace
+            ->calendar()
+            ->weekOf($this->workspace->today())
+            ->span->last->plus(7 * self::NEAR_WEEKS);
         $on = $task->planned_from ?? $task->due_on;
 
         return match (true) {

@@ -13,13 +13,13 @@ use Loftrin\Core\Calendar\Day;
 final readonly class ListView implements Props
 {
     /**
-     * @param list<ListCount> $lists   all of them, with their counts
+     * @param list<ListCount> $lists all of them, with their counts
      * @param list<ListGroup> $groups
-     * @param int             $total   of the list, of which the first ones are shown
-     * @param int             $minutes how long the gap is
-     * @param Day             $since   from when on finished tasks are listed
-     * @param list<WeekDay>   $days    what is left of this week, beside tasks that are given a time in one move; otherwise none
-     * @param list<SavedTag>  $saved   one's own and shared ones
+     * @param int $total of the list, of which the first ones are shown
+     * @param int $minutes how long the gap is
+     * @param Day $since from when on finished tasks are listed
+     * @param list<WeekDay> $days what is left of this week, beside tasks that are given a time in one move; otherwise none
+     * @param list<SavedTag> $saved one's own and shared ones
      * @param list<PersonTag> $people
      */
     public function __construct(

@@ -35,9 +35,22 @@ final readonly class OwnTasks
      */
     public function counts(Person $person, int $minutes, Day $since): array
     {
-        return $this->remembered->of("lists of $person->id, $minutes minutes, since $since", function () use ($person, $minutes, $since): array {
-            $counts = array_map(fn(TaskList $list): QueryBuilder => $this->in($list, $person, $minutes, $since)->toBase()->selectRaw('? as list, count(*) as tasks', [$list->value]), TaskList::cases());
-            $all = array_reduce(array_slice($counts, 1), static fn(QueryBuilder $union, QueryBuilder $next): QueryBuilder => $union->unionAll($next), $counts[0]);
+        return $this->remembered->of("lists of $person->id, $minutes minutes, since $since", function () use (
+            $person,
+            $minutes,
+            $since,
+        ): array {
+            $counts = array_map(
+                fn(TaskList $list): QueryBuilder => $this->in($list, $person, $minutes, $since)
+                    ->toBase()
+                    ->selectRaw('? as list, count(*) as tasks', [$list->value]),
+                TaskList::cases(),
+            );
+            $all = array_reduce(
+                array_slice($counts, 1),
+                static fn(QueryBuilder $union, QueryBuilder $next): QueryBuilder => $union->unionAll($next),
+                $counts[0],
+            );
 
             return array_map(intval(...), array_column($all->get()->all(), 'tasks', 'list'));
         });
@@ -45,7 +58,7 @@ final readonly class OwnTasks
 
     /**
      * @param int $minutes how long the gap is
-     * @param Day $since   from when on finished tasks are listed
+     * @param Day $since from when on finished tasks are listed
      *
      * @return Builder<Task>
      */
@@ -57,25 +70,51 @@ final readonly class OwnTasks
 
         return match ($list) {
             TaskList::Late => $open->where('due_on', '<', (string) $today),
-            TaskList::Today => $open->where(static fn(Builder $either) => $either
-                ->where(static fn(Builder $planned) => $planned->whereRaw(self::DAY)->where('planned_from', '<=', (string) $today)->where('planned_from', '>=', (string) $week->plus(-6)))
-                ->orWhere('due_on', (string) $today)
-                ->orWhere('ask_again_on', '<=', (string) $today)),
-            TaskList::Week => $open->where(static fn(Builder $either) => $either
-                ->where(static fn(Builder $planned) => $planned->whereRaw(self::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week))
-                ->orWhereBetween('due_on', [(string) $today, (string) $week])),
-            TaskList::Ahead => $open->where(static fn(Builder $either) => $either
-                ->where(static fn(Builder $planned) => $planned->whereNotNull('planned')->where(static fn(Builder $later) => $later->where('planned_from', '>', (string) $week)->orWhereRaw('not '.self::DAY_OR_WEEK)))
-                ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
-                ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on'))),
+            TaskList::Today => $open->where(
+                static fn(Builder $either) => $either
+                    ->where(
+                        static fn(Builder $planned) => $planned
+                            ->whereRaw(self::DAY)
+                            ->where('planned_from', '<=', (string) $today)
+                            ->where('planned_from', '>=', (string) $week->plus(-6)),
+                    )
+                    ->orWhere('due_on', (string) $today)
+                    ->orWhere('ask_again_on', '<=', (string) $today),
+            ),
+            TaskList::Week => $open->where(
+                static fn(Builder $either) => $either
+                    ->where(
+                        static fn(Builder $planned) => $planned->whereRaw(self::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week),
+                    )
+                    ->orWhereBetween('due_on', [(string) $today, (string) $week]),
+            ),
+            TaskList::Ahead => $open->where(
+                static fn(Builder $either) => $either
+                    ->where(
+                        static fn(Builder $planned) => $planned
+                            ->whereNotNull('planned')
+                            ->where(
+                                static fn(Builder $later) => $later
+                                    ->where('planned_from', '>', (string) $week)
+                                    ->orWhereRaw('not '.self::DAY_OR_WEEK),
+                            ),
+                    )
+                    ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
+                    ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on')),
+            ),
             TaskList::Undated => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
             TaskList::LookOver => Task::query()->where('look_over_by_id', $person->id)->visibleTo($person)->onLists(),
-            TaskList::Helping => Task::query()->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))->visibleTo($person)->onLists(),
+            TaskList::Helping => Task::query()
+                ->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))
+                ->visibleTo($person)
+                ->onLists(),
             TaskList::Gap => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
             TaskList::Attention => $open->doableNow()->where('attention', Attention::Full),
             TaskList::Place => $open->whereNotNull('place'),
-            TaskList::Untouched => $open->whereNull('planned')->where('changed_on', '<=', (string) $today->plus(-Carrying::UNTOUCHED_AFTER)),
+            TaskList::Untouched => $open
+                ->whereNull('planned')
+                ->where('changed_on', '<=', (string) $today->plus(-Carrying::UNTOUCHED_AFTER)),
             TaskList::Finished => Task::query()->where('owner_id', $person->id)->where('done_on', '>=', (string) $since),
         };
     }

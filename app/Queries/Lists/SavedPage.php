@@ -22,16 +22,30 @@ use Loftrin\Core\Calendar\Day;
 /** A saved list, or one that is being built: its conditions, and what they find for the reader. */
 final readonly class SavedPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private FoundTasks $found, private Fields $fields, private OwnTasks $own, private Choices $choices)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private FoundTasks $found,
+        private Fields $fields,
+        private OwnTasks $own,
+        private Choices $choices,
+    ) {
     }
 
     /**
      * @param list<Condition> $conditions
-     * @param int             $shown      how many of its tasks at most
+     * @param int $shown how many of its tasks at most
      */
-    public function of(Person $viewer, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group, int $gap, Day $since, int $shown): SavedView
-    {
+    public function of(
+        Person $viewer,
+        ?SavedList $list,
+        array $conditions,
+        ListSort $sort,
+        ?ListGrouping $group,
+        int $gap,
+        Day $since,
+        int $shown,
+    ): SavedView {
         $fields = $this->fields->for($viewer);
         $query = $this->found->by($conditions, $viewer);
         $counts = $this->own->counts($viewer, $gap, $since);
@@ -101,7 +115,7 @@ final readonly class SavedPage
         return match ($group) {
             null => '',
             ListGrouping::Owner => $task->owner->name,
-            ListGrouping::Project => $task->projectTitle ?? $goal ?? 'No project',
+            ListGrouping::Project => $task->projectTitle ?? ($goal ?? 'No project'),
             ListGrouping::Area => $this->area($task->projectArea ?? ($goal === null ? null : $task->goalArea)) ?? 'No area',
             ListGrouping::Rank => $task->rank === null ? 'Not ranked' : "Rank {$task->rank->value}",
             ListGrouping::Place => $task->place ?? 'Anywhere',

@@ -19,7 +19,21 @@ final readonly class SavedTag implements Props
     /** @return list<self> one's own and those that are shared, by name */
     public static function all(Person $viewer): array
     {
-        return array_values(SavedList::query()->visibleTo($viewer)->orderBy('title')->orderBy('id')->get()
-            ->map(static fn(SavedList $list): self => new self($list->id, $list->title, $list->visibility === Visibility::Everyone, $list->owner_id === $viewer->id))->all());
+        return array_values(
+            SavedList::query()
+                ->visibleTo($viewer)
+                ->orderBy('title')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(SavedList $list): self => new self(
+                        $list->id,
+                        $list->title,
+                        $list->visibility === Visibility::Everyone,
+                        $list->owner_id === $viewer->id,
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -11,14 +11,14 @@ use App\Queries\Props;
 final readonly class SavedView implements Props
 {
     /**
-     * @param ?int               $id         null while it is being built
-     * @param list<Condition>    $conditions
-     * @param string             $sentence   the conditions in plain words
-     * @param list<FieldOptions> $fields     that a condition can be about
-     * @param list<ListCount>    $lists
-     * @param list<SavedTag>     $saved
-     * @param list<ListGroup>    $groups
-     * @param list<PersonTag>    $people
+     * @param ?int $id null while it is being built
+     * @param list<Condition> $conditions
+     * @param string $sentence the conditions in plain words
+     * @param list<FieldOptions> $fields that a condition can be about
+     * @param list<ListCount> $lists
+     * @param list<SavedTag> $saved
+     * @param list<ListGroup> $groups
+     * @param list<PersonTag> $people
      */
     public function __construct(
         public ?int $id,

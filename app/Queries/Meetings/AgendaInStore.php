@@ -27,7 +27,8 @@ final readonly class AgendaInStore
             ->whereNull('outcome')
             ->with(['goal', 'project.servings.goal', 'raisedBy'])
             ->orderBy('id')
-            ->get()->keyBy('id');
+            ->get()
+            ->keyBy('id');
     }
 
     /**
@@ -37,14 +38,20 @@ final readonly class AgendaInStore
      */
     public function ranked(Collection $issues): array
     {
-        return array_values($issues->map(static fn(Issue $issue): RankedIssue => new RankedIssue(
-            (string) $issue->id,
-            $issue->rank,
-            self::servesOpenGoal($issue),
-            $issue->waited,
-            $issue->id,
-            $issue->minutes,
-        ))->all());
+        return array_values(
+            $issues
+                ->map(
+                    static fn(Issue $issue): RankedIssue => new RankedIssue(
+                        (string) $issue->id,
+                        $issue->rank,
+                        self::servesOpenGoal($issue),
+                        $issue->waited,
+                        $issue->id,
+                        $issue->minutes,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -55,17 +62,27 @@ final readonly class AgendaInStore
      */
     public function followUps(Series $series, ?Meeting $before = null): array
     {
-        $earlier = $series->meetings()->whereNotNull('closed_at')
+        $earlier = $series
+            ->meetings()
+            ->whereNotNull('closed_at')
             ->when($before !== null, static fn(Builder $query) => $query->where('on', '<', (string) $before?->on));
         $last = (clone $earlier)->reorder('on', 'desc')->first()?->on;
 
-        return array_values(Task::query()
-            ->whereHas('agendaItem', static fn(Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
-            ->whereNull('dropped_on')->whereNull('shelved_on')
-            ->where(static fn(Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) ($last ?? '9999-12-31')))
-            ->with(TaskRow::NEEDS)
-            ->orderByRaw('done_on is not null')->orderByRaw('due_on is null, due_on')->orderBy('id')
-            ->get()->all());
+        return array_values(
+            Task::query()
+                ->whereHas('agendaItem', static fn(Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
+                ->whereNull('dropped_on')
+                ->whereNull('shelved_on')
+                ->where(
+                    static fn(Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) ($last ?? '9999-12-31')),
+                )
+                ->with(TaskRow::NEEDS)
+                ->orderByRaw('done_on is not null')
+                ->orderByRaw('due_on is null, due_on')
+                ->orderBy('id')
+                ->get()
+                ->all(),
+        );
     }
 
     /**
@@ -75,10 +92,10 @@ final readonly class AgendaInStore
      */
     public function timeForIssues(Series $series, array $followUps): int
     {
-        return $series->minutes
-            - $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes)
-            - count($followUps) * Agenda::FOLLOW_UP_MINUTES
-            - Agenda::CLOSING_MINUTES;
+        return $series->minutes -
+            $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes) -
+            count($followUps) * Agenda::FOLLOW_UP_MINUTES -
+            Agenda::CLOSING_MINUTES;
     }
 
     private static function servesOpenGoal(Issue $issue): bool

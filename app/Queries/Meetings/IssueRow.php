@@ -17,8 +17,8 @@ use Loftrin\Core\Work\Rank;
 final readonly class IssueRow implements Props
 {
     /**
-     * @param ?string $for    the project or goal it is tied to
-     * @param int     $waited the meetings it has waited through
+     * @param ?string $for the project or goal it is tied to
+     * @param int $waited the meetings it has waited through
      */
     public function __construct(
         public int $id,

@@ -14,13 +14,13 @@ use Loftrin\Core\Meetings\Outcome;
 final readonly class ItemRow implements Props
 {
     /**
-     * @param string            $state     "done", "current", "coming" or "wont_fit"
-     * @param string            $at        when it began, or would begin: HH:MM
-     * @param int               $minutes   planned
-     * @param ?int              $spent     seconds it took, or has taken so far
-     * @param ?string           $goalLink  what is to be looked at
+     * @param string $state "done", "current", "coming" or "wont_fit"
+     * @param string $at when it began, or would begin: HH:MM
+     * @param int $minutes planned
+     * @param ?int $spent seconds it took, or has taken so far
+     * @param ?string $goalLink what is to be looked at
      * @param list<DecisionRow> $decisions
-     * @param list<TaskRow>     $nextSteps
+     * @param list<TaskRow> $nextSteps
      */
     public function __construct(
         public int $id,

@@ -38,8 +38,16 @@ final readonly class MeetingPage
     public function of(Meeting $meeting, Person $viewer): MeetingView
     {
         $meeting->load([
-            'series.meetings', 'chair', 'minuteTaker', 'attendances.person',
-            'items.owner', 'items.issue.raisedBy', 'items.issue.project', 'items.issue.goal', 'items.goal', 'items.decisions',
+            'series.meetings',
+            'chair',
+            'minuteTaker',
+            'attendances.person',
+            'items.owner',
+            'items.issue.raisedBy',
+            'items.issue.project',
+            'items.issue.goal',
+            'items.goal',
+            'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
@@ -60,16 +68,31 @@ final readonly class MeetingPage
             $meeting->minuteTaker?->name,
             $meeting->summary,
             $this->items($meeting, $now, $threads, $viewer),
-            array_map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $this->agendas->followUps($series, $meeting)),
-            array_values($meeting->attendances->map(static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
-                $attendance->id,
-                $attendance->person_id,
-                $attendance->person->name,
-                $attendance->was_there,
-            ))->all()),
+            array_map(
+                fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace),
+                $this->agendas->followUps($series, $meeting),
+            ),
+            array_values(
+                $meeting->attendances
+                    ->map(
+                        static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
+                            $attendance->id,
+                            $attendance->person_id,
+                            $attendance->person->name,
+                            $attendance->was_there,
+                        ),
+                    )
+                    ->all(),
+            ),
             $meeting->closed_at === null ? $this->raisedMeanwhile($meeting, $threads) : [],
-            array_values(Project::query()->whereIn('state', ['active', 'paused'])->orderBy('title')->get()
-                ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
+            array_values(
+                Project::query()
+                    ->whereIn('state', ['active', 'paused'])
+                    ->orderBy('title')
+                    ->get()
+                    ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))
+                    ->all(),
+            ),
             (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
             Gate::forUser($viewer)->allows('update', $series),
         );
@@ -86,8 +109,10 @@ final readonly class MeetingPage
         $waiting = $meeting->items->filter(static fn(AgendaItem $item): bool => $item->begun_at === null);
         $wontFit = $meeting->closed_at === null ? $this->wontFit($meeting, $now) : [];
         $ordered = [
-            ...$meeting->items->filter(static fn(AgendaItem $item): bool => $item->begun_at !== null)
-                ->sortBy(static fn(AgendaItem $item): int => $item->begun_at?->getTimestamp() ?? 0)->all(),
+            ...$meeting->items
+                ->filter(static fn(AgendaItem $item): bool => $item->begun_at !== null)
+                ->sortBy(static fn(AgendaItem $item): int => $item->begun_at?->getTimestamp() ?? 0)
+                ->all(),
             ...$waiting->filter(static fn(AgendaItem $item): bool => ! isset($wontFit[$item->id]))->all(),
             ...$waiting->filter(static fn(AgendaItem $item): bool => isset($wontFit[$item->id]))->all(),
         ];
@@ -153,24 +178,35 @@ final readonly class MeetingPage
             $item->issue === null ? null : IssueRow::of($item->issue, $threads),
             $item->outcome,
             $item->notes ?? '',
-            array_values($item->decisions->map(static fn(Decision $decision): DecisionRow => new DecisionRow($decision->id, $decision->words, $decision->because))->all()),
-            array_values($item->nextSteps
-                ->filter(static fn(Task $task): bool => $task->isVisibleTo($viewer))
-                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+            array_values(
+                $item->decisions
+                    ->map(
+                        static fn(Decision $decision): DecisionRow => new DecisionRow($decision->id, $decision->words, $decision->because),
+                    )
+                    ->all(),
+            ),
+            array_values(
+                $item->nextSteps
+                    ->filter(static fn(Task $task): bool => $task->isVisibleTo($viewer))
+                    ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+                    ->all(),
+            ),
         );
     }
 
     /** @return list<IssueRow> issues of the series that came up since this meeting was opened */
     private function raisedMeanwhile(Meeting $meeting, Threads $threads): array
     {
-        return array_values(Issue::query()
-            ->where('series_id', $meeting->series_id)
-            ->whereNull('outcome')
-            ->whereNotIn('id', $meeting->items->pluck('issue_id')->filter()->all())
-            ->with(['raisedBy', 'project', 'goal'])
-            ->orderBy('id')
-            ->get()
-            ->map(static fn(Issue $issue): IssueRow => IssueRow::of($issue, $threads))
-            ->all());
+        return array_values(
+            Issue::query()
+                ->where('series_id', $meeting->series_id)
+                ->whereNull('outcome')
+                ->whereNotIn('id', $meeting->items->pluck('issue_id')->filter()->all())
+                ->with(['raisedBy', 'project', 'goal'])
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Issue $issue): IssueRow => IssueRow::of($issue, $threads))
+                ->all(),
+        );
     }
 }

@@ -13,17 +13,17 @@ use Loftrin\Core\Calendar\Day;
 final readonly class MeetingView implements Props
 {
     /**
-     * @param int                 $number          which meeting of its series it is
-     * @param string              $begins          HH:MM, when it was opened
-     * @param string              $ends            HH:MM, when it is to end
-     * @param ?string             $closedAt        HH:MM
-     * @param int                 $elapsed         seconds since it was opened; once closed, how long it took
-     * @param list<ItemRow>       $items           in order; what will not fit comes behind the closing
-     * @param list<TaskRow>       $followUps       asked about in this meeting
+     * @param int $number which meeting of its series it is
+     * @param string $begins HH:MM, when it was opened
+     * @param string $ends HH:MM, when it is to end
+     * @param ?string $closedAt HH:MM
+     * @param int $elapsed seconds since it was opened; once closed, how long it took
+     * @param list<ItemRow> $items in order; what will not fit comes behind the closing
+     * @param list<TaskRow> $followUps asked about in this meeting
      * @param list<AttendanceRow> $attendances
-     * @param list<IssueRow>      $raisedMeanwhile
-     * @param list<Option>        $projects        a next step can be for
-     * @param string              $by              when next steps are due unless said
+     * @param list<IssueRow> $raisedMeanwhile
+     * @param list<Option> $projects a next step can be for
+     * @param string $by when next steps are due unless said
      */
     public function __construct(
         public int $id,

@@ -9,9 +9,9 @@ use App\Queries\Props;
 final readonly class Meetings implements Props
 {
     /**
-     * @param list<SeriesRow>  $series
+     * @param list<SeriesRow> $series
      * @param list<Occurrence> $coming the viewer's, over the next two weeks
-     * @param list<Occurrence> $held   the last ones, newest first
+     * @param list<Occurrence> $held the last ones, newest first
      */
     public function __construct(public array $series, public array $coming, public array $held)
     {

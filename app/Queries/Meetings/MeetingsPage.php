@@ -25,27 +25,42 @@ final readonly class MeetingsPage
     public function of(Person $viewer): Meetings
     {
         $today = $this->workspace->today();
-        $series = Series::query()->visibleTo($viewer)
+        $series = Series::query()
+            ->visibleTo($viewer)
             ->with(['meetings' => self::current($this->workspace)])
             ->withCount(Series::COUNTS)
-            ->orderBy('id')->get();
-        $held = Meeting::query()->whereIn('series_id', $series->modelKeys())->whereNotNull('closed_at')
-            ->with('series')->orderByDesc('on')->limit(self::HELD)->get();
+            ->orderBy('id')
+            ->get();
+        $held = Meeting::query()
+            ->whereIn('series_id', $series->modelKeys())
+            ->whereNotNull('closed_at')
+            ->with('series')
+            ->orderByDesc('on')
+            ->limit(self::HELD)
+            ->get();
 
         return new Meetings(
             array_values($series->map($this->row(...))->all()),
-            array_values(array_filter(
-                $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
-                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
-            )),
+            array_values(
+                array_filter(
+                    $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
+                    static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
+                ),
+            ),
             array_values($held->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($meeting->series, $meeting))->all()),
         );
     }
 
-    /** @return Closure(HasMany<Meeting, Series>): HasMany<Meeting, Series> the meetings of a series that run, and those of today and later */
+    /**
+     * @return Closure(HasMany<Meeting, Series>): HasMany<Meeting, Series> the meetings of a series that run, and those of today and later
+     */
     public static function current(Workspace $workspace): Closure
     {
-        return static fn(HasMany $meetings): HasMany => $meetings->where(static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today()));
+        return static fn(
+            HasMany $meetings,
+        ): HasMany => $meetings->where(
+            static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today()),
+        );
     }
 
     /** Its counts are loaded, and its meetings: at least those that run and those of today and later. */

@@ -11,7 +11,7 @@ use Loftrin\Core\Calendar\Day;
 final readonly class Occurrence implements Props
 {
     /**
-     * @param string $link  to its minutes once it was opened, otherwise to its series
+     * @param string $link to its minutes once it was opened, otherwise to its series
      * @param string $state "coming", "running" or "closed"
      */
     public function __construct(

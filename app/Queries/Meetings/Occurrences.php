@@ -90,6 +90,14 @@ final class Occurrences
 
     private static function coming(Series $series, Day $day): Occurrence
     {
-        return new Occurrence($series->id, $series->title, $day, $series->time, $series->minutes, route('series.show', $series->id, false), 'coming');
+        return new Occurrence(
+            $series->id,
+            $series->title,
+            $day,
+            $series->time,
+            $series->minutes,
+            route('series.show', $series->id, false),
+            'coming',
+        );
     }
 }

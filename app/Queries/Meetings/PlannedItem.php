@@ -11,7 +11,7 @@ use Loftrin\Core\Meetings\AgendaKind;
 final readonly class PlannedItem implements Props
 {
     /**
-     * @param string  $at  HH:MM on the wall
+     * @param string $at HH:MM on the wall
      * @param ?string $who its owner, or who raised it
      */
     public function __construct(

@@ -16,10 +16,21 @@ final readonly class Roles
     /** @return array{?int, ?int} chair and minute-taker of the series' next meeting */
     public function next(Series $series): array
     {
-        $order = array_values($series->loadMissing('attendees')->attendees->map(static fn(Attendee $attendee): string => (string) $attendee->person_id)->all());
-        $rows = DB::table('meetings')->where('series_id', $series->id)
-            ->leftJoin('attendances', static fn(JoinClause $join) => $join->on('attendances.meeting_id', '=', 'meetings.id')->where('was_there', true))
-            ->orderBy('meetings.on')->orderBy('attendances.id')->get(['meetings.id', 'attendances.person_id']);
+        $order = array_values(
+            $series
+                ->loadMissing('attendees')
+                ->attendees->map(static fn(Attendee $attendee): string => (string) $attendee->person_id)
+                ->all(),
+        );
+        $rows = DB::table('meetings')
+            ->where('series_id', $series->id)
+            ->leftJoin(
+                'attendances',
+                static fn(JoinClause $join) => $join->on('attendances.meeting_id', '=', 'meetings.id')->where('was_there', true),
+            )
+            ->orderBy('meetings.on')
+            ->orderBy('attendances.id')
+            ->get(['meetings.id', 'attendances.person_id']);
         $there = [];
 
         foreach ($rows as $row) {

@@ -9,7 +9,15 @@ use Loftrin\Core\Calendar\RecurrenceRule;
 /** A recurrence rule in plain words, as far as there are some: "every second Thursday". */
 final readonly class RuleWords
 {
-    private const DAYS = ['MO' => 'Monday', 'TU' => 'Tuesday', 'WE' => 'Wednesday', 'TH' => 'Thursday', 'FR' => 'Friday', 'SA' => 'Saturday', 'SU' => 'Sunday'];
+    private const DAYS = [
+        'MO' => 'Monday',
+        'TU' => 'Tuesday',
+        'WE' => 'Wednesday',
+        'TH' => 'Thursday',
+        'FR' => 'Friday',
+        'SA' => 'Saturday',
+        'SU' => 'Sunday',
+    ];
 
     private const PLACES = ['1' => 'first', '2' => 'second', '3' => 'third', '4' => 'fourth', '-1' => 'last'];
 
@@ -29,7 +37,10 @@ final readonly class RuleWords
         return match (true) {
             ! $known => $rule,
             $freq === 'DAILY' && $byDay === [] => self::every($interval, 'day'),
-            $freq === 'WEEKLY' && $byDay !== [] && array_diff($byDay, array_keys(self::DAYS)) === [] => self::every($interval, self::list($byDay)),
+            $freq === 'WEEKLY' && $byDay !== [] && array_diff($byDay, array_keys(self::DAYS)) === [] => self::every(
+                $interval,
+                self::list($byDay),
+            ),
             $freq === 'WEEKLY' && $byDay === [] => self::every($interval, 'week'),
             $freq === 'MONTHLY' && count($byDay) === 1 => self::monthly($interval, $byDay[0]) ?? $rule,
             $freq === 'MONTHLY' && $byDay === [] => self::every($interval, 'month'),

@@ -21,40 +21,54 @@ final readonly class SeriesForm
 
     public function blank(Person $viewer): SeriesFormPage
     {
-        return $this->page($viewer, new SeriesValues(
-            null,
-            '',
-            '',
-            'FREQ=WEEKLY;BYDAY=MO',
-            $this->workspace->today(),
-            '09:15',
-            60,
-            false,
-            array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
-            [new StandingValues(null, 'Check-in', 3, null, null)],
-        ));
+        return $this->page(
+            $viewer,
+            new SeriesValues(
+                null,
+                '',
+                '',
+                'FREQ=WEEKLY;BYDAY=MO',
+                $this->workspace->today(),
+                '09:15',
+                60,
+                false,
+                array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
+                [new StandingValues(null, 'Check-in', 3, null, null)],
+            ),
+        );
     }
 
     public function filled(Person $viewer, Series $series): SeriesFormPage
     {
-        return $this->page($viewer, new SeriesValues(
-            $series->id,
-            $series->title,
-            $series->purpose ?? '',
-            $series->rule,
-            $series->starts_on,
-            $series->time,
-            $series->minutes,
-            $series->is_private,
-            array_values($series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all()),
-            array_values($series->standingItems()->get()->map(static fn(StandingItem $item): StandingValues => new StandingValues(
-                $item->id,
-                $item->title,
-                $item->minutes,
-                $item->owner_id,
-                $item->goal_id,
-            ))->all()),
-        ));
+        return $this->page(
+            $viewer,
+            new SeriesValues(
+                $series->id,
+                $series->title,
+                $series->purpose ?? '',
+                $series->rule,
+                $series->starts_on,
+                $series->time,
+                $series->minutes,
+                $series->is_private,
+                array_values($series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all()),
+                array_values(
+                    $series
+                        ->standingItems()
+                        ->get()
+                        ->map(
+                            static fn(StandingItem $item): StandingValues => new StandingValues(
+                                $item->id,
+                                $item->title,
+                                $item->minutes,
+                                $item->owner_id,
+                                $item->goal_id,
+                            ),
+                        )
+                        ->all(),
+                ),
+            ),
+        );
     }
 
     private function page(Person $viewer, SeriesValues $values): SeriesFormPage

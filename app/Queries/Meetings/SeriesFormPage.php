@@ -12,7 +12,7 @@ final readonly class SeriesFormPage implements Props
 {
     /**
      * @param list<PersonTag> $people
-     * @param list<Option>    $goals
+     * @param list<Option> $goals
      */
     public function __construct(public SeriesValues $series, public array $people, public array $goals)
     {

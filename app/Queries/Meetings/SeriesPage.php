@@ -37,15 +37,16 @@ final readonly class SeriesPage
     /** @param bool $all whether all its minutes are listed, not only the latest */
     public function of(Series $series, Person $viewer, bool $all = false): SeriesView
     {
-        $series->load(['attendees.person', 'standingItems.owner', 'meetings' => MeetingsPage::current($this->workspace)])->loadCount(Series::COUNTS);
+        $series
+            ->load(['attendees.person', 'standingItems.owner', 'meetings' => MeetingsPage::current($this->workspace)])
+            ->loadCount(Series::COUNTS);
         $threads = $this->plans->threads($viewer);
         $issues = $this->agendas->openIssues($series);
         $followUps = $this->agendas->followUps($series);
         $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps), $this->agendas->ranked($issues));
-        $rows = static fn(array $ranked): array => array_values(array_map(
-            static fn(RankedIssue $issue): IssueRow => IssueRow::of($issues->findOrFail((int) $issue->id), $threads),
-            $ranked,
-        ));
+        $rows = static fn(array $ranked): array => array_values(
+            array_map(static fn(RankedIssue $issue): IssueRow => IssueRow::of($issues->findOrFail((int) $issue->id), $threads), $ranked),
+        );
         $people = $series->attendees->map(static fn(Attendee $attendee): Person => $attendee->person)->keyBy('id');
         [$chair, $taker] = $this->roles->next($series);
 
@@ -59,7 +60,14 @@ final readonly class SeriesPage
             self::wall($series->time, $series->minutes),
             $fit->spare,
             array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
-            array_values($series->heldMeetings()->when(! $all, static fn($latest) => $latest->limit(self::LISTED))->get()->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))->all()),
+            array_values(
+                $series
+                    ->heldMeetings()
+                    ->when(! $all, static fn($latest) => $latest->limit(self::LISTED))
+                    ->get()
+                    ->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))
+                    ->all(),
+            ),
             $this->choices->projects(),
             Gate::forUser($viewer)->allows('update', $series),
         );
@@ -74,7 +82,11 @@ final readonly class SeriesPage
     {
         $items = [];
         $minute = 0;
-        $add = static function (AgendaKind $kind, string $title, int $minutes, ?string $who = null, ?IssueRow $issue = null) use ($series, &$items, &$minute): void {
+        $add = static function (AgendaKind $kind, string $title, int $minutes, ?string $who = null, ?IssueRow $issue = null) use (
+            $series,
+            &$items,
+            &$minute,
+        ): void {
             $items[] = new PlannedItem($kind, $title, $minutes, self::wall($series->time, $minute), $who, $issue);
             $minute += $minutes;
         };

@@ -11,8 +11,8 @@ use Loftrin\Core\Calendar\Day;
 final readonly class SeriesRow implements Props
 {
     /**
-     * @param string $rule    in words
-     * @param ?int   $running the meeting that is open, if one is
+     * @param string $rule in words
+     * @param ?int $running the meeting that is open, if one is
      */
     public function __construct(
         public int $id,

@@ -11,7 +11,7 @@ use Loftrin\Core\Calendar\Day;
 final readonly class SeriesValues implements Props
 {
     /**
-     * @param list<int>            $attendees people, in the order of turns
+     * @param list<int> $attendees people, in the order of turns
      * @param list<StandingValues> $standing
      */
     public function __construct(

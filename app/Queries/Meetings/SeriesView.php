@@ -12,14 +12,14 @@ use App\Queries\Props;
 final readonly class SeriesView implements Props
 {
     /**
-     * @param list<PersonTag>   $attendees
-     * @param list<PlannedItem> $agenda    what fits, in order
-     * @param list<IssueRow>    $wontFit
-     * @param string            $ends      HH:MM
-     * @param int               $spare     minutes that are left
-     * @param list<TaskRow>     $followUps
-     * @param list<Occurrence>  $held      newest first
-     * @param list<Option>      $projects  to tie an issue to
+     * @param list<PersonTag> $attendees
+     * @param list<PlannedItem> $agenda what fits, in order
+     * @param list<IssueRow> $wontFit
+     * @param string $ends HH:MM
+     * @param int $spare minutes that are left
+     * @param list<TaskRow> $followUps
+     * @param list<Occurrence> $held newest first
+     * @param list<Option> $projects to tie an issue to
      */
     public function __construct(
         public SeriesRow $series,

@@ -61,8 +61,10 @@ final class TimeInMeetings
     /** @return Collection<int, Series> */
     private function series(): Collection
     {
-        return $this->series ??= Series::query()->where('is_private', false)
+        return $this->series ??= Series::query()
+            ->where('is_private', false)
             ->with(['attendees', 'meetings' => fn($meetings) => $meetings->where('on', '>=', (string) $this->workspace->today())])
-            ->orderBy('id')->get();
+            ->orderBy('id')
+            ->get();
     }
 }

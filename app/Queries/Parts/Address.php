@@ -12,7 +12,9 @@ use Loftrin\Core\Calendar\Day;
 /** Where the page of a goal, a task or a project is. */
 final class Address
 {
-    /** @var array<string, string> as "/goals/%d", by the name of the route: a list has many rows, and the router need not be asked for each */
+    /**
+     * @var array<string, string> as "/goals/%d", by the name of the route: a list has many rows, and the router need not be asked for each
+     */
     private static array $shapes = [];
 
     public static function ofGoal(int $goal): string

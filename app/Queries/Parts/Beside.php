@@ -18,9 +18,9 @@ final readonly class Beside implements Props
 {
     /**
      * @param 'tasks'|'projects' $kind
-     * @param list<int>          $helpers    ids of people
-     * @param list<CommentRow>   $comments   the oldest first
-     * @param list<FileRow>      $files
+     * @param list<int> $helpers ids of people
+     * @param list<CommentRow> $comments the oldest first
+     * @param list<FileRow> $files
      * @param list<ReferenceRow> $references
      */
     public function __construct(
@@ -41,9 +41,31 @@ final readonly class Beside implements Props
             $work instanceof Task ? 'tasks' : 'projects',
             $work->id,
             array_values($work->helpings->map(static fn(Helping $helping): int => $helping->person_id)->all()),
-            array_values($work->comments->map(static fn(Comment $comment): CommentRow => new CommentRow($comment->id, PersonTag::of($comment->person), $comment->on, $comment->words, $comment->person_id === $viewer->id))->all()),
+            array_values(
+                $work->comments
+                    ->map(
+                        static fn(Comment $comment): CommentRow => new CommentRow(
+                            $comment->id,
+                            PersonTag::of($comment->person),
+                            $comment->on,
+                            $comment->words,
+                            $comment->person_id === $viewer->id,
+                        ),
+                    )
+                    ->all(),
+            ),
             array_values($work->files->map(static fn(File $file): FileRow => new FileRow($file->id, $file->name, $file->bytes))->all()),
-            array_values($work->references->map(static fn(Reference $reference): ReferenceRow => new ReferenceRow($reference->id, $reference->title, $reference->address))->all()),
+            array_values(
+                $work->references
+                    ->map(
+                        static fn(Reference $reference): ReferenceRow => new ReferenceRow(
+                            $reference->id,
+                            $reference->title,
+                            $reference->address,
+                        ),
+                    )
+                    ->all(),
+            ),
         );
     }
 }

@@ -37,15 +37,19 @@ final readonly class Choices
     {
         $since = $this->workspace->calendar()->yearOf($this->workspace->today())->span->first;
 
-        return array_values(Goal::query()->visibleTo($viewer)
-            ->whereNull('closed_on')
-            ->where('ends_on', '>=', (string) $since)
-            ->when($except !== null, static fn($query) => $query->whereKeyNot($except))
-            ->orderByRaw("case horizon when 'year' then 0 when 'quarter' then 1 when 'month' then 2 else 3 end")
-            ->orderBy('anchor_on')->orderBy('id')
-            ->get()
-            ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title, $goal->period))
-            ->all());
+        return array_values(
+            Goal::query()
+                ->visibleTo($viewer)
+                ->whereNull('closed_on')
+                ->where('ends_on', '>=', (string) $since)
+                ->when($except !== null, static fn($query) => $query->whereKeyNot($except))
+                ->orderByRaw("case horizon when 'year' then 0 when 'quarter' then 1 when 'month' then 2 else 3 end")
+                ->orderBy('anchor_on')
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title, $goal->period))
+                ->all(),
+        );
     }
 
     /** @return list<Option> those that are open, by name */
@@ -57,9 +61,15 @@ final readonly class Choices
     /** @return list<Option> routines kept for the team, by title, with their rhythm */
     public function stock(): array
     {
-        return array_values(Routine::query()->where('is_stock', true)->whereNull('ended_on')->orderBy('title')->get()
-            ->map(static fn(Routine $routine): Option => new Option((string) $routine->id, "{$routine->title}, {$routine->words}"))
-            ->all());
+        return array_values(
+            Routine::query()
+                ->where('is_stock', true)
+                ->whereNull('ended_on')
+                ->orderBy('title')
+                ->get()
+                ->map(static fn(Routine $routine): Option => new Option((string) $routine->id, "{$routine->title}, {$routine->words}"))
+                ->all(),
+        );
     }
 
     /** @return list<Option> */
@@ -102,14 +112,21 @@ final readonly class Choices
      * What seldom changes: kept until anything does.
      *
      * @param Builder<covariant Record> $records
-     * @param 'name'|'title'            $label
+     * @param 'name'|'title' $label
      *
      * @return list<Option>
      */
     private function kept(string $what, Builder $records, string $label): array
     {
-        return $this->remembered->of("choice of $what", static fn(): array => array_values($records->toBase()->get(['id', $label])
-            ->map(static fn(stdClass $row): Option => new Option((string) $row->id, (string) $row->$label))
-            ->all()));
+        return $this->remembered->of(
+            "choice of $what",
+            static fn(): array => array_values(
+                $records
+                    ->toBase()
+                    ->get(['id', $label])
+                    ->map(static fn(stdClass $row): Option => new Option((string) $row->id, (string) $row->$label))
+                    ->all(),
+            ),
+        );
     }
 }

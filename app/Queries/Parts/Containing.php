@@ -20,6 +20,10 @@ final readonly class Containing
      */
     public static function words(Builder $query, string $column, string $words, string $boolean = 'and'): Builder
     {
-        return $query->whereRaw($query->qualifyColumn($column)." like ? escape '\\'", ['%'.addcslashes($words, '\\%_').'%'], $boolean);
+        return $query->whereRaw(
+            $query->qualifyColumn($column)." like ? escape '\\'",
+            ['%'.addcslashes($words, '\\%_').'%'],
+            $boolean,
+        );
     }
 }

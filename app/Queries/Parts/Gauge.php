@@ -18,14 +18,14 @@ use Loftrin\Core\Goals\MeasureKind;
 final readonly class Gauge implements Props
 {
     /**
-     * @param ?float  $progress per cent, one decimal
-     * @param ?float  $expected per cent, one decimal
-     * @param string  $terms    in the measure's own terms: "25 of 40"
-     * @param string  $standing "16 behind", "on pace", "met"
-     * @param string  $spoken   the whole, for who listens
-     * @param ?float  $low      the forecast's central four fifths, per cent
-     * @param ?string $why      where its explanation is to be had
-     * @param ?Day    $dueOn    of a goal that is all or nothing, and has no gauge
+     * @param ?float $progress per cent, one decimal
+     * @param ?float $expected per cent, one decimal
+     * @param string $terms in the measure's own terms: "25 of 40"
+     * @param string $standing "16 behind", "on pace", "met"
+     * @param string $spoken the whole, for who listens
+     * @param ?float $low the forecast's central four fifths, per cent
+     * @param ?string $why where its explanation is to be had
+     * @param ?Day $dueOn of a goal that is all or nothing, and has no gauge
      */
     public function __construct(
         public ?float $progress,
@@ -81,7 +81,10 @@ final readonly class Gauge implements Props
     /** @return array{low: ?float, high: ?float} the forecast's central four fifths, per cent */
     private static function bracket(?Forecast $forecast): array
     {
-        return ['low' => $forecast?->low === null ? null : $forecast->low / 10, 'high' => $forecast?->high === null ? null : $forecast->high / 10];
+        return [
+            'low' => $forecast?->low === null ? null : $forecast->low / 10,
+            'high' => $forecast?->high === null ? null : $forecast->high / 10,
+        ];
     }
 
     /** A value with its unit: "€65,400", "3.9 %", "12". */
@@ -138,7 +141,9 @@ final readonly class Gauge implements Props
     /** Where it stands, within a sentence: "13 points behind by the calendar". */
     public function byTheCalendar(): string
     {
-        return preg_replace(['/^(1) (?=ahead|behind)/', '/^(\d+) (?=ahead|behind)/'], ['1 point ', '$1 points '], $this->standing).' by the calendar';
+        $words = preg_replace(['/^(1) (?=ahead|behind)/', '/^(\d+) (?=ahead|behind)/'], ['1 point ', '$1 points '], $this->standing);
+
+        return $words.' by the calendar';
     }
 
     private static function spoken(Figure $figure, string $standing): string

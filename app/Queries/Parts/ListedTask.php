@@ -19,8 +19,32 @@ use stdClass;
 final readonly class ListedTask
 {
     private const COLUMNS = [
-        'id', 'title', 'owner_id', 'project_id', 'goal_id', 'stage_id', 'routine_id', 'visibility', 'created_on', 'done_on', 'dropped_on', 'shelved_on', 'due_on', 'planned', 'planned_at', 'planned_from',
-        'planned_to', 'carried', 'waiting_on', 'ask_again_on', 'under_way_since', 'look_over_by_id', 'minutes', 'rank', 'attention', 'place',
+        'id',
+        'title',
+        'owner_id',
+        'project_id',
+        'goal_id',
+        'stage_id',
+        'routine_id',
+        'visibility',
+        'created_on',
+        'done_on',
+        'dropped_on',
+        'shelved_on',
+        'due_on',
+        'planned',
+        'planned_at',
+        'planned_from',
+        'planned_to',
+        'carried',
+        'waiting_on',
+        'ask_again_on',
+        'under_way_since',
+        'look_over_by_id',
+        'minutes',
+        'rank',
+        'attention',
+        'place',
     ];
 
     /** What stands beside it, each with what it is asked by. */

@@ -21,14 +21,14 @@ final readonly class TaskRow implements Props
     public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'routine.servings'];
 
     /**
-     * @param ?string $for       what it serves in words: its project's or its goal's title
-     * @param ?string $forLink   the address of that
-     * @param ?int    $routine   that it comes back by, and its rhythm in words
-     * @param ?string $planned   where it stands now: a day or a period
+     * @param ?string $for what it serves in words: its project's or its goal's title
+     * @param ?string $forLink the address of that
+     * @param ?int $routine that it comes back by, and its rhythm in words
+     * @param ?string $planned where it stands now: a day or a period
      * @param ?string $plannedAt HH:MM, if it still stands on the day that it was planned for
-     * @param int     $carried   how often it has come along
-     * @param bool    $asks      whether it has come along so often that it asks for a decision
-     * @param bool    $isAside   whether it was dropped or shelved
+     * @param int $carried how often it has come along
+     * @param bool $asks whether it has come along so often that it asks for a decision
+     * @param bool $isAside whether it was dropped or shelved
      */
     public function __construct(
         public int $id,
@@ -90,11 +90,18 @@ final readonly class TaskRow implements Props
     }
 
     /**
-     * @param ?string         $goal  its title, if the reader may see it
+     * @param ?string $goal its title, if the reader may see it
      * @param array{int, int} $steps done, and all
      */
-    private static function row(Task|ListedTask $task, Workspace $workspace, ?string $project, ?string $goal, ?string $rhythm, ?Cord $cord, array $steps): self
-    {
+    private static function row(
+        Task|ListedTask $task,
+        Workspace $workspace,
+        ?string $project,
+        ?string $goal,
+        ?string $rhythm,
+        ?Cord $cord,
+        array $steps,
+    ): self {
         $today = $workspace->today();
         $isOpen = $task->isOpen();
         $standing = Standing::of($task, $workspace);

@@ -19,10 +19,23 @@ final readonly class CircleRow implements Props
     /** @return list<self> all circles, by name */
     public static function all(): array
     {
-        return array_values(Circle::query()->with('memberships.person')->orderBy('name')->get()->map(static fn(Circle $circle): self => new self(
-            $circle->id,
-            $circle->name,
-            array_values($circle->memberships->map(static fn(Membership $membership): PersonTag => PersonTag::of($membership->person))->all()),
-        ))->all());
+        return array_values(
+            Circle::query()
+                ->with('memberships.person')
+                ->orderBy('name')
+                ->get()
+                ->map(
+                    static fn(Circle $circle): self => new self(
+                        $circle->id,
+                        $circle->name,
+                        array_values(
+                            $circle->memberships
+                                ->map(static fn(Membership $membership): PersonTag => PersonTag::of($membership->person))
+                                ->all(),
+                        ),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -25,24 +25,41 @@ final readonly class PeoplePage
     public function of(Person $viewer): People
     {
         $week = $this->workspace->calendar()->weekOf($this->workspace->today());
-        $active = Project::query()->where('state', 'active')->selectRaw('owner_id, count(*) as projects')->groupBy('owner_id')->pluck('projects', 'owner_id');
+        $active = Project::query()
+            ->where('state', 'active')
+            ->selectRaw('owner_id, count(*) as projects')
+            ->groupBy('owner_id')
+            ->pluck('projects', 'owner_id');
         $open = Task::query()->visibleTo($viewer)->onLists();
-        $counts = (clone $open)->toBase()->groupBy('owner_id')
-            ->selectRaw('owner_id, count(*) as open, sum(case when due_on < ? then 1 else 0 end) as late', [(string) $this->workspace->today()])->get()->keyBy('owner_id');
+        $counts = (clone $open)
+            ->toBase()
+            ->groupBy('owner_id')
+            ->selectRaw('owner_id, count(*) as open, sum(case when due_on < ? then 1 else 0 end) as late', [
+                (string) $this->workspace->today(),
+            ])
+            ->get()
+            ->keyBy('owner_id');
         $minutes = self::minutes($open->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week->span->last));
 
         return new People(
-            array_values($this->everybody->all()->map(static fn(Person $person): PersonRow => new PersonRow(
-                PersonTag::of($person),
-                $person->role,
-                $person->email,
-                $person->weekly_hours,
-                is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
-                (int) ($counts->get($person->id)->open ?? 0),
-                (int) ($counts->get($person->id)->late ?? 0),
-                $minutes[$person->id] ?? 0,
-                $person->set_aside_on !== null,
-            ))->all()),
+            array_values(
+                $this->everybody
+                    ->all()
+                    ->map(
+                        static fn(Person $person): PersonRow => new PersonRow(
+                            PersonTag::of($person),
+                            $person->role,
+                            $person->email,
+                            $person->weekly_hours,
+                            is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
+                            (int) ($counts->get($person->id)->open ?? 0),
+                            (int) ($counts->get($person->id)->late ?? 0),
+                            $minutes[$person->id] ?? 0,
+                            $person->set_aside_on !== null,
+                        ),
+                    )
+                    ->all(),
+            ),
             CircleRow::all(),
             $week->name,
             $viewer->isLead(),
@@ -59,12 +76,20 @@ final readonly class PeoplePage
      */
     private static function minutes(Builder $tasks): array
     {
-        $each = $tasks->toBase()->select(['owner_id', 'minutes'])
+        $each = $tasks
+            ->toBase()
+            ->select(['owner_id', 'minutes'])
             ->selectRaw('(select count(*) from steps where steps.task_id = tasks.id) as steps')
             ->selectRaw('(select count(done_on) from steps where steps.task_id = tasks.id) as done');
         $minutes = [];
 
-        foreach (DB::query()->fromSub($each, 'each_task')->groupBy('owner_id', 'minutes', 'steps', 'done')->selectRaw('owner_id, minutes, steps, done, count(*) as tasks')->get() as $row) {
+        foreach (
+            DB::query()
+                ->fromSub($each, 'each_task')
+                ->groupBy('owner_id', 'minutes', 'steps', 'done')
+                ->selectRaw('owner_id, minutes, steps, done, count(*) as tasks')
+                ->get() as $row
+        ) {
             $left = DayHours::left($row->minutes === null ? null : (int) $row->minutes, (int) $row->done, (int) $row->steps);
             $minutes[(int) $row->owner_id] = ($minutes[(int) $row->owner_id] ?? 0) + (int) $row->tasks * $left;
         }

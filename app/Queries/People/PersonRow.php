@@ -11,10 +11,10 @@ use App\Queries\Props;
 final readonly class PersonRow implements Props
 {
     /**
-     * @param int  $active  active projects they own
-     * @param int  $open    open tasks that the viewer may see
-     * @param int  $late    of these, past their due date
-     * @param int  $planned minutes of tasks planned for this week
+     * @param int $active active projects they own
+     * @param int $open open tasks that the viewer may see
+     * @param int $late of these, past their due date
+     * @param int $planned minutes of tasks planned for this week
      * @param bool $isAside whether they left
      */
     public function __construct(

@@ -12,8 +12,8 @@ final readonly class Told implements Props
 {
     /**
      * @param list<ReminderRow> $reminders those to come, the next first
-     * @param list<WishRow>     $wishes    for every occasion
-     * @param list<LetterRow>   $letters   that were sent to them, the newest first
+     * @param list<WishRow> $wishes for every occasion
+     * @param list<LetterRow> $letters that were sent to them, the newest first
      */
     public function __construct(public array $reminders, public array $wishes, public array $letters, public Day $tomorrow)
     {

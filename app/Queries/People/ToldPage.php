@@ -26,9 +26,27 @@ final readonly class ToldPage
 
         return new Told(
             array_values(Reminder::query()->openFor($viewer)->get()->map(ReminderRow::of(...))->all()),
-            array_map(static fn(Occasion $occasion): WishRow => new WishRow($occasion, $wishes->get($occasion->value)->reach ?? Reach::News), Occasion::cases()),
-            array_values(Letter::query()->where('person_id', $viewer->id)->orderByDesc('id')->limit(self::LETTERS)->get()
-                ->map(fn(Letter $letter): LetterRow => new LetterRow($letter->id, $this->workspace->wallDay($letter->created_at), $this->workspace->wallTime($letter->created_at), $letter->subject, $letter->body))->all()),
+            array_map(
+                static fn(Occasion $occasion): WishRow => new WishRow($occasion, $wishes->get($occasion->value)->reach ?? Reach::News),
+                Occasion::cases(),
+            ),
+            array_values(
+                Letter::query()
+                    ->where('person_id', $viewer->id)
+                    ->orderByDesc('id')
+                    ->limit(self::LETTERS)
+                    ->get()
+                    ->map(
+                        fn(Letter $letter): LetterRow => new LetterRow(
+                            $letter->id,
+                            $this->workspace->wallDay($letter->created_at),
+                            $this->workspace->wallTime($letter->created_at),
+                            $letter->subject,
+                            $letter->body,
+                        ),
+                    )
+                    ->all(),
+            ),
             $this->workspace->calendar()->workingDayFrom($this->workspace->today()->plus(1)),
         );
     }
@@ -36,6 +54,13 @@ final readonly class ToldPage
     /** @return list<ReminderRow> those of today and of earlier that were not seen */
     public function due(Person $viewer): array
     {
-        return array_values(Reminder::query()->openFor($viewer)->where('on', '<=', (string) $this->workspace->today())->get()->map(ReminderRow::of(...))->all());
+        return array_values(
+            Reminder::query()
+                ->openFor($viewer)
+                ->where('on', '<=', (string) $this->workspace->today())
+                ->get()
+                ->map(ReminderRow::of(...))
+                ->all(),
+        );
     }
 }

@@ -11,7 +11,7 @@ use App\Queries\Props;
 final readonly class BriefPart implements Props
 {
     /**
-     * @param string  $text as written, in Markdown
+     * @param string $text as written, in Markdown
      * @param ?string $html safe to be shown; null when nothing is written
      */
     public function __construct(public string $name, public string $text, public ?string $html)

@@ -11,8 +11,13 @@ use App\Queries\Props;
 final readonly class FieldEntry implements Props
 {
     /** @param list<string> $choices */
-    public function __construct(public int $id, public string $name, public FieldKind $kind, public array $choices, public ?string $value)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public FieldKind $kind,
+        public array $choices,
+        public ?string $value,
+    ) {
     }
 
     public function filled(?string $value): self

@@ -17,15 +17,47 @@ final readonly class FoundProjects
     public function by(RegisterFilter $filter): Builder
     {
         return Project::query()
-            ->when($filter->state !== 'all', static fn(Builder $query) => $query->whereIn('state', $filter->state === 'open' ? ProjectState::OPEN : [$filter->state]))
+            ->when(
+                $filter->state !== 'all',
+                static fn(Builder $query) => $query->whereIn('state', $filter->state === 'open' ? ProjectState::OPEN : [$filter->state]),
+            )
             ->when($filter->owner !== null, static fn(Builder $query) => $query->where('owner_id', $filter->owner))
             ->when($filter->area !== null, static fn(Builder $query) => $query->where('area_id', $filter->area))
             ->when($filter->attention !== null, static fn(Builder $query) => $query->where('attention', $filter->attention))
-            ->when($filter->thread !== null, static fn(Builder $query) => $query->whereHas('servings', static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread])))
+            ->when(
+                $filter->thread !== null,
+                static fn(Builder $query) => $query->whereHas(
+                    'servings',
+                    static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread]),
+                ),
+            )
             ->when($filter->need === 'unserving', static fn(Builder $query) => $query->whereDoesntHave('servings'))
-            ->when($filter->collection !== null, static fn(Builder $query) => $query->whereHas('gatherings', static fn(Builder $link) => $link->where('collection_id', $filter->collection)))
-            ->when($filter->field !== null, static fn(Builder $query) => $query->whereHas('entries', static fn(Builder $entry) => $entry->where('field_id', $filter->field)
-                ->when($filter->value !== '', static fn(Builder $said) => Containing::words($said, 'value', $filter->value))))
-            ->when($filter->words !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => Containing::words(Containing::words($either, 'title', $filter->words), 'status_line', $filter->words, 'or')));
+            ->when(
+                $filter->collection !== null,
+                static fn(Builder $query) => $query->whereHas(
+                    'gatherings',
+                    static fn(Builder $link) => $link->where('collection_id', $filter->collection),
+                ),
+            )
+            ->when(
+                $filter->field !== null,
+                static fn(Builder $query) => $query->whereHas(
+                    'entries',
+                    static fn(Builder $entry) => $entry
+                        ->where('field_id', $filter->field)
+                        ->when($filter->value !== '', static fn(Builder $said) => Containing::words($said, 'value', $filter->value)),
+                ),
+            )
+            ->when(
+                $filter->words !== '',
+                static fn(Builder $query) => $query->where(
+                    static fn(Builder $either) => Containing::words(
+                        Containing::words($either, 'title', $filter->words),
+                        'status_line',
+                        $filter->words,
+                        'or',
+                    ),
+                ),
+            );
     }
 }

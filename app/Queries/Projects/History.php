@@ -16,7 +16,10 @@ use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
 use Spatie\Activitylog\Models\Activity;
 
-/** Who changed what in a project, newest first. The words are made from what was changed, not from where it was changed: that may be private. */
+/**
+ * Who changed what in a project, newest first. The words are made from what was changed, not from where it was changed: that may be
+ * private.
+ */
 final readonly class History
 {
     private const SHOWN = 30;
@@ -37,8 +40,16 @@ final readonly class History
     ];
 
     private const OF_PROJECT = [
-        'status_line' => 'said how it stands', 'learned' => 'wrote down what was learned', 'owner_id' => 'handed it over', 'due_on' => 'moved its due date',
-        'starts_on' => 'moved its start', 'title' => 'renamed it', 'outcome' => 'changed the brief', 'reason' => 'changed the brief', 'limits' => 'changed the brief', 'approach' => 'changed the brief',
+        'status_line' => 'said how it stands',
+        'learned' => 'wrote down what was learned',
+        'owner_id' => 'handed it over',
+        'due_on' => 'moved its due date',
+        'starts_on' => 'moved its start',
+        'title' => 'renamed it',
+        'outcome' => 'changed the brief',
+        'reason' => 'changed the brief',
+        'limits' => 'changed the brief',
+        'approach' => 'changed the brief',
     ];
 
     public function __construct(private Workspace $workspace, private Everybody $everybody)
@@ -46,20 +57,32 @@ final readonly class History
     }
 
     /**
-     * @param Project            $project its milestones are loaded
-     * @param array<int, string> $tasks   titles of all of them, by id
+     * @param Project $project its milestones are loaded
+     * @param array<int, string> $tasks titles of all of them, by id
      *
      * @return list<HistoryRow>
      */
     public function of(Project $project, array $tasks, Person $viewer): array
     {
         $entries = Activity::query()
-            ->where(static fn(Builder $either) => $either
-                ->where(static fn(Builder $itself) => $itself->where('subject_type', Project::class)->where('subject_id', $project->id))
-                ->orWhere(static fn(Builder $task) => $task->where('subject_type', Task::class)->whereIn('subject_id', Task::query()->where('project_id', $project->id)->select('id')))
-                ->orWhere(static fn(Builder $milestone) => $milestone->where('subject_type', Milestone::class)->whereIn('subject_id', Milestone::query()->where('project_id', $project->id)->select('id'))))
+            ->where(
+                static fn(Builder $either) => $either
+                    ->where(static fn(Builder $itself) => $itself->where('subject_type', Project::class)->where('subject_id', $project->id))
+                    ->orWhere(
+                        static fn(Builder $task) => $task
+                            ->where('subject_type', Task::class)
+                            ->whereIn('subject_id', Task::query()->where('project_id', $project->id)->select('id')),
+                    )
+                    ->orWhere(
+                        static fn(Builder $milestone) => $milestone
+                            ->where('subject_type', Milestone::class)
+                            ->whereIn('subject_id', Milestone::query()->where('project_id', $project->id)->select('id')),
+                    ),
+            )
             ->whereNotNull('causer_id')
-            ->orderByDesc('id')->limit(2 * self::SHOWN)->get();
+            ->orderByDesc('id')
+            ->limit(2 * self::SHOWN)
+            ->get();
         $people = $this->everybody->all();
         $own = MadeChange::undoable($viewer, $entries->pluck('batch_uuid')->all());
         $rows = [];
@@ -69,11 +92,19 @@ final readonly class History
             $by = $people->get($entry->causer_id);
 
             if ($words !== null && $by !== null && $entry->created_at !== null) {
-                $rows[] = new HistoryRow($entry->id, (string) $entry->batch_uuid, PersonTag::of($by), $this->workspace->wallDay($entry->created_at), $words, match ($entry->subject_type) {
-                    Task::class => $tasks[(int) $entry->subject_id] ?? null,
-                    Milestone::class => $project->milestones->find($entry->subject_id)?->title,
-                    default => null,
-                }, in_array($entry->batch_uuid, $own, true));
+                $rows[] = new HistoryRow(
+                    $entry->id,
+                    (string) $entry->batch_uuid,
+                    PersonTag::of($by),
+                    $this->workspace->wallDay($entry->created_at),
+                    $words,
+                    match ($entry->subject_type) {
+                        Task::class => $tasks[(int) $entry->subject_id] ?? null,
+                        Milestone::class => $project->milestones->find($entry->subject_id)?->title,
+                        default => null,
+                    },
+                    in_array($entry->batch_uuid, $own, true),
+                );
             }
         }
 
@@ -90,7 +121,11 @@ final readonly class History
             $entry->subject_type === Project::class => $entry->event === 'created' ? 'started it' : $this->ofProject($now),
             $entry->event === 'created' => 'added',
             $entry->event === 'deleted' => 'removed',
-            $entry->subject_type === Milestone::class => array_key_exists('reached_on', $now) ? ($now['reached_on'] === null ? 'no longer counts as reached' : 'reached') : 'moved the milestone',
+            $entry->subject_type === Milestone::class => array_key_exists('reached_on', $now)
+                ? ($now['reached_on'] === null
+                    ? 'no longer counts as reached'
+                    : 'reached')
+                : 'moved the milestone',
             default => $this->ofTask($now),
         };
     }
@@ -116,7 +151,10 @@ final readonly class History
     private function ofTask(array $now): ?string
     {
         $column = array_key_first(array_intersect_key(self::OF_TASK, $now));
-        $others = array_diff_key($now, array_flip(['position', 'changed_on', 'carried', 'planned_from', 'planned_to', 'put_back_on', 'updated_at', 'stage_before_id']));
+        $others = array_diff_key(
+            $now,
+            array_flip(['position', 'changed_on', 'carried', 'planned_from', 'planned_to', 'put_back_on', 'updated_at', 'stage_before_id']),
+        );
 
         return match (true) {
             $column !== null => self::OF_TASK[$column][$now[$column] === null ? 1 : 0],

@@ -11,7 +11,12 @@ use App\Queries\Props;
 final readonly class MadeProject implements Props
 {
     /** @param list<PatternChangeRow> $changes */
-    public function __construct(public int $id, public string $title, public PersonTag $owner, public bool $mayChange, public array $changes)
-    {
+    public function __construct(
+        public int $id,
+        public string $title,
+        public PersonTag $owner,
+        public bool $mayChange,
+        public array $changes,
+    ) {
     }
 }

@@ -16,6 +16,12 @@ final readonly class MilestoneRow implements Props
 
     public static function of(Milestone $milestone, Day $today): self
     {
-        return new self($milestone->id, $milestone->title, $milestone->on, $milestone->reached_on, $milestone->reached_on === null && $milestone->on->isBefore($today));
+        return new self(
+            $milestone->id,
+            $milestone->title,
+            $milestone->on,
+            $milestone->reached_on,
+            $milestone->reached_on === null && $milestone->on->isBefore($today),
+        );
     }
 }

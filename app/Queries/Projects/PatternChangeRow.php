@@ -10,9 +10,9 @@ use App\Queries\Props;
 final readonly class PatternChangeRow implements Props
 {
     /**
-     * @param int    $id     of the pattern's task
-     * @param string $words  what is otherwise, in words: "new", "gone", "min 30 → 45"
-     * @param bool   $isOver its task in the project is done: it stays as it was done
+     * @param int $id of the pattern's task
+     * @param string $words what is otherwise, in words: "new", "gone", "min 30 → 45"
+     * @param bool $isOver its task in the project is done: it stays as it was done
      */
     public function __construct(public int $id, public string $title, public string $words, public bool $isOver)
     {

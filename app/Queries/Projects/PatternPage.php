@@ -28,62 +28,116 @@ final readonly class PatternPage
 
     public function all(): Patterns
     {
-        $patterns = Pattern::query()->with(['tasks.stage', 'tasks.steps', 'projects' => static fn($projects) => $projects->whereIn('state', ProjectState::OPEN)])->orderBy('title')->get();
+        $patterns = Pattern::query()
+            ->with(['tasks.stage', 'tasks.steps', 'projects' => static fn($projects) => $projects->whereIn('state', ProjectState::OPEN)])
+            ->orderBy('title')
+            ->get();
 
-        return new Patterns(array_values($patterns->map(static fn(Pattern $pattern): PatternRow => new PatternRow(
-            $pattern->id,
-            $pattern->title,
-            $pattern->tasks->count(),
-            $pattern->tasks->sum(static fn(PatternTask $task): int => $task->minutes ?? 0),
-            $pattern->days,
-            $pattern->projects->count(),
-            $pattern->projects->filter(static fn(Project $project): bool => self::changes($project, $pattern) !== [])->count(),
-        ))->all()));
+        return new Patterns(
+            array_values(
+                $patterns
+                    ->map(
+                        static fn(Pattern $pattern): PatternRow => new PatternRow(
+                            $pattern->id,
+                            $pattern->title,
+                            $pattern->tasks->count(),
+                            $pattern->tasks->sum(static fn(PatternTask $task): int => $task->minutes ?? 0),
+                            $pattern->days,
+                            $pattern->projects->count(),
+                            $pattern->projects
+                                ->filter(static fn(Project $project): bool => self::changes($project, $pattern) !== [])
+                                ->count(),
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
     }
 
     public function blank(): PatternView
     {
-        return new PatternView(new PatternValues(null, '', '', null, Weighing::Count, StageOrder::Any, '', [], []), $this->choices->areas(), []);
+        return new PatternView(
+            new PatternValues(null, '', '', null, Weighing::Count, StageOrder::Any, '', [], []),
+            $this->choices->areas(),
+            [],
+        );
     }
 
     public function of(Pattern $pattern, Person $viewer): PatternView
     {
-        $pattern->load(['stages', 'tasks.stage', 'tasks.steps', 'projects' => static fn($projects) => $projects->whereIn('state', ProjectState::OPEN)->with('owner')]);
-        $done = Task::query()->whereIn('project_id', $pattern->projects->modelKeys())->whereNotNull('done_on')->whereNotNull('pattern_task_id')->get(['id', 'project_id', 'pattern_task_id'])
-            ->groupBy('project_id')->map(static fn($tasks) => $tasks->pluck('pattern_task_id')->flip());
-        $made = $pattern->projects->map(static fn(Project $project): MadeProject => new MadeProject(
-            $project->id,
-            $project->title,
-            PersonTag::of($project->owner),
-            Gate::forUser($viewer)->allows('update', $project),
-            array_map(static fn(Change $change): PatternChangeRow => new PatternChangeRow(
-                $change->id,
-                $change->is->title ?? $change->was->title ?? '',
-                self::words($change),
-                $done->get($project->id)?->has($change->id) === true,
-            ), self::changes($project, $pattern)),
-        ))->all();
+        $pattern->load([
+            'stages',
+            'tasks.stage',
+            'tasks.steps',
+            'projects' => static fn($projects) => $projects->whereIn('state', ProjectState::OPEN)->with('owner'),
+        ]);
+        $done = Task::query()
+            ->whereIn('project_id', $pattern->projects->modelKeys())
+            ->whereNotNull('done_on')
+            ->whereNotNull('pattern_task_id')
+            ->get(['id', 'project_id', 'pattern_task_id'])
+            ->groupBy('project_id')
+            ->map(static fn($tasks) => $tasks->pluck('pattern_task_id')->flip());
+        $made = $pattern->projects
+            ->map(
+                static fn(Project $project): MadeProject => new MadeProject(
+                    $project->id,
+                    $project->title,
+                    PersonTag::of($project->owner),
+                    Gate::forUser($viewer)->allows('update', $project),
+                    array_map(
+                        static fn(Change $change): PatternChangeRow => new PatternChangeRow(
+                            $change->id,
+                            $change->is->title ?? ($change->was->title ?? ''),
+                            self::words($change),
+                            $done->get($project->id)?->has($change->id) === true,
+                        ),
+                        self::changes($project, $pattern),
+                    ),
+                ),
+            )
+            ->all();
         usort($made, static fn(MadeProject $a, MadeProject $b): int => ($b->changes !== []) <=> ($a->changes !== []));
 
-        return new PatternView(new PatternValues(
-            $pattern->id,
-            $pattern->title,
-            $pattern->outcome ?? '',
-            $pattern->area_id,
-            $pattern->weighing,
-            $pattern->order,
-            (string) $pattern->days,
-            array_values($pattern->stages->map(static fn($stage): string => $stage->name)->all()),
-            array_values($pattern->tasks->map(static fn(PatternTask $task): PatternTaskValues => new PatternTaskValues(
-                $task->id,
-                $task->title,
-                $task->stage->name ?? '',
-                $task->role ?? '',
-                (string) $task->day,
-                (string) $task->minutes,
-                array_values($task->steps->map(static fn(PatternStep $step): PatternStepValues => new PatternStepValues($step->id, $step->title, $step->how_to ?? ''))->all()),
-            ))->all()),
-        ), $this->choices->areas(), $made);
+        return new PatternView(
+            new PatternValues(
+                $pattern->id,
+                $pattern->title,
+                $pattern->outcome ?? '',
+                $pattern->area_id,
+                $pattern->weighing,
+                $pattern->order,
+                (string) $pattern->days,
+                array_values($pattern->stages->map(static fn($stage): string => $stage->name)->all()),
+                array_values(
+                    $pattern->tasks
+                        ->map(
+                            static fn(PatternTask $task): PatternTaskValues => new PatternTaskValues(
+                                $task->id,
+                                $task->title,
+                                $task->stage->name ?? '',
+                                $task->role ?? '',
+                                (string) $task->day,
+                                (string) $task->minutes,
+                                array_values(
+                                    $task->steps
+                                        ->map(
+                                            static fn(PatternStep $step): PatternStepValues => new PatternStepValues(
+                                                $step->id,
+                                                $step->title,
+                                                $step->how_to ?? '',
+                                            ),
+                                        )
+                                        ->all(),
+                                ),
+                            ),
+                        )
+                        ->all(),
+                ),
+            ),
+            $this->choices->areas(),
+            $made,
+        );
     }
 
     /** @return list<Change> what the project has not taken yet; tasks of the pattern with stage and steps are loaded */
@@ -98,14 +152,20 @@ final readonly class PatternPage
             return $change->isNew() ? 'new' : 'gone';
         }
 
-        return implode(', ', array_map(static fn(string $field): string => match ($field) {
-            'title' => "was “{$change->was?->title}”",
-            'stage' => 'stage '.($change->was->stage ?? 'none').' → '.($change->is->stage ?? 'none'),
-            'role' => 'by '.($change->was->role ?? 'the owner').' → '.($change->is->role ?? 'the owner'),
-            'day' => 'day '.($change->was->day ?? '–').' → '.($change->is->day ?? '–'),
-            'minutes' => ($change->was->minutes ?? '–').' → '.($change->is->minutes ?? '–').' min',
-            default => self::stepWords($change),
-        }, $change->fields));
+        return implode(
+            ', ',
+            array_map(
+                static fn(string $field): string => match ($field) {
+                    'title' => "was “{$change->was?->title}”",
+                    'stage' => 'stage '.($change->was->stage ?? 'none').' → '.($change->is->stage ?? 'none'),
+                    'role' => 'by '.($change->was->role ?? 'the owner').' → '.($change->is->role ?? 'the owner'),
+                    'day' => 'day '.($change->was->day ?? '–').' → '.($change->is->day ?? '–'),
+                    'minutes' => ($change->was->minutes ?? '–').' → '.($change->is->minutes ?? '–').' min',
+                    default => self::stepWords($change),
+                },
+                $change->fields,
+            ),
+        );
     }
 
     private static function stepWords(Change $change): string

@@ -12,7 +12,7 @@ use Loftrin\Core\Work\Weighing;
 final readonly class PatternValues implements Props
 {
     /**
-     * @param list<string>            $stages
+     * @param list<string> $stages
      * @param list<PatternTaskValues> $tasks
      */
     public function __construct(

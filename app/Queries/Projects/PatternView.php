@@ -11,7 +11,7 @@ use App\Queries\Props;
 final readonly class PatternView implements Props
 {
     /**
-     * @param list<Option>      $areas
+     * @param list<Option> $areas
      * @param list<MadeProject> $projects those with differences first
      */
     public function __construct(public PatternValues $pattern, public array $areas, public array $projects)

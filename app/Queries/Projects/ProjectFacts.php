@@ -12,10 +12,10 @@ final readonly class ProjectFacts
 {
     /**
      * @param ?Fraction $progress 0 to 1; null with no task in scope
-     * @param ?Figure   $figure   its pace while it is active and has both its dates
-     * @param int       $tasks    in scope
-     * @param int       $open     of those
-     * @param ?int      $next     the first task that somebody could start on
+     * @param ?Figure $figure its pace while it is active and has both its dates
+     * @param int $tasks in scope
+     * @param int $open of those
+     * @param ?int $next the first task that somebody could start on
      */
     public function __construct(
         public int $owner,

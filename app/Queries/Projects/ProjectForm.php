@@ -26,49 +26,59 @@ final readonly class ProjectForm
     {
         $served = $goal === null ? null : Goal::query()->visibleTo($viewer)->find($goal);
 
-        return $this->page($viewer, new ProjectValues(
-            null,
-            '',
-            '',
-            $viewer->id,
-            $served?->area_id,
-            Weighing::Count,
-            StageOrder::Any,
-            ProjectState::Active,
-            null,
-            null,
-            [],
-            $served === null ? [] : [new ServingValues($served->id, '1')],
-            false,
-            null,
-            null,
-        ));
+        return $this->page(
+            $viewer,
+            new ProjectValues(
+                null,
+                '',
+                '',
+                $viewer->id,
+                $served?->area_id,
+                Weighing::Count,
+                StageOrder::Any,
+                ProjectState::Active,
+                null,
+                null,
+                [],
+                $served === null ? [] : [new ServingValues($served->id, '1')],
+                false,
+                null,
+                null,
+            ),
+        );
     }
 
     public function filled(Person $viewer, Project $project): ProjectFormPage
     {
         $project->load(['stages', 'servings.goal']);
 
-        return $this->page($viewer, new ProjectValues(
-            $project->id,
-            $project->title,
-            $project->outcome ?? '',
-            $project->owner_id,
-            $project->area_id,
-            $project->weighing,
-            $project->order,
-            $project->state,
-            $project->starts_on,
-            $project->due_on,
-            array_values($project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all()),
-            array_values($project->servings
-                ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
-                ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
-                ->all()),
-            $project->last_is_done,
-            $project->rank,
-            $project->attention,
-        ));
+        return $this->page(
+            $viewer,
+            new ProjectValues(
+                $project->id,
+                $project->title,
+                $project->outcome ?? '',
+                $project->owner_id,
+                $project->area_id,
+                $project->weighing,
+                $project->order,
+                $project->state,
+                $project->starts_on,
+                $project->due_on,
+                array_values(
+                    $project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all(),
+                ),
+                array_values(
+                    $project->servings
+                        ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
+                        ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
+                        ->all(),
+                ),
+                $project->last_is_done,
+                $project->rank,
+                $project->attention,
+            ),
+        );
     }
 
     private function page(Person $viewer, ProjectValues $values): ProjectFormPage

@@ -11,9 +11,9 @@ use App\Queries\Props;
 final readonly class ProjectFormPage implements Props
 {
     /**
-     * @param list<Option>    $goals  grouped by period
+     * @param list<Option> $goals grouped by period
      * @param list<PersonTag> $people
-     * @param list<Option>    $areas
+     * @param list<Option> $areas
      */
     public function __construct(public ProjectValues $project, public array $goals, public array $people, public array $areas)
     {

@@ -35,8 +35,16 @@ final readonly class ProjectPage
     /** How many of the done tasks of a stage are shown. */
     private const DONE_SHOWN = 10;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private RegisterPage $register, private History $history, private RoutinesPage $routines, private Choices $choices, private GoalRows $goals, private Remembered $remembered)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private RegisterPage $register,
+        private History $history,
+        private RoutinesPage $routines,
+        private Choices $choices,
+        private GoalRows $goals,
+        private Remembered $remembered,
+    ) {
     }
 
     public function of(Project $project, Person $viewer): ProjectView
@@ -57,12 +65,24 @@ final readonly class ProjectPage
 
         return new ProjectView(
             $register,
-            [BriefPart::of('reason', $project->reason), BriefPart::of('outcome', $project->outcome), BriefPart::of('limits', $project->limits), BriefPart::of('approach', $project->approach), BriefPart::of('notes', $project->notes)],
+            [
+                BriefPart::of('reason', $project->reason),
+                BriefPart::of('outcome', $project->outcome),
+                BriefPart::of('limits', $project->limits),
+                BriefPart::of('approach', $project->approach),
+                BriefPart::of('notes', $project->notes),
+            ],
             $project->status_line,
             $project->status_on,
             $project->learned,
-            array_values($project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all()),
-            array_values($project->planLines->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))->all()),
+            array_values(
+                $project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all(),
+            ),
+            array_values(
+                $project->planLines
+                    ->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))
+                    ->all(),
+            ),
             $rows($quarter),
             $this->area($project),
             $project->starts_on,
@@ -73,7 +93,10 @@ final readonly class ProjectPage
             array_map(static fn(int $goal): ServingValues => new ServingValues($goal, $weights[$goal]), $served),
             $this->stages($project, $work->inScope(), $row),
             array_column($work->now(), 'id'),
-            array_map($row, array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside()))),
+            array_map(
+                $row,
+                array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside())),
+            ),
             $this->sum($project, $register),
             ForecastView::of($forecast, $register->gauge, $today),
             PersonTag::all(),
@@ -95,8 +118,24 @@ final readonly class ProjectPage
     private function fields(Project $project): array
     {
         $entries = $project->entries->keyBy('field_id');
-        $fields = $this->remembered->of('fields of projects', static fn(): array => array_values(Field::query()->orderBy('name')->get()
-            ->map(static fn(Field $field): FieldEntry => new FieldEntry($field->id, $field->name, $field->kind, $field->choices ?? [], null))->all()));
+        $fields = $this->remembered->of(
+            'fields of projects',
+            static fn(): array => array_values(
+                Field::query()
+                    ->orderBy('name')
+                    ->get()
+                    ->map(
+                        static fn(Field $field): FieldEntry => new FieldEntry(
+                            $field->id,
+                            $field->name,
+                            $field->kind,
+                            $field->choices ?? [],
+                            null,
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
 
         return array_map(static fn(FieldEntry $field): FieldEntry => $field->filled($entries->get($field->id)?->value), $fields);
     }
@@ -123,7 +162,7 @@ final readonly class ProjectPage
     /**
      * A task with no stage belongs to the first.
      *
-     * @param list<ListedTask>              $tasks
+     * @param list<ListedTask> $tasks
      * @param callable(ListedTask): TaskRow $row
      *
      * @return list<StageRow>
@@ -136,15 +175,21 @@ final readonly class ProjectPage
 
         $first = $project->stages[0]->id ?? null;
 
-        return array_values($project->stages->map(static fn(Stage $stage): StageRow => self::stage(
-            $stage,
-            array_values(array_filter($tasks, static fn(ListedTask $task): bool => ($task->stage_id ?? $first) === $stage->id)),
-            $row,
-        ))->all());
+        return array_values(
+            $project->stages
+                ->map(
+                    static fn(Stage $stage): StageRow => self::stage(
+                        $stage,
+                        array_values(array_filter($tasks, static fn(ListedTask $task): bool => ($task->stage_id ?? $first) === $stage->id)),
+                        $row,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
-     * @param list<ListedTask>              $tasks
+     * @param list<ListedTask> $tasks
      * @param callable(ListedTask): TaskRow $row
      */
     private static function stage(?Stage $stage, array $tasks, callable $row): StageRow
@@ -162,7 +207,8 @@ final readonly class ProjectPage
 
         return match (true) {
             $row->tasks === 0 => 'Nothing to measure until it has a task.',
-            $project->weighing === Weighing::Effort => "$done of $row->tasks tasks done, each weighing its minutes; one without an estimate weighs the median of the others.",
+            $project->weighing === Weighing::Effort
+                => "$done of $row->tasks tasks done, each weighing its minutes; one without an estimate weighs the median of the others.",
             default => "$done of $row->tasks tasks done, each weighing the same; one in steps counts by its share of them.",
         };
     }

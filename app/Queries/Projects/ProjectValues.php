@@ -16,7 +16,7 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectValues implements Props
 {
     /**
-     * @param list<StageValues>   $stages
+     * @param list<StageValues> $stages
      * @param list<ServingValues> $serves
      */
     public function __construct(

@@ -21,25 +21,25 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectView implements Props
 {
     /**
-     * @param list<BriefPart>     $brief          reason, outcome, limits, approach
-     * @param list<MilestoneRow>  $milestones
-     * @param list<PlanLineRow>   $lines          of its plan
-     * @param list<GoalRow>       $quarterGoals   of one that is not taken on yet: does it serve them?
-     * @param list<GoalRow>       $serves
-     * @param list<ServingValues> $weights        how much it counts under each of those
-     * @param list<StageRow>      $stages
-     * @param list<int>           $now            ids of the tasks that can be done now
-     * @param list<TaskRow>       $aside          dropped and shelved
-     * @param list<HistoryRow>    $history        newest first
-     * @param ?Option             $pattern        that it was made from
-     * @param list<FieldEntry>    $fields         of one's own
-     * @param list<Option>        $collections    that there are
-     * @param list<int>           $gathered       those that it is in
-     * @param list<RoutineRow>    $routines       that run for it
-     * @param bool                $patternChanged it has not taken what its pattern says by now
-     * @param string              $sum            how the progress adds up, in words
-     * @param ?ForecastView       $forecast       null without a pace, or when it is too early to say
-     * @param list<PersonTag>     $people
+     * @param list<BriefPart> $brief reason, outcome, limits, approach
+     * @param list<MilestoneRow> $milestones
+     * @param list<PlanLineRow> $lines of its plan
+     * @param list<GoalRow> $quarterGoals of one that is not taken on yet: does it serve them?
+     * @param list<GoalRow> $serves
+     * @param list<ServingValues> $weights how much it counts under each of those
+     * @param list<StageRow> $stages
+     * @param list<int> $now ids of the tasks that can be done now
+     * @param list<TaskRow> $aside dropped and shelved
+     * @param list<HistoryRow> $history newest first
+     * @param ?Option $pattern that it was made from
+     * @param list<FieldEntry> $fields of one's own
+     * @param list<Option> $collections that there are
+     * @param list<int> $gathered those that it is in
+     * @param list<RoutineRow> $routines that run for it
+     * @param bool $patternChanged it has not taken what its pattern says by now
+     * @param string $sum how the progress adds up, in words
+     * @param ?ForecastView $forecast null without a pace, or when it is too early to say
+     * @param list<PersonTag> $people
      */
     public function __construct(
         public RegisterRow $project,

@@ -13,16 +13,16 @@ final readonly class Register implements Props
 {
     /**
      * @param list<RegisterGroup> $groups
-     * @param int                 $total       that the filter lets through
-     * @param int                 $active      of all projects
-     * @param int                 $needy       of those: stuck or ready to close
-     * @param list<ActiveCount>   $activeBy    the most first
-     * @param ?int                $limit       of active ones for a person
-     * @param list<PersonTag>     $people
-     * @param list<Option>        $areas
-     * @param list<Option>        $threads
-     * @param list<Option>        $collections
-     * @param list<Option>        $fields      of one's own
+     * @param int $total that the filter lets through
+     * @param int $active of all projects
+     * @param int $needy of those: stuck or ready to close
+     * @param list<ActiveCount> $activeBy the most first
+     * @param ?int $limit of active ones for a person
+     * @param list<PersonTag> $people
+     * @param list<Option> $areas
+     * @param list<Option> $threads
+     * @param list<Option> $collections
+     * @param list<Option> $fields of one's own
      */
     public function __construct(
         public RegisterFilter $filter,

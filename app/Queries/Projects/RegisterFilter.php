@@ -18,11 +18,11 @@ final readonly class RegisterFilter implements Props
     public const GROUPS = ['state', 'owner', 'area', 'thread', 'attention', 'collection', 'none'];
 
     /**
-     * @param string  $state  open: active, paused, proposed
-     * @param ?string $need   stuck, ready, behind, unserving
-     * @param ?int    $thread the goal at its top
-     * @param ?int    $field  a field of one's own in which a value stands
-     * @param string  $words  in the title or the status line
+     * @param string $state open: active, paused, proposed
+     * @param ?string $need stuck, ready, behind, unserving
+     * @param ?int $thread the goal at its top
+     * @param ?int $field a field of one's own in which a value stands
+     * @param string $words in the title or the status line
      */
     public function __construct(
         public string $state = 'open',

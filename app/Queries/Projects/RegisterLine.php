@@ -13,9 +13,9 @@ use Loftrin\Core\Work\Rank;
 final readonly class RegisterLine
 {
     /**
-     * @param string  $owner      by name, as area and collection
-     * @param ?string $due        YYYY-MM-DD, as changed
-     * @param ?string $changed    when one of its tasks was changed last, where they are sorted by that
+     * @param string $owner by name, as area and collection
+     * @param ?string $due YYYY-MM-DD, as changed
+     * @param ?string $changed when one of its tasks was changed last, where they are sorted by that
      * @param ?string $collection the first that it is in, where they are grouped by that
      */
     public function __construct(
@@ -54,12 +54,12 @@ final readonly class RegisterLine
         };
     }
 
-    /** @return list<int|string> states in their own order, the other headings by name; the one of those of which nothing is said comes last */
+    /**
+     * @return list<int|string> states in their own order, the other headings by name; the one of those of which nothing is said comes last
+     */
     public function headingPlace(string $group): array
     {
-        return $group === 'state'
-            ? [$this->statePlace()]
-            : [$this->isUnsaid($group) ? 1 : 0, $this->heading($group)];
+        return $group === 'state' ? [$this->statePlace()] : [$this->isUnsaid($group) ? 1 : 0, $this->heading($group)];
     }
 
     /** Counted from 0, what needs most of somebody first. */

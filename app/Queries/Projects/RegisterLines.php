@@ -19,15 +19,19 @@ use stdClass;
 /** The lines of a register in their order: only those of one page are then fetched whole. */
 final readonly class RegisterLines
 {
-    public function __construct(private FoundProjects $found, private WorkCounts $counts, private Everybody $everybody, private Remembered $remembered)
-    {
+    public function __construct(
+        private FoundProjects $found,
+        private WorkCounts $counts,
+        private Everybody $everybody,
+        private Remembered $remembered,
+    ) {
     }
 
     /**
      * Kept until anything is changed, unless something was typed, which is seldom asked for again.
      *
-     * @param CountedWork $active  that of all active projects
-     * @param Threads     $threads as the viewer sees them
+     * @param CountedWork $active that of all active projects
+     * @param Threads $threads as the viewer sees them
      *
      * @return array<int, string> the heading of each project, by its id and in their order
      */
@@ -42,10 +46,19 @@ final readonly class RegisterLines
     /** @return array<int, string> */
     private function find(RegisterFilter $filter, CountedWork $active, Threads $threads): array
     {
-        $lines = array_values(array_filter($this->all($filter, $threads), static fn(RegisterLine $line): bool => self::isNeeded($line, $active, $filter->need)));
-        $work = $filter->sort === 'progress' ? $this->counts->of(array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
+        $lines = array_values(
+            array_filter(
+                $this->all($filter, $threads),
+                static fn(RegisterLine $line): bool => self::isNeeded($line, $active, $filter->need),
+            ),
+        );
+        $work =
+            $filter->sort === 'progress' ? $this->counts->of(array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
         $order = new RegisterOrder($work, $filter->sort);
-        $places = array_map(static fn(RegisterLine $line): array => [...$line->headingPlace($filter->group), ...$order->place($line)], $lines);
+        $places = array_map(
+            static fn(RegisterLine $line): array => [...$line->headingPlace($filter->group), ...$order->place($line)],
+            $lines,
+        );
         asort($places);
         $headings = [];
 
@@ -61,26 +74,49 @@ final readonly class RegisterLines
     {
         $people = $this->everybody->all();
         $text = static fn(mixed $value): ?string => is_string($value) ? $value : null;
-        $rows = $this->found->by($filter)
+        $rows = $this->found
+            ->by($filter)
             ->select(['id', 'title', 'state', 'owner_id', 'due_on', 'rank', 'attention'])
             ->selectRaw('(select name from areas where areas.id = area_id) as area')
-            ->when($filter->sort === 'changed', static fn($query) => $query->addSelect(['changed' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id')]))
-            ->when($filter->group === 'collection', static fn($query) => $query->addSelect(['collection' => Gathering::query()->join('collections', 'collections.id', '=', 'collection_id')->whereColumn('project_id', 'projects.id')->orderBy('gatherings.id')->limit(1)->select('collections.title')]))
-            ->toBase()->get();
+            ->when(
+                $filter->sort === 'changed',
+                static fn($query) => $query->addSelect([
+                    'changed' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id'),
+                ]),
+            )
+            ->when(
+                $filter->group === 'collection',
+                static fn($query) => $query->addSelect([
+                    'collection' => Gathering::query()
+                        ->join('collections', 'collections.id', '=', 'collection_id')
+                        ->whereColumn('project_id', 'projects.id')
+                        ->orderBy('gatherings.id')
+                        ->limit(1)
+                        ->select('collections.title'),
+                ]),
+            )
+            ->toBase()
+            ->get();
 
-        return array_values($rows->map(static fn(stdClass $row): RegisterLine => new RegisterLine(
-            (int) $row->id,
-            (string) $row->title,
-            ProjectState::from((string) $row->state),
-            $people->get((int) $row->owner_id)->name ?? '',
-            $text($row->area),
-            $text($row->due_on),
-            Rank::tryFrom((string) $row->rank),
-            Attention::tryFrom((string) $row->attention),
-            $text($row->changed ?? null),
-            $text($row->collection ?? null),
-            $threads->ofProject((int) $row->id),
-        ))->all());
+        return array_values(
+            $rows
+                ->map(
+                    static fn(stdClass $row): RegisterLine => new RegisterLine(
+                        (int) $row->id,
+                        (string) $row->title,
+                        ProjectState::from((string) $row->state),
+                        $people->get((int) $row->owner_id)->name ?? '',
+                        $text($row->area),
+                        $text($row->due_on),
+                        Rank::tryFrom((string) $row->rank),
+                        Attention::tryFrom((string) $row->attention),
+                        $text($row->changed ?? null),
+                        $text($row->collection ?? null),
+                        $threads->ofProject((int) $row->id),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     private static function isNeeded(RegisterLine $line, CountedWork $active, ?string $need): bool

@@ -18,23 +18,27 @@ final readonly class RegisterOrder
     /** @return list<int|float|string> to be compared one by one */
     public function place(RegisterLine $line): array
     {
-        return [...match ($this->sort) {
-            'title' => [mb_strtolower($line->title)],
-            'due' => [$line->due === null ? 1 : 0, (string) $line->due],
-            'progress' => [self::share($this->work->progress($line->id))],
-            'owner' => [$line->owner],
-            'rank' => [$line->rank === null ? 'Z' : $line->rank->value],
-            'changed' => [$line->changed === null ? 0 : -(int) strtotime($line->changed)],
-            default => $this->need($line),
-        }, $line->id];
+        return [
+            ...match ($this->sort) {
+                'title' => [mb_strtolower($line->title)],
+                'due' => [$line->due === null ? 1 : 0, (string) $line->due],
+                'progress' => [self::share($this->work->progress($line->id))],
+                'owner' => [$line->owner],
+                'rank' => [$line->rank === null ? 'Z' : $line->rank->value],
+                'changed' => [$line->changed === null ? 0 : -(int) strtotime($line->changed)],
+                default => $this->need($line),
+            },
+            $line->id,
+        ];
     }
 
     /** @return list<int|float> active ones first; what is stuck, ready or furthest behind first among them */
     private function need(RegisterLine $line): array
     {
-        $needs = $line->state === ProjectState::Active
-            ? [$this->work->isStuck($line->id) ? 0 : ($this->work->isReady($line->id) ? 1 : 2), $this->gap($line)]
-            : [0, 0.0];
+        $needs =
+            $line->state === ProjectState::Active
+                ? [$this->work->isStuck($line->id) ? 0 : ($this->work->isReady($line->id) ? 1 : 2), $this->gap($line)]
+                : [0, 0.0];
 
         return [$line->statePlace(), ...$needs];
     }

@@ -26,8 +26,14 @@ final readonly class RegisterPage
 {
     private const PER_PAGE = 50;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Choices $choices, private RegisterLines $lines, private WorkCounts $counts, private Everybody $everybody)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private Choices $choices,
+        private RegisterLines $lines,
+        private WorkCounts $counts,
+        private Everybody $everybody,
+    ) {
     }
 
     public function of(Person $viewer, RegisterFilter $filter): Register
@@ -39,7 +45,11 @@ final readonly class RegisterPage
 
         return new Register(
             $filter,
-            $this->groups(array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE, preserve_keys: true), $active, $threads),
+            $this->groups(
+                array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE, preserve_keys: true),
+                $active,
+                $threads,
+            ),
             count($lines),
             $pages,
             array_sum($active->byOwner()),
@@ -49,7 +59,11 @@ final readonly class RegisterPage
             $viewer->isLead(),
             PersonTag::all(),
             $this->choices->areas(),
-            array_map(static fn(int|string $goal, Cord $cord): Option => new Option((string) $goal, "$cord->mark, $cord->title"), array_keys($threads->all()), $threads->all()),
+            array_map(
+                static fn(int|string $goal, Cord $cord): Option => new Option((string) $goal, "$cord->mark, $cord->title"),
+                array_keys($threads->all()),
+                $threads->all(),
+            ),
             $this->choices->collections(),
             $this->choices->fields(),
         );
@@ -81,8 +95,12 @@ final readonly class RegisterPage
             $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
             $milestone === null ? null : MilestoneRow::of($milestone, $today),
             is_string($changed) ? Day::of(substr($changed, 0, 10)) : null,
-            $project->relationLoaded('gatherings') ? array_values($project->gatherings->map(static fn($link): string => $link->collection->title)->all()) : [],
-            $project->relationLoaded('entries') ? array_values($project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value")->all()) : [],
+            $project->relationLoaded('gatherings')
+                ? array_values($project->gatherings->map(static fn($link): string => $link->collection->title)->all())
+                : [],
+            $project->relationLoaded('entries')
+                ? array_values($project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value")->all())
+                : [],
         );
     }
 
@@ -96,16 +114,26 @@ final readonly class RegisterPage
         $ids = array_keys($headings);
         $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : $this->counts->of($ids);
         $work->lookAhead($ids);
-        $projects = Project::query()->whereIntegerInRaw('id', $ids)->with(['owner', 'milestones', 'gatherings.collection', 'entries.field'])
-            ->addSelect(['projects.*', 'changed_at' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id')])
-            ->get()->keyBy('id');
+        $projects = Project::query()
+            ->whereIntegerInRaw('id', $ids)
+            ->with(['owner', 'milestones', 'gatherings.collection', 'entries.field'])
+            ->addSelect([
+                'projects.*',
+                'changed_at' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id'),
+            ])
+            ->get()
+            ->keyBy('id');
         $groups = [];
 
         foreach ($headings as $id => $heading) {
             $groups[$heading][] = $this->row($projects->findOrFail($id), $work, $threads);
         }
 
-        return array_map(static fn(string $heading, array $rows): RegisterGroup => new RegisterGroup($heading === '' ? null : $heading, $rows), array_map(strval(...), array_keys($groups)), array_values($groups));
+        return array_map(
+            static fn(string $heading, array $rows): RegisterGroup => new RegisterGroup($heading === '' ? null : $heading, $rows),
+            array_map(strval(...), array_keys($groups)),
+            array_values($groups),
+        );
     }
 
     /** @return list<ActiveCount> */
@@ -115,6 +143,14 @@ final readonly class RegisterPage
         $limit = $this->workspace->active_limit;
         $counts = $active->byOwner();
 
-        return array_map(static fn(int $owner, int $count): ActiveCount => new ActiveCount(PersonTag::of($people->findOrFail($owner)), $count, $limit !== null && $count > $limit), array_keys($counts), $counts);
+        return array_map(
+            static fn(int $owner, int $count): ActiveCount => new ActiveCount(
+                PersonTag::of($people->findOrFail($owner)),
+                $count,
+                $limit !== null && $count > $limit,
+            ),
+            array_keys($counts),
+            $counts,
+        );
     }
 }

@@ -15,13 +15,13 @@ use Loftrin\Core\Work\ProjectState;
 final readonly class RegisterRow implements Props
 {
     /**
-     * @param bool          $isStuck     nothing can be done now and nothing waits on someone
-     * @param bool          $isReady     all its tasks are done
-     * @param ?MilestoneRow $milestone   the next one to reach
-     * @param ?Day          $changedOn   when one of its tasks was changed last
-     * @param list<string>  $collections
-     * @param list<string>  $entries     in fields of one's own: "Customer: Ostend"
-     * @param ?TaskRow      $nextStep    the first task that can be done now
+     * @param bool $isStuck nothing can be done now and nothing waits on someone
+     * @param bool $isReady all its tasks are done
+     * @param ?MilestoneRow $milestone the next one to reach
+     * @param ?Day $changedOn when one of its tasks was changed last
+     * @param list<string> $collections
+     * @param list<string> $entries in fields of one's own: "Customer: Ostend"
+     * @param ?TaskRow $nextStep the first task that can be done now
      */
     public function __construct(
         public int $id,

@@ -25,8 +25,12 @@ use Loftrin\Core\Work\Load;
 /** What starting a project from a pattern would bring, before it is started. */
 final readonly class StartPage
 {
-    public function __construct(private Workspace $workspace, private Choices $choices, private Loads $loads, private Everybody $everybody)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private Choices $choices,
+        private Loads $loads,
+        private Everybody $everybody,
+    ) {
     }
 
     /** @param array<string, int> $chosen people by role, as far as they are chosen */
@@ -37,7 +41,9 @@ final readonly class StartPage
         $from = $start ?? $calendar->workingDayFrom($this->workspace->today());
         $last = Project::query()->where('pattern_id', $pattern->id)->latest('id')->first()->pattern_roles ?? [];
         $people = $this->everybody->all();
-        $taker = static fn(string $role): int => $people->has($chosen[$role] ?? $last[$role] ?? 0) ? ($chosen[$role] ?? $last[$role] ?? 0) : $viewer->id;
+        $taker = static fn(string $role): int => $people->has($chosen[$role] ?? ($last[$role] ?? 0))
+            ? $chosen[$role] ?? ($last[$role] ?? 0)
+            : $viewer->id;
         $number = $pattern->projects()->count() + 1;
 
         return new StartView(
@@ -47,15 +53,23 @@ final readonly class StartPage
             $from,
             $pattern->days === null ? null : $calendar->workingDayFrom($from->plus($pattern->days)),
             $pattern->tasks->count(),
-            array_map(static fn(string $role): RoleChoice => new RoleChoice($role, $pattern->tasks->where('role', $role)->count(), $taker($role)), $pattern->roles()),
-            $this->loads($pattern, $from, $people->all(), static fn(PatternTask $task): int => $task->role === null ? $viewer->id : $taker($task->role)),
+            array_map(
+                static fn(string $role): RoleChoice => new RoleChoice($role, $pattern->tasks->where('role', $role)->count(), $taker($role)),
+                $pattern->roles(),
+            ),
+            $this->loads(
+                $pattern,
+                $from,
+                $people->all(),
+                static fn(PatternTask $task): int => $task->role === null ? $viewer->id : $taker($task->role),
+            ),
             PersonTag::all(),
             $this->choices->goals($viewer),
         );
     }
 
     /**
-     * @param array<array-key, Person>   $people by id
+     * @param array<array-key, Person> $people by id
      * @param callable(PatternTask): int $taker
      *
      * @return list<PersonLoad> the one with most to do first
@@ -70,7 +84,20 @@ final readonly class StartPage
             $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Ledger::USUAL_MINUTES;
         }
 
-        $weeks = array_map($calendar->period(...), array_values(array_diff(array_unique(array_merge([], ...array_map(static fn(array $of): array => array_map(strval(...), array_keys($of)), array_values($added)))), [''])));
+        $weeks = array_map(
+            $calendar->period(...),
+            array_values(
+                array_diff(
+                    array_unique(
+                        array_merge(
+                            [],
+                            ...array_map(static fn(array $of): array => array_map(strval(...), array_keys($of)), array_values($added)),
+                        ),
+                    ),
+                    [''],
+                ),
+            ),
+        );
         $planned = $this->planned($weeks, array_keys($added));
         $available = [];
         $loads = [];
@@ -89,7 +116,12 @@ final readonly class StartPage
                 $rows[] = new WeekLoad($name, $there, array_sum($minutes), (int) $load->available->rounded(0), $load->isOver());
             }
 
-            $loads[] = new PersonLoad(PersonTag::of($people[$person]), array_sum(array_map(count(...), $byWeek)), array_sum($byWeek[''] ?? []), $rows);
+            $loads[] = new PersonLoad(
+                PersonTag::of($people[$person]),
+                array_sum(array_map(count(...), $byWeek)),
+                array_sum($byWeek[''] ?? []),
+                $rows,
+            );
         }
 
         usort($loads, static fn(PersonLoad $a, PersonLoad $b): int => $b->tasks <=> $a->tasks);
@@ -100,7 +132,7 @@ final readonly class StartPage
     /**
      * What is planned for each of the weeks or a day in it, or has no time and is due in it. What is private counts for nobody.
      *
-     * @param list<Period>    $weeks
+     * @param list<Period> $weeks
      * @param list<array-key> $people
      *
      * @return array<int, array<string, int>> minutes by person and week
@@ -113,10 +145,12 @@ final readonly class StartPage
 
         usort($weeks, static fn(Period $a, Period $b): int => $a->anchor()->number <=> $b->anchor()->number);
         $span = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
-        $rows = Loads::left()->whereIn('tasks.owner_id', $people)
+        $rows = Loads::left()
+            ->whereIn('tasks.owner_id', $people)
             ->whereRaw('(planned is null or '.OwnTasks::DAY_OR_WEEK.')')
             ->whereBetween(DB::raw('coalesce(planned_from, tasks.due_on)'), [(string) $span->first, (string) $span->last])
-            ->groupBy('on')->selectRaw('coalesce(planned_from, tasks.due_on) as "on"')
+            ->groupBy('on')
+            ->selectRaw('coalesce(planned_from, tasks.due_on) as "on"')
             ->get();
         $planned = [];
 

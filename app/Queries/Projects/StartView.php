@@ -15,8 +15,8 @@ final readonly class StartView implements Props
     /**
      * @param list<RoleChoice> $roles
      * @param list<PersonLoad> $loads
-     * @param list<PersonTag>  $people
-     * @param list<Option>     $goals
+     * @param list<PersonTag> $people
+     * @param list<Option> $goals
      */
     public function __construct(
         public int $id,

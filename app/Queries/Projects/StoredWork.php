@@ -33,15 +33,18 @@ final readonly class StoredWork implements ProjectWork
     private Rollup $rollup;
 
     /**
-     * @param Project                $project with its stages and servings
-     * @param array<int, ListedTask> $all     its tasks, by id, in their order
-     * @param array<int, CoreTask>   $cores   the same
+     * @param Project $project with its stages and servings
+     * @param array<int, ListedTask> $all its tasks, by id, in their order
+     * @param array<int, CoreTask> $cores the same
      */
     private function __construct(private Workspace $workspace, Project $project, public array $all, private array $cores)
     {
         $this->projects = [(string) $project->id => CoreRecords::project($project)];
         $this->doable = new Doable($this->projects, array_values($cores), $workspace->today());
-        $this->rollup = new Rollup(new Plan($workspace->calendar(), [], $this->projects), new TalliesOfTasks($this->projects, [], array_values($cores)));
+        $this->rollup = new Rollup(
+            new Plan($workspace->calendar(), [], $this->projects),
+            new TalliesOfTasks($this->projects, [], array_values($cores)),
+        );
     }
 
     public static function of(Workspace $workspace, Project $project): self
@@ -51,29 +54,48 @@ final readonly class StoredWork implements ProjectWork
         $listed = array_column(ListedTask::all($of->clone()->orderBy('position')->orderBy('id')), null, 'id');
         $steps = $after = [];
 
-        foreach (DB::table('steps')->whereIn('task_id', $of->clone()->select('id')->toBase())->orderBy('position')->orderBy('id')->get(['task_id', 'done_on']) as $step) {
+        foreach (
+            DB::table('steps')
+                ->whereIn('task_id', $of->clone()->select('id')->toBase())
+                ->orderBy('position')
+                ->orderBy('id')
+                ->get(['task_id', 'done_on']) as $step
+        ) {
             $steps[(int) $step->task_id][] = AsDay::read($step->done_on);
         }
 
-        foreach (DB::table('precedences')->whereIn('task_id', $of->clone()->select('id')->toBase())->orderBy('id')->get(['task_id', 'after_id']) as $link) {
+        foreach (
+            DB::table('precedences')
+                ->whereIn('task_id', $of->clone()->select('id')->toBase())
+                ->orderBy('id')
+                ->get(['task_id', 'after_id']) as $link
+        ) {
             $after[(int) $link->task_id][] = (string) $link->after_id;
         }
 
         $stages = $project->stages->pluck('name', 'id')->all();
 
-        return new self($workspace, $project, $listed, array_map(static fn(ListedTask $task): CoreTask => new CoreTask(
-            (string) $task->id,
-            (string) $project->id,
-            stage: is_string($stages[$task->stage_id ?? 0] ?? null) ? $stages[$task->stage_id ?? 0] : null,
-            createdOn: $task->created_on,
-            doneOn: $task->done_on,
-            droppedOn: $task->dropped_on,
-            shelvedOn: $task->shelved_on,
-            minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
-            steps: $steps[$task->id] ?? [],
-            after: $after[$task->id] ?? [],
-            waits: ($task->waiting_on ?? '') !== '',
-        ), $listed));
+        return new self(
+            $workspace,
+            $project,
+            $listed,
+            array_map(
+                static fn(ListedTask $task): CoreTask => new CoreTask(
+                    (string) $task->id,
+                    (string) $project->id,
+                    stage: is_string($stages[$task->stage_id ?? 0] ?? null) ? $stages[$task->stage_id ?? 0] : null,
+                    createdOn: $task->created_on,
+                    doneOn: $task->done_on,
+                    droppedOn: $task->dropped_on,
+                    shelvedOn: $task->shelved_on,
+                    minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
+                    steps: $steps[$task->id] ?? [],
+                    after: $after[$task->id] ?? [],
+                    waits: ($task->waiting_on ?? '') !== '',
+                ),
+                $listed,
+            ),
+        );
     }
 
     public function progress(int $project): ?Fraction

@@ -10,10 +10,10 @@ use App\Queries\Props;
 final readonly class WeekLoad implements Props
 {
     /**
-     * @param int  $planned   minutes that are planned already
-     * @param int  $added     minutes that would come
-     * @param int  $available minutes
-     * @param bool $isOver    together they are more than fits
+     * @param int $planned minutes that are planned already
+     * @param int $added minutes that would come
+     * @param int $available minutes
+     * @param bool $isOver together they are more than fits
      */
     public function __construct(public string $week, public int $planned, public int $added, public int $available, public bool $isOver)
     {

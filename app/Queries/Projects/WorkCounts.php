@@ -28,13 +28,23 @@ final readonly class WorkCounts
     /** @param list<int> $projects ids */
     public function of(array $projects): CountedWork
     {
-        return new CountedWork($this->remembered->of('work of projects '.implode(',', $projects), fn(): array => $this->facts(Project::query()->whereIntegerInRaw('projects.id', $projects))));
+        return new CountedWork(
+            $this->remembered->of(
+                'work of projects '.implode(',', $projects),
+                fn(): array => $this->facts(Project::query()->whereIntegerInRaw('projects.id', $projects)),
+            ),
+        );
     }
 
     /** All that are active. */
     public function ofActive(): CountedWork
     {
-        return new CountedWork($this->remembered->of('work of active projects', fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active))));
+        return new CountedWork(
+            $this->remembered->of(
+                'work of active projects',
+                fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active)),
+            ),
+        );
     }
 
     /**
@@ -77,13 +87,31 @@ final readonly class WorkCounts
     private function rows(Builder $projects): array
     {
         $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
-        $counts = DB::table('tasks')->whereIn('project_id', (clone $projects)->select('id'))->groupBy('project_id')
-            ->selectRaw("project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen and waiting_on is not null) as waiting", array_fill(0, 3, (string) $this->workspace->today()));
+        $counts = DB::table('tasks')
+            ->whereIn('project_id', (clone $projects)->select('id'))
+            ->groupBy('project_id')
+            ->selectRaw(
+                "project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen "
+                    .'and waiting_on is not null) as waiting',
+                array_fill(0, 3, (string) $this->workspace->today()),
+            );
 
-        return $projects->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
-            ->addSelect(['next_id' => Task::query()->doableNow()->whereColumn('project_id', 'projects.id')->orderBy('position')->orderBy('id')->limit(1)->select('id')])
+        return $projects
+            ->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
+            ->addSelect([
+                'next_id' => Task::query()
+                    ->doableNow()
+                    ->whereColumn('project_id', 'projects.id')
+                    ->orderBy('position')
+                    ->orderBy('id')
+                    ->limit(1)
+                    ->select('id'),
+            ])
             ->leftJoinSub($counts, 'counted', 'counted.project_id', '=', 'projects.id')
             ->addSelect(['counted.tasks', 'counted.open', 'counted.waiting'])
-            ->toBase()->get()->keyBy('id')->all();
+            ->toBase()
+            ->get()
+            ->keyBy('id')
+            ->all();
     }
 }

@@ -30,8 +30,12 @@ final readonly class FactsQuery
     /** With how many weeks before it a week is compared. */
     private const WEEKS_BEFORE = 4;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Occurrences $occurrences, private WorkCounts $counts)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private Occurrences $occurrences,
+        private WorkCounts $counts,
+    ) {
     }
 
     public function of(Period $week, Person $person): WeekFacts
@@ -41,7 +45,11 @@ final readonly class FactsQuery
         $stored->prepare([$asOf, $week->span->first->plus(-1)]);
         $threads = $this->plans->threads($person, $week);
         $ledger = $this->ledger(new Span($week->span->first, $week->span->last), $person, $stored);
-        $before = $this->ledger(new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)), $person, $stored);
+        $before = $this->ledger(
+            new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)),
+            $person,
+            $stored,
+        );
         $left = new LeftOverTasks($this->workspace, $person, $week);
 
         return new WeekFacts(
@@ -73,12 +81,17 @@ final readonly class FactsQuery
     /** @return Builder<Task> */
     private function doneIn(Span $span, Person $person): Builder
     {
-        return Task::query()->where('owner_id', $person->id)->whereBetween('done_on', [(string) $span->first, (string) $span->last]);
+        return Task::query()
+            ->where('owner_id', $person->id)
+            ->whereBetween('done_on', [(string) $span->first, (string) $span->last]);
     }
 
     private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger
     {
-        $tasks = $this->doneIn($span, $person)->with(['stage', 'steps', 'precedences'])->get()->map(CoreRecords::task(...));
+        $tasks = $this->doneIn($span, $person)
+            ->with(['stage', 'steps', 'precedences'])
+            ->get()
+            ->map(CoreRecords::task(...));
 
         return Ledger::of($span, $tasks, $stored->plan->projects, CoreRecords::routines(), $stored->visible());
     }
@@ -105,7 +118,11 @@ final readonly class FactsQuery
         $moved = [];
 
         foreach ($stored->goals() as $goal) {
-            if ($goal->horizon !== Horizon::Quarter || $goal->period !== $quarter || ($goal->closed_on !== null && $goal->closed_on->isBefore($week->span->first))) {
+            if (
+                $goal->horizon !== Horizon::Quarter ||
+                $goal->period !== $quarter ||
+                ($goal->closed_on !== null && $goal->closed_on->isBefore($week->span->first))
+            ) {
                 continue;
             }
 
@@ -113,7 +130,12 @@ final readonly class FactsQuery
             $then = $stored->rollup->progress($stored->core($goal), $week->span->first->plus(-1));
             $moved[] = new MovedGoal(
                 GoalRow::of($goal, $stored, $threads, $asOf),
-                $now === null ? null : $now->minus($then ?? Fraction::zero())->times(Fraction::of(100))->rounded(1),
+                $now === null
+                    ? null
+                    : $now
+                        ->minus($then ?? Fraction::zero())
+                        ->times(Fraction::of(100))
+                        ->rounded(1),
             );
         }
 
@@ -126,10 +148,13 @@ final readonly class FactsQuery
     /** @return list<GoalRow> firm ones first */
     private function promised(Period $week, Day $asOf, StoredPlan $stored, Threads $threads): array
     {
-        return array_values($stored->goals()
-            ->filter(static fn(Goal $goal): bool => $goal->period === $week->name)
-            ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
-            ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
-            ->all());
+        return array_values(
+            $stored
+                ->goals()
+                ->filter(static fn(Goal $goal): bool => $goal->period === $week->name)
+                ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
+                ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
+                ->all(),
+        );
     }
 }

@@ -25,13 +25,16 @@ final readonly class LeftOverTasks
             ->where('owner_id', $person->id)
             ->onLists()
             ->where('created_on', '<=', (string) $week->span->last)
-            ->where(static fn(Builder $either) => $either
-                ->where('due_on', '<=', (string) $week->span->last)
-                ->orWhere('planned_to', '<=', (string) $week->span->last)
-                ->orWhereNotNull('waiting_on')
-                ->orWhereNull('planned'))
+            ->where(
+                static fn(Builder $either) => $either
+                    ->where('due_on', '<=', (string) $week->span->last)
+                    ->orWhere('planned_to', '<=', (string) $week->span->last)
+                    ->orWhereNotNull('waiting_on')
+                    ->orWhereNull('planned'),
+            )
             ->with(TaskRow::NEEDS)
-            ->orderByRaw('due_on is null, due_on')->orderBy('id')
+            ->orderByRaw('due_on is null, due_on')
+            ->orderBy('id')
             ->get();
     }
 
@@ -46,7 +49,9 @@ final readonly class LeftOverTasks
     /** @return Collection<int, Task> planned for the week or before it */
     public function carried(): Collection
     {
-        return $this->open->filter(fn(Task $task): bool => $task->planned_to !== null && ! $task->planned_to->isAfter($this->week->span->last));
+        return $this->open->filter(
+            fn(Task $task): bool => $task->planned_to !== null && ! $task->planned_to->isAfter($this->week->span->last),
+        );
     }
 
     /** @return Collection<int, Task> waiting on somebody */
@@ -60,6 +65,8 @@ final readonly class LeftOverTasks
     {
         $carrying = new Carrying($this->workspace->calendar());
 
-        return $this->open->filter(fn(Task $task): bool => $task->planned === null && $carrying->isUntouched($task->changed_on, $this->week->span->last));
+        return $this->open->filter(
+            fn(Task $task): bool => $task->planned === null && $carrying->isUntouched($task->changed_on, $this->week->span->last),
+        );
     }
 }

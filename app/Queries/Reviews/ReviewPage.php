@@ -47,21 +47,32 @@ final readonly class ReviewPage
     private function questions(Period $week, Person $person, ?Review $review): array
     {
         $before = Answer::query()
-            ->whereHas('review', static fn($reviews) => $reviews->where('person_id', $person->id)->where('period', '<', $week->name)->whereNotNull('held_at'))
+            ->whereHas(
+                'review',
+                static fn($reviews) => $reviews
+                    ->where('person_id', $person->id)
+                    ->where('period', '<', $week->name)
+                    ->whereNotNull('held_at'),
+            )
             ->with('review')
             ->get()
             ->sortByDesc(static fn(Answer $answer): string => $answer->review->period);
 
-        return array_map(static fn(Question $question): QuestionRow => new QuestionRow(
-            $question,
-            $question->words(),
-            $review?->answers->firstWhere('question', $question)->words ?? '',
-            array_values($before
-                ->filter(static fn(Answer $answer): bool => $answer->question === $question)
-                ->take(self::ANSWERS_BEFORE)
-                ->map(static fn(Answer $answer): PastAnswer => new PastAnswer($answer->review->period, $answer->words))
-                ->all()),
-        ), Question::cases());
+        return array_map(
+            static fn(Question $question): QuestionRow => new QuestionRow(
+                $question,
+                $question->words(),
+                $review?->answers->firstWhere('question', $question)->words ?? '',
+                array_values(
+                    $before
+                        ->filter(static fn(Answer $answer): bool => $answer->question === $question)
+                        ->take(self::ANSWERS_BEFORE)
+                        ->map(static fn(Answer $answer): PastAnswer => new PastAnswer($answer->review->period, $answer->words))
+                        ->all(),
+                ),
+            ),
+            Question::cases(),
+        );
     }
 
     /** @return list<LeftOver> each task once, under the first reason that holds */
@@ -72,17 +83,23 @@ final readonly class ReviewPage
         $seen = [];
         $groups = [];
 
-        foreach ([
-            ['Late', 'due and not done', $left->late()],
-            ['Carried', 'planned for this week or before', $left->carried()],
-            ['With others', 'waiting on somebody', $left->withOthers()],
-            ['Untouched', 'not planned, nothing changed for four weeks', $left->untouched()],
-        ] as [$reason, $hint, $tasks]) {
+        foreach (
+            [
+                ['Late', 'due and not done', $left->late()],
+                ['Carried', 'planned for this week or before', $left->carried()],
+                ['With others', 'waiting on somebody', $left->withOthers()],
+                ['Untouched', 'not planned, nothing changed for four weeks', $left->untouched()],
+            ] as [$reason, $hint, $tasks]
+        ) {
             $new = $tasks->whereNotIn('id', $seen);
             $seen = [...$seen, ...$new->modelKeys()];
 
             if ($new->isNotEmpty()) {
-                $groups[] = new LeftOver($reason, $hint, array_values($new->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()));
+                $groups[] = new LeftOver(
+                    $reason,
+                    $hint,
+                    array_values($new->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+                );
             }
         }
 

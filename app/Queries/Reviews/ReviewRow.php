@@ -11,9 +11,9 @@ use App\Queries\Props;
 final readonly class ReviewRow implements Props
 {
     /**
-     * @param ?string $heldAt    YYYY-MM-DD; null while it was not held
-     * @param ?int    $alignment per cent, as it was seen
-     * @param ?string $words     the first thing that was answered
+     * @param ?string $heldAt YYYY-MM-DD; null while it was not held
+     * @param ?int $alignment per cent, as it was seen
+     * @param ?string $words the first thing that was answered
      */
     public function __construct(public PeriodTag $week, public ?string $heldAt, public ?int $alignment, public ?string $words)
     {

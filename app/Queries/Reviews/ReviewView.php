@@ -11,12 +11,12 @@ use App\Queries\Props;
 final readonly class ReviewView implements Props
 {
     /**
-     * @param ?WeekFacts            $facts     as computed now; null once the review was held
-     * @param ?array<string, mixed> $kept      as they were seen when it was held
-     * @param ?string               $heldAt    YYYY-MM-DD
-     * @param list<QuestionRow>     $questions
-     * @param list<LeftOver>        $leftOver  what is still to be decided
-     * @param list<PersonTag>       $people
+     * @param ?WeekFacts $facts as computed now; null once the review was held
+     * @param ?array<string, mixed> $kept as they were seen when it was held
+     * @param ?string $heldAt YYYY-MM-DD
+     * @param list<QuestionRow> $questions
+     * @param list<LeftOver> $leftOver what is still to be decided
+     * @param list<PersonTag> $people
      */
     public function __construct(
         public PeriodTag $week,

@@ -22,19 +22,21 @@ final readonly class ReviewsPage
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $weeks = array_filter($calendar->weeksIn($calendar->yearOf($today)->span), static fn(Period $week): bool => $week->hasBegunOn($today));
+        $weeks = array_filter(
+            $calendar->weeksIn($calendar->yearOf($today)->span),
+            static fn(Period $week): bool => $week->hasBegunOn($today),
+        );
         $reviews = Review::query()->where('person_id', $person->id)->with('answers')->get()->keyBy('period');
 
-        return new Reviews(array_map(
-            fn(Period $week): ReviewRow => $this->row($week, $reviews->get($week->name)),
-            array_values(array_reverse($weeks)),
-        ));
+        return new Reviews(
+            array_map(fn(Period $week): ReviewRow => $this->row($week, $reviews->get($week->name)), array_values(array_reverse($weeks))),
+        );
     }
 
     private function row(Period $week, ?Review $review): ReviewRow
     {
         $isHeld = $review?->held_at !== null;
-        $alignment = $isHeld ? ($review->facts['alignment'] ?? null) : null;
+        $alignment = $isHeld ? $review->facts['alignment'] ?? null : null;
         $answer = $review?->answers->first(static fn(Answer $answer): bool => $answer->words !== '');
 
         return new ReviewRow(

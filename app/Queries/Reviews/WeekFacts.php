@@ -13,15 +13,15 @@ use Loftrin\Core\Calendar\Day;
 final readonly class WeekFacts implements Props
 {
     /**
-     * @param Day              $asOf      the end of the week, or today if that is earlier
-     * @param int              $minutes   of work done
-     * @param ?int             $alignment per cent of it that served goals
-     * @param ?int             $before    the same over the four weeks before
-     * @param list<WorkShare>  $work      by thread
-     * @param list<MovedGoal>  $moved     open quarter goals, worst first
-     * @param list<GoalRow>    $promised  the week's goals
+     * @param Day $asOf the end of the week, or today if that is earlier
+     * @param int $minutes of work done
+     * @param ?int $alignment per cent of it that served goals
+     * @param ?int $before the same over the four weeks before
+     * @param list<WorkShare> $work by thread
+     * @param list<MovedGoal> $moved open quarter goals, worst first
+     * @param list<GoalRow> $promised the week's goals
      * @param list<Occurrence> $meetings
-     * @param int              $done      tasks done
+     * @param int $done tasks done
      */
     public function __construct(
         public Day $asOf,

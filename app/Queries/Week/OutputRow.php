@@ -11,9 +11,15 @@ final readonly class OutputRow implements Props
 {
     /**
      * @param int $laid pieces of the quarter, done ones among them
-     * @param int $of   how many a quarter should have
+     * @param int $of how many a quarter should have
      */
-    public function __construct(public int $id, public string $title, public string $owner, public int $done, public int $laid, public int $of)
-    {
+    public function __construct(
+        public int $id,
+        public string $title,
+        public string $owner,
+        public int $done,
+        public int $laid,
+        public int $of,
+    ) {
     }
 }

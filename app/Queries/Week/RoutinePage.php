@@ -39,7 +39,26 @@ final readonly class RoutinePage
             default => '',
         };
 
-        return $this->view($viewer, new RoutineValues(null, '', $kind, $words, $this->workspace->today(), $viewer->id, false, $isStock, null, null, null, '', '', '', []));
+        return $this->view(
+            $viewer,
+            new RoutineValues(
+                null,
+                '',
+                $kind,
+                $words,
+                $this->workspace->today(),
+                $viewer->id,
+                false,
+                $isStock,
+                null,
+                null,
+                null,
+                '',
+                '',
+                '',
+                [],
+            ),
+        );
     }
 
     public function of(Routine $routine, Person $viewer): RoutineView
@@ -47,31 +66,46 @@ final readonly class RoutinePage
         $routine->load(['steps', 'servings.goal', 'project']);
         $goal = $routine->servings->first(static fn($link): bool => $link->goal->isVisibleTo($viewer));
 
-        return $this->view($viewer, new RoutineValues(
-            $routine->id,
-            $routine->title,
-            $routine->kind,
-            $routine->words,
-            $routine->starts_on,
-            $routine->owner_id,
-            $routine->visibility === Visibility::OnlyMe,
-            $routine->is_stock,
-            $routine->area_id,
-            $routine->project_id,
-            $goal?->goal_id,
-            (string) $routine->minutes,
-            (string) $routine->per_quarter,
-            $routine->notes ?? '',
-            array_values($routine->steps->map(static fn(RoutineStep $step): RoutineStepValues => new RoutineStepValues($step->id, $step->title))->all()),
-            $routine->pattern_id,
-        ), $routine);
+        return $this->view(
+            $viewer,
+            new RoutineValues(
+                $routine->id,
+                $routine->title,
+                $routine->kind,
+                $routine->words,
+                $routine->starts_on,
+                $routine->owner_id,
+                $routine->visibility === Visibility::OnlyMe,
+                $routine->is_stock,
+                $routine->area_id,
+                $routine->project_id,
+                $goal?->goal_id,
+                (string) $routine->minutes,
+                (string) $routine->per_quarter,
+                $routine->notes ?? '',
+                array_values(
+                    $routine->steps
+                        ->map(static fn(RoutineStep $step): RoutineStepValues => new RoutineStepValues($step->id, $step->title))
+                        ->all(),
+                ),
+                $routine->pattern_id,
+            ),
+            $routine,
+        );
     }
 
     private function view(Person $viewer, RoutineValues $values, ?Routine $routine = null): RoutineView
     {
         $today = $this->workspace->today();
         $quarter = $this->workspace->calendar()->quarterOf($today);
-        $counts = $routine?->occurrences()->reorder()->toBase()->groupBy('state')->selectRaw('state, count(*) as times')->pluck('times', 'state') ?? collect();
+        $counts =
+            $routine
+                ?->occurrences()
+                ->reorder()
+                ->toBase()
+                ->groupBy('state')
+                ->selectRaw('state, count(*) as times')
+                ->pluck('times', 'state') ?? collect();
         $times = static fn(OccurrenceState $state): int => is_numeric($counts->get($state->value)) ? (int) $counts->get($state->value) : 0;
 
         return new RoutineView(
@@ -79,8 +113,26 @@ final readonly class RoutinePage
             $times(OccurrenceState::Done),
             $times(OccurrenceState::Skipped),
             $times(OccurrenceState::Missed),
-            $routine === null ? [] : array_values($routine->occurrences()->limit(self::SHOWN)->get()->map(static fn(Occurrence $kept): OccurrenceRow => new OccurrenceRow($kept->on, $kept->state))->all()),
-            $routine === null ? [] : array_map(strval(...), array_slice($routine->rhythm()->within(new Span($today->plus(1), $today->plus(400)), $routine->starts_on), 0, self::AHEAD)),
+            $routine === null
+                ? []
+                : array_values(
+                    $routine
+                        ->occurrences()
+                        ->limit(self::SHOWN)
+                        ->get()
+                        ->map(static fn(Occurrence $kept): OccurrenceRow => new OccurrenceRow($kept->on, $kept->state))
+                        ->all(),
+                ),
+            $routine === null
+                ? []
+                : array_map(
+                    strval(...),
+                    array_slice(
+                        $routine->rhythm()->within(new Span($today->plus(1), $today->plus(400)), $routine->starts_on),
+                        0,
+                        self::AHEAD,
+                    ),
+                ),
             $routine === null ? [] : $this->tasks($routine, $quarter->span, $viewer),
             $routine?->kind === RoutineKind::Checklist ? RoutinesPage::checklist($routine) : null,
             $routine?->project?->title,
@@ -97,8 +149,15 @@ final readonly class RoutinePage
     private function tasks(Routine $routine, Span $quarter, Person $viewer): array
     {
         $threads = $this->plans->threads($viewer);
-        $tasks = $routine->tasks()->whereNull('dropped_on')->with(TaskRow::NEEDS)
-            ->where(static fn(Builder $either) => $either->whereNull('done_on')->orWhereBetween('occurs_on', [(string) $quarter->first, (string) $quarter->last]));
+        $tasks = $routine
+            ->tasks()
+            ->whereNull('dropped_on')
+            ->with(TaskRow::NEEDS)
+            ->where(
+                static fn(Builder $either) => $either
+                    ->whereNull('done_on')
+                    ->orWhereBetween('occurs_on', [(string) $quarter->first, (string) $quarter->last]),
+            );
 
         if ($routine->kind !== RoutineKind::Pieces) {
             $tasks->whereNull('done_on');

@@ -18,10 +18,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class RoutineRow implements Props
 {
     /**
-     * @param ?Day    $next   the day of its open task
-     * @param ?int    $task   the open one
-     * @param int     $missed times in a row up to the last one
-     * @param ?string $for    the project or area that it belongs to
+     * @param ?Day $next the day of its open task
+     * @param ?int $task the open one
+     * @param int $missed times in a row up to the last one
+     * @param ?string $for the project or area that it belongs to
      */
     public function __construct(
         public int $id,

@@ -14,12 +14,12 @@ final readonly class RoutineView implements Props
 {
     /**
      * @param list<OccurrenceRow> $occurrences the last ones, newest first
-     * @param list<string>        $ahead       the next dates that its rule names
-     * @param list<TaskRow>       $tasks       what is open of it, and this quarter's pieces
-     * @param list<PersonTag>     $people
-     * @param list<Option>        $areas
-     * @param list<Option>        $goals
-     * @param list<Option>        $patterns    from which pieces can take their steps
+     * @param list<string> $ahead the next dates that its rule names
+     * @param list<TaskRow> $tasks what is open of it, and this quarter's pieces
+     * @param list<PersonTag> $people
+     * @param list<Option> $areas
+     * @param list<Option> $goals
+     * @param list<Option> $patterns from which pieces can take their steps
      */
     public function __construct(
         public RoutineValues $routine,

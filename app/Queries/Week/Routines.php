@@ -9,13 +9,13 @@ use App\Queries\Props;
 final readonly class Routines implements Props
 {
     /**
-     * @param list<RoutineRow>   $mine       what is due next first
-     * @param list<RoutineRow>   $others     those of the team that one may see
-     * @param list<DailyLine>    $daily      one's own
+     * @param list<RoutineRow> $mine what is due next first
+     * @param list<RoutineRow> $others those of the team that one may see
+     * @param list<DailyLine> $daily one's own
      * @param list<CheckListRow> $checklists
-     * @param list<OutputRow>    $outputs
-     * @param list<RoutineRow>   $stock
-     * @param string             $quarter    the present one
+     * @param list<OutputRow> $outputs
+     * @param list<RoutineRow> $stock
+     * @param string $quarter the present one
      */
     public function __construct(
         public array $mine,

@@ -25,7 +25,9 @@ final readonly class RoutinesPage
 
     public function of(Person $viewer): Routines
     {
-        $all = self::withOpen(Routine::query()->visibleTo($viewer)->whereNull('ended_on'))->orderBy('title')->get();
+        $all = self::withOpen(Routine::query()->visibleTo($viewer)->whereNull('ended_on'))
+            ->orderBy('title')
+            ->get();
         $running = $all->where('is_stock', false);
         $tasks = $running->where('kind', RoutineKind::Task);
 
@@ -33,7 +35,12 @@ final readonly class RoutinesPage
             $this->rows($tasks->where('owner_id', $viewer->id)),
             $this->rows($tasks->where('owner_id', '!=', $viewer->id)),
             $this->daily($viewer),
-            array_values($running->where('kind', RoutineKind::Checklist)->map(static fn(Routine $routine): CheckListRow => self::checklist($routine))->all()),
+            array_values(
+                $running
+                    ->where('kind', RoutineKind::Checklist)
+                    ->map(static fn(Routine $routine): CheckListRow => self::checklist($routine))
+                    ->all(),
+            ),
             $this->outputs($running->where('kind', RoutineKind::Pieces)),
             $this->rows($all->where('is_stock', true)),
             $this->workspace->calendar()->quarterOf($this->workspace->today())->name,
@@ -45,22 +52,56 @@ final readonly class RoutinesPage
     {
         $today = (string) $this->workspace->today();
 
-        return array_values(Routine::query()->where('owner_id', $viewer->id)->running()->where('kind', RoutineKind::Daily)->orderBy('id')
-            ->withExists(['occurrences as is_done' => static fn(Builder $kept) => $kept->where('on', $today)->where('state', OccurrenceState::Done)])
-            ->get()
-            ->map(static fn(Routine $routine): DailyLine => new DailyLine($routine->id, $routine->title, (bool) $routine->getAttribute('is_done')))
-            ->all());
+        return array_values(
+            Routine::query()
+                ->where('owner_id', $viewer->id)
+                ->running()
+                ->where('kind', RoutineKind::Daily)
+                ->orderBy('id')
+                ->withExists([
+                    'occurrences as is_done' => static fn(Builder $kept) => $kept
+                        ->where('on', $today)
+                        ->where('state', OccurrenceState::Done),
+                ])
+                ->get()
+                ->map(
+                    static fn(Routine $routine): DailyLine => new DailyLine(
+                        $routine->id,
+                        $routine->title,
+                        (bool) $routine->getAttribute('is_done'),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<RoutineRow> those that run for a project or an area */
     public function for(Person $viewer, string $column, int $id): array
     {
-        return $this->rows(self::withOpen(Routine::query()->visibleTo($viewer)->running()->where($column, $id))->orderBy('title')->get());
+        return $this->rows(
+            self::withOpen(Routine::query()->visibleTo($viewer)->running()->where($column, $id))
+                ->orderBy('title')
+                ->get(),
+        );
     }
 
     public static function checklist(Routine $routine): CheckListRow
     {
-        return new CheckListRow($routine->id, $routine->title, array_values($routine->steps->map(static fn(RoutineStep $step): CheckListLine => new CheckListLine($step->id, $step->title, $step->ticked_on !== null))->all()));
+        return new CheckListRow(
+            $routine->id,
+            $routine->title,
+            array_values(
+                $routine->steps
+                    ->map(
+                        static fn(RoutineStep $step): CheckListLine => new CheckListLine(
+                            $step->id,
+                            $step->title,
+                            $step->ticked_on !== null,
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
     }
 
     /**
@@ -70,7 +111,11 @@ final readonly class RoutinesPage
      */
     private static function withOpen(Builder $query): Builder
     {
-        return $query->with([...self::NEEDS, 'tasks' => static fn($tasks) => $tasks->open(), 'occurrences' => static fn($kept) => $kept->limit(12)]);
+        return $query->with([
+            ...self::NEEDS,
+            'tasks' => static fn($tasks) => $tasks->open(),
+            'occurrences' => static fn($kept) => $kept->limit(12),
+        ]);
     }
 
     /**
@@ -81,7 +126,14 @@ final readonly class RoutinesPage
     private function rows(Collection $routines): array
     {
         $rows = $routines->map(RoutineRow::of(...))->all();
-        usort($rows, static fn(RoutineRow $a, RoutineRow $b): int => [$a->next === null, (string) $a->next, $a->title] <=> [$b->next === null, (string) $b->next, $b->title]);
+        usort(
+            $rows,
+            static fn(RoutineRow $a, RoutineRow $b): int => [$a->next === null, (string) $a->next, $a->title] <=> [
+                $b->next === null,
+                (string) $b->next,
+                $b->title,
+            ],
+        );
 
         return $rows;
     }
@@ -94,16 +146,26 @@ final readonly class RoutinesPage
     private function outputs(Collection $routines): array
     {
         $span = $this->workspace->calendar()->quarterOf($this->workspace->today())->span;
-        $pieces = Task::query()->whereIn('routine_id', $routines->modelKeys())->whereNull('dropped_on')->whereBetween('occurs_on', [(string) $span->first, (string) $span->last])
-            ->get(['id', 'routine_id', 'done_on'])->groupBy('routine_id');
+        $pieces = Task::query()
+            ->whereIn('routine_id', $routines->modelKeys())
+            ->whereNull('dropped_on')
+            ->whereBetween('occurs_on', [(string) $span->first, (string) $span->last])
+            ->get(['id', 'routine_id', 'done_on'])
+            ->groupBy('routine_id');
 
-        return array_values($routines->map(static fn(Routine $routine): OutputRow => new OutputRow(
-            $routine->id,
-            $routine->title,
-            $routine->owner->name,
-            $pieces->get($routine->id)?->whereNotNull('done_on')->count() ?? 0,
-            $pieces->get($routine->id)?->count() ?? 0,
-            $routine->per_quarter ?? 0,
-        ))->all());
+        return array_values(
+            $routines
+                ->map(
+                    static fn(Routine $routine): OutputRow => new OutputRow(
+                        $routine->id,
+                        $routine->title,
+                        $routine->owner->name,
+                        $pieces->get($routine->id)?->whereNotNull('done_on')->count() ?? 0,
+                        $pieces->get($routine->id)?->count() ?? 0,
+                        $routine->per_quarter ?? 0,
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -31,7 +31,14 @@ final readonly class TaskPage
 
     public function of(Task $task, Person $viewer): TaskView
     {
-        $task->load([...TaskRow::NEEDS, 'project.stages', 'agendaItem.meeting.series', 'precedences', 'steps.patternStep', 'waitingContact.area']);
+        $task->load([
+            ...TaskRow::NEEDS,
+            'project.stages',
+            'agendaItem.meeting.series',
+            'precedences',
+            'steps.patternStep',
+            'waitingContact.area',
+        ]);
         $year = $this->workspace->calendar()->yearOf($this->workspace->today());
         $meeting = $task->agendaItem?->meeting;
 
@@ -40,8 +47,21 @@ final readonly class TaskPage
             $task->notes,
             $task->created_on,
             $task->waiting_since,
-            array_values($task->steps->map(static fn(Step $step): StepRow => new StepRow($step->id, $step->title, $step->done_on !== null, Markdown::html($step->patternStep?->how_to)))->all()),
-            array_values($task->project?->stages->map(static fn(Stage $stage): Option => new Option((string) $stage->id, $stage->name))->all() ?? []),
+            array_values(
+                $task->steps
+                    ->map(
+                        static fn(Step $step): StepRow => new StepRow(
+                            $step->id,
+                            $step->title,
+                            $step->done_on !== null,
+                            Markdown::html($step->patternStep?->how_to),
+                        ),
+                    )
+                    ->all(),
+            ),
+            array_values(
+                $task->project?->stages->map(static fn(Stage $stage): Option => new Option((string) $stage->id, $stage->name))->all() ?? [],
+            ),
             $meeting !== null && Gate::forUser($viewer)->allows('view', $meeting->series)
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")
                 : null,
@@ -60,7 +80,9 @@ final readonly class TaskPage
             $this->names(),
             Beside::of($task, $viewer),
             $task->waitingContact === null ? null : ContactRow::of($task->waitingContact),
-            $task->waitingContact === null ? null : new Option(route('areas.show', $task->waitingContact->area_id, false), $task->waitingContact->area->name),
+            $task->waitingContact === null
+                ? null
+                : new Option(route('areas.show', $task->waitingContact->area_id, false), $task->waitingContact->area->name),
         );
     }
 
@@ -71,10 +93,23 @@ final readonly class TaskPage
             return [];
         }
 
-        return array_values(Task::query()->visibleTo($viewer)->where('project_id', $task->project_id)->whereKeyNot($task->id)
-            ->where(static fn($either) => $either->where(static fn($open) => $open->whereNull('done_on')->whereNull('dropped_on'))->orWhereIn('id', $task->precedences->pluck('after_id')))
-            ->orderBy('position')->orderBy('id')->toBase()->get(['id', 'title'])
-            ->map(static fn(stdClass $other): Option => new Option((string) $other->id, (string) $other->title))->all());
+        return array_values(
+            Task::query()
+                ->visibleTo($viewer)
+                ->where('project_id', $task->project_id)
+                ->whereKeyNot($task->id)
+                ->where(
+                    static fn($either) => $either
+                        ->where(static fn($open) => $open->whereNull('done_on')->whereNull('dropped_on'))
+                        ->orWhereIn('id', $task->precedences->pluck('after_id')),
+                )
+                ->orderBy('position')
+                ->orderBy('id')
+                ->toBase()
+                ->get(['id', 'title'])
+                ->map(static fn(stdClass $other): Option => new Option((string) $other->id, (string) $other->title))
+                ->all(),
+        );
     }
 
     /** @return list<string> */
@@ -82,7 +117,11 @@ final readonly class TaskPage
     {
         return [
             ...array_map(static fn(PersonTag $person): string => $person->name, PersonTag::all()),
-            ...Contact::query()->orderBy('name')->get(['name'])->map(static fn(Contact $contact): string => $contact->name)->all(),
+            ...Contact::query()
+                ->orderBy('name')
+                ->get(['name'])
+                ->map(static fn(Contact $contact): string => $contact->name)
+                ->all(),
         ];
     }
 
@@ -91,9 +130,23 @@ final readonly class TaskPage
     {
         $today = (string) $this->workspace->today();
 
-        return array_values(Resolve::query()->where('kind', ResolveKind::Driver)
-            ->where(static fn($either) => $either->whereKey($task->driver_id)->orWhere(static fn($now) => $now->where('starts_on', '<=', $today)->where('ends_on', '>=', $today)->whereNull('ended_on')))
-            ->orderBy('id')->get()
-            ->map(static fn(Resolve $driver): Option => new Option((string) $driver->id, $driver->title))->all());
+        return array_values(
+            Resolve::query()
+                ->where('kind', ResolveKind::Driver)
+                ->where(
+                    static fn($either) => $either
+                        ->whereKey($task->driver_id)
+                        ->orWhere(
+                            static fn($now) => $now
+                                ->where('starts_on', '<=', $today)
+                                ->where('ends_on', '>=', $today)
+                                ->whereNull('ended_on'),
+                        ),
+                )
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Resolve $driver): Option => new Option((string) $driver->id, $driver->title))
+                ->all(),
+        );
     }
 }

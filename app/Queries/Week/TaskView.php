@@ -17,15 +17,15 @@ use Loftrin\Core\Work\Attention;
 final readonly class TaskView implements Props
 {
     /**
-     * @param list<StepRow>   $steps
-     * @param list<Option>    $stages  of its project
-     * @param ?Option         $origin  the meeting it came from: its address and title
+     * @param list<StepRow> $steps
+     * @param list<Option> $stages of its project
+     * @param ?Option $origin the meeting it came from: its address and title
      * @param list<PersonTag> $people
-     * @param list<int>       $after   tasks that are to be done before it
-     * @param list<Option>    $before  open tasks of its project that it could come after
-     * @param list<string>    $names   of people and contacts that it can wait on
-     * @param list<Option>    $drivers that it can be work on
-     * @param ?ContactRow     $contact that it waits on, and the area or client of theirs: its address and name
+     * @param list<int> $after tasks that are to be done before it
+     * @param list<Option> $before open tasks of its project that it could come after
+     * @param list<string> $names of people and contacts that it can wait on
+     * @param list<Option> $drivers that it can be work on
+     * @param ?ContactRow $contact that it waits on, and the area or client of theirs: its address and name
      */
     public function __construct(
         public TaskRow $task,

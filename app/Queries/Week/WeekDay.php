@@ -14,10 +14,10 @@ final readonly class WeekDay implements Props
 {
     /**
      * @param list<Occurrence> $meetings
-     * @param list<TaskRow>    $tasks
-     * @param int              $available minutes one works on that day
-     * @param int              $planned   minutes of its open tasks
-     * @param int              $free      minutes left; below 0 when there is more than fits
+     * @param list<TaskRow> $tasks
+     * @param int $available minutes one works on that day
+     * @param int $planned minutes of its open tasks
+     * @param int $free minutes left; below 0 when there is more than fits
      */
     public function __construct(
         public Day $on,

@@ -22,8 +22,12 @@ use Loftrin\Core\Work\DayHours;
 /** The days of a week with their meetings and tasks, and what is left of their hours. */
 final readonly class WeekDays
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WeekTasks $tasks, private Occurrences $occurrences)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private WeekTasks $tasks,
+        private Occurrences $occurrences,
+    ) {
     }
 
     /** @return list<WeekDay> what is left of a person's present week */
@@ -35,7 +39,9 @@ final readonly class WeekDays
         $tasks = (new Collection($this->tasks->of($week, $whose, $whose)))->load(TaskRow::NEEDS);
         $rows = $tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all();
 
-        return array_values(array_filter($this->of($week, $whose, $whose, $this->byDay($week, $rows)), static fn(WeekDay $day): bool => ! $day->isPast));
+        return array_values(
+            array_filter($this->of($week, $whose, $whose, $this->byDay($week, $rows)), static fn(WeekDay $day): bool => ! $day->isPast),
+        );
     }
 
     /**
@@ -83,13 +89,25 @@ final readonly class WeekDays
                 continue;
             }
 
-            $left = array_map(static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps), $tasks);
+            $left = array_map(
+                static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps),
+                $tasks,
+            );
             $load = new DayHours(
                 $calendar->isWorkingDay($day) ? $hours : 0,
                 BusyTime::minutes(array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held)),
                 array_sum($left),
             );
-            $days[] = new WeekDay($day, $day->number === $today->number, $day->isBefore($today), $held, $tasks, $load->available, $load->planned, $load->free());
+            $days[] = new WeekDay(
+                $day,
+                $day->number === $today->number,
+                $day->isBefore($today),
+                $held,
+                $tasks,
+                $load->available,
+                $load->planned,
+                $load->free(),
+            );
         }
 
         return $days;

@@ -90,7 +90,14 @@ final readonly class WeekPage
     {
         $ofWeek = $this->plans->threads($viewer, $week)->where(static fn(OutlinedGoal $goal): bool => $goal->period === $week->name);
         $rows = $this->goals->only($ofWeek, $week, $viewer, $this->workspace->today());
-        usort($rows, static fn(GoalRow $a, GoalRow $b): int => [! $a->isFirm, $a->owner->id !== $whose->id, $a->id] <=> [! $b->isFirm, $b->owner->id !== $whose->id, $b->id]);
+        usort(
+            $rows,
+            static fn(GoalRow $a, GoalRow $b): int => [! $a->isFirm, $a->owner->id !== $whose->id, $a->id] <=> [
+                ! $b->isFirm,
+                $b->owner->id !== $whose->id,
+                $b->id,
+            ],
+        );
 
         return $rows;
     }

@@ -30,16 +30,22 @@ final readonly class WeekTasks
         [$first, $last] = [(string) $week->span->first, (string) $week->span->last];
         $isNow = $week->span->holds($this->workspace->today());
 
-        return array_values($this->tasks($viewer, $whose)
-            ->where(static fn(Builder $either) => $either
-                ->whereBetween('done_on', [$first, $last])
-                ->orWhere(static fn(Builder $planned) => $planned
-                    ->onLists()
-                    ->whereRaw(OwnTasks::DAY_OR_WEEK)
-                    ->where('planned_from', '<=', $last)
-                    ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first))))
-            ->orderByRaw('rank is null, rank')->orderBy('id')
-            ->get()->all());
+        return array_values(
+            $this->tasks($viewer, $whose)
+                ->where(
+                    static fn(Builder $either) => $either->whereBetween('done_on', [$first, $last])->orWhere(
+                        static fn(Builder $planned) => $planned
+                            ->onLists()
+                            ->whereRaw(OwnTasks::DAY_OR_WEEK)
+                            ->where('planned_from', '<=', $last)
+                            ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first)),
+                    ),
+                )
+                ->orderByRaw('rank is null, rank')
+                ->orderBy('id')
+                ->get()
+                ->all(),
+        );
     }
 
     /**
@@ -52,21 +58,31 @@ final readonly class WeekTasks
         $calendar = $this->workspace->calendar();
         $carrying = new Carrying($calendar);
 
-        return array_values($this->tasks($viewer, $whose)
-            ->onLists()
-            ->whereNotNull('planned')
-            ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
-            ->where('planned_from', '<=', (string) $week->anchor())
-            ->orderBy('planned_to')->orderBy('id')
-            ->get()
-            ->filter(fn(Task $task): bool => $carrying->isOffered($calendar->period((string) $task->planned), $week, $this->workspace->today()))
-            ->all());
+        return array_values(
+            $this->tasks($viewer, $whose)
+                ->onLists()
+                ->whereNotNull('planned')
+                ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
+                ->where('planned_from', '<=', (string) $week->anchor())
+                ->orderBy('planned_to')
+                ->orderBy('id')
+                ->get()
+                ->filter(
+                    fn(Task $task): bool => $carrying->isOffered(
+                        $calendar->period((string) $task->planned),
+                        $week,
+                        $this->workspace->today(),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return Builder<Task> */
     private function tasks(Person $viewer, Person $whose): Builder
     {
-        return Task::query()->where('owner_id', $whose->id)
+        return Task::query()
+            ->where('owner_id', $whose->id)
             // One's own are always to be seen.
             ->when(! $viewer->is($whose), static fn(Builder $others) => $others->visibleTo($viewer));
     }

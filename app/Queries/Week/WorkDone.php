@@ -40,7 +40,12 @@ final readonly class WorkDone
 
         $sums = [];
 
-        foreach (self::sums(DB::table('tasks')->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last]))->groupBy('done_on')->addSelect('done_on')->get() as $row) {
+        foreach (
+            self::sums(DB::table('tasks')->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last]))
+                ->groupBy('done_on')
+                ->addSelect('done_on')
+                ->get() as $row
+        ) {
             $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->done_on, 0, 10)))->name;
             $sums[$week][0] = ($sums[$week][0] ?? 0) + (int) $row->threaded;
             $sums[$week][1] = ($sums[$week][1] ?? 0) + (int) $row->minutes;
@@ -59,7 +64,9 @@ final readonly class WorkDone
             ->select(['visibility', 'minutes', 'goal_id', 'project_id', 'routine_id']);
 
         return $this->remembered->of("work done in area $area->id, $span->first to $span->last", static function () use ($done): array {
-            $row = self::sums(DB::query()->fromSub($done('project_id', Project::query())->unionAll($done('goal_id', Goal::query())), 'tasks'))->first();
+            $row = self::sums(
+                DB::query()->fromSub($done('project_id', Project::query())->unionAll($done('goal_id', Goal::query())), 'tasks'),
+            )->first();
 
             return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];
         });
@@ -70,10 +77,16 @@ final readonly class WorkDone
     {
         $open = Visibility::Everyone->value;
         $threaded = "tasks.goal_id is not null
-            or tasks.project_id in (select servings.project_id from servings join goals on goals.id = servings.goal_id where goals.visibility = '$open')
-            or tasks.routine_id in (select routine_servings.routine_id from routine_servings join goals on goals.id = routine_servings.goal_id where goals.visibility = '$open')";
+            or tasks.project_id in (
+                select servings.project_id from servings join goals on goals.id = servings.goal_id where goals.visibility = '$open'
+            )
+            or tasks.routine_id in (
+                select routine_servings.routine_id from routine_servings
+                join goals on goals.id = routine_servings.goal_id where goals.visibility = '$open'
+            )";
 
-        return $tasks->where('visibility', $open)
+        return $tasks
+            ->where('visibility', $open)
             ->selectRaw('sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
             ->selectRaw("sum(case when $threaded then coalesce(minutes, ?) else 0 end) as threaded", [Ledger::USUAL_MINUTES]);
     }

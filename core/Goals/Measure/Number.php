@@ -28,8 +28,6 @@ final readonly class Number implements Measure
     /** The way done from start to target, held within 0 and 1. */
     public function progress(Fraction $value): Fraction
     {
-        return $value->minus($this->start)
-            ->over($this->target->minus($this->start))
-            ->within(Fraction::zero(), Fraction::one());
+        return $value->minus($this->start)->over($this->target->minus($this->start))->within(Fraction::zero(), Fraction::one());
     }
 }

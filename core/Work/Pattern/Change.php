@@ -8,8 +8,8 @@ namespace Loftrin\Core\Work\Pattern;
 final readonly class Change
 {
     /**
-     * @param ?Piece       $was    null when it is new
-     * @param ?Piece       $is     null when it is gone
+     * @param ?Piece $was null when it is new
+     * @param ?Piece $is null when it is gone
      * @param list<string> $fields names of those that are otherwise: title, stage, role, day, minutes, steps
      */
     private function __construct(public int $id, public ?Piece $was, public ?Piece $is, public array $fields)
@@ -20,7 +20,7 @@ final readonly class Change
      * What is otherwise, in the order of the pattern as it is now; what is gone comes last.
      *
      * @param list<Piece> $taken the pattern as the project took it
-     * @param list<Piece> $now   the pattern as it is
+     * @param list<Piece> $now the pattern as it is
      *
      * @return list<self>
      */
@@ -71,13 +71,15 @@ final readonly class Change
     /** @return list<string> */
     private static function differing(Piece $was, Piece $is): array
     {
-        return array_keys(array_filter([
-            'title' => $was->title !== $is->title,
-            'stage' => $was->stage !== $is->stage,
-            'role' => $was->role !== $is->role,
-            'day' => $was->day !== $is->day,
-            'minutes' => $was->minutes !== $is->minutes,
-            'steps' => $was->steps !== $is->steps,
-        ]));
+        return array_keys(
+            array_filter([
+                'title' => $was->title !== $is->title,
+                'stage' => $was->stage !== $is->stage,
+                'role' => $was->role !== $is->role,
+                'day' => $was->day !== $is->day,
+                'minutes' => $was->minutes !== $is->minutes,
+                'steps' => $was->steps !== $is->steps,
+            ]),
+        );
     }
 }

@@ -8,10 +8,10 @@ namespace Loftrin\Core\Work\Pattern;
 final readonly class Piece
 {
     /**
-     * @param ?string      $role    who does it; null for the owner of the project
-     * @param ?int         $day     days after the start by which it is due; null without a date
-     * @param ?int         $minutes estimate
-     * @param list<string> $steps   titles, in order
+     * @param ?string $role who does it; null for the owner of the project
+     * @param ?int $day days after the start by which it is due; null without a date
+     * @param ?int $minutes estimate
+     * @param list<string> $steps titles, in order
      */
     public function __construct(
         public int $id,
@@ -24,10 +24,18 @@ final readonly class Piece
     ) {
     }
 
-    /** @return array{id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>} to be kept and read again with of() */
+    /** @return array{id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>} for of() */
     public function kept(): array
     {
-        return ['id' => $this->id, 'title' => $this->title, 'stage' => $this->stage, 'role' => $this->role, 'day' => $this->day, 'minutes' => $this->minutes, 'steps' => $this->steps];
+        return [
+            'id' => $this->id,
+            'title' => $this->title,
+            'stage' => $this->stage,
+            'role' => $this->role,
+            'day' => $this->day,
+            'minutes' => $this->minutes,
+            'steps' => $this->steps,
+        ];
     }
 
     /** @param array{id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>} $kept */

@@ -82,7 +82,10 @@ final class AreaController extends Controller
 
     private function save(Request $request, SaveArea $save, ?Area $area): Area
     {
-        Meanwhile::complete($request, $area === null ? [] : ['name' => $area->name, 'kind' => $area->kind, 'owner' => $area->owner_id, 'notes' => $area->notes]);
+        Meanwhile::complete(
+            $request,
+            $area === null ? [] : ['name' => $area->name, 'kind' => $area->kind, 'owner' => $area->owner_id, 'notes' => $area->notes],
+        );
         $request->validate([
             'name' => ['required', 'string', 'max:80', Rule::unique('areas', 'name')->ignore($area?->id)],
             'kind' => ['required', Rule::enum(AreaKind::class)],

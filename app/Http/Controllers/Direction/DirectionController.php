@@ -46,7 +46,12 @@ final class DirectionController extends Controller
 
     public function sayOf(Request $request, Period $period, SayOfPeriod $say): RedirectResponse
     {
-        Meanwhile::complete($request, PeriodWords::query()->firstWhere('period', $period->name)?->only(['words', 'why']) ?? ['words' => null, 'why' => null]);
+        Meanwhile::complete(
+            $request,
+            PeriodWords::query()
+                ->firstWhere('period', $period->name)
+                ?->only(['words', 'why']) ?? ['words' => null, 'why' => null],
+        );
         $request->validate(['words' => ['nullable', 'string', 'max:200'], 'why' => ['nullable', 'string', 'max:2000']]);
         $say($this->me(), $period, $this->text($request, 'words'), $this->text($request, 'why'));
 
@@ -72,7 +77,11 @@ final class DirectionController extends Controller
 
     public function place(Request $request, Goal $goal, PlaceGoal $place): RedirectResponse
     {
-        $request->validate(['outlook' => ['nullable', 'integer', 'exists:outlooks,id'], 'quarters' => ['array', 'max:4'], 'quarters.*' => ['integer', 'distinct', 'between:1,4']]);
+        $request->validate([
+            'outlook' => ['nullable', 'integer', 'exists:outlooks,id'],
+            'quarters' => ['array', 'max:4'],
+            'quarters.*' => ['integer', 'distinct', 'between:1,4'],
+        ]);
         /** @var list<int|string> $quarters */
         $quarters = array_values($request->array('quarters'));
         $place($this->me(), $goal, $request->filled('outlook') ? $request->integer('outlook') : null, array_map(intval(...), $quarters));
@@ -83,8 +92,18 @@ final class DirectionController extends Controller
     private function saveOutlook(Request $request, SaveOutlook $save, ?Outlook $outlook): RedirectResponse
     {
         Meanwhile::complete($request, $outlook?->only(['title', 'on', 'why']) ?? []);
-        $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', new ValidDay()], 'why' => ['nullable', 'string', 'max:2000']]);
-        $save($this->me(), $request->string('title')->toString(), Day::of($request->string('on')->toString()), $this->text($request, 'why'), $outlook);
+        $request->validate([
+            'title' => ['required', 'string', 'max:200'],
+            'on' => ['required', new ValidDay()],
+            'why' => ['nullable', 'string', 'max:2000'],
+        ]);
+        $save(
+            $this->me(),
+            $request->string('title')->toString(),
+            Day::of($request->string('on')->toString()),
+            $this->text($request, 'why'),
+            $outlook,
+        );
 
         return $this->changed();
     }

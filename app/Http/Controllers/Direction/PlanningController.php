@@ -53,7 +53,11 @@ final class PlanningController extends Controller
 
     public function resolve(Request $request, PlanningSpan $stretch, SaveResolve $save): RedirectResponse
     {
-        $request->validate(['kind' => ['required', Rule::enum(ResolveKind::class)], 'title' => ['required', 'string', 'max:200'], 'owner' => ['nullable', 'integer', 'exists:people,id']]);
+        $request->validate([
+            'kind' => ['required', Rule::enum(ResolveKind::class)],
+            'title' => ['required', 'string', 'max:200'],
+            'owner' => ['nullable', 'integer', 'exists:people,id'],
+        ]);
         $save->add(
             $this->me(),
             $stretch,

@@ -48,14 +48,23 @@ final class ClosingController extends Controller
         $drafts = $fields->drafts();
         $goals = $this->goals($period, $drafts);
 
-        return response()->json($try($this->me(), $period, array_keys($goals), fn() => $close($this->me(), PeriodTag::words($period), $goals, $drafts)));
+        return response()->json(
+            $try($this->me(), $period, array_keys($goals), fn() => $close($this->me(), PeriodTag::words($period), $goals, $drafts)),
+        );
     }
 
     public function preview(ClosingFields $fields, Goal $goal, CloseGoal $close, TryChange $try, Workspace $workspace): JsonResponse
     {
         $draft = $fields->draft();
 
-        return response()->json($try($this->me(), $workspace->calendar()->period($goal->period), [$goal->id], fn(): array => $close($this->me(), $goal, $draft)));
+        return response()->json(
+            $try(
+                $this->me(),
+                $workspace->calendar()->period($goal->period),
+                [$goal->id],
+                fn(): array => $close($this->me(), $goal, $draft),
+            ),
+        );
     }
 
     public function close(ClosingFields $fields, Goal $goal, CloseGoal $close): RedirectResponse
@@ -79,8 +88,13 @@ final class ClosingController extends Controller
      */
     private function goals(Period $period, array $drafts): array
     {
-        $goals = Goal::query()->visibleTo($this->me())->where('period', $period->name)->whereKey(array_keys($drafts))
-            ->with(['owner', 'parent.admissions.circle.memberships', 'admissions.circle.memberships'])->get()->keyBy('id');
+        $goals = Goal::query()
+            ->visibleTo($this->me())
+            ->where('period', $period->name)
+            ->whereKey(array_keys($drafts))
+            ->with(['owner', 'parent.admissions.circle.memberships', 'admissions.circle.memberships'])
+            ->get()
+            ->keyBy('id');
         abort_unless($goals->count() === count($drafts), 404);
 
         foreach ($goals as $goal) {

@@ -25,7 +25,9 @@ final class GoalController extends Controller
 {
     public function sheet(Request $request, SheetPage $sheet, ?Period $period = null): Response
     {
-        return Inertia::render('goals/Sheet', ['page' => $sheet->of($this->me(), $period, $this->asOf($request), SheetFilter::from($request))]);
+        return Inertia::render('goals/Sheet', [
+            'page' => $sheet->of($this->me(), $period, $this->asOf($request), SheetFilter::from($request)),
+        ]);
     }
 
     public function show(Request $request, Goal $goal, GoalPage $page): Response
@@ -37,11 +39,16 @@ final class GoalController extends Controller
     {
         $before = $request->filled('from') ? Goal::query()->visibleTo($this->me())->findOrFail($request->integer('from')) : null;
 
-        return Inertia::render('goals/GoalForm', ['page' => $before !== null ? $form->successor($this->me(), $before) : $form->blank(
-            $this->me(),
-            $request->filled('parent') ? $request->integer('parent') : null,
-            $this->text($request, 'period'),
-        )]);
+        return Inertia::render('goals/GoalForm', [
+            'page' =>
+                $before !== null
+                    ? $form->successor($this->me(), $before)
+                    : $form->blank(
+                        $this->me(),
+                        $request->filled('parent') ? $request->integer('parent') : null,
+                        $this->text($request, 'period'),
+                    ),
+        ]);
     }
 
     public function store(GoalFields $fields, SaveGoal $save): RedirectResponse
@@ -61,12 +68,14 @@ final class GoalController extends Controller
     {
         $draft = $fields->draft();
 
-        return response()->json($try(
-            $this->me(),
-            $workspace->calendar()->period($goal->period),
-            [$goal->id, $draft->parent],
-            fn(): Goal => $save($this->me(), $draft, $goal->fresh()),
-        ));
+        return response()->json(
+            $try(
+                $this->me(),
+                $workspace->calendar()->period($goal->period),
+                [$goal->id, $draft->parent],
+                fn(): Goal => $save($this->me(), $draft, $goal->fresh()),
+            ),
+        );
     }
 
     public function update(GoalFields $fields, Goal $goal, SaveGoal $save): RedirectResponse

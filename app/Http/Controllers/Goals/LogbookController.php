@@ -37,7 +37,12 @@ final class LogbookController extends Controller
     public function judge(Request $request, Goal $goal, WriteInLogbook $write): RedirectResponse
     {
         $request->validate(['direction' => ['required', Rule::enum(Direction::class)], 'line' => ['required', 'string', 'max:500']]);
-        $write->judge($this->me(), $goal, $request->enum('direction', Direction::class) ?? Direction::Holding, $request->string('line')->toString());
+        $write->judge(
+            $this->me(),
+            $goal,
+            $request->enum('direction', Direction::class) ?? Direction::Holding,
+            $request->string('line')->toString(),
+        );
 
         return $this->changed();
     }

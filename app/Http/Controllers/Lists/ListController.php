@@ -34,13 +34,15 @@ final class ListController extends Controller
     {
         $request->validate(['minutes' => ['nullable', 'integer', 'between:1,100000'], 'since' => ['nullable', new ValidDay()]]);
 
-        return Inertia::render('lists/List', ['page' => $page->of(
-            $list,
-            $this->me(),
-            $request->filled('minutes') ? $request->integer('minutes') : self::GAP,
-            $request->filled('since') ? Day::of($request->string('since')->toString()) : $workspace->today()->plus(-self::DAYS_BACK),
-            Shown::in($request),
-        )]);
+        return Inertia::render('lists/List', [
+            'page' => $page->of(
+                $list,
+                $this->me(),
+                $request->filled('minutes') ? $request->integer('minutes') : self::GAP,
+                $request->filled('since') ? Day::of($request->string('since')->toString()) : $workspace->today()->plus(-self::DAYS_BACK),
+                Shown::in($request),
+            ),
+        ]);
     }
 
     /** Hands all that lies in a list to the next week. */
@@ -49,7 +51,11 @@ final class ListController extends Controller
         $list !== TaskList::Finished || throw new NotFoundHttpException();
         $request->validate(['minutes' => ['nullable', 'integer', 'between:1,100000']]);
         $calendar = $workspace->calendar();
-        $ids = $tasks->in($list, $this->me(), $this->number($request, 'minutes') ?? self::GAP, $workspace->today())->get(['id'])->map(static fn(Task $task): int => $task->id)->all();
+        $ids = $tasks
+            ->in($list, $this->me(), $this->number($request, 'minutes') ?? self::GAP, $workspace->today())
+            ->get(['id'])
+            ->map(static fn(Task $task): int => $task->id)
+            ->all();
         $change($this->me(), array_values($ids), Bulk::Plan, $calendar->next($calendar->weekOf($workspace->today()))->name);
 
         return $this->changed();

@@ -27,26 +27,57 @@ final class SavedListController extends Controller
     /** One being built: what the address asks for is found at once. */
     public function build(ListQuestion $question, SavedPage $page, Fields $fields): Response
     {
-        $known = array_values(array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())));
+        $known = array_values(
+            array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())),
+        );
 
         return $this->page($question, $page, null, $known, $question->sort(), $question->group());
     }
 
     public function show(Request $request, SavedList $saved, SavedPage $page): Response
     {
-        $conditions = array_map(static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']), $saved->conditions);
+        $conditions = array_map(
+            static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']),
+            $saved->conditions,
+        );
 
-        return $this->page($request, $page, $saved, $conditions, ListSort::from($saved->sort), $saved->group === null ? null : ListGrouping::from($saved->group));
+        return $this->page(
+            $request,
+            $page,
+            $saved,
+            $conditions,
+            ListSort::from($saved->sort),
+            $saved->group === null ? null : ListGrouping::from($saved->group),
+        );
     }
 
     public function store(ListQuestion $question, SaveList $save): RedirectResponse
     {
-        return $this->kept($save($this->me(), $question->string('title')->toString(), $question->conditions(), $question->sort(), $question->group(), $question->boolean('isShared')));
+        return $this->kept(
+            $save(
+                $this->me(),
+                $question->string('title')->toString(),
+                $question->conditions(),
+                $question->sort(),
+                $question->group(),
+                $question->boolean('isShared'),
+            ),
+        );
     }
 
     public function update(ListQuestion $question, SavedList $saved, SaveList $save): RedirectResponse
     {
-        return $this->kept($save($this->me(), $question->string('title')->toString(), $question->conditions(), $question->sort(), $question->group(), $question->boolean('isShared'), $saved));
+        return $this->kept(
+            $save(
+                $this->me(),
+                $question->string('title')->toString(),
+                $question->conditions(),
+                $question->sort(),
+                $question->group(),
+                $question->boolean('isShared'),
+                $saved,
+            ),
+        );
     }
 
     public function remove(SavedList $saved, SaveList $save): RedirectResponse
@@ -62,10 +93,27 @@ final class SavedListController extends Controller
     }
 
     /** @param list<Condition> $conditions */
-    private function page(Request $request, SavedPage $page, ?SavedList $list, array $conditions, ListSort $sort, ?ListGrouping $group): Response
-    {
+    private function page(
+        Request $request,
+        SavedPage $page,
+        ?SavedList $list,
+        array $conditions,
+        ListSort $sort,
+        ?ListGrouping $group,
+    ): Response {
         $today = app(Workspace::class)->today();
 
-        return Inertia::render('lists/Saved', ['page' => $page->of($this->me(), $list, $conditions, $sort, $group, ListController::GAP, $today->plus(-ListController::DAYS_BACK), Shown::in($request))]);
+        return Inertia::render('lists/Saved', [
+            'page' => $page->of(
+                $this->me(),
+                $list,
+                $conditions,
+                $sort,
+                $group,
+                ListController::GAP,
+                $today->plus(-ListController::DAYS_BACK),
+                Shown::in($request),
+            ),
+        ]);
     }
 }

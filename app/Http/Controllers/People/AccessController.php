@@ -28,7 +28,10 @@ final class AccessController extends Controller
 
     public function changePassword(Request $request, GiveAccess $access): RedirectResponse
     {
-        $request->validate(['current' => ['required', 'string', 'max:200'], 'password' => ChosenPassword::rules()], ChosenPassword::messages());
+        $request->validate(
+            ['current' => ['required', 'string', 'max:200'], 'password' => ChosenPassword::rules()],
+            ChosenPassword::messages(),
+        );
 
         if (! Hash::check($request->string('current')->toString(), $this->me()->password)) {
             throw ValidationException::withMessages(['current' => 'This is not your present password.']);

@@ -34,12 +34,18 @@ final class CircleController extends Controller
 
     private function save(Request $request, SaveCircle $save, ?Circle $circle): RedirectResponse
     {
-        Meanwhile::complete($request, $circle === null ? [] : ['name' => $circle->name, 'people' => $circle->memberships()->orderBy('id')->pluck('person_id')->all()]);
-        $request->validate([
-            'name' => ['required', 'string', 'max:80', Rule::unique('circles', 'name')->ignore($circle?->id)],
-            'people' => ['required', 'array', 'min:1', 'max:200'],
-            'people.*' => ['integer', 'distinct', 'exists:people,id'],
-        ], ['people.required' => 'Choose at least one person.']);
+        Meanwhile::complete(
+            $request,
+            $circle === null ? [] : ['name' => $circle->name, 'people' => $circle->memberships()->orderBy('id')->pluck('person_id')->all()],
+        );
+        $request->validate(
+            [
+                'name' => ['required', 'string', 'max:80', Rule::unique('circles', 'name')->ignore($circle?->id)],
+                'people' => ['required', 'array', 'min:1', 'max:200'],
+                'people.*' => ['integer', 'distinct', 'exists:people,id'],
+            ],
+            ['people.required' => 'Choose at least one person.'],
+        );
         /** @var list<int|string> $people */
         $people = array_values($request->array('people'));
         $save($this->me(), $request->string('name')->toString(), array_map(intval(...), $people), $circle);

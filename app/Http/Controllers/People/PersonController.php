@@ -30,7 +30,11 @@ final class PersonController extends Controller
     public function store(Request $request, AddPerson $add, GiveAccess $access, Workspace $workspace): RedirectResponse
     {
         $request->merge(['email' => mb_strtolower($this->text($request, 'email') ?? '')]);
-        $request->validate(['name' => ['required', 'string', 'max:80'], 'email' => ['required', 'email', 'max:190', 'unique:people,email'], ...self::facts()]);
+        $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'email' => ['required', 'email', 'max:190', 'unique:people,email'],
+            ...self::facts(),
+        ]);
         $person = $add(
             $this->me(),
             $request->string('name')->toString(),
@@ -59,7 +63,10 @@ final class PersonController extends Controller
 
     public function setAside(Request $request, Person $person, SetAside $set): RedirectResponse
     {
-        $request->validate(['heir' => ['required', 'integer', Rule::exists('people', 'id')->whereNull('set_aside_on')]], ['heir.required' => 'Choose who takes over what they own.']);
+        $request->validate(
+            ['heir' => ['required', 'integer', Rule::exists('people', 'id')->whereNull('set_aside_on')]],
+            ['heir.required' => 'Choose who takes over what they own.'],
+        );
         $set($this->me(), $person, Person::query()->findOrFail($request->integer('heir')));
 
         return $this->changed();

@@ -29,15 +29,21 @@ final class SignInController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $request->validate(['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']]);
-        $known = Auth::attempt([
-            'email' => $request->string('email')->lower()->toString(),
-            'password' => $request->string('password')->toString(),
-            'set_aside_on' => null,
-        ], $request->boolean('remember'));
+        $known = Auth::attempt(
+            [
+                'email' => $request->string('email')->lower()->toString(),
+                'password' => $request->string('password')->toString(),
+                'set_aside_on' => null,
+            ],
+            $request->boolean('remember'),
+        );
 
         if (! $known) {
             $this->takeAsLong($request);
-            Log::warning('A sign-in failed.', ['ip' => $request->ip(), 'address' => hash('xxh64', $request->string('email')->lower()->toString())]);
+            Log::warning('A sign-in failed.', [
+                'ip' => $request->ip(),
+                'address' => hash('xxh64', $request->string('email')->lower()->toString()),
+            ]);
 
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }
@@ -50,7 +56,12 @@ final class SignInController extends Controller
     /** An address that nobody has takes as long to refuse as one that somebody has. */
     private function takeAsLong(Request $request): void
     {
-        if (Person::query()->where('email', $request->string('email')->lower()->toString())->whereNull('set_aside_on')->doesntExist()) {
+        if (
+            Person::query()
+                ->where('email', $request->string('email')->lower()->toString())
+                ->whereNull('set_aside_on')
+                ->doesntExist()
+        ) {
             Hash::check($request->string('password')->toString(), self::NOBODYS);
         }
     }

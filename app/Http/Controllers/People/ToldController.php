@@ -44,7 +44,13 @@ final class ToldController extends Controller
             'on' => ['required', new ValidDay()],
             'at' => ['nullable', 'date_format:H:i'],
         ]);
-        $set->set($this->me(), $request->string('words')->toString(), ReminderKind::from($request->string('kind')->toString()), Day::of($request->string('on')->toString()), $this->text($request, 'at'));
+        $set->set(
+            $this->me(),
+            $request->string('words')->toString(),
+            ReminderKind::from($request->string('kind')->toString()),
+            Day::of($request->string('on')->toString()),
+            $this->text($request, 'at'),
+        );
 
         return $this->changed();
     }

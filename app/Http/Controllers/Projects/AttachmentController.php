@@ -47,7 +47,11 @@ final class AttachmentController extends Controller
     {
         $request->validate(
             ['file' => ['required', 'file', 'max:'.self::LARGEST, self::KINDS]],
-            ['file.max' => 'A file can be 20 MB at most.', 'file.mimes' => 'Files of this kind are not taken. A document, a picture, a table, a drawing or a zip is.', 'file.uploaded' => 'The file did not arrive whole. It can be 20 MB at most.'],
+            [
+                'file.max' => 'A file can be 20 MB at most.',
+                'file.mimes' => 'Files of this kind are not taken. A document, a picture, a table, a drawing or a zip is.',
+                'file.uploaded' => 'The file did not arrive whole. It can be 20 MB at most.',
+            ],
         );
         $upload = $request->file('file');
 
@@ -84,7 +88,12 @@ final class AttachmentController extends Controller
     {
         $request->validate(['title' => ['nullable', 'string', 'max:200'], 'address' => ['required', 'url:http,https', 'max:2000']]);
         $address = $request->string('address')->toString();
-        $attach->reference($this->me(), $work, $this->text($request, 'title') ?? mb_substr((string) preg_replace('#^https?://#', '', $address), 0, 200), $address);
+        $attach->reference(
+            $this->me(),
+            $work,
+            $this->text($request, 'title') ?? mb_substr((string) preg_replace('#^https?://#', '', $address), 0, 200),
+            $address,
+        );
 
         return $this->changed();
     }
@@ -95,5 +104,4 @@ final class AttachmentController extends Controller
 
         return $this->changed();
     }
-
 }

@@ -100,7 +100,13 @@ final class BriefController extends Controller
     {
         Meanwhile::complete($request, $milestone?->only(['title', 'on']) ?? []);
         $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', new ValidDay()]]);
-        $change->milestone($this->me(), $project, $request->string('title')->toString(), Day::of($request->string('on')->toString()), $milestone);
+        $change->milestone(
+            $this->me(),
+            $project,
+            $request->string('title')->toString(),
+            Day::of($request->string('on')->toString()),
+            $milestone,
+        );
 
         return $this->changed();
     }

@@ -55,15 +55,22 @@ final class PatternController extends Controller
 
     public function start(Request $request, Pattern $pattern, StartPage $page): Response
     {
-        $request->validate(['title' => ['nullable', 'string', 'max:200'], 'start' => ['nullable', new ValidDay()], 'roles' => ['array'], 'roles.*' => ['integer']]);
+        $request->validate([
+            'title' => ['nullable', 'string', 'max:200'],
+            'start' => ['nullable', new ValidDay()],
+            'roles' => ['array'],
+            'roles.*' => ['integer'],
+        ]);
 
-        return Inertia::render('projects/Start', ['page' => $page->of(
-            $pattern,
-            $this->me(),
-            $this->text($request, 'title'),
-            $request->filled('start') ? Day::of($request->string('start')->toString()) : null,
-            $this->roles($request),
-        )]);
+        return Inertia::render('projects/Start', [
+            'page' => $page->of(
+                $pattern,
+                $this->me(),
+                $this->text($request, 'title'),
+                $request->filled('start') ? Day::of($request->string('start')->toString()) : null,
+                $this->roles($request),
+            ),
+        ]);
     }
 
     public function begin(Request $request, Pattern $pattern, StartFromPattern $start): RedirectResponse
@@ -76,7 +83,14 @@ final class PatternController extends Controller
             'roles.*' => ['integer', 'exists:people,id'],
         ]);
         $goal = $this->number($request, 'goal');
-        $project = $start($this->me(), $pattern, $request->string('title')->toString(), Day::of($request->string('start')->toString()), $this->roles($request), $goal === null ? [] : [$goal]);
+        $project = $start(
+            $this->me(),
+            $pattern,
+            $request->string('title')->toString(),
+            Day::of($request->string('start')->toString()),
+            $this->roles($request),
+            $goal === null ? [] : [$goal],
+        );
 
         return $this->changed(route('projects.show', $project));
     }

@@ -27,7 +27,9 @@ final class ProjectController extends Controller
 
     public function create(Request $request, ProjectForm $form): Response
     {
-        return Inertia::render('projects/ProjectForm', ['page' => $form->blank($this->me(), $request->filled('goal') ? $request->integer('goal') : null)]);
+        return Inertia::render('projects/ProjectForm', [
+            'page' => $form->blank($this->me(), $request->filled('goal') ? $request->integer('goal') : null),
+        ]);
     }
 
     public function store(ProjectFields $fields, SaveProject $save): RedirectResponse

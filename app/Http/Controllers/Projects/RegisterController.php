@@ -35,7 +35,11 @@ final class RegisterController extends Controller
 
     public function gather(Request $request, Project $project, KeepRegister $keep): RedirectResponse
     {
-        $request->validate(['collections' => ['present', 'array', 'max:50'], 'collections.*' => ['integer', 'distinct', 'exists:collections,id'], 'named' => ['nullable', 'string', 'max:80']]);
+        $request->validate([
+            'collections' => ['present', 'array', 'max:50'],
+            'collections.*' => ['integer', 'distinct', 'exists:collections,id'],
+            'named' => ['nullable', 'string', 'max:80'],
+        ]);
         /** @var list<int|string> $ids */
         $ids = array_values($request->array('collections'));
         $keep->gather($this->me(), $project, array_map(intval(...), $ids), $this->text($request, 'named'));
@@ -45,9 +49,25 @@ final class RegisterController extends Controller
 
     public function addField(Request $request, KeepRegister $keep): RedirectResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:60'], 'kind' => ['required', Rule::enum(FieldKind::class)], 'choices' => ['nullable', 'string', 'max:2000']]);
-        $choices = array_values(array_unique(array_filter(array_map(trim(...), explode("\n", $request->string('choices')->toString())), static fn(string $line): bool => $line !== '')));
-        $keep->addField($this->me(), $request->string('name')->toString(), $request->enum('kind', FieldKind::class) ?? FieldKind::Text, $choices);
+        $request->validate([
+            'name' => ['required', 'string', 'max:60'],
+            'kind' => ['required', Rule::enum(FieldKind::class)],
+            'choices' => ['nullable', 'string', 'max:2000'],
+        ]);
+        $choices = array_values(
+            array_unique(
+                array_filter(
+                    array_map(trim(...), explode("\n", $request->string('choices')->toString())),
+                    static fn(string $line): bool => $line !== '',
+                ),
+            ),
+        );
+        $keep->addField(
+            $this->me(),
+            $request->string('name')->toString(),
+            $request->enum('kind', FieldKind::class) ?? FieldKind::Text,
+            $choices,
+        );
 
         return $this->changed();
     }

@@ -38,7 +38,12 @@ final class ReviewController extends Controller
             'words' => ['present', 'nullable', 'string', 'max:20000'],
         ]);
         $question = $request->enum('question', Question::class) ?? Question::Moved;
-        Meanwhile::refuse($request, ['words' => Answer::query()->where('question', $question)->whereRelation('review', ['person_id' => $this->me()->id, 'period' => $week->name])->value('words')]);
+        Meanwhile::refuse($request, [
+            'words' => Answer::query()
+                ->where('question', $question)
+                ->whereRelation('review', ['person_id' => $this->me()->id, 'period' => $week->name])
+                ->value('words'),
+        ]);
         $write->answer($this->me(), $week, $question, $request->filled('words') ? $request->string('words')->toString() : null);
 
         return back(303);

@@ -39,7 +39,13 @@ final class MoveController extends Controller
             'tasks' => ['required', 'array', 'max:500'],
             'tasks.*' => ['integer', 'distinct'],
             'what' => ['required', Rule::enum(Bulk::class)],
-            'value' => ['nullable', 'string', 'max:20', Rule::when($what === Bulk::Rank, 'in:A,B,C'), Rule::when($what === Bulk::HandOver, 'required|exists:people,id')],
+            'value' => [
+                'nullable',
+                'string',
+                'max:20',
+                Rule::when($what === Bulk::Rank, 'in:A,B,C'),
+                Rule::when($what === Bulk::HandOver, 'required|exists:people,id'),
+            ],
         ]);
         /** @var list<int|string> $ids */
         $ids = array_values($request->array('tasks'));

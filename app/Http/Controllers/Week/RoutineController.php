@@ -34,7 +34,13 @@ final class RoutineController extends Controller
     {
         $request->validate(['kind' => ['nullable', Rule::enum(RoutineKind::class)]]);
 
-        return Inertia::render('week/Routine', ['page' => $page->blank($this->me(), $request->enum('kind', RoutineKind::class) ?? RoutineKind::Task, $request->boolean('stock'))]);
+        return Inertia::render('week/Routine', [
+            'page' => $page->blank(
+                $this->me(),
+                $request->enum('kind', RoutineKind::class) ?? RoutineKind::Task,
+                $request->boolean('stock'),
+            ),
+        ]);
     }
 
     public function show(Routine $routine, RoutinePage $page): Response
@@ -66,8 +72,10 @@ final class RoutineController extends Controller
     public function take(Request $request, SaveRoutine $save): RedirectResponse
     {
         $request->validate([
-            'routines' => ['required', 'array', 'max:50'], 'routines.*' => ['integer', 'distinct'],
-            'project' => ['nullable', 'integer', 'exists:projects,id'], 'area' => ['nullable', 'integer', 'exists:areas,id'],
+            'routines' => ['required', 'array', 'max:50'],
+            'routines.*' => ['integer', 'distinct'],
+            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'area' => ['nullable', 'integer', 'exists:areas,id'],
         ]);
         /** @var list<int|string> $ids */
         $ids = array_values($request->array('routines'));

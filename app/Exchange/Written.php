@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+/** How the plan file writes what is stored. */
+final class Written
+{
+    /**
+     * @template T
+     * @template R
+     *
+     * @param iterable<T> $records
+     * @param callable(T): R $write
+     *
+     * @return list<R>
+     */
+    public static function each(iterable $records, callable $write): array
+    {
+        $written = [];
+
+        foreach ($records as $record) {
+            $written[] = $write($record);
+        }
+
+        return $written;
+    }
+
+    public static function isSaid(mixed $value): bool
+    {
+        return $value !== null && $value !== [];
+    }
+
+    public static function id(string $kind, ?int $id): ?string
+    {
+        return $id === null ? null : "$kind$id";
+    }
+
+    public static function number(float|int|string|null $value): float|int|null
+    {
+        return is_string($value) ? (float) $value : $value;
+    }
+}
