@@ -16,5 +16,17 @@ return [
             // What was acknowledged survives a power cut: each transaction waits until the disk has it.
             'synchronous' => 'FULL',
         ],
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'loftrin'),
+            'username' => env('DB_USERNAME', 'loftrin'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
+        ],
     ],
 ];

@@ -6,6 +6,7 @@ use App\Http\Controllers\Week\MoveController;
 use App\Http\Controllers\Week\RoutineController;
 use App\Http\Controllers\Week\TaskController;
 use App\Http\Controllers\Week\WeekController;
+use App\Providers\RouteParametersProvider;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/week', [WeekController::class, 'current'])->name('week.current');
@@ -44,11 +45,11 @@ Route::post('/tasks/{task}/steps', [TaskController::class, 'addSteps'])
     ->name('steps.store')
     ->can('update', 'task');
 Route::put('/steps/{step}/tick', [TaskController::class, 'tickStep'])
-    ->whereNumber('step')
+    ->where('step', RouteParametersProvider::NUMBER)
     ->name('steps.tick')
     ->can('update', 'step');
 Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])
-    ->whereNumber('step')
+    ->where('step', RouteParametersProvider::NUMBER)
     ->name('steps.destroy')
     ->can('update', 'step');
 
@@ -64,6 +65,9 @@ Route::controller(RoutineController::class)->group(static function (): void {
     Route::post('/routines/{routine}/pieces', 'layOut')->name('routines.pieces')->can('update', 'routine');
     Route::put('/routines/{routine}/daily', 'daily')->name('routines.daily')->can('view', 'routine');
     Route::put('/routines/{routine}/afresh', 'startAfresh')->name('routines.afresh')->can('view', 'routine');
-    Route::put('/routine-steps/{step}/tick', 'tickLine')->whereNumber('step')->name('routine-steps.tick')->can('update', 'step');
+    Route::put('/routine-steps/{step}/tick', 'tickLine')
+        ->where('step', RouteParametersProvider::NUMBER)
+        ->name('routine-steps.tick')
+        ->can('update', 'step');
     Route::put('/tasks/{task}/skip', 'skip')->name('tasks.skip')->can('update', 'task');
 });

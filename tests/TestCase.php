@@ -9,6 +9,7 @@ use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
@@ -23,6 +24,30 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         Carbon::setTestNow(self::NOW);
         $this->withoutVite();
+        $this->countRecordsAnew();
+    }
+
+    /** Records are numbered from 1 in each test: PostgreSQL goes on counting from those that were rolled back. */
+    private function countRecordsAnew(): void
+    {
+        foreach (DB::getDriverName() === 'pgsql' ? DB::table('pg_sequences')->pluck('sequencename') : [] as $sequence) {
+            DB::statement("alter sequence \"$sequence\" restart");
+        }
+    }
+
+    /** Takes everything out of the database, and counts from 1 again. */
+    public function storeNothing(): void
+    {
+        $tables = array_diff(Schema::getTableListing(schemaQualified: false), ['migrations', 'sqlite_sequence']);
+
+        if (DB::getDriverName() === 'pgsql') {
+            DB::statement('truncate "'.implode('", "', $tables).'" restart identity cascade');
+
+            return;
+        }
+
+        DB::statement('pragma defer_foreign_keys = on');
+        array_map(static fn(string $table): int => DB::table($table)->delete(), [...$tables, 'sqlite_sequence']);
     }
 
     /** What a test stores by hand has been changed like anything else: what was remembered before is not asked for. */

@@ -19,8 +19,15 @@ final readonly class Problems
     /** A page of its own is shown for these. */
     private const SHOWN = [403, 404, 413, 429, 500, 503];
 
-    /** SQLite's words for a store that takes nothing more. */
-    private const UNWRITABLE = ['disk is full', 'readonly database', 'disk I/O error', 'unable to open database file'];
+    /** What SQLite and PostgreSQL say of a store that takes nothing more. */
+    private const UNWRITABLE = [
+        'disk is full',
+        'readonly database',
+        'disk I/O error',
+        'unable to open database file',
+        'SQLSTATE[25006]',
+        'SQLSTATE[53100]',
+    ];
 
     public const NOTHING_SAVED = 'Nothing could be saved: the disk is full or cannot be written to. '
         .'What you typed stays here. Tell whoever looks after the server.';

@@ -23,15 +23,18 @@ use App\Queries\Meetings\Occurrences;
 use App\Store\ChangeLog;
 use App\Store\DatabaseSessions;
 use App\Store\ImmediateSqliteConnector;
+use App\Store\PostgresTurn;
 use App\Store\Stamp;
 use App\Store\Turn;
 use Illuminate\Auth\Access\Response as AccessResponse;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
@@ -68,6 +71,7 @@ final class AppServiceProvider extends ServiceProvider
                 $app,
             ),
         );
+        Event::listen(TransactionBeginning::class, PostgresTurn::class);
         TrustProxies::at(TrustedAddresses::proxies());
         // Relative, so that they hold behind any proxy and at any port.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");

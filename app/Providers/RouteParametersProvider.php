@@ -22,6 +22,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What the parameters of routes stand for. What is not there is told before anybody's right is asked, or what was sent. */
 final class RouteParametersProvider extends ServiceProvider
 {
+    /** The number of a record in an address. */
+    public const NUMBER = '[0-9]{1,15}';
+
     /** Parameters that are numbers of records. */
     private const NUMBERED = [
         'area',
@@ -59,7 +62,7 @@ final class RouteParametersProvider extends ServiceProvider
     public function boot(): void
     {
         foreach (self::NUMBERED as $name) {
-            Route::pattern($name, '[0-9]{1,15}');
+            Route::pattern($name, self::NUMBER);
         }
 
         Route::bind('period', fn(string $name): Period => $this->period($name));

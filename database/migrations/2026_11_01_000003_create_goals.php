@@ -24,24 +24,24 @@ return new class () extends Migration {
             $table->date('ends_on');
             $table->date('anchor_on');
             $table->foreignId('parent_id')->nullable()->constrained('goals')->restrictOnDelete();
-            $table->rawColumn('weight', 'numeric(12,4) default 1 check (weight > 0)');
+            $table->rawColumn('weight', 'numeric default 1 check (weight > 0)');
             $table->foreignId('owner_id')->constrained('people')->restrictOnDelete();
             $table->foreignId('area_id')->nullable()->constrained()->nullOnDelete();
             $table->boolean('is_main')->default(false);
             $table->boolean('is_firm')->default(false);
             $table->enum('measure', ['work', 'number', 'keep', 'count', 'yes_no', 'judged']);
-            $table->rawColumn('tasks_weight', 'numeric(12,4) default 1 check (tasks_weight > 0)');
-            $table->decimal('start_value', 18, 4)->nullable();
+            $table->rawColumn('tasks_weight', 'numeric default 1 check (tasks_weight > 0)');
+            $table->rawColumn('start_value', 'numeric')->nullable();
             $table
                 ->rawColumn(
                     'target_value',
-                    "numeric(18,4) check (measure <> 'number' or (target_value is not null and start_value is "
+                    "numeric check (measure <> 'number' or (target_value is not null and start_value is "
                         .'not null and target_value <> start_value))',
                 )
                 ->nullable();
-            $table->decimal('limit_value', 18, 4)->nullable();
+            $table->rawColumn('limit_value', 'numeric')->nullable();
             $table->enum('sense', ['at_least', 'at_most'])->default('at_least');
-            $table->rawColumn('share', 'numeric(5,4) default 0.8 check (share > 0 and share <= 1)');
+            $table->rawColumn('share', 'numeric default 0.8 check (share > 0 and share <= 1)');
             $table->string('unit', 12)->nullable();
             $table->date('closed_on')->nullable();
             $table
@@ -51,7 +51,7 @@ return new class () extends Migration {
                         .'not null or result is null and closed_on is null)',
                 )
                 ->nullable();
-            $table->rawColumn('score', 'numeric(5,4) check (score between 0 and 1)')->nullable();
+            $table->rawColumn('score', 'numeric check (score between 0 and 1)')->nullable();
             $table->string('closing_line', 500)->nullable();
             $table->timestamps();
 
@@ -63,7 +63,7 @@ return new class () extends Migration {
             $table->id();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
             $table->date('on');
-            $table->rawColumn('fraction', 'numeric(5,4) check (fraction between 0 and 1)');
+            $table->rawColumn('fraction', 'numeric check (fraction between 0 and 1)');
             $table->timestamps();
             $table->unique(['goal_id', 'on']);
         });
@@ -72,7 +72,7 @@ return new class () extends Migration {
             $table->id();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
             $table->date('on');
-            $table->decimal('value', 18, 4);
+            $table->rawColumn('value', 'numeric');
             $table->foreignId('entered_by')->constrained('people')->restrictOnDelete();
             $table->timestamps();
             $table->index(['goal_id', 'on']);

@@ -40,7 +40,7 @@ return new class () extends Migration {
             $table->id();
             $table->foreignId('project_id')->constrained()->cascadeOnDelete();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
-            $table->rawColumn('weight', 'numeric(12,4) default 1 check (weight > 0)');
+            $table->rawColumn('weight', 'numeric default 1 check (weight > 0)');
             $table->timestamps();
             $table->unique(['project_id', 'goal_id']);
             $table->index('goal_id');

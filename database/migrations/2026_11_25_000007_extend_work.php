@@ -39,8 +39,8 @@ return new class () extends Migration {
                 $table
                     ->rawColumn(
                         'project_id',
-                        'integer references projects (id) on delete cascade check ((goal_id is not null) + '
-                            .'(task_id is not null) + (project_id is not null) = 1)',
+                        'integer references projects (id) on delete cascade check (1 = case when goal_id is null then 0 else 1 end '
+                            .'+ case when task_id is null then 0 else 1 end + case when project_id is null then 0 else 1 end)',
                     )
                     ->nullable();
                 $table->index('task_id', "{$name}_task_id_index");

@@ -56,7 +56,7 @@ return new class () extends Migration {
             $table->id();
             $table->foreignId('routine_id')->constrained()->cascadeOnDelete();
             $table->foreignId('goal_id')->constrained()->cascadeOnDelete();
-            $table->rawColumn('weight', 'numeric(12,4) default 1 check (weight > 0)');
+            $table->rawColumn('weight', 'numeric default 1 check (weight > 0)');
             $table->timestamps();
             $table->unique(['routine_id', 'goal_id']);
             $table->index('goal_id');

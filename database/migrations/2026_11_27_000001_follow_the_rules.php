@@ -19,9 +19,7 @@ return new class () extends Migration {
         );
         Schema::table('projects', static fn(Blueprint $table) => $table->date('created_on')->nullable());
         DB::table('goals')->update([
-            'created_on' => DB::raw(
-                'case when closed_on is not null and closed_on < date(created_at) then closed_on else date(created_at) end',
-            ),
+            'created_on' => DB::raw('case when closed_on < date(created_at) then closed_on else date(created_at) end'),
         ]);
         DB::table('projects')->update(['created_on' => DB::raw('date(created_at)')]);
 
@@ -36,7 +34,7 @@ return new class () extends Migration {
         // What was computed when it was closed, beside what was decided.
         Schema::table(
             'goals',
-            static fn(Blueprint $table) => $table->rawColumn('computed', 'numeric(5,4) check (computed between 0 and 1)')->nullable(),
+            static fn(Blueprint $table) => $table->rawColumn('computed', 'numeric check (computed between 0 and 1)')->nullable(),
         );
 
         foreach (['projects', 'patterns'] as $name) {

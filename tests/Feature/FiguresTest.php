@@ -216,15 +216,7 @@ describe('the demo', function (): void {
 
     it('is the same every time for a day', function (): void {
         $first = DB::table('tasks')->orderBy('id')->get()->toJson();
-        DB::statement('PRAGMA defer_foreign_keys = ON');
-        DB::table('sqlite_sequence')->delete();
-
-        foreach (Schema::getTableListing(schemaQualified: false) as $table) {
-            if ($table !== 'migrations' && $table !== 'sqlite_sequence') {
-                DB::table($table)->delete();
-            }
-        }
-
+        $this->storeNothing();
         Saltglass::load(Day::of('2027-02-10'));
 
         expect(DB::table('tasks')->orderBy('id')->get()->toJson())->toBe($first);

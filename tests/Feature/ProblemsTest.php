@@ -21,7 +21,8 @@ beforeEach(function (): void {
 });
 
 it('says in a sentence that nothing can be saved, and shows pages all the same', function (): void {
-    DB::statement('pragma query_only = on');
+    DB::beginTransaction();
+    DB::statement(DB::getDriverName() === 'sqlite' ? 'pragma query_only = on' : 'set transaction_read_only = on');
 
     try {
         $this->post('/tasks', ['title' => 'x'])
@@ -32,7 +33,8 @@ it('says in a sentence that nothing can be saved, and shows pages all the same',
             ->assertStatus(503)
             ->assertJson(['writable' => false]);
     } finally {
-        DB::statement('pragma query_only = off');
+        DB::rollBack();
+        DB::getDriverName() === 'sqlite' && DB::statement('pragma query_only = off');
     }
 
     $this->getJson('/up')

@@ -16,6 +16,7 @@ use App\Store\RefusedChange;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
@@ -80,7 +81,7 @@ final readonly class CarryOn
             $mayHang ? $parent?->id : null,
             $isMain,
             $isOwn && $goal->counts_unnamed,
-            $parts === 1 ? (string) $goal->weight : number_format((float) $goal->weight / $parts, 4, '.', ''),
+            $parts === 1 ? (string) $goal->weight : Decimal::of((float) $goal->weight / $parts),
             ...$this->measure($goal, $figure, $parts > 1),
         );
     }
@@ -98,7 +99,7 @@ final readonly class CarryOn
 
         return match (true) {
             $isPart && ($goal->measure === MeasureKind::Number || $goal->measure === MeasureKind::Count) => [MeasureKind::Work, null, null],
-            $isOpenNumber => [$goal->measure, number_format($reading, 4, '.', ''), $target],
+            $isOpenNumber => [$goal->measure, Decimal::of($reading), $target],
             $goal->measure === MeasureKind::Count => [$goal->measure, null, (string) max(1, (float) $target - ($figure->counted ?? 0))],
             default => [$goal->measure, $goal->start_value === null ? null : (string) $goal->start_value, $target],
         };

@@ -9,6 +9,7 @@ use App\Models\Rest;
 use App\Models\Workspace;
 use App\Queries\Goals\Beneath;
 use App\Queries\Goals\StoredPlan;
+use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Result;
 
@@ -48,7 +49,7 @@ final readonly class ClosingFigures
     {
         $progress = $this->figure($goal)->progress;
 
-        return $progress === null ? null : number_format($progress->rounded(), 4, '.', '');
+        return $progress === null ? null : Decimal::of($progress->rounded());
     }
 
     /**

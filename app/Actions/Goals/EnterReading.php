@@ -12,6 +12,7 @@ use App\Queries\Goals\CoreRecords;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\PastedReadings;
 use Loftrin\Core\Goals\Reading as CoreReading;
 
@@ -95,6 +96,6 @@ final readonly class EnterReading
 
     private static function decimal(CoreReading $reading): string
     {
-        return number_format($reading->value->rounded(), 4, '.', '');
+        return Decimal::of($reading->value->rounded());
     }
 }

@@ -33,7 +33,7 @@ final readonly class RollupTimes
         DB::disableQueryLog();
         $aggregates = array_filter(
             array_column(DB::getQueryLog(), 'query'),
-            static fn(string $query): bool => str_contains($query, 'sum('),
+            static fn(string $query): bool => str_contains($query, 'count(*) filter ('),
         );
         $key = (new ScopeDay($today))->key;
         $ofToday = array_filter(

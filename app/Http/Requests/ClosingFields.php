@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Fluent;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\Result;
 
 /** One goal's closing, or under `goals` those of several by their ids. Goals without a result stay open. */
@@ -77,7 +78,7 @@ final class ClosingFields extends FormRequest
 
         return new ClosingDraft(
             $said->enum('result', Result::class) ?? Result::NotMet,
-            $score === null ? null : number_format(((float) $score) / 100, 4, '.', ''),
+            $score === null ? null : Decimal::of(((float) $score) / 100),
             $text('line'),
             $said->enum('rest', Rest::class),
             array_values(

@@ -9,6 +9,7 @@ use App\Models\Goal;
 use App\Models\Visibility;
 use App\Queries\Goals\GoalForm;
 use Illuminate\Validation\Rule;
+use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Goals\Sense;
@@ -123,7 +124,7 @@ final class GoalFields extends Fields
     /** A percentage as a fraction of 1, both as decimals. */
     private static function fraction(string $percent): string
     {
-        return number_format(((float) $percent) / 100, 4, '.', '');
+        return Decimal::of(((float) $percent) / 100);
     }
 
     /** @return list<int> */

@@ -15,7 +15,7 @@ final readonly class Beneath
      */
     public static function holds(string $column, int $goals = 1): string
     {
-        $any = implode(', ', array_fill(0, $goals, '?'));
+        $any = $goals === 0 ? 'null' : implode(', ', array_fill(0, $goals, '?'));
 
         return "$column in (with recursive below (id) as (
             select id from goals where id in ($any) union select goals.id from goals join below on goals.parent_id = below.id

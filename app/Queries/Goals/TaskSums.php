@@ -72,23 +72,20 @@ final readonly class TaskSums
         // Estimates only part the tasks where they weigh; elsewhere all of an owner is one heap.
         [$minutes, $group] = $weighs ? ['t.minutes', "$owner, t.minutes"] : ['cast(null as integer)', $owner];
         [$on, $by, $key] = [(string) $day->on, (string) $day->by, $day->key];
-        $sum = static fn(string $condition): string => "sum(case when $condition then 1 else 0 end)";
+        $count = static fn(string $condition): string => "count(*) filter (where $condition)";
         $stays =
             "t.created_on <= '$on' and (t.dropped_on is null or t.dropped_on > '$on') "
             ."and (t.shelved_on is null or t.shelved_on > '$on')";
         $inScope = "(t.done_on <= '$on' or ($stays))";
+        $isThere = "t.done_on <= '$on' or t.created_on <= '$on'";
+        $wasAdded = "$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')";
 
         return [
-            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, {$sum(
-                "t.done_on <= '$on' or t.created_on <= '$on'",
-            )} as there,
-                {$sum($inScope)} as scope, {$sum(
-                "$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')",
-            )} as added,
-                {$sum("t.done_on <= '$by'")} as done, 0 as ticks
+            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, {$count($isThere)} as there,
+                {$count($inScope)} as scope, {$count($wasAdded)} as added, {$count("t.done_on <= '$by'")} as done, 0 as ticks
                 from tasks t where $owner in ($ids) group by $group",
             "select owner, '$key', minutes, steps, count(*), 0, 0, 0, sum(ticked) from (
-                select $owner as owner, $minutes as minutes, count(*) as steps, {$sum("s.done_on <= '$by'")} as ticked
+                select $owner as owner, $minutes as minutes, count(*) as steps, {$count("s.done_on <= '$by'")} as ticked
                 from tasks t join steps s on s.task_id = t.id
                 where $owner in ($ids) and (t.done_on is null or t.done_on > '$by') and $inScope
                 group by t.id

@@ -7,7 +7,7 @@ namespace App\Queries\Parts;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
-/** A condition for the database: words stand in a column, as they are, whatever signs are in them. */
+/** A condition for the database: words stand in a column, in capitals or not, whatever signs are in them. */
 final readonly class Containing
 {
     /**
@@ -21,8 +21,8 @@ final readonly class Containing
     public static function words(Builder $query, string $column, string $words, string $boolean = 'and'): Builder
     {
         return $query->whereRaw(
-            $query->qualifyColumn($column)." like ? escape '\\'",
-            ['%'.addcslashes($words, '\\%_').'%'],
+            "lower({$query->qualifyColumn($column)}) like lower(?) escape '!'",
+            ['%'.strtr($words, ['!' => '!!', '%' => '!%', '_' => '!_']).'%'],
             $boolean,
         );
     }

@@ -34,7 +34,7 @@ final readonly class PeoplePage
         $counts = (clone $open)
             ->toBase()
             ->groupBy('owner_id')
-            ->selectRaw('owner_id, count(*) as open, sum(case when due_on < ? then 1 else 0 end) as late', [
+            ->selectRaw('owner_id, count(*) as open, count(*) filter (where due_on < ?) as late', [
                 (string) $this->workspace->today(),
             ])
             ->get()

@@ -91,8 +91,8 @@ final readonly class WorkCounts
             ->whereIn('project_id', (clone $projects)->select('id'))
             ->groupBy('project_id')
             ->selectRaw(
-                "project_id, sum(done_on is not null or $isOpen) as tasks, sum($isOpen) as open, sum($isOpen "
-                    .'and waiting_on is not null) as waiting',
+                "project_id, count(*) filter (where done_on is not null or $isOpen) as tasks, count(*) filter (where $isOpen) as open, "
+                    ."count(*) filter (where $isOpen and waiting_on is not null) as waiting",
                 array_fill(0, 3, (string) $this->workspace->today()),
             );
 
