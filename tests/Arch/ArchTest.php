@@ -56,6 +56,21 @@ arch('names say what a thing is')
     ->not->toHaveSuffix('Util')
     ->not->toHaveSuffix('Service');
 
+it('tells questions and their answers apart by folder', function (): void {
+    $misplaced = [];
+
+    foreach (filesIn('app/Queries') as $path) {
+        $name = basename($path, '.php');
+        $isAnswer = str_contains((string) file_get_contents($path), ' implements Props');
+
+        if ($isAnswer !== str_contains($path, '/Answers/') || ($isAnswer && str_ends_with($name, 'Page'))) {
+            $misplaced[] = $path;
+        }
+    }
+
+    expect($misplaced)->toBe([]);
+});
+
 it('keeps lines under 140 characters', function (): void {
     $long = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Queries\Goals\ForecastWords;
 use App\Queries\Goals\PaceWords;
-use App\Queries\Parts\Gauge;
+use App\Queries\Parts\Answers\Gauge;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Band;

@@ -7,7 +7,7 @@ namespace App\Actions\Week;
 use App\Models\Person;
 use App\Models\SavedList;
 use App\Models\Visibility;
-use App\Queries\Lists\Condition;
+use App\Queries\Lists\Answers\Condition;
 use App\Queries\Lists\Fields;
 use App\Queries\Lists\ListGrouping;
 use App\Queries\Lists\ListSort;

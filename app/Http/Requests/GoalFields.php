@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Actions\Goals\GoalDraft;
 use App\Models\Goal;
 use App\Models\Visibility;
-use App\Queries\Goals\GoalForm;
+use App\Queries\Goals\GoalFormPage;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\MeasureKind;
@@ -137,6 +137,6 @@ final class GoalFields extends Fields
     {
         $goal = $this->route('goal');
 
-        return $goal instanceof Goal ? get_object_vars(app(GoalForm::class)->filled($this->me(), $goal)->goal) : null;
+        return $goal instanceof Goal ? get_object_vars(app(GoalFormPage::class)->filled($this->me(), $goal)->goal) : null;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Queries\Lists\Condition;
+use App\Queries\Lists\Answers\Condition;
 use App\Queries\Lists\ListField;
 use App\Queries\Lists\ListGrouping;
 use App\Queries\Lists\ListSort;

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Projects\ProjectDraft;
 use App\Models\Project;
-use App\Queries\Projects\ProjectForm;
+use App\Queries\Projects\ProjectFormPage;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
@@ -77,6 +77,6 @@ final class ProjectFields extends Fields
     {
         $project = $this->route('project');
 
-        return $project instanceof Project ? get_object_vars(app(ProjectForm::class)->filled($this->me(), $project)->project) : null;
+        return $project instanceof Project ? get_object_vars(app(ProjectFormPage::class)->filled($this->me(), $project)->project) : null;
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Queries\Projects\RegisterFilter;
+use App\Queries\Projects\Answers\RegisterFilter;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Attention;
 

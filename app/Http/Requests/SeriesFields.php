@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Meetings\SeriesDraft;
 use App\Models\Series;
-use App\Queries\Meetings\SeriesForm;
+use App\Queries\Meetings\SeriesFormPage;
 use Loftrin\Core\Calendar\Day;
 
 /** A series of meetings as it comes from the form. */
@@ -73,6 +73,6 @@ final class SeriesFields extends Fields
     {
         $series = $this->route('series');
 
-        return $series instanceof Series ? get_object_vars(app(SeriesForm::class)->filled($this->me(), $series)->series) : null;
+        return $series instanceof Series ? get_object_vars(app(SeriesFormPage::class)->filled($this->me(), $series)->series) : null;
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Calendar;
 
 use App\Models\Workspace;
-use App\Queries\Parts\Option;
-use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PeriodTag;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Reminder;
 use App\Models\Telling;
 use App\Models\Workspace;
+use App\Queries\Capture\Answers\Ticket;
 use App\Queries\Direction\ShelfPage;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\DB;

@@ -7,6 +7,8 @@ namespace App\Queries\Capture;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Capture\Answers\JotRow;
+use App\Queries\Capture\Answers\Tray;
 use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Choices;
 

@@ -8,9 +8,10 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Planning;
 use App\Models\Workspace;
+use App\Queries\Day\Answers\DuePass;
+use App\Queries\Direction\Answers\StretchTag;
 use App\Queries\Direction\PlanningStep;
-use App\Queries\Direction\StretchTag;
-use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\Answers\PeriodTag;
 use Loftrin\Core\Calendar\PlanningSpan;
 
 /** The passes of a quarter: closing the last one, planning the present one, and towards its end the next one. */

@@ -9,7 +9,9 @@ use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
-use App\Queries\Parts\PersonTag;
+use App\Queries\Direction\Answers\AreaRow;
+use App\Queries\Direction\Answers\Areas;
+use App\Queries\Parts\Answers\PersonTag;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
 

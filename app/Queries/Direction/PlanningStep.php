@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Direction;
 
+use App\Queries\Direction\Answers\Bearing;
+use App\Queries\Direction\Answers\Shelf;
+
 /** The steps of a planning, in the order in which they are gone through. */
 enum PlanningStep: string
 {

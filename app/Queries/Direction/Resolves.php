@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Resolve;
 use App\Models\ResolveKind;
 use App\Models\Task;
+use App\Queries\Direction\Answers\ResolveRow;
 use Loftrin\Core\Calendar\PlanningSpan;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\Ledger;

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Estimate;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Queries\Goals\Answers\EstimateView;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;

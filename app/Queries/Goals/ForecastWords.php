@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Queries\Parts\Gauge;
+use App\Queries\Parts\Answers\Gauge;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Forecast;
 

@@ -7,8 +7,8 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Parts\Gauge;
-use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\Answers\Gauge;
+use App\Queries\Parts\Answers\PeriodTag;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
 

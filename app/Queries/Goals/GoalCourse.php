@@ -7,6 +7,8 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Goals\Answers\ChartPoint;
+use App\Queries\Goals\Answers\GoalRow;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Queries\Goals\Answers\ChartPoint;
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Goals\Answers\SumLine;
 use Loftrin\Core\Goals\Forecast;
 use Loftrin\Core\Goals\Readiness;
 

@@ -4,28 +4,125 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Queries\Parts\Option;
-use App\Queries\Parts\PersonTag;
-use App\Queries\Props;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Queries\Goals\Answers\GoalFormView;
+use App\Queries\Goals\Answers\GoalValues;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Choices;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
 
-final readonly class GoalFormPage implements Props
+/** What the form for a goal offers and what it is filled with. */
+final readonly class GoalFormPage
 {
-    /**
-     * @param list<Option> $periods grouped by horizon
-     * @param list<Option> $parents grouped by period
-     * @param list<PersonTag> $people
-     * @param list<Option> $areas
-     * @param list<Option> $circles
-     * @param list<Option> $outlooks
-     */
-    public function __construct(
-        public GoalValues $goal,
-        public array $periods,
-        public array $parents,
-        public array $people,
-        public array $areas,
-        public array $circles,
-        public array $outlooks,
-    ) {
+    public function __construct(private Workspace $workspace, private Choices $choices)
+    {
+    }
+
+    public function blank(Person $viewer, ?int $parent, ?string $period): GoalFormView
+    {
+        $calendar = $this->workspace->calendar();
+        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('admissions')->find($parent);
+        $default =
+            $above === null
+                ? $calendar->yearOf($this->workspace->today())->name
+                : $this->periodUnder($calendar->period($above->period))->name;
+
+        return $this->page(
+            $viewer,
+            new GoalValues(
+                null,
+                '',
+                $calendar->tryPeriod($period ?? '')->name ?? $default,
+                parent: $above?->id,
+                owner: $viewer->id,
+                visibility: $above->visibility ?? Visibility::Everyone,
+                circles: $above?->admitted('circle_id') ?? [],
+                people: $above?->admitted('person_id') ?? [],
+            ),
+        );
+    }
+
+    /** For a goal that carries another one on: as that was, for the next period of its kind that is not over. */
+    public function successor(Person $viewer, Goal $goal): GoalFormView
+    {
+        $calendar = $this->workspace->calendar();
+        $next = $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
+
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions']))->carriedInto($next->name));
+    }
+
+    public function filled(Person $viewer, Goal $goal): GoalFormView
+    {
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions'])));
+    }
+
+    private function page(Person $viewer, GoalValues $values): GoalFormView
+    {
+        return new GoalFormView(
+            $values,
+            $this->periods(),
+            $this->choices->goals($viewer, $values->id),
+            PersonTag::all(),
+            $this->choices->areas(),
+            $this->choices->circles(),
+            $this->choices->outlooks(),
+        );
+    }
+
+    /** The present period of the next shorter horizon, if it lies in the one above; otherwise its first. */
+    private function periodUnder(Period $above): Period
+    {
+        $horizon = match ($above->horizon) {
+            Horizon::Year => Horizon::Quarter,
+            Horizon::Quarter, Horizon::Month, Horizon::Week => Horizon::Week,
+        };
+        $calendar = $this->workspace->calendar();
+        $now = $calendar->periodOf($horizon, $this->workspace->today());
+
+        return match (true) {
+            $above->horizon === Horizon::Week => $above,
+            $above->holds($now) => $now,
+            $horizon === Horizon::Week => $calendar->weeksIn($above->span)[0],
+            default => $calendar->periodOf($horizon, $above->span->first),
+        };
+    }
+
+    /** @return list<Option> grouped by horizon: last year, this and the next */
+    private function periods(): array
+    {
+        $calendar = $this->workspace->calendar();
+        $now = $calendar->yearOf($this->workspace->today());
+        $options = [];
+
+        foreach ([$now, $calendar->next($now), $calendar->previous($now)] as $year) {
+            $options[] = new Option($year->name, $year->name, Horizon::Year->value);
+
+            foreach ([Horizon::Quarter, Horizon::Month] as $horizon) {
+                for (
+                    $period = $calendar->periodOf($horizon, $year->span->first);
+                    $year->holds($period);
+                    $period = $calendar->next($period)
+                ) {
+                    $options[] = new Option($period->name, PeriodTag::wordsWithYear($period), $horizon->value);
+                }
+            }
+
+            foreach ($calendar->weeksIn($year->span) as $week) {
+                $options[] = new Option($week->name, PeriodTag::words($week).', from '.$this->short($week), Horizon::Week->value);
+            }
+        }
+
+        return $options;
+    }
+
+    private function short(Period $week): string
+    {
+        return date('j M Y', $week->span->first->number * 86400);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
+use App\Queries\Goals\Answers\GoalRow;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;

@@ -7,8 +7,10 @@ namespace App\Queries\Goals;
 use App\Models\Person;
 use App\Models\Telling;
 use App\Models\Workspace;
+use App\Queries\Goals\Answers\News;
+use App\Queries\Goals\Answers\NewsRow;
 use App\Queries\Parts\Address;
-use App\Queries\Parts\PersonTag;
+use App\Queries\Parts\Answers\PersonTag;
 
 final readonly class NewsPage
 {

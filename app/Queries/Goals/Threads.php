@@ -7,7 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
-use App\Queries\Parts\Cord;
+use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\ListedTask;
 
 /** Which thread a goal, project or task leads into, as the sign it carries. */

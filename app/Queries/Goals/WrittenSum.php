@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Goal;
+use App\Queries\Goals\Answers\SumLine;
 use App\Queries\Parts\Address;
-use App\Queries\Parts\Gauge;
+use App\Queries\Parts\Answers\Gauge;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Contributor;

@@ -8,9 +8,11 @@ use App\Models\Area;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
+use App\Queries\Lists\Answers\Condition;
+use App\Queries\Lists\Answers\FieldOptions;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
-use App\Queries\Parts\Option;
-use App\Queries\Parts\PersonTag;
 
 /** What each field of a condition offers to a reader. */
 final readonly class Fields

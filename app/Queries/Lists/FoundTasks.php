@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Beneath;
+use App\Queries\Lists\Answers\Condition;
 use App\Queries\Parts\Containing;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;

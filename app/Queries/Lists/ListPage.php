@@ -7,9 +7,13 @@ namespace App\Queries\Lists;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
+use App\Queries\Lists\Answers\ListCount;
+use App\Queries\Lists\Answers\ListGroup;
+use App\Queries\Lists\Answers\ListView;
+use App\Queries\Lists\Answers\SavedTag;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
-use App\Queries\Parts\PersonTag;
-use App\Queries\Parts\TaskRow;
 use App\Queries\Week\WeekDays;
 use Loftrin\Core\Calendar\Day;
 

@@ -11,11 +11,16 @@ use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Lists\Answers\Condition;
+use App\Queries\Lists\Answers\ListCount;
+use App\Queries\Lists\Answers\ListGroup;
+use App\Queries\Lists\Answers\SavedTag;
+use App\Queries\Lists\Answers\SavedView;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
-use App\Queries\Parts\PersonTag;
 use App\Queries\Parts\Standing;
-use App\Queries\Parts\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Lists;
 
+use App\Queries\Lists\Answers\Condition;
+use App\Queries\Lists\Answers\FieldOptions;
+
 /** The conditions of a saved list in plain words. */
 final readonly class Sentence
 {

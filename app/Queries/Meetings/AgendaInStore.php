@@ -10,7 +10,7 @@ use App\Models\Meeting;
 use App\Models\Series;
 use App\Models\StandingItem;
 use App\Models\Task;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Meetings\Agenda;

@@ -7,6 +7,7 @@ namespace App\Queries\Meetings;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
+use App\Queries\Meetings\Answers\Occurrence;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;

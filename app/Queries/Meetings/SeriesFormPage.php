@@ -4,17 +4,78 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
-use App\Queries\Parts\Option;
-use App\Queries\Parts\PersonTag;
-use App\Queries\Props;
+use App\Models\Attendee;
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\StandingItem;
+use App\Models\Workspace;
+use App\Queries\Meetings\Answers\SeriesFormView;
+use App\Queries\Meetings\Answers\SeriesValues;
+use App\Queries\Meetings\Answers\StandingValues;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Choices;
 
-final readonly class SeriesFormPage implements Props
+/** What the form for a series offers and what it is filled with. */
+final readonly class SeriesFormPage
 {
-    /**
-     * @param list<PersonTag> $people
-     * @param list<Option> $goals
-     */
-    public function __construct(public SeriesValues $series, public array $people, public array $goals)
+    public function __construct(private Workspace $workspace, private Choices $choices)
     {
+    }
+
+    public function blank(Person $viewer): SeriesFormView
+    {
+        return $this->page(
+            $viewer,
+            new SeriesValues(
+                null,
+                '',
+                '',
+                'FREQ=WEEKLY;BYDAY=MO',
+                $this->workspace->today(),
+                '09:15',
+                60,
+                false,
+                array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
+                [new StandingValues(null, 'Check-in', 3, null, null)],
+            ),
+        );
+    }
+
+    public function filled(Person $viewer, Series $series): SeriesFormView
+    {
+        return $this->page(
+            $viewer,
+            new SeriesValues(
+                $series->id,
+                $series->title,
+                $series->purpose ?? '',
+                $series->rule,
+                $series->starts_on,
+                $series->time,
+                $series->minutes,
+                $series->is_private,
+                array_values($series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all()),
+                array_values(
+                    $series
+                        ->standingItems()
+                        ->get()
+                        ->map(
+                            static fn(StandingItem $item): StandingValues => new StandingValues(
+                                $item->id,
+                                $item->title,
+                                $item->minutes,
+                                $item->owner_id,
+                                $item->goal_id,
+                            ),
+                        )
+                        ->all(),
+                ),
+            ),
+        );
+    }
+
+    private function page(Person $viewer, SeriesValues $values): SeriesFormView
+    {
+        return new SeriesFormView($values, PersonTag::all(), $this->choices->goals($viewer));
     }
 }

@@ -16,6 +16,7 @@ use App\Models\Project;
 use App\Models\Record;
 use App\Models\Routine;
 use App\Models\Workspace;
+use App\Queries\Parts\Answers\Option;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;

@@ -6,6 +6,8 @@ namespace App\Queries\People;
 
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\People\Answers\Account;
+use App\Queries\People\Answers\SessionRow;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

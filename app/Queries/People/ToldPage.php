@@ -11,6 +11,10 @@ use App\Models\Reach;
 use App\Models\Reminder;
 use App\Models\Wish;
 use App\Models\Workspace;
+use App\Queries\People\Answers\LetterRow;
+use App\Queries\People\Answers\ReminderRow;
+use App\Queries\People\Answers\Told;
+use App\Queries\People\Answers\WishRow;
 
 final readonly class ToldPage
 {

@@ -7,6 +7,7 @@ namespace App\Queries\Projects;
 use App\Models\Project;
 use App\Queries\Goals\Beneath;
 use App\Queries\Parts\Containing;
+use App\Queries\Projects\Answers\RegisterFilter;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
 

@@ -4,18 +4,89 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Queries\Parts\Option;
-use App\Queries\Parts\PersonTag;
-use App\Queries\Props;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Serving;
+use App\Models\Stage;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Choices;
+use App\Queries\Projects\Answers\ProjectFormView;
+use App\Queries\Projects\Answers\ProjectValues;
+use App\Queries\Projects\Answers\ServingValues;
+use App\Queries\Projects\Answers\StageValues;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
 
-final readonly class ProjectFormPage implements Props
+/** What the form for a project offers and what it is filled with. */
+final readonly class ProjectFormPage
 {
-    /**
-     * @param list<Option> $goals grouped by period
-     * @param list<PersonTag> $people
-     * @param list<Option> $areas
-     */
-    public function __construct(public ProjectValues $project, public array $goals, public array $people, public array $areas)
+    public function __construct(private Choices $choices)
     {
+    }
+
+    public function blank(Person $viewer, ?int $goal): ProjectFormView
+    {
+        $served = $goal === null ? null : Goal::query()->visibleTo($viewer)->find($goal);
+
+        return $this->page(
+            $viewer,
+            new ProjectValues(
+                null,
+                '',
+                '',
+                $viewer->id,
+                $served?->area_id,
+                Weighing::Count,
+                StageOrder::Any,
+                ProjectState::Active,
+                null,
+                null,
+                [],
+                $served === null ? [] : [new ServingValues($served->id, '1')],
+                false,
+                null,
+                null,
+            ),
+        );
+    }
+
+    public function filled(Person $viewer, Project $project): ProjectFormView
+    {
+        $project->load(['stages', 'servings.goal']);
+
+        return $this->page(
+            $viewer,
+            new ProjectValues(
+                $project->id,
+                $project->title,
+                $project->outcome ?? '',
+                $project->owner_id,
+                $project->area_id,
+                $project->weighing,
+                $project->order,
+                $project->state,
+                $project->starts_on,
+                $project->due_on,
+                array_values(
+                    $project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all(),
+                ),
+                array_values(
+                    $project->servings
+                        ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
+                        ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
+                        ->all(),
+                ),
+                $project->last_is_done,
+                $project->rank,
+                $project->attention,
+            ),
+        );
+    }
+
+    private function page(Person $viewer, ProjectValues $values): ProjectFormView
+    {
+        return new ProjectFormView($values, $this->choices->goals($viewer), PersonTag::all(), $this->choices->areas());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Queries\Parts\Cord;
+use App\Queries\Parts\Answers\Cord;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;

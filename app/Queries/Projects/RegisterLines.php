@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Queries\Goals\Threads;
+use App\Queries\Projects\Answers\RegisterFilter;
 use App\Store\Remembered;
 use Loftrin\Core\Goals\Band;
 use Loftrin\Core\Work\Attention;

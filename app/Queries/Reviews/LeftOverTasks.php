@@ -7,7 +7,7 @@ namespace App\Queries\Reviews;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;

@@ -10,9 +10,13 @@ use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
-use App\Queries\Parts\PeriodTag;
-use App\Queries\Parts\PersonTag;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Reviews\Answers\LeftOver;
+use App\Queries\Reviews\Answers\PastAnswer;
+use App\Queries\Reviews\Answers\QuestionRow;
+use App\Queries\Reviews\Answers\ReviewView;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\Question;
 

@@ -8,7 +8,9 @@ use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Workspace;
-use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Reviews\Answers\ReviewRow;
+use App\Queries\Reviews\Answers\Reviews;
 use Loftrin\Core\Calendar\Period;
 
 /** The weeks of the year so far, with what one made of them. */

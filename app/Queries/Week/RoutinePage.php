@@ -14,9 +14,13 @@ use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
-use App\Queries\Parts\PersonTag;
-use App\Queries\Parts\TaskRow;
+use App\Queries\Week\Answers\OccurrenceRow;
+use App\Queries\Week\Answers\RoutineStepValues;
+use App\Queries\Week\Answers\RoutineValues;
+use App\Queries\Week\Answers\RoutineView;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Span;
 

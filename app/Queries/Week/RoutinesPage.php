@@ -11,6 +11,12 @@ use App\Models\RoutineKind;
 use App\Models\RoutineStep;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Week\Answers\CheckListLine;
+use App\Queries\Week\Answers\CheckListRow;
+use App\Queries\Week\Answers\DailyLine;
+use App\Queries\Week\Answers\OutputRow;
+use App\Queries\Week\Answers\RoutineRow;
+use App\Queries\Week\Answers\Routines;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 

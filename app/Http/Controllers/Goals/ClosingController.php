@@ -14,7 +14,7 @@ use App\Http\Requests\ClosingFields;
 use App\Models\Goal;
 use App\Models\Workspace;
 use App\Queries\Goals\ClosingPage;
-use App\Queries\Parts\PeriodTag;
+use App\Queries\Parts\Answers\PeriodTag;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;

@@ -10,9 +10,9 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
 use App\Models\Goal;
 use App\Models\Workspace;
-use App\Queries\Goals\GoalForm;
+use App\Queries\Goals\Answers\SheetFilter;
+use App\Queries\Goals\GoalFormPage;
 use App\Queries\Goals\GoalPage;
-use App\Queries\Goals\SheetFilter;
 use App\Queries\Goals\SheetPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +35,7 @@ final class GoalController extends Controller
         return Inertia::render('goals/Goal', ['page' => $page->of($goal, $this->me(), $this->asOf($request))]);
     }
 
-    public function create(Request $request, GoalForm $form): Response
+    public function create(Request $request, GoalFormPage $form): Response
     {
         $before = $request->filled('from') ? Goal::query()->visibleTo($this->me())->findOrFail($request->integer('from')) : null;
 
@@ -58,7 +58,7 @@ final class GoalController extends Controller
         return $this->changed($fields->boolean('stay') ? null : route('goals.show', $goal));
     }
 
-    public function edit(Goal $goal, GoalForm $form): Response
+    public function edit(Goal $goal, GoalFormPage $form): Response
     {
         return Inertia::render('goals/GoalForm', ['page' => $form->filled($this->me(), $goal)]);
     }

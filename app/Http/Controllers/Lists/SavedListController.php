@@ -10,7 +10,7 @@ use App\Http\Requests\ListQuestion;
 use App\Http\Requests\Shown;
 use App\Models\SavedList;
 use App\Models\Workspace;
-use App\Queries\Lists\Condition;
+use App\Queries\Lists\Answers\Condition;
 use App\Queries\Lists\Fields;
 use App\Queries\Lists\ListField;
 use App\Queries\Lists\ListGrouping;

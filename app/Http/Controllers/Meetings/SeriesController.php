@@ -13,7 +13,7 @@ use App\Http\Requests\ValidDay;
 use App\Models\Issue;
 use App\Models\Series;
 use App\Queries\Meetings\MeetingsPage;
-use App\Queries\Meetings\SeriesForm;
+use App\Queries\Meetings\SeriesFormPage;
 use App\Queries\Meetings\SeriesPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,7 +36,7 @@ final class SeriesController extends Controller
         return Inertia::render('meetings/Series', ['page' => $page->of($series, $this->me(), $request->boolean('all'))]);
     }
 
-    public function create(SeriesForm $form): Response
+    public function create(SeriesFormPage $form): Response
     {
         return Inertia::render('meetings/SeriesForm', ['page' => $form->blank($this->me())]);
     }
@@ -48,7 +48,7 @@ final class SeriesController extends Controller
         return $this->changed(route('series.show', $series));
     }
 
-    public function edit(Series $series, SeriesForm $form): Response
+    public function edit(Series $series, SeriesFormPage $form): Response
     {
         return Inertia::render('meetings/SeriesForm', ['page' => $form->filled($this->me(), $series)]);
     }

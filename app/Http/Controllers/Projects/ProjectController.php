@@ -9,7 +9,7 @@ use App\Actions\Projects\SetProjectState;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ProjectFields;
 use App\Models\Project;
-use App\Queries\Projects\ProjectForm;
+use App\Queries\Projects\ProjectFormPage;
 use App\Queries\Projects\ProjectPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class ProjectController extends Controller
         return Inertia::render('projects/Project', ['page' => $page->of($project, $this->me())]);
     }
 
-    public function create(Request $request, ProjectForm $form): Response
+    public function create(Request $request, ProjectFormPage $form): Response
     {
         return Inertia::render('projects/ProjectForm', [
             'page' => $form->blank($this->me(), $request->filled('goal') ? $request->integer('goal') : null),
@@ -39,7 +39,7 @@ final class ProjectController extends Controller
         return $this->changed(route('projects.show', $project));
     }
 
-    public function edit(Project $project, ProjectForm $form): Response
+    public function edit(Project $project, ProjectFormPage $form): Response
     {
         return Inertia::render('projects/ProjectForm', ['page' => $form->filled($this->me(), $project)]);
     }

@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import type { GoalFormPage, MeasureKind } from '../../generated/props';
+import type { GoalFormView, MeasureKind } from '../../generated/props';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { CheckList } from '../../parts/CheckList';
@@ -24,7 +24,7 @@ const measures: [MeasureKind, string][] = [
 ];
 
 /** Title, period and parent are enough; the rest when wanted. */
-export default function GoalForm({ page }: { page: GoalFormPage }) {
+export default function GoalForm({ page }: { page: GoalFormView }) {
     const { goal } = page;
     const form = useForm(`goal ${String(goal.id)} ${String(goal.parent)}`, goal);
     const { data, errors } = form;

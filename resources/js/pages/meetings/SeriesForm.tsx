@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import type { SeriesFormPage } from '../../generated/props';
+import type { SeriesFormView } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RuleFields } from '../../parts/meetings/RuleFields';
@@ -8,7 +8,7 @@ import { StandingFields } from '../../parts/meetings/StandingFields';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Check, TextArea, TextField } from '../../ui/Field';
 
-export default function SeriesForm({ page }: { page: SeriesFormPage }) {
+export default function SeriesForm({ page }: { page: SeriesFormView }) {
     const { series } = page;
     const form = useForm(`series ${String(series.id)}`, series);
     const { data } = form;

@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import type { Attention, ProjectFormPage, Rank } from '../../generated/props';
+import type { Attention, ProjectFormView, Rank } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
@@ -11,7 +11,7 @@ import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 
 /** The title is enough; the rest when wanted. */
-export default function ProjectForm({ page }: { page: ProjectFormPage }) {
+export default function ProjectForm({ page }: { page: ProjectFormView }) {
     const { project } = page;
     const form = useForm(`project ${String(project.id)}`, project);
     const { data, errors } = form;

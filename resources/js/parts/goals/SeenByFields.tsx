@@ -1,10 +1,10 @@
 import { CheckList } from '../CheckList';
 import { RecordField } from '../Choose';
-import type { GoalFormPage, GoalValues, Option } from '../../generated/props';
+import type { GoalFormView, GoalValues, Option } from '../../generated/props';
 import { Check, SelectField } from '../../ui/Field';
 
 interface Props {
-    page: GoalFormPage;
+    page: GoalFormView;
     data: GoalValues;
     errors: Partial<Record<string, string>>;
     set: <K extends keyof GoalValues>(field: K, value: GoalValues[K]) => void;

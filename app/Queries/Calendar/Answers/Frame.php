@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Calendar\Answers;
+
+use App\Models\Role;
+use App\Queries\Capture\Answers\Ticket;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** What stands around every screen: who is here, the year rail, the tray. */
+final readonly class Frame implements Props
+{
+    /**
+     * @param list<Option> $times periods to plan for, by horizon
+     * @param int $tray how much is to be sorted or looked at again
+     * @param ?Ticket $ticket the next reminder of today that has a time
+     * @param int $news how much was told and is not read
+     */
+    public function __construct(
+        public PersonTag $me,
+        public Role $role,
+        public string $workspace,
+        public Day $today,
+        public string $thisWeek,
+        public Rail $rail,
+        public array $times,
+        public int $tray,
+        public int $news,
+        public ?Ticket $ticket,
+    ) {
+    }
+}

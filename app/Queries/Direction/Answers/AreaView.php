@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction\Answers;
+
+use App\Queries\Capture\Answers\JotRow;
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Projects\Answers\RegisterRow;
+use App\Queries\Props;
+use App\Queries\Week\Answers\RoutineRow;
+
+/** What runs in an area, what comes in, and where its time went. */
+final readonly class AreaView implements Props
+{
+    /**
+     * @param list<ContactRow> $contacts
+     * @param list<JotRow> $tray oldest first
+     * @param list<GoalRow> $goals open ones
+     * @param list<RegisterRow> $projects that are not over
+     * @param list<TaskRow> $thisWeek the first of its open tasks of this week, ranked
+     * @param list<TaskRow> $done in the last four weeks, newest first
+     * @param int $forward minutes of the last four weeks that served a goal
+     * @param int $upkeep minutes that served none
+     * @param list<PersonTag> $people
+     * @param list<RoutineRow> $routines that run for it
+     * @param int $thisWeekMore how many more open tasks of this week there are
+     * @param list<Option> $projectChoices of which a jot can become a task
+     */
+    public function __construct(
+        public AreaRow $area,
+        public string $notes,
+        public array $contacts,
+        public array $tray,
+        public array $goals,
+        public array $projects,
+        public array $thisWeek,
+        public array $done,
+        public int $forward,
+        public int $upkeep,
+        public array $people,
+        public array $projectChoices,
+        public string $week,
+        public bool $mayChange,
+        public array $routines,
+        public int $thisWeekMore,
+    ) {
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction\Answers;
+
+use App\Queries\Props;
+
+/** Where we are going: purpose, outlooks, the year with its theme and goals, the quarters. */
+final readonly class DirectionView implements Props
+{
+    /**
+     * @param list<PeriodLine> $quarters
+     * @param list<PlacedGoal> $goals of the year, those with an outlook first
+     * @param bool $mayChange whether the viewer may say where we are going
+     */
+    public function __construct(
+        public Bearing $bearing,
+        public PeriodLine $year,
+        public array $quarters,
+        public array $goals,
+        public bool $mayChange,
+    ) {
+    }
+}

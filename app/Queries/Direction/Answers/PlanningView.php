@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction\Answers;
+
+use App\Queries\Direction\PlanningStep;
+use App\Queries\Goals\Answers\ClosedGoal;
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** The planning of a year, a quarter, a month or some weeks, with what one of its steps shows: what belongs to other steps is empty. */
+final readonly class PlanningView implements Props
+{
+    /**
+     * @param list<PlanningStep> $steps in order
+     * @param StretchTag $before as long a stretch, right before it
+     * @param list<GoalRow> $unfinished goals of before that are open
+     * @param list<ClosedGoal> $results what became of the others
+     * @param list<ResolveRow> $tried what was resolved before
+     * @param ?Bearing $bearing
+     * @param ?DirectionView $direction of a year
+     * @param list<GoalAbove> $above those placed in it first
+     * @param list<PlannedGoal> $alone goals of the stretch that hang on none of those
+     * @param list<ResolveRow> $resolves
+     * @param list<LoadRow> $load by person
+     * @param list<ShelfRow> $shelf what is to be looked at again by its end
+     * @param list<PersonTag> $people
+     */
+    public function __construct(
+        public StretchTag $stretch,
+        public PlanningStep $step,
+        public array $steps,
+        public ?Day $finishedOn,
+        public StretchTag $before,
+        public StretchTag $next,
+        public array $unfinished,
+        public array $results,
+        public array $tried,
+        public ?Bearing $bearing,
+        public ?DirectionView $direction,
+        public array $above,
+        public array $alone,
+        public array $resolves,
+        public array $load,
+        public array $shelf,
+        public array $people,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Direction\Answers;
+
+use App\Queries\Direction\ShelfKind;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** One thing that was put off on purpose. */
+final readonly class ShelfRow implements Props
+{
+    /** @param ?string $link its own page, if it has one */
+    public function __construct(
+        public ShelfKind $kind,
+        public int $id,
+        public string $title,
+        public ?string $link,
+        public PersonTag $owner,
+        public Day $since,
+        public ?Day $lookAgainOn,
+        public bool $mayChange,
+    ) {
+    }
+}

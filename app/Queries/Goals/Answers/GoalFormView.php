@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals\Answers;
+
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+
+final readonly class GoalFormView implements Props
+{
+    /**
+     * @param list<Option> $periods grouped by horizon
+     * @param list<Option> $parents grouped by period
+     * @param list<PersonTag> $people
+     * @param list<Option> $areas
+     * @param list<Option> $circles
+     * @param list<Option> $outlooks
+     */
+    public function __construct(
+        public GoalValues $goal,
+        public array $periods,
+        public array $parents,
+        public array $people,
+        public array $areas,
+        public array $circles,
+        public array $outlooks,
+    ) {
+    }
+}

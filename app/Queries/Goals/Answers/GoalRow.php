@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals\Answers;
+
+use App\Models\Goal;
+use App\Models\Visibility;
+use App\Queries\Goals\StoredPlan;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\Answers\Cord;
+use App\Queries\Parts\Answers\Gauge;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Goals\Forecast;
+
+/** A goal as a line or beam, with where it stands. */
+final readonly class GoalRow implements Props
+{
+    /**
+     * @param bool $isFirst whether it is first in line in its period
+     * @param list<int> $quarters of a year goal: in which it is worked on
+     * @param ?int $parent the goal it hangs on, if the viewer may see that
+     * @param ?string $for its title
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public Horizon $horizon,
+        public string $period,
+        public bool $isFirm,
+        public bool $isFirst,
+        public array $quarters,
+        public bool $isPrivate,
+        public bool $isClosed,
+        public PersonTag $owner,
+        public ?int $parent,
+        public ?string $for,
+        public ?Cord $cord,
+        public Gauge $gauge,
+    ) {
+    }
+
+    /** @param ?Forecast $forecast where its gauge is to show one */
+    public static function of(Goal $goal, StoredPlan $stored, Threads $threads, Day $on, ?Forecast $forecast = null): self
+    {
+        return new self(
+            $goal->id,
+            $goal->title,
+            $goal->horizon,
+            $goal->period,
+            $goal->is_firm,
+            $goal->is_first,
+            $goal->quarters ?? [],
+            $goal->visibility !== Visibility::Everyone,
+            $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
+            PersonTag::of($goal->owner),
+            $threads->goal($goal->parent_id)?->id,
+            $threads->goal($goal->parent_id)?->title,
+            $threads->ofGoal($goal),
+            Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
+        );
+    }
+}

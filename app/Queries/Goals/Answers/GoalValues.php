@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals\Answers;
+
+use App\Models\Checkpoint;
+use App\Models\Goal;
+use App\Models\Visibility;
+use App\Queries\Goals\CoreRecords;
+use App\Queries\Props;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Goals\Sense;
+
+/** The fields of a goal as the form holds them: decimals as text, shares in per cent. */
+final readonly class GoalValues implements Props
+{
+    /**
+     * @param list<CheckpointValues> $checkpoints
+     * @param ?int $circle whose goal it is, if a circle's
+     * @param list<int> $circles that may see it, if they are chosen
+     * @param list<int> $people likewise
+     * @param list<int> $quarters in which a year goal is worked on
+     * @param ?int $predecessor the goal that a new one carries on
+     */
+    public function __construct(
+        public ?int $id,
+        public string $title,
+        public string $period,
+        public string $why = '',
+        public string $mark = '',
+        public ?int $parent = null,
+        public string $weight = '1',
+        public ?int $owner = null,
+        public ?int $area = null,
+        public Scope $scope = Scope::Company,
+        public Visibility $visibility = Visibility::Everyone,
+        public bool $isMain = false,
+        public bool $isFirm = false,
+        public MeasureKind $measure = MeasureKind::Work,
+        public string $start = '',
+        public string $target = '',
+        public string $limit = '',
+        public Sense $sense = Sense::AtLeast,
+        public string $share = '80',
+        public string $unit = '',
+        public array $checkpoints = [],
+        public ?int $circle = null,
+        public array $circles = [],
+        public array $people = [],
+        public bool $countsUnnamed = false,
+        public ?int $outlook = null,
+        public array $quarters = [],
+        public ?int $predecessor = null,
+    ) {
+    }
+
+    /** The same for a new goal in another period, under no parent and with no days of its own yet. */
+    public function carriedInto(string $period): self
+    {
+        return new self(
+            null,
+            $this->title,
+            $period,
+            $this->why,
+            $this->mark,
+            null,
+            $this->weight,
+            $this->owner,
+            $this->area,
+            $this->scope,
+            $this->visibility,
+            measure: $this->measure,
+            start: $this->start,
+            target: $this->target,
+            limit: $this->limit,
+            sense: $this->sense,
+            share: $this->share,
+            unit: $this->unit,
+            circle: $this->circle,
+            circles: $this->circles,
+            people: $this->people,
+            outlook: $this->outlook,
+            quarters: $this->quarters,
+            predecessor: $this->id,
+        );
+    }
+
+    public static function of(Goal $goal): self
+    {
+        $percent = static fn(float|int|string $fraction): string => (string) CoreRecords::exact($fraction)
+            ->times(Fraction::of(100))
+            ->rounded(2);
+
+        return new self(
+            $goal->id,
+            $goal->title,
+            $goal->period,
+            $goal->why ?? '',
+            $goal->mark ?? '',
+            $goal->parent_id,
+            (string) $goal->weight,
+            $goal->owner_id,
+            $goal->area_id,
+            $goal->scope,
+            $goal->visibility,
+            $goal->is_main,
+            $goal->is_firm,
+            $goal->measure,
+            (string) $goal->start_value,
+            (string) $goal->target_value,
+            (string) $goal->limit_value,
+            $goal->sense,
+            $percent($goal->share),
+            $goal->unit ?? '',
+            array_values(
+                $goal->checkpoints
+                    ->map(static fn(Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))
+                    ->all(),
+            ),
+            $goal->circle_id,
+            $goal->admitted('circle_id'),
+            $goal->admitted('person_id'),
+            $goal->counts_unnamed,
+            $goal->outlook_id,
+            $goal->quarters ?? [],
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings\Answers;
+
+use App\Queries\Parts\Answers\Cord;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Props;
+use Loftrin\Core\Meetings\AgendaKind;
+use Loftrin\Core\Meetings\Outcome;
+
+/** An agenda item of a meeting that was opened. */
+final readonly class ItemRow implements Props
+{
+    /**
+     * @param string $state "done", "current", "coming" or "wont_fit"
+     * @param string $at when it began, or would begin: HH:MM
+     * @param int $minutes planned
+     * @param ?int $spent seconds it took, or has taken so far
+     * @param ?string $goalLink what is to be looked at
+     * @param list<DecisionRow> $decisions
+     * @param list<TaskRow> $nextSteps
+     */
+    public function __construct(
+        public int $id,
+        public AgendaKind $kind,
+        public string $title,
+        public string $state,
+        public string $at,
+        public int $minutes,
+        public ?int $spent,
+        public ?string $who,
+        public ?Cord $cord,
+        public ?string $goalLink,
+        public ?IssueRow $issue,
+        public ?Outcome $outcome,
+        public string $notes,
+        public array $decisions,
+        public array $nextSteps,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings\Answers;
+
+use App\Queries\Props;
+
+final readonly class Meetings implements Props
+{
+    /**
+     * @param list<SeriesRow> $series
+     * @param list<Occurrence> $coming the viewer's, over the next two weeks
+     * @param list<Occurrence> $held the last ones, newest first
+     */
+    public function __construct(public array $series, public array $coming, public array $held)
+    {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings\Answers;
+
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** One meeting in a calendar: held, running or to come. */
+final readonly class Occurrence implements Props
+{
+    /**
+     * @param string $link to its minutes once it was opened, otherwise to its series
+     * @param string $state "coming", "running" or "closed"
+     */
+    public function __construct(
+        public int $seriesId,
+        public string $title,
+        public Day $on,
+        public string $time,
+        public int $minutes,
+        public string $link,
+        public string $state,
+    ) {
+    }
+}

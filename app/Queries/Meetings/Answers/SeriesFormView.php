@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings\Answers;
+
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+
+final readonly class SeriesFormView implements Props
+{
+    /**
+     * @param list<PersonTag> $people
+     * @param list<Option> $goals
+     */
+    public function __construct(public SeriesValues $series, public array $people, public array $goals)
+    {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings\Answers;
+
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** The fields of a series as the form holds them. */
+final readonly class SeriesValues implements Props
+{
+    /**
+     * @param list<int> $attendees people, in the order of turns
+     * @param list<StandingValues> $standing
+     */
+    public function __construct(
+        public ?int $id,
+        public string $title,
+        public string $purpose,
+        public string $rule,
+        public Day $startsOn,
+        public string $time,
+        public int $minutes,
+        public bool $isPrivate,
+        public array $attendees,
+        public array $standing,
+    ) {
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Parts\Answers;
+
+use App\Models\Comment;
+use App\Models\File;
+use App\Models\Helping;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Reference;
+use App\Models\Task;
+use App\Queries\Props;
+
+/** What lies beside a task or a project: who helps, what was said, files, references. */
+final readonly class Beside implements Props
+{
+    /**
+     * @param 'tasks'|'projects' $kind
+     * @param list<int> $helpers ids of people
+     * @param list<CommentRow> $comments the oldest first
+     * @param list<FileRow> $files
+     * @param list<ReferenceRow> $references
+     */
+    public function __construct(
+        public string $kind,
+        public int $id,
+        public array $helpers,
+        public array $comments,
+        public array $files,
+        public array $references,
+    ) {
+    }
+
+    public static function of(Task|Project $work, Person $viewer): self
+    {
+        $work->loadMissing(['helpings', 'comments.person', 'files', 'references']);
+
+        return new self(
+            $work instanceof Task ? 'tasks' : 'projects',
+            $work->id,
+            array_values($work->helpings->map(static fn(Helping $helping): int => $helping->person_id)->all()),
+            array_values(
+                $work->comments
+                    ->map(
+                        static fn(Comment $comment): CommentRow => new CommentRow(
+                            $comment->id,
+                            PersonTag::of($comment->person),
+                            $comment->on,
+                            $comment->words,
+                            $comment->person_id === $viewer->id,
+                        ),
+                    )
+                    ->all(),
+            ),
+            array_values($work->files->map(static fn(File $file): FileRow => new FileRow($file->id, $file->name, $file->bytes))->all()),
+            array_values(
+                $work->references
+                    ->map(
+                        static fn(Reference $reference): ReferenceRow => new ReferenceRow(
+                            $reference->id,
+                            $reference->title,
+                            $reference->address,
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
+    }
+}

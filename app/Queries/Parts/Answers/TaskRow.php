@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Parts\Answers;
+
+use App\Models\Step;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\Address;
+use App\Queries\Parts\ListedTask;
+use App\Queries\Parts\Standing;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Carrying;
+use Loftrin\Core\Work\Rank;
+
+/** A task as a line of any list. */
+final readonly class TaskRow implements Props
+{
+    /** The relations a task needs to be shown as a line. */
+    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'routine.servings'];
+
+    /**
+     * @param ?string $for what it serves in words: its project's or its goal's title
+     * @param ?string $forLink the address of that
+     * @param ?int $routine that it comes back by, and its rhythm in words
+     * @param ?string $planned where it stands now: a day or a period
+     * @param ?string $plannedAt HH:MM, if it still stands on the day that it was planned for
+     * @param int $carried how often it has come along
+     * @param bool $asks whether it has come along so often that it asks for a decision
+     * @param bool $isAside whether it was dropped or shelved
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public bool $isDone,
+        public ?Day $doneOn,
+        public PersonTag $owner,
+        public ?int $minutes,
+        public ?Rank $rank,
+        public ?Day $dueOn,
+        public bool $isLate,
+        public ?string $planned,
+        public ?string $plannedAt,
+        public int $carried,
+        public bool $asks,
+        public ?string $waitingOn,
+        public ?Day $askAgainOn,
+        public bool $isUnderWay,
+        public ?string $lookOverBy,
+        public ?string $for,
+        public ?string $forLink,
+        public ?int $stageId,
+        public ?int $routine,
+        public ?string $rhythm,
+        public int $stepsDone,
+        public int $steps,
+        public bool $isPrivate,
+        public bool $isAside,
+        public ?Cord $cord,
+    ) {
+    }
+
+    /** One that is a record already. */
+    public static function of(Task $task, Threads $threads, Workspace $workspace): self
+    {
+        return self::row(
+            $task,
+            $workspace,
+            $task->project?->title,
+            $threads->titleOf($task->goal),
+            $task->routine?->words,
+            $threads->ofWork($task->goal_id, $task->project_id, $task->routine?->servings->first()?->goal_id),
+            [count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)), $task->steps->count()],
+        );
+    }
+
+    /** One that is only shown. */
+    public static function ofListed(ListedTask $task, Threads $threads, Workspace $workspace): self
+    {
+        return self::row(
+            $task,
+            $workspace,
+            $task->projectTitle,
+            $threads->titleOfListed($task),
+            $task->rhythm,
+            $threads->ofWork($task->goal_id, $task->project_id, $task->routineGoal),
+            [$task->stepsDone, $task->steps],
+        );
+    }
+
+    /**
+     * @param ?string $goal its title, if the reader may see it
+     * @param array{int, int} $steps done, and all
+     */
+    private static function row(
+        Task|ListedTask $task,
+        Workspace $workspace,
+        ?string $project,
+        ?string $goal,
+        ?string $rhythm,
+        ?Cord $cord,
+        array $steps,
+    ): self {
+        $today = $workspace->today();
+        $isOpen = $task->isOpen();
+        $standing = Standing::of($task, $workspace);
+
+        return new self(
+            $task->id,
+            $task->title,
+            $task->done_on !== null,
+            $task->done_on,
+            PersonTag::of($task->owner),
+            $task->minutes,
+            $task->rank,
+            $task->due_on,
+            $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
+            $standing->in,
+            $standing->in === $task->planned ? $task->planned_at : null,
+            $standing->carried,
+            $isOpen && $standing->carried >= Carrying::ASKS_AT,
+            $task->waiting_on,
+            $task->ask_again_on,
+            $task->under_way_since !== null,
+            $task->lookOverBy?->name,
+            $project ?? $goal,
+            match (true) {
+                $task->project_id !== null => Address::ofProject($task->project_id),
+                $goal !== null && $task->goal_id !== null => Address::ofGoal($task->goal_id),
+                default => null,
+            },
+            $task->stage_id,
+            $task->routine_id,
+            $rhythm,
+            $steps[0],
+            $steps[1],
+            $task->visibility === Visibility::OnlyMe,
+            $task->done_on === null && ! $isOpen,
+            $cord,
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\People\Answers;
+
+use App\Models\Role;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+
+final readonly class PersonRow implements Props
+{
+    /**
+     * @param int $active active projects they own
+     * @param int $open open tasks that the viewer may see
+     * @param int $late of these, past their due date
+     * @param int $planned minutes of tasks planned for this week
+     * @param bool $isAside whether they left
+     */
+    public function __construct(
+        public PersonTag $person,
+        public Role $role,
+        public string $email,
+        public int $weeklyHours,
+        public int $active,
+        public int $open,
+        public int $late,
+        public int $planned,
+        public bool $isAside,
+    ) {
+    }
+}

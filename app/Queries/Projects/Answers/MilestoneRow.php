@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects\Answers;
+
+use App\Models\Milestone;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+final readonly class MilestoneRow implements Props
+{
+    public function __construct(public int $id, public string $title, public Day $on, public ?Day $reachedOn, public bool $isLate)
+    {
+    }
+
+    public static function of(Milestone $milestone, Day $today): self
+    {
+        return new self(
+            $milestone->id,
+            $milestone->title,
+            $milestone->on,
+            $milestone->reached_on,
+            $milestone->reached_on === null && $milestone->on->isBefore($today),
+        );
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects\Answers;
+
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+/** The fields of a project as the form holds them. */
+final readonly class ProjectValues implements Props
+{
+    /**
+     * @param list<StageValues> $stages
+     * @param list<ServingValues> $serves
+     */
+    public function __construct(
+        public ?int $id,
+        public string $title,
+        public string $outcome,
+        public ?int $owner,
+        public ?int $area,
+        public Weighing $weighing,
+        public StageOrder $order,
+        public ProjectState $state,
+        public ?Day $startsOn,
+        public ?Day $dueOn,
+        public array $stages,
+        public array $serves,
+        public bool $lastIsDone,
+        public ?Rank $rank,
+        public ?Attention $attention,
+    ) {
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects\Answers;
+
+use App\Queries\Goals\Answers\ForecastView;
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Parts\Answers\Beside;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Props;
+use App\Queries\Week\Answers\RoutineRow;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Rank;
+use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Weighing;
+
+final readonly class ProjectView implements Props
+{
+    /**
+     * @param list<BriefPart> $brief reason, outcome, limits, approach
+     * @param list<MilestoneRow> $milestones
+     * @param list<PlanLineRow> $lines of its plan
+     * @param list<GoalRow> $quarterGoals of one that is not taken on yet: does it serve them?
+     * @param list<GoalRow> $serves
+     * @param list<ServingValues> $weights how much it counts under each of those
+     * @param list<StageRow> $stages
+     * @param list<int> $now ids of the tasks that can be done now
+     * @param list<TaskRow> $aside dropped and shelved
+     * @param list<HistoryRow> $history newest first
+     * @param ?Option $pattern that it was made from
+     * @param list<FieldEntry> $fields of one's own
+     * @param list<Option> $collections that there are
+     * @param list<int> $gathered those that it is in
+     * @param list<RoutineRow> $routines that run for it
+     * @param bool $patternChanged it has not taken what its pattern says by now
+     * @param string $sum how the progress adds up, in words
+     * @param ?ForecastView $forecast null without a pace, or when it is too early to say
+     * @param list<PersonTag> $people
+     */
+    public function __construct(
+        public RegisterRow $project,
+        public array $brief,
+        public ?string $statusLine,
+        public ?Day $statusOn,
+        public ?string $learned,
+        public array $milestones,
+        public array $lines,
+        public array $quarterGoals,
+        public ?string $area,
+        public ?Day $startsOn,
+        public Weighing $weighing,
+        public StageOrder $order,
+        public bool $mayChange,
+        public array $serves,
+        public array $weights,
+        public array $stages,
+        public array $now,
+        public array $aside,
+        public string $sum,
+        public ?ForecastView $forecast,
+        public array $people,
+        public bool $lastIsDone,
+        public ?Rank $rank,
+        public ?Attention $attention,
+        public Beside $beside,
+        public array $history,
+        public ?Option $pattern,
+        public bool $patternChanged,
+        public array $routines,
+        public array $fields,
+        public array $collections,
+        public array $gathered,
+    ) {
+    }
+}

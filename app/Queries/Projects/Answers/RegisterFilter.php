@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects\Answers;
+
+use App\Queries\Props;
+
+/** Which projects the register shows, in what order, under what headings: all of it stands in the address. */
+final readonly class RegisterFilter implements Props
+{
+    public const STATES = ['open', 'active', 'paused', 'proposed', 'shelved', 'done', 'dropped', 'all'];
+
+    public const NEEDS = ['stuck', 'ready', 'behind', 'unserving'];
+
+    public const SORTS = ['need', 'title', 'due', 'progress', 'changed', 'owner', 'rank'];
+
+    public const GROUPS = ['state', 'owner', 'area', 'thread', 'attention', 'collection', 'none'];
+
+    /**
+     * @param string $state open: active, paused, proposed
+     * @param ?string $need stuck, ready, behind, unserving
+     * @param ?int $thread the goal at its top
+     * @param ?int $field a field of one's own in which a value stands
+     * @param string $words in the title or the status line
+     */
+    public function __construct(
+        public string $state = 'open',
+        public ?string $need = null,
+        public ?int $owner = null,
+        public ?int $area = null,
+        public ?int $thread = null,
+        public ?string $attention = null,
+        public ?int $collection = null,
+        public ?int $field = null,
+        public string $value = '',
+        public string $words = '',
+        public string $sort = 'need',
+        public string $group = 'state',
+        public int $page = 1,
+    ) {
+    }
+}

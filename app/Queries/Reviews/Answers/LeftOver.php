@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews\Answers;
+
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Props;
+
+/** Tasks that are left over for one reason. */
+final readonly class LeftOver implements Props
+{
+    /** @param list<TaskRow> $tasks */
+    public function __construct(public string $reason, public string $hint, public array $tasks)
+    {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews\Answers;
+
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Props;
+
+final readonly class MovedGoal implements Props
+{
+    /** @param ?float $change in points since the week before; null when there was nothing to measure */
+    public function __construct(public GoalRow $goal, public ?float $change)
+    {
+    }
+}

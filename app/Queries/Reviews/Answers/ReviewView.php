@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews\Answers;
+
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Props;
+
+final readonly class ReviewView implements Props
+{
+    /**
+     * @param ?WeekFacts $facts as computed now; null once the review was held
+     * @param ?array<string, mixed> $kept as they were seen when it was held
+     * @param ?string $heldAt YYYY-MM-DD
+     * @param list<QuestionRow> $questions
+     * @param list<LeftOver> $leftOver what is still to be decided
+     * @param list<PersonTag> $people
+     */
+    public function __construct(
+        public PeriodTag $week,
+        public ?WeekFacts $facts,
+        public ?array $kept,
+        public ?string $heldAt,
+        public bool $hasBegun,
+        public array $questions,
+        public array $leftOver,
+        public array $people,
+    ) {
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews\Answers;
+
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** What happened in a week, as computed. Once a review is held they stay as they were seen. */
+final readonly class WeekFacts implements Props
+{
+    /**
+     * @param Day $asOf the end of the week, or today if that is earlier
+     * @param int $minutes of work done
+     * @param ?int $alignment per cent of it that served goals
+     * @param ?int $before the same over the four weeks before
+     * @param list<WorkShare> $work by thread
+     * @param list<MovedGoal> $moved open quarter goals, worst first
+     * @param list<GoalRow> $promised the week's goals
+     * @param list<Occurrence> $meetings
+     * @param int $done tasks done
+     */
+    public function __construct(
+        public Day $asOf,
+        public int $minutes,
+        public ?int $alignment,
+        public ?int $before,
+        public array $work,
+        public array $moved,
+        public array $promised,
+        public array $meetings,
+        public int $done,
+        public int $late,
+        public int $carried,
+        public int $stuck,
+        public int $withOthers,
+        public int $untouched,
+        public int $tray,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week\Answers;
+
+use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+
+/** A day of a week with its meetings and tasks, and what is left of its hours. */
+final readonly class WeekDay implements Props
+{
+    /**
+     * @param list<Occurrence> $meetings
+     * @param list<TaskRow> $tasks
+     * @param int $available minutes one works on that day
+     * @param int $planned minutes of its open tasks
+     * @param int $free minutes left; below 0 when there is more than fits
+     */
+    public function __construct(
+        public Day $on,
+        public bool $isToday,
+        public bool $isPast,
+        public array $meetings,
+        public array $tasks,
+        public int $available,
+        public int $planned,
+        public int $free,
+    ) {
+    }
+}

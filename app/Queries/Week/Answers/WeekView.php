@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week\Answers;
+
+use App\Queries\Direction\Answers\ResolveRow;
+use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Props;
+
+final readonly class WeekView implements Props
+{
+    /**
+     * @param string $when "past", "now" or "ahead"
+     * @param ?string $place "second day of five"
+     * @param list<GoalRow> $goals firm ones first
+     * @param list<ResolveRow> $resolves what was resolved for the longer periods that hold the week
+     * @param list<TaskRow> $cameAlong open tasks carried into this week, most often first
+     * @param list<WeekDay> $days working days, and others on which there is something
+     * @param list<TaskRow> $noDay planned for the week, on no day
+     * @param list<TaskRow> $offered planned for a month, quarter or year that has begun
+     * @param list<TaskRow> $movedOn of a past week: planned for it and still open
+     * @param list<PersonTag> $people
+     */
+    public function __construct(
+        public PeriodTag $week,
+        public string $when,
+        public ?string $place,
+        public ?string $focus,
+        public PersonTag $whose,
+        public array $goals,
+        public array $resolves,
+        public array $cameAlong,
+        public array $days,
+        public array $noDay,
+        public array $offered,
+        public array $movedOn,
+        public array $people,
+        public bool $isReviewed,
+    ) {
+    }
+}
