@@ -56,13 +56,13 @@ final class Pattern extends Record
             $this->tasks
                 ->map(
                     static fn(PatternTask $task): Piece => new Piece(
-                        $task->id,
-                        $task->title,
-                        $task->stage?->name,
-                        $task->role,
-                        $task->day,
-                        $task->minutes,
-                        array_values($task->steps->map(static fn(PatternStep $step): string => $step->title)->all()),
+                        id: $task->id,
+                        title: $task->title,
+                        stage: $task->stage?->name,
+                        role: $task->role,
+                        day: $task->day,
+                        minutes: $task->minutes,
+                        steps: array_values($task->steps->map(static fn(PatternStep $step): string => $step->title)->all()),
                     ),
                 )
                 ->all(),

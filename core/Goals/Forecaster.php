@@ -171,6 +171,16 @@ final readonly class Forecaster
             }
         }
 
-        return new Forecast($increments, $chance, $likely, $safe, max(0, $low), max(0, $high), $remaining, $weeksLeft, $grew);
+        return new Forecast(
+            increments: $increments,
+            chance: $chance,
+            likelyOn: $likely,
+            safeOn: $safe,
+            low: max(0, $low),
+            high: max(0, $high),
+            remaining: $remaining,
+            weeksLeft: $weeksLeft,
+            grew: $grew,
+        );
     }
 }

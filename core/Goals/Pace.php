@@ -76,13 +76,13 @@ final readonly class Pace
         // Of several points at one count of days the line runs to the first, and from that count on the last holds.
         foreach ($points as [$days, $fraction]) {
             if ($days > $now) {
-                return new Stretch($fromDays, $from, $days, $fraction, $now, $total);
+                return new Stretch(fromDays: $fromDays, from: $from, toDays: $days, to: $fraction, now: $now, total: $total);
             }
 
             [$fromDays, $from] = [$days, $fraction];
         }
 
-        return new Stretch($fromDays, $from, $total, Fraction::one(), $now, $total);
+        return new Stretch(fromDays: $fromDays, from: $from, toDays: $total, to: Fraction::one(), now: $now, total: $total);
     }
 
     private function daysBefore(Span $span, Day $on): int

@@ -178,12 +178,12 @@ final class Rollup
         };
 
         return new Contributor(
-            ContributorKind::Goal,
-            $child->id,
-            $child->weight,
-            $leftOut === null ? $this->counted($child, $on) : null,
-            $leftOut,
-            $leftOut === LeftOut::Dropped ? $child->closing?->on : null,
+            kind: ContributorKind::Goal,
+            id: $child->id,
+            weight: $child->weight,
+            progress: $leftOut === null ? $this->counted($child, $on) : null,
+            leftOut: $leftOut,
+            since: $leftOut === LeftOut::Dropped ? $child->closing?->on : null,
         );
     }
 
@@ -202,12 +202,12 @@ final class Rollup
         $leftOut = LeftOut::forState($project->stateOn($on));
 
         return new Contributor(
-            ContributorKind::Project,
-            $project->id,
-            $weight,
-            $leftOut === null ? $this->projectProgress($project, $on) : null,
-            $leftOut,
-            $leftOut === null ? null : $project->stateOn,
+            kind: ContributorKind::Project,
+            id: $project->id,
+            weight: $weight,
+            progress: $leftOut === null ? $this->projectProgress($project, $on) : null,
+            leftOut: $leftOut,
+            since: $leftOut === null ? null : $project->stateOn,
         );
     }
 

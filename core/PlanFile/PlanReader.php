@@ -55,7 +55,15 @@ final class PlanReader
         $this->refuseLoops($tasks);
         $this->faults->refuse();
 
-        return new PlanDocument($timezone, $calendar, $goals, $readings, $projects, $routines, array_values($tasks));
+        return new PlanDocument(
+            timezone: $timezone,
+            calendar: $calendar,
+            goals: $goals,
+            readings: $readings,
+            projects: $projects,
+            routines: $routines,
+            tasks: array_values($tasks),
+        );
     }
 
     private function top(string $json): Record

@@ -48,16 +48,16 @@ final readonly class RecordReader
 
         return $record->make(
             fn(): Goal => new Goal(
-                $id,
-                $record->text('title') ?? $id,
-                $period,
-                $measure,
-                $parent,
-                $record->number('weight'),
-                $this->measures->checkpoints($record, $period),
-                $closing,
-                $area,
-                $created,
+                id: $id,
+                title: $record->text('title') ?? $id,
+                period: $period,
+                measure: $measure,
+                parent: $parent,
+                weight: $record->number('weight'),
+                checkpoints: $this->measures->checkpoints($record, $period),
+                closing: $closing,
+                area: $area,
+                createdOn: $created,
             ),
         );
     }
@@ -74,18 +74,18 @@ final readonly class RecordReader
 
         return $record->make(
             fn(): Project => new Project(
-                $id,
-                $record->text('title') ?? $id,
-                $record->choice('weighing', Weighing::class, Weighing::Count),
-                $record->choice('order', StageOrder::class, StageOrder::Any),
-                $stages,
-                $this->serves($record),
-                $record->choice('state', ProjectState::class, ProjectState::Active),
-                $record->day('state_on'),
-                $record->day('starts_on'),
-                $record->day('due_on'),
-                $area,
-                $record->day('created_on'),
+                id: $id,
+                title: $record->text('title') ?? $id,
+                weighing: $record->choice('weighing', Weighing::class, Weighing::Count),
+                order: $record->choice('order', StageOrder::class, StageOrder::Any),
+                stages: $stages,
+                serves: $this->serves($record),
+                state: $record->choice('state', ProjectState::class, ProjectState::Active),
+                stateOn: $record->day('state_on'),
+                startsOn: $record->day('starts_on'),
+                dueOn: $record->day('due_on'),
+                area: $area,
+                createdOn: $record->day('created_on'),
             ),
         );
     }
@@ -125,19 +125,19 @@ final readonly class RecordReader
 
         return $record->make(
             static fn(): Task => new Task(
-                $id,
-                $project,
-                $goal,
-                $routine,
-                $stage,
-                self::createdBefore($record, 'dropped_on', 'shelved_on'),
-                $record->day('done_on'),
-                $record->day('dropped_on'),
-                $record->day('shelved_on'),
-                $record->number('minutes'),
-                array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
-                $after,
-                ($record->text('waiting_on') ?? '') !== '',
+                id: $id,
+                project: $project,
+                goal: $goal,
+                routine: $routine,
+                stage: $stage,
+                createdOn: self::createdBefore($record, 'dropped_on', 'shelved_on'),
+                doneOn: $record->day('done_on'),
+                droppedOn: $record->day('dropped_on'),
+                shelvedOn: $record->day('shelved_on'),
+                minutes: $record->number('minutes'),
+                steps: array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
+                after: $after,
+                waits: ($record->text('waiting_on') ?? '') !== '',
             ),
         );
     }

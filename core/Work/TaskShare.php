@@ -57,12 +57,12 @@ final readonly class TaskShare
             } elseif ($task->existsOn($on)) {
                 $isDropped = $task->isDroppedOn($on);
                 $shares[] = new self(
-                    $task,
-                    Fraction::zero(),
-                    Fraction::zero(),
-                    Fraction::zero(),
-                    $isDropped ? LeftOut::Dropped : LeftOut::Shelved,
-                    $isDropped ? $task->droppedOn : $task->shelvedOn,
+                    task: $task,
+                    weight: Fraction::zero(),
+                    progress: Fraction::zero(),
+                    points: Fraction::zero(),
+                    leftOut: $isDropped ? LeftOut::Dropped : LeftOut::Shelved,
+                    since: $isDropped ? $task->droppedOn : $task->shelvedOn,
                 );
             }
         }

@@ -131,7 +131,7 @@ final class Meetings
             $at = $at->modify("+$spent minutes");
         }
 
-        $at = $this->dealtWith($series, $id, $day, $place + ($series - 1) * 5, $position, $at);
+        $at = $this->dealtWith(series: $series, meeting: $id, day: $day, number: $place + ($series - 1) * 5, position: $position, at: $at);
         $this->item($id, $position + 1, $at, 2, ['kind' => 'closing', 'title' => 'Closing', 'minutes' => 2]);
     }
 

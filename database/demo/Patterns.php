@@ -123,7 +123,15 @@ final class Patterns
                     'pattern_id' => $id, 'pattern_stage_id' => $stage, 'position' => count($pieces), 'title' => $title, 'role' => $role,
                     'day' => $day, 'minutes' => $minutes,
                 ]);
-                $pieces[] = new Piece($task, $title, $name, $role, $day, $minutes, array_keys($steps));
+                $pieces[] = new Piece(
+                    id: $task,
+                    title: $title,
+                    stage: $name,
+                    role: $role,
+                    day: $day,
+                    minutes: $minutes,
+                    steps: array_keys($steps),
+                );
 
                 foreach (array_keys($steps) as $place => $step) {
                     $this->steps[$pattern][] = [
@@ -175,7 +183,7 @@ final class Patterns
             $stages[$piece->stage] ??= $this->rows->add('stages', [
                 'project_id' => $project, 'position' => count($stages), 'name' => $piece->stage,
             ]);
-            $this->task($project, $stages[$piece->stage], $piece, $place, $start, $roles);
+            $this->task(project: $project, stage: $stages[$piece->stage], piece: $piece, place: $place, start: $start, roles: $roles);
         }
     }
 

@@ -106,7 +106,7 @@ final readonly class Routines
             }]);
         }
 
-        $this->open($id, $title, $owner, $minutes, $next, $steps);
+        $this->open(routine: $id, title: $title, owner: $owner, minutes: $minutes, on: $next, steps: $steps);
     }
 
     /** @param list<string> $steps */

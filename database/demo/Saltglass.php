@@ -34,7 +34,7 @@ final class Saltglass
             $work->add();
             $patterns = new Patterns($rows, $stage, $people, $work);
             $patterns->add();
-            (new Routines($rows, $stage, $people, $goals, $work, $patterns))->add();
+            (new Routines(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, patterns: $patterns))->add();
             $weeks = new Weeks($rows, $stage, $people, $goals, $work);
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();

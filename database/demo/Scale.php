@@ -153,7 +153,7 @@ final class Scale
         }
 
         for ($number = 0; $number < $tasks; $number++) {
-            $this->task($id, $owner, $number, $tasks, $period, $isOver);
+            $this->task(project: $id, owner: $owner, number: $number, of: $tasks, period: $period, isOver: $isOver);
         }
     }
 

@@ -6,8 +6,16 @@ use Loftrin\Core\Work\Pattern\Change;
 use Loftrin\Core\Work\Pattern\Piece;
 
 it('says what came, went and is otherwise', function (): void {
-    $taken = [new Piece(1, 'Survey', 'Before', 'Crew', 2, 30, ['Ask', 'Look']), new Piece(2, 'Moor'), new Piece(3, 'Fetch')];
-    $now = [new Piece(4, 'Pack'), new Piece(1, 'Survey', 'Before', 'Crew', 3, 45, ['Ask', 'Measure']), new Piece(2, 'Moor')];
+    $taken = [
+        new Piece(id: 1, title: 'Survey', stage: 'Before', role: 'Crew', day: 2, minutes: 30, steps: ['Ask', 'Look']),
+        new Piece(2, 'Moor'),
+        new Piece(3, 'Fetch'),
+    ];
+    $now = [
+        new Piece(4, 'Pack'),
+        new Piece(id: 1, title: 'Survey', stage: 'Before', role: 'Crew', day: 3, minutes: 45, steps: ['Ask', 'Measure']),
+        new Piece(2, 'Moor'),
+    ];
     [$new, $changed, $gone] = Change::between($taken, $now);
 
     expect($new->isNew())
@@ -27,7 +35,7 @@ it('says what came, went and is otherwise', function (): void {
 });
 
 it('says nothing where all is the same, in whatever order', function (): void {
-    $pieces = [new Piece(1, 'Survey', 'Before', 'Crew', 2, 30, ['Ask']), new Piece(2, 'Moor')];
+    $pieces = [new Piece(id: 1, title: 'Survey', stage: 'Before', role: 'Crew', day: 2, minutes: 30, steps: ['Ask']), new Piece(2, 'Moor')];
     $kept = array_map(fn(Piece $piece): Piece => Piece::of($piece->kept()), array_reverse($pieces));
 
     expect(Change::between($kept, $pieces))->toBe([]);

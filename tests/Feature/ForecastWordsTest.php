@@ -14,7 +14,11 @@ use Loftrin\Core\Goals\Forecast;
 /** A forecast told on 25 November 2026. */
 function told(Forecast $forecast, string $standing = 'on pace'): string
 {
-    return ForecastWords::sentence($forecast, new Gauge(50.0, 50.0, Band::OnPace, '50 %', $standing, ''), Day::of('2026-11-25'));
+    return ForecastWords::sentence(
+        $forecast,
+        new Gauge(progress: 50.0, expected: 50.0, band: Band::OnPace, terms: '50 %', standing: $standing, spoken: ''),
+        Day::of('2026-11-25'),
+    );
 }
 
 it('joins pace and forecast in one sentence', function (): void {

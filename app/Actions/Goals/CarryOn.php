@@ -45,11 +45,22 @@ final readonly class CarryOn
         $goals = [];
 
         foreach ($titles as $title) {
-            $goals[] = ($this->save)($who, $this->draft($who, $goal, $figures->figure($goal), $into, $parent, $title, count($titles)));
+            $goals[] = ($this->save)(
+                $who,
+                $this->draft(
+                    who: $who,
+                    goal: $goal,
+                    figure: $figures->figure($goal),
+                    into: $into,
+                    parent: $parent,
+                    title: $title,
+                    parts: count($titles),
+                ),
+            );
         }
 
         $this->bringWork($goal, $goals[0], $draft);
-        $this->bringGoals($who, $goal, $goals[0], $figures, $draft, $apart);
+        $this->bringGoals(who: $who, from: $goal, to: $goals[0], figures: $figures, draft: $draft, apart: $apart);
 
         return $goals;
     }
@@ -155,10 +166,18 @@ final readonly class CarryOn
             if (! $stays) {
                 $next = ($this->save)(
                     $who,
-                    $this->draft($who, $child, $figures->figure($child), $this->into($child, $to), $to, $child->title, 1),
+                    $this->draft(
+                        who: $who,
+                        goal: $child,
+                        figure: $figures->figure($child),
+                        into: $this->into($child, $to),
+                        parent: $to,
+                        title: $child->title,
+                        parts: 1,
+                    ),
                 );
                 $this->bringWork($child, $next, $draft);
-                $this->bringGoals($who, $child, $next, $figures, $draft, $apart);
+                $this->bringGoals(who: $who, from: $child, to: $next, figures: $figures, draft: $draft, apart: $apart);
             }
 
             $child->update(

@@ -40,7 +40,14 @@ final readonly class Notify
         $wishes = Wish::query()->whereIn('person_id', $told->modelKeys())->get();
 
         foreach ($told as $person) {
-            $this->tell($by, $person, in_array($person->id, $mentioned, true) ? Occasion::Mentioned : $occasion, $about, $words, $wishes);
+            $this->tell(
+                by: $by,
+                to: $person,
+                occasion: in_array($person->id, $mentioned, true) ? Occasion::Mentioned : $occasion,
+                about: $about,
+                words: $words,
+                wishes: $wishes,
+            );
         }
     }
 
@@ -51,7 +58,14 @@ final readonly class Notify
      */
     public function __invoke(Person $by, Person $to, Occasion $occasion, Goal|Task|Project $about, string $words): void
     {
-        $this->tell($by, $to, $occasion, $about, $words, Wish::query()->where('person_id', $to->id)->get());
+        $this->tell(
+            by: $by,
+            to: $to,
+            occasion: $occasion,
+            about: $about,
+            words: $words,
+            wishes: Wish::query()->where('person_id', $to->id)->get(),
+        );
     }
 
     /** @param Collection<int, Wish> $wishes theirs among them */

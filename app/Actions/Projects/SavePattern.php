@@ -85,14 +85,14 @@ final readonly class SavePattern
         return $this(
             $who,
             new PatternDraft(
-                $title,
-                $project->outcome,
-                $project->area_id,
-                $project->weighing,
-                $project->order,
-                $daysTo($project->due_on),
-                array_values($project->stages->map(static fn($stage): string => $stage->name)->all()),
-                array_values(
+                title: $title,
+                outcome: $project->outcome,
+                area: $project->area_id,
+                weighing: $project->weighing,
+                order: $project->order,
+                days: $daysTo($project->due_on),
+                stages: array_values($project->stages->map(static fn($stage): string => $stage->name)->all()),
+                tasks: array_values(
                     $project->tasks
                         ->whereNull('dropped_on')
                         ->map(

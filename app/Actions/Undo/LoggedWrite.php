@@ -40,13 +40,13 @@ final readonly class LoggedWrite
         }
 
         return new self(
-            $activity->id,
-            $class,
-            (string) $activity->event,
-            self::columns($activity, 'now'),
-            self::columns($activity, 'before'),
-            $class::query()->find($activity->subject_id),
-            (string) $activity->batch_uuid,
+            id: $activity->id,
+            class: $class,
+            event: (string) $activity->event,
+            now: self::columns($activity, 'now'),
+            before: self::columns($activity, 'before'),
+            record: $class::query()->find($activity->subject_id),
+            batch: (string) $activity->batch_uuid,
         );
     }
 

@@ -77,19 +77,19 @@ final class ClosingFields extends FormRequest
         $day = $text('lookAgainOn');
 
         return new ClosingDraft(
-            $said->enum('result', Result::class) ?? Result::NotMet,
-            $score === null ? null : Decimal::of(((float) $score) / 100),
-            $text('line'),
-            $said->enum('rest', Rest::class),
-            array_values(
+            result: $said->enum('result', Result::class) ?? Result::NotMet,
+            score: $score === null ? null : Decimal::of(((float) $score) / 100),
+            line: $text('line'),
+            rest: $said->enum('rest', Rest::class),
+            titles: array_values(
                 array_filter(
                     array_map(static fn(string $line): string => mb_substr(trim($line), 0, 200), explode("\n", $text('titles') ?? '')),
                     static fn(string $line): bool => $line !== '',
                 ),
             ),
-            $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
-            $said->boolean('withTasks', true),
-            $said->boolean('withProjects', true),
+            lookAgainOn: $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
+            withTasks: $said->boolean('withTasks', true),
+            withProjects: $said->boolean('withProjects', true),
         );
     }
 }

@@ -66,14 +66,14 @@ final class PatternFields extends Fields
         $number = static fn(int|string|null $value): ?int => $value === null || $value === '' ? null : (int) $value;
 
         return new PatternDraft(
-            $this->string('title')->toString(),
-            $this->words('outcome'),
-            $this->number('area'),
-            $this->enum('weighing', Weighing::class) ?? Weighing::Count,
-            $this->enum('order', StageOrder::class) ?? StageOrder::Any,
-            $this->number('days'),
-            $stages,
-            array_map(
+            title: $this->string('title')->toString(),
+            outcome: $this->words('outcome'),
+            area: $this->number('area'),
+            weighing: $this->enum('weighing', Weighing::class) ?? Weighing::Count,
+            order: $this->enum('order', StageOrder::class) ?? StageOrder::Any,
+            days: $this->number('days'),
+            stages: $stages,
+            tasks: array_map(
                 static fn(array $task): array => [
                     'id' => $number($task['id'] ?? null),
                     'title' => $task['title'],

@@ -56,20 +56,23 @@ final class ProjectFields extends Fields
         $serves = array_values($this->array('serves'));
 
         return new ProjectDraft(
-            $this->string('title')->toString(),
-            $this->words('outcome'),
-            $this->number('owner'),
-            $this->number('area'),
-            $this->enum('weighing', Weighing::class) ?? Weighing::Count,
-            $this->enum('order', StageOrder::class) ?? StageOrder::Any,
-            $this->enum('state', ProjectState::class) ?? ProjectState::Active,
-            $this->day('startsOn'),
-            $this->day('dueOn'),
-            array_map(static fn(array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
-            array_map(static fn(array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']], $serves),
-            $this->boolean('lastIsDone'),
-            $this->enum('rank', Rank::class),
-            $this->enum('attention', Attention::class),
+            title: $this->string('title')->toString(),
+            outcome: $this->words('outcome'),
+            owner: $this->number('owner'),
+            area: $this->number('area'),
+            weighing: $this->enum('weighing', Weighing::class) ?? Weighing::Count,
+            order: $this->enum('order', StageOrder::class) ?? StageOrder::Any,
+            state: $this->enum('state', ProjectState::class) ?? ProjectState::Active,
+            startsOn: $this->day('startsOn'),
+            dueOn: $this->day('dueOn'),
+            stages: array_map(static fn(array $stage): array => ['id' => $stage['id'] ?? null, 'name' => $stage['name']], $stages),
+            serves: array_map(
+                static fn(array $link): array => ['goal' => (int) $link['goal'], 'weight' => (string) $link['weight']],
+                $serves,
+            ),
+            lastIsDone: $this->boolean('lastIsDone'),
+            rank: $this->enum('rank', Rank::class),
+            attention: $this->enum('attention', Attention::class),
         );
     }
 

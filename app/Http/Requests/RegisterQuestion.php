@@ -40,20 +40,20 @@ final class RegisterQuestion extends Fields
         $thread = $this->number('thread');
 
         return new RegisterFilter(
-            $this->words('state') ?? 'open',
-            $this->words('need'),
-            $this->number('owner'),
-            $this->number('area'),
+            state: $this->words('state') ?? 'open',
+            need: $this->words('need'),
+            owner: $this->number('owner'),
+            area: $this->number('area'),
             // What one may not see must not be found out by what serves it.
-            $thread !== null && Goal::query()->visibleTo($viewer)->whereKey($thread)->exists() ? $thread : null,
-            $this->words('attention'),
-            $this->number('collection'),
-            $this->number('field'),
-            $this->words('value') ?? '',
-            $this->words('words') ?? '',
-            $this->words('sort') ?? 'need',
-            $this->words('group') ?? 'state',
-            $this->number('page') ?? 1,
+            thread: $thread !== null && Goal::query()->visibleTo($viewer)->whereKey($thread)->exists() ? $thread : null,
+            attention: $this->words('attention'),
+            collection: $this->number('collection'),
+            field: $this->number('field'),
+            value: $this->words('value') ?? '',
+            words: $this->words('words') ?? '',
+            sort: $this->words('sort') ?? 'need',
+            group: $this->words('group') ?? 'state',
+            page: $this->number('page') ?? 1,
         );
     }
 }

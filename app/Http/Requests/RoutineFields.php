@@ -49,25 +49,25 @@ final class RoutineFields extends Fields
         $steps = array_values($this->array('steps'));
 
         return new RoutineDraft(
-            $this->string('title')->toString(),
-            $this->string('words')->toString(),
-            $this->enum('kind', RoutineKind::class) ?? RoutineKind::Task,
-            $this->day('startsOn'),
-            $this->number('owner'),
-            $this->boolean('isPrivate'),
-            $this->boolean('isStock'),
-            null,
-            $this->number('area'),
-            $this->number('project'),
-            $this->number('goal'),
-            $this->number('minutes'),
-            $this->number('perQuarter'),
-            $this->words('notes'),
-            array_map(
+            title: $this->string('title')->toString(),
+            words: $this->string('words')->toString(),
+            kind: $this->enum('kind', RoutineKind::class) ?? RoutineKind::Task,
+            startsOn: $this->day('startsOn'),
+            owner: $this->number('owner'),
+            isPrivate: $this->boolean('isPrivate'),
+            isStock: $this->boolean('isStock'),
+            stock: null,
+            area: $this->number('area'),
+            project: $this->number('project'),
+            goal: $this->number('goal'),
+            minutes: $this->number('minutes'),
+            perQuarter: $this->number('perQuarter'),
+            notes: $this->words('notes'),
+            steps: array_map(
                 static fn(array $step): array => ['id' => isset($step['id']) ? (int) $step['id'] : null, 'title' => $step['title']],
                 $steps,
             ),
-            $this->number('pattern'),
+            pattern: $this->number('pattern'),
         );
     }
 

@@ -48,15 +48,15 @@ final class SeriesFields extends Fields
         $standing = array_values($this->array('standing'));
 
         return new SeriesDraft(
-            $this->string('title')->toString(),
-            $this->words('purpose'),
-            $this->string('rule')->toString(),
-            Day::of($this->string('startsOn')->toString()),
-            $this->string('time')->toString(),
-            $this->integer('minutes'),
-            $this->boolean('isPrivate'),
-            array_map(intval(...), $attendees),
-            array_map(
+            title: $this->string('title')->toString(),
+            purpose: $this->words('purpose'),
+            rule: $this->string('rule')->toString(),
+            startsOn: Day::of($this->string('startsOn')->toString()),
+            time: $this->string('time')->toString(),
+            minutes: $this->integer('minutes'),
+            isPrivate: $this->boolean('isPrivate'),
+            attendees: array_map(intval(...), $attendees),
+            standing: array_map(
                 static fn(array $item): array => [
                     'id' => $item['id'] ?? null,
                     'title' => $item['title'],

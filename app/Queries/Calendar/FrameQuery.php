@@ -45,16 +45,16 @@ final readonly class FrameQuery
         $calendar = $this->workspace->calendar();
 
         return new Frame(
-            PersonTag::of($viewer),
-            $viewer->role,
-            $this->workspace->name,
-            $today,
-            $calendar->weekOf($today)->name,
-            $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
-            $this->times->all(),
-            $this->pending->tray($viewer),
-            $this->pending->news($viewer),
-            $this->pending->ticket($viewer),
+            me: PersonTag::of($viewer),
+            role: $viewer->role,
+            workspace: $this->workspace->name,
+            today: $today,
+            thisWeek: $calendar->weekOf($today)->name,
+            rail: $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
+            times: $this->times->all(),
+            tray: $this->pending->tray($viewer),
+            news: $this->pending->news($viewer),
+            ticket: $this->pending->ticket($viewer),
         );
     }
 
@@ -132,13 +132,13 @@ final readonly class FrameQuery
 
         return array_map(
             static fn(Period $week): RailWeek => new RailWeek(
-                $week->name,
-                (int) substr($week->name, 6),
-                $week->span->first,
-                $week->span->last,
-                $shares[$week->name] ?? null,
-                $held->has($week->name),
-                $week->isOverOn($today),
+                name: $week->name,
+                number: (int) substr($week->name, 6),
+                first: $week->span->first,
+                last: $week->span->last,
+                share: $shares[$week->name] ?? null,
+                isReviewed: $held->has($week->name),
+                isPast: $week->isOverOn($today),
             ),
             $weeks,
         );

@@ -61,26 +61,26 @@ final readonly class DayPage
         $open = array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => ! $task->isDone));
 
         return new DayView(
-            $today,
-            $week->week->words,
-            $week->focus,
-            Bearing::of($this->workspace),
-            $this->passes($viewer, $period, $week),
-            $open[0] ?? null,
-            $tasks,
-            array_values(
+            on: $today,
+            week: $week->week->words,
+            focus: $week->focus,
+            bearing: Bearing::of($this->workspace),
+            passes: $this->passes($viewer, $period, $week),
+            mainThing: $open[0] ?? null,
+            tasks: $tasks,
+            late: array_values(
                 array_filter(
                     $this->late($viewer, $today),
                     static fn(TaskRow $late): bool => ! in_array($late->id, array_column($day->tasks, 'id'), true),
                 ),
             ),
-            $day->meetings,
-            $week->goals,
-            $day->available,
-            $day->planned,
-            $day->free,
-            $this->routines->daily($viewer),
-            $this->told->due($viewer),
+            meetings: $day->meetings,
+            weekGoals: $week->goals,
+            available: $day->available,
+            planned: $day->planned,
+            free: $day->free,
+            daily: $this->routines->daily($viewer),
+            tickets: $this->told->due($viewer),
         );
     }
 
@@ -92,7 +92,7 @@ final readonly class DayPage
             }
         }
 
-        return new WeekDay($today, true, false, [], [], 0, 0, 0);
+        return new WeekDay(on: $today, isToday: true, isPast: false, meetings: [], tasks: [], available: 0, planned: 0, free: 0);
     }
 
     /** @return list<TaskRow> */

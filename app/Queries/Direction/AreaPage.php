@@ -77,22 +77,24 @@ final readonly class AreaPage
         $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
 
         return new AreaView(
-            AreaRow::of($area, count($goals), $projects->count(), $jots->count()),
-            $area->notes ?? '',
-            array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
-            array_values($jots->map(JotRow::of(...))->all()),
-            $goals,
-            array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
-            array_map($row, $listed),
-            array_map($row, $done),
-            $served['threaded'],
-            $served['minutes'] - $served['threaded'],
-            PersonTag::all(),
-            array_values($projects->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all()),
-            $week->name,
-            $viewer->isLead() || $area->owner_id === $viewer->id,
-            $this->routines->for($viewer, 'area_id', $area->id),
-            count($ahead) - count($listed),
+            area: AreaRow::of($area, count($goals), $projects->count(), $jots->count()),
+            notes: $area->notes ?? '',
+            contacts: array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
+            tray: array_values($jots->map(JotRow::of(...))->all()),
+            goals: $goals,
+            projects: array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
+            thisWeek: array_map($row, $listed),
+            done: array_map($row, $done),
+            forward: $served['threaded'],
+            upkeep: $served['minutes'] - $served['threaded'],
+            people: PersonTag::all(),
+            projectChoices: array_values(
+                $projects->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all(),
+            ),
+            week: $week->name,
+            mayChange: $viewer->isLead() || $area->owner_id === $viewer->id,
+            routines: $this->routines->for($viewer, 'area_id', $area->id),
+            thisWeekMore: count($ahead) - count($listed),
         );
     }
 

@@ -53,12 +53,12 @@ final readonly class Loads
                 $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $available[$person->id], is_numeric($count) ? (int) $count : 0);
 
                 return new LoadRow(
-                    PersonTag::of($person),
-                    $load->goals,
-                    (int) $load->planned->rounded(0),
-                    (int) $load->available->rounded(0),
-                    $load->isOver(),
-                    $load->hasManyGoals(),
+                    person: PersonTag::of($person),
+                    goals: $load->goals,
+                    planned: (int) $load->planned->rounded(0),
+                    available: (int) $load->available->rounded(0),
+                    isOver: $load->isOver(),
+                    hasMany: $load->hasManyGoals(),
                 );
             })
             ->all();

@@ -95,14 +95,14 @@ final readonly class ShelfPage
                 ->get()
                 ->map(
                     static fn(Jot $jot): ShelfRow => new ShelfRow(
-                        ShelfKind::Idea,
-                        $jot->id,
-                        $jot->words,
-                        null,
-                        PersonTag::of($jot->person),
-                        $jot->shelved_on ?? $jot->jotted_on,
-                        $jot->look_again_on,
-                        true,
+                        kind: ShelfKind::Idea,
+                        id: $jot->id,
+                        title: $jot->words,
+                        link: null,
+                        owner: PersonTag::of($jot->person),
+                        since: $jot->shelved_on ?? $jot->jotted_on,
+                        lookAgainOn: $jot->look_again_on,
+                        mayChange: true,
                     ),
                 ),
             ...self::soon($this->goals($viewer), $until)
@@ -110,14 +110,14 @@ final readonly class ShelfPage
                 ->get()
                 ->map(
                     static fn(Goal $goal): ShelfRow => new ShelfRow(
-                        ShelfKind::Goal,
-                        $goal->id,
-                        $goal->title,
-                        route('goals.show', $goal, false),
-                        PersonTag::of($goal->owner),
-                        $goal->shelved_on ?? $goal->starts_on,
-                        $goal->look_again_on,
-                        $may($goal),
+                        kind: ShelfKind::Goal,
+                        id: $goal->id,
+                        title: $goal->title,
+                        link: route('goals.show', $goal, false),
+                        owner: PersonTag::of($goal->owner),
+                        since: $goal->shelved_on ?? $goal->starts_on,
+                        lookAgainOn: $goal->look_again_on,
+                        mayChange: $may($goal),
                     ),
                 ),
             ...self::soon($this->projects(), $until)
@@ -125,14 +125,14 @@ final readonly class ShelfPage
                 ->get()
                 ->map(
                     static fn(Project $project): ShelfRow => new ShelfRow(
-                        ShelfKind::Project,
-                        $project->id,
-                        $project->title,
-                        route('projects.show', $project, false),
-                        PersonTag::of($project->owner),
-                        $project->state_on,
-                        $project->look_again_on,
-                        $may($project),
+                        kind: ShelfKind::Project,
+                        id: $project->id,
+                        title: $project->title,
+                        link: route('projects.show', $project, false),
+                        owner: PersonTag::of($project->owner),
+                        since: $project->state_on,
+                        lookAgainOn: $project->look_again_on,
+                        mayChange: $may($project),
                     ),
                 ),
             ...self::soon($this->tasks($viewer), $until)
@@ -140,14 +140,14 @@ final readonly class ShelfPage
                 ->get()
                 ->map(
                     static fn(Task $task): ShelfRow => new ShelfRow(
-                        ShelfKind::Task,
-                        $task->id,
-                        $task->title,
-                        route('tasks.show', $task, false),
-                        PersonTag::of($task->owner),
-                        $task->shelved_on ?? $task->created_on,
-                        $task->look_again_on,
-                        true,
+                        kind: ShelfKind::Task,
+                        id: $task->id,
+                        title: $task->title,
+                        link: route('tasks.show', $task, false),
+                        owner: PersonTag::of($task->owner),
+                        since: $task->shelved_on ?? $task->created_on,
+                        lookAgainOn: $task->look_again_on,
+                        mayChange: true,
                     ),
                 ),
         ];

@@ -88,12 +88,12 @@ final readonly class ClosingPage
             GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
             Gate::forUser($viewer)->allows('update', $goal),
             ClosingOffer::of(
-                $goal,
-                Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today()),
-                $this->workspace,
-                array_map(static fn(Project $project): string => $project->title, array_values($open)),
-                is_numeric($count) ? (int) $count : 0,
-                $stored->goals()->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
+                goal: $goal,
+                ready: Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today()),
+                workspace: $this->workspace,
+                projects: array_map(static fn(Project $project): string => $project->title, array_values($open)),
+                tasks: is_numeric($count) ? (int) $count : 0,
+                beneath: $stored->goals()->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
             ),
         );
     }

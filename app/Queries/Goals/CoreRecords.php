@@ -94,22 +94,22 @@ final class CoreRecords
         $period = $this->periods[$name] ??= $this->calendar->period($name);
 
         return new Goal(
-            (string) $row->id,
-            (string) $row->title,
-            $period,
-            self::measure($row),
-            $parent === null ? null : (string) $parent,
-            self::exact($row->weight),
-            Checkpoints::in($period, $checkpoints),
-            $row->closed_on === null || $row->result === null
+            id: (string) $row->id,
+            title: (string) $row->title,
+            period: $period,
+            measure: self::measure($row),
+            parent: $parent === null ? null : (string) $parent,
+            weight: self::exact($row->weight),
+            checkpoints: Checkpoints::in($period, $checkpoints),
+            closing: $row->closed_on === null || $row->result === null
                 ? null
                 : new Closing(
                     Day::of((string) $row->closed_on),
                     Result::from((string) $row->result),
                     $row->score === null ? null : self::exact($row->score),
                 ),
-            $row->area_id === null ? null : (string) $row->area_id,
-            is_string($row->created_on) ? Day::of($row->created_on) : null,
+            area: $row->area_id === null ? null : (string) $row->area_id,
+            createdOn: is_string($row->created_on) ? Day::of($row->created_on) : null,
         );
     }
 
@@ -165,18 +165,18 @@ final class CoreRecords
         $day = static fn(mixed $date): ?Day => is_string($date) ? Day::of($date) : null;
 
         return new Project(
-            (string) $row->id,
-            (string) $row->title,
-            Weighing::from((string) $row->weighing),
-            StageOrder::from((string) $row->order),
-            $stages,
-            $servings,
-            ProjectState::from((string) $row->state),
-            Day::of((string) $row->state_on),
-            $day($row->starts_on),
-            $day($row->due_on),
-            $row->area_id === null ? null : (string) $row->area_id,
-            is_string($row->created_on) ? Day::of($row->created_on) : null,
+            id: (string) $row->id,
+            title: (string) $row->title,
+            weighing: Weighing::from((string) $row->weighing),
+            order: StageOrder::from((string) $row->order),
+            stages: $stages,
+            serves: $servings,
+            state: ProjectState::from((string) $row->state),
+            stateOn: Day::of((string) $row->state_on),
+            startsOn: $day($row->starts_on),
+            dueOn: $day($row->due_on),
+            area: $row->area_id === null ? null : (string) $row->area_id,
+            createdOn: is_string($row->created_on) ? Day::of($row->created_on) : null,
         );
     }
 

@@ -31,18 +31,18 @@ final readonly class Estimates
         $apart = $last === null || $computed === null ? 0 : $last->chance - $computed;
 
         return new EstimateView(
-            $goal->owner->name,
-            $last?->chance,
-            $last?->on,
-            $last?->line,
-            $goal->owner_id === $viewer->id,
-            match (true) {
+            who: $goal->owner->name,
+            chance: $last?->chance,
+            on: $last?->on,
+            line: $last?->line,
+            isMine: $goal->owner_id === $viewer->id,
+            disagree: match (true) {
                 $apart >= self::APART => "They disagree: {$goal->owner->name} is $apart points surer than the pace.",
                 $apart <= -self::APART => 'They disagree: the pace is '.-$apart." points surer than {$goal->owner->name}.",
                 default => null,
             },
-            self::words($goal->owner->name.' has been', self::calibration($judged->where('person_id', $goal->owner_id), 'chance')),
-            self::words('The computed ones have been', self::calibration($judged, 'computed')),
+            owner: self::words($goal->owner->name.' has been', self::calibration($judged->where('person_id', $goal->owner_id), 'chance')),
+            computed: self::words('The computed ones have been', self::calibration($judged, 'computed')),
         );
     }
 

@@ -44,19 +44,19 @@ final readonly class FigurePage
         $own = $core->measure instanceof Work ? Task::query()->where('goal_id', $goal->id) : null;
 
         return new FigureView(
-            $goal->title,
-            route('goals.show', $goal->id, false),
-            $on,
-            Gauge::ofGoal($goal, $figure, $on, $forecast),
-            $sum->decided($goal),
-            $sum->formula($goal, $figure),
-            $sum->lines($goal),
-            $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen),
-            $own === null ? null : $stored->rollup->directTasks($core, $seen)?->times(Fraction::of(100))->rounded(1),
-            $own === null ? null : 'Its own tasks count together as one line; each of them weighs the same.',
-            PaceWords::expected($core, $stored->rollup->pace, $on),
-            PaceWords::gap($figure, $goal->horizon === Horizon::Week),
-            $this->hasForecast($core, $on) ? PaceWords::forecast($forecast, $on) : [],
+            title: $goal->title,
+            link: route('goals.show', $goal->id, false),
+            on: $on,
+            gauge: Gauge::ofGoal($goal, $figure, $on, $forecast),
+            decided: $sum->decided($goal),
+            formula: $sum->formula($goal, $figure),
+            sum: $sum->lines($goal),
+            tasks: $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen),
+            tasksFigure: $own === null ? null : $stored->rollup->directTasks($core, $seen)?->times(Fraction::of(100))->rounded(1),
+            weighing: $own === null ? null : 'Its own tasks count together as one line; each of them weighs the same.',
+            expected: PaceWords::expected($core, $stored->rollup->pace, $on),
+            gap: PaceWords::gap($figure, $goal->horizon === Horizon::Week),
+            forecast: $this->hasForecast($core, $on) ? PaceWords::forecast($forecast, $on) : [],
         );
     }
 
@@ -80,27 +80,27 @@ final readonly class FigurePage
         $forecast = (new Forecaster($this->workspace->calendar(), $rollup))->ofProject($core, $on);
 
         return new FigureView(
-            $project->title,
-            route('projects.show', $project->id, false),
-            $on,
-            Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on, $forecast),
-            $core->stateOn($on)->value === 'done' ? 'It was closed as done and counts as 100%, whatever its tasks say.' : null,
-            null,
-            [],
-            $this->tasks($core->weighing, $tasks, $on),
-            $rollup->projectProgress($core, $on)?->times(Fraction::of(100))->rounded(1),
-            $core->weighing === Weighing::Effort
+            title: $project->title,
+            link: route('projects.show', $project->id, false),
+            on: $on,
+            gauge: Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on, $forecast),
+            decided: $core->stateOn($on)->value === 'done' ? 'It was closed as done and counts as 100%, whatever its tasks say.' : null,
+            formula: null,
+            sum: [],
+            tasks: $this->tasks($core->weighing, $tasks, $on),
+            tasksFigure: $rollup->projectProgress($core, $on)?->times(Fraction::of(100))->rounded(1),
+            weighing: $core->weighing === Weighing::Effort
                 ? 'Each task weighs its minutes; one without an estimate weighs the median of the others.'
                 : 'Each task weighs the same; one in steps counts by its share of them.',
-            $core->span === null || ! $core->isActiveOn($on)
+            expected: $core->span === null || ! $core->isActiveOn($on)
                 ? ['While it is active, a project with a start and a due date has a pace.']
                 : [
                     "The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".
                     ($figure?->expected?->percent() ?? 0).
                     ' %.',
                 ],
-            $figure === null ? null : PaceWords::gap($figure, false),
-            $figure === null
+            gap: $figure === null ? null : PaceWords::gap($figure, false),
+            forecast: $figure === null
                 ? []
                 : [...PaceWords::forecast($forecast, $on), 'A week counts by what it did of the tasks that are in it now.'],
         );
@@ -127,13 +127,13 @@ final readonly class FigurePage
 
         return array_map(
             static fn(TaskShare $share): SumLine => new SumLine(
-                $tasks[(int) $share->task->id]->title ?? '',
-                route('tasks.show', $share->task->id, false),
-                null,
-                $share->leftOut === null ? $share->weight->rounded(1) : 0.0,
-                $share->leftOut === null ? $share->progress->percent() : null,
-                $share->points->times(Fraction::of(100))->rounded(1),
-                $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since),
+                title: $tasks[(int) $share->task->id]->title ?? '',
+                link: route('tasks.show', $share->task->id, false),
+                detail: null,
+                weight: $share->leftOut === null ? $share->weight->rounded(1) : 0.0,
+                done: $share->leftOut === null ? $share->progress->percent() : null,
+                points: $share->points->times(Fraction::of(100))->rounded(1),
+                leftOut: $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since),
             ),
             TaskShare::of($weighing, array_values($tasks->map(CoreRecords::task(...))->all()), $on),
         );

@@ -44,15 +44,15 @@ final readonly class GoalCourse
         $row = static fn(Goal $each): GoalRow => GoalRow::of($each, $stored, $threads, $on);
 
         return new GoalFigures(
-            GoalRow::of($goal, $stored, $threads, $on, $forecast),
-            array_map($row, $this->above($goal, $stored)),
-            array_values($stored->goals()->where('parent_id', $goal->id)->map($row)->all()),
-            $sum->lines($goal),
-            $sum->decided($goal),
-            $sum->formula($goal, $stored->figure($goal, $on)),
-            array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),
-            $forecast,
-            Readiness::of($core, $stored->rollup, $on),
+            row: GoalRow::of($goal, $stored, $threads, $on, $forecast),
+            above: array_map($row, $this->above($goal, $stored)),
+            beneath: array_values($stored->goals()->where('parent_id', $goal->id)->map($row)->all()),
+            sum: $sum->lines($goal),
+            decided: $sum->decided($goal),
+            formula: $sum->formula($goal, $stored->figure($goal, $on)),
+            chart: array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),
+            forecast: $forecast,
+            ready: Readiness::of($core, $stored->rollup, $on),
         );
     }
 

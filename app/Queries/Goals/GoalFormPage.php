@@ -65,13 +65,13 @@ final readonly class GoalFormPage
     private function page(Person $viewer, GoalValues $values): GoalFormView
     {
         return new GoalFormView(
-            $values,
-            $this->periods(),
-            $this->choices->goals($viewer, $values->id),
-            PersonTag::all(),
-            $this->choices->areas(),
-            $this->choices->circles(),
-            $this->choices->outlooks(),
+            goal: $values,
+            periods: $this->periods(),
+            parents: $this->choices->goals($viewer, $values->id),
+            people: PersonTag::all(),
+            areas: $this->choices->areas(),
+            circles: $this->choices->circles(),
+            outlooks: $this->choices->outlooks(),
         );
     }
 

@@ -56,35 +56,35 @@ final readonly class GoalPage
         $followers = $goal->followings()->pluck('person_id');
 
         return new GoalView(
-            $figures->row,
-            $goal->why,
-            PeriodTag::of($period, $calendar),
-            $on,
-            $isPast,
-            $period->isOverOn($on)
+            goal: $figures->row,
+            why: $goal->why,
+            period: PeriodTag::of($period, $calendar),
+            on: $on,
+            isPast: $isPast,
+            daysLeft: $period->isOverOn($on)
                 ? 0
                 : $calendar->workingDays(new Span($period->hasBegunOn($on) ? $on : $period->span->first, $period->span->last)),
-            ! $isPast && Gate::forUser($viewer)->allows('update', $goal),
-            $goal->measure,
-            $goal->unit,
-            $closedOn,
-            $closedOn === null ? null : $goal->closing_line,
-            $closedOn === null ? null : $goal->rest,
-            $isPast ? null : $figures->ready,
-            $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal)
+            mayChange: ! $isPast && Gate::forUser($viewer)->allows('update', $goal),
+            measure: $goal->measure,
+            unit: $goal->unit,
+            closedOn: $closedOn,
+            closingLine: $closedOn === null ? null : $goal->closing_line,
+            rest: $closedOn === null ? null : $goal->rest,
+            ready: $isPast ? null : $figures->ready,
+            closing: $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal)
                 ? null
                 : $this->closing($goal, $figures->ready),
-            $this->predecessor($goal, $viewer),
-            array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
-            $this->outlook($figures->above[0]->id ?? $goal->id),
-            $figures->above,
-            $figures->beneath,
-            $isPast || $closedOn !== null ? null : $this->nextStep($goal, $threads, $viewer),
-            $figures->sum,
-            $figures->decided,
-            $figures->formula,
-            $figures->chart,
-            array_values(
+            predecessor: $this->predecessor($goal, $viewer),
+            successors: array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
+            outlook: $this->outlook($figures->above[0]->id ?? $goal->id),
+            above: $figures->above,
+            beneath: $figures->beneath,
+            nextStep: $isPast || $closedOn !== null ? null : $this->nextStep($goal, $threads, $viewer),
+            sum: $figures->sum,
+            decided: $figures->decided,
+            formula: $figures->formula,
+            chart: $figures->chart,
+            checkpoints: array_values(
                 $goal->checkpoints
                     ->map(
                         static fn(Checkpoint $point): ChartPoint => new ChartPoint(
@@ -95,10 +95,10 @@ final readonly class GoalPage
                     )
                     ->all(),
             ),
-            ForecastView::of($figures->forecast, $figures->row->gauge, $on),
-            $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
-            $this->readings($goal, $on),
-            $isPast
+            forecast: ForecastView::of($figures->forecast, $figures->row->gauge, $on),
+            estimate: $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
+            readings: $this->readings($goal, $on),
+            tasks: $isPast
                 ? []
                 : array_values(
                     $goal
@@ -108,9 +108,9 @@ final readonly class GoalPage
                         ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
                         ->all(),
                 ),
-            $this->logbook->of($goal, $viewer, $on),
-            $followers->contains($viewer->id),
-            $followers->reject($goal->owner_id)->count(),
+            logbook: $this->logbook->of($goal, $viewer, $on),
+            isFollowed: $followers->contains($viewer->id),
+            followers: $followers->reject($goal->owner_id)->count(),
         );
     }
 
@@ -137,10 +137,10 @@ final readonly class GoalPage
     private function closing(Goal $goal, ?Readiness $ready): ClosingOffer
     {
         return ClosingOffer::of(
-            $goal,
-            $ready,
-            $this->workspace,
-            array_values(
+            goal: $goal,
+            ready: $ready,
+            workspace: $this->workspace,
+            projects: array_values(
                 Project::query()
                     ->whereIn('state', ProjectState::OPEN)
                     ->whereIn('id', Serving::query()->where('goal_id', $goal->id)->select('project_id'))
@@ -149,8 +149,8 @@ final readonly class GoalPage
                     ->map(static fn(Project $project): string => $project->title)
                     ->all(),
             ),
-            $goal->tasks()->open()->count(),
-            $goal->children()->whereNull('closed_on')->count(),
+            tasks: $goal->tasks()->open()->count(),
+            beneath: $goal->children()->whereNull('closed_on')->count(),
         );
     }
 

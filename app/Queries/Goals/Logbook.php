@@ -32,12 +32,12 @@ final readonly class Logbook
         $entries = [
             ...$goal->readings->map(
                 static fn(Reading $reading): LogEntry => new LogEntry(
-                    "reading $reading->id",
-                    LogKind::Reading,
-                    $reading->on,
-                    $reading->id,
-                    $reading->author->name,
-                    'entered '.Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
+                    key: "reading $reading->id",
+                    kind: LogKind::Reading,
+                    on: $reading->on,
+                    order: $reading->id,
+                    who: $reading->author->name,
+                    words: 'entered '.Gauge::amount(CoreRecords::exact($reading->value), $goal->unit),
                 ),
             ),
             ...$goal
@@ -46,14 +46,14 @@ final readonly class Logbook
                 ->get()
                 ->map(
                     static fn(Comment $comment): LogEntry => new LogEntry(
-                        "comment $comment->id",
-                        LogKind::Comment,
-                        $comment->on,
-                        $comment->id,
-                        $comment->person->name,
-                        '',
-                        $comment->words,
-                        $comment->person_id === $viewer->id ? route('comments.destroy', $comment, false) : null,
+                        key: "comment $comment->id",
+                        kind: LogKind::Comment,
+                        on: $comment->on,
+                        order: $comment->id,
+                        who: $comment->person->name,
+                        words: '',
+                        text: $comment->words,
+                        remove: $comment->person_id === $viewer->id ? route('comments.destroy', $comment, false) : null,
                     ),
                 ),
             ...$goal
@@ -62,14 +62,14 @@ final readonly class Logbook
                 ->get()
                 ->map(
                     static fn(Estimate $estimate): LogEntry => new LogEntry(
-                        "estimate $estimate->id",
-                        LogKind::Estimate,
-                        $estimate->on,
-                        $estimate->id,
-                        $estimate->person->name,
-                        "$estimate->chance % sure",
-                        $estimate->line,
-                        $estimate->person_id === $viewer->id ? route('estimates.destroy', $estimate, false) : null,
+                        key: "estimate $estimate->id",
+                        kind: LogKind::Estimate,
+                        on: $estimate->on,
+                        order: $estimate->id,
+                        who: $estimate->person->name,
+                        words: "$estimate->chance % sure",
+                        text: $estimate->line,
+                        remove: $estimate->person_id === $viewer->id ? route('estimates.destroy', $estimate, false) : null,
                     ),
                 ),
             ...$goal
@@ -78,14 +78,14 @@ final readonly class Logbook
                 ->get()
                 ->map(
                     static fn(Judgement $judgement): LogEntry => new LogEntry(
-                        "judgement $judgement->id",
-                        LogKind::Judgement,
-                        $judgement->on,
-                        $judgement->id,
-                        $judgement->person->name,
-                        $judgement->direction->value,
-                        $judgement->line,
-                        $judgement->person_id === $viewer->id ? route('judgements.destroy', $judgement, false) : null,
+                        key: "judgement $judgement->id",
+                        kind: LogKind::Judgement,
+                        on: $judgement->on,
+                        order: $judgement->id,
+                        who: $judgement->person->name,
+                        words: $judgement->direction->value,
+                        text: $judgement->line,
+                        remove: $judgement->person_id === $viewer->id ? route('judgements.destroy', $judgement, false) : null,
                     ),
                 ),
             ...$this->changed($goal, $viewer),
@@ -143,13 +143,13 @@ final readonly class Logbook
 
         if ($goal->closed_on !== null && $goal->result !== null && ! $isClosingLogged) {
             $entries[] = new LogEntry(
-                'closing',
-                LogKind::Closing,
-                $goal->closed_on,
-                0,
-                null,
-                'Closed: '.GoalChanges::result($goal->result),
-                $goal->closing_line,
+                key: 'closing',
+                kind: LogKind::Closing,
+                on: $goal->closed_on,
+                order: 0,
+                who: null,
+                words: 'Closed: '.GoalChanges::result($goal->result),
+                text: $goal->closing_line,
             );
         }
 

@@ -43,12 +43,12 @@ final readonly class NewsPage
             $tellings
                 ->map(
                     fn(Telling $telling): NewsRow => new NewsRow(
-                        $telling->id,
-                        PersonTag::of($telling->by),
-                        $telling->words,
-                        Address::of($telling->about()),
-                        $telling->about()->title,
-                        $this->workspace->wallDay($telling->created_at),
+                        id: $telling->id,
+                        by: PersonTag::of($telling->by),
+                        words: $telling->words,
+                        link: Address::of($telling->about()),
+                        title: $telling->about()->title,
+                        on: $this->workspace->wallDay($telling->created_at),
                     ),
                 )
                 ->all(),

@@ -91,18 +91,18 @@ final readonly class Outline
         $id = static fn(mixed $value): ?int => is_numeric($value) ? (int) $value : null;
 
         return new OutlinedGoal(
-            (int) $row->id,
-            (string) $row->title,
-            $row->mark === null ? null : (string) $row->mark,
-            Horizon::from((string) $row->horizon),
-            (string) $row->period,
-            $id($row->parent_id),
-            (int) $row->owner_id,
-            $id($row->circle_id),
-            $id($row->area_id),
-            (bool) $row->is_main,
-            $row->visibility === Visibility::Everyone->value,
-            $row->closed_on === null,
+            id: (int) $row->id,
+            title: (string) $row->title,
+            mark: $row->mark === null ? null : (string) $row->mark,
+            horizon: Horizon::from((string) $row->horizon),
+            period: (string) $row->period,
+            parent: $id($row->parent_id),
+            owner: (int) $row->owner_id,
+            circle: $id($row->circle_id),
+            area: $id($row->area_id),
+            isMain: (bool) $row->is_main,
+            isForEveryone: $row->visibility === Visibility::Everyone->value,
+            isOpen: $row->closed_on === null,
         );
     }
 }

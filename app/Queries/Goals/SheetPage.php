@@ -49,18 +49,18 @@ final readonly class SheetPage
         usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
 
         return new Sheet(
-            PeriodTag::of($drawn, $calendar),
-            array_map(static fn(Period $above): PeriodTag => PeriodTag::of($above, $calendar), $this->above($drawn)),
-            $on,
-            $on->number !== $this->workspace->today()->number,
-            $drawn->span->holds($on),
-            $this->slackest($rows),
-            $this->floors($drawn, $rows, $on),
-            $filter,
-            PersonTag::all(),
-            $this->choices->circles(),
-            $this->choices->areas(),
-            array_map(
+            period: PeriodTag::of($drawn, $calendar),
+            above: array_map(static fn(Period $above): PeriodTag => PeriodTag::of($above, $calendar), $this->above($drawn)),
+            on: $on,
+            isPast: $on->number !== $this->workspace->today()->number,
+            holdsOn: $drawn->span->holds($on),
+            slackest: $this->slackest($rows),
+            floors: $this->floors($drawn, $rows, $on),
+            filter: $filter,
+            people: PersonTag::all(),
+            circles: $this->choices->circles(),
+            areas: $this->choices->areas(),
+            threads: array_map(
                 static fn(Cord $cord, int|string $top): Option => new Option((string) $top, "$cord->mark, $cord->title"),
                 $threads->all(),
                 array_keys($threads->all()),

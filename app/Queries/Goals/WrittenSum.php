@@ -108,18 +108,18 @@ final readonly class WrittenSum
         }
 
         return new SumLine(
-            $this->title($line),
-            match ($line->kind) {
+            title: $this->title($line),
+            link: match ($line->kind) {
                 ContributorKind::Goal => Address::ofGoal((int) $line->id),
                 ContributorKind::Project => Address::ofProject((int) $line->id),
                 ContributorKind::Tasks => null,
             },
-            $this->detail($line),
-            $line->weight->rounded(2),
-            $line->progress?->percent(),
-            $line->points()->times(Fraction::of(100))->rounded(1),
-            $line->leftOut === null ? null : self::reason($line->leftOut, $line->since),
-            match ($line->kind) {
+            detail: $this->detail($line),
+            weight: $line->weight->rounded(2),
+            done: $line->progress?->percent(),
+            points: $line->points()->times(Fraction::of(100))->rounded(1),
+            leftOut: $line->leftOut === null ? null : self::reason($line->leftOut, $line->since),
+            why: match ($line->kind) {
                 ContributorKind::Goal => Address::ofFigure('goals', (int) $line->id, $this->on),
                 ContributorKind::Project => Address::ofFigure('projects', (int) $line->id, $this->on),
                 ContributorKind::Tasks => null,

@@ -49,17 +49,17 @@ final readonly class ListPage
         };
 
         return new ListView(
-            $list,
-            ListCount::all($counts),
-            $this->groups($list, $viewer, ListedTask::all($ordered->limit($shown))),
-            $counts[$list->value],
-            $minutes,
-            $since,
-            $list === TaskList::Undated ? $this->days->left($viewer) : [],
-            $week->name,
-            $calendar->next($week)->name,
-            PersonTag::all(),
-            SavedTag::all($viewer),
+            list: $list,
+            lists: ListCount::all($counts),
+            groups: $this->groups($list, $viewer, ListedTask::all($ordered->limit($shown))),
+            total: $counts[$list->value],
+            minutes: $minutes,
+            since: $since,
+            days: $list === TaskList::Undated ? $this->days->left($viewer) : [],
+            week: $week->name,
+            nextWeek: $calendar->next($week)->name,
+            people: PersonTag::all(),
+            saved: SavedTag::all($viewer),
         );
     }
 

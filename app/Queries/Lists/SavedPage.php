@@ -56,21 +56,21 @@ final readonly class SavedPage
         $counts = $this->own->counts($viewer, $gap, $since);
 
         return new SavedView(
-            $list?->id,
-            $list->title ?? '',
-            $list?->visibility === Visibility::Everyone,
-            $list === null || $list->owner_id === $viewer->id,
-            $list === null ? $viewer->name : $list->owner->name,
-            $conditions,
-            $sort,
-            $group,
-            (new Sentence($fields))->of($conditions),
-            $fields,
-            ListCount::all($counts),
-            SavedTag::all($viewer),
-            $this->groups(ListedTask::all($this->sorted(clone $query, $sort)->limit($shown)), $group, $viewer),
-            $query->count(),
-            PersonTag::all(),
+            id: $list?->id,
+            title: $list->title ?? '',
+            isShared: $list?->visibility === Visibility::Everyone,
+            isMine: $list === null || $list->owner_id === $viewer->id,
+            owner: $list === null ? $viewer->name : $list->owner->name,
+            conditions: $conditions,
+            sort: $sort,
+            group: $group,
+            sentence: (new Sentence($fields))->of($conditions),
+            fields: $fields,
+            lists: ListCount::all($counts),
+            saved: SavedTag::all($viewer),
+            groups: $this->groups(ListedTask::all($this->sorted(clone $query, $sort)->limit($shown)), $group, $viewer),
+            total: $query->count(),
+            people: PersonTag::all(),
         );
     }
 

@@ -42,12 +42,12 @@ final readonly class AgendaInStore
             $issues
                 ->map(
                     static fn(Issue $issue): RankedIssue => new RankedIssue(
-                        (string) $issue->id,
-                        $issue->rank,
-                        self::servesOpenGoal($issue),
-                        $issue->waited,
-                        $issue->id,
-                        $issue->minutes,
+                        id: (string) $issue->id,
+                        rank: $issue->rank,
+                        servesGoal: self::servesOpenGoal($issue),
+                        waited: $issue->waited,
+                        raised: $issue->id,
+                        minutes: $issue->minutes,
                     ),
                 )
                 ->all(),

@@ -60,24 +60,24 @@ final readonly class MeetingPage
         $series = $meeting->series->loadCount(Series::COUNTS);
 
         return new MeetingView(
-            $meeting->id,
-            $this->meetings->row($series),
-            $meeting->on,
-            $series->meetings->where('on', '<=', $meeting->on)->count(),
-            $meeting->minutes,
-            $this->workspace->wallTime($meeting->opened_at),
-            $this->workspace->wallTime($this->end($meeting)),
-            $meeting->closed_at === null ? null : $this->workspace->wallTime($meeting->closed_at),
-            (int) $meeting->opened_at->diffInSeconds($now),
-            $meeting->chair?->name,
-            $meeting->minuteTaker?->name,
-            $meeting->summary,
-            $this->items($meeting, $now, $threads, $viewer),
-            array_map(
+            id: $meeting->id,
+            series: $this->meetings->row($series),
+            on: $meeting->on,
+            number: $series->meetings->where('on', '<=', $meeting->on)->count(),
+            minutes: $meeting->minutes,
+            begins: $this->workspace->wallTime($meeting->opened_at),
+            ends: $this->workspace->wallTime($this->end($meeting)),
+            closedAt: $meeting->closed_at === null ? null : $this->workspace->wallTime($meeting->closed_at),
+            elapsed: (int) $meeting->opened_at->diffInSeconds($now),
+            chair: $meeting->chair?->name,
+            minuteTaker: $meeting->minuteTaker?->name,
+            summary: $meeting->summary,
+            items: $this->items($meeting, $now, $threads, $viewer),
+            followUps: array_map(
                 fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace),
                 $this->agendas->followUps($series, $meeting),
             ),
-            array_values(
+            attendances: array_values(
                 $meeting->attendances
                     ->map(
                         static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
@@ -89,8 +89,8 @@ final readonly class MeetingPage
                     )
                     ->all(),
             ),
-            $meeting->closed_at === null ? $this->raisedMeanwhile($meeting, $threads) : [],
-            array_values(
+            raisedMeanwhile: $meeting->closed_at === null ? $this->raisedMeanwhile($meeting, $threads) : [],
+            projects: array_values(
                 Project::query()
                     ->whereIn('state', ['active', 'paused'])
                     ->orderBy('title')
@@ -98,8 +98,8 @@ final readonly class MeetingPage
                     ->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))
                     ->all(),
             ),
-            (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
-            Gate::forUser($viewer)->allows('update', $series),
+            by: (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
+            mayRun: Gate::forUser($viewer)->allows('update', $series),
         );
     }
 
@@ -126,7 +126,7 @@ final readonly class MeetingPage
 
         foreach ($ordered as $item) {
             $at = $item->begun_at ?? $at;
-            $rows[] = $this->item($item, $at, $now, isset($wontFit[$item->id]), $threads, $viewer);
+            $rows[] = $this->item(item: $item, at: $at, now: $now, wontFit: isset($wontFit[$item->id]), threads: $threads, viewer: $viewer);
             $planned = $at->copy()->addMinutes($item->minutes);
             $at = $item->ended_at ?? ($item->begun_at !== null && $planned->isBefore($now) ? $now->copy() : $planned);
         }
@@ -165,32 +165,32 @@ final readonly class MeetingPage
     private function item(AgendaItem $item, Carbon $at, Carbon $now, bool $wontFit, Threads $threads, Person $viewer): ItemRow
     {
         return new ItemRow(
-            $item->id,
-            $item->kind,
-            $item->title,
-            match (true) {
+            id: $item->id,
+            kind: $item->kind,
+            title: $item->title,
+            state: match (true) {
                 $item->ended_at !== null => 'done',
                 $item->begun_at !== null => 'current',
                 $wontFit => 'wont_fit',
                 default => 'coming',
             },
-            $this->workspace->wallTime($at),
-            $item->minutes,
-            $item->begun_at === null ? null : (int) $item->begun_at->diffInSeconds($item->ended_at ?? $now),
-            $item->owner?->name,
-            $item->issue?->project_id !== null ? $threads->ofProject($item->issue->project_id) : $threads->ofGoal($item->goal_id),
-            $threads->titleOf($item->goal) === null ? null : route('goals.show', $item->goal_id, false),
-            $item->issue === null ? null : IssueRow::of($item->issue, $threads),
-            $item->outcome,
-            $item->notes ?? '',
-            array_values(
+            at: $this->workspace->wallTime($at),
+            minutes: $item->minutes,
+            spent: $item->begun_at === null ? null : (int) $item->begun_at->diffInSeconds($item->ended_at ?? $now),
+            who: $item->owner?->name,
+            cord: $item->issue?->project_id !== null ? $threads->ofProject($item->issue->project_id) : $threads->ofGoal($item->goal_id),
+            goalLink: $threads->titleOf($item->goal) === null ? null : route('goals.show', $item->goal_id, false),
+            issue: $item->issue === null ? null : IssueRow::of($item->issue, $threads),
+            outcome: $item->outcome,
+            notes: $item->notes ?? '',
+            decisions: array_values(
                 $item->decisions
                     ->map(
                         static fn(Decision $decision): DecisionRow => new DecisionRow($decision->id, $decision->words, $decision->because),
                     )
                     ->all(),
             ),
-            array_values(
+            nextSteps: array_values(
                 $item->nextSteps
                     ->filter(static fn(Task $task): bool => $task->isVisibleTo($viewer))
                     ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))

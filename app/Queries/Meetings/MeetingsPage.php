@@ -72,17 +72,17 @@ final readonly class MeetingsPage
         $running = $series->meetings->firstWhere('closed_at', null);
 
         return new SeriesRow(
-            $series->id,
-            $series->title,
-            $series->purpose,
-            RuleWords::of($series->rule),
-            $series->time,
-            $series->minutes,
-            $series->is_private,
-            Occurrences::next($series, $this->workspace->today()),
-            $running?->id,
-            $series->open_issues_count,
-            $series->held_meetings_count,
+            id: $series->id,
+            title: $series->title,
+            purpose: $series->purpose,
+            rule: RuleWords::of($series->rule),
+            time: $series->time,
+            minutes: $series->minutes,
+            isPrivate: $series->is_private,
+            next: Occurrences::next($series, $this->workspace->today()),
+            running: $running?->id,
+            openIssues: $series->open_issues_count,
+            held: $series->held_meetings_count,
         );
     }
 }

@@ -79,26 +79,26 @@ final class Occurrences
     public static function held(Series $series, Meeting $meeting): Occurrence
     {
         return new Occurrence(
-            $series->id,
-            $series->title,
-            $meeting->on,
-            $meeting->time,
-            $meeting->minutes,
-            route('meetings.show', $meeting->id, false),
-            $meeting->closed_at === null ? 'running' : 'closed',
+            seriesId: $series->id,
+            title: $series->title,
+            on: $meeting->on,
+            time: $meeting->time,
+            minutes: $meeting->minutes,
+            link: route('meetings.show', $meeting->id, false),
+            state: $meeting->closed_at === null ? 'running' : 'closed',
         );
     }
 
     private static function coming(Series $series, Day $day): Occurrence
     {
         return new Occurrence(
-            $series->id,
-            $series->title,
-            $day,
-            $series->time,
-            $series->minutes,
-            route('series.show', $series->id, false),
-            'coming',
+            seriesId: $series->id,
+            title: $series->title,
+            on: $day,
+            time: $series->time,
+            minutes: $series->minutes,
+            link: route('series.show', $series->id, false),
+            state: 'coming',
         );
     }
 }

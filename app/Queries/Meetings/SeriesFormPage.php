@@ -27,16 +27,16 @@ final readonly class SeriesFormPage
         return $this->page(
             $viewer,
             new SeriesValues(
-                null,
-                '',
-                '',
-                'FREQ=WEEKLY;BYDAY=MO',
-                $this->workspace->today(),
-                '09:15',
-                60,
-                false,
-                array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
-                [new StandingValues(null, 'Check-in', 3, null, null)],
+                id: null,
+                title: '',
+                purpose: '',
+                rule: 'FREQ=WEEKLY;BYDAY=MO',
+                startsOn: $this->workspace->today(),
+                time: '09:15',
+                minutes: 60,
+                isPrivate: false,
+                attendees: array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
+                standing: [new StandingValues(null, 'Check-in', 3, null, null)],
             ),
         );
     }
@@ -46,16 +46,18 @@ final readonly class SeriesFormPage
         return $this->page(
             $viewer,
             new SeriesValues(
-                $series->id,
-                $series->title,
-                $series->purpose ?? '',
-                $series->rule,
-                $series->starts_on,
-                $series->time,
-                $series->minutes,
-                $series->is_private,
-                array_values($series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all()),
-                array_values(
+                id: $series->id,
+                title: $series->title,
+                purpose: $series->purpose ?? '',
+                rule: $series->rule,
+                startsOn: $series->starts_on,
+                time: $series->time,
+                minutes: $series->minutes,
+                isPrivate: $series->is_private,
+                attendees: array_values(
+                    $series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all(),
+                ),
+                standing: array_values(
                     $series
                         ->standingItems()
                         ->get()

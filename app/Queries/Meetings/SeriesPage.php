@@ -55,16 +55,16 @@ final readonly class SeriesPage
         [$chair, $taker] = $this->roles->next($series);
 
         return new SeriesView(
-            $this->meetings->row($series),
-            array_values($people->map(PersonTag::of(...))->all()),
-            $people->get($chair)?->name,
-            $people->get($taker)?->name,
-            $this->agenda($series, count($followUps), $rows($fit->fits)),
-            $rows($fit->wontFit),
-            self::wall($series->time, $series->minutes),
-            $fit->spare,
-            array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
-            array_values(
+            series: $this->meetings->row($series),
+            attendees: array_values($people->map(PersonTag::of(...))->all()),
+            chair: $people->get($chair)?->name,
+            minuteTaker: $people->get($taker)?->name,
+            agenda: $this->agenda($series, count($followUps), $rows($fit->fits)),
+            wontFit: $rows($fit->wontFit),
+            ends: self::wall($series->time, $series->minutes),
+            spare: $fit->spare,
+            followUps: array_map(fn($task): TaskRow => TaskRow::of($task, $threads, $this->workspace), $followUps),
+            held: array_values(
                 $series
                     ->heldMeetings()
                     ->when(! $all, static fn($latest) => $latest->limit(self::LISTED))
@@ -72,8 +72,8 @@ final readonly class SeriesPage
                     ->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))
                     ->all(),
             ),
-            $this->choices->projects(),
-            Gate::forUser($viewer)->allows('update', $series),
+            projects: $this->choices->projects(),
+            mayChange: Gate::forUser($viewer)->allows('update', $series),
         );
     }
 
@@ -91,7 +91,14 @@ final readonly class SeriesPage
             &$items,
             &$minute,
         ): void {
-            $items[] = new PlannedItem($kind, $title, $minutes, self::wall($series->time, $minute), $who, $issue);
+            $items[] = new PlannedItem(
+                kind: $kind,
+                title: $title,
+                minutes: $minutes,
+                at: self::wall($series->time, $minute),
+                who: $who,
+                issue: $issue,
+            );
             $minute += $minutes;
         };
 

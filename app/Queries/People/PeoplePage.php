@@ -37,9 +37,7 @@ final readonly class PeoplePage
         $counts = (clone $open)
             ->toBase()
             ->groupBy('owner_id')
-            ->selectRaw('owner_id, count(*) as open, count(*) filter (where due_on < ?) as late', [
-                (string) $this->workspace->today(),
-            ])
+            ->selectRaw('owner_id, count(*) as open, count(*) filter (where due_on < ?) as late', [(string) $this->workspace->today()])
             ->get()
             ->keyBy('owner_id');
         $minutes = self::minutes($open->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week->span->last));
@@ -50,15 +48,15 @@ final readonly class PeoplePage
                     ->all()
                     ->map(
                         static fn(Person $person): PersonRow => new PersonRow(
-                            PersonTag::of($person),
-                            $person->role,
-                            $person->email,
-                            $person->weekly_hours,
-                            is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
-                            (int) ($counts->get($person->id)->open ?? 0),
-                            (int) ($counts->get($person->id)->late ?? 0),
-                            $minutes[$person->id] ?? 0,
-                            $person->set_aside_on !== null,
+                            person: PersonTag::of($person),
+                            role: $person->role,
+                            email: $person->email,
+                            weeklyHours: $person->weekly_hours,
+                            active: is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
+                            open: (int) ($counts->get($person->id)->open ?? 0),
+                            late: (int) ($counts->get($person->id)->late ?? 0),
+                            planned: $minutes[$person->id] ?? 0,
+                            isAside: $person->set_aside_on !== null,
                         ),
                     )
                     ->all(),

@@ -94,17 +94,17 @@ final readonly class History
 
             if ($words !== null && $by !== null && $entry->created_at !== null) {
                 $rows[] = new HistoryRow(
-                    $entry->id,
-                    (string) $entry->batch_uuid,
-                    PersonTag::of($by),
-                    $this->workspace->wallDay($entry->created_at),
-                    $words,
-                    match ($entry->subject_type) {
+                    id: $entry->id,
+                    batch: (string) $entry->batch_uuid,
+                    by: PersonTag::of($by),
+                    on: $this->workspace->wallDay($entry->created_at),
+                    words: $words,
+                    what: match ($entry->subject_type) {
                         Task::class => $tasks[(int) $entry->subject_id] ?? null,
                         Milestone::class => $project->milestones->find($entry->subject_id)?->title,
                         default => null,
                     },
-                    in_array($entry->batch_uuid, $own, true),
+                    mayUndo: in_array($entry->batch_uuid, $own, true),
                 );
             }
         }

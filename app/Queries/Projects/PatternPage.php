@@ -46,13 +46,13 @@ final readonly class PatternPage
                 $patterns
                     ->map(
                         static fn(Pattern $pattern): PatternRow => new PatternRow(
-                            $pattern->id,
-                            $pattern->title,
-                            $pattern->tasks->count(),
-                            $pattern->tasks->sum(static fn(PatternTask $task): int => $task->minutes ?? 0),
-                            $pattern->days,
-                            $pattern->projects->count(),
-                            $pattern->projects
+                            id: $pattern->id,
+                            title: $pattern->title,
+                            tasks: $pattern->tasks->count(),
+                            minutes: $pattern->tasks->sum(static fn(PatternTask $task): int => $task->minutes ?? 0),
+                            days: $pattern->days,
+                            running: $pattern->projects->count(),
+                            behind: $pattern->projects
                                 ->filter(static fn(Project $project): bool => self::changes($project, $pattern) !== [])
                                 ->count(),
                         ),
@@ -65,7 +65,17 @@ final readonly class PatternPage
     public function blank(): PatternView
     {
         return new PatternView(
-            new PatternValues(null, '', '', null, Weighing::Count, StageOrder::Any, '', [], []),
+            new PatternValues(
+                id: null,
+                title: '',
+                outcome: '',
+                area: null,
+                weighing: Weighing::Count,
+                order: StageOrder::Any,
+                days: '',
+                stages: [],
+                tasks: [],
+            ),
             $this->choices->areas(),
             [],
         );
@@ -109,25 +119,25 @@ final readonly class PatternPage
 
         return new PatternView(
             new PatternValues(
-                $pattern->id,
-                $pattern->title,
-                $pattern->outcome ?? '',
-                $pattern->area_id,
-                $pattern->weighing,
-                $pattern->order,
-                (string) $pattern->days,
-                array_values($pattern->stages->map(static fn($stage): string => $stage->name)->all()),
-                array_values(
+                id: $pattern->id,
+                title: $pattern->title,
+                outcome: $pattern->outcome ?? '',
+                area: $pattern->area_id,
+                weighing: $pattern->weighing,
+                order: $pattern->order,
+                days: (string) $pattern->days,
+                stages: array_values($pattern->stages->map(static fn($stage): string => $stage->name)->all()),
+                tasks: array_values(
                     $pattern->tasks
                         ->map(
                             static fn(PatternTask $task): PatternTaskValues => new PatternTaskValues(
-                                $task->id,
-                                $task->title,
-                                $task->stage->name ?? '',
-                                $task->role ?? '',
-                                (string) $task->day,
-                                (string) $task->minutes,
-                                array_values(
+                                id: $task->id,
+                                title: $task->title,
+                                stage: $task->stage->name ?? '',
+                                role: $task->role ?? '',
+                                day: (string) $task->day,
+                                minutes: (string) $task->minutes,
+                                steps: array_values(
                                     $task->steps
                                         ->map(
                                             static fn(PatternStep $step): PatternStepValues => new PatternStepValues(

@@ -33,21 +33,21 @@ final readonly class ProjectFormPage
         return $this->page(
             $viewer,
             new ProjectValues(
-                null,
-                '',
-                '',
-                $viewer->id,
-                $served?->area_id,
-                Weighing::Count,
-                StageOrder::Any,
-                ProjectState::Active,
-                null,
-                null,
-                [],
-                $served === null ? [] : [new ServingValues($served->id, '1')],
-                false,
-                null,
-                null,
+                id: null,
+                title: '',
+                outcome: '',
+                owner: $viewer->id,
+                area: $served?->area_id,
+                weighing: Weighing::Count,
+                order: StageOrder::Any,
+                state: ProjectState::Active,
+                startsOn: null,
+                dueOn: null,
+                stages: [],
+                serves: $served === null ? [] : [new ServingValues($served->id, '1')],
+                lastIsDone: false,
+                rank: null,
+                attention: null,
             ),
         );
     }
@@ -59,28 +59,28 @@ final readonly class ProjectFormPage
         return $this->page(
             $viewer,
             new ProjectValues(
-                $project->id,
-                $project->title,
-                $project->outcome ?? '',
-                $project->owner_id,
-                $project->area_id,
-                $project->weighing,
-                $project->order,
-                $project->state,
-                $project->starts_on,
-                $project->due_on,
-                array_values(
+                id: $project->id,
+                title: $project->title,
+                outcome: $project->outcome ?? '',
+                owner: $project->owner_id,
+                area: $project->area_id,
+                weighing: $project->weighing,
+                order: $project->order,
+                state: $project->state,
+                startsOn: $project->starts_on,
+                dueOn: $project->due_on,
+                stages: array_values(
                     $project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all(),
                 ),
-                array_values(
+                serves: array_values(
                     $project->servings
                         ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
                         ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
                         ->all(),
                 ),
-                $project->last_is_done,
-                $project->rank,
-                $project->attention,
+                lastIsDone: $project->last_is_done,
+                rank: $project->rank,
+                attention: $project->attention,
             ),
         );
     }

@@ -72,53 +72,53 @@ final readonly class ProjectPage
         $rows = static fn(array $ids): array => array_values(array_intersect_key($goals, array_flip($ids)));
 
         return new ProjectView(
-            $register,
-            [
+            project: $register,
+            brief: [
                 BriefPart::of('reason', $project->reason),
                 BriefPart::of('outcome', $project->outcome),
                 BriefPart::of('limits', $project->limits),
                 BriefPart::of('approach', $project->approach),
                 BriefPart::of('notes', $project->notes),
             ],
-            $project->status_line,
-            $project->status_on,
-            $project->learned,
-            array_values(
+            statusLine: $project->status_line,
+            statusOn: $project->status_on,
+            learned: $project->learned,
+            milestones: array_values(
                 $project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all(),
             ),
-            array_values(
+            lines: array_values(
                 $project->planLines
                     ->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))
                     ->all(),
             ),
-            $rows($quarter),
-            $this->area($project),
-            $project->starts_on,
-            $project->weighing,
-            $project->order,
-            Gate::forUser($viewer)->allows('update', $project),
-            $rows($served),
-            array_map(static fn(int $goal): ServingValues => new ServingValues($goal, $weights[$goal]), $served),
-            $this->stages($project, $work->inScope(), $row),
-            array_column($work->now(), 'id'),
-            array_map(
+            quarterGoals: $rows($quarter),
+            area: $this->area($project),
+            startsOn: $project->starts_on,
+            weighing: $project->weighing,
+            order: $project->order,
+            mayChange: Gate::forUser($viewer)->allows('update', $project),
+            serves: $rows($served),
+            weights: array_map(static fn(int $goal): ServingValues => new ServingValues($goal, $weights[$goal]), $served),
+            stages: $this->stages($project, $work->inScope(), $row),
+            now: array_column($work->now(), 'id'),
+            aside: array_map(
                 $row,
                 array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside())),
             ),
-            $this->sum($project, $register),
-            ForecastView::of($forecast, $register->gauge, $today),
-            PersonTag::all(),
-            $project->last_is_done,
-            $project->rank,
-            $project->attention,
-            Beside::of($project, $viewer),
-            $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
-            $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
-            $pattern !== null && PatternPage::changes($project, $pattern) !== [],
-            $this->routines->for($viewer, 'project_id', $project->id),
-            $this->fields($project),
-            $this->choices->collections(),
-            array_values($project->gatherings->map(static fn(Gathering $link): int => $link->collection_id)->all()),
+            sum: $this->sum($project, $register),
+            forecast: ForecastView::of($forecast, $register->gauge, $today),
+            people: PersonTag::all(),
+            lastIsDone: $project->last_is_done,
+            rank: $project->rank,
+            attention: $project->attention,
+            beside: Beside::of($project, $viewer),
+            history: $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
+            pattern: $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
+            patternChanged: $pattern !== null && PatternPage::changes($project, $pattern) !== [],
+            routines: $this->routines->for($viewer, 'project_id', $project->id),
+            fields: $this->fields($project),
+            collections: $this->choices->collections(),
+            gathered: array_values($project->gatherings->map(static fn(Gathering $link): int => $link->collection_id)->all()),
         );
     }
 

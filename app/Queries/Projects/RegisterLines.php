@@ -103,17 +103,17 @@ final readonly class RegisterLines
             $rows
                 ->map(
                     static fn(stdClass $row): RegisterLine => new RegisterLine(
-                        (int) $row->id,
-                        (string) $row->title,
-                        ProjectState::from((string) $row->state),
-                        $people->get((int) $row->owner_id)->name ?? '',
-                        $text($row->area),
-                        $text($row->due_on),
-                        Rank::tryFrom((string) $row->rank),
-                        Attention::tryFrom((string) $row->attention),
-                        $text($row->changed ?? null),
-                        $text($row->collection ?? null),
-                        $threads->ofProject((int) $row->id),
+                        id: (int) $row->id,
+                        title: (string) $row->title,
+                        state: ProjectState::from((string) $row->state),
+                        owner: $people->get((int) $row->owner_id)->name ?? '',
+                        area: $text($row->area),
+                        due: $text($row->due_on),
+                        rank: Rank::tryFrom((string) $row->rank),
+                        attention: Attention::tryFrom((string) $row->attention),
+                        changed: $text($row->changed ?? null),
+                        collection: $text($row->collection ?? null),
+                        cord: $threads->ofProject((int) $row->id),
                     ),
                 )
                 ->all(),

@@ -50,28 +50,28 @@ final readonly class RegisterPage
         $pages = max(1, (int) ceil(count($lines) / self::PER_PAGE));
 
         return new Register(
-            $filter,
-            $this->groups(
+            filter: $filter,
+            groups: $this->groups(
                 array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE, preserve_keys: true),
                 $active,
                 $threads,
             ),
-            count($lines),
-            $pages,
-            array_sum($active->byOwner()),
-            $active->needy(),
-            $this->activeBy($active),
-            $this->workspace->active_limit,
-            $viewer->isLead(),
-            PersonTag::all(),
-            $this->choices->areas(),
-            array_map(
+            total: count($lines),
+            pages: $pages,
+            active: array_sum($active->byOwner()),
+            needy: $active->needy(),
+            activeBy: $this->activeBy($active),
+            limit: $this->workspace->active_limit,
+            mayLimit: $viewer->isLead(),
+            people: PersonTag::all(),
+            areas: $this->choices->areas(),
+            threads: array_map(
                 static fn(int|string $goal, Cord $cord): Option => new Option((string) $goal, "$cord->mark, $cord->title"),
                 array_keys($threads->all()),
                 $threads->all(),
             ),
-            $this->choices->collections(),
-            $this->choices->fields(),
+            collections: $this->choices->collections(),
+            fields: $this->choices->fields(),
         );
     }
 
@@ -84,27 +84,27 @@ final readonly class RegisterPage
         $changed = $project->getAttributes()['changed_at'] ?? null;
 
         return new RegisterRow(
-            $project->id,
-            $project->title,
-            PersonTag::of($project->owner),
-            $project->state,
-            $project->state_on,
-            $project->due_on,
-            $threads->ofProject($project),
-            Gauge::ofProject($project, $work->progress($project->id), $work->figure($project->id), $today, $forecast),
-            $work->open($project->id),
-            $work->tasks($project->id),
-            $project->status_line,
-            $project->status_on,
-            $work->isStuck($project->id),
-            $work->isReady($project->id),
-            $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
-            $milestone === null ? null : MilestoneRow::of($milestone, $today),
-            is_string($changed) ? Day::of(substr($changed, 0, 10)) : null,
-            $project->relationLoaded('gatherings')
+            id: $project->id,
+            title: $project->title,
+            owner: PersonTag::of($project->owner),
+            state: $project->state,
+            stateOn: $project->state_on,
+            dueOn: $project->due_on,
+            cord: $threads->ofProject($project),
+            gauge: Gauge::ofProject($project, $work->progress($project->id), $work->figure($project->id), $today, $forecast),
+            open: $work->open($project->id),
+            tasks: $work->tasks($project->id),
+            statusLine: $project->status_line,
+            statusOn: $project->status_on,
+            isStuck: $work->isStuck($project->id),
+            isReady: $work->isReady($project->id),
+            nextStep: $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
+            milestone: $milestone === null ? null : MilestoneRow::of($milestone, $today),
+            changedOn: is_string($changed) ? Day::of(substr($changed, 0, 10)) : null,
+            collections: $project->relationLoaded('gatherings')
                 ? array_values($project->gatherings->map(static fn($link): string => $link->collection->title)->all())
                 : [],
-            $project->relationLoaded('entries')
+            entries: $project->relationLoaded('entries')
                 ? array_values($project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value")->all())
                 : [],
         );

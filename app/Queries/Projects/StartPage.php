@@ -51,24 +51,24 @@ final readonly class StartPage
         $number = $pattern->projects()->count() + 1;
 
         return new StartView(
-            $pattern->id,
-            $pattern->title,
-            $title ?? ($number === 1 ? $pattern->title : "$pattern->title $number"),
-            $from,
-            $pattern->days === null ? null : $calendar->workingDayFrom($from->plus($pattern->days)),
-            $pattern->tasks->count(),
-            array_map(
+            id: $pattern->id,
+            pattern: $pattern->title,
+            title: $title ?? ($number === 1 ? $pattern->title : "$pattern->title $number"),
+            start: $from,
+            due: $pattern->days === null ? null : $calendar->workingDayFrom($from->plus($pattern->days)),
+            tasks: $pattern->tasks->count(),
+            roles: array_map(
                 static fn(string $role): RoleChoice => new RoleChoice($role, $pattern->tasks->where('role', $role)->count(), $taker($role)),
                 $pattern->roles(),
             ),
-            $this->loads(
+            loads: $this->loads(
                 $pattern,
                 $from,
                 $people->all(),
                 static fn(PatternTask $task): int => $task->role === null ? $viewer->id : $taker($task->role),
             ),
-            PersonTag::all(),
-            $this->choices->goals($viewer),
+            people: PersonTag::all(),
+            goals: $this->choices->goals($viewer),
         );
     }
 

@@ -67,14 +67,14 @@ final readonly class WorkCounts
             $isReady = $isActive && (int) $row->tasks > 0 && (int) $row->open === 0;
 
             return new ProjectFacts(
-                (int) $row->owner_id,
-                $rollup->projectProgress($core, $today),
-                $rollup->projectFigure($core, $today),
-                (int) $row->tasks,
-                (int) $row->open,
-                $isActive && ! $isReady && $row->next_id === null && (int) $row->waiting === 0,
-                $isReady,
-                $row->next_id === null ? null : (int) $row->next_id,
+                owner: (int) $row->owner_id,
+                progress: $rollup->projectProgress($core, $today),
+                figure: $rollup->projectFigure($core, $today),
+                tasks: (int) $row->tasks,
+                open: (int) $row->open,
+                isStuck: $isActive && ! $isReady && $row->next_id === null && (int) $row->waiting === 0,
+                isReady: $isReady,
+                next: $row->next_id === null ? null : (int) $row->next_id,
             );
         }, $rows);
     }
@@ -91,8 +91,8 @@ final readonly class WorkCounts
             ->whereIn('project_id', (clone $projects)->select('id'))
             ->groupBy('project_id')
             ->selectRaw(
-                "project_id, count(*) filter (where done_on is not null or $isOpen) as tasks, count(*) filter (where $isOpen) as open, "
-                    ."count(*) filter (where $isOpen and waiting_on is not null) as waiting",
+                "project_id, count(*) filter (where done_on is not null or $isOpen) as tasks, count(*) filter (where $isOpen) as open, ".
+                    "count(*) filter (where $isOpen and waiting_on is not null) as waiting",
                 array_fill(0, 3, (string) $this->workspace->today()),
             );
 

@@ -56,21 +56,21 @@ final readonly class FactsQuery
         $left = new LeftOverTasks($this->workspace, $person, $week);
 
         return new WeekFacts(
-            $asOf,
-            (int) $ledger->minutes->rounded(0),
-            $ledger->alignment()?->percent(),
-            $before->alignment()?->percent(),
-            $this->work($ledger, $stored, $threads),
-            $this->moved($week, $asOf, $stored, $threads),
-            $this->promised($week, $asOf, $stored, $threads),
-            $this->occurrences->within($week->span, $person),
-            $this->doneIn($week->span, $person)->count(),
-            $left->late()->count(),
-            $left->carried()->count(),
-            $this->counts->ofActive()->stuck(),
-            $left->withOthers()->count(),
-            $left->untouched()->count(),
-            Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),
+            asOf: $asOf,
+            minutes: (int) $ledger->minutes->rounded(0),
+            alignment: $ledger->alignment()?->percent(),
+            before: $before->alignment()?->percent(),
+            work: $this->work($ledger, $stored, $threads),
+            moved: $this->moved($week, $asOf, $stored, $threads),
+            promised: $this->promised($week, $asOf, $stored, $threads),
+            meetings: $this->occurrences->within($week->span, $person),
+            done: $this->doneIn($week->span, $person)->count(),
+            late: $left->late()->count(),
+            carried: $left->carried()->count(),
+            stuck: $this->counts->ofActive()->stuck(),
+            withOthers: $left->withOthers()->count(),
+            untouched: $left->untouched()->count(),
+            tray: Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),
         );
     }
 

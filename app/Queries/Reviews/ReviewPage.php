@@ -36,14 +36,14 @@ final readonly class ReviewPage
         $isHeld = $review?->held_at !== null;
 
         return new ReviewView(
-            PeriodTag::of($week, $this->workspace->calendar()),
-            $isHeld ? null : $this->facts->of($week, $person),
-            $isHeld ? $review->facts : null,
-            $review?->held_at?->format('Y-m-d'),
-            $week->hasBegunOn($this->workspace->today()),
-            $this->questions($week, $person, $review),
-            $isHeld ? [] : $this->leftOver($week, $person),
-            PersonTag::all(),
+            week: PeriodTag::of($week, $this->workspace->calendar()),
+            facts: $isHeld ? null : $this->facts->of($week, $person),
+            kept: $isHeld ? $review->facts : null,
+            heldAt: $review?->held_at?->format('Y-m-d'),
+            hasBegun: $week->hasBegunOn($this->workspace->today()),
+            questions: $this->questions($week, $person, $review),
+            leftOver: $isHeld ? [] : $this->leftOver($week, $person),
+            people: PersonTag::all(),
         );
     }
 

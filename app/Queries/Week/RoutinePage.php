@@ -46,21 +46,21 @@ final readonly class RoutinePage
         return $this->view(
             $viewer,
             new RoutineValues(
-                null,
-                '',
-                $kind,
-                $words,
-                $this->workspace->today(),
-                $viewer->id,
-                false,
-                $isStock,
-                null,
-                null,
-                null,
-                '',
-                '',
-                '',
-                [],
+                id: null,
+                title: '',
+                kind: $kind,
+                words: $words,
+                startsOn: $this->workspace->today(),
+                owner: $viewer->id,
+                isPrivate: false,
+                isStock: $isStock,
+                area: null,
+                project: null,
+                goal: null,
+                minutes: '',
+                perQuarter: '',
+                notes: '',
+                steps: [],
             ),
         );
     }
@@ -73,26 +73,26 @@ final readonly class RoutinePage
         return $this->view(
             $viewer,
             new RoutineValues(
-                $routine->id,
-                $routine->title,
-                $routine->kind,
-                $routine->words,
-                $routine->starts_on,
-                $routine->owner_id,
-                $routine->visibility === Visibility::OnlyMe,
-                $routine->is_stock,
-                $routine->area_id,
-                $routine->project_id,
-                $goal?->goal_id,
-                (string) $routine->minutes,
-                (string) $routine->per_quarter,
-                $routine->notes ?? '',
-                array_values(
+                id: $routine->id,
+                title: $routine->title,
+                kind: $routine->kind,
+                words: $routine->words,
+                startsOn: $routine->starts_on,
+                owner: $routine->owner_id,
+                isPrivate: $routine->visibility === Visibility::OnlyMe,
+                isStock: $routine->is_stock,
+                area: $routine->area_id,
+                project: $routine->project_id,
+                goal: $goal?->goal_id,
+                minutes: (string) $routine->minutes,
+                perQuarter: (string) $routine->per_quarter,
+                notes: $routine->notes ?? '',
+                steps: array_values(
                     $routine->steps
                         ->map(static fn(RoutineStep $step): RoutineStepValues => new RoutineStepValues($step->id, $step->title))
                         ->all(),
                 ),
-                $routine->pattern_id,
+                pattern: $routine->pattern_id,
             ),
             $routine,
         );
@@ -113,11 +113,11 @@ final readonly class RoutinePage
         $times = static fn(OccurrenceState $state): int => is_numeric($counts->get($state->value)) ? (int) $counts->get($state->value) : 0;
 
         return new RoutineView(
-            $values,
-            $times(OccurrenceState::Done),
-            $times(OccurrenceState::Skipped),
-            $times(OccurrenceState::Missed),
-            $routine === null
+            routine: $values,
+            done: $times(OccurrenceState::Done),
+            skipped: $times(OccurrenceState::Skipped),
+            missed: $times(OccurrenceState::Missed),
+            occurrences: $routine === null
                 ? []
                 : array_values(
                     $routine
@@ -127,7 +127,7 @@ final readonly class RoutinePage
                         ->map(static fn(Occurrence $kept): OccurrenceRow => new OccurrenceRow($kept->on, $kept->state))
                         ->all(),
                 ),
-            $routine === null
+            ahead: $routine === null
                 ? []
                 : array_map(
                     strval(...),
@@ -137,15 +137,15 @@ final readonly class RoutinePage
                         self::AHEAD,
                     ),
                 ),
-            $routine === null ? [] : $this->tasks($routine, $quarter->span, $viewer),
-            $routine?->kind === RoutineKind::Checklist ? RoutinesPage::checklist($routine) : null,
-            $routine?->project?->title,
-            $quarter->name,
-            PersonTag::all(),
-            $this->choices->areas(),
-            $this->choices->goals($viewer),
-            $routine?->ended_on !== null,
-            $this->choices->patterns(),
+            tasks: $routine === null ? [] : $this->tasks($routine, $quarter->span, $viewer),
+            checklist: $routine?->kind === RoutineKind::Checklist ? RoutinesPage::checklist($routine) : null,
+            projectTitle: $routine?->project?->title,
+            quarter: $quarter->name,
+            people: PersonTag::all(),
+            areas: $this->choices->areas(),
+            goals: $this->choices->goals($viewer),
+            hasEnded: $routine?->ended_on !== null,
+            patterns: $this->choices->patterns(),
         );
     }
 

@@ -38,18 +38,18 @@ final readonly class RoutinesPage
         $tasks = $running->where('kind', RoutineKind::Task);
 
         return new Routines(
-            $this->rows($tasks->where('owner_id', $viewer->id)),
-            $this->rows($tasks->where('owner_id', '!=', $viewer->id)),
-            $this->daily($viewer),
-            array_values(
+            mine: $this->rows($tasks->where('owner_id', $viewer->id)),
+            others: $this->rows($tasks->where('owner_id', '!=', $viewer->id)),
+            daily: $this->daily($viewer),
+            checklists: array_values(
                 $running
                     ->where('kind', RoutineKind::Checklist)
                     ->map(static fn(Routine $routine): CheckListRow => self::checklist($routine))
                     ->all(),
             ),
-            $this->outputs($running->where('kind', RoutineKind::Pieces)),
-            $this->rows($all->where('is_stock', true)),
-            $this->workspace->calendar()->quarterOf($this->workspace->today())->name,
+            outputs: $this->outputs($running->where('kind', RoutineKind::Pieces)),
+            stock: $this->rows($all->where('is_stock', true)),
+            quarter: $this->workspace->calendar()->quarterOf($this->workspace->today())->name,
         );
     }
 
@@ -163,12 +163,12 @@ final readonly class RoutinesPage
             $routines
                 ->map(
                     static fn(Routine $routine): OutputRow => new OutputRow(
-                        $routine->id,
-                        $routine->title,
-                        $routine->owner->name,
-                        $pieces->get($routine->id)?->whereNotNull('done_on')->count() ?? 0,
-                        $pieces->get($routine->id)?->count() ?? 0,
-                        $routine->per_quarter ?? 0,
+                        id: $routine->id,
+                        title: $routine->title,
+                        owner: $routine->owner->name,
+                        done: $pieces->get($routine->id)?->whereNotNull('done_on')->count() ?? 0,
+                        laid: $pieces->get($routine->id)?->count() ?? 0,
+                        of: $routine->per_quarter ?? 0,
                     ),
                 )
                 ->all(),

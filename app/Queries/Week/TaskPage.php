@@ -45,11 +45,11 @@ final readonly class TaskPage
         $meeting = $task->agendaItem?->meeting;
 
         return new TaskView(
-            TaskRow::of($task, $this->plans->threads($viewer), $this->workspace),
-            $task->notes,
-            $task->created_on,
-            $task->waiting_since,
-            array_values(
+            task: TaskRow::of($task, $this->plans->threads($viewer), $this->workspace),
+            notes: $task->notes,
+            createdOn: $task->created_on,
+            waitingSince: $task->waiting_since,
+            steps: array_values(
                 $task->steps
                     ->map(
                         static fn(Step $step): StepRow => new StepRow(
@@ -61,28 +61,28 @@ final readonly class TaskPage
                     )
                     ->all(),
             ),
-            array_values(
+            stages: array_values(
                 $task->project?->stages->map(static fn(Stage $stage): Option => new Option((string) $stage->id, $stage->name))->all() ?? [],
             ),
-            $meeting !== null && Gate::forUser($viewer)->allows('view', $meeting->series)
+            origin: $meeting !== null && Gate::forUser($viewer)->allows('view', $meeting->series)
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")
                 : null,
-            PersonTag::all(),
-            $this->drivers($task),
-            $task->driver_id,
-            $task->attention,
-            $task->place,
-            array_values($task->precedences->map(static fn(Precedence $link): int => $link->after_id)->all()),
-            $this->before($task, $viewer),
-            $task->shelved_on !== null,
-            $task->project_id,
-            $task->goal_id !== null && $task->goal?->isVisibleTo($viewer) === true ? $task->goal_id : null,
-            $task->under_way_since,
-            $task->look_over_by_id,
-            $this->names(),
-            Beside::of($task, $viewer),
-            $task->waitingContact === null ? null : ContactRow::of($task->waitingContact),
-            $task->waitingContact === null
+            people: PersonTag::all(),
+            drivers: $this->drivers($task),
+            driver: $task->driver_id,
+            attention: $task->attention,
+            place: $task->place,
+            after: array_values($task->precedences->map(static fn(Precedence $link): int => $link->after_id)->all()),
+            before: $this->before($task, $viewer),
+            isShelved: $task->shelved_on !== null,
+            project: $task->project_id,
+            goal: $task->goal_id !== null && $task->goal?->isVisibleTo($viewer) === true ? $task->goal_id : null,
+            underWaySince: $task->under_way_since,
+            lookOverBy: $task->look_over_by_id,
+            names: $this->names(),
+            beside: Beside::of($task, $viewer),
+            contact: $task->waitingContact === null ? null : ContactRow::of($task->waitingContact),
+            contactArea: $task->waitingContact === null
                 ? null
                 : new Option(route('areas.show', $task->waitingContact->area_id, false), $task->waitingContact->area->name),
         );

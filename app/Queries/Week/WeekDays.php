@@ -100,14 +100,14 @@ final readonly class WeekDays
                 array_sum($left),
             );
             $days[] = new WeekDay(
-                $day,
-                $day->number === $today->number,
-                $day->isBefore($today),
-                $held,
-                $tasks,
-                $load->available,
-                $load->planned,
-                $load->free(),
+                on: $day,
+                isToday: $day->number === $today->number,
+                isPast: $day->isBefore($today),
+                meetings: $held,
+                tasks: $tasks,
+                available: $load->available,
+                planned: $load->planned,
+                free: $load->free(),
             );
         }
 

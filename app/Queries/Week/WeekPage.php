@@ -55,24 +55,26 @@ final readonly class WeekPage
         $byDay = $this->days->byDay($week, $rows);
 
         return new WeekView(
-            PeriodTag::of($week, $calendar),
-            match (true) {
+            week: PeriodTag::of($week, $calendar),
+            when: match (true) {
                 $isPast => 'past',
                 $isNow => 'now',
                 default => 'ahead',
             },
-            $isNow ? $this->place($week, $today) : null,
-            PeriodWords::query()->firstWhere('period', $week->name)?->words,
-            PersonTag::of($whose),
-            $this->goals($week, $viewer, $whose),
-            $this->resolves->inWeek($week->span, $whose),
-            $isNow ? $this->cameAlong($rows) : [],
-            $this->days->of($week, $viewer, $whose, $byDay),
-            $byDay[''] ?? [],
-            array_map($row, $offered),
-            $isPast ? array_values(array_map($row, array_filter($tasks, static fn(Task $task): bool => $task->done_on === null))) : [],
-            PersonTag::all(),
-            Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
+            place: $isNow ? $this->place($week, $today) : null,
+            focus: PeriodWords::query()->firstWhere('period', $week->name)?->words,
+            whose: PersonTag::of($whose),
+            goals: $this->goals($week, $viewer, $whose),
+            resolves: $this->resolves->inWeek($week->span, $whose),
+            cameAlong: $isNow ? $this->cameAlong($rows) : [],
+            days: $this->days->of($week, $viewer, $whose, $byDay),
+            noDay: $byDay[''] ?? [],
+            offered: array_map($row, $offered),
+            movedOn: $isPast
+                ? array_values(array_map($row, array_filter($tasks, static fn(Task $task): bool => $task->done_on === null)))
+                : [],
+            people: PersonTag::all(),
+            isReviewed: Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
         );
     }
 

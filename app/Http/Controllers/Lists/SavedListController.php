@@ -31,7 +31,14 @@ final class SavedListController extends Controller
             array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())),
         );
 
-        return $this->page($question, $page, null, $known, $question->sort(), $question->group());
+        return $this->page(
+            request: $question,
+            page: $page,
+            list: null,
+            conditions: $known,
+            sort: $question->sort(),
+            group: $question->group(),
+        );
     }
 
     public function show(Request $request, SavedList $saved, SavedPage $page): Response
@@ -42,12 +49,12 @@ final class SavedListController extends Controller
         );
 
         return $this->page(
-            $request,
-            $page,
-            $saved,
-            $conditions,
-            ListSort::from($saved->sort),
-            $saved->group === null ? null : ListGrouping::from($saved->group),
+            request: $request,
+            page: $page,
+            list: $saved,
+            conditions: $conditions,
+            sort: ListSort::from($saved->sort),
+            group: $saved->group === null ? null : ListGrouping::from($saved->group),
         );
     }
 
@@ -105,14 +112,14 @@ final class SavedListController extends Controller
 
         return Inertia::render('lists/Saved', [
             'page' => $page->of(
-                $this->me(),
-                $list,
-                $conditions,
-                $sort,
-                $group,
-                ListController::GAP,
-                $today->plus(-ListController::DAYS_BACK),
-                Shown::in($request),
+                viewer: $this->me(),
+                list: $list,
+                conditions: $conditions,
+                sort: $sort,
+                group: $group,
+                gap: ListController::GAP,
+                since: $today->plus(-ListController::DAYS_BACK),
+                shown: Shown::in($request),
             ),
         ]);
     }

@@ -77,12 +77,12 @@ final class MeetingController extends Controller
             'project' => ['nullable', 'integer', 'exists:projects,id'],
         ]);
         $settle->nextStep(
-            $this->me(),
-            $this->withMeeting($item),
-            $request->string('title')->toString(),
-            $request->integer('owner'),
-            $request->filled('by') ? Day::of($request->string('by')->toString()) : null,
-            $request->filled('project') ? $request->integer('project') : null,
+            who: $this->me(),
+            item: $this->withMeeting($item),
+            title: $request->string('title')->toString(),
+            owner: $request->integer('owner'),
+            by: $request->filled('by') ? Day::of($request->string('by')->toString()) : null,
+            project: $request->filled('project') ? $request->integer('project') : null,
         );
 
         return $this->changed();

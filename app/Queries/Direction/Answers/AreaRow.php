@@ -31,13 +31,13 @@ final readonly class AreaRow implements Props
     public static function of(Area $area, int $goals, int $projects, int $tray): self
     {
         return new self(
-            $area->id,
-            $area->name,
-            $area->kind,
-            $area->owner === null ? null : PersonTag::of($area->owner),
-            $goals,
-            $projects,
-            $tray,
+            id: $area->id,
+            name: $area->name,
+            kind: $area->kind,
+            owner: $area->owner === null ? null : PersonTag::of($area->owner),
+            goals: $goals,
+            projects: $projects,
+            tray: $tray,
         );
     }
 }

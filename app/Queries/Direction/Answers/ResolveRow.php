@@ -27,13 +27,13 @@ final readonly class ResolveRow implements Props
     public static function of(Resolve $resolve, ?int $share = null): self
     {
         return new self(
-            $resolve->id,
-            $resolve->kind,
-            $resolve->title,
-            PersonTag::of($resolve->owner),
-            $resolve->ended_on,
-            $resolve->learned,
-            $share,
+            id: $resolve->id,
+            kind: $resolve->kind,
+            title: $resolve->title,
+            owner: PersonTag::of($resolve->owner),
+            endedOn: $resolve->ended_on,
+            learned: $resolve->learned,
+            share: $share,
         );
     }
 }

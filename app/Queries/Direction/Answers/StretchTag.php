@@ -32,12 +32,12 @@ final readonly class StretchTag implements Props
     public static function of(PlanningSpan $stretch, Calendar $calendar): self
     {
         return new self(
-            $stretch->name,
-            self::words($stretch),
-            $stretch->horizon(),
-            $stretch->span->first,
-            $stretch->span->last,
-            array_map(static fn(Period $period): PeriodTag => PeriodTag::of($period, $calendar), $stretch->periods),
+            name: $stretch->name,
+            words: self::words($stretch),
+            horizon: $stretch->horizon(),
+            first: $stretch->span->first,
+            last: $stretch->span->last,
+            periods: array_map(static fn(Period $period): PeriodTag => PeriodTag::of($period, $calendar), $stretch->periods),
         );
     }
 

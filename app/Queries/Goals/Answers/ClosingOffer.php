@@ -51,12 +51,12 @@ final readonly class ClosingOffer implements Props
         };
 
         return new self(
-            $proposed,
-            $because,
-            $calendar->upcoming($calendar->period($goal->period), $workspace->today())->name,
-            $projects,
-            $tasks,
-            $beneath,
+            proposed: $proposed,
+            because: $because,
+            next: $calendar->upcoming($calendar->period($goal->period), $workspace->today())->name,
+            projects: $projects,
+            tasks: $tasks,
+            beneath: $beneath,
         );
     }
 }

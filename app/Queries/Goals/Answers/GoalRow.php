@@ -47,20 +47,20 @@ final readonly class GoalRow implements Props
     public static function of(Goal $goal, StoredPlan $stored, Threads $threads, Day $on, ?Forecast $forecast = null): self
     {
         return new self(
-            $goal->id,
-            $goal->title,
-            $goal->horizon,
-            $goal->period,
-            $goal->is_firm,
-            $goal->is_first,
-            $goal->quarters ?? [],
-            $goal->visibility !== Visibility::Everyone,
-            $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
-            PersonTag::of($goal->owner),
-            $threads->goal($goal->parent_id)?->id,
-            $threads->goal($goal->parent_id)?->title,
-            $threads->ofGoal($goal),
-            Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
+            id: $goal->id,
+            title: $goal->title,
+            horizon: $goal->horizon,
+            period: $goal->period,
+            isFirm: $goal->is_firm,
+            isFirst: $goal->is_first,
+            quarters: $goal->quarters ?? [],
+            isPrivate: $goal->visibility !== Visibility::Everyone,
+            isClosed: $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
+            owner: PersonTag::of($goal->owner),
+            parent: $threads->goal($goal->parent_id)?->id,
+            for: $threads->goal($goal->parent_id)?->title,
+            cord: $threads->ofGoal($goal),
+            gauge: Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
         );
     }
 }

@@ -32,6 +32,6 @@ final readonly class SumLine implements Props
     /** @param float $points in points of 100 */
     public static function hidden(float $points): self
     {
-        return new self('not visible to you', null, null, null, null, $points, null);
+        return new self(title: 'not visible to you', link: null, detail: null, weight: null, done: null, points: $points, leftOut: null);
     }
 }

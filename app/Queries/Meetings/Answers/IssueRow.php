@@ -38,17 +38,17 @@ final readonly class IssueRow implements Props
     public static function of(Issue $issue, Threads $threads): self
     {
         return new self(
-            $issue->id,
-            $issue->title,
-            $issue->context,
-            $issue->need,
-            $issue->rank,
-            $issue->minutes ?? RankedIssue::USUAL_MINUTES,
-            PersonTag::of($issue->raisedBy),
-            $issue->raised_on,
-            $issue->waited,
-            $issue->project->title ?? $threads->titleOf($issue->goal),
-            $issue->goal_id !== null ? $threads->ofGoal($issue->goal_id) : $threads->ofProject($issue->project_id),
+            id: $issue->id,
+            title: $issue->title,
+            context: $issue->context,
+            need: $issue->need,
+            rank: $issue->rank,
+            minutes: $issue->minutes ?? RankedIssue::USUAL_MINUTES,
+            raisedBy: PersonTag::of($issue->raisedBy),
+            raisedOn: $issue->raised_on,
+            waited: $issue->waited,
+            for: $issue->project->title ?? $threads->titleOf($issue->goal),
+            cord: $issue->goal_id !== null ? $threads->ofGoal($issue->goal_id) : $threads->ofProject($issue->project_id),
         );
     }
 }

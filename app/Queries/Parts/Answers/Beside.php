@@ -38,10 +38,10 @@ final readonly class Beside implements Props
         $work->loadMissing(['helpings', 'comments.person', 'files', 'references']);
 
         return new self(
-            $work instanceof Task ? 'tasks' : 'projects',
-            $work->id,
-            array_values($work->helpings->map(static fn(Helping $helping): int => $helping->person_id)->all()),
-            array_values(
+            kind: $work instanceof Task ? 'tasks' : 'projects',
+            id: $work->id,
+            helpers: array_values($work->helpings->map(static fn(Helping $helping): int => $helping->person_id)->all()),
+            comments: array_values(
                 $work->comments
                     ->map(
                         static fn(Comment $comment): CommentRow => new CommentRow(
@@ -54,8 +54,10 @@ final readonly class Beside implements Props
                     )
                     ->all(),
             ),
-            array_values($work->files->map(static fn(File $file): FileRow => new FileRow($file->id, $file->name, $file->bytes))->all()),
-            array_values(
+            files: array_values(
+                $work->files->map(static fn(File $file): FileRow => new FileRow($file->id, $file->name, $file->bytes))->all(),
+            ),
+            references: array_values(
                 $work->references
                     ->map(
                         static fn(Reference $reference): ReferenceRow => new ReferenceRow(

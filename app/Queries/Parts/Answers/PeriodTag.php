@@ -27,12 +27,12 @@ final readonly class PeriodTag implements Props
     public static function of(Period $period, Calendar $calendar): self
     {
         return new self(
-            $period->name,
-            self::words($period),
-            $period->span->first,
-            $period->span->last,
-            $calendar->previous($period)->name,
-            $calendar->next($period)->name,
+            name: $period->name,
+            words: self::words($period),
+            first: $period->span->first,
+            last: $period->span->last,
+            previous: $calendar->previous($period)->name,
+            next: $calendar->next($period)->name,
         );
     }
 

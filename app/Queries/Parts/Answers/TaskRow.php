@@ -68,13 +68,16 @@ final readonly class TaskRow implements Props
     public static function of(Task $task, Threads $threads, Workspace $workspace): self
     {
         return self::row(
-            $task,
-            $workspace,
-            $task->project?->title,
-            $threads->titleOf($task->goal),
-            $task->routine?->words,
-            $threads->ofWork($task->goal_id, $task->project_id, $task->routine?->servings->first()?->goal_id),
-            [count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)), $task->steps->count()],
+            task: $task,
+            workspace: $workspace,
+            project: $task->project?->title,
+            goal: $threads->titleOf($task->goal),
+            rhythm: $task->routine?->words,
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->routine?->servings->first()?->goal_id),
+            steps: [
+                count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
+                $task->steps->count(),
+            ],
         );
     }
 
@@ -82,13 +85,13 @@ final readonly class TaskRow implements Props
     public static function ofListed(ListedTask $task, Threads $threads, Workspace $workspace): self
     {
         return self::row(
-            $task,
-            $workspace,
-            $task->projectTitle,
-            $threads->titleOfListed($task),
-            $task->rhythm,
-            $threads->ofWork($task->goal_id, $task->project_id, $task->routineGoal),
-            [$task->stepsDone, $task->steps],
+            task: $task,
+            workspace: $workspace,
+            project: $task->projectTitle,
+            goal: $threads->titleOfListed($task),
+            rhythm: $task->rhythm,
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->routineGoal),
+            steps: [$task->stepsDone, $task->steps],
         );
     }
 
@@ -110,37 +113,37 @@ final readonly class TaskRow implements Props
         $standing = Standing::of($task, $workspace);
 
         return new self(
-            $task->id,
-            $task->title,
-            $task->done_on !== null,
-            $task->done_on,
-            PersonTag::of($task->owner),
-            $task->minutes,
-            $task->rank,
-            $task->due_on,
-            $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
-            $standing->in,
-            $standing->in === $task->planned ? $task->planned_at : null,
-            $standing->carried,
-            $isOpen && $standing->carried >= Carrying::ASKS_AT,
-            $task->waiting_on,
-            $task->ask_again_on,
-            $task->under_way_since !== null,
-            $task->lookOverBy?->name,
-            $project ?? $goal,
-            match (true) {
+            id: $task->id,
+            title: $task->title,
+            isDone: $task->done_on !== null,
+            doneOn: $task->done_on,
+            owner: PersonTag::of($task->owner),
+            minutes: $task->minutes,
+            rank: $task->rank,
+            dueOn: $task->due_on,
+            isLate: $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
+            planned: $standing->in,
+            plannedAt: $standing->in === $task->planned ? $task->planned_at : null,
+            carried: $standing->carried,
+            asks: $isOpen && $standing->carried >= Carrying::ASKS_AT,
+            waitingOn: $task->waiting_on,
+            askAgainOn: $task->ask_again_on,
+            isUnderWay: $task->under_way_since !== null,
+            lookOverBy: $task->lookOverBy?->name,
+            for: $project ?? $goal,
+            forLink: match (true) {
                 $task->project_id !== null => Address::ofProject($task->project_id),
                 $goal !== null && $task->goal_id !== null => Address::ofGoal($task->goal_id),
                 default => null,
             },
-            $task->stage_id,
-            $task->routine_id,
-            $rhythm,
-            $steps[0],
-            $steps[1],
-            $task->visibility === Visibility::OnlyMe,
-            $task->done_on === null && ! $isOpen,
-            $cord,
+            stageId: $task->stage_id,
+            routine: $task->routine_id,
+            rhythm: $rhythm,
+            stepsDone: $steps[0],
+            steps: $steps[1],
+            isPrivate: $task->visibility === Visibility::OnlyMe,
+            isAside: $task->done_on === null && ! $isOpen,
+            cord: $cord,
         );
     }
 }

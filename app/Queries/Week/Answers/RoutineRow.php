@@ -44,17 +44,19 @@ final readonly class RoutineRow implements Props
         $open = $routine->tasks->first(static fn(Task $task): bool => $task->isOpen());
 
         return new self(
-            $routine->id,
-            $routine->title,
-            $routine->kind,
-            $routine->rhythm()->isWorkable() ? $routine->words : "$routine->words (cannot be worked out: choose another rhythm)",
-            PersonTag::of($routine->owner),
-            $open?->occurs_on,
-            $open?->id,
-            $routine->occurrences->takeWhile(static fn(Occurrence $kept): bool => $kept->state === OccurrenceState::Missed)->count(),
-            $routine->minutes,
-            $routine->project->title ?? $routine->area?->name,
-            $routine->visibility === Visibility::OnlyMe,
+            id: $routine->id,
+            title: $routine->title,
+            kind: $routine->kind,
+            words: $routine->rhythm()->isWorkable() ? $routine->words : "$routine->words (cannot be worked out: choose another rhythm)",
+            owner: PersonTag::of($routine->owner),
+            next: $open?->occurs_on,
+            task: $open?->id,
+            missed: $routine->occurrences
+                ->takeWhile(static fn(Occurrence $kept): bool => $kept->state === OccurrenceState::Missed)
+                ->count(),
+            minutes: $routine->minutes,
+            for: $routine->project->title ?? $routine->area?->name,
+            isPrivate: $routine->visibility === Visibility::OnlyMe,
         );
     }
 }
