@@ -11,6 +11,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Assert;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -80,6 +81,20 @@ abstract class TestCase extends BaseTestCase
         }
 
         return $response;
+    }
+
+    /**
+     * What is sent is refused at these fields in these words, and nothing is written.
+     *
+     * @param array<string, mixed> $sent
+     * @param array<string, string> $errors words by field
+     */
+    public function assertRefused(string $method, string $address, array $sent, array $errors): void
+    {
+        $before = DB::table('activity_log')->count();
+        $this->$method($address, $sent)->assertSessionHasErrors($errors);
+        Assert::assertSame($before, DB::table('activity_log')->count(), "Something was written by $method $address.");
+        $this->app['session']->forget('errors');
     }
 
     /**

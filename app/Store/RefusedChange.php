@@ -12,7 +12,7 @@ final class RefusedChange extends RuntimeException
 {
     public function __construct(public readonly string $field, string $reason)
     {
-        parent::__construct(ucfirst($reason).(str_ends_with($reason, '.') ? '' : '.'));
+        parent::__construct(ucfirst($reason).(preg_match('/[.?]$/', $reason) === 1 ? '' : '.'));
     }
 
     /**

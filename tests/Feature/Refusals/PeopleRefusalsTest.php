@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\AccessLink;
+use App\Models\Admission;
+use App\Models\Circle;
+use App\Models\Person;
+use App\Models\Reminder;
+use App\Models\Role;
+use App\Models\Visibility;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->noor = Made::person(Role::Lead, 'Noor Aksoy');
+    $this->mei = Made::person(name: 'Mei Tanaka');
+    $this->actingAs($this->noor);
+});
+
+it('keeps a lead, and hands over only to who stays', function (): void {
+    $aside = fn(Person $leaver, Person $heir, array $errors) => $this->assertRefused(
+        'post',
+        "/people/$leaver->id/aside",
+        ['heir' => $heir->id],
+        $errors,
+    );
+    $aside($this->noor, $this->mei, ['role' => 'Noor Aksoy is the only lead. Make somebody else a lead first.']);
+    $aside($this->mei, $this->mei, ['heir' => 'Choose somebody who stays.']);
+    $this->post("/people/{$this->mei->id}/aside", ['heir' => $this->noor->id])->assertSessionHasNoErrors();
+    $aside($this->mei, $this->noor, ['person' => 'Mei Tanaka is set aside already.']);
+    $this->post("/people/{$this->noor->id}/aside", ['heir' => $this->mei->id])->assertSessionHasErrors('heir');
+    expect(Person::query()->where('role', Role::Lead)->whereNull('set_aside_on')->count())->toBe(1);
+});
+
+it('takes a link for a password once', function (): void {
+    $this->post("/people/{$this->mei->id}/link")->assertSessionHasNoErrors();
+    AccessLink::query()->update(['used_at' => now()]);
+    auth()->logout();
+    $this->assertRefused('post', '/access/nothing', ['password' => 'the tide is at nine'], [
+        'password' => 'This link was used already or has run out. Ask for another one.',
+    ]);
+});
+
+it('keeps a circle while goals are its own or seen by it', function (): void {
+    $crew = Circle::query()->create(['name' => 'Crew']);
+    $goal = Made::goal($this->noor, '2027-Q1', ['visibility' => Visibility::Chosen]);
+    $admission = Admission::query()->create(['goal_id' => $goal->id, 'circle_id' => $crew->id]);
+    $words = ['circle' => 'Goals belong to “Crew” or are seen by it. Choose another circle for them first.'];
+    $this->assertRefused('delete', "/circles/$crew->id", [], $words);
+    $admission->delete();
+    $goal->update(['scope' => 'group', 'circle_id' => $crew->id]);
+    $this->assertRefused('delete', "/circles/$crew->id", [], $words);
+    $goal->update(['scope' => 'company', 'circle_id' => null]);
+    $this->delete("/circles/$crew->id")->assertSessionHasNoErrors();
+});
+
+it('lets reminders come, and not on a day that is over', function (): void {
+    $this->assertRefused('put', '/told', ['occasion' => 'reminder', 'reach' => 'nowhere'], [
+        'reach' => 'Reminders stand on the day’s page, and come by letter as well if you like.',
+    ]);
+    $this->post('/reminders', ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12'])->assertSessionHasNoErrors();
+    $reminder = Reminder::query()->firstOrFail();
+    $this->assertRefused('put', "/reminders/$reminder->id", ['on' => '2027-02-09'], ['on' => 'That day is over.']);
+});

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\Routine;
+use App\Models\Task;
+use App\Models\Visibility;
+use Tests\Feature\Made;
+
+beforeEach(function (): void {
+    Made::workspace();
+    $this->noor = Made::person(Role::Lead, 'Noor Aksoy');
+    $this->mei = Made::person(name: 'Mei Tanaka');
+    $this->goal = Made::goal($this->noor, '2027-Q1');
+    $this->own = Made::goal($this->noor, '2027-Q1', ['visibility' => Visibility::OnlyMe]);
+    $this->project = Made::project($this->noor, [$this->goal], ['Prepare', 'At sea']);
+    $this->other = Made::project($this->noor, [], ['Elsewhere']);
+    $this->task = Made::task($this->noor, ['project_id' => $this->project->id]);
+    $this->alone = Made::task($this->noor, ['title' => 'Alone']);
+    $this->private = Made::task($this->noor, ['title' => 'Private', 'visibility' => Visibility::OnlyMe]);
+    $this->actingAs($this->noor);
+});
+
+it('adds no task that belongs nowhere, to two, or where it would be seen by the wrong people', function (): void {
+    $add = fn(array $sent, array $errors) => $this->assertRefused('post', '/tasks', ['title' => 'Cast sinkers', ...$sent], $errors);
+    $add(['project' => $this->project->id, 'goal' => $this->goal->id], [
+        'goal' => 'A task belongs to a project or to a goal, not to both.',
+    ]);
+    $add(['goal' => 999], ['goal' => 'There is no such goal.']);
+    $add(['project' => 999], ['project' => 'There is no such project.']);
+    $add(['project' => $this->project->id, 'stage_id' => $this->other->stages[0]->id], ['stage' => 'This project has no such stage.']);
+    $add(['project' => $this->project->id, 'isPrivate' => true], ['isPrivate' => 'A task of a project is seen by all who see the project.']);
+    $add(['isPrivate' => true, 'owner_id' => $this->mei->id], ['isPrivate' => 'A task that only you may see cannot be somebody else’s.']);
+    $add(['goal' => $this->own->id, 'owner_id' => $this->mei->id], ['owner_id' => 'They do not see the goal it is for.']);
+    $add(['goal' => $this->goal->id, 'isPrivate' => true], [
+        'isPrivate' => 'It would count towards a goal that all see. Leave it without a goal, or let all see it.',
+    ]);
+    expect(Task::query()->count())->toBe(3);
+});
+
+it('hands a private task over to nobody', function (): void {
+    $this->assertRefused('put', "/tasks/{$this->private->id}", ['owner_id' => $this->mei->id], [
+        'owner_id' => 'They may not see this task: it cannot be handed over to them.',
+    ]);
+    $this->assertRefused('put', "/tasks/{$this->private->id}/helpers", ['people' => [$this->mei->id]], [
+        'people' => 'Mei Tanaka may not see this task.',
+    ]);
+    expect($this->private->refresh()->owner_id)->toBe($this->noor->id);
+});
+
+it('moves a task only where it has a place, and where the same people see it', function (): void {
+    $place = "/tasks/{$this->task->id}/place";
+    $this->assertRefused('put', "/tasks/{$this->alone->id}/place", ['stage' => null], [
+        'stage' => '“Alone” is in no project: only there it has a place among others.',
+    ]);
+    $this->assertRefused('put', $place, ['stage' => $this->other->stages[0]->id], ['stage' => 'This project has no such stage any more.']);
+    $this->assertRefused('put', $place, ['before' => $this->alone->id], [
+        'before' => 'What it should go before is no longer there. Look again, then move it.',
+    ]);
+
+    $to = fn(Task $task, array $sent, array $errors) => $this->assertRefused('put', "/tasks/$task->id/belongs", $sent, $errors);
+    $to($this->task, ['project' => $this->other->id, 'goal' => $this->goal->id], [
+        'goal' => 'A task belongs to a project or to a goal, not to both.',
+    ]);
+    $to($this->task, ['project' => 999], ['project' => 'There is no such project.']);
+    $to($this->task, ['goal' => 999], ['goal' => 'There is no such goal.']);
+    $to($this->private, ['project' => $this->other->id], [
+        'project' => '“Private” is not for everyone, and a task of a project is seen by all.',
+    ]);
+    $to($this->private, ['goal' => $this->goal->id], ['goal' => '“Private” and this goal are not seen by the same people.']);
+    $to($this->alone, ['goal' => $this->own->id], ['goal' => '“Alone” and this goal are not seen by the same people.']);
+});
+
+it('changes all of many tasks or none', function (): void {
+    $many = [$this->task->id, $this->alone->id];
+    $this->assertRefused('put', '/tasks/many', ['tasks' => [...$many, 999], 'what' => 'tick'], [
+        'tasks' => 'One of them is no longer there. Nothing was changed.',
+    ]);
+    $this->private->update(['owner_id' => $this->mei->id]);
+    $this->assertRefused('put', '/tasks/many', ['tasks' => [...$many, $this->private->id], 'what' => 'drop'], [
+        'tasks' => 'One of them is no longer there. Nothing was changed.',
+    ]);
+    expect(Task::query()->whereNotNull('done_on')->orWhereNotNull('dropped_on')->count())->toBe(0);
+});
+
+it('lets no tasks wait for each other in a loop', function (): void {
+    $second = Made::task($this->noor, ['project_id' => $this->project->id, 'title' => 'Second']);
+    $this->put("/tasks/$second->id/after", ['after' => [$this->task->id]])->assertSessionHasNoErrors();
+    $before = $this->task->precedences()->count();
+    $this->put("/tasks/{$this->task->id}/after", ['after' => [$second->id]])->assertSessionHasErrors('after');
+    $this->put("/tasks/{$this->task->id}/after", ['after' => [$this->task->id]])->assertSessionHasErrors('after');
+    expect($this->task->precedences()->count())->toBe($before);
+});
+
+it('makes a routine that comes round, and that is seen where it belongs', function (): void {
+    $make = fn(array $sent, array $errors) => $this->assertRefused(
+        'post',
+        '/routines',
+        ['title' => 'Rinse the test tank', 'kind' => 'task', 'words' => 'every week', ...$sent],
+        $errors,
+    );
+    $make(['goal' => 999], ['goal' => 'There is no such goal.']);
+    $make(['kind' => 'pieces'], ['perQuarter' => 'How many pieces in a quarter?']);
+    $make(['isPrivate' => true, 'owner' => $this->mei->id], ['isPrivate' => 'A routine that only you may see cannot be somebody else’s.']);
+    $make(['isPrivate' => true, 'project' => $this->project->id], [
+        'isPrivate' => 'What belongs to a project or to the stock is seen by all.',
+    ]);
+    $make(['isPrivate' => true, 'goal' => $this->goal->id], ['goal' => 'This goal and the routine are not seen by the same people.']);
+    $make(['goal' => $this->own->id], ['goal' => 'This goal and the routine are not seen by the same people.']);
+    expect(Routine::query()->count())->toBe(0);
+});
+
+it('brings a routine’s task once, lays out what is missing, and skips only what comes back', function (): void {
+    $this->post('/routines', ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'when needed'])->assertSessionHasNoErrors();
+    $routine = Routine::query()->firstOrFail();
+    $this->post("/routines/$routine->id/now")->assertSessionHasNoErrors();
+    $this->assertRefused('post', "/routines/$routine->id/now", [], ['routine' => 'It is open already.']);
+    $this->assertRefused('post', "/routines/$routine->id/pieces", [], ['routine' => 'Only a steady output has pieces to lay out.']);
+    $this->assertRefused('put', "/tasks/{$this->alone->id}/skip", [], ['task' => 'This task does not come back. Drop it instead.']);
+
+    $this->post('/routines', ['title' => 'Letter', 'kind' => 'pieces', 'words' => 'every month', 'perQuarter' => 2]);
+    $letters = Routine::query()->latest('id')->firstOrFail();
+    $this->post("/routines/$letters->id/pieces")->assertSessionHasNoErrors();
+    $this->assertRefused('post', "/routines/$letters->id/pieces", [], ['routine' => 'All its pieces are laid out.']);
+    expect($letters->tasks()->count())->toBe(2);
+});
+
+it('saves no list whose conditions say nothing', function (): void {
+    $conditions = [['field' => 'owner', 'value' => 'me'], ['field' => 'project', 'value' => '999']];
+    $this->assertRefused('post', '/lists', ['title' => 'Mine', 'conditions' => $conditions], [
+        'conditions.1.value' => 'Say what it is to be.',
+    ]);
+});
