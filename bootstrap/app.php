@@ -18,6 +18,7 @@ use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 
@@ -41,6 +42,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme']);
         // Before anything is read of who it is and what it concerns.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: TakeTurnToWrite::class);
+        // Before records are looked for: one that the first asking removed is not missed at the second.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: AnswerOnce::class);
         // What people write keeps its spaces and line breaks; single lines are trimmed.
         $middleware->trimStrings(except: ['notes', 'was', 'words', 'seen.notes', 'seen.words']);
         $middleware->append([DateCookiesByTheirClock::class, KeepToItself::class]);

@@ -84,6 +84,30 @@ abstract class TestCase extends BaseTestCase
     }
 
     /**
+     * Everything that is stored but the log of it, what is told and sent, passwords, and when a record was last written.
+     *
+     * @return array<string, list<array<string, mixed>>> rows by table
+     */
+    public function everythingStored(): array
+    {
+        $beside = [
+            ...['activity_log', 'changes', 'stamps', 'sessions', 'answered_requests', 'sqlite_sequence', 'migrations'],
+            ...['tellings', 'letters', 'access_links'],
+        ];
+        $tables = array_diff(Schema::getTableListing(schemaQualified: false), $beside);
+        $passing = ['updated_at' => 1, 'created_at' => 1, 'begun_on' => 1, 'password' => 1, 'remember_token' => 1];
+
+        return array_map(
+            static fn(string $table): array => DB::table($table)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(object $row): array => array_diff_key((array) $row, $passing))
+                ->all(),
+            array_combine($tables, $tables),
+        );
+    }
+
+    /**
      * What is sent is refused at these fields in these words, and nothing is written.
      *
      * @param array<string, mixed> $sent

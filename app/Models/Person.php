@@ -10,6 +10,7 @@ use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Access\Authorizable as AuthorizableContract;
 use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
 use Illuminate\Foundation\Auth\Access\Authorizable;
+use Illuminate\Support\Str;
 use Loftrin\Core\Calendar\Day;
 
 /**
@@ -35,6 +36,12 @@ final class Person extends Record implements AuthenticatableContract, Authorizab
     protected static function booted(): void
     {
         parent::booted();
+        // Whoever is new, or comes back by a step forth, has none that anybody knows until they choose one by a link.
+        self::creating(static function (self $person): void {
+            if (! array_key_exists('password', $person->getAttributes())) {
+                $person->forceFill(['password' => Str::random(40)]);
+            }
+        });
         self::saved(static fn() => app(Everybody::class)->forget());
         self::deleted(static fn() => app(Everybody::class)->forget());
     }

@@ -42,31 +42,6 @@ function loops(array $next): array
     return $found;
 }
 
-/** Everything that is stored but the log of it. */
-function everythingStored(): array
-{
-    $tables = array_diff(Schema::getTableListing(schemaQualified: false), [
-        'activity_log',
-        'changes',
-        'stamps',
-        'sessions',
-        'answered_requests',
-        'sqlite_sequence',
-        'tellings',
-        'migrations',
-        'workspaces',
-    ]);
-
-    return array_map(
-        static fn(string $table): array => DB::table($table)
-            ->orderBy('id')
-            ->get()
-            ->map(static fn(object $row): array => array_diff_key((array) $row, ['updated_at' => 1, 'created_at' => 1]))
-            ->all(),
-        array_combine($tables, $tables),
-    );
-}
-
 it('keeps its rules, loses no task and shows the truth, whatever three people change and undo', function (int $seed): void {
     $walk = new Walk($this, $seed);
     $trail = [];
@@ -150,7 +125,7 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
 
 it('is as it was in the beginning once everything is undone, and as it was in the end once it is redone', function (int $seed): void {
     $walk = new Walk($this, $seed);
-    $beginning = everythingStored();
+    $beginning = $this->everythingStored();
     $trail = [];
 
     foreach (range(1, (int) (walkLength() / 2)) as $step) {
@@ -158,7 +133,7 @@ it('is as it was in the beginning once everything is undone, and as it was in th
     }
 
     $said = implode('; ', $trail);
-    $end = everythingStored();
+    $end = $this->everythingStored();
     $changes = DB::table('changes')->count();
 
     for ($back = 0; $back < $changes; ++$back) {
@@ -166,14 +141,14 @@ it('is as it was in the beginning once everything is undone, and as it was in th
         $this->post('/undo')->assertStatus(303)->assertSessionHasNoErrors();
     }
 
-    expect(everythingStored())->toEqual($beginning, "seed $seed: $said");
+    expect($this->everythingStored())->toEqual($beginning, "seed $seed: $said");
 
     for ($forth = 0; $forth < $changes; ++$forth) {
         Walk::pause();
         $this->post('/redo')->assertStatus(303)->assertSessionHasNoErrors();
     }
 
-    expect(everythingStored())
+    expect($this->everythingStored())
         ->toEqual($end, "seed $seed: $said")
         ->and($changes)
         ->toBeGreaterThan(10);

@@ -14,7 +14,7 @@ final readonly class AddPerson
     {
     }
 
-    public function __invoke(Person $who, string $name, string $email, string $password, Role $role, int $weeklyHours): Person
+    public function __invoke(Person $who, string $name, string $email, Role $role, int $weeklyHours): Person
     {
         return $this->log->change(
             $who,
@@ -23,7 +23,6 @@ final readonly class AddPerson
                 'name' => $name,
                 'initials' => self::initials($name),
                 'email' => mb_strtolower($email),
-                'password' => $password,
                 'role' => $role,
                 'weekly_hours' => $weeklyHours,
             ]),

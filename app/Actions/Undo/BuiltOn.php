@@ -16,7 +16,7 @@ use Spatie\Activitylog\Models\Activity;
 final readonly class BuiltOn
 {
     /** What follows from other records and goes with them. */
-    private const ASIDE = ['tellings', 'changes', 'sessions', 'answered_requests'];
+    private const ASIDE = ['tellings', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters'];
 
     private const WORDS = [
         'goals' => 'goal',

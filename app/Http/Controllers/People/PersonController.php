@@ -14,7 +14,6 @@ use App\Models\Workspace;
 use App\Queries\People\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -39,7 +38,6 @@ final class PersonController extends Controller
             $this->me(),
             $request->string('name')->toString(),
             $request->string('email')->toString(),
-            Str::random(40),
             $request->enum('role', Role::class) ?? Role::Member,
             $request->integer('weeklyHours'),
         );

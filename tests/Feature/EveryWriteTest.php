@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Tests\Feature\Made;
+use Tests\Feature\Walk;
+use Tests\Feature\Writes;
+
+beforeEach(function (): void {
+    Storage::fake();
+    Made::workspace();
+    $this->owner = Made::person(Role::Lead, 'Noor Aksoy');
+    $this->other = Made::person(name: 'Mei Tanaka');
+    $this->at = Writes::workspace($this->owner, $this->other);
+    $this->sent = Writes::all($this->owner, $this->other, $this->at);
+    Writes::late($this->owner);
+    $this->actingAs($this->owner);
+});
+
+/** @return list<string> */
+function writes(string ...$but): array
+{
+    preg_match_all("/^            '([a-z-]+\.[a-z-]+|purpose|brief)' => /m", strstr((string) file_get_contents(__DIR__.'/Writes.php'), 'public static function workspace', true) ?: '', $names);
+
+    return array_values(array_diff($names[1], $but));
+}
+
+it('has something to send to every route that writes', function (): void {
+    $named = array_filter(
+        array_map(
+            static fn($route): ?string => in_array('GET', $route->methods(), true) ? null : $route->getName(),
+            Route::getRoutes()->getRoutes(),
+        ),
+    );
+    $known = [...array_keys($this->sent), ...Writes::BESIDE];
+
+    expect(array_values(array_diff($named, $known)))
+        ->toBe([])
+        ->and(array_values(array_diff($known, $named)))
+        ->toBe([])
+        ->and(array_values(array_diff(array_keys($this->sent), writes())))
+        ->toBe([]);
+});
+
+it('writes once what is sent twice under one key', function (string $name): void {
+    [$method, $address] = Writes::address($name, $this->at);
+    $key = ['Idempotency-Key' => Str::uuid()->toString()];
+    $before = $this->everythingStored();
+    $this->$method($address, $this->sent[$name], $key)->assertStatus(303)->assertSessionHasNoErrors();
+    $once = $this->everythingStored();
+    Walk::pause();
+    $this->$method($address, $this->sent[$name], $key)->assertStatus(303)->assertSessionHasNoErrors();
+
+    expect($this->everythingStored())
+        ->toEqual($once)
+        ->and($once)
+        ->not->toEqual($before);
+})->with(writes());
+
+it('is as before once it is undone, and as after once it is done again', function (string $name): void {
+    [$method, $address] = Writes::address($name, $this->at);
+    $before = $this->everythingStored();
+    $this->$method($address, $this->sent[$name])->assertSessionHasNoErrors();
+    $after = $this->everythingStored();
+    expect(DB::table('changes')->count())->toBe(1);
+
+    foreach (['/undo' => $before, '/redo' => $after, '/undo ' => $before] as $step => $stored) {
+        Walk::pause();
+        $this->post(trim($step))->assertStatus(303)->assertSessionHasNoErrors();
+        expect($this->everythingStored())->toEqual($stored, "$step of $name");
+    }
+})->with(writes(...Writes::NO_STEP, ...array_keys(Writes::FINAL)));
+
+it('is not undone when it is final', function (string $name, string $words): void {
+    [$method, $address] = Writes::address($name, $this->at);
+    $this->$method($address, $this->sent[$name])->assertSessionHasNoErrors();
+    $after = $this->everythingStored();
+    Walk::pause();
+
+    expect($this->post('/undo')->exception->getMessage())
+        ->toStartWith($words)
+        ->and($this->everythingStored())
+        ->toEqual($after);
+})->with(array_map(null, array_keys(Writes::FINAL), Writes::FINAL));

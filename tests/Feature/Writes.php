@@ -1,0 +1,349 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Routine;
+use App\Models\Series;
+use App\Models\Stage;
+use App\Models\Task;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+
+/** Something sensible to send to every route that writes, by the route's name: its owner, a lead, sends it. */
+final class Writes
+{
+    /** Not changes of the plan, or tried on their own: who one is, previews, going back and forth. */
+    public const BESIDE = [
+        'access.accept',
+        'account.end',
+        'account.password',
+        'closing.preview',
+        'forgotten.send',
+        'goals.close-preview',
+        'goals.preview',
+        'news.read',
+        'people.link',
+        'redo',
+        'sign-in.store',
+        'sign-out',
+        'undo',
+        'undo.last',
+    ];
+
+    /** That write themselves into what is told or known, and are no step to go back by. */
+    public const NO_STEP = ['items.turn', 'items.write', 'reviews.answer', 'planning.step'];
+
+    /** What is final is out of the reach of undo. */
+    public const FINAL = ['meetings.close' => 'These minutes are final.', 'reviews.hold' => 'This review is finished.'];
+
+    /**
+     * @param array<string, int|string> $at what stands for each parameter of a route
+     *
+     * @return array<string, array<string, mixed>> what is sent, by route
+     */
+    public static function all(Person $owner, Person $other, array $at): array
+    {
+        return [...self::goals($owner, $at), ...self::work($owner, $other, $at), ...self::projects($at), ...self::rooms($owner, $other, $at)];
+    }
+
+    /**
+     * @param array<string, int|string> $at
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function goals(Person $owner, array $at): array
+    {
+        $goal = ['title' => 'Nine harbours', 'period' => '2027-Q1', 'measure' => 'number', 'start' => '0', 'target' => '9'];
+
+        return [
+            'goals.store' => $goal,
+            'goals.update' => [...$goal, 'checkpoints' => [['on' => '2027-02-01', 'percent' => '40']]],
+            'goals.close' => ['result' => 'not_met', 'rest' => 'carried', 'line' => 'Two are missing.'],
+            'goals.reopen' => [],
+            'goals.mark' => ['isMain' => true, 'isFirst' => true],
+            'goals.place' => ['quarters' => [2, 3], 'outlook' => $at['outlook']],
+            'goals.follow' => [],
+            'goals.unfollow' => [],
+            'closing.store' => ['goals' => [$at['goal'] => ['result' => 'partly_met', 'score' => '40', 'rest' => 'shelved']]],
+            'readings.store' => ['on' => '2027-02-09', 'value' => '5.5'],
+            'readings.paste' => ['text' => "2\n3", 'last' => '2027-02-09'],
+            'readings.update' => ['on' => '2027-02-08', 'value' => '6'],
+            'readings.destroy' => [],
+            'comments.store' => ['words' => 'Half of them.'],
+            'comments.destroy' => [],
+            'estimates.store' => ['chance' => 60, 'line' => 'Weather.'],
+            'estimates.destroy' => [],
+            'judgements.store' => ['direction' => 'forward', 'line' => 'Crew two goes out alone.'],
+            'judgements.destroy' => [],
+            'outlooks.store' => ['title' => 'Every harbour', 'on' => '2031-12-31'],
+            'outlooks.update' => ['title' => 'Every harbour', 'on' => '2031-12-31', 'why' => 'Because.'],
+            'outlooks.destroy' => [],
+            'resolves.store' => ['kind' => 'trial', 'title' => 'Two crews at once'],
+            'resolves.end' => ['learned' => 'It works.'],
+            'resolves.destroy' => [],
+            'purpose' => ['purpose' => 'Water that is looked after.'],
+            'periods.say' => ['words' => 'Hands on the rope', 'why' => 'Because.'],
+            'planning.step' => [],
+            'planning.finish' => [],
+        ];
+    }
+
+    /**
+     * @param array<string, int|string> $at
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function work(Person $owner, Person $other, array $at): array
+    {
+        $routine = ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'every second Thursday', 'steps' => [['title' => 'Drain']]];
+        $list = ['title' => 'Soon', 'conditions' => [['field' => 'owner', 'value' => 'me']]];
+
+        return [
+            'tasks.store' => ['title' => 'Cast sinkers', 'planned' => '2027-W06', 'minutes' => 30],
+            'tasks.update' => ['title' => 'Cast two sinkers', 'notes' => "One.\n\n  Two.", 'due_on' => '2027-02-12', 'rank' => 'A'],
+            'tasks.tick' => ['done' => true],
+            'tasks.plan' => ['planned' => '2027-02-11', 'at' => '10:00'],
+            'tasks.aside' => ['how' => 'drop'],
+            'tasks.move' => ['stage' => Stage::query()->where('project_id', $at['project'])->max('id')],
+            'tasks.belongs' => ['goal' => $at['goal']],
+            'tasks.after' => ['after' => [Made::task($owner, ['project_id' => $at['project'], 'title' => 'First'])->id]],
+            'tasks.skip' => [],
+            'tasks.many' => ['tasks' => [$at['task']], 'what' => 'plan', 'value' => '2027-W07'],
+            'steps.store' => ['titles' => ['Ask', 'Answer']],
+            'steps.tick' => ['done' => true],
+            'steps.destroy' => [],
+            'lists.hand-on' => [],
+            'saved.store' => $list,
+            'saved.update' => [...$list, 'sort' => 'due'],
+            'saved.destroy' => [],
+            'routines.store' => $routine,
+            'routines.update' => $routine,
+            'routines.end' => [],
+            'routines.now' => [],
+            'routines.pieces' => [],
+            'routines.take' => ['routines' => [$at['stock']], 'project' => $at['project']],
+            'routines.daily' => ['done' => true],
+            'routines.afresh' => [],
+            'routine-steps.tick' => ['done' => true],
+            'jots.store' => ['words' => 'Ask about the rope'],
+            'jots.task' => ['title' => 'Ask about the rope', 'planned' => '2027-W06'],
+            'jots.destroy' => [],
+            'shelf.store' => ['words' => 'A smaller buoy'],
+            'shelf.put' => ['lookAgainOn' => '2027-04-01'],
+            'shelf.back' => [],
+            'shelf.go' => [],
+            'week.focus' => ['words' => 'Sell before the fair'],
+            'reminders.store' => ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '09:30'],
+            'reminders.put-off' => ['on' => '2027-02-15'],
+            'reminders.settle' => ['yes' => true],
+            'reminders.destroy' => [],
+            'work.comment' => ['words' => 'Half done.'],
+            'work.helpers' => ['people' => [$other->id]],
+            'references.store' => ['title' => 'Tide table', 'address' => 'https://saltglass.example/tides'],
+            'references.destroy' => [],
+            'files.store' => ['file' => UploadedFile::fake()->createWithContent('berth.txt', 'Berth 9')],
+            'files.destroy' => [],
+        ];
+    }
+
+    /**
+     * @param array<string, int|string> $at
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function projects(array $at): array
+    {
+        $project = ['title' => 'Moorings Jutland', 'stages' => [['name' => 'Survey'], ['name' => 'Moor']], 'serves' => [
+            ['goal' => $at['goal'], 'weight' => '2'],
+        ]];
+        $pattern = ['title' => 'A mooring', 'stages' => ['Before'], 'tasks' => [
+            ['title' => 'Ask', 'stage' => 'Before', 'role' => 'Diver', 'day' => 3, 'steps' => [['title' => 'Ring']]],
+        ]];
+
+        return [
+            'projects.store' => $project,
+            'projects.update' => [...$project, 'dueOn' => '2027-06-30'],
+            'projects.state' => ['state' => 'paused'],
+            'projects.status' => ['line' => 'The weather takes a day a week.'],
+            'projects.close' => ['learned' => 'Ask earlier.'],
+            'projects.limit' => ['limit' => 4],
+            'projects.gather' => ['collections' => [], 'named' => 'Before winter'],
+            'projects.pattern' => [],
+            'projects.take' => ['tasks' => []],
+            'brief' => ['reason' => 'Because.', 'outcome' => 'Nine harbours.', 'limits' => 'No night moorings.', 'approach' => 'By ferry.'],
+            'lines.store' => ['title' => 'Ask the diver'],
+            'lines.promote' => [],
+            'lines.destroy' => [],
+            'milestones.store' => ['title' => 'First buoy wet', 'on' => '2027-03-15'],
+            'milestones.update' => ['title' => 'First buoy wet', 'on' => '2027-03-16'],
+            'milestones.reach' => ['reached' => true],
+            'milestones.destroy' => [],
+            'fields.store' => ['name' => 'Bottom', 'kind' => 'choice', 'choices' => "Sand\nRock"],
+            'fields.enter' => ['value' => '9'],
+            'fields.destroy' => [],
+            'patterns.store' => $pattern,
+            'patterns.update' => $pattern,
+            'patterns.begin' => ['title' => 'Moorings Faroe', 'start' => '2027-03-01', 'goal' => $at['goal']],
+        ];
+    }
+
+    /**
+     * @param array<string, int|string> $at
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function rooms(Person $owner, Person $other, array $at): array
+    {
+        $series = [
+            'title' => 'Product meeting',
+            'rule' => 'FREQ=WEEKLY;BYDAY=TH',
+            'startsOn' => '2027-02-11',
+            'time' => '14:00',
+            'minutes' => 30,
+            'attendees' => [$owner->id, $other->id],
+            'standing' => [['title' => 'Failures', 'minutes' => 10, 'owner' => $other->id]],
+        ];
+
+        return [
+            'series.store' => $series,
+            'series.update' => $series,
+            'series.open' => ['on' => '2027-02-15'],
+            'issues.store' => ['title' => 'Berth 7', 'need' => 'decision', 'rank' => 'A', 'minutes' => 5],
+            'issues.destroy' => [],
+            'items.turn' => [],
+            'items.write' => ['notes' => "Half a metre.\n\n  At low water."],
+            'items.decide' => ['words' => 'We move to berth 9.', 'because' => 'It is deeper.'],
+            'items.step' => ['title' => 'Tell the office', 'owner' => $other->id, 'by' => '2027-02-15'],
+            'items.settle' => ['outcome' => 'decided'],
+            'attendances.update' => ['wasThere' => false],
+            'meetings.close' => ['summary' => 'We move.'],
+            'reviews.answer' => ['question' => 'moved', 'words' => 'Two buoys.'],
+            'reviews.hold' => [],
+            'reviews.reopen' => [],
+            'told.choose' => ['occasion' => 'mentioned', 'reach' => 'mail'],
+            'areas.store' => ['name' => 'Safety', 'kind' => 'role', 'owner' => $other->id],
+            'areas.update' => ['name' => 'Safety', 'kind' => 'area'],
+            'areas.destroy' => [],
+            'areas.jot' => ['words' => 'The net is torn'],
+            'contacts.store' => ['name' => 'Astrid Holm', 'email' => 'astrid@bornholm.example'],
+            'contacts.update' => ['name' => 'Astrid Holm'],
+            'contacts.destroy' => [],
+            'circles.store' => ['name' => 'Crew', 'people' => [$owner->id, $other->id]],
+            'circles.update' => ['name' => 'Crew', 'people' => [$other->id]],
+            'circles.destroy' => [],
+            'people.store' => ['name' => 'Astrid Holm', 'email' => 'new@saltglass.example', 'role' => 'member', 'weeklyHours' => 20],
+            'people.update' => ['name' => 'Mei', 'email' => 'mei@saltglass.example', 'role' => 'lead', 'weeklyHours' => 20],
+            'people.aside' => ['heir' => $owner->id],
+            'people.back' => [],
+        ];
+    }
+
+    /**
+     * A workspace with one of everything and what some routes need of it, so that each has something to write.
+     *
+     * @return array<string, int|string> what stands for each parameter of a route; one of a certain route under its name too
+     */
+    public static function workspace(Person $owner, Person $other): array
+    {
+        $at = Workspaces::full($owner);
+        $routine = Routine::query()->findOrFail($at['routine']);
+        $like = static fn(array $more): Routine => tap($routine->replicate()->fill($more), static fn(Routine $new) => $new->save());
+        $free = Series::query()->findOrFail($at['series'])->replicate();
+        $free->save();
+        $free->attendees()->create(['person_id' => $owner->id, 'position' => 0]);
+        $empty = DB::table('areas')->insertGetId(['name' => 'Empty', 'kind' => 'area']);
+        $alone = DB::table('circles')->insertGetId(['name' => 'Nobody’s']);
+        $item = DB::table('agenda_items')->insertGetId([
+            'meeting_id' => $at['meeting'],
+            'kind' => 'issue',
+            'title' => 'Key',
+            'minutes' => 5,
+            'position' => 1,
+            'issue_id' => $at['issue'],
+        ]);
+        $waiting = DB::table('issues')->insertGetId([
+            'series_id' => $free->id,
+            'title' => 'Rope',
+            'need' => 'decision',
+            'raised_by' => $owner->id,
+            'raised_on' => Made::TODAY,
+            'waited' => 0,
+        ]);
+        $gone = Made::person(name: 'Kwame Boateng');
+        $gone->update(['set_aside_on' => Made::TODAY]);
+        $year = Made::goal($owner);
+
+        return [
+            ...$at,
+            'goals.unfollow goal' => tap(
+                $year->id,
+                static fn(int $id) => DB::table('followings')->insert(['goal_id' => $id, 'person_id' => $owner->id]),
+            ),
+            'routines.now routine' => $like(['rule' => null, 'words' => 'when needed'])->id,
+            'shelf.go kind' => 'task',
+            'shelf.go shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
+            'stock' => $like(['is_stock' => true, 'title' => 'Stock'])->id,
+            'routines.pieces routine' => $like(['kind' => 'pieces', 'per_quarter' => 2, 'words' => 'every month', 'rule' => 'FREQ=MONTHLY'])->id,
+            'routines.daily routine' => $like(['kind' => 'daily', 'rule' => 'FREQ=DAILY', 'words' => 'every day'])->id,
+            'routines.afresh routine' => tap($like(['kind' => 'checklist']), static function (Routine $list): void {
+                $list->steps()->create(['position' => 0, 'title' => 'Pack', 'ticked_on' => Made::TODAY]);
+            })->id,
+            'tasks.skip task' => Made::task($owner, ['routine_id' => $routine->id, 'occurs_on' => Made::TODAY, 'planned' => Made::TODAY])->id,
+            'lists.hand-on list' => 'today',
+            'shelf.put shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
+            'series.open series' => $free->id,
+            'issues.destroy issue' => $waiting,
+            'items.settle item' => $item,
+            'areas.destroy area' => $empty,
+            'circles.destroy circle' => $alone,
+            'goals.place goal' => $year->id,
+            'people.update person' => $other->id,
+            'people.aside person' => $other->id,
+            'people.link person' => $other->id,
+            'people.back person' => $gone->id,
+            'planning.finish stretch' => '2027-Q2',
+            'projects.take project' => self::fromPattern($at),
+        ];
+    }
+
+    /** @param array<string, int|string> $at */
+    private static function fromPattern(array $at): int
+    {
+        $project = Project::query()->findOrFail($at['project'])->replicate()->fill(['pattern_id' => $at['pattern'], 'pattern_taken' => [
+            ['id' => 99, 'title' => 'Gone since', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => []],
+        ]]);
+        $project->save();
+
+        return $project->id;
+    }
+
+    /**
+     * @param array<string, int|string> $at
+     *
+     * @return array{string, string} method and address of a route
+     */
+    public static function address(string $name, array $at): array
+    {
+        $route = Route::getRoutes()->getByName($name);
+
+        return [
+            strtolower($route->methods()[0]),
+            '/'.preg_replace_callback(
+                '/\{(\w+)\??\}/',
+                static fn(array $part): string => (string) ($at["$name $part[1]"] ?? ($at[$part[1]] ?? 1)),
+                $route->uri(),
+            ),
+        ];
+    }
+
+    /** Something due today, for the list that hands on what is late. */
+    public static function late(Person $owner): Task
+    {
+        return Made::task($owner, ['planned' => Made::TODAY]);
+    }
+}
