@@ -77,12 +77,13 @@ final readonly class TaskSums
             "t.created_on <= '$on' and (t.dropped_on is null or t.dropped_on > '$on') "
             ."and (t.shelved_on is null or t.shelved_on > '$on')";
         $inScope = "(t.done_on <= '$on' or ($stays))";
-        $isThere = "t.done_on <= '$on' or t.created_on <= '$on'";
-        $wasAdded = "$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')";
+        // As of one and the same day nothing was added since, and a project is there whatever its tasks.
+        $added = $on === $by ? '0' : $count("$inScope and t.created_on > '$by' and (t.done_on is null or t.done_on > '$by')");
+        $there = $owner === 't.project_id' ? '1' : $count("t.done_on <= '$on' or t.created_on <= '$on'");
 
         return [
-            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, {$count($isThere)} as there,
-                {$count($inScope)} as scope, {$count($wasAdded)} as added, {$count("t.done_on <= '$by'")} as done, 0 as ticks
+            "select $owner as owner, '$key' as day, $minutes as minutes, 0 as steps, $there as there,
+                {$count($inScope)} as scope, $added as added, {$count("t.done_on <= '$by'")} as done, 0 as ticks
                 from tasks t where $owner in ($ids) group by $group",
             "select owner, '$key', minutes, steps, count(*), 0, 0, 0, sum(ticked) from (
                 select $owner as owner, $minutes as minutes, count(*) as steps, {$count("s.done_on <= '$by'")} as ticked
