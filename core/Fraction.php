@@ -61,7 +61,7 @@ final readonly class Fraction
             strlen($decimal) <= self::MAX_LITERAL && preg_match('/^-?\d+(\.\d+)?([eE][+-]?\d{1,2})?$/', $decimal) === 1 => self::exact(
                 BigDecimal::of($decimal)->toBigRational(),
             ),
-            default => throw new InvalidArgumentException("$decimal is not a number that can be reckoned with."),
+            default => throw new InvalidArgumentException("$decimal is not a number Loftrin can use."),
         };
     }
 

@@ -29,8 +29,8 @@ final readonly class Problems
         'SQLSTATE[53100]',
     ];
 
-    public const NOTHING_SAVED = 'Nothing could be saved: the disk is full or cannot be written to. '
-        .'What you typed stays here. Tell whoever looks after the server.';
+    public const NOTHING_SAVED = 'Nothing was saved: the disk is full or cannot be written to. '
+        .'Your text is kept here. Please tell your administrator.';
 
     public static function answer(Response $response, Throwable $reason, Request $request): Response
     {
@@ -44,7 +44,7 @@ final readonly class Problems
         }
 
         return match (true) {
-            $status === 419 => back()->with('problem', 'This page had been open too long. Nothing was sent: please try again.'),
+            $status === 419 => back()->with('problem', 'This page had been open for too long. Nothing was saved: please try again.'),
             $reason instanceof TurnNotGiven => self::notNow($request, $reason->getMessage()),
             self::isUnwritable($reason) => self::notNow($request, self::NOTHING_SAVED),
             // What is hidden and what is missing are answered alike.

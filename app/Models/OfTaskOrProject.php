@@ -34,7 +34,7 @@ trait OfTaskOrProject
     /** The task or the project. */
     public function work(): Task|Project
     {
-        return $this->task ?? ($this->project ?? throw new LogicException('It belongs to a task or to a project.'));
+        return $this->task ?? ($this->project ?? throw new LogicException('This must belong to a task or a project.'));
     }
 
     /** All see a project, and what hangs on it; what hangs on a task is seen by those who see the task. */

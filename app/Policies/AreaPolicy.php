@@ -15,6 +15,6 @@ final class AreaPolicy
     {
         return $person->isLead() || $area->owner_id === $person->id
             ? Response::allow()
-            : Response::deny('Only a lead or whoever holds it can change this.');
+            : Response::deny('Only the person responsible or a lead can change this.');
     }
 }

@@ -25,7 +25,7 @@ final class CommentPolicy
         return match (true) {
             $mayView->denied() => $mayView,
             $entry->person_id === $person->id => Response::allow(),
-            default => Response::deny("Only {$entry->person->name} can take this out."),
+            default => Response::deny("Only {$entry->person->name} can delete this."),
         };
     }
 }

@@ -20,6 +20,6 @@ final class ContactPolicy
     {
         return $person->isLead() || $contact->person_id === $person->id || $contact->area->owner_id === $person->id
             ? Response::allow()
-            : Response::deny('Only whoever added this contact, who holds the area or a lead can change it.');
+            : Response::deny('Only the person who added this contact, the person responsible for the area or a lead can change it.');
     }
 }

@@ -22,7 +22,7 @@ final class FilePolicy
         return match (true) {
             ! $part->isVisibleTo($person) => Response::denyAsNotFound(),
             $part->person_id === $person->id, $part->work()->owner_id === $person->id, $person->isLead() => Response::allow(),
-            default => Response::deny("Only {$part->person->name}, {$part->work()->owner->name} or a lead can remove this."),
+            default => Response::deny("Only {$part->person->name}, {$part->work()->owner->name} or a lead can delete this."),
         };
     }
 }

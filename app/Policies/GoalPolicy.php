@@ -33,7 +33,7 @@ final class GoalPolicy
         $isForAll = $goal->scope === Scope::Company && in_array($goal->horizon, [Horizon::Year, Horizon::Quarter], true);
 
         return $isForAll && ! $person->isLead()
-            ? Response::deny('Only a lead chooses the main goal of a year or a quarter.')
+            ? Response::deny('Only a lead can choose the main goal of a year or quarter.')
             : Response::allow();
     }
 }

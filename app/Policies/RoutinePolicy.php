@@ -21,7 +21,7 @@ final class RoutinePolicy
         return match (true) {
             ! $routine->isVisibleTo($person) => Response::denyAsNotFound(),
             $routine->is_stock, $routine->owner_id === $person->id, $person->isLead() => Response::allow(),
-            default => Response::deny("Only {$routine->owner->name} or a lead can change this routine."),
+            default => Response::deny("Only {$routine->owner->name} or a lead can change this recurring task."),
         };
     }
 }

@@ -25,7 +25,7 @@ final class SeriesPolicy
             $this->attends($person, $series) => Response::allow(),
             $series->is_private => Response::denyAsNotFound(),
             $person->isLead() => Response::allow(),
-            default => Response::deny('Only those who attend these meetings, or a lead, can do that.'),
+            default => Response::deny('Only attendees or a lead can do this.'),
         };
     }
 
@@ -36,7 +36,7 @@ final class SeriesPolicy
         return match (true) {
             $mayRun->denied() => $mayRun,
             $person->isLead(), $series->owner_id === $person->id, $series->owner_id === null && $series->is_private => Response::allow(),
-            default => Response::deny('Only whoever set these meetings up, or a lead, can change how they are set up.'),
+            default => Response::deny('Only the person who set up this meeting or a lead can change it.'),
         };
     }
 

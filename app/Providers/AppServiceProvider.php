@@ -96,11 +96,11 @@ final class AppServiceProvider extends ServiceProvider
             'lead',
             static fn(Person $person): AccessResponse => $person->isLead()
                 ? AccessResponse::allow()
-                : AccessResponse::deny('This is for the leads to say.'),
+                : AccessResponse::deny('Only a lead can change this.'),
         );
 
         $tooOften = static fn() => throw ValidationException::withMessages([
-            'email' => 'Too many tries. Wait a minute, then try again.',
+            'email' => 'Too many attempts. Wait a minute, then try again.',
         ]);
 
         // More than anybody does by hand, and than a page sends by itself.

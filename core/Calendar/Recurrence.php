@@ -56,7 +56,7 @@ final readonly class Recurrence
             return $recurrence;
         }
 
-        throw new InvalidArgumentException('It would not come round within two years. Choose another rhythm, or a later first day.');
+        throw new InvalidArgumentException('The first date would be more than two years away. Choose another rule or start date.');
     }
 
     /**

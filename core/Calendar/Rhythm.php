@@ -80,7 +80,7 @@ final readonly class Rhythm
             'week' => $day->plus(7 * $every),
             'month' => self::months($day, $every),
             'year' => self::months($day, 12 * $every),
-            default => throw new InvalidArgumentException('It comes back after so many days, weeks, months or years.'),
+            default => throw new InvalidArgumentException('Enter a number of days, weeks, months or years.'),
         };
     }
 

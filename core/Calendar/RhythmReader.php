@@ -9,7 +9,7 @@ use InvalidArgumentException;
 /** Reads a rhythm in plain words: "every second Thursday", "every 31st", "three weeks after it is done". Rules: computation 12. */
 final readonly class RhythmReader
 {
-    private const EXAMPLES = 'Say it like “every second Thursday”, “every 31st”, “first Monday of the quarter”, '
+    private const EXAMPLES = 'Write for example “every second Thursday”, “every 31st”, “first Monday of the quarter”, '
         .'“three weeks after it is done” or “when needed”';
 
     private const DAYS = [

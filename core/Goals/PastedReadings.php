@@ -41,7 +41,7 @@ final class PastedReadings
 
         if ($lines === [] || count($lines) > self::MOST) {
             throw new InvalidArgumentException(
-                $lines === [] ? 'there is no value to enter' : 'more than '.self::MOST.' lines are too many at once',
+                $lines === [] ? 'enter at least one value' : 'more than '.self::MOST.' lines are too many',
             );
         }
 

@@ -20,12 +20,12 @@ final readonly class Placement
         return match (true) {
             $parent === null => null,
             $this->isBeneath($parent, $goal)
-                => "“{$goal->title}” cannot stand under “{$parent->title}”: that would put it under itself",
+                => "“{$goal->title}” cannot be below “{$parent->title}”: it would be below itself",
             ! $parent->period->horizon->mayHold($goal->period->horizon)
-                => "“{$goal->title}” cannot stand under “{$parent->title}”: a {$goal->period->horizon->value} "
-                    ."goal cannot hang on a {$parent->period->horizon->value} goal",
+                => "“{$goal->title}” cannot be below “{$parent->title}”: a {$goal->period->horizon->value} "
+                    ."goal cannot contribute to a {$parent->period->horizon->value} goal",
             ! $parent->period->holds($goal->period)
-                => "“{$goal->title}” cannot stand under “{$parent->title}”: {$goal->period} does not lie within {$parent->period}",
+                => "“{$goal->title}” cannot be below “{$parent->title}”: {$goal->period} is not within {$parent->period}",
             default => null,
         };
     }

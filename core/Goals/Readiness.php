@@ -13,7 +13,7 @@ use Loftrin\Core\Goals\Measure\YesNo;
 /** Why an open goal is ready to be closed. That is for its owner to do: computation 4. */
 enum Readiness: string
 {
-    /** All of it is done. */
+    /** Everything is done. */
     case Done = 'done';
 
     /** Its period is over. */

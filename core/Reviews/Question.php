@@ -17,7 +17,7 @@ enum Question: string
     {
         return match ($this) {
             self::Moved => 'What moved, and why?',
-            self::Still => 'What stood still?',
+            self::Still => 'What did not move?',
             self::Surprised => 'What surprised me?',
             self::Differently => 'What will I do differently?',
         };

@@ -94,7 +94,7 @@ final class Doable
     }
 
     /**
-     * The tasks that can be done now, in the order given.
+     * The tasks that can start now, in the order given.
      *
      * @return list<Task>
      */

@@ -34,7 +34,7 @@ final readonly class Ordering
         $at = array_search($before, $ids, true);
 
         if ($at === false) {
-            throw new InvalidArgumentException('What it should go before is no longer there. Look again, then move it.');
+            throw new InvalidArgumentException('The task it should go before has moved or no longer exists. Please try again.');
         }
 
         $after = $at === 0 ? 0 : $others[$ids[$at - 1]];

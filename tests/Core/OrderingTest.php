@@ -27,7 +27,7 @@ it('spreads all anew where there is none', function (): void {
 
 it('refuses to go before what is gone', function (): void {
     Ordering::place([1 => 64], 2, 9);
-})->throws(InvalidArgumentException::class, 'no longer there');
+})->throws(InvalidArgumentException::class, 'no longer exists');
 
 it('keeps any order through any moves', function (): void {
     $random = new Randomizer(new Mt19937(7));

@@ -45,7 +45,7 @@ it('names the line that it cannot read', function (string $text, string $words) 
     ["3\nfour", 'line 2 is not a day and a value: “four”'],
     ["2027-02-30\t3", 'line 1 is not a day and a value'],
     ["2 Foo 2027\t3", 'line 1 is not a day and a value'],
-    ["\n \n", 'there is no value to enter'],
+    ["\n \n", 'enter at least one value'],
     ['99999999999999999999', 'line 1 is not a day and a value'],
     [str_repeat("1\n", 401), 'more than 400 lines'],
 ]);

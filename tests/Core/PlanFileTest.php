@@ -32,18 +32,18 @@ it('refuses a plan that breaks a rule, naming the record and the rule', function
         'goal g: period 2027-Q1 is no year',
     ],
     'an unknown horizon' => [['goals' => [Plans::goal('g', '2027', more: ['horizon' => 'decade'])]], 'goal g: horizon decade is unknown'],
-    'its own parent' => [['goals' => [Plans::goal('g', '2027', more: ['parent' => 'g'])]], 'goal g: “g” cannot stand under “g”'],
+    'its own parent' => [['goals' => [Plans::goal('g', '2027', more: ['parent' => 'g'])]], 'goal g: “g” cannot be below “g”'],
     'its own ancestor' => [
         ['goals' => [Plans::goal('a', '2027', more: ['parent' => 'b']), Plans::goal('b', '2027', more: ['parent' => 'a'])]],
-        'goal a: “a” cannot stand under “b”',
+        'goal a: “a” cannot be below “b”',
     ],
     'under a shorter horizon' => [
         ['goals' => [Plans::goal('y', '2027', more: ['parent' => 'q']), Plans::goal('q', '2027-Q1')]],
-        'goal y: “y” cannot stand under “q”: a year goal cannot hang on a quarter goal',
+        'goal y: “y” cannot be below “q”: a year goal cannot contribute to a quarter goal',
     ],
     'outside its parent’s period' => [
         ['goals' => [Plans::goal('w', '2027-W14', more: ['parent' => 'q']), Plans::goal('q', '2027-Q1')]],
-        'goal w: “w” cannot stand under “q”: 2027-W14 does not lie within 2027-Q1',
+        'goal w: “w” cannot be below “q”: 2027-W14 is not within 2027-Q1',
     ],
     'a result without a day' => [['goals' => [Plans::goal('g', '2027', more: ['result' => 'met'])]], 'goal g: result needs closed_on'],
     'a day without a result' => [

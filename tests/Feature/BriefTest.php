@@ -139,12 +139,12 @@ it('says how likely it is to be done in time, once three weeks show how it moves
         ->toMatchArray([
             'chance' => 'below 1%',
             'increments' => [100, 100, 100, 100],
-            'sentence' => 'On pace by the calendar; at 10 points a week it gets there about 21 Mar; 12 a week would make it.',
+            'sentence' => 'On pace; at 10 points a week it will be reached about 21 Mar; 12 a week would make it.',
         ])
         ->and($page()['project']['gauge'])
         ->toMatchArray(['low' => 90, 'high' => 90])
         ->and($this->getJson("/projects/$project->id/figure?on=".Made::TODAY)->json('forecast.1'))
-        ->toBe('60.0 points are still to go, with 5 weeks left.');
+        ->toBe('60.0 points remain, with 5 weeks left.');
 
     $project->update(['state' => 'paused']);
     expect($page()['forecast'])->toBeNull();

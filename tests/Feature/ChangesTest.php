@@ -68,7 +68,7 @@ it('takes nothing back that has been changed since', function (): void {
 
     $this->actingAs($this->me)
         ->post("/undo/$batch")
-        ->assertSessionHasErrors(['undo' => 'This has been changed since. Nothing was undone.']);
+        ->assertSessionHasErrors(['undo' => 'This has been changed since then. Nothing was undone.']);
     expect($task->refresh()->title)->toBe('Order rope');
 });
 

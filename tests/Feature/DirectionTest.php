@@ -60,7 +60,7 @@ it('keeps to three outlooks beyond this year', function (): void {
     }
 
     $this->post('/outlooks', ['title' => 'One more', 'on' => '2031-01-01'])->assertSessionHasErrors([
-        'title' => 'Three outlooks are enough to steer by. Change one, or let one go.',
+        'title' => 'There can be three long-term goals. Edit or delete one first.',
     ]);
 });
 
@@ -177,7 +177,7 @@ describe('an area', function (): void {
 });
 
 describe('the shelf', function (): void {
-    it('keeps an idea until the day to look again brings it back to the tray', function (): void {
+    it('keeps an idea until the return date brings it back to the tray', function (): void {
         $this->post('/shelf', ['words' => 'A buoy for rivers', 'lookAgainOn' => '2027-02-10'])->assertSessionHasErrors('lookAgainOn');
         $this->post('/shelf', ['words' => 'A buoy for rivers', 'lookAgainOn' => '2027-03-01'])->assertSessionHasNoErrors();
         $this->post('/shelf', ['words' => 'A poster'])->assertSessionHasNoErrors();

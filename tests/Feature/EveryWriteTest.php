@@ -25,7 +25,8 @@ beforeEach(function (): void {
 /** @return list<string> */
 function writes(string ...$but): array
 {
-    preg_match_all("/^            '([a-z-]+\.[a-z-]+|purpose|brief)' => /m", strstr((string) file_get_contents(__DIR__.'/Writes.php'), 'public static function workspace', true) ?: '', $names);
+    $catalogue = strstr((string) file_get_contents(__DIR__.'/Writes.php'), 'public static function workspace', true) ?: '';
+    preg_match_all("/^            '([a-z-]+\.[a-z-]+|purpose|brief)' => /m", $catalogue, $names);
 
     return array_values(array_diff($names[1], $but));
 }

@@ -25,26 +25,26 @@ it('joins pace and forecast in one sentence', function (): void {
     $late = new Forecast([60, 80], 0.2, Day::of('2027-01-10'), remaining: 420, weeksLeft: 5);
 
     expect(told($late))
-        ->toBe('On pace by the calendar; at 7 points a week it gets there about 10 Jan 2027; 8.4 a week would make it.')
+        ->toBe('On pace; at 7 points a week it will be reached about 10 Jan 2027; 8.4 a week would make it.')
         ->and(told($late, '13 behind'))
-        ->toStartWith('13 points behind by the calendar; at 7 points')
+        ->toStartWith('13 points behind; at 7 points')
         ->and(told($late, '1 ahead'))
-        ->toStartWith('1 point ahead by the calendar;');
+        ->toStartWith('1 point ahead; ');
 });
 
 it('says what it would need only where that is more than it does', function (): void {
     expect(told(new Forecast([100, 100], 1.0, Day::of('2026-12-20'), remaining: 300, weeksLeft: 5)))->toBe(
-        'On pace by the calendar; at 10 points a week it gets there about 20 Dec.',
+        'On pace; at 10 points a week it will be reached about 20 Dec.',
     );
 });
 
 it('says when nothing moves, and when no week is left', function (): void {
     expect(told(new Forecast([0, 0, 0], 0.0, remaining: 500, weeksLeft: 5)))
-        ->toBe('On pace by the calendar; it has not moved in its last 3 weeks; 10 a week would make it.')
+        ->toBe('On pace; it has not moved in the last 3 weeks; 10 a week would make it.')
         ->and(told(new Forecast([10], 0.0, remaining: 900, weeksLeft: 0)))
-        ->toBe('On pace by the calendar; at 1 point a week it does not get there within two years; no week is left.')
+        ->toBe('On pace; at 1 point a week it will not be reached within two years; no week is left.')
         ->and(told(new Forecast([], 1.0, remaining: 0)))
-        ->toBe('It is reached.');
+        ->toBe('The target has been reached.');
 });
 
 it('calls nothing certain that is open, and nothing ruled out', function (float $chance, int $remaining, string $words): void {
@@ -53,7 +53,7 @@ it('calls nothing certain that is open, and nothing ruled out', function (float 
 
 it('says how much the work itself grew', function (): void {
     expect(ForecastWords::growth(new Forecast([1], 0.5, grew: Fraction::of(1, 8))))
-        ->toBe('13% of what is to be done was added since the first of these weeks.')
+        ->toBe('13% of the work was added after the first of these weeks.')
         ->and(ForecastWords::growth(new Forecast([1], 0.5, grew: Fraction::zero())))
         ->toBeNull();
 });

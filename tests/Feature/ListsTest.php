@@ -272,7 +272,7 @@ it('keeps a task whose time was cleared ahead, until it has one again', function
     expect(($this->titles)('/lists/ahead'))
         ->toBe(['It'])
         ->and($this->props('/lists/ahead')['page']['groups'][0]['heading'])
-        ->toBe('Put back, without a date');
+        ->toBe('Moved back without a date');
     $this->put("/tasks/$task->id/plan", ['planned' => '2027-02-11']);
     expect(($this->titles)('/lists/ahead'))
         ->toBe([])
@@ -294,11 +294,11 @@ it('says which tasks come first, and refuses a circle', function (): void {
     expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())->toBe(['a']);
 
     $this->put("/tasks/$a->id/after", ['after' => [$c->id]])->assertSessionHasErrors([
-        'after' => 'They would wait for each other: one of those comes after this task itself.',
+        'after' => 'These tasks would depend on each other: one of them depends on this task.',
     ]);
     $this->put("/tasks/$a->id/after", ['after' => [$a->id]])->assertSessionHasErrors('after');
     $this->put("/tasks/$a->id/after", ['after' => [$elsewhere->id]])->assertSessionHasErrors([
-        'after' => 'A task can only come after others of its project.',
+        'after' => 'A task can only depend on tasks of the same project.',
     ]);
 
     $this->put("/tasks/$c->id/after", ['after' => []])->assertSessionHasNoErrors();

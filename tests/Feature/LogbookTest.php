@@ -91,7 +91,7 @@ it('lets only the owner estimate and only the writer take out', function (): voi
     $this->actingAs($this->lead)
         ->from('/sheet')
         ->post("/goals/{$this->goal->id}/estimates", ['chance' => 70])
-        ->assertSessionHasErrors(['chance' => 'The estimate is Mei Tanaka’s to make.']);
+        ->assertSessionHasErrors(['chance' => 'Only Mei Tanaka can update the estimate.']);
     $this->actingAs($this->mei)
         ->post("/goals/{$this->goal->id}/estimates", ['chance' => 101])
         ->assertSessionHasErrors('chance');
@@ -119,7 +119,7 @@ it('says how good estimates were from five closed goals on', function (): void {
     }
 
     expect($this->props("/goals/{$this->goal->id}")['page']['estimate']['owner'])->toBe(
-        'Mei Tanaka has been 90 points too sure over 5 closed goals (Brier score 0.81).',
+        'The estimates of Mei Tanaka were 90 points too high over 5 closed goals (Brier score 0.81).',
     );
 });
 
@@ -135,7 +135,7 @@ it('says where the owner and the pace disagree', function (): void {
     expect($this->goal->estimates()->firstOrFail()->computed)
         ->toBe(0)
         ->and($this->props("/goals/{$this->goal->id}")['page']['estimate']['disagree'])
-        ->toBe('They disagree: Mei Tanaka is 90 points surer than the pace.');
+        ->toBe('The estimate of Mei Tanaka is 90 points above the forecast.');
 });
 
 it('judges a direction in words', function (): void {

@@ -41,7 +41,7 @@ it('refuses to overwrite, at its field, with their text in sight', function (Clo
     $send = fn(string $mine, string $seen) => $this->put($address, [$field => $mine, 'seen' => [$field => $seen]]);
     $send($theirs, (string) $now())->assertSessionHasNoErrors();
     $send('Mine', 'what I saw before')->assertSessionHasErrors([
-        $field => "Somebody changed this to “{$theirs}” while you were writing. Yours was not saved: save again to replace theirs.",
+        $field => "Somebody changed this to “{$theirs}” while you were writing. Your text was not saved: save again to replace theirs.",
     ]);
     expect((string) $now())->toBe($theirs);
     // Who has seen it may replace it, and who wrote the same is not troubled.
@@ -121,7 +121,7 @@ it('does once what is asked twice under one key, and answers alike', function ()
         ->toBe(2)
         ->and($again->headers->get('Location'))
         ->toBe($first->headers->get('Location'));
-    $again->assertStatus(303)->assertSessionHas('change.words', 'Set the goal “One”');
+    $again->assertStatus(303)->assertSessionHas('change.words', 'Added the goal “One”');
     $this->withHeader('Idempotency-Key', 'a')
         ->post('/jots', ['words' => 'x'])
         ->assertStatus(422);

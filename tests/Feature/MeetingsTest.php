@@ -18,7 +18,7 @@ beforeEach(function (): void {
     $this->me = Made::person(Role::Lead, 'Noor Aksoy');
     $this->elif = Made::person(name: 'Elif Demir');
     $this->series = Made::series([$this->me, $this->elif]);
-    StandingItem::query()->create(['series_id' => $this->series->id, 'position' => 0, 'title' => 'Check-in', 'minutes' => 3]);
+    StandingItem::query()->create(['series_id' => $this->series->id, 'position' => 0, 'title' => 'Opening round', 'minutes' => 3]);
     $this->actingAs($this->me);
 });
 
@@ -87,7 +87,7 @@ it('works out the agenda from what was raised', function (): void {
     $page = $this->props("/series/{$this->series->id}")['page'];
 
     expect(array_column($page['agenda'], 'title'))
-        ->toBe(['Check-in', 'Grows', 'Costs something', 'Closing'])
+        ->toBe(['Opening round', 'Grows', 'Costs something', 'Closing'])
         ->and(array_column($page['agenda'], 'at'))
         ->toBe(['09:15', '09:18', '09:26', '09:43'])
         ->and(array_column($page['wontFit'], 'title'))

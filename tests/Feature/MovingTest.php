@@ -264,7 +264,7 @@ it('knows whom a task waits on, and asks again on its day', function (): void {
         ->and($this->props('/lists/today')['page']['total'])
         ->toBe(1)
         ->and(Telling::query()->where('person_id', $this->elif->id)->pluck('words')->all())
-        ->toBe(['waits on you for it']);
+        ->toBe(['is waiting for you']);
 
     $this->put("/tasks/$task->id", ['waiting_on' => null]);
     expect($task->refresh()->waiting_person_id)->toBeNull()->and($task->ask_again_on)->toBeNull();

@@ -23,11 +23,11 @@ it('is left and taken up where it was', function (): void {
         ->toBe('how')
         ->and($this->props('/planning/2027-Q2/goals')['page']['step'])
         ->toBe('goals')
-        ->and(collect($this->props('/')['page']['passes'])->firstWhere('title', 'Go on planning Q2')['detail'])
-        ->toBe('Left at step 5 of 7');
+        ->and(collect($this->props('/')['page']['passes'])->firstWhere('title', 'Continue planning Q2')['detail'])
+        ->toBe('Stopped at step 5 of 7');
 
     $this->post('/planning/2027-Q2/finish')->assertRedirect('/sheet/2027-Q2');
-    expect(array_column($this->props('/')['page']['passes'], 'title'))->not->toContain('Go on planning Q2');
+    expect(array_column($this->props('/')['page']['passes'], 'title'))->not->toContain('Continue planning Q2');
     $this->get('/planning/2027-Q9')->assertNotFound();
     $this->get('/planning/2027-Q2/nowhere')->assertNotFound();
 });

@@ -224,7 +224,7 @@ it('does not let a private goal show through one that others see', function (): 
         ->assertSessionHasErrors('goal');
     $this->post('/projects', ['title' => 'x', 'serves' => [['goal' => $this->goal->id, 'weight' => 1]]])->assertSessionHasErrors('serves');
     $this->post('/goals', ['title' => 'x', 'period' => '2027', 'measure' => 'work', 'parent' => $this->goal->id])->assertSessionHasErrors([
-        'parent' => 'There is no such goal.',
+        'parent' => 'This goal no longer exists.',
     ]);
 });
 

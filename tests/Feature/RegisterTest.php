@@ -33,7 +33,7 @@ it('groups, narrows and sorts by what stands in the address', function (): void 
         ->and(($this->shown)('?group=owner&state=all&sort=title'))
         ->toBe([['Elif Kaya', ['Beta', 'Gamma']], ['Noor Aksoy', ['Alpha']]])
         ->and(($this->shown)('?group=thread&sort=title'))
-        ->toBe([['Goal of 2027-Q1', ['Alpha']], ['No thread', ['Beta']]])
+        ->toBe([['Goal of 2027-Q1', ['Alpha']], ['Not linked to a goal', ['Beta']]])
         ->and(($this->titles)('?sort=due&group=none'))
         ->toBe(['Beta', 'Alpha'])
         ->and(($this->titles)('?sort=rank&group=none'))

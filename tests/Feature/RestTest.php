@@ -281,7 +281,7 @@ it('stays closed and says why when what carries it on has been built on', functi
     $this->actingAs($this->lead)
         ->post("/goals/$goal->id/reopen")
         ->assertSessionHasErrors([
-            'goal' => '“Half” cannot be reopened as it was. “Half” has been built on: 1 task, by Mei Tanaka. Nothing was undone.',
+            'goal' => '“Half” cannot be reopened as it was. “Half” is used by: 1 task, by Mei Tanaka. Nothing was undone.',
         ]);
     expect($goal->refresh()->closed_on)->not->toBeNull();
 });
@@ -292,7 +292,7 @@ it('does not let both count where the closing is in no log', function (): void {
     $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors('goal');
     $next->update(['closed_on' => '2027-02-02', 'result' => 'dropped']);
     $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
-    $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors(['goal' => 'This goal is open already.']);
+    $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors(['goal' => 'This goal is already open.']);
 });
 
 it('explains a decided figure as decided', function (array $said, string $words): void {

@@ -21,7 +21,7 @@ it('works out what happened in the week', function (): void {
     Made::task($this->me, ['done_on' => '2027-02-04']);
     Made::task($this->me, ['title' => 'Late', 'due_on' => '2027-02-05', 'planned' => '2027-W05']);
     Made::task($this->me, ['title' => 'Waits', 'waiting_on' => 'the office']);
-    Made::task($this->me, ['title' => 'Untouched', 'changed_on' => '2026-12-01']);
+    Made::task($this->me, ['title' => 'No recent activity', 'changed_on' => '2026-12-01']);
     $page = $this->props('/reviews/2027-W05')['page'];
 
     expect($page['facts'])
@@ -44,7 +44,7 @@ it('works out what happened in the week', function (): void {
         ->and($page['facts']['promised'][0]['isFirm'])
         ->toBeTrue()
         ->and(array_map(fn(array $group): array => [$group['reason'], array_column($group['tasks'], 'title')], $page['leftOver']))
-        ->toBe([['Late', ['Late']], ['With others', ['Waits']], ['Untouched', ['Untouched']]]);
+        ->toBe([['Late', ['Late']], ['Waiting for others', ['Waits']], ['No recent activity', ['No recent activity']]]);
 });
 
 it('keeps the words as they are written and the facts as they were seen', function (): void {

@@ -134,7 +134,7 @@ it('keeps a list for oneself or for all, and shows to each what they may see', f
     Made::task($this->elif, ['title' => 'Hers', 'minutes' => 10]);
 
     $page = $this->props("/lists/saved/$list->id")['page'];
-    expect($page['sentence'])->toBe('Tasks of 15 min or less, of whoever reads this')->and($page['total'])->toBe(1);
+    expect($page['sentence'])->toBe('Tasks of 15 min or less, owned by whoever opens the list')->and($page['total'])->toBe(1);
     $page = $this->actingAs($this->elif)->props("/lists/saved/$list->id")['page'];
     expect($page['groups'][0]['tasks'][0]['title'])
         ->toBe('Hers')

@@ -19,7 +19,7 @@ it('lets somebody in with their password', function (): void {
 it('says the same of a wrong password and an unknown address', function (string $email, string $password): void {
     $known = Made::person();
     $this->post('/sign-in', ['email' => $email === 'known' ? $known->email : $email, 'password' => $password])->assertSessionHasErrors([
-        'email' => 'This address and password do not belong together.',
+        'email' => 'The e-mail address or password is wrong.',
     ]);
 })->with([['nobody@saltglass.example', 'a-long-password'], ['known', 'wrong']]);
 
@@ -31,7 +31,7 @@ it('is throttled after five tries a minute', function (): void {
     }
 
     $this->post('/sign-in', ['email' => $person->email, 'password' => 'a-long-password'])->assertSessionHasErrors([
-        'email' => 'Too many tries. Wait a minute, then try again.',
+        'email' => 'Too many attempts. Wait a minute, then try again.',
     ]);
     $this->assertGuest();
 });

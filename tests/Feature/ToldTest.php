@@ -120,7 +120,7 @@ it('tells of what is handed over or to be looked over', function (): void {
     $this->put("/tasks/$task->id", ['owner_id' => $this->elif->id]);
     expect(array_column($this->actingAs($this->elif)->props('/news')['page']['unread'], 'words'))->toBe([
         'handed it over to you',
-        'asks you to look it over',
+        'asks you to check it',
     ]);
 });
 
@@ -163,7 +163,7 @@ it('sends a letter at the minute of a reminder, once, also when nobody is there'
         ->and($struck('2027-02-12 14:31:00'))
         ->toHaveCount(2)
         ->and(Letter::query()->latest('id')->firstOrFail()->body)
-        ->toBe('You wanted to be reminded on 2027-02-12, 14:30.');
+        ->toBe('Return date reached on 2027-02-12, 14:30.');
 
     $this->put("/reminders/$timed->id", ['on' => '2027-02-15'])->assertSessionHasNoErrors();
     expect($struck('2027-02-16 09:00:00'))->toBe(['Tide tables', 'Ring Kirkwall', 'Ring Kirkwall']);

@@ -119,7 +119,7 @@ it('says who has built on what was made, and leaves it there', function (): void
 
     $this->actingAs($this->lead)
         ->post("/undo/$batch")
-        ->assertSessionHasErrors(['undo' => '“Float test” has been built on: 1 comment and 1 task, by Elif Kaya. Nothing was undone.']);
+        ->assertSessionHasErrors(['undo' => '“Float test” is used by: 1 comment and 1 task, by Elif Kaya. Nothing was undone.']);
     expect([Project::query()->count(), Task::query()->count(), Comment::query()->count()])->toBe([1, 1, 1]);
 });
 
@@ -207,7 +207,7 @@ it('undoes nobody else’s change', function (): void {
     $this->actingAs($this->other)
         ->post("/undo/$batch")
         ->assertNotFound();
-    $this->post('/undo')->assertSessionHasErrors(['undo' => 'You have changed nothing lately that could be undone.']);
+    $this->post('/undo')->assertSessionHasErrors(['undo' => 'There is nothing to undo.']);
     expect($task->refresh()->done_on)->not->toBeNull();
 });
 
@@ -237,7 +237,7 @@ it('undoes a change once', function (): void {
     $this->put("/tasks/$task->id", ['title' => 'Two']);
     $batch = session('change')['batch'];
     $this->post("/undo/$batch")->assertSessionHasNoErrors();
-    $this->post("/undo/$batch")->assertSessionHasErrors(['undo' => 'This was undone already.']);
+    $this->post("/undo/$batch")->assertSessionHasErrors(['undo' => 'This has already been undone.']);
 });
 
 it('takes no step back to the day before yesterday, nor through what saves itself', function (): void {

@@ -48,7 +48,12 @@ final class Writes
      */
     public static function all(Person $owner, Person $other, array $at): array
     {
-        return [...self::goals($owner, $at), ...self::work($owner, $other, $at), ...self::projects($at), ...self::rooms($owner, $other, $at)];
+        return [
+            ...self::goals($owner, $at),
+            ...self::work($owner, $other, $at),
+            ...self::projects($at),
+            ...self::rooms($owner, $other, $at),
+        ];
     }
 
     /**
@@ -158,12 +163,16 @@ final class Writes
      */
     private static function projects(array $at): array
     {
-        $project = ['title' => 'Moorings Jutland', 'stages' => [['name' => 'Survey'], ['name' => 'Moor']], 'serves' => [
-            ['goal' => $at['goal'], 'weight' => '2'],
-        ]];
-        $pattern = ['title' => 'A mooring', 'stages' => ['Before'], 'tasks' => [
-            ['title' => 'Ask', 'stage' => 'Before', 'role' => 'Diver', 'day' => 3, 'steps' => [['title' => 'Ring']]],
-        ]];
+        $project = [
+            'title' => 'Moorings Jutland',
+            'stages' => [['name' => 'Survey'], ['name' => 'Moor']],
+            'serves' => [['goal' => $at['goal'], 'weight' => '2']],
+        ];
+        $pattern = [
+            'title' => 'A mooring',
+            'stages' => ['Before'],
+            'tasks' => [['title' => 'Ask', 'stage' => 'Before', 'role' => 'Diver', 'day' => 3, 'steps' => [['title' => 'Ring']]]],
+        ];
 
         return [
             'projects.store' => $project,
@@ -288,12 +297,14 @@ final class Writes
             'shelf.go kind' => 'task',
             'shelf.go shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
             'stock' => $like(['is_stock' => true, 'title' => 'Stock'])->id,
-            'routines.pieces routine' => $like(['kind' => 'pieces', 'per_quarter' => 2, 'words' => 'every month', 'rule' => 'FREQ=MONTHLY'])->id,
+            'routines.pieces routine' => $like(['kind' => 'pieces', 'per_quarter' => 2, 'words' => 'every month', 'rule' => 'FREQ=MONTHLY'])
+                ->id,
             'routines.daily routine' => $like(['kind' => 'daily', 'rule' => 'FREQ=DAILY', 'words' => 'every day'])->id,
             'routines.afresh routine' => tap($like(['kind' => 'checklist']), static function (Routine $list): void {
                 $list->steps()->create(['position' => 0, 'title' => 'Pack', 'ticked_on' => Made::TODAY]);
             })->id,
-            'tasks.skip task' => Made::task($owner, ['routine_id' => $routine->id, 'occurs_on' => Made::TODAY, 'planned' => Made::TODAY])->id,
+            'tasks.skip task' => Made::task($owner, ['routine_id' => $routine->id, 'occurs_on' => Made::TODAY, 'planned' => Made::TODAY])
+                ->id,
             'lists.hand-on list' => 'today',
             'shelf.put shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
             'series.open series' => $free->id,
@@ -314,9 +325,15 @@ final class Writes
     /** @param array<string, int|string> $at */
     private static function fromPattern(array $at): int
     {
-        $project = Project::query()->findOrFail($at['project'])->replicate()->fill(['pattern_id' => $at['pattern'], 'pattern_taken' => [
-            ['id' => 99, 'title' => 'Gone since', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => []],
-        ]]);
+        $project = Project::query()
+            ->findOrFail($at['project'])
+            ->replicate()
+            ->fill([
+                'pattern_id' => $at['pattern'],
+                'pattern_taken' => [
+                    ['id' => 99, 'title' => 'Gone since', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => []],
+                ],
+            ]);
         $project->save();
 
         return $project->id;
@@ -333,7 +350,8 @@ final class Writes
 
         return [
             strtolower($route->methods()[0]),
-            '/'.preg_replace_callback(
+            '/'.
+            preg_replace_callback(
                 '/\{(\w+)\??\}/',
                 static fn(array $part): string => (string) ($at["$name $part[1]"] ?? ($at[$part[1]] ?? 1)),
                 $route->uri(),

@@ -5,18 +5,18 @@ test('two ticked tasks of three rise to the year', async ({ page }) => {
     await page.goto('/sheet');
     await page.getByRole('link', { name: 'New goal' }).click();
     await page.getByLabel('What should be true by the end?').fill('A second harbour office');
-    await page.getByRole('button', { name: 'Set the goal' }).click();
+    await page.getByRole('button', { name: 'Added the goal' }).click();
     await expect(page.getByRole('heading', { name: 'A second harbour office' })).toBeVisible();
 
-    await page.getByRole('link', { name: 'Goal beneath it' }).click();
+    await page.getByRole('link', { name: 'Add a goal below' }).click();
     await page.getByLabel('What should be true by the end?').fill('Lease signed in Esbjerg');
-    await expect(page.getByLabel('Hangs on').locator('option:checked')).toHaveText('A second harbour office');
-    await page.getByRole('button', { name: 'Set the goal' }).click();
+    await expect(page.getByLabel('Contributes to').locator('option:checked')).toHaveText('A second harbour office');
+    await page.getByRole('button', { name: 'Added the goal' }).click();
     await expect(page.getByRole('heading', { name: 'Lease signed in Esbjerg' })).toBeVisible();
 
-    await page.getByRole('link', { name: 'Project for it' }).click();
+    await page.getByRole('link', { name: 'Add a project' }).click();
     await page.getByLabel('Name').fill('Find an office');
-    await page.getByRole('button', { name: 'Start the project' }).click();
+    await page.getByRole('button', { name: 'Add project' }).click();
     await expect(page.getByRole('heading', { name: 'Find an office' })).toBeVisible();
 
     for (const title of ['Ask the harbour master', 'See three rooms', 'Read the lease']) {
@@ -40,10 +40,10 @@ test('two ticked tasks of three rise to the year', async ({ page }) => {
 test('a refused goal keeps what was typed', async ({ page }) => {
     await page.goto('/goals/new');
     await page.getByLabel('What should be true by the end?').fill('Same as before');
-    await page.getByLabel('Judged by').selectOption('number');
+    await page.getByLabel('Measured by').selectOption('number');
     await page.getByLabel('From').fill('5');
     await page.getByLabel('To', { exact: true }).fill('5');
-    await page.getByRole('button', { name: 'Set the goal' }).click();
+    await page.getByRole('button', { name: 'Added the goal' }).click();
 
     await expect(page.getByText('Target must differ from start.')).toBeVisible();
     await expect(page.getByLabel('What should be true by the end?')).toHaveValue('Same as before');
@@ -53,34 +53,34 @@ test('a refused goal keeps what was typed', async ({ page }) => {
 test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
     await page.goto('/series/1');
     await page.getByLabel('Issue', { exact: true }).fill('Ice on the outer pier');
-    await page.getByLabel('Waiting costs').selectOption('A');
+    await page.getByLabel('Cost of waiting').selectOption('A');
     await page.getByLabel('Min', { exact: true }).fill('4');
-    await page.getByLabel('About', { exact: true }).selectOption({ label: 'Moorings Orkney' });
-    await page.getByRole('button', { name: 'Raise it' }).click();
+    await page.getByLabel('Project', { exact: true }).selectOption({ label: 'Moorings Orkney' });
+    await page.getByRole('button', { name: 'Raise issue' }).click();
     await expect(page.getByText('Ice on the outer pier', { exact: true })).toBeVisible();
 
     await page.getByRole('button', { name: 'Open the meeting' }).click();
-    await page.getByRole('button', { name: 'Begin this item' }).click();
+    await page.getByRole('button', { name: 'Start this item' }).click();
     await expect(page.getByText(/left of 3 min/)).toBeVisible();
     await page.keyboard.press('Control+Enter');
     await expect(page.getByRole('heading', { name: 'Harbours' })).toBeVisible();
 
     await page.getByRole('button', { name: /Ice on the outer pier/ }).click();
-    await page.getByRole('button', { name: 'Begin this item' }).click();
+    await page.getByRole('button', { name: 'Start this item' }).click();
     await page.getByLabel('Notes on Ice on the outer pier').fill('Salt is in the shed.');
     await page.getByPlaceholder('What was decided?').fill('We salt it on Fridays.');
-    await page.getByPlaceholder('Because …').fill('Kwame slipped.');
-    await page.getByRole('button', { name: 'Record' }).click();
+    await page.getByPlaceholder('Reason …').fill('Kwame slipped.');
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('We salt it on Fridays.', { exact: true })).toBeVisible();
 
-    await page.getByPlaceholder('What is to be done?').fill('Buy a spreader');
+    await page.getByPlaceholder('What needs doing?').fill('Buy a spreader');
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Noor Aksoy' });
-    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.getByRole('button', { name: 'Add' }).click();
     await expect(page.getByRole('link', { name: 'Buy a spreader' })).toBeVisible();
 
     await page.getByRole('button', { name: 'Close the meeting' }).click();
-    await page.getByRole('button', { name: 'Close and seal' }).click();
-    await expect(page.getByText(/Minutes, sealed at/)).toBeVisible();
+    await page.getByRole('button', { name: 'Close meeting' }).click();
+    await expect(page.getByText(/Minutes, final since/)).toBeVisible();
     await expect(page.getByText('Salt is in the shed.')).toBeVisible();
     await expect(page.getByText('We salt it on Fridays.').first()).toBeVisible();
 
@@ -91,18 +91,18 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
 
 test('a week is reviewed and can be read afterwards', async ({ page }) => {
     await page.goto('/week');
-    await page.getByRole('link', { name: 'Look back on it' }).click();
+    await page.getByRole('link', { name: 'Review this week' }).click();
     await expect(page.getByRole('heading', { name: 'Where the work went' })).toBeVisible();
     const kept = page.waitForResponse((response) => response.url().includes('/answers'));
     await page.getByLabel('What surprised me?').fill('How quick the crew was.');
     await kept;
-    await page.getByRole('button', { name: 'Decide what is left over' }).click();
-    await expect(page.getByRole('heading', { name: 'What is left over' })).toBeVisible();
+    await page.getByRole('button', { name: 'Sort open tasks' }).click();
+    await expect(page.getByRole('heading', { name: 'Open tasks' })).toBeVisible();
     await page.getByRole('button', { name: 'shelve' }).first().click();
-    await page.getByRole('button', { name: 'The week is reviewed' }).click();
-    await expect(page.getByText(/The facts stay as they were seen/)).toBeVisible();
+    await page.getByRole('button', { name: 'Finish review' }).click();
+    await expect(page.getByText(/The facts are kept as they were then/)).toBeVisible();
     await page.reload();
     await expect(page.getByText('How quick the crew was.')).toBeVisible();
     await page.goto('/week');
-    await expect(page.getByRole('link', { name: 'Read its review' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Open review' })).toBeVisible();
 });

@@ -41,7 +41,7 @@ test('a jot without a network waits in sight and arrives once', async ({ page, c
 
 test('what is typed just before a reload is saved, with its spaces and lines', async ({ page }) => {
     await page.goto('/reviews/2026-W47');
-    await page.getByRole('button', { name: 'Take it up again' }).click();
+    await page.getByRole('button', { name: 'Reopen' }).click();
     const answer = page.getByRole('textbox').first();
     await answer.fill('The crane came late, \n\nagain ');
     // At once, before it would be saved by itself.
@@ -58,7 +58,7 @@ test('what is typed just before a reload is saved, with its spaces and lines', a
 test('notes that are written while the network is gone are saved when it is back, wherever one is by then', async ({ page, context }) => {
     await page.goto('/series/2');
     await page.getByRole('button', { name: 'Open the meeting' }).click();
-    await page.getByRole('button', { name: 'Begin this item' }).click();
+    await page.getByRole('button', { name: 'Start this item' }).click();
     const notes = page.getByPlaceholder('Notes');
     await context.setOffline(true);
     await notes.fill('Two boats, not three.');
@@ -85,7 +85,7 @@ test('two change a project at once: each keeps their field, and the same field i
     const elif = await theirs.newPage();
     const open = async (by: Page) => {
         await by.goto('/projects/3');
-        await by.getByRole('button', { name: 'Change the brief' }).click();
+        await by.getByRole('button', { name: 'Edit charter' }).click();
     };
     await open(page);
     await open(elif);
@@ -93,11 +93,11 @@ test('two change a project at once: each keeps their field, and the same field i
     const before = await fields(page).nth(1).inputValue();
 
     await fields(elif).nth(0).fill('Because the ice comes early.');
-    await elif.getByRole('button', { name: 'Keep the brief' }).click();
+    await elif.getByRole('button', { name: 'Save' }).click();
     await expect(elif.getByText('Because the ice comes early.').first()).toBeVisible();
 
     await fields(page).nth(2).fill('Three boats at most.');
-    await page.getByRole('button', { name: 'Keep the brief' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Three boats at most.').first()).toBeVisible();
     await expect(page.getByText('Because the ice comes early.').first()).toBeVisible();
     expect(before).not.toBe('');
@@ -106,13 +106,13 @@ test('two change a project at once: each keeps their field, and the same field i
     await open(page);
     await open(elif);
     await fields(elif).nth(0).fill('By Elif.');
-    await elif.getByRole('button', { name: 'Keep the brief' }).click();
+    await elif.getByRole('button', { name: 'Save' }).click();
     await expect(elif.getByText('By Elif.').first()).toBeVisible();
     await fields(page).nth(0).fill('By Noor.');
-    await page.getByRole('button', { name: 'Keep the brief' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Somebody changed this to “By Elif.” while you were writing.')).toBeVisible();
     await expect(fields(page).nth(0)).toHaveValue('By Noor.');
-    await page.getByRole('button', { name: 'Keep the brief' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('By Noor.').first()).toBeVisible();
     await theirs.close();
 });

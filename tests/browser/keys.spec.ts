@@ -12,7 +12,7 @@ test('a thought is jotted from anywhere and sorted from the tray', async ({ page
     await page.keyboard.press('n');
     await page.getByLabel('What is on your mind').fill('Ask about the lee side');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('Jotted it down')).toBeVisible();
+    await expect(page.getByText('Added to the tray')).toBeVisible();
 
     await page.getByRole('link', { name: /^Tray/ }).click();
     const jot = page.getByRole('listitem').filter({ hasText: 'Ask about the lee side' });
@@ -37,7 +37,7 @@ test('rooms and weeks are reached by keys', async ({ page }) => {
     await expect(page).toHaveURL(here);
 
     await page.keyboard.press('Control+k');
-    await page.getByPlaceholder('A room, a week, something new').fill('new project');
+    await page.getByPlaceholder('A page, a week or something new').fill('new project');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'New project' })).toBeVisible();
 });

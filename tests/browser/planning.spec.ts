@@ -16,7 +16,7 @@ async function reach(page: Page, target: Locator): Promise<void> {
     throw new Error(`Not reached with the Tab key: ${target.toString()}`);
 }
 
-async function press(page: Page, target: Locator, key = 'Enter'): Promise<void> {
+async function press(page: Page, target: Locator, key = 'Add'): Promise<void> {
     await reach(page, target);
     await page.keyboard.press(key);
 }
@@ -41,7 +41,7 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await press(page, button(page, 'On: Bearing'));
     await press(page, button(page, `Change the theme of ${year}`));
     await page.keyboard.type('Fewer things, finished');
-    await press(page, button(page, 'Keep it'));
+    await press(page, button(page, 'Add recurring task'));
     await expect(page.getByText('Fewer things, finished')).toBeVisible();
 
     await press(page, button(page, 'On: Goals'));
@@ -55,8 +55,8 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await press(page, page.getByLabel('main goal: Eighty harbours'), 'Space');
     await expect(page.getByLabel('main goal: Eighty harbours')).toBeChecked();
     await press(page, button(page, 'On: How'));
-    await write(page, page.getByRole('textbox', { name: 'An activity that carries most' }), 'A harbour visit each week');
-    await write(page, page.getByRole('textbox', { name: 'Something we no longer do' }), 'Fairs');
+    await write(page, page.getByRole('textbox', { name: 'An activity that carries a goal' }), 'A harbour visit each week');
+    await write(page, page.getByRole('textbox', { name: 'Something we leave undone' }), 'Fairs');
     await press(page, button(page, 'On: Load'));
     await expect(page.getByRole('row', { name: /Noor Aksoy/ })).toBeVisible();
     await press(page, button(page, 'On: Next time'));
@@ -74,9 +74,9 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await expect(page.getByLabel('first in line: Twenty berths surveyed')).toBeChecked();
 
     // Left, and taken up where it was.
-    await press(page, page.getByRole('link', { name: 'Leave it for now' }));
-    await press(page, page.getByRole('link', { name: /Go on planning Q1/ }));
-    await expect(page.getByText('If only a few of them get done, which?')).toBeVisible();
+    await press(page, page.getByRole('link', { name: 'Finish later' }));
+    await press(page, page.getByRole('link', { name: /Continue planning Q1/ }));
+    await expect(page.getByText('If only a few get done, which?')).toBeVisible();
 });
 
 test('a quarter closed in one pass: two carried, one split, one dropped', async ({ page }) => {
@@ -101,10 +101,10 @@ test('a quarter closed in one pass: two carried, one split, one dropped', async 
     await expect(page.getByRole('complementary').getByText('Two more mooring crews trained')).toBeVisible();
     await page.getByRole('button', { name: 'Close 4 goals' }).click();
 
-    await expect(page.getByRole('link', { name: /goes on in Q\d \d{4}: Bornholm signs/ })).toBeVisible();
-    await expect(page.getByRole('link', { name: /^goes on in Q\d \d{4}$/ })).toHaveCount(2);
-    await page.getByRole('link', { name: /goes on in Q\d \d{4}: Bornholm signs/ }).click();
-    await expect(page.getByText('carries on from')).toBeVisible();
+    await expect(page.getByRole('link', { name: /continued in Q\d \d{4}: Bornholm signs/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /^continued in Q\d \d{4}$/ })).toHaveCount(2);
+    await page.getByRole('link', { name: /continued in Q\d \d{4}: Bornholm signs/ }).click();
+    await expect(page.getByText('continues')).toBeVisible();
     await page.goBack();
 
     await page.goto('/goals/20');
@@ -115,25 +115,25 @@ test('a quarter closed in one pass: two carried, one split, one dropped', async 
 
 test('a goal’s logbook: said, estimated, told to who follows it', async ({ page }) => {
     await page.goto('/goals/4');
-    await page.getByLabel('Say something').fill('Elif held the week alone.');
-    await page.getByRole('button', { name: 'Say it' }).click();
+    await page.getByLabel('Write a comment').fill('Elif held the week alone.');
+    await page.getByRole('button', { name: 'Post' }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'Elif held the week alone.' }).last()).toBeVisible();
 
-    await page.getByRole('button', { name: 'Say how sure you are' }).click();
+    await page.getByRole('button', { name: 'Update estimate' }).click();
     await page.getByLabel('Chance in per cent').fill('35');
-    await page.getByRole('dialog').getByRole('button', { name: 'Say it' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Post' }).click();
     await expect(page.getByText('35 %', { exact: true })).toBeVisible();
 
     await page.goto('/goals/17?on=2026-11-20');
     await expect(page.getByText('As it stood on 20 November 2026.')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Say it' })).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Post' })).toBeHidden();
 });
 
 test('a change shows what it does to the figures before it is done', async ({ page }) => {
     await page.goto('/goals/21/edit');
-    await page.getByLabel('Hangs on').selectOption({ label: 'A team that runs two weeks without the founder' });
+    await page.getByLabel('Contributes to').selectOption({ label: 'A team that runs two weeks without the founder' });
     const row = page.getByRole('listitem').filter({ hasText: /A team that runs two weeks without the founder/ });
     await expect(row).toBeVisible();
-    await page.getByRole('link', { name: 'Leave' }).click();
+    await page.getByRole('link', { name: 'Cancel' }).click();
     await expect(page.getByRole('heading', { name: 'Firmware 2.4 on every buoy at sea' })).toBeVisible();
 });

@@ -7,7 +7,7 @@ const firstPort = Number(process.env.BROWSER_PORT ?? 8123);
 async function signIn(context: BrowserContext, name: string): Promise<void> {
     const page = await context.newPage();
     await page.goto('/sign-in');
-    await page.getByLabel('Mail address').fill(`${name}@saltglass.example`);
+    await page.getByLabel('E-mail address').fill(`${name}@saltglass.example`);
     await page.getByLabel('Password').fill(password);
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'What is due' })).toBeVisible();

@@ -20,7 +20,7 @@ async function tabTo(page: Page, is: (focused: string) => boolean, most = 80): P
 }
 
 /** Goes down a menu to an item, by arrows, and takes it. */
-async function choose(page: Page, name: string, key = 'Enter'): Promise<void> {
+async function choose(page: Page, name: string, key = 'Add'): Promise<void> {
     const item = page.getByRole('menuitem', { name, exact: true });
     await item.waitFor();
     // A menu hears keys once it has the focus.
@@ -163,7 +163,7 @@ test('what has no time is dragged to its week', async ({ page }) => {
     await page.goto('/lists/undated');
     const title = 'Sketch a float for the Gudenå';
     const task = page.getByRole('link', { name: title });
-    const nextWeek = page.getByRole('complementary', { name: 'What is left of the week' }).getByRole('listitem').last();
+    const nextWeek = page.getByRole('complementary', { name: 'The rest of the week' }).getByRole('listitem').last();
     await drag(page, task, nextWeek);
     await page.mouse.up();
     await expect(page.getByText(/^Planned/)).toBeVisible();
@@ -175,10 +175,10 @@ test('what has no time is dragged to its week', async ({ page }) => {
 test('a project is started from a pattern in two presses', async ({ page }) => {
     await page.goto('/patterns');
     await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();
-    await expect(page.getByText('What it puts on people')).toBeVisible();
+    await expect(page.getByText('Workload')).toBeVisible();
     await page.getByLabel('Crew, 4 tasks').selectOption({ label: 'Elif Demir' });
     await expect(page.getByRole('listitem').filter({ hasText: 'Elif Demir' }).first()).toBeVisible();
-    await page.getByRole('button', { name: 'Start it' }).click();
+    await page.getByRole('button', { name: 'Start project' }).click();
     await expect(page.getByRole('heading', { name: 'Harbour demo 2' })).toBeVisible();
     await expect(page.getByRole('link', { name: 'Prepare the demo buoy' })).toBeVisible();
 });
@@ -186,12 +186,12 @@ test('a project is started from a pattern in two presses', async ({ page }) => {
 test('a list is built from conditions and kept', async ({ page }) => {
     await page.goto('/lists/new');
     await page.getByRole('button', { name: 'Add a condition' }).click();
-    await expect(page.getByText('Tasks of whoever reads this')).toBeVisible();
+    await expect(page.getByText('Tasks owned by whoever opens the list')).toBeVisible();
     await page.getByRole('button', { name: 'and …' }).click();
     await page.getByLabel('Condition 2', { exact: true }).selectOption({ label: 'is ranked' });
-    await expect(page.getByText('Tasks of whoever reads this, ranked A')).toBeVisible();
+    await expect(page.getByText('Tasks owned by whoever opens the list, ranked A')).toBeVisible();
     await page.getByLabel('Name').fill('My first ones');
-    await page.getByRole('button', { name: 'Keep the list' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('heading', { name: 'My first ones' })).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Lists' }).getByRole('link', { name: 'My first ones' })).toHaveAttribute(
         'aria-current',
@@ -201,18 +201,16 @@ test('a list is built from conditions and kept', async ({ page }) => {
 
 test('a file and a word lie beside a task', async ({ page }) => {
     await page.goto('/tasks/60');
-    await page.getByLabel('A file to add').setInputFiles({ name: 'readings.csv', mimeType: 'text/csv', buffer: Buffer.from('a;b\n1;2\n') });
+    await page.getByLabel('File').setInputFiles({ name: 'readings.csv', mimeType: 'text/csv', buffer: Buffer.from('a;b\n1;2\n') });
     await expect(page.getByRole('link', { name: /readings\.csv/ })).toBeVisible();
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: /readings\.csv/ }).click();
     expect((await download).suggestedFilename()).toBe('readings.csv');
 
-    await page
-        .getByLabel('A file to add')
-        .setInputFiles({ name: 'run.sh', mimeType: 'text/plain', buffer: Buffer.from('#!/bin/sh\necho hello\n') });
+    await page.getByLabel('File').setInputFiles({ name: 'run.sh', mimeType: 'text/plain', buffer: Buffer.from('#!/bin/sh\necho hello\n') });
     await expect(page.getByText('Files of this kind are not taken.')).toBeVisible();
-    await page.getByLabel('Say something').fill('Seen, @Priya');
-    await page.getByRole('button', { name: 'Say it' }).click();
+    await page.getByLabel('Write a comment').fill('Seen, @Priya');
+    await page.getByRole('button', { name: 'Post' }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'Seen, @Priya' })).toBeVisible();
 });
 
@@ -222,11 +220,11 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     const estimate = page.getByLabel('Estimate, min');
     await estimate.fill('an hour');
     await estimate.press('Enter');
-    await expect(page.getByText('Give the estimate in whole minutes.')).toBeVisible();
+    await expect(page.getByText('Enter the estimate in whole minutes.')).toBeVisible();
     await expect(estimate).toHaveValue('an hour');
     await estimate.fill('75');
     await estimate.press('Enter');
-    await expect(page.getByText('Give the estimate in whole minutes.')).toBeHidden();
+    await expect(page.getByText('Enter the estimate in whole minutes.')).toBeHidden();
 
     const planned = page.getByLabel('Planned for');
     const year = await planned.locator('optgroup[label=Years] option').last().getAttribute('value');
@@ -239,8 +237,8 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.getByLabel('At', { exact: true }).press('Enter');
     await page.waitForLoadState('networkidle');
 
-    await page.getByRole('button', { name: 'For something else' }).click();
-    await page.getByPlaceholder('Its name').fill('28 harb');
+    await page.getByRole('button', { name: 'Move to …' }).click();
+    await page.getByPlaceholder('Name').fill('28 harb');
     await expect(page.getByRole('option', { name: '28 harbours wet' })).toHaveAttribute('data-selected', 'true');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('link', { name: 'for 28 harbours wet' })).toBeVisible();
@@ -281,11 +279,11 @@ test('what two write at once is not lost: the second sees both and decides', asy
 test('a routine is ticked and comes back', async ({ page }) => {
     await page.goto('/routines/new');
     await page.getByLabel('What', { exact: true }).fill('Grease the winch');
-    await page.getByLabel('When it comes back').fill('every blue moon');
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByLabel('Repeats').fill('every blue moon');
+    await page.getByRole('button', { name: 'Add recurring task' }).click();
     await expect(page.getByText(/every second Thursday”, “every 31st”/)).toBeVisible();
-    await page.getByLabel('When it comes back').fill('two weeks after it is done');
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByLabel('Repeats').fill('two weeks after it is done');
+    await page.getByRole('button', { name: 'Add recurring task' }).click();
     await page.getByRole('link', { name: 'Grease the winch' }).click();
     await page.getByRole('checkbox', { name: 'Done: Grease the winch' }).click();
     await expect(page.getByText('1 done')).toBeVisible();
@@ -300,10 +298,10 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     await earlier.click();
     await expect(earlier).toBeHidden();
     const inputs = page.locator('form').first();
-    await inputs.getByLabel('Of what').fill('Call the crane');
+    await inputs.getByLabel('What').fill('Call the crane');
     await inputs.getByLabel('On', { exact: true }).fill(TODAY);
-    await inputs.getByLabel('At, if wanted').fill('23:59');
-    await inputs.getByRole('button', { name: 'Remind me' }).click();
+    await inputs.getByLabel('Time (optional)').fill('23:59');
+    await inputs.getByRole('button', { name: 'Return dates' }).click();
     await expect(page.getByText('23:59')).toBeVisible();
 
     await page.goto('/sheet');
@@ -311,7 +309,7 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     await page.clock.fastForward('24:00:00');
     await expect(page.getByText('23:59 Call the crane')).toBeVisible();
     await page.clock.fastForward('00:30');
-    await page.getByRole('button', { name: 'On your day' }).click();
+    await page.getByRole('button', { name: 'Reached its return date' }).click();
     await expect(page).toHaveURL(/\/$/);
     await expect(page.getByText('Call the crane', { exact: true })).toBeVisible();
     await expect(page.getByText('23:59 Call the crane')).toBeHidden();

@@ -23,7 +23,7 @@ final readonly class KeepJot
     {
         return $this->log->change(
             $who,
-            'Jotted it down',
+            'Added to the tray',
             fn(): Jot => Jot::query()->create([
                 'person_id' => $who->id,
                 'area_id' => $area,
@@ -44,6 +44,6 @@ final readonly class KeepJot
 
     public function throwAway(Person $who, Jot $jot): void
     {
-        $this->log->change($who, 'Threw a jot away', fn() => $jot->update(['sorted_on' => $this->workspace->today()]));
+        $this->log->change($who, 'Deleted a jot', fn() => $jot->update(['sorted_on' => $this->workspace->today()]));
     }
 }

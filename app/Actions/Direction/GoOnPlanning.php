@@ -25,7 +25,7 @@ final readonly class GoOnPlanning
     {
         $this->log->change(
             $who,
-            "Went on planning {$stretch->name}",
+            "Continued planning {$stretch->name}",
             static fn() => Planning::query()
                 ->firstOrNew(['stretch' => $stretch->name])
                 ->fill(['step' => $step->place()])
@@ -49,7 +49,8 @@ final readonly class GoOnPlanning
     /** Says whether a goal is the main one of its period, and whether it is first in line there. */
     public function mark(Person $who, Goal $goal, bool $isMain, bool $isFirst): void
     {
-        $this->log->change($who, "Marked “{$goal->title}”", static function () use ($who, $goal, $isMain, $isFirst): void {
+        $words = "Changed the priority of “{$goal->title}”";
+        $this->log->change($who, $words, static function () use ($who, $goal, $isMain, $isFirst): void {
             if ($isMain && ! $goal->is_main) {
                 MainGoal::becomes($who, $goal);
             }

@@ -25,12 +25,12 @@ final readonly class PlaceGoal
     public function __invoke(Person $who, Goal $goal, ?int $outlook, array $quarters): void
     {
         if ($goal->horizon !== Horizon::Year) {
-            throw new RefusedChange('quarters', 'Only a year goal is placed in quarters. This one has its period');
+            throw new RefusedChange('quarters', 'Only year goals can be assigned to quarters');
         }
 
         $this->log->change(
             $who,
-            "Placed “{$goal->title}”",
+            "Changed the quarters of “{$goal->title}”",
             static fn() => $goal->update(['outlook_id' => $outlook, ...self::columns($quarters)]),
         );
     }

@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
+use Illuminate\Support\Str;
 
 /** Areas, clients and roles, and the contacts that belong to them. */
 final readonly class SaveArea
@@ -25,7 +26,7 @@ final readonly class SaveArea
     public function __invoke(Person $who, string $name, AreaKind $kind, ?int $owner, ?string $notes, ?Area $area = null): Area
     {
         if ($kind === AreaKind::Role && $owner === null) {
-            throw new RefusedChange('owner', 'A role is a hat that somebody wears. Say who.');
+            throw new RefusedChange('owner', 'A role needs a person. Choose who holds it.');
         }
 
         return $this->log->change($who, ($area === null ? 'Added' : 'Changed')." “{$name}”", static function () use (
@@ -45,15 +46,17 @@ final readonly class SaveArea
     /** @throws RefusedChange while something still belongs to it */
     public function remove(Person $who, Area $area): void
     {
-        foreach (['goals' => Goal::class, 'projects' => Project::class, 'jots' => Jot::class] as $what => $class) {
+        foreach (['goal' => Goal::class, 'project' => Project::class, 'tray item' => Jot::class] as $what => $class) {
             $count = $class::query()->where('area_id', $area->id)->count();
 
             if ($count > 0) {
-                throw new RefusedChange('area', "$count $what belong to “{$area->name}”. Move them first, and nothing is lost.");
+                $counted = "$count ".Str::plural($what, $count);
+
+                throw new RefusedChange('area', "“{$area->name}” still has $counted. Move or delete these first.");
             }
         }
 
-        $this->log->change($who, "Removed “{$area->name}”", static function () use ($area): void {
+        $this->log->change($who, "Deleted “{$area->name}”", static function () use ($area): void {
             $area->contacts()->get()->each(static fn(Contact $contact): ?bool => $contact->delete());
             $area->delete();
         });
@@ -73,6 +76,6 @@ final readonly class SaveArea
 
     public function removeContact(Person $who, Contact $contact): void
     {
-        $this->log->change($who, "Removed {$contact->name}", static fn() => $contact->delete());
+        $this->log->change($who, "Deleted {$contact->name}", static fn() => $contact->delete());
     }
 }

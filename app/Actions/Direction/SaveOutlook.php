@@ -29,29 +29,28 @@ final readonly class SaveOutlook
         match (true) {
             $outlook === null && Outlook::query()->count() >= self::MOST => throw new RefusedChange(
                 'title',
-                'Three outlooks are enough to steer by. Change one, or let one go.',
+                'There can be three long-term goals. Edit or delete one first.',
             ),
             ! $on->isAfter($year->span->last) => throw new RefusedChange(
                 'on',
-                "An outlook lies beyond this year, which ends on {$year->span->last}.",
+                "A long-term goal must be dated after this year, which ends on {$year->span->last}.",
             ),
             default => null,
         };
 
-        $this->log->change($who, ($outlook === null ? 'Set the outlook' : 'Changed the outlook')." “{$title}”", static function () use (
-            $title,
-            $on,
-            $why,
-            $outlook,
-        ): void {
-            ($outlook ?? new Outlook())->fill(['title' => $title, 'on' => $on, 'why' => $why])->save();
-        });
+        $this->log->change(
+            $who,
+            ($outlook === null ? 'Added the long-term goal' : 'Changed the long-term goal')." “{$title}”",
+            static function () use ($title, $on, $why, $outlook): void {
+                ($outlook ?? new Outlook())->fill(['title' => $title, 'on' => $on, 'why' => $why])->save();
+            },
+        );
     }
 
     /** Lets an outlook go. The goals that hung on it stay, and hang on none. */
     public function remove(Person $who, Outlook $outlook): void
     {
-        $this->log->change($who, "Let the outlook “{$outlook->title}” go", static function () use ($outlook): void {
+        $this->log->change($who, "Deleted the long-term goal “{$outlook->title}”", static function () use ($outlook): void {
             $outlook->goals()->get()->each(static fn(Goal $goal): bool => $goal->update(['outlook_id' => null]));
             $outlook->delete();
         });

@@ -17,6 +17,6 @@ final readonly class SavePurpose
 
     public function __invoke(Person $who, ?string $purpose): void
     {
-        $this->log->change($who, 'Wrote down the purpose', fn() => $this->workspace->update(['purpose' => $purpose]));
+        $this->log->change($who, 'Changed the purpose', fn() => $this->workspace->update(['purpose' => $purpose]));
     }
 }

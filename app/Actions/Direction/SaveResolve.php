@@ -24,7 +24,7 @@ final readonly class SaveResolve
     {
         $this->log->change(
             $who,
-            "Resolved: $title",
+            "Added “{$title}”",
             static fn() => Resolve::query()->create([
                 'stretch' => $stretch->name,
                 'starts_on' => $stretch->span->first,
@@ -44,7 +44,7 @@ final readonly class SaveResolve
     public function end(Person $who, Resolve $resolve, ?string $learned): void
     {
         if ($resolve->kind === ResolveKind::Trial && $learned === null) {
-            throw new RefusedChange('learned', 'A trial ends with what was learned. A sentence is enough.');
+            throw new RefusedChange('learned', 'Say what you saw first. One sentence is enough.');
         }
 
         $this->log->change(
@@ -56,7 +56,7 @@ final readonly class SaveResolve
 
     public function remove(Person $who, Resolve $resolve): void
     {
-        $this->log->change($who, "Removed “{$resolve->title}”", static function () use ($resolve): void {
+        $this->log->change($who, "Deleted “{$resolve->title}”", static function () use ($resolve): void {
             Task::query()
                 ->where('driver_id', $resolve->id)
                 ->get()

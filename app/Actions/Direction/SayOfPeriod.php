@@ -18,7 +18,7 @@ final readonly class SayOfPeriod
 
     public function __invoke(Person $who, Period $period, ?string $words, ?string $why = null): void
     {
-        $this->log->change($who, "Set the line of $period", static function () use ($period, $words, $why): void {
+        $this->log->change($who, "Changed the motto of $period", static function () use ($period, $words, $why): void {
             $line = PeriodWords::query()->firstWhere('period', $period->name) ?? new PeriodWords(['period' => $period->name]);
 
             if ($words !== null) {

@@ -32,15 +32,15 @@ final readonly class Admit
         match (true) {
             $goal->visibility === Visibility::OnlyMe && $goal->owner_id !== $who->id => throw new RefusedChange(
                 'visibility',
-                'A goal that only its owner sees must be your own.',
+                'A goal visible only to its owner must be your own.',
             ),
             ! $audience->admits($who->id) => throw new RefusedChange(
                 'visibility',
-                'You would not see it yourself. Choose yourself or one of your circles too.',
+                'You would not be able to see it yourself. Add yourself or one of your groups.',
             ),
             $goal->counts_unnamed && $goal->owner_id !== $who->id => throw new RefusedChange(
                 'countsUnnamed',
-                "Only {$goal->owner->name} can agree to that.",
+                "Only {$goal->owner->name} can choose this.",
             ),
             default => null,
         };
@@ -60,7 +60,7 @@ final readonly class Admit
                 : [];
 
         if ($goal->visibility === Visibility::Chosen && $wanted === []) {
-            throw new RefusedChange('visibility', 'Choose at least one circle or person, or keep it to yourself.');
+            throw new RefusedChange('visibility', 'Choose at least one group or person, or make it visible only to you.');
         }
 
         foreach ($goal->admissions()->get() as $admission) {

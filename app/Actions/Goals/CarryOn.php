@@ -185,7 +185,7 @@ final readonly class CarryOn
                     $child,
                     new ClosingDraft(
                         $figures->resultWith($child, $draft->result),
-                        line: $stays ? 'Closed with the goal above it.' : 'Carried on with the goal above it.',
+                        line: $stays ? 'Closed with the goal above.' : 'Carried over with the goal above.',
                         rest: $stays || $figures->resultWith($child, $draft->result) === Result::Met ? null : Rest::Carried,
                     ),
                 ),

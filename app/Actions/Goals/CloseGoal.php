@@ -45,11 +45,11 @@ final readonly class CloseGoal
             "Closed “{$goal->title}”",
             fn(): array => $this->log->part(self::part($goal->id), function () use ($who, $goal, $draft, $successors, $apart): array {
                 if ($goal->closed_on !== null) {
-                    throw new RefusedChange('result', "It was closed on {$goal->closed_on}. Reopen it first.");
+                    throw new RefusedChange('result', "This goal was closed on {$goal->closed_on}. Reopen it first.");
                 }
 
                 if ($draft->lookAgainOn !== null && ! $draft->lookAgainOn->isAfter($this->workspace->today())) {
-                    throw new RefusedChange('lookAgainOn', 'Choose a return date ahead, or none.');
+                    throw new RefusedChange('lookAgainOn', 'Choose a return date in the future, or leave it empty.');
                 }
 
                 $figures = ClosingFigures::of($this->workspace, $goal);

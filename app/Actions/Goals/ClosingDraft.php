@@ -32,14 +32,17 @@ final readonly class ClosingDraft
         public bool $withProjects = true,
     ) {
         match (true) {
-            $this->goesOn() && $result === Result::Met => throw new RefusedChange('rest', 'What is met has nothing left to carry on.'),
+            $this->goesOn() && $result === Result::Met => throw new RefusedChange(
+                'rest',
+                'A goal that is met has nothing left to carry over.',
+            ),
             $this->goesOn() && $result === Result::Dropped => throw new RefusedChange(
                 'rest',
-                'What is dropped does not go on. Shelve the rest, or choose “not met”.',
+                'A dropped goal is not continued. Shelve the rest, or choose “not met”.',
             ),
             $rest === Rest::Split && count($titles) < 2 => throw new RefusedChange(
                 'titles',
-                'Write at least two goals to split it into, one on each line.',
+                'Enter at least two goals to split it into, one per line.',
             ),
             default => null,
         };

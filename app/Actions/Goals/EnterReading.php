@@ -65,7 +65,7 @@ final readonly class EnterReading
         $goal = $reading->goal;
         $this->refuse($goal, $on);
 
-        $this->log->change($who, "Corrected the reading of {$reading->on}", function () use ($who, $goal, $reading, $on, $value): void {
+        $this->log->change($who, "Changed the reading of {$reading->on}", function () use ($who, $goal, $reading, $on, $value): void {
             $before = CoreRecords::exact($reading->value)->rounded();
             $reading->update(['on' => $on, 'value' => $value]);
             ($this->tell)($who, $goal, "corrected a reading from $before to $value");
@@ -74,7 +74,7 @@ final readonly class EnterReading
 
     public function remove(Person $who, Reading $reading): void
     {
-        $this->log->change($who, "Removed the reading of {$reading->on}", static fn() => $reading->delete());
+        $this->log->change($who, "Deleted the reading of {$reading->on}", static fn() => $reading->delete());
     }
 
     private function refuse(Goal $goal, Day $on, string $field = 'on'): void
@@ -82,7 +82,7 @@ final readonly class EnterReading
         match (true) {
             ! $goal->measure->takesReadings() => throw new RefusedChange(
                 $field === 'on' ? 'value' : $field,
-                'This goal is not judged by readings.',
+                'This goal is not measured by readings.',
             ),
             $on->isAfter($this->workspace->today()) => throw new RefusedChange($field, "A reading cannot be dated in the future: $on."),
             default => null,

@@ -20,7 +20,7 @@ final readonly class Follow
     {
         $this->log->change(
             $who,
-            "You follow “{$goal->title}”",
+            "Followed “{$goal->title}”",
             static fn() => Following::query()->firstOrCreate(['goal_id' => $goal->id, 'person_id' => $who->id]),
         );
     }
@@ -29,7 +29,7 @@ final readonly class Follow
     {
         $this->log->change(
             $who,
-            "You no longer follow “{$goal->title}”",
+            "Stopped following “{$goal->title}”",
             static fn() => Following::query()->where('goal_id', $goal->id)->where('person_id', $who->id)->first()?->delete(),
         );
     }

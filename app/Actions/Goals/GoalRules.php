@@ -92,7 +92,7 @@ final readonly class GoalRules
             if ($task->visibility !== $visibility) {
                 throw new RefusedChange(
                     'visibility',
-                    "“{$goal->title}” and the task “{$task->title}” would not be seen by the same people.",
+                    "“{$goal->title}” and the task “{$task->title}” would not be visible to the same people.",
                 );
             }
         }
@@ -103,7 +103,8 @@ final readonly class GoalRules
         if (! $goal->audience()->admits($task->owner_id)) {
             throw new RefusedChange(
                 'visibility',
-                "{$task->owner->name} has a task for this goal and would not see it. Hand the task over, or let them see the goal.",
+                "{$task->owner->name} has a task for this goal and could no longer see it. Hand the task over, "
+                    .'or keep the goal visible to them.',
             );
         }
     }
@@ -119,12 +120,12 @@ final readonly class GoalRules
         match (true) {
             ! $parent->audience()->includes($child->audience()) => throw new RefusedChange(
                 'parent',
-                "Fewer people see “{$parent->title}”: what hangs under it must be seen by no more of them.",
+                "“{$parent->title}” is visible to fewer people. A goal below it cannot be visible to more.",
             ),
             ! $child->countsUnder($parent) => throw new RefusedChange(
                 'visibility',
-                "“{$child->title}” would show through “{$parent->title}”, which more people see. Say that it "
-                    .'counts there without its name, let it stand alone, or let them see it.',
+                "“{$child->title}” would affect the figure of “{$parent->title}”, which more people can see. Let it count ".
+                    'there without its name, unlink it, or make it visible to them.',
             ),
             default => null,
         };

@@ -45,7 +45,7 @@ final readonly class LetWorkGo
                         $child,
                         new ClosingDraft(
                             $figures->resultWith($child),
-                            line: $isShelved ? 'Shelved with the goal above it.' : 'Dropped with the goal above it.',
+                            line: $isShelved ? 'Shelved with the goal above.' : 'Dropped with the goal above.',
                             rest: $draft->rest,
                         ),
                     ),

@@ -18,7 +18,7 @@ final readonly class ReadNews
 
     public function __invoke(Person $who): void
     {
-        $this->log->change($who, 'Read the news', static function () use ($who): void {
+        $this->log->change($who, 'Marked the updates as read', static function () use ($who): void {
             foreach (Telling::query()->toldTo($who)->whereNull('read_at')->get() as $telling) {
                 $telling->update(['read_at' => Carbon::now()]);
             }

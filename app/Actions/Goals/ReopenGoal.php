@@ -27,7 +27,7 @@ final readonly class ReopenGoal
     {
         $this->log->change($who, "Reopened “{$goal->title}”", function () use ($who, $goal): void {
             if ($goal->closed_on === null) {
-                throw new RefusedChange('goal', 'This goal is open already.');
+                throw new RefusedChange('goal', 'This goal is already open.');
             }
 
             $done = $this->done($goal);
@@ -83,7 +83,7 @@ final readonly class ReopenGoal
         if ($next !== null) {
             throw new RefusedChange(
                 'goal',
-                "“{$next->title}” carries it on in {$next->period}: both would count. Drop that one first.",
+                "“{$next->title}” continues it in {$next->period}, and both would count. Drop that one first.",
             );
         }
     }

@@ -36,7 +36,7 @@ final readonly class SaveGoal
     public function __invoke(Person $who, GoalDraft $draft, ?Goal $goal = null): Goal
     {
         $period = RefusedChange::unless('period', fn(): Period => $this->workspace->calendar()->period($draft->period));
-        $words = ($goal === null ? 'Set the goal' : 'Changed')." “{$draft->title}”";
+        $words = ($goal === null ? 'Added the goal' : 'Changed')." “{$draft->title}”";
 
         return $this->log->change($who, $words, function () use ($who, $draft, $goal, $period): Goal {
             $record = $goal ?? new Goal();
@@ -119,12 +119,12 @@ final readonly class SaveGoal
     {
         match (true) {
             $goal->parent_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->parent_id)->doesntExist()
-                => throw new RefusedChange('parent', 'There is no such goal.'),
+                => throw new RefusedChange('parent', 'This goal no longer exists.'),
             $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist()
-                => throw new RefusedChange('predecessor', 'There is no such goal to carry on.'),
+                => throw new RefusedChange('predecessor', 'The goal to continue no longer exists.'),
             $goal->scope === Scope::Group && $goal->circle_id === null => throw new RefusedChange(
                 'circle',
-                'Say whose goal it is: choose the circle.',
+                'Choose the group.',
             ),
             default => null,
         };
@@ -139,7 +139,7 @@ final readonly class SaveGoal
             ($goal->predecessor_id !== null && Goal::query()->whereKey($goal->predecessor_id)->value('owner_id') === $goal->owner_id);
 
         if (! $isKept && ! $who->isLead()) {
-            throw new RefusedChange('owner', 'Only a lead can make a goal somebody else’s.');
+            throw new RefusedChange('owner', 'Only a lead can give a goal to somebody else.');
         }
     }
 

@@ -25,7 +25,7 @@ final readonly class WriteInLogbook
 
     public function comment(Person $who, Goal $goal, string $words): void
     {
-        $this->log->change($who, "Wrote on “{$goal->title}”", function () use ($who, $goal, $words): void {
+        $this->log->change($who, "Commented on “{$goal->title}”", function () use ($who, $goal, $words): void {
             Comment::query()->create([...$this->signed($who, $goal), 'words' => $words]);
             ($this->tell)($who, $goal, "said: $words");
         });
@@ -41,23 +41,23 @@ final readonly class WriteInLogbook
     public function estimate(Person $who, Goal $goal, int $chance, ?string $line): void
     {
         match (true) {
-            $goal->owner_id !== $who->id => throw new RefusedChange('chance', "The estimate is {$goal->owner->name}’s to make"),
-            $goal->closed_on !== null => throw new RefusedChange('chance', 'It is closed: what became of it is known'),
+            $goal->owner_id !== $who->id => throw new RefusedChange('chance', "Only {$goal->owner->name} can update the estimate"),
+            $goal->closed_on !== null => throw new RefusedChange('chance', 'This goal is closed, so its result is known'),
             $goal->measure === MeasureKind::Judged => throw new RefusedChange(
                 'chance',
-                'A direction cannot be made in time. Judge it in words',
+                'This goal is judged in words and has no chance',
             ),
             default => null,
         };
 
-        $this->log->change($who, "Gave “{$goal->title}” $chance %", function () use ($who, $goal, $chance, $line): void {
+        $this->log->change($who, "Estimated “{$goal->title}” at $chance%", function () use ($who, $goal, $chance, $line): void {
             Estimate::query()->create([
                 ...$this->signed($who, $goal),
                 'chance' => $chance,
                 'computed' => $this->computed($goal),
                 'line' => $line,
             ]);
-            ($this->tell)($who, $goal, "is $chance % sure".($line === null ? '' : ": $line"));
+            ($this->tell)($who, $goal, "estimates $chance%".($line === null ? '' : ": $line"));
         });
     }
 
@@ -66,7 +66,7 @@ final readonly class WriteInLogbook
     {
         match (true) {
             $goal->measure !== MeasureKind::Judged => throw new RefusedChange('direction', 'This goal is not judged in words'),
-            $goal->closed_on !== null => throw new RefusedChange('direction', 'It is closed. Reopen it first'),
+            $goal->closed_on !== null => throw new RefusedChange('direction', 'This goal is closed. Reopen it first'),
             default => null,
         };
 
@@ -81,7 +81,7 @@ final readonly class WriteInLogbook
     {
         $of = $entry instanceof Comment ? $entry->about() : $entry->goal;
 
-        $this->log->change($who, "Took a line out of “{$of->title}”", static fn() => $entry->delete());
+        $this->log->change($who, "Deleted a line from “{$of->title}”", static fn() => $entry->delete());
     }
 
     private function computed(Goal $goal): ?int

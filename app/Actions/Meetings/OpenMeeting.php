@@ -34,11 +34,11 @@ final readonly class OpenMeeting
         match (true) {
             $series->meetings()->whereNull('closed_at')->exists() => throw new RefusedChange(
                 'meeting',
-                'Another meeting of this series is still open. Close it first.',
+                'Another occasion of this meeting is still open. Close it first.',
             ),
             $series->meetings()->where('on', (string) $on)->exists() => throw new RefusedChange(
                 'meeting',
-                'This meeting was held already.',
+                'This meeting has already been held.',
             ),
             default => null,
         };

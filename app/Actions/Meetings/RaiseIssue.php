@@ -39,7 +39,7 @@ final readonly class RaiseIssue
         ?int $project = null,
     ): Issue {
         if ($goal !== null && ! Goal::query()->openToAll()->whereKey($goal)->exists()) {
-            throw new RefusedChange('goal', 'An issue can be tied only to a goal that all may see.');
+            throw new RefusedChange('goal', 'An issue can only be linked to a goal visible to everyone.');
         }
 
         return $this->log->change(

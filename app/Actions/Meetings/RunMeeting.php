@@ -30,7 +30,7 @@ final readonly class RunMeeting
 
         $this->log->change(
             $who,
-            "Turned to “{$item->title}”",
+            "Started “{$item->title}”",
             static function () use ($item): void {
                 $now = Carbon::now();
                 $running = $item->meeting->items()->whereNotNull('begun_at')->whereNull('ended_at')->whereKeyNot($item->id)->get();
@@ -56,14 +56,14 @@ final readonly class RunMeeting
 
     public function attend(Person $who, Attendance $attendance, bool $wasThere): void
     {
-        $this->log->change($who, 'Noted who is there', static fn() => $attendance->update(['was_there' => $wasThere]));
+        $this->log->change($who, 'Changed who is present', static fn() => $attendance->update(['was_there' => $wasThere]));
     }
 
     /** @throws RefusedChange when the meeting is closed */
     public static function refuseSealed(Meeting $meeting): void
     {
         if ($meeting->closed_at !== null) {
-            throw new RefusedChange('meeting', 'These minutes are sealed.');
+            throw new RefusedChange('meeting', 'These minutes are final.');
         }
     }
 }

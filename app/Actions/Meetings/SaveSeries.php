@@ -27,21 +27,24 @@ final readonly class SaveSeries
         $standing = array_sum(array_column($draft->standing, 'minutes'));
 
         if ($standing > $draft->minutes) {
-            throw new RefusedChange('standing', "The standing items take $standing min, more than the meeting has.");
+            throw new RefusedChange('standing', "The standing items take $standing min, which is longer than the meeting.");
         }
 
         if ($draft->isPrivate && ! in_array($who->id, $draft->attendees, true)) {
-            throw new RefusedChange('isPrivate', 'You would not see this series yourself: attend it, or let all see it.');
+            throw new RefusedChange(
+                'isPrivate',
+                'You would not be able to see this meeting. Add yourself, or make it visible to everyone.',
+            );
         }
 
         // Once a team's, meetings stay the team's unless a lead says otherwise: a lead can always get them back.
         if ($series !== null && $draft->isPrivate && ! $series->is_private && ! $who->isLead()) {
-            throw new RefusedChange('isPrivate', 'Only a lead can make meetings private that others could see until now.');
+            throw new RefusedChange('isPrivate', 'Only a lead can make a visible meeting private.');
         }
 
         $this->refuseHiddenGoals($draft);
 
-        return $this->log->change($who, ($series === null ? 'Set up' : 'Changed')." “{$draft->title}”", function () use (
+        return $this->log->change($who, ($series === null ? 'Added' : 'Changed')." “{$draft->title}”", function () use (
             $who,
             $draft,
             $series,
@@ -71,7 +74,7 @@ final readonly class SaveSeries
         $goals = array_filter(array_column($draft->standing, 'goal'), is_int(...));
 
         if (Goal::query()->openToAll()->whereKey($goals)->count() < count(array_unique($goals))) {
-            throw new RefusedChange('standing', 'A standing item can look only at a goal that all may see.');
+            throw new RefusedChange('standing', 'A standing item can only be linked to a goal visible to everyone.');
         }
     }
 

@@ -73,7 +73,7 @@ final readonly class SettleItem
         // What is agreed in a private meeting stays among those who attend it, unless it is for something all see.
         $isPrivate = $meeting->series->is_private && $project === null && $goal === null;
 
-        return $this->log->change($who, "Noted the next step “{$title}”", function () use (
+        return $this->log->change($who, "Added the next step “{$title}”", function () use (
             $who,
             $item,
             $title,

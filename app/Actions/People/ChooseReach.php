@@ -22,10 +22,10 @@ final readonly class ChooseReach
     public function __invoke(Person $who, Occasion $occasion, Reach $reach): void
     {
         if ($occasion === Occasion::Reminder && $reach === Reach::Nowhere) {
-            throw new RefusedChange('reach', 'Reminders stand on the day’s page, and come by letter as well if you like');
+            throw new RefusedChange('reach', 'Return dates always appear on the Day page. You can choose to get an e-mail as well');
         }
 
-        $this->log->change($who, 'Changed what reaches you', static function () use ($who, $occasion, $reach): void {
+        $this->log->change($who, 'Changed your notifications', static function () use ($who, $occasion, $reach): void {
             $wish = Wish::query()->where('person_id', $who->id)->where('occasion', $occasion)->first();
             ($wish ?? new Wish(['person_id' => $who->id, 'occasion' => $occasion]))->fill(['reach' => $reach])->save();
         });

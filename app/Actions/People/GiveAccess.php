@@ -64,7 +64,7 @@ final readonly class GiveAccess
         return DB::transaction(function () use ($token, $password): Person {
             $link =
                 AccessLink::query()->open($token)->first() ??
-                throw new RefusedChange('password', 'This link was used already or has run out. Ask for another one.');
+                throw new RefusedChange('password', 'This link has already been used or has expired. Ask for a new one.');
             $link->update(['used_at' => Carbon::now()]);
             $this->setPassword($link->person, $password);
 

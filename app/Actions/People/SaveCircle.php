@@ -22,7 +22,7 @@ final readonly class SaveCircle
     /** @param list<int> $people ids of all who are in it */
     public function __invoke(Person $who, string $name, array $people, ?Circle $circle = null): Circle
     {
-        return $this->log->change($who, ($circle === null ? 'Made' : 'Changed')." the circle “{$name}”", static function () use (
+        return $this->log->change($who, ($circle === null ? 'Made' : 'Changed')." the group “{$name}”", static function () use (
             $name,
             $people,
             $circle,
@@ -51,11 +51,11 @@ final readonly class SaveCircle
         if (Admission::query()->where('circle_id', $circle->id)->exists() || Goal::query()->where('circle_id', $circle->id)->exists()) {
             throw new RefusedChange(
                 'circle',
-                "Goals belong to “{$circle->name}” or are seen by it. Choose another circle for them first.",
+                "Goals belong to “{$circle->name}” or are visible to it. Change those goals first.",
             );
         }
 
-        $this->log->change($who, "Removed the circle “{$circle->name}”", static function () use ($circle): void {
+        $this->log->change($who, "Deleted the group “{$circle->name}”", static function () use ($circle): void {
             $circle->memberships()->get()->each(static fn(Membership $membership): ?bool => $membership->delete());
             $circle->delete();
         });

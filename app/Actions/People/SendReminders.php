@@ -49,7 +49,7 @@ final readonly class SendReminders
                 $this->mailbox->send(
                     $reminder->person,
                     $reminder->words,
-                    trim("You wanted to be reminded on {$reminder->on}, {$reminder->at}", ', ').'.',
+                    trim("Return date reached on {$reminder->on}, {$reminder->at}", ', ').'.',
                 );
             }
 

@@ -28,10 +28,13 @@ final readonly class SetAside
     /** @throws RefusedChange when no lead would be left, or they own what nobody else may see */
     public function __invoke(Person $who, Person $leaver, Person $heir): void
     {
-        $this->log->change($who, "Set {$leaver->name} aside", function () use ($leaver, $heir): void {
+        $this->log->change($who, "Deactivated {$leaver->name}", function () use ($leaver, $heir): void {
             match (true) {
-                $leaver->set_aside_on !== null => throw new RefusedChange('person', "{$leaver->name} is set aside already."),
-                $heir->id === $leaver->id, $heir->set_aside_on !== null => throw new RefusedChange('heir', 'Choose somebody who stays.'),
+                $leaver->set_aside_on !== null => throw new RefusedChange('person', "{$leaver->name} is already deactivated."),
+                $heir->id === $leaver->id, $heir->set_aside_on !== null => throw new RefusedChange(
+                    'heir',
+                    'Choose somebody with an active account.',
+                ),
                 default => self::refuseLastLead($leaver),
             };
 
@@ -46,7 +49,7 @@ final readonly class SetAside
 
     public function back(Person $who, Person $person): void
     {
-        $this->log->change($who, "Took {$person->name} back", static fn() => $person->update(['set_aside_on' => null]));
+        $this->log->change($who, "Reactivated {$person->name}", static fn() => $person->update(['set_aside_on' => null]));
     }
 
     /** @throws RefusedChange when no lead would be left */

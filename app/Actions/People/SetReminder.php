@@ -26,7 +26,7 @@ final readonly class SetReminder
     {
         return $this->log->change(
             $who,
-            "Will remind you: “{$words}”",
+            "Added “{$words}”",
             static fn(): Reminder => Reminder::query()->create([
                 'person_id' => $who->id,
                 'words' => $words,
@@ -41,10 +41,14 @@ final readonly class SetReminder
     public function putOff(Person $who, Reminder $reminder, Day $on): void
     {
         if ($on->isBefore($this->workspace->today())) {
-            throw new RefusedChange('on', 'That day is over');
+            throw new RefusedChange('on', 'This date has passed');
         }
 
-        $this->log->change($who, "Put off “{$reminder->words}”", static fn() => $reminder->update(['on' => $on, 'told_at' => null]));
+        $this->log->change(
+            $who,
+            "Changed the return date of “{$reminder->words}”",
+            static fn() => $reminder->update(['on' => $on, 'told_at' => null]),
+        );
     }
 
     /** Seen, or answered with no: it is done. */
@@ -52,7 +56,7 @@ final readonly class SetReminder
     {
         $this->log->change(
             $who,
-            ($reminder->kind === ReminderKind::Ask ? 'Answered no: ' : 'Seen: ')."“{$reminder->words}”",
+            ($reminder->kind === ReminderKind::Ask ? 'Dismissed ' : 'Completed ')."“{$reminder->words}”",
             fn() => $reminder->update(['settled_on' => $this->workspace->today()]),
         );
     }
@@ -60,7 +64,7 @@ final readonly class SetReminder
     /** Answered with yes: a project comes of it. */
     public function accept(Person $who, Reminder $reminder): Project
     {
-        return $this->log->change($who, "Answered yes: “{$reminder->words}”", function () use ($who, $reminder): Project {
+        return $this->log->change($who, "Started a project for “{$reminder->words}”", function () use ($who, $reminder): Project {
             $project = ($this->projects)($who, new ProjectDraft(rtrim($reminder->words, " ?\u{00A0}")));
             $reminder->update(['settled_on' => $this->workspace->today(), 'project_id' => $project->id]);
 
@@ -70,6 +74,6 @@ final readonly class SetReminder
 
     public function remove(Person $who, Reminder $reminder): void
     {
-        $this->log->change($who, "Removed the reminder “{$reminder->words}”", static fn() => $reminder->delete());
+        $this->log->change($who, "Deleted “{$reminder->words}”", static fn() => $reminder->delete());
     }
 }

@@ -29,7 +29,7 @@ final readonly class Attach
     /** Who is mentioned in it, owns the work or helps with it hears of it, if they may see it. */
     public function comment(Person $who, Task|Project $work, string $words): void
     {
-        $this->log->change($who, "Wrote on “{$work->title}”", function () use ($who, $work, $words): void {
+        $this->log->change($who, "Commented on “{$work->title}”", function () use ($who, $work, $words): void {
             Comment::query()->create([...self::of($work), 'person_id' => $who->id, 'on' => $this->workspace->today(), 'words' => $words]);
             $helpers = $work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all();
             $this->notify->all($who, [$work->owner_id, ...array_values($helpers)], Occasion::Said, $work, "said: $words");
@@ -45,11 +45,11 @@ final readonly class Attach
     {
         foreach (Person::query()->whereKey($people)->get() as $person) {
             if (! $work->isVisibleTo($person)) {
-                throw new RefusedChange('people', "{$person->name} may not see this task");
+                throw new RefusedChange('people', "{$person->name} cannot see this task");
             }
         }
 
-        $this->log->change($who, "Changed who helps with “{$work->title}”", static function () use ($work, $people): void {
+        $this->log->change($who, "Changed the helpers of “{$work->title}”", static function () use ($work, $people): void {
             $there = $work->helpings()->get();
             $there->whereNotIn('person_id', $people)->each(static fn(Helping $helping): ?bool => $helping->delete());
 
@@ -96,7 +96,7 @@ final readonly class Attach
     public function remove(Person $who, File|Reference $part): void
     {
         $words = $part instanceof File ? $part->name : $part->title;
-        $this->log->change($who, "Removed “{$words}”", static fn() => $part->delete());
+        $this->log->change($who, "Deleted “{$words}”", static fn() => $part->delete());
     }
 
     /** @return array{task_id?: int, project_id?: int} */

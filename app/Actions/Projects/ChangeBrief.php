@@ -30,14 +30,14 @@ final readonly class ChangeBrief
     /** @param array{reason: ?string, outcome: ?string, limits: ?string, approach: ?string, notes: ?string} $brief in Markdown */
     public function write(Person $who, Project $project, array $brief): void
     {
-        $this->log->change($who, "Changed the brief of “{$project->title}”", static fn() => $project->update($brief));
+        $this->log->change($who, "Changed the charter of “{$project->title}”", static fn() => $project->update($brief));
     }
 
     public function status(Person $who, Project $project, ?string $line): void
     {
         $this->log->change(
             $who,
-            "Said how “{$project->title}” stands",
+            "Updated the status of “{$project->title}”",
             fn() => $project->update([
                 'status_line' => $line,
                 'status_on' => $line === null ? null : $this->workspace->today(),
@@ -79,7 +79,7 @@ final readonly class ChangeBrief
 
     public function remove(Person $who, Milestone|PlanLine $part): void
     {
-        $this->log->change($who, "Removed “{$part->title}”", static fn() => $part->delete());
+        $this->log->change($who, "Deleted “{$part->title}”", static fn() => $part->delete());
     }
 
     public function line(Person $who, Project $project, string $title): void
@@ -95,7 +95,7 @@ final readonly class ChangeBrief
     public function promote(Person $who, PlanLine $line): void
     {
         if ($line->task_id !== null) {
-            throw new RefusedChange('line', 'It is a task already.');
+            throw new RefusedChange('line', 'This is already a task.');
         }
 
         $this->log->change($who, "Made a task of “{$line->title}”", function () use ($who, $line): void {

@@ -59,10 +59,10 @@ final readonly class KeepRegister
     public function addField(Person $who, string $name, FieldKind $kind, array $choices): void
     {
         match (true) {
-            Field::query()->where('name', $name)->exists() => throw new RefusedChange('name', 'There is a field of this name already'),
+            Field::query()->where('name', $name)->exists() => throw new RefusedChange('name', 'There is already a field with this name'),
             $kind === FieldKind::Choice && count($choices) < 2 => throw new RefusedChange(
                 'choices',
-                'A choice needs at least two to choose from, one a line',
+                'Enter at least two choices, one per line',
             ),
             default => null,
         };
@@ -81,7 +81,7 @@ final readonly class KeepRegister
     /** Takes a field away, with what stands in it. */
     public function removeField(Person $who, Field $field): void
     {
-        $this->log->change($who, "Removed the field “{$field->name}”", static function () use ($field): void {
+        $this->log->change($who, "Deleted the field “{$field->name}”", static function () use ($field): void {
             Entry::query()->where('field_id', $field->id)->get()->each(static fn(Entry $entry): ?bool => $entry->delete());
             $field->delete();
         });
@@ -100,7 +100,7 @@ final readonly class KeepRegister
             };
 
         if (! $fits) {
-            throw new RefusedChange('value', "“{$value}” does not fit into {$field->name}");
+            throw new RefusedChange('value', "“{$value}” is not valid for {$field->name}");
         }
 
         $this->log->change($who, "Changed “{$field->name}” of “{$project->title}”", static function () use (
@@ -119,7 +119,7 @@ final readonly class KeepRegister
     {
         $this->log->change(
             $who,
-            $limit === null ? 'Took away the limit of active projects' : "Set the limit to $limit active projects a person",
+            $limit === null ? 'Removed the limit of active projects' : "Set the limit to $limit active projects per person",
             static fn() => $workspace->update(['active_limit' => $limit]),
         );
     }

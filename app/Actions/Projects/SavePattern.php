@@ -32,16 +32,16 @@ final readonly class SavePattern
                 ->when($pattern !== null, static fn($query) => $query->whereKeyNot($pattern?->id))
                 ->exists()
         ) {
-            throw new RefusedChange('title', 'There is a pattern of this name already');
+            throw new RefusedChange('title', 'There is already a template with this name');
         }
 
         foreach ($draft->tasks as $place => $task) {
             if ($task['stage'] !== null && ! in_array($task['stage'], $draft->stages, true)) {
-                throw new RefusedChange("tasks.$place.stage", 'There is no such stage');
+                throw new RefusedChange("tasks.$place.stage", 'This stage does not exist');
             }
         }
 
-        return $this->log->change($who, ($pattern === null ? 'Made' : 'Changed')." the pattern “{$draft->title}”", function () use (
+        return $this->log->change($who, ($pattern === null ? 'Made' : 'Changed')." the template “{$draft->title}”", function () use (
             $draft,
             $pattern,
         ): Pattern {

@@ -45,7 +45,7 @@ final readonly class SaveProject
             ]);
 
             if ($record->isDirty('owner_id') && $record->owner_id !== $who->id && ! $who->isLead()) {
-                throw new RefusedChange('owner', 'Only a lead can make a project somebody else’s.');
+                throw new RefusedChange('owner', 'Only a lead can give a project to somebody else.');
             }
 
             if (! $record->exists) {
@@ -99,10 +99,10 @@ final readonly class SaveProject
 
         if ($draft->lastIsDone && ! $project->last_is_done) {
             match (true) {
-                $last === null || count($draft->stages) < 2 => throw new RefusedChange('lastIsDone', 'That takes at least two stages'),
+                $last === null || count($draft->stages) < 2 => throw new RefusedChange('lastIsDone', 'This needs at least two stages'),
                 $project->tasks()->open()->where('stage_id', $last->id)->exists() => throw new RefusedChange(
                     'lastIsDone',
-                    "Tasks in “{$last->name}” are still open. Move or tick them first",
+                    "“{$last->name}” still has open tasks. Move or complete them first",
                 ),
                 default => null,
             };
@@ -128,7 +128,7 @@ final readonly class SaveProject
         $visible = Goal::query()->visibleTo($who)->whereIn('id', array_keys($wanted))->pluck('id')->all();
 
         if (count($visible) < count($wanted)) {
-            throw new RefusedChange('serves', 'One of these goals is not there.');
+            throw new RefusedChange('serves', 'One of these goals no longer exists.');
         }
 
         foreach ($project->servings()->with('goal')->get() as $link) {

@@ -21,7 +21,7 @@ final readonly class SetProjectState
     {
         $words = match ($state) {
             ProjectState::Done => 'Closed',
-            ProjectState::Active => 'Took up',
+            ProjectState::Active => 'Activated',
             ProjectState::Paused => 'Paused',
             ProjectState::Dropped => 'Dropped',
             ProjectState::Shelved => 'Shelved',

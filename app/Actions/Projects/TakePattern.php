@@ -38,12 +38,12 @@ final readonly class TakePattern
     {
         $pattern =
             $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern ??
-            throw new RefusedChange('pattern', 'Its pattern is no longer there');
+            throw new RefusedChange('pattern', 'The template no longer exists');
         $changes = Change::between(array_map(Piece::of(...), $project->pattern_taken ?? []), $pattern->pieces());
         $words =
             array_intersect($taken, array_column($changes, 'id')) === []
-                ? 'Left “%s” as it is'
-                : 'Took into “%s” what its pattern says';
+                ? 'Kept “%s” as it is'
+                : 'Updated “%s” from its template';
 
         $this->log->change($who, sprintf($words, $project->title), function () use ($who, $project, $pattern, $changes, $taken): void {
             foreach ($changes as $change) {

@@ -47,7 +47,7 @@ final readonly class WriteReview
             $review = $this->review($who, $week);
 
             if ($review->held_at !== null) {
-                throw new RefusedChange('review', 'This week was reviewed already.');
+                throw new RefusedChange('review', 'This week has already been reviewed.');
             }
 
             /** @var array<string, mixed> $facts */
@@ -61,7 +61,7 @@ final readonly class WriteReview
     {
         $this->log->change(
             $who,
-            "Took up the review of $week again",
+            "Reopened the review of $week",
             fn() => $this->review($who, $week)->update(['held_at' => null, 'facts' => null]),
         );
     }

@@ -35,7 +35,7 @@ final readonly class Shelve
         $this->refusePast($lookAgainOn);
         $this->log->change(
             $who,
-            'Put an idea on the shelf',
+            'Shelved an idea',
             static fn() => Jot::query()->create([
                 'person_id' => $who->id,
                 'words' => $words,
@@ -49,14 +49,14 @@ final readonly class Shelve
     /**
      * Puts it on the shelf, or, if it lies there, says anew when to look again. A goal is shelved as it is closed.
      *
-     * @throws RefusedChange when the day to look again is not ahead
+     * @throws RefusedChange when the return date is not ahead
      */
     public function __invoke(Person $who, Jot|Task|Project|Goal $item, ?Day $lookAgainOn): void
     {
         $this->refusePast($lookAgainOn);
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
-        $this->log->change($who, "Put $title on the shelf", function () use ($who, $item, $lookAgainOn): void {
+        $this->log->change($who, "Shelved $title", function () use ($who, $item, $lookAgainOn): void {
             match (true) {
                 $item instanceof Task && $item->shelved_on === null => $this->tasks->shelve($who, $item),
                 $item instanceof Project && $item->state !== ProjectState::Shelved => ($this->projects)($who, $item, ProjectState::Shelved),
@@ -72,7 +72,7 @@ final readonly class Shelve
     {
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
-        $this->log->change($who, "Took $title off the shelf", function () use ($who, $item): void {
+        $this->log->change($who, "Restored $title", function () use ($who, $item): void {
             match (true) {
                 $item instanceof Task => $this->tasks->takeBack($who, $item),
                 $item instanceof Project => ($this->projects)($who, $item, ProjectState::Active),
@@ -87,7 +87,7 @@ final readonly class Shelve
     {
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
-        $this->log->change($who, "Let $title go", function () use ($who, $item): void {
+        $this->log->change($who, "Deleted $title", function () use ($who, $item): void {
             match (true) {
                 $item instanceof Task => $this->tasks->drop($who, $item),
                 $item instanceof Project => ($this->projects)($who, $item, ProjectState::Dropped),
@@ -101,7 +101,7 @@ final readonly class Shelve
     private function refusePast(?Day $lookAgainOn): void
     {
         if ($lookAgainOn !== null && ! $lookAgainOn->isAfter($this->workspace->today())) {
-            throw new RefusedChange('lookAgainOn', 'Choose a day ahead to look at it again, or none.');
+            throw new RefusedChange('lookAgainOn', 'Choose a return date in the future, or leave it empty.');
         }
     }
 }

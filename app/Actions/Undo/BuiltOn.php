@@ -50,7 +50,7 @@ final readonly class BuiltOn
 
             throw new RefusedChange(
                 'undo',
-                "$name has been built on: ".
+                "$name is used by: ".
                     Str::of(implode(', ', $words))->replaceLast(', ', ' and ').
                     self::byWhom($record, $batch).
                     '. Nothing was undone.',

@@ -21,7 +21,7 @@ final readonly class Permitted
         if ($may->denied()) {
             throw new RefusedChange(
                 'undo',
-                $may->status() === 404 ? 'This is no longer there for you. Nothing was undone.' : $may->message().' Nothing was undone.',
+                $may->status() === 404 ? 'You can no longer see this. Nothing was undone.' : $may->message().' Nothing was undone.',
             );
         }
     }

@@ -56,7 +56,7 @@ final readonly class TakeBack
         } catch (QueryException $reason) {
             // What the database refuses: what it belonged to is gone, or its place is taken.
             throw str_starts_with((string) $reason->getCode(), '23')
-                ? new RefusedChange('undo', 'This can no longer be undone: what it belonged to was changed or removed since.')
+                ? new RefusedChange('undo', 'This can no longer be undone because something it depends on has been changed or deleted.')
                 : $reason;
         }
     }

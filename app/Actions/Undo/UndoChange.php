@@ -30,7 +30,7 @@ final readonly class UndoChange
         $change = MadeChange::of($who, $batch) ?? throw (new ModelNotFoundException())->setModel(Activity::class, [$batch]);
 
         if ($change->isTakenBack) {
-            throw new RefusedChange('undo', 'This was undone already.');
+            throw new RefusedChange('undo', 'This has already been undone.');
         }
 
         $this->takeBack($who, $change);
@@ -45,7 +45,7 @@ final readonly class UndoChange
     {
         $this->takeBack(
             $who,
-            MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'You have changed nothing lately that could be undone.'),
+            MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'There is nothing to undo.'),
         );
     }
 

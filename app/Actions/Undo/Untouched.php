@@ -42,7 +42,7 @@ final readonly class Untouched
         }
 
         if ($entry->record === null || self::differs($entry->record, $entry->now, $entry->isMade())) {
-            throw new RefusedChange('undo', 'This has been changed since. Nothing was undone.');
+            throw new RefusedChange('undo', 'This has been changed since then. Nothing was undone.');
         }
 
         if ($entry->isMade()) {
@@ -60,7 +60,7 @@ final readonly class Untouched
             $record instanceof Task &&
                 ($entry->isMade() || $entry->isDeleted()) &&
                 self::meetingOf(AgendaItem::query()->find($record->agenda_item_id))?->closed_at !== null
-                => "“{$record->title}” stands in minutes that are final. Nothing was undone.",
+                => "“{$record->title}” is part of final minutes. Nothing was undone.",
             self::reviewOf($record)?->held_at !== null => 'This review is finished. Reopen it first.',
             $closed !== null => "“{$closed->title}” is closed. Reopen it first.",
             default => null,

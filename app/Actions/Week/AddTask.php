@@ -57,27 +57,27 @@ final readonly class AddTask
         match (true) {
             $draft->project !== null && $draft->goal !== null => throw new RefusedChange(
                 'goal',
-                'A task belongs to a project or to a goal, not to both.',
+                'A task can belong to a project or a goal, not both.',
             ),
-            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'There is no such goal.'),
-            $draft->project !== null && $project === null => throw new RefusedChange('project', 'There is no such project.'),
+            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
+            $draft->project !== null && $project === null => throw new RefusedChange('project', 'This project no longer exists.'),
             $draft->stage !== null && ! Stage::query()->where('project_id', $draft->project)->whereKey($draft->stage)->exists()
-                => throw new RefusedChange('stage', 'This project has no such stage.'),
+                => throw new RefusedChange('stage', 'This stage no longer exists.'),
             $draft->isPrivate && $project !== null => throw new RefusedChange(
                 'isPrivate',
-                'A task of a project is seen by all who see the project.',
+                'Tasks of a project are visible to everyone who can see the project.',
             ),
             $draft->isPrivate && $draft->agendaItem === null && $draft->owner !== null && $draft->owner !== $who->id
-                => throw new RefusedChange('isPrivate', 'A task that only you may see cannot be somebody else’s.'),
+                => throw new RefusedChange('isPrivate', 'A private task must be your own.'),
             $goal !== null &&
                 ! $goal
                     ->loadMissing('admissions.circle.memberships')
                     ->audience()
                     ->admits($draft->owner ?? $who->id)
-                => throw new RefusedChange('owner_id', 'They do not see the goal it is for.'),
+                => throw new RefusedChange('owner_id', 'They cannot see this goal.'),
             $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange(
                 'isPrivate',
-                'It would count towards a goal that all see. Leave it without a goal, or let all see it.',
+                'A private task cannot count towards a goal visible to everyone.',
             ),
             default => null,
         };

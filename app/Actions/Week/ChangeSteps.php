@@ -23,7 +23,7 @@ final readonly class ChangeSteps
      */
     public function add(Person $who, Task $task, array $titles): void
     {
-        $this->log->change($who, "Cut “{$task->title}” into steps", function () use ($task, $titles): void {
+        $this->log->change($who, "Split “{$task->title}” into steps", function () use ($task, $titles): void {
             $position = $task->steps()->count();
 
             foreach ($titles as $title) {
@@ -52,7 +52,7 @@ final readonly class ChangeSteps
 
     public function remove(Person $who, Step $step): void
     {
-        $this->log->change($who, "Removed “{$step->title}”", function () use ($step): void {
+        $this->log->change($who, "Deleted “{$step->title}”", function () use ($step): void {
             $step->delete();
             $step->task->update(['changed_on' => $this->workspace->today()]);
         });

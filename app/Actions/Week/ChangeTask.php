@@ -36,7 +36,7 @@ final readonly class ChangeTask
         $handsOver = isset($fields['owner_id']) && $fields['owner_id'] !== $task->owner_id;
 
         if ($handsOver && $task->visibility === Visibility::OnlyMe && ! $this->sees($fields['owner_id'], $task)) {
-            throw new RefusedChange('owner_id', 'They may not see this task: it cannot be handed over to them.');
+            throw new RefusedChange('owner_id', 'They cannot see this task, so it cannot be handed over to them.');
         }
 
         $words = $handsOver ? "Handed over “{$task->title}”" : "Changed “{$task->title}”";
@@ -74,8 +74,8 @@ final readonly class ChangeTask
 
         foreach (
             [
-                'look_over_by_id' => [$task->look_over_by_id, Occasion::LookOver, 'asks you to look it over'],
-                'waiting_person_id' => [$task->waiting_person_id, Occasion::WaitedFor, 'waits on you for it'],
+                'look_over_by_id' => [$task->look_over_by_id, Occasion::LookOver, 'asks you to check it'],
+                'waiting_person_id' => [$task->waiting_person_id, Occasion::WaitedFor, 'is waiting for you'],
             ] as $column => [$person, $occasion, $words]
         ) {
             $asked = $person !== null && $task->wasChanged($column) ? Person::query()->find($person) : null;

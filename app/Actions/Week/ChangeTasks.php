@@ -38,7 +38,7 @@ final readonly class ChangeTasks
             ->get();
 
         if ($tasks->count() !== count($ids)) {
-            throw new RefusedChange('tasks', 'One of them is no longer there. Nothing was changed.');
+            throw new RefusedChange('tasks', 'One of these tasks no longer exists. Nothing was changed.');
         }
 
         $this->log->change($who, $this->words($what, $tasks->count(), $value), function () use ($who, $tasks, $what, $value): void {
@@ -69,13 +69,13 @@ final readonly class ChangeTasks
 
         return match ($what) {
             Bulk::Tick => "Ticked $tasks",
-            Bulk::Plan => $value === null ? "Cleared the time of $tasks" : "Planned $tasks",
+            Bulk::Plan => $value === null ? "Unscheduled $tasks" : "Planned $tasks",
             Bulk::HandOver => "Handed over $tasks",
             Bulk::Rank => "Ranked $tasks",
             Bulk::Stage, Bulk::Project => "Moved $tasks",
             Bulk::Shelve => "Shelved $tasks",
             Bulk::Drop => "Dropped $tasks",
-            Bulk::TakeBack => "Took back $tasks",
+            Bulk::TakeBack => "Restored $tasks",
         };
     }
 }

@@ -26,7 +26,7 @@ final readonly class LayOut
     public function __invoke(Person $who, Routine $routine, Period $quarter): void
     {
         if ($routine->kind !== RoutineKind::Pieces || $routine->is_stock) {
-            throw new RefusedChange('routine', 'Only a steady output has pieces to lay out');
+            throw new RefusedChange('routine', 'Only a quarterly output has items to create');
         }
 
         $there = $routine
@@ -37,10 +37,10 @@ final readonly class LayOut
         $missing = ($routine->per_quarter ?? 0) - $there->count();
 
         if ($missing <= 0) {
-            throw new RefusedChange('routine', 'All its pieces are laid out');
+            throw new RefusedChange('routine', 'All items of this quarter already exist');
         }
 
-        $this->log->change($who, "Laid out $missing pieces of “{$routine->title}”", function () use (
+        $this->log->change($who, "Created $missing items of “{$routine->title}”", function () use (
             $routine,
             $quarter,
             $there,

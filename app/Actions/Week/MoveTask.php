@@ -34,11 +34,11 @@ final readonly class MoveTask
     public function within(Person $who, Task $task, ?int $stage, ?int $before): void
     {
         if ($task->project_id === null) {
-            throw new RefusedChange('stage', "“{$task->title}” is in no project: only there it has a place among others");
+            throw new RefusedChange('stage', "“{$task->title}” is not in a project, so it has no stage or order");
         }
 
         if ($stage !== null && ! Stage::query()->where('project_id', $task->project_id)->whereKey($stage)->exists()) {
-            throw new RefusedChange('stage', 'This project has no such stage any more.');
+            throw new RefusedChange('stage', 'This stage no longer exists.');
         }
 
         $this->log->change($who, "Moved “{$task->title}”", function () use ($task, $stage, $before): void {
@@ -78,16 +78,16 @@ final readonly class MoveTask
         match (true) {
             $project !== null && $goal !== null => throw new RefusedChange(
                 'goal',
-                'A task belongs to a project or to a goal, not to both.',
+                'A task can belong to a project or a goal, not both.',
             ),
-            $project !== null && $target === null => throw new RefusedChange('project', 'There is no such project.'),
-            $goal !== null && $served === null => throw new RefusedChange('goal', 'There is no such goal.'),
+            $project !== null && $target === null => throw new RefusedChange('project', 'This project no longer exists.'),
+            $goal !== null && $served === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
             $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
                 'project',
-                "“{$task->title}” is not for everyone, and a task of a project is seen by all.",
+                "“{$task->title}” is private, and tasks of a project are visible to everyone.",
             ),
             $served !== null && ($served->visibility === Visibility::Everyone) !== ($task->visibility === Visibility::Everyone)
-                => throw new RefusedChange('goal', "“{$task->title}” and this goal are not seen by the same people."),
+                => throw new RefusedChange('goal', "“{$task->title}” and this goal are not visible to the same people."),
             default => null,
         };
 

@@ -26,7 +26,7 @@ final readonly class PlanTask
     {
         $this->log->change(
             $who,
-            $planned === null ? "Cleared the time of “{$task->title}”" : "Planned “{$task->title}”",
+            $planned === null ? "Unscheduled “{$task->title}”" : "Planned “{$task->title}”",
             fn() => $task->update([
                 'carried' => Standing::carriedTo($task, $this->workspace)->carried,
                 ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),

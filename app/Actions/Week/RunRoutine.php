@@ -90,7 +90,7 @@ final readonly class RunRoutine
     public function skip(Person $who, Task $task): void
     {
         $routine =
-            Routine::query()->find($task->routine_id) ?? throw new RefusedChange('task', 'This task does not come back. Drop it instead');
+            Routine::query()->find($task->routine_id) ?? throw new RefusedChange('task', 'This task is not recurring. Drop it instead');
 
         $this->log->change($who, "Skipped “{$task->title}”", function () use ($routine, $task): void {
             $today = $this->workspace->today();
@@ -113,7 +113,7 @@ final readonly class RunRoutine
             $who,
             "Added “{$routine->title}”",
             fn(): Task => $this->bring($routine, $this->workspace->today(), true) ??
-                throw new RefusedChange('routine', 'It is open already'),
+                throw new RefusedChange('routine', 'It already has an open task'),
         );
     }
 
@@ -138,7 +138,7 @@ final readonly class RunRoutine
     /** Makes a checklist blank again. */
     public function startAfresh(Person $who, Routine $routine): void
     {
-        $this->log->change($who, "Started “{$routine->title}” afresh", static function () use ($routine): void {
+        $this->log->change($who, "Cleared “{$routine->title}”", static function () use ($routine): void {
             foreach ($routine->steps()->whereNotNull('ticked_on')->get() as $step) {
                 $step->update(['ticked_on' => null]);
             }

@@ -37,11 +37,11 @@ final readonly class SaveList
     ): SavedList {
         foreach ($conditions as $place => $condition) {
             if (! $this->fields->offers($condition, $who)) {
-                throw new RefusedChange("conditions.$place.value", 'Say what it is to be');
+                throw new RefusedChange("conditions.$place.value", 'Choose a value');
             }
         }
 
-        return $this->log->change($who, ($list === null ? 'Kept' : 'Changed')." the list “{$title}”", static function () use (
+        return $this->log->change($who, ($list === null ? 'Added' : 'Changed')." the list “{$title}”", static function () use (
             $who,
             $title,
             $conditions,
@@ -70,6 +70,6 @@ final readonly class SaveList
 
     public function remove(Person $who, SavedList $list): void
     {
-        $this->log->change($who, "Removed the list “{$list->title}”", static fn() => $list->delete());
+        $this->log->change($who, "Deleted the list “{$list->title}”", static fn() => $list->delete());
     }
 }

@@ -37,69 +37,68 @@ final readonly class SaveRoutine
         $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
 
         match (true) {
-            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'There is no such goal'),
+            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
             $draft->kind === RoutineKind::Pieces && $draft->perQuarter === null => throw new RefusedChange(
                 'perQuarter',
-                'How many pieces in a quarter?',
+                'Enter the number of items per quarter.',
             ),
             $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange(
                 'isPrivate',
-                'A routine that only you may see cannot be somebody else’s',
+                'A private recurring task must be your own',
             ),
             $draft->isPrivate && ($draft->project !== null || $draft->isStock) => throw new RefusedChange(
                 'isPrivate',
-                'What belongs to a project or to the stock is seen by all',
+                'Recurring tasks that are shared or in a project are visible to everyone',
             ),
             $goal !== null && $draft->isPrivate !== ($goal->visibility !== Visibility::Everyone) => throw new RefusedChange(
                 'goal',
-                'This goal and the routine are not seen by the same people',
+                'This goal and the recurring task are not visible to the same people',
             ),
             default => null,
         };
 
-        return $this->log->change($who, ($routine === null ? 'Added' : 'Changed')." the routine “{$draft->title}”", function () use (
+        return $this->log->change(
             $who,
-            $draft,
-            $rhythm,
-            $routine,
-        ): Routine {
-            $record = $routine ?? new Routine(['stock_id' => $draft->stock]);
-            $isOther =
-                $record->exists &&
-                ($record->words !== $rhythm->words ||
-                    ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
-            $record
-                ->fill([
-                    'title' => $draft->title,
-                    'kind' => $draft->kind,
-                    'is_stock' => $draft->isStock,
-                    'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
-                    'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
-                    'words' => $rhythm->words,
-                    'rule' => $rhythm->rule,
-                    'after_every' => $rhythm->every,
-                    'after_unit' => $rhythm->unit,
-                    'starts_on' => $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today()),
-                    'area_id' => $draft->area,
-                    'project_id' => $draft->project,
-                    'minutes' => $draft->minutes,
-                    'per_quarter' => $draft->perQuarter,
-                    'notes' => $draft->notes,
-                    'pattern_id' => $draft->kind === RoutineKind::Pieces ? $draft->pattern : null,
-                ])
-                ->save();
-            $this->saveSteps($record, $draft);
-            $this->saveGoal($record, $draft->goal);
-            $this->run->keepUp($record->refresh(), $isOther);
+            ($routine === null ? 'Added' : 'Changed')." the recurring task “{$draft->title}”",
+            function () use ($who, $draft, $rhythm, $routine): Routine {
+                $record = $routine ?? new Routine(['stock_id' => $draft->stock]);
+                $isOther =
+                    $record->exists &&
+                    ($record->words !== $rhythm->words ||
+                        ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
+                $record
+                    ->fill([
+                        'title' => $draft->title,
+                        'kind' => $draft->kind,
+                        'is_stock' => $draft->isStock,
+                        'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
+                        'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
+                        'words' => $rhythm->words,
+                        'rule' => $rhythm->rule,
+                        'after_every' => $rhythm->every,
+                        'after_unit' => $rhythm->unit,
+                        'starts_on' => $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today()),
+                        'area_id' => $draft->area,
+                        'project_id' => $draft->project,
+                        'minutes' => $draft->minutes,
+                        'per_quarter' => $draft->perQuarter,
+                        'notes' => $draft->notes,
+                        'pattern_id' => $draft->kind === RoutineKind::Pieces ? $draft->pattern : null,
+                    ])
+                    ->save();
+                $this->saveSteps($record, $draft);
+                $this->saveGoal($record, $draft->goal);
+                $this->run->keepUp($record->refresh(), $isOther);
 
-            return $record;
-        });
+                return $record;
+            },
+        );
     }
 
     /** It brings nothing any more. What it brought so far is kept; what is still open of it is dropped. */
     public function end(Person $who, Routine $routine): void
     {
-        $this->log->change($who, "Ended the routine “{$routine->title}”", function () use ($routine): void {
+        $this->log->change($who, "Ended the recurring task “{$routine->title}”", function () use ($routine): void {
             $today = $this->workspace->today();
             $routine->update(['ended_on' => $today]);
 

@@ -33,12 +33,12 @@ final readonly class SetOrder
             ->count();
 
         if ($known !== count($after)) {
-            throw new RefusedChange('after', 'A task can only come after others of its project.');
+            throw new RefusedChange('after', 'A task can only depend on tasks of the same project.');
         }
 
         $this->rules->refuseLoop($task, $after);
 
-        $this->log->change($who, "Changed what “{$task->title}” comes after", function () use ($task, $after): void {
+        $this->log->change($who, "Changed what “{$task->title}” depends on", function () use ($task, $after): void {
             $there = $task->precedences()->get();
             $there->whereNotIn('after_id', $after)->each(static fn(Precedence $link): ?bool => $link->delete());
 

@@ -47,7 +47,7 @@ final readonly class SetTaskAside
     {
         $this->log->change(
             $who,
-            "Took back “{$task->title}”",
+            "Restored “{$task->title}”",
             fn() => $task->update([
                 ...PlannedTime::settled($task, $this->workspace),
                 'carried' => $task->carried,

@@ -24,15 +24,15 @@ final readonly class TaskRules
         match (true) {
             $stage !== null && $stage->project_id !== $task->project_id => throw new RefusedChange(
                 'stage',
-                "“{$task->title}” would stand in a stage of another project.",
+                "“{$task->title}” would be in a stage of another project.",
             ),
             $last !== null && ($task->stage_id === $last) !== ($task->done_on !== null) && ! $task->isAside() => throw new RefusedChange(
                 'stage',
-                "“{$task->title}” would stand in the wrong stage: the last one holds what is done.",
+                "“{$task->title}” would be in the wrong stage: the last one means done.",
             ),
             $task->project_id !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
                 'project',
-                "“{$task->title}” is not for everyone, and a task of a project is seen by all.",
+                "“{$task->title}” is private, and tasks of a project are visible to everyone.",
             ),
             default => null,
         };
@@ -59,7 +59,7 @@ final readonly class TaskRules
         try {
             Doable::refuseLoop([(string) $task->id => array_map(strval(...), $after)] + $links->all());
         } catch (InvalidArgumentException) {
-            throw new RefusedChange('after', 'They would wait for each other: one of those comes after this task itself.');
+            throw new RefusedChange('after', 'These tasks would depend on each other: one of them depends on this task.');
         }
     }
 }

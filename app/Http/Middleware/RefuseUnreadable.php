@@ -20,7 +20,7 @@ final class RefuseUnreadable
         foreach ($request->except(array_keys($request->allFiles())) as $field => $value) {
             if (! self::isReadable($value) || ! self::isReadable($field)) {
                 throw ValidationException::withMessages([
-                    mb_scrub((string) $field) => 'This holds characters that cannot be shown. Type it anew, or paste it as plain text.',
+                    mb_scrub((string) $field) => 'This contains characters that cannot be shown. Type it again, or paste it as plain text.',
                 ]);
             }
         }

@@ -88,7 +88,7 @@ final readonly class ChosenPassword
     private static function refuseCommon(string $field, mixed $value, Closure $fail): void
     {
         if (is_string($value) && self::isCommon($value)) {
-            $fail('This password is one of the first that are guessed. Choose another one.');
+            $fail('This password is too common. Choose another one.');
         }
     }
 }

@@ -41,8 +41,8 @@ final class ClosingFields extends FormRequest
         return [
             'goals.*.score' => 'score',
             'goals.*.line' => 'line',
-            'goals.*.lookAgainOn' => 'day to look again',
-            'lookAgainOn' => 'day to look again',
+            'goals.*.lookAgainOn' => 'return date',
+            'lookAgainOn' => 'return date',
         ];
     }
 

@@ -66,10 +66,10 @@ final class GoalFields extends Fields
     public function messages(): array
     {
         return [
-            'start.required_if' => 'Say where the number stands at the start.',
-            'target.required_if' => 'Say what is to be reached.',
-            'limit.required_if' => 'Say which limit is to be kept.',
-            'mark.regex' => 'The mark of a thread is two letters.',
+            'start.required_if' => 'Enter the value at the start.',
+            'target.required_if' => 'Enter the target.',
+            'limit.required_if' => 'Enter the limit.',
+            'mark.regex' => 'A thread mark is two letters.',
         ];
     }
 

@@ -89,9 +89,9 @@ final readonly class Meanwhile
         return match (true) {
             is_string($value) && trim($value) !== '',
             is_numeric($value)
-                => "Somebody changed this to “{$value}” while you were writing. Yours was not saved: save again to replace theirs.",
-            self::text($value) === '' => 'Somebody cleared this while you were writing. Yours was not saved: save again to keep yours.',
-            default => 'Somebody changed this while you were writing. Yours was not saved: save again to replace theirs.',
+                => "Somebody changed this to “{$value}” while you were writing. Your text was not saved: save again to replace theirs.",
+            self::text($value) === '' => 'Somebody cleared this while you were writing. Your text was not saved: save again to keep it.',
+            default => 'Somebody changed this while you were writing. Your text was not saved: save again to replace theirs.',
         };
     }
 }

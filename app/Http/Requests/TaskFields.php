@@ -43,9 +43,9 @@ final class TaskFields extends Fields
     public function messages(): array
     {
         return [
-            'title.required' => 'A task needs a title.',
-            'minutes.integer' => 'Give the estimate in whole minutes.',
-            'minutes.min' => 'An estimate is at least one minute.',
+            'title.required' => 'Enter a title.',
+            'minutes.integer' => 'Enter the estimate in whole minutes.',
+            'minutes.min' => 'The estimate must be at least one minute.',
         ];
     }
 

@@ -135,9 +135,9 @@ final readonly class DayPage
             'tray',
             'Sort the tray',
             match ($count) {
-                0 => 'Nothing in it',
-                1 => 'One jot',
-                default => "$count jots",
+                0 => 'Nothing to sort',
+                1 => '1 item',
+                default => "$count items",
             },
             route('tray', absolute: false),
             $count > 0,
@@ -150,9 +150,9 @@ final readonly class DayPage
         $asking = count(array_filter($week->cameAlong, static fn(TaskRow $task): bool => $task->asks));
         $isDue = $week->focus === null || $week->goals === [] || $planned === 0;
         $detail = match (true) {
-            $week->goals === [] => 'No goals for it yet',
-            $week->focus === null => 'It has no focus yet',
-            $asking > 0 => "$planned tasks, $asking ask what is wrong",
+            $week->goals === [] => 'No goals yet',
+            $week->focus === null => 'Nothing said about it yet',
+            $asking > 0 => "$planned tasks, $asking carried over 3 times or more",
             default => count($week->goals).' goals, '.$planned.' tasks',
         };
 
@@ -179,7 +179,7 @@ final readonly class DayPage
         return new DuePass(
             'meeting',
             $next->title,
-            $next->state === 'running' ? 'running now' : "$when at $next->time, $next->minutes min",
+            $next->state === 'running' ? 'in progress' : "$when at $next->time, $next->minutes min",
             $next->link,
             $next->on->number === $today->number,
         );
@@ -203,10 +203,10 @@ final readonly class DayPage
 
         return new DuePass(
             'review',
-            'Look back on week '.(int) substr($of->name, 6),
+            'Review week '.(int) substr($of->name, 6),
             match (true) {
                 $isHeld => 'Held',
-                $of === $last => 'Last week has no review yet',
+                $of === $last => 'Not reviewed yet',
                 default => 'Due when the week ends',
             },
             route('reviews.show', $of->name, false),

@@ -46,7 +46,7 @@ final readonly class QuarterPasses
             : new DuePass(
                 'close',
                 'Close '.PeriodTag::words($last),
-                $open === 1 ? 'One of its goals is open' : "$open of its goals are open",
+                $open === 1 ? '1 goal is open' : "$open goals are open",
                 route('closing', $last->name, false),
                 true,
             );
@@ -68,8 +68,8 @@ final readonly class QuarterPasses
             if ($stretch !== null && ! $stretch->isOverOn($today)) {
                 $passes[] = new DuePass(
                     "planning $planning->stretch",
-                    'Go on planning '.StretchTag::words($stretch),
-                    'Left at step '.($planning->step + 1).' of '.count(PlanningStep::cases()),
+                    'Continue planning '.StretchTag::words($stretch),
+                    'Stopped at step '.($planning->step + 1).' of '.count(PlanningStep::cases()),
                     route('planning', $planning->stretch, false),
                     true,
                 );
@@ -82,7 +82,7 @@ final readonly class QuarterPasses
             $passes[] = new DuePass(
                 'planning',
                 'Plan '.PeriodTag::words($next),
-                'It begins in two weeks or less',
+                'Begins in two weeks or less',
                 route('planning', $next->name, false),
                 true,
             );

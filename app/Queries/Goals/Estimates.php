@@ -37,12 +37,15 @@ final readonly class Estimates
             line: $last?->line,
             isMine: $goal->owner_id === $viewer->id,
             disagree: match (true) {
-                $apart >= self::APART => "They disagree: {$goal->owner->name} is $apart points surer than the pace.",
-                $apart <= -self::APART => 'They disagree: the pace is '.-$apart." points surer than {$goal->owner->name}.",
+                $apart >= self::APART => "The estimate of {$goal->owner->name} is $apart points above the forecast.",
+                $apart <= -self::APART => 'The estimate is '.-$apart.' points below the forecast.',
                 default => null,
             },
-            owner: self::words($goal->owner->name.' has been', self::calibration($judged->where('person_id', $goal->owner_id), 'chance')),
-            computed: self::words('The computed ones have been', self::calibration($judged, 'computed')),
+            owner: self::words(
+                "The estimates of {$goal->owner->name} were",
+                self::calibration($judged->where('person_id', $goal->owner_id), 'chance'),
+            ),
+            computed: self::words('The forecasts were', self::calibration($judged, 'computed')),
         );
     }
 
@@ -95,9 +98,9 @@ final readonly class Estimates
 
         $points = abs($calibration->bias->percent());
         $how = match (true) {
-            $points < 3 => 'neither too sure nor too careful',
-            $calibration->bias->isPositive() => "$points points too sure",
-            default => "$points points too careful",
+            $points < 3 => 'well calibrated',
+            $calibration->bias->isPositive() => "$points points too high",
+            default => "$points points too low",
         };
 
         return "$who $how over $calibration->goals closed goals (Brier score ".number_format($calibration->brier->rounded(2), 2).').';

@@ -53,7 +53,7 @@ final readonly class FigurePage
             sum: $sum->lines($goal),
             tasks: $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen),
             tasksFigure: $own === null ? null : $stored->rollup->directTasks($core, $seen)?->times(Fraction::of(100))->rounded(1),
-            weighing: $own === null ? null : 'Its own tasks count together as one line; each of them weighs the same.',
+            weighing: $own === null ? null : 'Tasks of the goal count together as one line; each counts the same.',
             expected: PaceWords::expected($core, $stored->rollup->pace, $on),
             gap: PaceWords::gap($figure, $goal->horizon === Horizon::Week),
             forecast: $this->hasForecast($core, $on) ? PaceWords::forecast($forecast, $on) : [],
@@ -84,14 +84,16 @@ final readonly class FigurePage
             link: route('projects.show', $project->id, false),
             on: $on,
             gauge: Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on, $forecast),
-            decided: $core->stateOn($on)->value === 'done' ? 'It was closed as done and counts as 100%, whatever its tasks say.' : null,
+            decided: $core->stateOn($on)->value === 'done'
+                ? 'It was closed as done and counts as 100%, whatever the state of its tasks.'
+                : null,
             formula: null,
             sum: [],
             tasks: $this->tasks($core->weighing, $tasks, $on),
             tasksFigure: $rollup->projectProgress($core, $on)?->times(Fraction::of(100))->rounded(1),
             weighing: $core->weighing === Weighing::Effort
-                ? 'Each task weighs its minutes; one without an estimate weighs the median of the others.'
-                : 'Each task weighs the same; one in steps counts by its share of them.',
+                ? 'Each task counts by its estimated time; one without an estimate counts as the median of the others.'
+                : 'Each task counts the same; one with steps counts by the share of steps done.',
             expected: $core->span === null || ! $core->isActiveOn($on)
                 ? ['While it is active, a project with a start and a due date has a pace.']
                 : [
@@ -102,7 +104,7 @@ final readonly class FigurePage
             gap: $figure === null ? null : PaceWords::gap($figure, false),
             forecast: $figure === null
                 ? []
-                : [...PaceWords::forecast($forecast, $on), 'A week counts by what it did of the tasks that are in it now.'],
+                : [...PaceWords::forecast($forecast, $on), 'Each week counts what was done of the tasks in the project now.'],
         );
     }
 

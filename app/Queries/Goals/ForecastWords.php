@@ -12,22 +12,22 @@ use Loftrin\Core\Goals\Forecast;
 final readonly class ForecastWords
 {
     /**
-     * Where it stands by the calendar, what it moves a week, where that leads, and what it would need a week.
+     * Where it is, what it moves a week, where that leads, and what it would need a week.
      *
      * @param Day $on as of which it is told
      */
     public static function sentence(Forecast $forecast, Gauge $gauge, Day $on): string
     {
         if ($forecast->remaining <= 0) {
-            return 'It is reached.';
+            return 'The target has been reached.';
         }
 
         $pace = self::points($forecast->averageIncrement());
         $pace = $pace === '1' ? '1 point' : "$pace points";
         $leads = match (true) {
-            $forecast->averageIncrement() <= 0 => 'it has not moved in its last '.self::weeks(count($forecast->increments)),
-            $forecast->likelyOn === null => "at $pace a week it does not get there within two years",
-            default => "at $pace a week it gets there about ".self::date($forecast->likelyOn, $on),
+            $forecast->averageIncrement() <= 0 => 'it has not moved in the last '.self::weeks(count($forecast->increments)),
+            $forecast->likelyOn === null => "at $pace a week it will not be reached within two years",
+            default => "at $pace a week it will be reached about ".self::date($forecast->likelyOn, $on),
         };
         $needed = $forecast->neededIncrement();
         $needs = match (true) {
@@ -36,7 +36,7 @@ final readonly class ForecastWords
             default => '; '.self::points($needed).' a week would make it',
         };
 
-        return ucfirst($gauge->byTheCalendar())."; $leads$needs.";
+        return ucfirst($gauge->inFull())."; $leads$needs.";
     }
 
     /** How much the work itself grew in those weeks: null when it hardly did. */
@@ -44,7 +44,7 @@ final readonly class ForecastWords
     {
         $percent = $forecast->grew?->percent() ?? 0;
 
-        return $percent < 1 ? null : "$percent% of what is to be done was added since the first of these weeks.";
+        return $percent < 1 ? null : "$percent% of the work was added after the first of these weeks.";
     }
 
     /** "in 7 of 10 endings" as a figure: nothing that is still open is certain, or ruled out. */

@@ -35,7 +35,7 @@ final readonly class GoalChanges
             $shown = fn(mixed $value): string => $this->shown($goal, $column, $value, $reader);
 
             if ($column === 'parent_id' && $reader === null) {
-                $words[] = 'it hangs elsewhere';
+                $words[] = 'a different goal above';
             } elseif ($label !== null && array_key_exists($column, $now) && $shown($before[$column]) !== $shown($now[$column])) {
                 $words[] = "$label {$shown($before[$column])} → {$shown($now[$column])}";
             }
@@ -49,15 +49,15 @@ final readonly class GoalChanges
         return match ($column) {
             'title' => 'Title',
             'period' => 'Period',
-            'parent_id' => 'Hangs on',
+            'parent_id' => 'Contributes to',
             'weight' => 'Weight',
             'owner_id' => 'Owner',
-            'measure' => 'Judged by',
+            'measure' => 'Measured by',
             'start_value' => 'Start',
             'target_value' => 'Target',
             'limit_value' => 'Limit',
-            'share' => 'To be kept',
-            'visibility' => 'Seen by',
+            'share' => 'Share to keep',
+            'visibility' => 'Visible to',
             default => null,
         };
     }
@@ -94,7 +94,7 @@ final readonly class GoalChanges
     public static function measure(MeasureKind $kind): string
     {
         return match ($kind) {
-            MeasureKind::Work => 'its work',
+            MeasureKind::Work => 'the work',
             MeasureKind::Number => 'a number',
             MeasureKind::Keep => 'a limit to keep',
             MeasureKind::Count => 'a count',

@@ -26,13 +26,13 @@ final readonly class PaceWords
         $stretch = $pace->stretch($goal, $seen);
 
         return match (true) {
-            $goal->measure instanceof Judged => ['A direction that is not a number has no pace.'],
-            $goal->measure instanceof Keep => ["It is to hold in {$goal->measure->share->percent()} % of the readings, on any day."],
-            $stretch === null => ['All or nothing: nothing is expected before its last day is over.'],
-            ! $seen->isAfter($span->first) => ['Its period has only begun: 0 %.'],
-            $seen->isAfter($span->last) => ['Its period is over: 100 %.'],
+            $goal->measure instanceof Judged => ['A goal judged in words has no pace.'],
+            $goal->measure instanceof Keep => ["It should hold in {$goal->measure->share->percent()}% of the readings on any day."],
+            $stretch === null => ['All or nothing: nothing is expected before the last day has ended.'],
+            ! $seen->isAfter($span->first) => ['The period has only just begun: 0%.'],
+            $seen->isAfter($span->last) => ['The period has ended: 100%.'],
             default => [
-                "$stretch->now of its $stretch->total working days lie behind; the day itself is not held against anyone.",
+                "$stretch->now of $stretch->total working days have passed; today itself does not count.",
                 self::along($stretch),
             ],
         };
@@ -84,11 +84,11 @@ final readonly class PaceWords
     public static function forecast(?Forecast $forecast, Day $on): array
     {
         if ($forecast === null) {
-            return ['Not enough data yet: it takes three weeks with a figure at both ends.'];
+            return ['Not enough data yet: three weeks with a figure at the start and at the end are needed.'];
         }
 
         if ($forecast->remaining <= 0) {
-            return ['It is reached.'];
+            return ['The target has been reached.'];
         }
 
         $added = implode(
@@ -99,11 +99,11 @@ final readonly class PaceWords
         $chance = ForecastWords::chance($forecast);
 
         return [
-            "Its last {$weeks(count($forecast->increments))} added $added points.",
-            self::points(Fraction::of($forecast->remaining, 1000))." points are still to go, with {$weeks($forecast->weeksLeft)} left.",
-            "Each week ahead adds one of those, all equally likely: the chance to reach it in time is $chance.",
+            "The last {$weeks(count($forecast->increments))} added $added points.",
+            self::points(Fraction::of($forecast->remaining, 1000))." points remain, with {$weeks($forecast->weeksLeft)} left.",
+            "Each week ahead is assumed to add one of these amounts, all equally likely. The chance of finishing on time is $chance.",
             match (true) {
-                $forecast->likelyOn === null => 'At this pace it is not reached within two years.',
+                $forecast->likelyOn === null => 'At this rate it will not be reached within two years.',
                 $forecast->safeOn === null => 'Likely by '.ForecastWords::date($forecast->likelyOn, $on).'.',
                 default => 'Likely by '.
                     ForecastWords::date($forecast->likelyOn, $on).

@@ -91,13 +91,13 @@ final readonly class WrittenSum
                 ),
             MeasureKind::Count => "$figure->counted done within the period ÷ {$amount($goal->target_value)}",
             MeasureKind::Keep => sprintf(
-                'The share of the readings in the period that are %s %s. It is to hold in %s of them.',
+                'The share of the readings in the period that are %s %s. It should hold in %s of them.',
                 $goal->sense === Sense::AtLeast ? 'at least' : 'at most',
                 $amount($goal->limit_value),
                 CoreRecords::exact($goal->share)->percent().' %',
             ),
             MeasureKind::YesNo => $this->decided($goal) === null ? 'All or nothing: it counts once it is closed as met.' : null,
-            MeasureKind::Judged => 'A direction that is not a number: it is judged in words and counts in no sum.',
+            MeasureKind::Judged => 'Judged in words: not counted in any figure.',
         };
     }
 
@@ -132,7 +132,7 @@ final readonly class WrittenSum
         return match ($line->kind) {
             ContributorKind::Goal => $this->stored->plan->goals[$line->id ?? '']->title,
             ContributorKind::Project => $this->stored->plan->projects[$line->id ?? '']->title,
-            ContributorKind::Tasks => 'Its own tasks',
+            ContributorKind::Tasks => 'Tasks of this goal',
         };
     }
 
@@ -162,7 +162,7 @@ final readonly class WrittenSum
             LeftOut::Shelved => "shelved$when, left out",
             LeftOut::Proposed => 'proposed, left out',
             LeftOut::Judged => 'judged in words, left out',
-            LeftOut::NoBasis => 'all set aside, left out',
+            LeftOut::NoBasis => 'all dropped or shelved, left out',
         };
     }
 

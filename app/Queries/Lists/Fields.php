@@ -28,10 +28,10 @@ final readonly class Fields
 
     private const STATES = [
         'open' => 'open',
-        'now' => 'can be done now',
-        'waiting' => 'waiting on somebody',
-        'under_way' => 'under way',
-        'look_over' => 'to be looked over',
+        'now' => 'can start now',
+        'waiting' => 'waiting for somebody',
+        'under_way' => 'in progress',
+        'look_over' => 'to check',
         'done' => 'done',
         'shelved' => 'on the shelf',
         'dropped' => 'dropped',
@@ -77,7 +77,7 @@ final readonly class Fields
     {
         return match ($field) {
             ListField::Owner => [
-                new Option('me', 'whoever reads it'),
+                new Option('me', 'whoever opens the list'),
                 ...array_map(static fn(PersonTag $person): Option => new Option((string) $person->id, $person->name), PersonTag::all()),
             ],
             ListField::Area => [new Option('none', 'none'), ...$this->choices->areas()],
@@ -96,7 +96,7 @@ final readonly class Fields
             ListField::Project => [new Option('none', 'none'), ...$this->choices->projects()],
             ListField::Due => self::listed(['late' => 'late', ...self::TIMES]),
             ListField::Planned => self::listed(self::TIMES),
-            ListField::Attention => self::listed(['full' => 'full', 'normal' => 'normal', 'little' => 'little', 'none' => 'not said']),
+            ListField::Attention => self::listed(['full' => 'full', 'normal' => 'normal', 'little' => 'little', 'none' => 'not set']),
             ListField::Rank => self::listed(['A' => 'A', 'B' => 'B', 'C' => 'C', 'none' => 'none']),
             ListField::State => self::listed(self::STATES),
             default => [],

@@ -91,7 +91,7 @@ final readonly class ListPage
         return match (true) {
             $list === TaskList::Place => $task->place,
             $list !== TaskList::Ahead => null,
-            $on === null => 'Put back, without a date',
+            $on === null => 'Moved back without a date',
             ! $on->isAfter($near) => 'The next four weeks',
             default => 'Later',
         };

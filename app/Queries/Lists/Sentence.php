@@ -27,20 +27,20 @@ final readonly class Sentence
         $name = $this->label($condition);
 
         return match ($condition->field) {
-            ListField::Owner => $value === 'me' ? 'of whoever reads this' : "of $name",
+            ListField::Owner => $value === 'me' ? 'owned by whoever opens the list' : "of $name",
             ListField::Area => $value === 'none' ? 'in no area' : "in $name",
-            ListField::Thread => "serving $name",
+            ListField::Thread => "contributing to $name",
             ListField::Project => $value === 'none' ? 'in no project' : "for $name",
             ListField::Due => ['none' => 'without a due date', 'any' => 'with a due date'][$value] ?? "due $name",
             ListField::Planned => 'planned '.(['none' => 'at no time', 'any' => 'at some time'][$value] ?? $name),
-            ListField::Attention => $value === 'none' ? 'whose attention is not said' : "that take $value attention",
+            ListField::Attention => $value === 'none' ? 'with no focus set' : "that need $value focus",
             ListField::Place => "done at “{$value}”",
             ListField::Minutes => "of $value min or less",
             ListField::Rank => $value === 'none' ? 'not ranked' : "ranked $value",
-            ListField::State => $value === 'now' ? 'that can be done now' : $name,
+            ListField::State => $value === 'now' ? 'that can start now' : $name,
             ListField::Age => "older than $value days",
-            ListField::Untouched => "untouched for $value days",
-            ListField::Words => "that say “{$value}”",
+            ListField::Untouched => "with no activity for $value days",
+            ListField::Words => "containing “{$value}”",
         };
     }
 
@@ -54,6 +54,6 @@ final readonly class Sentence
             }
         }
 
-        return 'what is no longer there';
+        return 'something that no longer exists';
     }
 }

@@ -25,7 +25,7 @@ final readonly class RuleWords
     public static function of(string $rule): string
     {
         if (RecurrenceRule::fault($rule) !== null) {
-            return "cannot be worked out ($rule): choose another rhythm";
+            return "not a valid rule ($rule): choose another one";
         }
 
         parse_str(str_replace(';', '&', $rule), $parts);

@@ -36,7 +36,7 @@ final readonly class SeriesFormPage
                 minutes: 60,
                 isPrivate: false,
                 attendees: array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
-                standing: [new StandingValues(null, 'Check-in', 3, null, null)],
+                standing: [new StandingValues(null, 'Opening round', 3, null, null)],
             ),
         );
     }

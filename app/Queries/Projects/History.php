@@ -28,29 +28,29 @@ final readonly class History
     /** What a task's column says when it is filled, and when it is emptied. */
     private const OF_TASK = [
         'done_on' => ['ticked', 'unticked'],
-        'dropped_on' => ['dropped', 'took back'],
-        'shelved_on' => ['shelved', 'took back'],
+        'dropped_on' => ['dropped', 'restored'],
+        'shelved_on' => ['shelved', 'restored'],
         'owner_id' => ['handed over', 'handed over'],
         'stage_id' => ['moved', 'moved'],
-        'planned' => ['planned', 'cleared the time of'],
+        'planned' => ['planned', 'unscheduled'],
         'due_on' => ['set the due date of', 'cleared the due date of'],
-        'waiting_on' => ['set waiting', 'stopped waiting for'],
-        'look_over_by_id' => ['gave to be looked over', 'took back from being looked over'],
+        'waiting_on' => ['marked as waiting', 'stopped waiting for'],
+        'look_over_by_id' => ['asked for a check of', 'took back from being looked over'],
         'title' => ['renamed', 'renamed'],
         'project_id' => ['moved here', 'moved away'],
     ];
 
     private const OF_PROJECT = [
-        'status_line' => 'said how it stands',
-        'learned' => 'wrote down what was learned',
+        'status_line' => 'updated the status',
+        'learned' => 'added what was learned',
         'owner_id' => 'handed it over',
         'due_on' => 'moved its due date',
         'starts_on' => 'moved its start',
         'title' => 'renamed it',
-        'outcome' => 'changed the brief',
-        'reason' => 'changed the brief',
-        'limits' => 'changed the brief',
-        'approach' => 'changed the brief',
+        'outcome' => 'changed the charter',
+        'reason' => 'changed the charter',
+        'limits' => 'changed the charter',
+        'approach' => 'changed the charter',
     ];
 
     public function __construct(private Workspace $workspace, private Everybody $everybody)
@@ -141,7 +141,7 @@ final readonly class History
                 ProjectState::Dropped => 'dropped it',
                 ProjectState::Shelved => 'shelved it',
                 ProjectState::Proposed => 'proposed it',
-                default => 'took it up',
+                default => 'activated it',
             };
         }
 

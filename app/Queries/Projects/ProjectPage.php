@@ -214,10 +214,11 @@ final readonly class ProjectPage
         $done = $row->tasks - $row->open;
 
         return match (true) {
-            $row->tasks === 0 => 'Nothing to measure until it has a task.',
+            $row->tasks === 0 => 'Nothing to measure until there is a task.',
             $project->weighing === Weighing::Effort
-                => "$done of $row->tasks tasks done, each weighing its minutes; one without an estimate weighs the median of the others.",
-            default => "$done of $row->tasks tasks done, each weighing the same; one in steps counts by its share of them.",
+                => "$done of $row->tasks tasks done, each counting by its estimated time; one without an estimate "
+                    .'counts as the median of the others.',
+            default => "$done of $row->tasks tasks done, each counting the same; one with steps counts by the share of steps done.",
         };
     }
 }

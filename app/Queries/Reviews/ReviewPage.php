@@ -90,9 +90,9 @@ final readonly class ReviewPage
         foreach (
             [
                 ['Late', 'due and not done', $left->late()],
-                ['Carried', 'planned for this week or before', $left->carried()],
-                ['With others', 'waiting on somebody', $left->withOthers()],
-                ['Untouched', 'not planned, nothing changed for four weeks', $left->untouched()],
+                ['Carried over', 'planned for this week or before', $left->carried()],
+                ['Waiting for others', 'waiting for somebody', $left->withOthers()],
+                ['No recent activity', 'not planned, and unchanged for four weeks', $left->untouched()],
             ] as [$reason, $hint, $tasks]
         ) {
             $new = $tasks->whereNotIn('id', $seen);

@@ -4,7 +4,7 @@ import type { Need, Outcome, Rank } from '../generated/props';
 export function rankWords(rank: Rank | null): string {
     switch (rank) {
         case 'A':
-            return 'grows each week';
+            return 'gets worse each week';
         case 'B':
             return 'costs something';
         case 'C':
@@ -17,7 +17,7 @@ export function rankWords(rank: Rank | null): string {
 export const needWords: Record<Need, string> = {
     decision: 'a decision',
     input: 'input',
-    information: 'to inform',
+    information: 'everybody knows',
     help: 'help',
 };
 
@@ -31,3 +31,6 @@ export const outcomeWords: Record<Outcome, string> = {
 };
 
 export const first = (name: string) => name.split(' ')[0] ?? name;
+
+/** How often: "once", "twice", "3 times". */
+export const times = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${String(count)} times`);

@@ -3,12 +3,12 @@ import { route } from '../lib/routes';
 import { ButtonLink } from '../ui/Button';
 
 const words: Record<number, [string, string]> = {
-    403: ['This is not yours to do', 'Ask its owner or a lead. Nothing was changed.'],
-    404: ['There is nothing here', 'It may have been removed, or it is not for you to see.'],
-    413: ['That was too much at once', 'What was sent is larger than can be kept. Nothing was changed: go back and shorten it.'],
-    429: ['Too many tries', 'Wait a minute, then try again.'],
-    500: ['Something broke', 'It is our fault and was noted. Nothing was changed.'],
-    503: ['Back in a minute', 'Loftrin is being looked after.'],
+    403: ['You do not have permission', 'Ask the owner or a lead. Nothing was changed.'],
+    404: ['This page does not exist', 'It may have been deleted, or you may not have access to it.'],
+    413: ['That was too large', 'What you sent is larger than the limit. Nothing was changed: go back and shorten it.'],
+    429: ['Too many attempts', 'Wait a minute, then try again.'],
+    500: ['Something went wrong', 'The error was logged. Nothing was changed.'],
+    503: ['Back soon', 'Loftrin is being updated. Please try again in a few minutes.'],
 };
 
 export default function Problem({ status }: { status: number }) {
@@ -20,7 +20,7 @@ export default function Problem({ status }: { status: number }) {
             <p className="font-mono text-xs text-ink-2">{status}</p>
             <h1>{title}</h1>
             <p className="mt-2 mb-6 max-w-prose text-ink-2">{hint}</p>
-            <ButtonLink href={route('day')}>To the day</ButtonLink>
+            <ButtonLink href={route('day')}>Go to Day</ButtonLink>
         </div>
     );
 }

@@ -27,25 +27,25 @@ export function Commands({ isOpen, onOpenChange, onJot }: Props) {
         ...rooms.map((room) => ({ words: room.name, keys: `g ${room.key}`, run: go(room.href) })),
         { words: 'Tray', run: go(route('tray')) },
         { words: 'Shelf', run: go(route('shelf')) },
-        { words: 'Remind me, and what reaches me', run: go(route('told')) },
-        { words: 'Routines and checklists', run: go(route('routines.index')) },
-        { words: 'Patterns', run: go(route('patterns.index')) },
-        { words: 'Areas, clients, roles', run: go(route('areas.index')) },
-        { words: 'News of your goals', run: go(route('news')) },
-        { words: 'Jot a thought', keys: 'n', run: onJot },
+        { words: 'Notifications', run: go(route('told')) },
+        { words: 'Recurring tasks', run: go(route('routines.index')) },
+        { words: 'Templates', run: go(route('patterns.index')) },
+        { words: 'Areas and clients', run: go(route('areas.index')) },
+        { words: 'Updates', run: go(route('news')) },
+        { words: 'Jot', keys: 'n', run: onJot },
         { words: 'New goal', run: go(route('goals.create')) },
         { words: 'New project', run: go(route('projects.create')) },
-        { words: 'New series of meetings', run: go(route('series.create')) },
+        { words: 'New recurring meeting', run: go(route('series.create')) },
         { words: 'Review this week', run: go(route('reviews.show', frame?.thisWeek ?? '')) },
         ...(frame?.rail.weeks ?? []).map((week) => ({ words: `Week ${String(week.number)}`, run: go(route('week.show', week.name)) })),
     ];
 
     return (
-        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Go to">
-            <Command label="Go to" loop>
-                <Command.Input autoFocus placeholder="A room, a week, something new" className="field" />
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Find">
+            <Command label="Find" loop>
+                <Command.Input autoFocus placeholder="A page, a week or something new" className="field" />
                 <Command.List className="mt-2 max-h-80 overflow-y-auto">
-                    <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing by that name.</Command.Empty>
+                    <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing found.</Command.Empty>
                     {choices.map((choice) => (
                         <Command.Item
                             key={choice.words}

@@ -39,8 +39,8 @@ export function Dragging<Target>({ titleOf, onDrop, children }: Props<Target>) {
                 announcements: {
                     onDragStart: ({ active }) => `Moving ${wordsOf(active.id)}`,
                     onDragOver: () => undefined,
-                    onDragEnd: ({ active }) => `${wordsOf(active.id)} was put down`,
-                    onDragCancel: ({ active }) => `${wordsOf(active.id)} stays where it was`,
+                    onDragEnd: ({ active }) => `${wordsOf(active.id)} was moved`,
+                    onDragCancel: ({ active }) => `${wordsOf(active.id)} was not moved`,
                 },
             }}
             onDragStart={({ active }) => {

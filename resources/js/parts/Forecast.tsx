@@ -3,13 +3,13 @@ import type { ForecastView } from '../generated/props';
 /** How something will end if it goes on as in its recent weeks, in one sentence with its pace. */
 export function Forecast({ forecast }: { forecast: ForecastView | null }) {
     if (forecast === null) {
-        return <p className="text-xs text-ink-2">Not enough data yet: it takes three weeks with a figure at both ends.</p>;
+        return <p className="text-xs text-ink-2">Not enough data yet: three weeks with a figure at the start and at the end are needed.</p>;
     }
 
     return (
         <>
             <div className="flex items-baseline justify-between gap-3 py-1">
-                <span>Chance, from its recent weeks</span>
+                <span>Chance, based on recent weeks</span>
                 <span className="font-mono text-md whitespace-nowrap text-chalk">{forecast.chance}</span>
             </div>
             <p className="text-sm">{forecast.sentence}</p>

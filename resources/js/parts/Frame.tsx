@@ -90,7 +90,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         <Explain>
             <div className="flex min-h-screen flex-col bg-sheet print:block print:min-h-0">
                 <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
-                    To the content
+                    Skip to content
                 </a>
                 <header className="print:hidden">
                     <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
@@ -126,14 +126,14 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                                 onClick={show('commands')}
                                 className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden"
                             >
-                                Go to <Kbd>/</Kbd>
+                                Find <Kbd>/</Kbd>
                             </button>
                             <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Tray <span className="font-mono text-xs">{frame.tray}</span>
                             </Link>
                             {frame.news > 0 && (
                                 <Link href={route('news')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
-                                    News <span className="font-mono text-xs">{frame.news}</span>
+                                    Updates <span className="font-mono text-xs">{frame.news}</span>
                                 </Link>
                             )}
                             <Yourself frame={frame} onKeys={show('keys')} />

@@ -26,7 +26,7 @@ export function Gauge({ gauge, size = 'm', isTabStop = true }: Props) {
         <button
             type="button"
             data-why={why}
-            title={`${gauge.spoken}. How does it come about?`}
+            title={`${gauge.spoken}. How is this calculated?`}
             tabIndex={isTabStop ? undefined : -1}
             className="-my-2 block w-full py-2"
             onClick={() => {

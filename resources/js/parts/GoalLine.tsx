@@ -17,7 +17,7 @@ export function GoalBlock({ goal }: { goal: GoalRow }) {
             </div>
             <p className="mb-1.5 text-xs text-ink-2">
                 {goal.isFirm && <span className="sr-only">Firm. </span>}
-                {goal.for === null ? 'stands alone' : `for ${goal.for}`}
+                {goal.for === null ? 'not linked to a goal' : `for ${goal.for}`}
             </p>
             <GaugeLine gauge={goal.gauge} />
         </li>

@@ -28,7 +28,7 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
     };
 
     return (
-        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Jot" hint="A thought, unsorted. It waits in your tray.">
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Jot" hint="Goes to your tray, to be sorted later.">
             <form onSubmit={keep}>
                 <TextArea
                     label="What is on your mind"
@@ -45,7 +45,7 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
                 />
                 <div className="mt-3 flex justify-end">
                     <Button kind="main" type="submit" keys="Enter" disabled={form.processing}>
-                        Keep
+                        Save
                     </Button>
                 </div>
             </form>

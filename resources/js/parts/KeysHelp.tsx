@@ -5,22 +5,22 @@ import { Check } from '../ui/Field';
 import { Kbd } from '../ui/Kbd';
 
 const keys: [string, string][] = [
-    ['n', 'Jot a thought'],
-    ['/ or Ctrl K', 'Go to a room, a week, something new'],
-    ['[ or b, ] or f', 'A week back, a week on'],
+    ['n', 'Jot'],
+    ['/ or Ctrl K', 'Find a page, a week or something new'],
+    ['[ or b, ] or f', 'Previous week, next week'],
     ['g, then d w s p m r o', 'Day, Week, Sheet, Projects, Meetings, Reviews, People'],
-    ['↑ ↓', 'In a list of tasks, to the one before or after'],
-    ['arrows', 'On the sheet, from goal to goal'],
-    ['e', 'How a figure comes about: that of the goal with the focus, or the first one'],
-    ['+ − o l', 'On the sheet: closer, further, outline, filter'],
-    ['v, or Shift ↑ ↓', 'Mark tasks, to do the same to all of them; Escape unmarks'],
-    ['Alt and an arrow', 'In a project: move the task in its order, or to the next stage'],
-    ['Space', 'Tick the task that has the focus'],
-    ['.', 'What can be done with it'],
-    ['Ctrl Enter', 'The next step of a screen'],
+    ['↑ ↓', 'Previous or next task in a list'],
+    ['arrows', 'In Year, from goal to goal'],
+    ['e', 'How a figure is calculated: of the focused goal, or the first one'],
+    ['+ − o l', 'In Year: zoom in, zoom out, outline, filter'],
+    ['v, or Shift ↑ ↓', 'Select tasks to change them together; Escape clears the selection'],
+    ['Alt and an arrow', 'In a project: move the task up, down or to the next stage'],
+    ['Space', 'Tick the focused task'],
+    ['.', 'Actions'],
+    ['Ctrl Enter', 'The main next step of a page'],
     ['Ctrl Z', 'Undo your last change, step by step'],
-    ['Ctrl Shift Z', 'Redo what you undid'],
-    ['?', 'These keys'],
+    ['Ctrl Shift Z', 'Redo'],
+    ['?', 'Show these keys'],
 ];
 
 interface Props {
@@ -45,7 +45,7 @@ export function KeysHelp({ isOpen, onOpenChange }: Props) {
             </dl>
             <div className="mt-3">
                 <Check
-                    label="Listen to single keys"
+                    label="Use single keys"
                     checked={areOn}
                     onChange={(on) => {
                         singleKeys.turn(on);

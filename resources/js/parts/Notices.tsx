@@ -54,7 +54,7 @@ export function tellReminder(words: string): void {
                         router.visit(route('day'));
                     }}
                 >
-                    On your day
+                    Reached its return date
                 </button>
                 <button
                     type="button"

@@ -83,7 +83,7 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload }:
                 setSaved(value);
             },
             onNetworkError: () => {
-                setProblem('No connection: your text is kept here and saved when it is back.');
+                setProblem('No connection. Your text is kept here and saved when the connection is back.');
                 timer.current = setTimeout(send, AGAIN);
 
                 return false;

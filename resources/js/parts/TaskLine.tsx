@@ -9,7 +9,7 @@ import type { PersonTag, TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
 import { route } from '../lib/routes';
 import { tick } from '../lib/tasks';
-import { first } from '../lib/words';
+import { first, times } from '../lib/words';
 
 interface Props {
     task: TaskRow;
@@ -31,8 +31,6 @@ interface Props {
 export type Way = 'up' | 'down' | 'left' | 'right';
 
 const ways: Record<string, Way> = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft: 'left', ArrowRight: 'right' };
-
-const ordinals = ['', '1st', '2nd', '3rd'];
 
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
 export function TaskLine({
@@ -111,7 +109,7 @@ export function TaskLine({
                 >
                     {task.title}
                 </Link>
-                {isMarked && <span className="sr-only">marked</span>}
+                {isMarked && <span className="sr-only">selected</span>}
                 <TaskMarks task={task} showsTime={showsTime} />
             </span>
             {showsOwner && (
@@ -148,23 +146,23 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
     }
 
     if (task.waitingOn !== null && !task.isDone) {
-        marks.push({ key: 'waiting', words: `waits on ${task.waitingOn}` });
+        marks.push({ key: 'waiting', words: `waiting for ${task.waitingOn}` });
     }
 
     if (task.waitingOn !== null && task.askAgainOn !== null && !task.isDone) {
-        marks.push({ key: 'ask', words: `ask again ${dayWords(task.askAgainOn)}` });
+        marks.push({ key: 'ask', words: `follow up ${dayWords(task.askAgainOn)}` });
     }
 
     if (task.isUnderWay && !task.isDone && !task.isAside) {
-        marks.push({ key: 'under way', words: 'under way' });
+        marks.push({ key: 'in progress', words: 'in progress' });
     }
 
     if (task.lookOverBy !== null && !task.isDone) {
-        marks.push({ key: 'look over', words: `${first(task.lookOverBy)} looks it over` });
+        marks.push({ key: 'to check', words: `${first(task.lookOverBy)} checks it` });
     }
 
     if (task.carried > 0 && !task.isDone && !task.isAside) {
-        marks.push({ key: 'carried', words: `came along ${ordinals[task.carried] ?? `${String(task.carried)}th`} time` });
+        marks.push({ key: 'carried', words: `carried over ${times(task.carried)}` });
     }
 
     if (task.plannedAt !== null && !task.isDone) {

@@ -24,7 +24,7 @@ export function TaskMenu({ task, people }: Props) {
                 <button
                     type="button"
                     data-task-menu
-                    aria-label={`What can be done with ${task.title}`}
+                    aria-label={`Actions for ${task.title}`}
                     className="flex size-6 flex-none items-center justify-center text-ink-2 opacity-0 group-focus-within/task:opacity-100 group-hover/task:opacity-100 hover:text-ink data-[state=open]:opacity-100 pointer-coarse:size-11 pointer-coarse:opacity-100"
                 >
                     …
@@ -43,7 +43,7 @@ export function TaskMenu({ task, people }: Props) {
                     marks.toggle(task.id);
                 }}
             >
-                {marks.ids.includes(task.id) ? 'Unmark' : 'Mark'} <Kbd>v</Kbd>
+                {marks.ids.includes(task.id) ? 'Clear selection' : 'Select'} <Kbd>v</Kbd>
             </MenuItem>
             {!task.isAside && !task.isDone && (
                 <>
@@ -59,7 +59,7 @@ export function TaskMenu({ task, people }: Props) {
                             change(task, { under_way: !task.isUnderWay });
                         }}
                     >
-                        {task.isUnderWay ? 'Not under way' : 'Under way'}
+                        {task.isUnderWay ? 'Not in progress' : 'In progress'}
                     </MenuItem>
                     {!task.isPrivate && (
                         <MenuGroup label="Hand over">
@@ -72,7 +72,7 @@ export function TaskMenu({ task, people }: Props) {
                                 act('put', route('tasks.skip', task.id));
                             }}
                         >
-                            Not this time
+                            Skip this time
                         </MenuItem>
                     )}
                     <MenuItem
@@ -97,7 +97,7 @@ export function TaskMenu({ task, people }: Props) {
                         setAside(task, 'take_back');
                     }}
                 >
-                    Take back
+                    Restore
                 </MenuItem>
             )}
         </Menu>

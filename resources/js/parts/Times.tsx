@@ -30,7 +30,7 @@ export function Times({ onChoose }: { onChoose: (planned: string | null) => void
                         ))}
                 </MenuGroup>
             ))}
-            <MenuItem onSelect={choose(null)}>No time</MenuItem>
+            <MenuItem onSelect={choose(null)}>Not scheduled</MenuItem>
         </>
     );
 }

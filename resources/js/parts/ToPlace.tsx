@@ -24,7 +24,7 @@ const TRIES = 5;
 /** Chooses what a task is for, by typing. What there is to choose from is fetched when it is asked for. */
 export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Props) {
     return (
-        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title={hasGoals ? 'What is it for?' : 'To which project?'}>
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title={hasGoals ? 'Move to' : 'Move to project'}>
             <Places
                 hasGoals={hasGoals}
                 onChoose={(place) => {
@@ -54,11 +54,11 @@ function Places({ hasGoals, onChoose: choose }: { hasGoals: boolean; onChoose: (
 
     return (
         <Command label={hasGoals ? 'Projects and goals' : 'Projects'} loop>
-            <Command.Input autoFocus placeholder="Its name" className="field" />
+            <Command.Input autoFocus placeholder="Name" className="field" />
             <Command.List className="mt-2 max-h-80 overflow-y-auto">
-                <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing open by that name.</Command.Empty>
+                <Command.Empty className="px-2 py-3 text-sm text-ink-2">No open project or goal found.</Command.Empty>
                 <Item
-                    words={hasGoals ? 'Neither project nor goal' : 'No project'}
+                    words={hasGoals ? 'Not linked to a project or goal' : 'No project'}
                     onSelect={() => {
                         choose({ project: null, goal: null });
                     }}

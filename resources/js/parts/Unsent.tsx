@@ -14,7 +14,7 @@ export function Unsent() {
         <section aria-label="Not saved yet" className="border-b border-persimmon bg-sheet px-6 py-2 max-md:px-4 print:hidden">
             <h2 className="text-sm">
                 {list.some((each) => each.refused === undefined)
-                    ? 'Not saved yet. It is kept here and sent when the connection is back.'
+                    ? 'Not saved yet. Kept here and sent when the connection is back.'
                     : 'Not saved. Copy what you need, then discard it.'}
             </h2>
             <ul className="divide-y divide-hairline">

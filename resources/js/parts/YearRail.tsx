@@ -179,7 +179,7 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
     const label = [
         `Week ${String(week.number)}, ${dayWords(week.first)} to ${dayWords(week.last)}`,
         isNow ? 'now' : null,
-        share === null ? null : `${String(share)} per cent of the work served goals`,
+        share === null ? null : `${String(share)} per cent of the work contributed to goals`,
         week.isReviewed ? 'reviewed' : null,
     ];
 

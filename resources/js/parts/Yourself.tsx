@@ -33,8 +33,8 @@ export function Yourself({ frame, onKeys }: { frame: Frame; onKeys: () => void }
                 </div>
             </div>
             <MenuRule />
-            <MenuGroup label="Light or dark">
-                <MenuItem onSelect={choose('system')}>As the system {theme === 'system' && '✓'}</MenuItem>
+            <MenuGroup label="Appearance">
+                <MenuItem onSelect={choose('system')}>System {theme === 'system' && '✓'}</MenuItem>
                 <MenuItem onSelect={choose('light')}>Light {theme === 'light' && '✓'}</MenuItem>
                 <MenuItem onSelect={choose('dark')}>Dark {theme === 'dark' && '✓'}</MenuItem>
             </MenuGroup>
@@ -43,14 +43,14 @@ export function Yourself({ frame, onKeys }: { frame: Frame; onKeys: () => void }
                     router.visit(route('news'));
                 }}
             >
-                News {frame.news > 0 && <span className="font-mono text-xs">{frame.news}</span>}
+                Updates {frame.news > 0 && <span className="font-mono text-xs">{frame.news}</span>}
             </MenuItem>
             <MenuItem
                 onSelect={() => {
                     router.visit(route('told'));
                 }}
             >
-                What reaches you
+                Notifications
             </MenuItem>
             <MenuItem
                 onSelect={() => {

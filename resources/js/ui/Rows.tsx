@@ -54,7 +54,7 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
                             onChange(rows.filter((_, index) => index !== place));
                         }}
                     >
-                        Remove
+                        Delete
                     </Button>
                 </div>
             ))}

@@ -16,33 +16,45 @@ beforeEach(function (): void {
 
 it('places year goals in quarters, and no others', function (): void {
     $quarter = Made::goal($this->noor, '2027-Q1');
-    $this->assertRefused('put', "/goals/$quarter->id/place", ['quarters' => [2]], [
-        'quarters' => 'Only a year goal is placed in quarters. This one has its period.',
-    ]);
+    $this->assertRefused(
+        'put',
+        "/goals/$quarter->id/place",
+        ['quarters' => [2]],
+        [
+            'quarters' => 'Only year goals can be assigned to quarters.',
+        ],
+    );
 });
 
 it('has roles that somebody holds, and keeps areas that something belongs to', function (): void {
-    $this->assertRefused('post', '/areas', ['name' => 'Treasurer', 'kind' => 'role'], [
-        'owner' => 'A role is a hat that somebody wears. Say who.',
-    ]);
+    $this->assertRefused(
+        'post',
+        '/areas',
+        ['name' => 'Treasurer', 'kind' => 'role'],
+        [
+            'owner' => 'A role needs a person. Choose who holds it.',
+        ],
+    );
     $this->post('/areas', ['name' => 'Moorings', 'kind' => 'area'])->assertSessionHasNoErrors();
     $area = Area::query()->firstOrFail();
     $goal = Made::goal($this->noor, '2027-Q1', ['area_id' => $area->id]);
-    $this->assertRefused('delete', "/areas/$area->id", [], ['area' => '1 goals belong to “Moorings”. Move them first, and nothing is lost.']);
+    $this->assertRefused('delete', "/areas/$area->id", [], ['area' => '“Moorings” still has 1 goal. Move or delete these first.']);
     $goal->update(['area_id' => null]);
     $this->delete("/areas/$area->id")->assertSessionHasNoErrors();
 });
 
 it('looks beyond this year, and to three things at most', function (): void {
     $look = fn(string $on) => ['title' => 'Every harbour', 'on' => $on];
-    $this->assertRefused('post', '/outlooks', $look('2027-12-31'), ['on' => 'An outlook lies beyond this year, which ends on 2027-12-31.']);
+    $this->assertRefused('post', '/outlooks', $look('2027-12-31'), [
+        'on' => 'A long-term goal must be dated after this year, which ends on 2027-12-31.',
+    ]);
 
     foreach (['2028-01-01', '2030-12-31', '2032-06-30'] as $on) {
         $this->post('/outlooks', $look($on))->assertSessionHasNoErrors();
     }
 
     $this->assertRefused('post', '/outlooks', $look('2033-01-01'), [
-        'title' => 'Three outlooks are enough to steer by. Change one, or let one go.',
+        'title' => 'There can be three long-term goals. Edit or delete one first.',
     ]);
     expect(Outlook::query()->count())->toBe(3);
 });
@@ -50,22 +62,32 @@ it('looks beyond this year, and to three things at most', function (): void {
 it('ends a trial with what was seen', function (): void {
     $this->post('/planning/2027-Q1/resolves', ['kind' => 'trial', 'title' => 'Two crews at once'])->assertSessionHasNoErrors();
     $trial = Resolve::query()->firstOrFail();
-    $this->assertRefused('put', "/resolves/$trial->id/end", [], ['learned' => 'A trial ends with what was learned. A sentence is enough.']);
+    $this->assertRefused('put', "/resolves/$trial->id/end", [], ['learned' => 'Say what you saw first. One sentence is enough.']);
 });
 
 it('shelves until a day ahead', function (): void {
     $task = Made::task($this->noor);
     $this->put("/tasks/$task->id/aside", ['how' => 'shelve'])->assertSessionHasNoErrors();
-    $this->assertRefused('put', "/shelf/task/$task->id", ['lookAgainOn' => '2027-02-10'], [
-        'lookAgainOn' => 'Choose a day ahead to look at it again, or none.',
-    ]);
+    $this->assertRefused(
+        'put',
+        "/shelf/task/$task->id",
+        ['lookAgainOn' => '2027-02-10'],
+        [
+            'lookAgainOn' => 'Choose a return date in the future, or leave it empty.',
+        ],
+    );
 });
 
 it('looks back once, on weeks that have begun', function (): void {
-    $this->assertRefused('put', '/reviews/2027-W07/answers', ['question' => 'moved', 'words' => 'x'], [
-        'review' => 'This week has not begun.',
-    ]);
+    $this->assertRefused(
+        'put',
+        '/reviews/2027-W07/answers',
+        ['question' => 'moved', 'words' => 'x'],
+        [
+            'review' => 'This week has not begun.',
+        ],
+    );
     $this->assertRefused('post', '/reviews/2027-W07/hold', [], ['review' => 'This week has not begun.']);
     $this->post('/reviews/2027-W05/hold')->assertSessionHasNoErrors();
-    $this->assertRefused('post', '/reviews/2027-W05/hold', [], ['review' => 'This week was reviewed already.']);
+    $this->assertRefused('post', '/reviews/2027-W05/hold', [], ['review' => 'This week has already been reviewed.']);
 });

@@ -32,13 +32,13 @@ it('sets up no meeting that does not fit, that its maker would not see, or that 
     $this->actingAs($this->noor);
     $refuse = fn(array $sent, array $errors) => $this->assertRefused('post', '/series', ($this->fields)($sent), $errors);
     $refuse(['standing' => [['title' => 'One', 'minutes' => 20], ['title' => 'Two', 'minutes' => 15]]], [
-        'standing' => 'The standing items take 35 min, more than the meeting has.',
+        'standing' => 'The standing items take 35 min, which is longer than the meeting.',
     ]);
     $refuse(['isPrivate' => true, 'attendees' => [$this->mei->id]], [
-        'isPrivate' => 'You would not see this series yourself: attend it, or let all see it.',
+        'isPrivate' => 'You would not be able to see this meeting. Add yourself, or make it visible to everyone.',
     ]);
     $refuse(['standing' => [['title' => 'One', 'minutes' => 20, 'goal' => $this->own->id]]], [
-        'standing' => 'A standing item can look only at a goal that all may see.',
+        'standing' => 'A standing item can only be linked to a goal visible to everyone.',
     ]);
     $refuse(['rule' => 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'], [
         'rule' => 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30 cannot be used: there is no such day.',
@@ -50,7 +50,7 @@ it('lets only a lead make a team’s meetings private', function (): void {
     $this->series->update(['owner_id' => $this->mei->id]);
     $sent = ($this->fields)(['isPrivate' => true]);
     $this->assertRefused('put', "/series/{$this->series->id}", $sent, [
-        'isPrivate' => 'Only a lead can make meetings private that others could see until now.',
+        'isPrivate' => 'Only a lead can make a visible meeting private.',
     ]);
     $this->actingAs($this->noor)->put("/series/{$this->series->id}", $sent)->assertSessionHasNoErrors();
     expect($this->series->refresh()->is_private)->toBeTrue();
@@ -60,17 +60,17 @@ it('opens one meeting of a series at a time, and none twice', function (): void 
     $open = "/series/{$this->series->id}/open";
     $this->post($open, ['on' => '2027-02-08'])->assertSessionHasNoErrors();
     $this->assertRefused('post', $open, ['on' => '2027-02-15'], [
-        'meeting' => 'Another meeting of this series is still open. Close it first.',
+        'meeting' => 'Another occasion of this meeting is still open. Close it first.',
     ]);
     $meeting = Meeting::query()->firstOrFail();
     $this->post("/meetings/$meeting->id/close")->assertSessionHasNoErrors();
-    $this->assertRefused('post', $open, ['on' => '2027-02-08'], ['meeting' => 'This meeting was held already.']);
+    $this->assertRefused('post', $open, ['on' => '2027-02-08'], ['meeting' => 'This meeting has already been held.']);
 });
 
 it('ties issues only to what all may see', function (): void {
     $this->actingAs($this->noor);
     $this->assertRefused('post', "/series/{$this->series->id}/issues", ['title' => 'Berth 7', 'goal' => $this->own->id], [
-        'goal' => 'An issue can be tied only to a goal that all may see.',
+        'goal' => 'An issue can only be linked to a goal visible to everyone.',
     ]);
     expect(Issue::query()->count())->toBe(0);
 });
@@ -89,7 +89,7 @@ it('writes nothing into minutes that are final', function (): void {
     }
 
     $this->post("/meetings/$meeting->id/close")->assertSessionHasNoErrors();
-    $final = ['meeting' => 'These minutes are sealed.'];
+    $final = ['meeting' => 'These minutes are final.'];
     $attendance = $meeting->attendances()->firstOrFail();
     $this->assertRefused('put', "/agenda-items/$item->id/notes", ['notes' => 'Late words'], $final);
     $this->assertRefused('post', "/agenda-items/$item->id/decisions", ['words' => 'We move.'], $final);

@@ -26,9 +26,9 @@ it('keeps a lead, and hands over only to who stays', function (): void {
         $errors,
     );
     $aside($this->noor, $this->mei, ['role' => 'Noor Aksoy is the only lead. Make somebody else a lead first.']);
-    $aside($this->mei, $this->mei, ['heir' => 'Choose somebody who stays.']);
+    $aside($this->mei, $this->mei, ['heir' => 'Choose somebody with an active account.']);
     $this->post("/people/{$this->mei->id}/aside", ['heir' => $this->noor->id])->assertSessionHasNoErrors();
-    $aside($this->mei, $this->noor, ['person' => 'Mei Tanaka is set aside already.']);
+    $aside($this->mei, $this->noor, ['person' => 'Mei Tanaka is already deactivated.']);
     $this->post("/people/{$this->noor->id}/aside", ['heir' => $this->mei->id])->assertSessionHasErrors('heir');
     expect(Person::query()->where('role', Role::Lead)->whereNull('set_aside_on')->count())->toBe(1);
 });
@@ -38,7 +38,7 @@ it('takes a link for a password once', function (): void {
     AccessLink::query()->update(['used_at' => now()]);
     auth()->logout();
     $this->assertRefused('post', '/access/nothing', ['password' => 'the tide is at nine'], [
-        'password' => 'This link was used already or has run out. Ask for another one.',
+        'password' => 'This link has already been used or has expired. Ask for a new one.',
     ]);
 });
 
@@ -46,7 +46,7 @@ it('keeps a circle while goals are its own or seen by it', function (): void {
     $crew = Circle::query()->create(['name' => 'Crew']);
     $goal = Made::goal($this->noor, '2027-Q1', ['visibility' => Visibility::Chosen]);
     $admission = Admission::query()->create(['goal_id' => $goal->id, 'circle_id' => $crew->id]);
-    $words = ['circle' => 'Goals belong to “Crew” or are seen by it. Choose another circle for them first.'];
+    $words = ['circle' => 'Goals belong to “Crew” or are visible to it. Change those goals first.'];
     $this->assertRefused('delete', "/circles/$crew->id", [], $words);
     $admission->delete();
     $goal->update(['scope' => 'group', 'circle_id' => $crew->id]);
@@ -57,9 +57,9 @@ it('keeps a circle while goals are its own or seen by it', function (): void {
 
 it('lets reminders come, and not on a day that is over', function (): void {
     $this->assertRefused('put', '/told', ['occasion' => 'reminder', 'reach' => 'nowhere'], [
-        'reach' => 'Reminders stand on the day’s page, and come by letter as well if you like.',
+        'reach' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
     ]);
     $this->post('/reminders', ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12'])->assertSessionHasNoErrors();
     $reminder = Reminder::query()->firstOrFail();
-    $this->assertRefused('put', "/reminders/$reminder->id", ['on' => '2027-02-09'], ['on' => 'That day is over.']);
+    $this->assertRefused('put', "/reminders/$reminder->id", ['on' => '2027-02-09'], ['on' => 'This date has passed.']);
 });

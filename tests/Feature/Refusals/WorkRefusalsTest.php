@@ -24,63 +24,110 @@ beforeEach(function (): void {
 
 it('adds no task that belongs nowhere, to two, or where it would be seen by the wrong people', function (): void {
     $add = fn(array $sent, array $errors) => $this->assertRefused('post', '/tasks', ['title' => 'Cast sinkers', ...$sent], $errors);
-    $add(['project' => $this->project->id, 'goal' => $this->goal->id], [
-        'goal' => 'A task belongs to a project or to a goal, not to both.',
-    ]);
-    $add(['goal' => 999], ['goal' => 'There is no such goal.']);
-    $add(['project' => 999], ['project' => 'There is no such project.']);
-    $add(['project' => $this->project->id, 'stage_id' => $this->other->stages[0]->id], ['stage' => 'This project has no such stage.']);
-    $add(['project' => $this->project->id, 'isPrivate' => true], ['isPrivate' => 'A task of a project is seen by all who see the project.']);
-    $add(['isPrivate' => true, 'owner_id' => $this->mei->id], ['isPrivate' => 'A task that only you may see cannot be somebody else’s.']);
-    $add(['goal' => $this->own->id, 'owner_id' => $this->mei->id], ['owner_id' => 'They do not see the goal it is for.']);
-    $add(['goal' => $this->goal->id, 'isPrivate' => true], [
-        'isPrivate' => 'It would count towards a goal that all see. Leave it without a goal, or let all see it.',
-    ]);
+    $add(
+        ['project' => $this->project->id, 'goal' => $this->goal->id],
+        [
+            'goal' => 'A task can belong to a project or a goal, not both.',
+        ],
+    );
+    $add(['goal' => 999], ['goal' => 'This goal no longer exists.']);
+    $add(['project' => 999], ['project' => 'This project no longer exists.']);
+    $add(['project' => $this->project->id, 'stage_id' => $this->other->stages[0]->id], ['stage' => 'This stage no longer exists.']);
+    $add(
+        ['project' => $this->project->id, 'isPrivate' => true],
+        ['isPrivate' => 'Tasks of a project are visible to everyone who can see the project.'],
+    );
+    $add(['isPrivate' => true, 'owner_id' => $this->mei->id], ['isPrivate' => 'A private task must be your own.']);
+    $add(['goal' => $this->own->id, 'owner_id' => $this->mei->id], ['owner_id' => 'They cannot see this goal.']);
+    $add(
+        ['goal' => $this->goal->id, 'isPrivate' => true],
+        [
+            'isPrivate' => 'A private task cannot count towards a goal visible to everyone.',
+        ],
+    );
     expect(Task::query()->count())->toBe(3);
 });
 
 it('hands a private task over to nobody', function (): void {
-    $this->assertRefused('put', "/tasks/{$this->private->id}", ['owner_id' => $this->mei->id], [
-        'owner_id' => 'They may not see this task: it cannot be handed over to them.',
-    ]);
-    $this->assertRefused('put', "/tasks/{$this->private->id}/helpers", ['people' => [$this->mei->id]], [
-        'people' => 'Mei Tanaka may not see this task.',
-    ]);
+    $this->assertRefused(
+        'put',
+        "/tasks/{$this->private->id}",
+        ['owner_id' => $this->mei->id],
+        [
+            'owner_id' => 'They cannot see this task, so it cannot be handed over to them.',
+        ],
+    );
+    $this->assertRefused(
+        'put',
+        "/tasks/{$this->private->id}/helpers",
+        ['people' => [$this->mei->id]],
+        [
+            'people' => 'Mei Tanaka cannot see this task.',
+        ],
+    );
     expect($this->private->refresh()->owner_id)->toBe($this->noor->id);
 });
 
 it('moves a task only where it has a place, and where the same people see it', function (): void {
     $place = "/tasks/{$this->task->id}/place";
-    $this->assertRefused('put', "/tasks/{$this->alone->id}/place", ['stage' => null], [
-        'stage' => '“Alone” is in no project: only there it has a place among others.',
-    ]);
-    $this->assertRefused('put', $place, ['stage' => $this->other->stages[0]->id], ['stage' => 'This project has no such stage any more.']);
-    $this->assertRefused('put', $place, ['before' => $this->alone->id], [
-        'before' => 'What it should go before is no longer there. Look again, then move it.',
-    ]);
+    $this->assertRefused(
+        'put',
+        "/tasks/{$this->alone->id}/place",
+        ['stage' => null],
+        [
+            'stage' => '“Alone” is not in a project, so it has no stage or order.',
+        ],
+    );
+    $this->assertRefused('put', $place, ['stage' => $this->other->stages[0]->id], ['stage' => 'This stage no longer exists.']);
+    $this->assertRefused(
+        'put',
+        $place,
+        ['before' => $this->alone->id],
+        [
+            'before' => 'The task it should go before has moved or no longer exists. Please try again.',
+        ],
+    );
 
     $to = fn(Task $task, array $sent, array $errors) => $this->assertRefused('put', "/tasks/$task->id/belongs", $sent, $errors);
-    $to($this->task, ['project' => $this->other->id, 'goal' => $this->goal->id], [
-        'goal' => 'A task belongs to a project or to a goal, not to both.',
-    ]);
-    $to($this->task, ['project' => 999], ['project' => 'There is no such project.']);
-    $to($this->task, ['goal' => 999], ['goal' => 'There is no such goal.']);
-    $to($this->private, ['project' => $this->other->id], [
-        'project' => '“Private” is not for everyone, and a task of a project is seen by all.',
-    ]);
-    $to($this->private, ['goal' => $this->goal->id], ['goal' => '“Private” and this goal are not seen by the same people.']);
-    $to($this->alone, ['goal' => $this->own->id], ['goal' => '“Alone” and this goal are not seen by the same people.']);
+    $to(
+        $this->task,
+        ['project' => $this->other->id, 'goal' => $this->goal->id],
+        [
+            'goal' => 'A task can belong to a project or a goal, not both.',
+        ],
+    );
+    $to($this->task, ['project' => 999], ['project' => 'This project no longer exists.']);
+    $to($this->task, ['goal' => 999], ['goal' => 'This goal no longer exists.']);
+    $to(
+        $this->private,
+        ['project' => $this->other->id],
+        [
+            'project' => '“Private” is private, and tasks of a project are visible to everyone.',
+        ],
+    );
+    $to($this->private, ['goal' => $this->goal->id], ['goal' => '“Private” and this goal are not visible to the same people.']);
+    $to($this->alone, ['goal' => $this->own->id], ['goal' => '“Alone” and this goal are not visible to the same people.']);
 });
 
 it('changes all of many tasks or none', function (): void {
     $many = [$this->task->id, $this->alone->id];
-    $this->assertRefused('put', '/tasks/many', ['tasks' => [...$many, 999], 'what' => 'tick'], [
-        'tasks' => 'One of them is no longer there. Nothing was changed.',
-    ]);
+    $this->assertRefused(
+        'put',
+        '/tasks/many',
+        ['tasks' => [...$many, 999], 'what' => 'tick'],
+        [
+            'tasks' => 'One of these tasks no longer exists. Nothing was changed.',
+        ],
+    );
     $this->private->update(['owner_id' => $this->mei->id]);
-    $this->assertRefused('put', '/tasks/many', ['tasks' => [...$many, $this->private->id], 'what' => 'drop'], [
-        'tasks' => 'One of them is no longer there. Nothing was changed.',
-    ]);
+    $this->assertRefused(
+        'put',
+        '/tasks/many',
+        ['tasks' => [...$many, $this->private->id], 'what' => 'drop'],
+        [
+            'tasks' => 'One of these tasks no longer exists. Nothing was changed.',
+        ],
+    );
     expect(Task::query()->whereNotNull('done_on')->orWhereNotNull('dropped_on')->count())->toBe(0);
 });
 
@@ -100,14 +147,20 @@ it('makes a routine that comes round, and that is seen where it belongs', functi
         ['title' => 'Rinse the test tank', 'kind' => 'task', 'words' => 'every week', ...$sent],
         $errors,
     );
-    $make(['goal' => 999], ['goal' => 'There is no such goal.']);
-    $make(['kind' => 'pieces'], ['perQuarter' => 'How many pieces in a quarter?']);
-    $make(['isPrivate' => true, 'owner' => $this->mei->id], ['isPrivate' => 'A routine that only you may see cannot be somebody else’s.']);
-    $make(['isPrivate' => true, 'project' => $this->project->id], [
-        'isPrivate' => 'What belongs to a project or to the stock is seen by all.',
-    ]);
-    $make(['isPrivate' => true, 'goal' => $this->goal->id], ['goal' => 'This goal and the routine are not seen by the same people.']);
-    $make(['goal' => $this->own->id], ['goal' => 'This goal and the routine are not seen by the same people.']);
+    $make(['goal' => 999], ['goal' => 'This goal no longer exists.']);
+    $make(['kind' => 'pieces'], ['perQuarter' => 'Enter the number of items per quarter.']);
+    $make(['isPrivate' => true, 'owner' => $this->mei->id], ['isPrivate' => 'A private recurring task must be your own.']);
+    $make(
+        ['isPrivate' => true, 'project' => $this->project->id],
+        [
+            'isPrivate' => 'Recurring tasks that are shared or in a project are visible to everyone.',
+        ],
+    );
+    $make(
+        ['isPrivate' => true, 'goal' => $this->goal->id],
+        ['goal' => 'This goal and the recurring task are not visible to the same people.'],
+    );
+    $make(['goal' => $this->own->id], ['goal' => 'This goal and the recurring task are not visible to the same people.']);
     expect(Routine::query()->count())->toBe(0);
 });
 
@@ -115,20 +168,25 @@ it('brings a routine’s task once, lays out what is missing, and skips only wha
     $this->post('/routines', ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'when needed'])->assertSessionHasNoErrors();
     $routine = Routine::query()->firstOrFail();
     $this->post("/routines/$routine->id/now")->assertSessionHasNoErrors();
-    $this->assertRefused('post', "/routines/$routine->id/now", [], ['routine' => 'It is open already.']);
-    $this->assertRefused('post', "/routines/$routine->id/pieces", [], ['routine' => 'Only a steady output has pieces to lay out.']);
-    $this->assertRefused('put', "/tasks/{$this->alone->id}/skip", [], ['task' => 'This task does not come back. Drop it instead.']);
+    $this->assertRefused('post', "/routines/$routine->id/now", [], ['routine' => 'It already has an open task.']);
+    $this->assertRefused('post', "/routines/$routine->id/pieces", [], ['routine' => 'Only a quarterly output has items to create.']);
+    $this->assertRefused('put', "/tasks/{$this->alone->id}/skip", [], ['task' => 'This task is not recurring. Drop it instead.']);
 
     $this->post('/routines', ['title' => 'Letter', 'kind' => 'pieces', 'words' => 'every month', 'perQuarter' => 2]);
     $letters = Routine::query()->latest('id')->firstOrFail();
     $this->post("/routines/$letters->id/pieces")->assertSessionHasNoErrors();
-    $this->assertRefused('post', "/routines/$letters->id/pieces", [], ['routine' => 'All its pieces are laid out.']);
+    $this->assertRefused('post', "/routines/$letters->id/pieces", [], ['routine' => 'All items of this quarter already exist.']);
     expect($letters->tasks()->count())->toBe(2);
 });
 
 it('saves no list whose conditions say nothing', function (): void {
     $conditions = [['field' => 'owner', 'value' => 'me'], ['field' => 'project', 'value' => '999']];
-    $this->assertRefused('post', '/lists', ['title' => 'Mine', 'conditions' => $conditions], [
-        'conditions.1.value' => 'Say what it is to be.',
-    ]);
+    $this->assertRefused(
+        'post',
+        '/lists',
+        ['title' => 'Mine', 'conditions' => $conditions],
+        [
+            'conditions.1.value' => 'Choose a value.',
+        ],
+    );
 });

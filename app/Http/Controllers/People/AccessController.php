@@ -34,12 +34,12 @@ final class AccessController extends Controller
         );
 
         if (! Hash::check($request->string('current')->toString(), $this->me()->password)) {
-            throw ValidationException::withMessages(['current' => 'This is not your present password.']);
+            throw ValidationException::withMessages(['current' => 'This is not your current password.']);
         }
 
         $access->setPassword($this->me(), $request->string('password')->toString(), $request->session()->getId());
 
-        return redirect()->route('account', status: 303)->with('problem', 'Your password is changed. Other devices are signed out.');
+        return redirect()->route('account', status: 303)->with('problem', 'Your password has been changed. Other devices were signed out.');
     }
 
     public function endSessions(Request $request, GiveAccess $access): RedirectResponse

@@ -63,7 +63,7 @@ final class PersonController extends Controller
     {
         $request->validate(
             ['heir' => ['required', 'integer', Rule::exists('people', 'id')->whereNull('set_aside_on')]],
-            ['heir.required' => 'Choose who takes over what they own.'],
+            ['heir.required' => 'Choose a new owner for their work.'],
         );
         $set($this->me(), $person, Person::query()->findOrFail($request->integer('heir')));
 

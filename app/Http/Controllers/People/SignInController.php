@@ -45,7 +45,7 @@ final class SignInController extends Controller
                 'address' => hash('xxh64', $request->string('email')->lower()->toString()),
             ]);
 
-            throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
+            throw ValidationException::withMessages(['email' => 'The e-mail address or password is wrong.']);
         }
 
         $request->session()->regenerate();

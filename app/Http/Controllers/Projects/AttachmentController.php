@@ -49,8 +49,8 @@ final class AttachmentController extends Controller
             ['file' => ['required', 'file', 'max:'.self::LARGEST, self::KINDS]],
             [
                 'file.max' => 'A file can be 20 MB at most.',
-                'file.mimes' => 'Files of this kind are not taken. A document, a picture, a table, a drawing or a zip is.',
-                'file.uploaded' => 'The file did not arrive whole. It can be 20 MB at most.',
+                'file.mimes' => 'This kind of file is not accepted. Use a document, picture, spreadsheet, drawing or zip file.',
+                'file.uploaded' => 'The upload was incomplete. A file can be 20 MB at most.',
             ],
         );
         $upload = $request->file('file');

@@ -10,7 +10,7 @@ use App\Queries\Props;
 final readonly class Shelf implements Props
 {
     /**
-     * @param list<ShelfRow> $rows those with the next day to look again first, those without one last
+     * @param list<ShelfRow> $rows those with the next return date first, those without one last
      * @param list<Option> $later days that one looks again on: when the next periods begin
      */
     public function __construct(public array $rows, public array $later)

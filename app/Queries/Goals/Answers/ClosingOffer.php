@@ -42,10 +42,10 @@ final readonly class ClosingOffer implements Props
     {
         $calendar = $workspace->calendar();
         [$proposed, $because] = match (true) {
-            $ready === Readiness::Done => [Result::Met, 'All of it is done.'],
+            $ready === Readiness::Done => [Result::Met, 'Everything is done.'],
             ! $workspace->today()->isBefore($goal->ends_on) && $goal->measure !== MeasureKind::Judged => [
                 Result::NotMet,
-                'Its period ends before it is met. Dropped now, it would leave the figures above, and they would rise.',
+                'The period ends before it is met. If it were dropped now, the figures above would rise without it.',
             ],
             default => [null, null],
         };

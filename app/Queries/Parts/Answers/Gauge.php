@@ -139,12 +139,10 @@ final readonly class Gauge implements Props
         };
     }
 
-    /** Where it stands, within a sentence: "13 points behind by the calendar". */
-    public function byTheCalendar(): string
+    /** Where it is, within a sentence: "13 points behind". */
+    public function inFull(): string
     {
-        $words = preg_replace(['/^(1) (?=ahead|behind)/', '/^(\d+) (?=ahead|behind)/'], ['1 point ', '$1 points '], $this->standing);
-
-        return $words.' by the calendar';
+        return (string) preg_replace(['/^(1) (?=ahead|behind)/', '/^(\d+) (?=ahead|behind)/'], ['1 point ', '$1 points '], $this->standing);
     }
 
     private static function spoken(Figure $figure, string $standing): string

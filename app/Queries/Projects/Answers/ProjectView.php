@@ -28,7 +28,7 @@ final readonly class ProjectView implements Props
      * @param list<GoalRow> $serves
      * @param list<ServingValues> $weights how much it counts under each of those
      * @param list<StageRow> $stages
-     * @param list<int> $now ids of the tasks that can be done now
+     * @param list<int> $now ids of the tasks that can start now
      * @param list<TaskRow> $aside dropped and shelved
      * @param list<HistoryRow> $history newest first
      * @param ?Option $pattern that it was made from

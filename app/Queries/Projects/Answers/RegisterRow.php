@@ -21,7 +21,7 @@ final readonly class RegisterRow implements Props
      * @param ?Day $changedOn when one of its tasks was changed last
      * @param list<string> $collections
      * @param list<string> $entries in fields of one's own: "Customer: Ostend"
-     * @param ?TaskRow $nextStep the first task that can be done now
+     * @param ?TaskRow $nextStep the first task that can start now
      */
     public function __construct(
         public int $id,

@@ -47,7 +47,7 @@ final readonly class RoutineRow implements Props
             id: $routine->id,
             title: $routine->title,
             kind: $routine->kind,
-            words: $routine->rhythm()->isWorkable() ? $routine->words : "$routine->words (cannot be worked out: choose another rhythm)",
+            words: $routine->rhythm()->isWorkable() ? $routine->words : "$routine->words (not a valid rule: choose another one)",
             owner: PersonTag::of($routine->owner),
             next: $open?->occurs_on,
             task: $open?->id,

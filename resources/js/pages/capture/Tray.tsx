@@ -15,15 +15,17 @@ export default function Tray({ page }: { page: TrayProps }) {
         <div className="mx-auto w-full max-w-4xl px-6 py-6 max-md:px-4">
             <Head title="Tray" />
             <h1>Tray</h1>
-            <p className="mb-4 text-ink-2">What you wrote down and have not sorted. Make a task of it, shelve it, or throw it away.</p>
-            {page.jots.length === 0 && page.again.length === 0 && <Empty>Nothing in it. Press n anywhere to jot a thought.</Empty>}
+            <p className="mb-4 text-ink-2">Everything you have jotted down and not sorted yet. Make it a task, shelve it or delete it.</p>
+            {page.jots.length === 0 && page.again.length === 0 && (
+                <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>
+            )}
             <ul>
                 {page.jots.map((jot) => (
                     <JotLine key={jot.id} jot={jot} projects={page.projects} times={times} mayShelve />
                 ))}
             </ul>
             {page.again.length > 0 && (
-                <Section title="Time to look again" aside="It was on the shelf until now." className="mt-8">
+                <Section title="Back from the shelf" aside="These have reached their return date." className="mt-8">
                     <ul>
                         {page.again.map((row) => (
                             <ShelfLine key={`${row.kind} ${String(row.id)}`} row={row} />

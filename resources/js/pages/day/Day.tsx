@@ -42,7 +42,7 @@ export default function Day({ page }: { page: DayView }) {
                     {page.available > 0 && (
                         <p className={clsx('text-sm', page.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
                             {page.free < 0
-                                ? `${hoursWords(-page.free)} more planned than fits`
+                                ? `${hoursWords(-page.free)} over`
                                 : `${hoursWords(page.free)} free of ${hoursWords(page.available)}`}
                         </p>
                     )}
@@ -57,7 +57,7 @@ export default function Day({ page }: { page: DayView }) {
                                     <span className="w-12 font-mono text-xs">{meeting.time}</span>
                                     <Link href={meeting.link} className="flex-1 font-semibold hover:underline">
                                         {meeting.title}
-                                        {meeting.state === 'closed' && <span className="font-normal text-ink-2">, minutes sealed</span>}
+                                        {meeting.state === 'closed' && <span className="font-normal text-ink-2">, minutes final</span>}
                                     </Link>
                                     <span className="font-mono text-xs text-ink-2">{meeting.minutes} min</span>
                                 </li>
@@ -74,12 +74,12 @@ export default function Day({ page }: { page: DayView }) {
                     <AddTask to={{ planned: page.on }} words="Add to today" />
                 </Section>
                 {page.daily.length > 0 && (
-                    <Section title="Each day" className="mt-6" aside="Blank each morning.">
+                    <Section title="Daily checklist" className="mt-6" aside="Starts blank each morning.">
                         <Daily lines={page.daily} />
                     </Section>
                 )}
                 {page.late.length > 0 && (
-                    <Section title="Late" className="mt-6" aside="Do it, give it a new date, or let it go.">
+                    <Section title="Late" className="mt-6" aside="Do it, change its date or drop it.">
                         <ul className="divide-y divide-hairline">
                             {page.late.map((task) => (
                                 <TaskLine key={task.id} task={task} people={[]} showsTime />

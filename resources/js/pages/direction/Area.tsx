@@ -30,8 +30,8 @@ export default function Area({ page }: { page: AreaView }) {
             <Title page={page} />
             <div className="mt-5 grid grid-cols-[1fr_320px] gap-x-10 gap-y-8 max-lg:grid-cols-1">
                 <div className="min-w-0 space-y-7">
-                    <Section title="This week" aside="Its open tasks of this week, ranked.">
-                        {page.thisWeek.length === 0 && <Empty>Nothing is planned for it this week.</Empty>}
+                    <Section title="This week" aside="Open tasks planned or due this week, by rank.">
+                        {page.thisWeek.length === 0 && <Empty>Nothing is planned this week.</Empty>}
                         <Few tasks={page.thisWeek} people={page.people} showsTime>
                             {page.thisWeekMore > 0 && (
                                 <Link
@@ -40,13 +40,13 @@ export default function Area({ page }: { page: AreaView }) {
                                     })}
                                     className="text-sm text-chalk hover:underline"
                                 >
-                                    {page.thisWeekMore} more in a list of all its open tasks
+                                    {page.thisWeekMore} more in the list of all open tasks
                                 </Link>
                             )}
                         </Few>
                     </Section>
-                    <Section title="Projects that run">
-                        {page.projects.length === 0 && <Empty>No project runs here.</Empty>}
+                    <Section title="Active projects">
+                        {page.projects.length === 0 && <Empty>No active projects.</Empty>}
                         <ul className="divide-y divide-hairline">
                             {page.projects.map((project) => (
                                 <Project key={project.id} project={project} />
@@ -54,20 +54,20 @@ export default function Area({ page }: { page: AreaView }) {
                         </ul>
                     </Section>
                     <ItsTray page={page} />
-                    <Section title="Done in four weeks">
-                        {page.done.length === 0 && <Empty>Nothing yet.</Empty>}
+                    <Section title="Done in the last four weeks">
+                        {page.done.length === 0 && <Empty>Nothing in the last four weeks.</Empty>}
                         <Few tasks={page.done} people={page.people} />
                     </Section>
                 </div>
                 <div className="space-y-7">
                     <TimeSpent page={page} />
-                    <Section title="Its goals">
+                    <Section title="Goals">
                         <ul>
                             {page.goals.map((goal) => (
                                 <GoalBlock key={goal.id} goal={goal} />
                             ))}
                         </ul>
-                        {page.goals.length === 0 && <Empty>No open goal belongs to it.</Empty>}
+                        {page.goals.length === 0 && <Empty>No open goals.</Empty>}
                     </Section>
                     <WorkRoutines routines={page.routines} to={{ area: area.id }} />
                     <Contacts page={page} />
@@ -132,7 +132,7 @@ function Title({ page }: { page: AreaView }) {
                 <h1>{area.name}</h1>
                 <p className="text-xs text-ink-2">
                     {kindWords[area.kind]}
-                    {area.owner !== null && `, ${area.kind === 'role' ? 'worn' : 'held'} by ${area.owner.name}`}
+                    {area.owner !== null && `, ${area.owner.name} is responsible`}
                 </p>
             </div>
             {page.mayChange && (
@@ -141,10 +141,10 @@ function Title({ page }: { page: AreaView }) {
                         setOpen(true);
                     }}
                 >
-                    Change it
+                    Edit
                 </Button>
             )}
-            <Dialog isOpen={isOpen} onOpenChange={setOpen} title={`Change ${area.name}`}>
+            <Dialog isOpen={isOpen} onOpenChange={setOpen} title={`Edit ${area.name}`}>
                 <AreaForm
                     area={area}
                     notes={page.notes}
@@ -191,18 +191,18 @@ function ItsTray({ page }: { page: AreaView }) {
     };
 
     return (
-        <Section title="Its tray" aside="What comes in for it. Anybody can sort it.">
+        <Section title="Tray" aside="What has come in for this area. Anyone can sort it.">
             <form onSubmit={jot} className="flex items-start gap-3 pb-2">
                 <TextField
-                    label="Jot for its tray"
+                    label="Add to this tray"
                     isLabelHidden
-                    placeholder="A request, a thought"
+                    placeholder="A request or an idea"
                     className="flex-1"
                     maxLength={2000}
                     {...bind(form, 'words')}
                 />
                 <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
-                    Put in
+                    Add
                 </Button>
             </form>
             <ul>
@@ -227,17 +227,17 @@ function TimeSpent({ page }: { page: AreaView }) {
     const all = page.forward + page.upkeep;
 
     return (
-        <Section title="Where its time went" aside="the last four weeks">
+        <Section title="Where the time went" aside="the last four weeks">
             {all === 0 ? (
-                <Empty>Nothing was done for it.</Empty>
+                <Empty>Nothing was done.</Empty>
             ) : (
                 <>
                     <div aria-hidden className="flex h-2.5 bg-hairline">
                         <span className="bg-ink" style={{ width: `${String((page.forward / all) * 100)}%` }} />
                     </div>
                     <p className="mt-1 flex justify-between text-sm">
-                        <span>{hoursWords(page.forward)} forward, for a goal</span>
-                        <span className="text-ink-2">{hoursWords(page.upkeep)} upkeep</span>
+                        <span>{hoursWords(page.forward)} for goals</span>
+                        <span className="text-ink-2">{hoursWords(page.upkeep)} not linked to a goal</span>
                     </p>
                 </>
             )}

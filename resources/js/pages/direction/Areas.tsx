@@ -9,9 +9,9 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 
 const groups: { kind: AreaKind; title: string; what: string }[] = [
-    { kind: 'area', title: 'Areas', what: 'Responsibilities that are held for good.' },
-    { kind: 'client', title: 'Clients', what: 'With the people one speaks to there.' },
-    { kind: 'role', title: 'Roles', what: 'Hats that somebody wears.' },
+    { kind: 'area', title: 'Areas', what: 'Lasting responsibilities.' },
+    { kind: 'client', title: 'Clients', what: 'With the contacts we have there.' },
+    { kind: 'role', title: 'Roles', what: 'Duties held by one person.' },
 ];
 
 export default function Areas({ page }: { page: AreasProps }) {
@@ -19,11 +19,11 @@ export default function Areas({ page }: { page: AreasProps }) {
 
     return (
         <div className="px-6 py-4 pb-10 max-md:px-4">
-            <Head title="Areas, clients, roles" />
+            <Head title="Areas and clients" />
             <Places />
             <div className="max-w-4xl space-y-8">
                 <div className="flex items-baseline justify-between gap-4">
-                    <h1>Areas, clients, roles</h1>
+                    <h1>Areas and clients</h1>
                     {page.mayChange && (
                         <Button
                             kind="main"
@@ -31,7 +31,7 @@ export default function Areas({ page }: { page: AreasProps }) {
                                 setOpen(true);
                             }}
                         >
-                            Add one
+                            Add
                         </Button>
                     )}
                 </div>
@@ -47,7 +47,7 @@ export default function Areas({ page }: { page: AreasProps }) {
                         {!page.areas.some((area) => area.kind === kind) && <Empty>None yet.</Empty>}
                     </Section>
                 ))}
-                <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Add an area, a client or a role">
+                <Dialog isOpen={isOpen} onOpenChange={setOpen} title="Add an area, client or role">
                     <AreaForm
                         area={null}
                         people={page.people}
@@ -67,7 +67,7 @@ function Row({ area }: { area: AreaRow }) {
     const runs = [
         counted(area.goals, 'goal', 'goals'),
         counted(area.projects, 'project', 'projects'),
-        counted(area.tray, 'jot in its tray', 'jots in its tray'),
+        counted(area.tray, 'item in the tray', 'items in the tray'),
     ].filter((words) => words !== null);
 
     return (
@@ -76,7 +76,7 @@ function Row({ area }: { area: AreaRow }) {
                 {area.name}
             </Link>
             <span className="w-40 text-ink-2">{area.owner?.name}</span>
-            <span className="text-xs text-ink-2">{runs.length === 0 ? 'nothing runs there' : runs.join(', ')}</span>
+            <span className="text-xs text-ink-2">{runs.length === 0 ? 'no active projects' : runs.join(', ')}</span>
         </li>
     );
 }

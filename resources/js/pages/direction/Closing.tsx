@@ -33,8 +33,8 @@ export default function Closing({ page }: { page: ClosingView }) {
                 <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
                     <h1 className="text-2xl">Close {page.period.words}</h1>
                     <p className="flex-1 text-ink-2">
-                        {page.isOver ? '' : 'It is not over yet; goals can be closed early. '}Choose a result for each goal; what is still
-                        open is a second question.
+                        {page.isOver ? '' : 'This period is not over yet. Goals can be closed early. '}Choose a result for each goal, then
+                        what happens to what is still open.
                     </p>
                     {mine.length > 0 && (
                         <span className="text-ink-2">
@@ -50,7 +50,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                             </ButtonLink>
                         }
                     >
-                        No goal of it is open.
+                        No open goals in this period.
                     </Empty>
                 )}
                 {page.open.length > 0 && (
@@ -71,13 +71,13 @@ export default function Closing({ page }: { page: ClosingView }) {
                                 />
                             ))}
                         </ul>
-                        <p className="border-t border-rule pt-2 text-xs text-ink-2">A word on dashes is only what the figures propose.</p>
+                        <p className="border-t border-rule pt-2 text-xs text-ink-2">A dashed line marks what the figures suggest.</p>
                         <div className="mt-4 flex flex-wrap items-center gap-4">
                             <Button kind="main" type="submit" disabled={form.processing || count === 0}>
                                 {count === 0 ? 'Close goals' : count === 1 ? 'Close 1 goal' : `Close ${String(count)} goals`}
                             </Button>
                             <span className="text-xs text-ink-2">
-                                One change, one undo; reopening a goal takes back all that closing it did.
+                                One undo takes all of it back. Reopening a goal takes back everything that closing it did.
                             </span>
                         </div>
                     </form>
@@ -97,7 +97,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                     <EffectOnFigures
                         url={route('closing.preview', page.period.name)}
                         data={{ goals: chosen }}
-                        empty="What you choose shows here what it does to each figure, before anything is closed."
+                        empty="What your choices do to each figure is shown here before anything is closed."
                     />
                 )}
             </aside>
@@ -132,7 +132,7 @@ function Row({ row, values, errors, set }: RowProps) {
                 <p className="mt-0.5 text-xs text-ink-2">{goal.owner.name}</p>
             </div>
             {values === undefined ? (
-                <p className="text-xs text-ink-2">{goal.owner.name} or a lead closes it.</p>
+                <p className="text-xs text-ink-2">{goal.owner.name} or a lead can close it.</p>
             ) : (
                 <div className="min-w-0">
                     <ClosingFields title={goal.title} offer={row.offer} values={values} errors={own} set={set} />

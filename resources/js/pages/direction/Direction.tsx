@@ -29,7 +29,7 @@ export default function Direction({ page }: { page: DirectionView }) {
                         <ButtonLink href={route('planning', page.year.period.name)}>Plan the year</ButtonLink>
                     </div>
                     <YearGoals page={page} />
-                    <Section title="Its quarters" aside="A quarter’s main goal stands on the rail of every screen.">
+                    <Section title="Quarters" aside="A quarter’s main goal is shown in the year bar on every screen.">
                         <ol className="divide-y divide-hairline">
                             {page.quarters.map((quarter) => (
                                 <li key={quarter.period.name} className="grid grid-cols-[48px_1fr_auto] items-baseline gap-3 py-1.5">

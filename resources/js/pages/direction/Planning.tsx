@@ -121,7 +121,7 @@ function Onward({ page }: { page: PlanningView }) {
                 </Button>
             )}
             <ButtonLink kind="quiet" href={route('day')}>
-                Leave it for now
+                Finish later
             </ButtonLink>
         </div>
     );

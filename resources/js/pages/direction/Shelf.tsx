@@ -18,9 +18,9 @@ export default function Shelf({ page }: { page: ShelfProps }) {
             <Places />
             <div className="max-w-4xl">
                 <h1>Shelf</h1>
-                <p className="mb-4 text-ink-2">Put off on purpose. What has a day to look again comes back to the tray by itself.</p>
+                <p className="mb-4 text-ink-2">Put off on purpose. Anything with a return date comes back to the tray on that day.</p>
                 <NewIdea later={page.later} />
-                {page.rows.length === 0 && <Empty>Nothing on it. Ideas, wishes and projects for later can wait here, off all lists.</Empty>}
+                {page.rows.length === 0 && <Empty>Nothing on the shelf. Ideas and projects for later can wait here, off every list.</Empty>}
                 <ul className="mt-4">
                     {page.rows.map((row) => (
                         <ShelfLine key={`${row.kind} ${String(row.id)}`} row={row} />
@@ -49,21 +49,21 @@ function NewIdea({ later }: { later: Option[] }) {
             <TextField
                 label="An idea for later"
                 isLabelHidden
-                placeholder="An idea or a wish for later"
+                placeholder="An idea for later"
                 className="min-w-60 flex-1"
                 maxLength={2000}
                 {...bind(form, 'words')}
             />
-            <SelectField label="Look again" isLabelHidden className="w-48" {...bind(form, 'lookAgainOn')}>
-                <option value="">without a date</option>
+            <SelectField label="Return date" isLabelHidden className="w-48" {...bind(form, 'lookAgainOn')}>
+                <option value="">no return date</option>
                 {later.map((option) => (
                     <option key={option.value} value={option.value}>
-                        look again {option.label}
+                        returns {option.label}
                     </option>
                 ))}
             </SelectField>
             <Button kind="main" type="submit" disabled={form.processing || form.data.words.trim() === ''}>
-                Shelve it
+                Shelve
             </Button>
         </form>
     );

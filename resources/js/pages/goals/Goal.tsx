@@ -41,7 +41,7 @@ export default function Goal({ page }: { page: GoalView }) {
                     <div>
                         {page.isPast && (
                             <p className="mb-1">
-                                As it stood on {fullDateWords(page.on)}.{' '}
+                                As of {fullDateWords(page.on)}.{' '}
                                 <Link href={addressOn(goal.id, null)} className="text-chalk underline underline-offset-2">
                                     Back to today
                                 </Link>
@@ -57,7 +57,7 @@ export default function Goal({ page }: { page: GoalView }) {
                         <Kin page={page} />
                         {page.ready !== null && (
                             <p className="mt-2 font-semibold">
-                                {page.ready === 'done' ? 'All of it is done: ready to close.' : 'Its time is over: ready to close.'}
+                                {page.ready === 'done' ? 'Everything is done: ready to close.' : 'The period has ended: ready to close.'}
                             </p>
                         )}
                         {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
@@ -79,7 +79,7 @@ export default function Goal({ page }: { page: GoalView }) {
                         {!page.isPast &&
                             (page.closedOn === null || page.tasks.length > 0) &&
                             (page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
-                                <Section title="Its own tasks" aside="Those of its projects stand there.">
+                                <Section title="Tasks of this goal" aside="Tasks of its projects are on the projects’ pages.">
                                     <ul className="divide-y divide-hairline">
                                         {page.tasks.map((task) => (
                                             <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
@@ -111,10 +111,10 @@ function Kin({ page }: { page: GoalView }) {
 
     return (
         <>
-            {page.predecessor !== null && <p className="mt-1 text-xs text-ink-2">carries on from {link(page.predecessor)}</p>}
+            {page.predecessor !== null && <p className="mt-1 text-xs text-ink-2">continues {link(page.predecessor)}</p>}
             {page.successors.map((goal) => (
                 <p key={goal.id} className="mt-1 text-xs text-ink-2">
-                    goes on in {link(goal)}
+                    continued in {link(goal)}
                 </p>
             ))}
         </>
@@ -153,7 +153,7 @@ function NextStep({ page }: { page: GoalView }) {
             <h2 className="text-sm">Next step</h2>
             {nextStep === null ? (
                 <p className="mt-1 text-xs text-ink-2">
-                    {page.closedOn === null ? 'None that could be done now. Add a task, or hang a project on it.' : 'Closed.'}
+                    {page.closedOn === null ? 'Nothing can be done now. Add a task, or link a project to this goal.' : 'Closed.'}
                 </p>
             ) : (
                 <>
@@ -167,7 +167,7 @@ function NextStep({ page }: { page: GoalView }) {
                     </p>
                 </>
             )}
-            <p className="mt-6 text-xs text-ink-2">{page.goal.owner.name} owns it.</p>
+            <p className="mt-6 text-xs text-ink-2">{page.goal.owner.name} is the owner.</p>
         </div>
     );
 }
@@ -177,12 +177,12 @@ function Actions({ page }: { page: GoalView }) {
     const { frame } = usePage().props;
 
     return (
-        <Section title="What to do with it">
+        <Section title="Actions">
             <div className="flex flex-wrap gap-2 pt-1">
                 {page.closedOn === null && (
                     <>
-                        <ButtonLink href={route('goals.create', { _query: { parent: String(goal.id) } })}>Goal beneath it</ButtonLink>
-                        <ButtonLink href={route('projects.create', { _query: { goal: String(goal.id) } })}>Project for it</ButtonLink>
+                        <ButtonLink href={route('goals.create', { _query: { parent: String(goal.id) } })}>Add a goal below</ButtonLink>
+                        <ButtonLink href={route('projects.create', { _query: { goal: String(goal.id) } })}>Add a project</ButtonLink>
                     </>
                 )}
                 {frame?.me.id !== goal.owner.id && (

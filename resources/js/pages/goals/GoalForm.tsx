@@ -15,12 +15,12 @@ import { Button, ButtonLink } from '../../ui/Button';
 import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
 
 const measures: [MeasureKind, string][] = [
-    ['work', 'By the work beneath it'],
-    ['number', 'A number that goes up or down'],
-    ['count', 'A count of things done'],
-    ['keep', 'A limit to keep'],
+    ['work', 'Progress of the work'],
+    ['number', 'A number going up or down'],
+    ['count', 'A count of completed items'],
+    ['keep', 'Staying within a limit'],
     ['yes_no', 'Yes or no'],
-    ['judged', 'In words: a direction, no number'],
+    ['judged', 'In words, without a number'],
 ];
 
 /** Title, period and parent are enough; the rest when wanted. */
@@ -40,12 +40,17 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
             <form onSubmit={save} className="space-y-5">
                 <TextField label="What should be true by the end?" autoFocus={goal.id === null} maxLength={200} {...bind(form, 'title')} />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField label="For when" {...bind(form, 'period')}>
+                    <SelectField label="Period" {...bind(form, 'period')}>
                         <Grouped options={page.periods} />
                     </SelectField>
-                    <RecordField label="Hangs on" none="Nothing: it stands alone" options={page.parents} {...bindRecord(form, 'parent')} />
+                    <RecordField
+                        label="Contributes to"
+                        none="Not linked to a goal"
+                        options={page.parents}
+                        {...bindRecord(form, 'parent')}
+                    />
                 </div>
-                <SelectField label="Judged by" {...bind(form, 'measure')}>
+                <SelectField label="Measured by" {...bind(form, 'measure')}>
                     {measures.map(([value, words]) => (
                         <option key={value} value={value}>
                             {words}
@@ -54,9 +59,9 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                 </SelectField>
                 <MeasureFields data={data} errors={errors} set={form.setData} />
                 <details className="border-t border-rule pt-3" open={goal.id !== null || Object.keys(errors).length > 0}>
-                    <summary className="cursor-pointer font-semibold">More about it</summary>
+                    <summary className="cursor-pointer font-semibold">More details</summary>
                     <div className="mt-4 space-y-5">
-                        <TextArea label="Why it is worth the trouble" rows={3} maxLength={5000} {...bind(form, 'why')} />
+                        <TextArea label="Why it matters" rows={3} maxLength={5000} {...bind(form, 'why')} />
                         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
                             <OwnerAndArea
                                 owner={data.owner}
@@ -68,21 +73,16 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                                     form.setData({ ...data, ...change });
                                 }}
                             />
-                            <TextField label="Weight under its parent" inputMode="decimal" {...bind(form, 'weight')} />
+                            <TextField label="Weight in the goal above" inputMode="decimal" {...bind(form, 'weight')} />
                             {isYear && data.parent === null && (
-                                <RecordField
-                                    label="Hangs on the outlook"
-                                    none="None"
-                                    options={page.outlooks}
-                                    {...bindRecord(form, 'outlook')}
-                                />
+                                <RecordField label="Long-term goal" none="None" options={page.outlooks} {...bindRecord(form, 'outlook')} />
                             )}
                             {isYear && data.parent === null && (
                                 <TextField
-                                    label="Mark of its thread"
+                                    label="Thread mark"
                                     maxLength={2}
                                     {...bind(form, 'mark')}
-                                    hint="Two letters. Left empty, from the title."
+                                    hint="Two letters, taken from the title if left empty."
                                 />
                             )}
                         </div>
@@ -99,7 +99,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                         <SeenByFields page={page} data={data} errors={errors} set={form.setData} />
                         {isWeek ? (
                             <Check
-                                label="Firm: promised to someone"
+                                label="Firm: promised to somebody"
                                 checked={data.isFirm}
                                 onChange={(on) => {
                                     form.setData('isFirm', on);
@@ -107,7 +107,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                             />
                         ) : (
                             <Check
-                                label="The main goal of its period"
+                                label="Main goal of the period"
                                 checked={data.isMain}
                                 onChange={(on) => {
                                     form.setData('isMain', on);
@@ -126,10 +126,10 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                 {goal.id !== null && form.isDirty && <EffectOnFigures url={route('goals.preview', goal.id)} data={data} />}
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        {goal.id === null ? 'Set the goal' : 'Save'}
+                        {goal.id === null ? 'Add goal' : 'Save'}
                     </Button>
                     <ButtonLink kind="quiet" href={goal.id === null ? route('sheet') : route('goals.show', goal.id)}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                 </div>
             </form>

@@ -10,9 +10,9 @@ import { Button } from '../../ui/Button';
 export default function News({ page }: { page: NewsProps }) {
     return (
         <div className="w-full max-w-3xl space-y-6 px-6 py-5 max-md:px-4">
-            <Head title="News" />
+            <Head title="Updates" />
             <div className="flex items-baseline justify-between gap-4">
-                <h1 className="text-2xl">News</h1>
+                <h1 className="text-2xl">Updates</h1>
                 {page.unread.length > 0 && (
                     <Button
                         kind="main"
@@ -20,17 +20,17 @@ export default function News({ page }: { page: NewsProps }) {
                             act('post', route('news.read'));
                         }}
                     >
-                        All read
+                        Mark all as read
                     </Button>
                 )}
             </div>
             {page.unread.length === 0 ? (
-                <Empty>Nothing new. What happens to the goals that you own or follow, and what is said to you, is told here.</Empty>
+                <Empty>No updates. Changes to goals you own or follow, and comments that mention you, appear here.</Empty>
             ) : (
                 <Lines rows={page.unread} />
             )}
             {page.earlier.length > 0 && (
-                <Section title="Read before">
+                <Section title="Earlier">
                     <Lines rows={page.earlier} />
                 </Section>
             )}

@@ -43,8 +43,8 @@ export default function Sheet({ page }: { page: SheetProps }) {
     return (
         <SheetContext value={page}>
             <div className="sheet-page flex flex-1 flex-col px-6 max-md:px-4 print:block print:px-0">
-                <Head title={`Sheet ${page.period.name}`} />
-                <h1 className="sr-only">Sheet of {page.period.words}</h1>
+                <Head title={`Year ${page.period.name}`} />
+                <h1 className="sr-only"> {page.period.words}</h1>
                 <Where sheet={page} />
                 {isFilterOpen && <Filter sheet={page} />}
                 {goals.length === 0 && <Nothing sheet={page} />}
@@ -60,8 +60,8 @@ export default function Sheet({ page }: { page: SheetProps }) {
                 )}
                 <footer className="mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t border-hairline py-2.5 text-xs text-ink-2 print:hidden">
                     <span className="min-w-60 flex-1">
-                        The notch is where a goal should stand. Sparse hatch: missing. Crossed: far behind. The worst comes first. Press a
-                        gauge, or e, to see how it comes about.
+                        The notch shows where a goal should be today. Sparse hatching: missing. Crossed hatching: far behind. The worst
+                        comes first. Press a gauge, or e, to see how it is calculated.
                     </span>
                     <span className="ml-auto flex flex-wrap items-center gap-3">
                         <AsOf on={page.on} addressOf={(on) => sheetAddress(page, { on })} />
@@ -119,7 +119,7 @@ function Where({ sheet }: { sheet: SheetProps }) {
             <span className="text-md font-semibold">{sheet.period.words}</span>
             {sheet.isPast && (
                 <span>
-                    as it stood on {fullDateWords(sheet.on)}.{' '}
+                    as of {fullDateWords(sheet.on)}.{' '}
                     <Link href={sheetAddress(sheet, { on: null })} className="text-chalk underline underline-offset-2">
                         Back to today
                     </Link>
@@ -131,18 +131,18 @@ function Where({ sheet }: { sheet: SheetProps }) {
 
 function Nothing({ sheet }: { sheet: SheetProps }) {
     if (isFiltered(sheet.filter)) {
-        return <Empty>No goal is like that. Choose otherwise, or show all.</Empty>;
+        return <Empty>No goals match. Change or clear the filters.</Empty>;
     }
 
     return (
         <Empty
             action={
                 <ButtonLink kind="main" href={route('goals.create', { _query: { period: sheet.period.name } })}>
-                    Set a goal for {sheet.period.words}
+                    Add a goal for {sheet.period.words}
                 </ButtonLink>
             }
         >
-            Nothing is drawn for {sheet.period.words} yet. A sheet begins with what should be true by its end: one to four goals.
+            There are no goals for {sheet.period.words} yet. Start with one to four things that should be true by the end.
         </Empty>
     );
 }

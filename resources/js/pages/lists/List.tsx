@@ -51,7 +51,7 @@ export default function List({ page }: { page: ListView }) {
                                         act('put', route('lists.hand-on', list), list === 'gap' ? { minutes: page.minutes } : {});
                                     }}
                                 >
-                                    Hand all {page.total} to next week
+                                    Move all {page.total} to next week
                                 </Button>
                             )}
                         </div>
@@ -87,7 +87,7 @@ function Ask({ page }: { page: ListView }) {
     if (page.list === 'gap') {
         return (
             <KeptField
-                label="I have so many min"
+                label="Free time in min"
                 type="number"
                 min={1}
                 required

@@ -20,12 +20,12 @@ export default function Saved({ page }: { page: SavedView }) {
 
     return (
         <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
-            <Head title={isNew ? 'Build a list' : page.title} />
+            <Head title={isNew ? 'New list' : page.title} />
             <ListNav lists={page.lists} saved={page.saved} at={page.id === null ? route('saved.build') : route('saved.show', page.id)} />
             <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
                 <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                     <div>
-                        <h1>{isNew ? 'Build a list' : page.title}</h1>
+                        <h1>{isNew ? 'New list' : page.title}</h1>
                         <p className="text-ink-2">
                             {page.sentence}.{page.isShared && ` Shared${page.isMine ? '' : ` by ${page.owner}`}.`}
                         </p>
@@ -36,7 +36,7 @@ export default function Saved({ page }: { page: SavedView }) {
                                 setChanging(true);
                             }}
                         >
-                            Change it
+                            Edit
                         </Button>
                     )}
                 </div>
@@ -52,7 +52,7 @@ export default function Saved({ page }: { page: SavedView }) {
                 <p role="status" className="mb-1 text-xs text-ink-2">
                     {page.total} {page.total === 1 ? 'task' : 'tasks'}
                 </p>
-                {page.total === 0 && <Empty>No task is like that at present.</Empty>}
+                {page.total === 0 && <Empty>No tasks match.</Empty>}
                 {page.groups.map((group) => (
                     <section key={group.heading} className="mb-5">
                         {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{headingWords(group.heading)}</h2>}

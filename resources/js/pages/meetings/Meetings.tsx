@@ -12,26 +12,24 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <h1>Meetings</h1>
                 <ButtonLink kind="main" href={route('series.create')}>
-                    New series
+                    New recurring meeting
                 </ButtonLink>
             </div>
             <div className="grid grid-cols-[3fr_2fr] gap-10 max-lg:grid-cols-1">
                 <div className="space-y-6">
                     {page.series.length === 0 && (
-                        <Empty>
-                            A series is a meeting that comes back: who is there, what is looked at every time, and what was raised since.
-                        </Empty>
+                        <Empty>A recurring meeting keeps its attendees, its standing agenda and the issues raised since last time.</Empty>
                     )}
                     {page.series.map((series) => (
                         <Series key={series.id} series={series} />
                     ))}
                 </div>
                 <div className="space-y-6">
-                    <Section title="Yours, the next two weeks">
-                        <Dates meetings={page.coming} none="No meetings of yours." />
+                    <Section title="Yours in the next two weeks">
+                        <Dates meetings={page.coming} none="No meetings in the next two weeks." />
                     </Section>
-                    <Section title="Held">
-                        <Dates meetings={page.held} none="None was held yet." />
+                    <Section title="Past meetings">
+                        <Dates meetings={page.held} none="No past meetings yet." />
                     </Section>
                 </div>
             </div>
@@ -49,18 +47,18 @@ function Series({ series }: { series: SeriesRow }) {
                     </Link>
                 </h2>
                 <span className="text-xs text-ink-2">
-                    {series.rule} at {series.time}, {series.minutes} min{series.isPrivate && ', only its attendees see it'}
+                    {series.rule} at {series.time}, {series.minutes} min{series.isPrivate && ', private to its attendees'}
                 </span>
             </div>
             {series.purpose !== null && <p className="text-ink-2">{series.purpose}</p>}
             <div className="mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
                 {series.running !== null ? (
                     <ButtonLink kind="main" href={route('meetings.show', series.running)}>
-                        Join, it is running
+                        Join now
                     </ButtonLink>
                 ) : (
                     <ButtonLink href={route('series.show', series.id)}>
-                        {series.next === null ? 'Open the series' : `Agenda for ${dayWords(series.next)}`}
+                        {series.next === null ? 'Open' : `Agenda for ${dayWords(series.next)}`}
                     </ButtonLink>
                 )}
                 <span className="text-xs text-ink-2">

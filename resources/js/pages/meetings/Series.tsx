@@ -5,7 +5,7 @@ import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { first, needWords, rankWords } from '../../lib/words';
+import { first, needWords, rankWords, times } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
@@ -34,7 +34,7 @@ export default function Series({ page }: { page: SeriesView }) {
             <div className="min-w-0 px-6 py-5 max-md:px-4">
                 <p className="text-xs text-ink-2">
                     {series.rule} at {series.time}, {series.minutes} min
-                    {series.isPrivate && ', only its attendees see it'}
+                    {series.isPrivate && ', private to its attendees'}
                 </p>
                 <h1>{series.title}</h1>
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
@@ -42,7 +42,7 @@ export default function Series({ page }: { page: SeriesView }) {
                     <div>
                         <h2 className="text-lg">
                             {series.running !== null
-                                ? 'Running now'
+                                ? 'In progress'
                                 : series.next === null
                                   ? 'No next meeting'
                                   : `Next, ${dayWords(series.next)}`}
@@ -88,10 +88,10 @@ export default function Series({ page }: { page: SeriesView }) {
                         </ul>
                     </Section>
                 )}
-                <Section title="Who is there">
+                <Section title="Attendees">
                     <p>{page.attendees.map((person) => person.name).join(', ')}</p>
                 </Section>
-                <Section title="Held">
+                <Section title="Past meetings">
                     {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}
                     <ul className="max-h-64 overflow-y-auto">
                         {page.held.map((meeting) => (
@@ -108,11 +108,11 @@ export default function Series({ page }: { page: SeriesView }) {
                             preserveScroll
                             className="text-xs text-chalk hover:underline"
                         >
-                            {series.held - page.held.length} earlier ones
+                            {series.held - page.held.length} earlier meetings
                         </Link>
                     )}
                 </Section>
-                {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit the series</ButtonLink>}
+                {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit</ButtonLink>}
             </aside>
         </div>
     );
@@ -137,7 +137,7 @@ function Item({ item, mayChange }: { item: PlannedItem; mayChange: boolean }) {
                 <span className="text-xs text-ink-2">
                     {item.who !== null && first(item.who)}
                     {item.issue !== null && `, ${rankWords(item.issue.rank)}, needs ${needWords[item.issue.need]}`}
-                    {item.issue !== null && item.issue.waited > 0 && `, waited through ${String(item.issue.waited)}`}
+                    {item.issue !== null && item.issue.waited > 0 && `, postponed ${times(item.issue.waited)}`}
                 </span>{' '}
                 {item.issue !== null && <Cord cord={item.issue.cord} />}
                 {mayChange && item.issue !== null && <Withdraw issue={item.issue} />}
@@ -174,7 +174,7 @@ function Withdraw({ issue }: { issue: IssueRow }) {
                 act('delete', route('issues.destroy', issue.id));
             }}
         >
-            withdraw
+            Withdraw
         </button>
     );
 }

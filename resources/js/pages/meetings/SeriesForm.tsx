@@ -18,11 +18,11 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
 
     return (
         <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">
-            <Head title={series.id === null ? 'New series' : `Edit ${series.title}`} />
-            <h1 className="mb-5">{series.id === null ? 'New series of meetings' : 'Edit the series'}</h1>
+            <Head title={series.id === null ? 'New recurring meeting' : `Edit ${series.title}`} />
+            <h1 className="mb-5">{series.id === null ? 'New recurring meeting' : 'Edit recurring meeting'}</h1>
             <form onSubmit={save} className="space-y-5">
                 <TextField label="Name" autoFocus={series.id === null} maxLength={120} {...bind(form, 'title')} />
-                <TextArea label="What it is for" rows={2} maxLength={500} {...bind(form, 'purpose')} />
+                <TextArea label="Purpose" rows={2} maxLength={500} {...bind(form, 'purpose')} />
                 <RuleFields
                     rule={data.rule}
                     error={errors.rule}
@@ -46,7 +46,7 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                     />
                 </div>
                 <fieldset>
-                    <legend className="mb-1 text-sm font-semibold">Who attends</legend>
+                    <legend className="mb-1 text-sm font-semibold">Attendees</legend>
                     {errors.attendees !== undefined && <p className="text-sm font-medium text-persimmon">{errors.attendees}</p>}
                     <div className="grid grid-cols-3 gap-x-4 max-md:grid-cols-1">
                         {page.people.map((person) => (
@@ -65,7 +65,7 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                     </div>
                 </fieldset>
                 <Check
-                    label="Only its attendees may see it"
+                    label="Private to its attendees"
                     checked={data.isPrivate}
                     onChange={(on) => {
                         form.setData('isPrivate', on);
@@ -83,10 +83,10 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                 />
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        {series.id === null ? 'Set up the series' : 'Save'}
+                        {series.id === null ? 'Add recurring meeting' : 'Save'}
                     </Button>
                     <ButtonLink kind="quiet" href={series.id === null ? route('meetings.index') : route('series.show', series.id)}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                 </div>
             </form>

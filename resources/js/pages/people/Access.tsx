@@ -23,25 +23,25 @@ export default function Access({ token, name, email }: Props) {
     };
 
     return (
-        <Door title={name === null ? 'This link has run out' : `Welcome, ${name}`}>
+        <Door title={name === null ? 'This link has expired' : `Welcome, ${name}`}>
             <Head title="Choose a password" />
             {name === null ? (
                 <p>
-                    It was used already, or its time is over. Ask whoever sent it for another one, or{' '}
+                    It has already been used or has expired. Ask the sender for a new one, or{' '}
                     <Link href={route('forgotten')} className="text-chalk underline underline-offset-2">
-                        send yourself a new one
+                        request a new one
                     </Link>
                     .
                 </p>
             ) : (
                 <form onSubmit={choose} className="space-y-4">
-                    <p>You sign in as {email}.</p>
+                    <p>You will sign in as {email}.</p>
                     <TextField
                         label="Password"
                         type="password"
                         autoComplete="new-password"
                         required
-                        hint="At least ten characters; a few words are easier to keep than signs."
+                        hint="At least ten characters. A few words are easier to remember than symbols."
                         {...bind(form, 'password')}
                     />
                     <Button kind="main" type="submit" disabled={form.processing}>

@@ -27,7 +27,7 @@ export default function Account({ page }: { page: AccountView }) {
         <div className="max-w-3xl px-6 py-5 max-md:px-4">
             <Head title="Your account" />
             <h1>Your account</h1>
-            <p className="mt-1 mb-6 text-ink-2">You sign in as {page.email}.</p>
+            <p className="mt-1 mb-6 text-ink-2">You are signed in as {page.email}.</p>
             <Section title="Change your password" aside="Other devices are signed out.">
                 <form onSubmit={change} className="grid max-w-md gap-4 pt-1">
                     <TextField
@@ -57,7 +57,7 @@ export default function Account({ page }: { page: AccountView }) {
                     {page.sessions.map((session, place) => (
                         <li key={place} className="flex flex-wrap items-baseline gap-x-4 py-1.5">
                             <span className="font-semibold">{session.device}</span>
-                            {session.isThis && <span className="text-xs text-ink-2">this one</span>}
+                            {session.isThis && <span className="text-xs text-ink-2">this device</span>}
                             <span className="ml-auto text-xs text-ink-2">
                                 {session.address}, last used {dayWords(session.on)}, {session.at}
                             </span>

@@ -19,10 +19,13 @@ export default function Forgotten({ wasSent }: { wasSent: boolean }) {
         <Door title="Forgotten password">
             <Head title="Forgotten password" />
             {wasSent ? (
-                <p>If somebody has this address, a link to choose a new password is on its way to it. It can be used for two hours.</p>
+                <p>
+                    If there is an account with this address, we have sent it a link for choosing a new password. The link is valid for two
+                    hours.
+                </p>
             ) : (
                 <form onSubmit={send} className="space-y-4">
-                    <TextField label="Mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
+                    <TextField label="E-mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Send a link
                     </Button>

@@ -37,11 +37,11 @@ export default function People({ page }: { page: PeopleProps }) {
                                 late
                             </th>
                             <th scope="col" className="w-64 pl-8 font-normal">
-                                planned this week, of their hours
+                                planned this week
                             </th>
                             {page.mayAdd && (
                                 <th scope="col">
-                                    <span className="sr-only">account</span>
+                                    <span className="sr-only">groups</span>
                                 </th>
                             )}
                         </tr>

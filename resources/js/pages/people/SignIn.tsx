@@ -23,12 +23,12 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
             <Head title="Sign in" />
             {isEmpty && (
                 <p className="mb-4 text-sm text-ink-2">
-                    Nobody is here yet. Add the first person with <code className="font-mono text-xs">php artisan people:add</code>, or fill
-                    the workspace with <code className="font-mono text-xs">php artisan demo:load</code>.
+                    There are no accounts yet. Add the first person with <code className="font-mono text-xs">php artisan people:add</code>,
+                    or fill the workspace with <code className="font-mono text-xs">php artisan demo:load</code>.
                 </p>
             )}
             <form onSubmit={signIn} className="space-y-4">
-                <TextField label="Mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
+                <TextField label="E-mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
                 <TextField label="Password" type="password" autoComplete="current-password" required {...bind(form, 'password')} />
                 <Check
                     label="Stay signed in"

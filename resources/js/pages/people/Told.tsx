@@ -13,37 +13,37 @@ import { WordSelect } from '../../ui/WordSelect';
 import { dayWords } from '../../lib/dates';
 
 const occasions: Record<Occasion, string> = {
-    mentioned: 'Somebody speaks to you with @',
-    said: 'Something is said of work that you own or help with',
-    goal: 'Something happens to a goal that you own or follow',
+    mentioned: 'Somebody mentions you with @',
+    said: 'New comment on work you own or help with',
+    goal: 'Change to a goal you own or follow',
     handed_over: 'A task is handed over to you',
-    look_over: 'You are asked to look something over',
-    waited_for: 'A task waits on you',
-    reminder: 'A day has come on which you wanted to be reminded',
+    look_over: 'You are asked to check something',
+    waited_for: 'A task is waiting for you',
+    reminder: 'Something reaches its return date',
 };
 
 const reaches: Record<Reach, string> = {
-    news: 'in the news',
-    mail: 'by a letter at once',
-    morning: 'by one letter each morning',
-    nowhere: 'not at all',
+    news: 'in Updates',
+    mail: 'by e-mail at once',
+    morning: 'in the morning e-mail',
+    nowhere: 'never',
 };
 
 const remindersReach: Partial<Record<Reach, string>> = {
-    news: 'on the day’s page',
-    mail: 'and by a letter at its time',
-    morning: 'and by the morning letter',
+    news: 'on the Day page',
+    mail: 'and by e-mail at its time',
+    morning: 'and in the morning e-mail',
 };
 
 /** What reaches one, where and when: reminders, and what one hears of what others do. */
 export default function Told({ page }: { page: ToldProps }) {
     return (
         <div className="grid flex-1 grid-cols-2 content-start gap-x-10 gap-y-8 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
-            <Head title="What reaches you" />
-            <h1 className="col-span-full">What reaches you</h1>
-            <Section title="Remind me">
+            <Head title="Notifications" />
+            <h1 className="col-span-full">Notifications</h1>
+            <Section title="Return dates">
                 <Remind page={page} />
-                {page.reminders.length === 0 && <Empty>Nothing is set. “Renew the lease?” in spring is one.</Empty>}
+                {page.reminders.length === 0 && <Empty>None yet. Add something that should come back to you on a date.</Empty>}
                 <ul className="mt-4 divide-y divide-hairline">
                     {page.reminders.map((reminder) => (
                         <Line key={reminder.id} reminder={reminder} />
@@ -51,7 +51,7 @@ export default function Told({ page }: { page: ToldProps }) {
                 </ul>
             </Section>
             <div className="space-y-8">
-                <Section title="What you are told, and where">
+                <Section title="What you are notified of">
                     <ul className="divide-y divide-hairline">
                         {page.wishes.map(({ occasion, reach }) => (
                             <li key={occasion} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
@@ -72,7 +72,7 @@ export default function Told({ page }: { page: ToldProps }) {
                         ))}
                     </ul>
                 </Section>
-                <Section title="Letters that were sent to you" aside="Kept here, in place of a mailbox outside.">
+                <Section title="E-mails sent to you" aside="Kept here in place of an outside mailbox.">
                     {page.letters.length === 0 && <Empty>None yet.</Empty>}
                     {page.letters.map((letter) => (
                         <details key={letter.id} className="border-b border-hairline py-1.5">
@@ -106,20 +106,20 @@ function Remind({ page }: { page: ToldProps }) {
 
     return (
         <form onSubmit={save} className="grid grid-cols-[1fr_150px_110px] gap-3 pt-1 *:min-w-0 max-sm:grid-cols-2">
-            <TextField label="Of what" maxLength={200} className="col-span-full" {...bind(form, 'words')} />
-            <SelectField label="And then" {...bind(form, 'kind')}>
-                <option value="show">show it to me</option>
-                <option value="ask">ask me: a yes makes a project of it</option>
+            <TextField label="What" maxLength={200} className="col-span-full" {...bind(form, 'words')} />
+            <SelectField label="On that date" {...bind(form, 'kind')}>
+                <option value="show">show it</option>
+                <option value="ask">ask whether to start a project</option>
             </SelectField>
             <TextField label="On" type="date" {...bind(form, 'on')} />
-            <TextField label="At, if wanted" type="time" {...bind(form, 'at')} />
+            <TextField label="Time (optional)" type="time" {...bind(form, 'at')} />
             <Button
                 kind="main"
                 type="submit"
                 className="self-end justify-self-start"
                 disabled={form.processing || form.data.words.trim() === ''}
             >
-                Remind me
+                Return dates
             </Button>
         </form>
     );
@@ -136,7 +136,7 @@ function Line({ reminder }: { reminder: ReminderRow }) {
             </span>
             <input
                 type="date"
-                aria-label={`When: ${reminder.words}`}
+                aria-label={`Return date of ${reminder.words}`}
                 className="field"
                 min={frame?.today}
                 value={reminder.on}
@@ -153,12 +153,12 @@ function Line({ reminder }: { reminder: ReminderRow }) {
                 ) : (
                     <Button
                         kind="quiet"
-                        aria-label={`Remove ${reminder.words}`}
+                        aria-label={`Delete ${reminder.words}`}
                         onClick={() => {
                             act('delete', route('reminders.destroy', reminder.id));
                         }}
                     >
-                        Remove
+                        Delete
                     </Button>
                 )}
             </span>

@@ -31,11 +31,11 @@ export default function Pattern({ page }: { page: PatternView }) {
 
     return (
         <div className="w-full max-w-5xl px-6 py-6 max-md:px-4">
-            <Head title={pattern.id === null ? 'New pattern' : pattern.title} />
+            <Head title={pattern.id === null ? 'New template' : pattern.title} />
             <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
                 <div>
-                    <p className="text-xs text-ink-2">Pattern</p>
-                    <h1>{pattern.id === null ? 'New pattern' : pattern.title}</h1>
+                    <p className="text-xs text-ink-2">Template</p>
+                    <h1>{pattern.id === null ? 'New template' : pattern.title}</h1>
                 </div>
                 {pattern.id !== null && <ButtonLink href={route('patterns.start', pattern.id)}>Start a project</ButtonLink>}
             </div>
@@ -46,10 +46,16 @@ export default function Pattern({ page }: { page: PatternView }) {
                     <TextField
                         label="Days from start to due"
                         inputMode="numeric"
-                        hint="None: the project has no due date."
+                        hint="Left empty, the project has no due date."
                         {...bind(form, 'days')}
                     />
-                    <TextArea label="Deliverable" rows={2} maxLength={5000} className="col-span-full" {...bind(form, 'outcome')} />
+                    <TextArea
+                        label="Result and how it is accepted"
+                        rows={2}
+                        maxLength={5000}
+                        className="col-span-full"
+                        {...bind(form, 'outcome')}
+                    />
                     <HowItRuns
                         order={data.order}
                         weighing={data.weighing}
@@ -69,7 +75,7 @@ export default function Pattern({ page }: { page: PatternView }) {
                 </div>
                 <Rows
                     legend="Stages"
-                    hint="None: all tasks in one list."
+                    hint="No stages: all tasks in one list."
                     rows={data.stages.map((name) => ({ name }))}
                     onChange={(stages) => {
                         form.setData(
@@ -103,10 +109,10 @@ export default function Pattern({ page }: { page: PatternView }) {
                 />
                 <div className="sticky bottom-0 flex items-center gap-3 border-t border-rule bg-sheet py-3">
                     <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
-                        {pattern.id === null ? 'Keep the pattern' : 'Save'}
+                        {pattern.id === null ? 'Save' : 'Save'}
                     </Button>
                     <ButtonLink kind="quiet" href={route('patterns.index')}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                     {Object.keys(errors).length > 0 && (
                         <p role="alert" className="text-sm font-medium text-persimmon">

@@ -9,16 +9,16 @@ import { ButtonLink } from '../../ui/Button';
 export default function Patterns({ page }: { page: PatternsProps }) {
     return (
         <div className="w-full max-w-4xl px-6 py-5 max-md:px-4">
-            <Head title="Patterns" />
+            <Head title="Templates" />
             <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                 <div>
-                    <h1>Patterns</h1>
-                    <p className="text-ink-2">What comes again in much the same way: its stages, tasks, steps and who does them.</p>
+                    <h1>Templates</h1>
+                    <p className="text-ink-2">Projects to start others from, with stages, tasks, steps and roles.</p>
                 </div>
-                <ButtonLink href={route('patterns.create')}>New pattern</ButtonLink>
+                <ButtonLink href={route('patterns.create')}>New template</ButtonLink>
             </div>
             {page.patterns.length === 0 && (
-                <Empty>No pattern yet. Write one, or make one of a project that went well: “Make a pattern of it” on its page.</Empty>
+                <Empty>No templates yet. Write one, or choose “Save as template” on the page of a project that went well.</Empty>
             )}
             <ul className="divide-y divide-hairline border-t border-rule">
                 {page.patterns.map((pattern) => (
@@ -34,10 +34,10 @@ export default function Patterns({ page }: { page: PatternsProps }) {
                             </span>
                         </span>
                         <span className="w-56 text-sm text-ink-2">
-                            {pattern.running === 0 ? 'none runs' : `${String(pattern.running)} running`}
+                            {pattern.running === 0 ? 'none in progress' : `${String(pattern.running)} in progress`}
                             {pattern.behind > 0 && (
                                 <Link href={route('patterns.show', pattern.id)} className="ml-1 font-semibold text-ink underline">
-                                    {pattern.behind} to look at
+                                    {pattern.behind} to update
                                 </Link>
                             )}
                         </span>

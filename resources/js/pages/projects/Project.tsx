@@ -27,7 +27,7 @@ const states: [ProjectState, string][] = [
     ['active', 'Active'],
     ['paused', 'Paused'],
     ['done', 'Done'],
-    ['shelved', 'On the shelf'],
+    ['shelved', 'Shelved'],
     ['dropped', 'Dropped'],
 ];
 
@@ -78,8 +78,8 @@ export default function Project({ page }: { page: ProjectView }) {
                 )}
                 {project.isStuck && (
                     <p className="mt-4 border-y border-hairline py-3">
-                        <strong className="text-persimmon">Stuck.</strong> Nothing in it can be done now, and nothing waits on somebody. Add
-                        a task, or free one that holds up the rest.
+                        <strong className="text-persimmon">Stuck.</strong> No task can be done now and none is waiting for anybody. Add a
+                        task, or unblock one that the others depend on.
                     </p>
                 )}
                 {page.learned !== null && project.state === 'done' && (
@@ -104,10 +104,8 @@ export default function Project({ page }: { page: ProjectView }) {
                 <History page={page} />
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
-                <Section title="Serves">
-                    {page.serves.length === 0 && (
-                        <p className="text-xs text-ink-2">No goal of this year. Work that is needed may serve none.</p>
-                    )}
+                <Section title="Contributes to">
+                    {page.serves.length === 0 && <p className="text-xs text-ink-2">Not linked to a goal of this year.</p>}
                     <ul className="divide-y divide-hairline">
                         {page.serves.map((goal) => (
                             <li key={goal.id} className="py-2">
@@ -137,14 +135,12 @@ export default function Project({ page }: { page: ProjectView }) {
                               ? `due ${dayWords(project.dueOn)}`
                               : 'no due date'}
                     </p>
-                    <p className="text-xs text-ink-2">
-                        {page.order === 'staged' ? 'Its stages come one after the other.' : 'Its stages run side by side.'}
-                    </p>
+                    <p className="text-xs text-ink-2">{page.order === 'staged' ? 'Tasks stage by stage.' : 'Tasks in any order.'}</p>
                     {(page.rank !== null || page.attention !== null) && (
                         <p className="text-xs text-ink-2">
                             {[
                                 page.rank === null ? null : `Rank ${page.rank}`,
-                                page.attention === null ? null : `takes ${page.attention} attention`,
+                                page.attention === null ? null : `${page.attention} focus needed`,
                             ]
                                 .filter(Boolean)
                                 .join(', ')}
@@ -176,11 +172,11 @@ export default function Project({ page }: { page: ProjectView }) {
                                         act('post', route('projects.pattern', project.id));
                                     }}
                                 >
-                                    Make a pattern of it
+                                    Save as template
                                 </Button>
                             ) : (
                                 <p className="text-xs text-ink-2">
-                                    Made from the pattern{' '}
+                                    Made from the template{' '}
                                     <Link href={route('patterns.show', Number(page.pattern.value))} className="text-chalk underline">
                                         {page.pattern.label}
                                     </Link>
@@ -199,7 +195,7 @@ export default function Project({ page }: { page: ProjectView }) {
 
 /** How much it counts there, where that is not the usual 1. */
 function Weight({ of }: { of: ServingValues | undefined }) {
-    return of === undefined || of.weight === '1' ? null : <span className="text-ink-2">weighs {of.weight}</span>;
+    return of === undefined || of.weight === '1' ? null : <span className="text-ink-2">weight {of.weight}</span>;
 }
 
 /** Before it is taken on: the quarter's goals beside it. */
@@ -207,13 +203,13 @@ function DoesItServe({ page }: { page: ProjectView }) {
     const served = new Set(page.serves.map((goal) => goal.id));
 
     return (
-        <Section title="Does it serve this quarter?" aside="It is proposed and counts nowhere yet." className="mt-5">
+        <Section title="Does it contribute to this quarter?" aside="It is proposed and not counted yet." className="mt-5">
             <ul className="columns-2 gap-8 max-md:columns-1">
                 {page.quarterGoals.map((goal) => (
                     <li key={goal.id} className="flex break-inside-avoid items-baseline gap-2 py-0.5">
                         <Cord cord={goal.cord} />
                         <span className={served.has(goal.id) ? 'font-semibold' : 'text-ink-2'}>{goal.title}</span>
-                        {served.has(goal.id) && <span className="text-xs">served</span>}
+                        {served.has(goal.id) && <span className="text-xs">linked</span>}
                     </li>
                 ))}
             </ul>

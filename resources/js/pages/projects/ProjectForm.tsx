@@ -25,8 +25,8 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
             <form onSubmit={save} className="space-y-5">
                 <TextField label="Name" autoFocus={project.id === null} maxLength={200} {...bind(form, 'title')} />
                 <TextArea
-                    label="Deliverable"
-                    hint="What will be there, and how does one know that it is good?"
+                    label="Result and how it is accepted"
+                    hint="What will exist, and how will we know it is good enough?"
                     maxLength={5000}
                     {...bind(form, 'outcome')}
                 />
@@ -48,7 +48,7 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                 {data.stages.length > 1 && (
                     <div>
                         <Check
-                            label={`${(data.stages.at(-1)?.name ?? '') === '' ? 'The last stage' : `“${data.stages.at(-1)?.name ?? ''}”`} holds what is done: moved there, a task is ticked`}
+                            label={`${(data.stages.at(-1)?.name ?? '') === '' ? 'The last stage' : `“${data.stages.at(-1)?.name ?? ''}”`} means done: a task moved there is ticked`}
                             checked={data.lastIsDone}
                             onChange={(on) => {
                                 form.setData('lastIsDone', on);
@@ -108,14 +108,14 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                         <option>C</option>
                     </SelectField>
                     <SelectField
-                        label="Attention it takes"
+                        label="Focus needed"
                         value={data.attention ?? ''}
                         error={errors.attention}
                         onChange={(event) => {
                             form.setData('attention', event.target.value === '' ? null : (event.target.value as Attention));
                         }}
                     >
-                        <option value="">Not said</option>
+                        <option value="">Not set</option>
                         <option value="full">Full</option>
                         <option value="normal">Normal</option>
                         <option value="little">Little</option>
@@ -131,10 +131,10 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                 </div>
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        {project.id === null ? 'Start the project' : 'Save'}
+                        {project.id === null ? 'Add project' : 'Save'}
                     </Button>
                     <ButtonLink kind="quiet" href={project.id === null ? route('projects.index') : route('projects.show', project.id)}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                 </div>
             </form>

@@ -17,11 +17,11 @@ export default function Register({ page }: { page: RegisterProps }) {
                     <h1>Projects</h1>
                     <p className="text-ink-2">
                         {page.active} active
-                        {page.needy > 0 ? `, ${String(page.needy)} stuck or ready to close. Those come first.` : ', none stuck.'}
+                        {page.needy > 0 ? `, ${String(page.needy)} stuck or ready to close, shown first.` : ', none stuck.'}
                     </p>
                 </div>
                 <span className="flex gap-3">
-                    <ButtonLink href={route('patterns.index')}>Patterns</ButtonLink>
+                    <ButtonLink href={route('patterns.index')}>Templates</ButtonLink>
                     <ButtonLink kind="main" href={route('projects.create')}>
                         New project
                     </ButtonLink>
@@ -30,8 +30,8 @@ export default function Register({ page }: { page: RegisterProps }) {
             <ActiveBy page={page} />
             <Choose page={page} />
             {page.total === 0 && (
-                <Empty action={<ButtonLink href={route('projects.index')}>Show all that are open</ButtonLink>}>
-                    No project is like that. A project is work with an end, and what it is for.
+                <Empty action={<ButtonLink href={route('projects.index')}>Show all open projects</ButtonLink>}>
+                    No projects match. A project is work with an end that contributes to a goal.
                 </Empty>
             )}
             {page.groups.map((group) => (
@@ -59,11 +59,11 @@ function Pages({ page }: { page: RegisterProps }) {
 
     return (
         <nav aria-label="Pages" className="flex items-center gap-4 text-sm">
-            {at > 1 && <Link href={addressOf(filter, { page: at - 1 })}>‹ before</Link>}
+            {at > 1 && <Link href={addressOf(filter, { page: at - 1 })}>‹ Previous</Link>}
             <span className="font-mono text-xs text-ink-2">
                 {at} of {pages}, {page.total} projects
             </span>
-            {at < pages && <Link href={addressOf(filter, { page: at + 1 })}>on ›</Link>}
+            {at < pages && <Link href={addressOf(filter, { page: at + 1 })}>Next ›</Link>}
         </nav>
     );
 }

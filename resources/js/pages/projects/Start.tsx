@@ -41,7 +41,7 @@ export default function Start({ page }: { page: StartView }) {
     return (
         <div className="w-full max-w-4xl px-6 py-6 max-md:px-4">
             <Head title={`Start from ${page.pattern}`} />
-            <p className="text-xs text-ink-2">From the pattern {page.pattern}</p>
+            <p className="text-xs text-ink-2">From the template {page.pattern}</p>
             <h1 className="mb-5">Start a project</h1>
             <form onSubmit={begin} className="space-y-6">
                 <div className="grid grid-cols-[2fr_1fr_2fr] gap-4 max-md:grid-cols-1">
@@ -57,8 +57,8 @@ export default function Start({ page }: { page: StartView }) {
                         }}
                     />
                     <RecordField
-                        label="Serves"
-                        none="No goal"
+                        label="Contributes to"
+                        none="Not linked to a goal"
                         value={data.goal}
                         options={page.goals}
                         error={form.errors.goal}
@@ -78,10 +78,7 @@ export default function Start({ page }: { page: StartView }) {
                         />
                     ))}
                 </div>
-                <Section
-                    title="What it puts on people"
-                    aside={`${String(page.tasks)} tasks, against what is planned for those weeks already`}
-                >
+                <Section title="Workload" aside={`${String(page.tasks)} tasks, added to what is already planned for those weeks`}>
                     <ul className="divide-y divide-hairline">
                         {page.loads.map((load) => (
                             <li key={load.person.id} className="grid grid-cols-[160px_1fr] gap-4 py-2 max-md:grid-cols-1">
@@ -89,7 +86,7 @@ export default function Start({ page }: { page: StartView }) {
                                     <span className="font-semibold">{load.person.name}</span>
                                     <span className="block text-xs text-ink-2">
                                         {load.tasks} {load.tasks === 1 ? 'task' : 'tasks'}
-                                        {load.undated > 0 && `, ${hoursWords(load.undated)} without a date`}
+                                        {load.undated > 0 && `, ${hoursWords(load.undated)} not scheduled`}
                                     </span>
                                 </span>
                                 <ul className="space-y-1">
@@ -103,10 +100,10 @@ export default function Start({ page }: { page: StartView }) {
                 </Section>
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing || data.title.trim() === ''}>
-                        Start it
+                        Start project
                     </Button>
                     <ButtonLink kind="quiet" href={route('patterns.index')}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                 </div>
             </form>
@@ -129,7 +126,7 @@ function Week({ week }: { week: WeekLoad }) {
             </span>
             <span className={clsx('font-mono', week.isOver ? 'font-semibold text-persimmon' : 'text-ink-2')}>
                 {hoursWords(week.planned)} + {hoursWords(week.added)} of {hoursWords(week.available)}
-                {week.isOver && ', too much'}
+                {week.isOver && ', over'}
             </span>
         </li>
     );

@@ -63,7 +63,7 @@ export default function Review({ page }: { page: ReviewView }) {
                 </div>
                 <div className={clsx('flex min-w-0 flex-col px-9 py-5 pr-6 max-md:px-4', side !== 'words' && 'max-md:hidden')}>
                     {!page.hasBegun ? (
-                        <p className="text-ink-2">This week has not begun. There is nothing to look back on yet.</p>
+                        <p className="text-ink-2">This week has not begun, so there is nothing to review yet.</p>
                     ) : isDeciding && isOpen ? (
                         <LeftOver page={page} />
                     ) : (
@@ -73,14 +73,14 @@ export default function Review({ page }: { page: ReviewView }) {
                         {page.heldAt !== null && (
                             <>
                                 <span className="mr-auto self-center text-xs text-ink-2">
-                                    Held {dayWords(page.heldAt)}. The facts stay as they were seen.
+                                    Reviewed {dayWords(page.heldAt)}. The facts are kept as they were then.
                                 </span>
                                 <Button
                                     onClick={() => {
                                         act('post', route('reviews.reopen', page.week.name));
                                     }}
                                 >
-                                    Take it up again
+                                    Reopen
                                 </Button>
                             </>
                         )}
@@ -102,11 +102,11 @@ export default function Review({ page }: { page: ReviewView }) {
                                         setDeciding(true);
                                     }}
                                 >
-                                    Decide what is left over
+                                    Sort open tasks
                                 </Button>
                             ) : (
                                 <Button kind="main" keys="Ctrl ↵" onClick={hold}>
-                                    The week is reviewed
+                                    Finish review
                                 </Button>
                             ))}
                     </div>

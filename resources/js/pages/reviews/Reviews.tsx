@@ -11,7 +11,7 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
             <Head title="Reviews" />
             <h1>Reviews</h1>
             <p className="mb-4 text-ink-2">
-                Your weeks of this year, newest first. {held} of {page.weeks.length} looked back on. Only you see them.
+                Your weeks of this year, newest first. {held} of {page.weeks.length} reviewed. Only you can see them.
             </p>
             <ul>
                 {page.weeks.map(({ week, heldAt, alignment, words }) => (
@@ -27,7 +27,7 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
                             <span className="two-lines text-ink-2">{words ?? (heldAt === null ? 'No review yet.' : '')}</span>
                             <span className="text-right text-xs text-ink-2 max-md:text-left">
                                 {alignment !== null && <span className="font-mono">{alignment} % for goals</span>}
-                                <span className="block">{heldAt === null ? 'open' : `held ${dayWords(heldAt)}`}</span>
+                                <span className="block">{heldAt === null ? 'open' : `reviewed ${dayWords(heldAt)}`}</span>
                             </span>
                         </Link>
                     </li>

@@ -18,8 +18,8 @@ import { Rows } from '../../ui/Rows';
 const kinds: [RoutineKind, string][] = [
     ['task', 'A task each time'],
     ['daily', 'A line of the daily checklist'],
-    ['checklist', 'A checklist to use again'],
-    ['pieces', 'Pieces of a steady output'],
+    ['checklist', 'A reusable checklist'],
+    ['pieces', 'Items of a quarterly output'],
 ];
 
 /** A routine: when it comes back in plain words, what became of its times, and its fields to change. */
@@ -34,11 +34,11 @@ export default function Routine({ page }: { page: RoutineView }) {
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
-            <Head title={routine.id === null ? 'New routine' : routine.title} />
+            <Head title={routine.id === null ? 'New recurring task' : routine.title} />
             <form onSubmit={save} className="min-w-0 space-y-5 px-6 py-6 max-md:px-4">
                 <div>
-                    <p className="text-xs text-ink-2">{data.isStock ? 'Kept in the stock for the team' : 'Routine'}</p>
-                    <h1>{routine.id === null ? 'New routine' : routine.title}</h1>
+                    <p className="text-xs text-ink-2">{data.isStock ? 'Shared with the team' : 'Recurring task'}</p>
+                    <h1>{routine.id === null ? 'New recurring task' : routine.title}</h1>
                 </div>
                 <div className="grid max-w-2xl grid-cols-2 gap-4 max-md:grid-cols-1">
                     <TextField
@@ -48,7 +48,7 @@ export default function Routine({ page }: { page: RoutineView }) {
                         className="col-span-full"
                         {...bind(form, 'title')}
                     />
-                    <SelectField label="It brings" {...bind(form, 'kind')}>
+                    <SelectField label="Creates" {...bind(form, 'kind')}>
                         {kinds.map(([kind, words]) => (
                             <option key={kind} value={kind}>
                                 {words}
@@ -57,14 +57,14 @@ export default function Routine({ page }: { page: RoutineView }) {
                     </SelectField>
                     {hasRhythm && (
                         <TextField
-                            label="When it comes back"
+                            label="Repeats"
                             placeholder="every second Thursday"
                             hint="In plain words: every 31st, first Monday of the quarter, three weeks after it is done, when needed."
                             maxLength={120}
                             {...bind(form, 'words')}
                         />
                     )}
-                    {data.kind === 'pieces' && <TextField label="Pieces in a quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
+                    {data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
                     {hasRhythm && (
                         <TextField
                             label="Counted from"
@@ -87,19 +87,26 @@ export default function Routine({ page }: { page: RoutineView }) {
                             form.setData({ ...data, ...change });
                         }}
                     />
-                    {hasRhythm && <RecordField label="Serves" none="No goal" options={page.goals} {...bindRecord(form, 'goal')} />}
+                    {hasRhythm && (
+                        <RecordField
+                            label="Contributes to"
+                            none="Not linked to a goal"
+                            options={page.goals}
+                            {...bindRecord(form, 'goal')}
+                        />
+                    )}
                 </div>
                 {data.kind === 'pieces' && page.patterns.length > 0 && (
                     <div className="max-w-2xl">
                         <RecordField
-                            label="Steps of each piece"
-                            none="Its own, written below"
+                            label="Steps of each item"
+                            none="Written below"
                             options={page.patterns}
                             {...bindRecord(form, 'pattern')}
                         />
                         {data.pattern !== null && (
                             <p className="mt-1 text-xs text-ink-2">
-                                A piece takes the pattern’s steps as they are when it is laid out, with their how-to pages.
+                                Each item takes the template’s steps, with their how-to pages, as they are when it is created.
                             </p>
                         )}
                     </div>
@@ -135,7 +142,7 @@ export default function Routine({ page }: { page: RoutineView }) {
                 {!data.isStock && data.project === null && (
                     <div>
                         <Check
-                            label="Only I see it"
+                            label="Private to me"
                             checked={data.isPrivate}
                             onChange={(on) => {
                                 form.setData('isPrivate', on);
@@ -146,10 +153,10 @@ export default function Routine({ page }: { page: RoutineView }) {
                 )}
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing || page.hasEnded}>
-                        {routine.id === null ? 'Keep it' : 'Save'}
+                        {routine.id === null ? 'Add recurring task' : 'Save'}
                     </Button>
                     <ButtonLink kind="quiet" href={route('routines.index')}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                     {routine.id !== null && !page.hasEnded && (
                         <Button
@@ -158,7 +165,7 @@ export default function Routine({ page }: { page: RoutineView }) {
                                 act('put', route('routines.end', routine.id ?? 0));
                             }}
                         >
-                            End it
+                            End
                         </Button>
                     )}
                 </div>
@@ -179,14 +186,14 @@ export default function Routine({ page }: { page: RoutineView }) {
                                         act('post', route('routines.now', routine.id ?? 0));
                                     }}
                                 >
-                                    It is needed now
+                                    Create now
                                 </Button>
                             )}
                         </Section>
                     )}
                     {routine.kind === 'pieces' && !routine.isStock && (
                         <Section
-                            title="Pieces of this quarter"
+                            title="Items this quarter"
                             aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${routine.perQuarter}`}
                         >
                             <ul className="divide-y divide-hairline">
@@ -201,7 +208,7 @@ export default function Routine({ page }: { page: RoutineView }) {
                                         act('post', route('routines.pieces', routine.id ?? 0));
                                     }}
                                 >
-                                    Lay out {Number(routine.perQuarter) - page.tasks.length}
+                                    Create {Number(routine.perQuarter) - page.tasks.length}
                                 </Button>
                             )}
                         </Section>

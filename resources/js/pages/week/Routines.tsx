@@ -13,37 +13,37 @@ import { Button, ButtonLink } from '../../ui/Button';
 export default function Routines({ page }: { page: RoutinesProps }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_1fr] content-start gap-x-10 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
-            <Head title="Routines" />
+            <Head title="Recurring tasks" />
             <div className="col-span-full mb-4 flex flex-wrap items-end justify-between gap-4">
                 <div>
-                    <h1>Routines</h1>
+                    <h1>Recurring tasks</h1>
                     <p className="text-ink-2">
-                        What comes back by a rule. The next one appears by itself; what was missed is counted, not piled up.
+                        Tasks that come back by a rule. The next one appears by itself; missed ones are counted, not piled up.
                     </p>
                 </div>
                 <ButtonLink kind="main" href={route('routines.create')}>
-                    New routine
+                    New recurring task
                 </ButtonLink>
             </div>
             <div className="space-y-6">
                 <Section title="Yours">
-                    {page.mine.length === 0 && <Empty>None yet. “Every second Thursday: rinse the test tank” is one.</Empty>}
+                    {page.mine.length === 0 && <Empty>None yet. For example: rinse the test tank, every second Thursday.</Empty>}
                     <ul className="divide-y divide-hairline">
                         {page.mine.map((routine) => (
                             <RoutineLine key={routine.id} routine={routine} />
                         ))}
                     </ul>
                 </Section>
-                <Section title="Steady output" aside={`pieces in ${plannedWords(page.quarter)}; the count starts anew each quarter`}>
+                <Section title="Quarterly output" aside={`items in ${plannedWords(page.quarter)}; the count restarts each quarter`}>
                     <ul className="divide-y divide-hairline">
                         {page.outputs.map((output) => (
                             <Output key={output.id} output={output} />
                         ))}
                     </ul>
-                    <NewOne kind="pieces" words="New steady output" />
+                    <NewOne kind="pieces" words="New quarterly output" />
                 </Section>
                 {page.others.length > 0 && (
-                    <Section title="The others’">
+                    <Section title="Other people’s">
                         <ul className="divide-y divide-hairline">
                             {page.others.map((routine) => (
                                 <RoutineLine key={routine.id} routine={routine} showsOwner />
@@ -53,23 +53,23 @@ export default function Routines({ page }: { page: RoutinesProps }) {
                 )}
             </div>
             <div className="space-y-6 max-lg:mt-6">
-                <Section title="Each day" aside="Blank each morning.">
+                <Section title="Daily checklist" aside="Starts blank each morning.">
                     <Daily lines={page.daily} />
-                    <NewOne kind="daily" words="New line" />
+                    <NewOne kind="daily" words="Add a line" />
                 </Section>
-                <Section title="Checklists" aside="To use again and again; they count nowhere.">
+                <Section title="Checklists" aside="Reusable; not included in any count.">
                     {page.checklists.map((list) => (
                         <Checklist key={list.id} list={list} />
                     ))}
                     <NewOne kind="checklist" words="New checklist" />
                 </Section>
-                <Section title="The stock" aside="Kept once for the team; projects, areas and clients choose from it.">
+                <Section title="Shared recurring tasks" aside="Kept once for the team; projects, areas and clients choose from them.">
                     <ul className="divide-y divide-hairline">
                         {page.stock.map((routine) => (
                             <RoutineLine key={routine.id} routine={routine} />
                         ))}
                     </ul>
-                    <NewOne kind="task" words="Add to the stock" isStock />
+                    <NewOne kind="task" words="Add a shared one" isStock />
                 </Section>
             </div>
         </div>
@@ -121,7 +121,7 @@ function Output({ output }: { output: OutputRow }) {
                         act('post', route('routines.pieces', output.id));
                     }}
                 >
-                    Lay out {output.of - output.laid}
+                    Create {output.of - output.laid}
                 </Button>
             )}
         </li>

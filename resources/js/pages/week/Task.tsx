@@ -1,3 +1,4 @@
+import { times } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -31,7 +32,7 @@ export default function Task({ page }: { page: TaskView }) {
                             for {task.for}
                         </Link>
                     ) : (
-                        'serves no project or goal'
+                        'not linked to a project or goal'
                     )}
                     {page.origin !== null && (
                         <Link href={page.origin.value} className="hover:underline">
@@ -43,7 +44,11 @@ export default function Task({ page }: { page: TaskView }) {
                 <TaskText key={task.id} page={page}>
                     <State page={page} />
                 </TaskText>
-                <Section title="Steps" className="mt-6" aside={page.steps.length > 0 ? 'The last one ticked ticks the task.' : undefined}>
+                <Section
+                    title="Steps"
+                    className="mt-6"
+                    aside={page.steps.length > 0 ? 'Ticking the last step completes the task.' : undefined}
+                >
                     <ul className="divide-y divide-hairline">
                         {page.steps.map((step) => (
                             <li key={step.id} className="flex min-h-8 items-center gap-3">
@@ -65,12 +70,12 @@ export default function Task({ page }: { page: TaskView }) {
                                 </span>
                                 <Button
                                     kind="quiet"
-                                    aria-label={`Remove ${step.title}`}
+                                    aria-label={`Delete ${step.title}`}
                                     onClick={() => {
                                         act('delete', route('steps.destroy', step.id));
                                     }}
                                 >
-                                    Remove
+                                    Delete
                                 </Button>
                             </li>
                         ))}
@@ -89,7 +94,7 @@ export default function Task({ page }: { page: TaskView }) {
                                 setAside(task, 'take_back');
                             }}
                         >
-                            Take back
+                            Restore
                         </Button>
                     ) : (
                         !task.isDone && (
@@ -126,8 +131,8 @@ function State({ page }: { page: TaskView }) {
         task.doneOn !== null && task.isDone ? `done ${dayWords(task.doneOn)}` : null,
         task.isAside ? (page.isShelved ? 'on the shelf' : 'dropped') : null,
         task.isLate && task.dueOn !== null ? `late, due ${dayWords(task.dueOn)}` : null,
-        task.carried > 0 && !task.isDone ? `has come along ${String(task.carried)} ${task.carried === 1 ? 'time' : 'times'}` : null,
-        page.waitingSince !== null && task.waitingOn !== null ? `waits on ${task.waitingOn} since ${dayWords(page.waitingSince)}` : null,
+        task.carried > 0 && !task.isDone ? `carried over ${times(task.carried)}` : null,
+        page.waitingSince !== null && task.waitingOn !== null ? `waiting for ${task.waitingOn} since ${dayWords(page.waitingSince)}` : null,
     ].filter(Boolean);
 
     return (

@@ -38,12 +38,12 @@ export default function Week({ page }: { page: WeekView }) {
                     <Empty>
                         {page.when === 'past'
                             ? 'No goals were set for this week.'
-                            : 'No goals yet. A few are enough: what is promised to someone, and what is yours to move.'}
+                            : 'No goals yet. A few are enough: firm ones that are promised, flexible ones that you can move.'}
                     </Empty>
                 )}
                 <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
                     {page.when !== 'past' && (
-                        <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Set a week goal</ButtonLink>
+                        <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Add a week goal</ButtonLink>
                     )}
                     {page.when !== 'past' && (
                         <ButtonLink kind="quiet" href={route('planning', `${week.name}+2`)}>
@@ -51,11 +51,11 @@ export default function Week({ page }: { page: WeekView }) {
                         </ButtonLink>
                     )}
                     <ButtonLink kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'} href={route('reviews.show', week.name)}>
-                        {page.isReviewed ? 'Read its review' : 'Look back on it'}
+                        {page.isReviewed ? 'Open review' : 'Review this week'}
                     </ButtonLink>
                 </div>
                 {page.goals.some((goal) => goal.isFirm) && (
-                    <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to someone. Single: ours to move.</p>
+                    <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
                 )}
                 <TrialsAndSkills resolves={page.resolves} />
                 <WhoseWeek page={page} />
@@ -67,7 +67,7 @@ export default function Week({ page }: { page: WeekView }) {
                     <DayRow key={day.on} day={day} people={page.people} />
                 ))}
                 {(page.when !== 'past' || page.noDay.length > 0) && (
-                    <Row label={<h2 className="text-base">No day yet</h2>} hint="some time this week">
+                    <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
                         <ul>
                             {page.noDay.map((task) => (
                                 <TaskLine key={task.id} task={task} people={page.people} />
@@ -77,7 +77,7 @@ export default function Week({ page }: { page: WeekView }) {
                     </Row>
                 )}
                 {page.offered.length > 0 && (
-                    <Row label={<h2 className="text-base">Offered</h2>} hint="planned for the month, quarter or year, without a week">
+                    <Row label={<h2 className="text-base">Suggested</h2>} hint="planned for this month, quarter or year, with no week yet">
                         <ul>
                             {page.offered.map((task) => (
                                 <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
@@ -86,7 +86,7 @@ export default function Week({ page }: { page: WeekView }) {
                     </Row>
                 )}
                 {page.movedOn.length > 0 && (
-                    <Row label={<h2 className="text-base">Moved on</h2>} hint="planned for this week, still open">
+                    <Row label={<h2 className="text-base">Still open</h2>} hint="planned for this week">
                         <ul>
                             {page.movedOn.map((task) => (
                                 <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
@@ -96,9 +96,9 @@ export default function Week({ page }: { page: WeekView }) {
                 )}
                 {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
                     <p className="py-4 text-ink-2">
-                        Nothing was ticked in this week.{' '}
+                        Nothing was completed this week.{' '}
                         <Link href={route('week.current')} className="text-chalk underline">
-                            To the present one
+                            Go to this week
                         </Link>
                     </p>
                 )}

@@ -33,7 +33,7 @@ export function Beside({ beside, people }: Props) {
 /** What was said of it, for the wide column. */
 export function Talk({ beside }: { beside: BesideProps }) {
     return (
-        <Section title="Said" aside="@ and a name tells somebody." className="mt-6">
+        <Section title="Comments" aside="Type @name to notify someone." className="mt-6">
             <Said beside={beside} />
         </Section>
     );
@@ -46,7 +46,7 @@ function Helpers({ beside, people }: Props) {
     return (
         <div className="flex flex-wrap items-baseline justify-between gap-2 pt-1">
             <span className={names.length === 0 ? 'text-ink-2' : undefined}>{names.length === 0 ? 'nobody' : names.join(', ')}</span>
-            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="Who helps?">
+            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="Choose helpers">
                 {(close) => (
                     <div className="space-y-4">
                         <CheckList
@@ -61,7 +61,7 @@ function Helpers({ beside, people }: Props) {
                                 act('put', route('work.helpers', [beside.kind, beside.id]), { people: chosen }, { onDone: close });
                             }}
                         >
-                            Keep
+                            Save
                         </Button>
                     </div>
                 )}
@@ -118,7 +118,7 @@ function Files({ beside }: { beside: BesideProps }) {
                     ref={chooser}
                     type="file"
                     className="hidden"
-                    aria-label="A file to add"
+                    aria-label="File"
                     onChange={(event) => {
                         const file = event.target.files?.[0];
                         event.target.value = '';
@@ -132,7 +132,7 @@ function Files({ beside }: { beside: BesideProps }) {
                 <Button kind="quiet" disabled={form.processing} onClick={() => chooser.current?.click()}>
                     {form.processing ? `Adding, ${String(Math.round(form.progress?.percentage ?? 0))} %` : 'Add a file'}
                 </Button>
-                <DialogButton words="Add an address" kind="quiet" title="What does it refer to?">
+                <DialogButton words="Add a link" kind="quiet" title="Add a link">
                     {(close) => <ReferenceForm beside={beside} onDone={close} />}
                 </DialogButton>
             </div>
@@ -144,11 +144,11 @@ function Remove({ what, onRemove }: { what: string; onRemove: () => void }) {
     return (
         <button
             type="button"
-            aria-label={`Remove ${what}`}
+            aria-label={`Delete ${what}`}
             className="min-h-6 text-xs text-ink-2 hover:text-ink hover:underline"
             onClick={onRemove}
         >
-            Remove
+            Delete
         </button>
     );
 }
@@ -163,9 +163,9 @@ function ReferenceForm({ beside, onDone }: { beside: BesideProps; onDone: () => 
     return (
         <form onSubmit={save} className="space-y-4">
             <TextField label="Address" placeholder="https://" autoFocus maxLength={2000} {...bind(form, 'address')} />
-            <TextField label="Title" hint="The address itself, if nothing is said." maxLength={200} {...bind(form, 'title')} />
+            <TextField label="Title" hint="The address is used if left empty." maxLength={200} {...bind(form, 'title')} />
             <Button kind="main" type="submit" disabled={form.processing || form.data.address.trim() === ''}>
-                Add it
+                Add
             </Button>
         </form>
     );

@@ -36,13 +36,13 @@ export function Said({ beside }: { beside: Beside }) {
                         {comment.isMine && (
                             <button
                                 type="button"
-                                aria-label={`Take out what you said on ${dayWords(comment.on)}`}
+                                aria-label={`Delete your comment of ${dayWords(comment.on)}`}
                                 className="min-h-6 self-start text-xs text-ink-2 hover:text-ink hover:underline"
                                 onClick={() => {
                                     act('delete', route('comments.destroy', comment.id));
                                 }}
                             >
-                                Take out
+                                Delete
                             </button>
                         )}
                     </li>
@@ -50,15 +50,15 @@ export function Said({ beside }: { beside: Beside }) {
             </ul>
             <form onSubmit={save} className="mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
                 <TextArea
-                    label="Say something"
+                    label="Write a comment"
                     isLabelHidden
-                    placeholder="Say something"
+                    placeholder="Write a comment"
                     rows={2}
                     maxLength={5000}
                     {...bind(form, 'words')}
                 />
                 <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
-                    Say it
+                    Post
                 </Button>
             </form>
         </>

@@ -59,7 +59,7 @@ export function JotLine({ jot, projects, times, showsWho = false, mayShelve = fa
                         act('delete', route('jots.destroy', jot.id));
                     }}
                 >
-                    Throw away
+                    Delete
                 </Button>
             </form>
         </li>

@@ -24,15 +24,11 @@ export function LookAgain({ kind, id, words, lookAgainOn = null }: Props) {
     };
 
     return (
-        <DialogButton
-            words={words}
-            title="Look at it again?"
-            hint="On that day it comes back to the tray. Without one it waits on the shelf until you look there."
-        >
+        <DialogButton words={words} title="Shelve" hint="It comes back to the tray on its return date. Without one it stays on the shelf.">
             {(close) => (
                 <div className="space-y-4">
                     <TextField
-                        label="Look again on"
+                        label="Return date"
                         type="date"
                         min={today === '' ? undefined : addDays(today, 1)}
                         value={day}
@@ -41,7 +37,7 @@ export function LookAgain({ kind, id, words, lookAgainOn = null }: Props) {
                         }}
                     />
                     <Button kind="main" onClick={put(close)}>
-                        Put it on the shelf
+                        Shelve
                     </Button>
                 </div>
             )}

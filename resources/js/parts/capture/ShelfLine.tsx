@@ -24,7 +24,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                 </p>
                 <p className="text-xs text-ink-2">
                     {kind === 'idea' ? 'idea' : `${kind} of ${row.owner.name}`}, shelved {dayWords(row.since)}
-                    {row.lookAgainOn !== null && `, look again on ${fullDateWords(row.lookAgainOn)}`}
+                    {row.lookAgainOn !== null && `, returns on ${fullDateWords(row.lookAgainOn)}`}
                 </p>
             </div>
             {row.mayChange && (
@@ -34,17 +34,17 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                             act('post', route('shelf.back', { kind, id }));
                         }}
                     >
-                        {kind === 'goal' ? 'Set it anew' : kind === 'idea' ? 'To the tray' : 'Take back'}
+                        {kind === 'goal' ? 'Change date' : kind === 'idea' ? 'Move to tray' : 'Restore'}
                     </Button>
-                    <LookAgain kind={kind} id={id} words="Look again later" lookAgainOn={row.lookAgainOn} />
+                    <LookAgain kind={kind} id={id} words="Change date" lookAgainOn={row.lookAgainOn} />
                     <Button
                         kind="quiet"
-                        aria-label={`Let go: ${row.title}`}
+                        aria-label={`Delete ${row.title}`}
                         onClick={() => {
                             act('delete', route('shelf.go', { kind, id }));
                         }}
                     >
-                        Let go
+                        Delete
                     </Button>
                 </span>
             )}

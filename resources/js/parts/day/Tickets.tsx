@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 /** What one wanted to be shown or asked today. A yes makes a project of it. */
 export function Tickets({ tickets, today }: { tickets: ReminderRow[]; today: string }) {
     return (
-        <Section title="To be shown today" className="mt-4 mb-5">
+        <Section title="Alerts" className="mt-4 mb-5">
             <ul className="divide-y divide-hairline">
                 {tickets.map((ticket) => (
                     <li key={ticket.id} className="flex min-h-9 flex-wrap items-center gap-x-3 py-1">
@@ -32,16 +32,16 @@ export function Settle({ ticket }: { ticket: ReminderRow }) {
 
     return ticket.kind === 'ask' ? (
         <>
-            <Button aria-label={`Yes, a project: ${ticket.words}`} onClick={settle(true)}>
-                Yes, a project
+            <Button aria-label={`Start a project: ${ticket.words}`} onClick={settle(true)}>
+                Start a project
             </Button>
-            <Button aria-label={`No: ${ticket.words}`} onClick={settle(false)}>
-                No
+            <Button aria-label={`Dismiss ${ticket.words}`} onClick={settle(false)}>
+                Dismiss
             </Button>
         </>
     ) : (
-        <Button aria-label={`Seen: ${ticket.words}`} onClick={settle(false)}>
-            Seen
+        <Button aria-label={`Done: ${ticket.words}`} onClick={settle(false)}>
+            Done
         </Button>
     );
 }

@@ -30,13 +30,13 @@ export function AreaForm({ area, notes = '', people, mayRemove = false, onDone }
         <form onSubmit={save} className="space-y-4">
             <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
             <div className="grid grid-cols-2 gap-4">
-                <SelectField label="What it is" {...bind(form, 'kind')}>
-                    <option value="area">An area: held for good</option>
-                    <option value="client">A client</option>
-                    <option value="role">A role that somebody wears</option>
+                <SelectField label="Kind" {...bind(form, 'kind')}>
+                    <option value="area">Area: a lasting responsibility</option>
+                    <option value="client">Client</option>
+                    <option value="role">Role: duties held by one person</option>
                 </SelectField>
-                <SelectField label="Who holds it" {...bind(form, 'owner')}>
-                    <option value="">Nobody in particular</option>
+                <SelectField label="Responsible" {...bind(form, 'owner')}>
+                    <option value="">Nobody yet</option>
                     {people.map((person) => (
                         <option key={person.id} value={person.id}>
                             {person.name}
@@ -55,7 +55,7 @@ export function AreaForm({ area, notes = '', people, mayRemove = false, onDone }
                             act('delete', route('areas.destroy', area.id));
                         }}
                     >
-                        Remove it
+                        Delete
                     </Button>
                 )}
             </div>

@@ -29,12 +29,12 @@ export function Contacts({ page }: { page: AreaView }) {
                         </span>
                         <Button
                             kind="quiet"
-                            aria-label={`Change ${contact.name}`}
+                            aria-label={`Edit ${contact.name}`}
                             onClick={() => {
                                 setOpen(contact);
                             }}
                         >
-                            Change
+                            Edit
                         </Button>
                     </li>
                 ))}
@@ -47,7 +47,7 @@ export function Contacts({ page }: { page: AreaView }) {
             >
                 Add a contact
             </Button>
-            <Dialog isOpen={open !== null} onOpenChange={close} title={open === 'new' ? 'Add a contact' : 'Change the contact'}>
+            <Dialog isOpen={open !== null} onOpenChange={close} title={open === 'new' ? 'Add a contact' : 'Edit contact'}>
                 {open !== null && <ContactForm area={page.area.id} contact={open === 'new' ? null : open} onDone={close} />}
             </Dialog>
         </Section>
@@ -67,14 +67,14 @@ function ContactForm({ area, contact, onDone }: { area: number; contact: Contact
     return (
         <form onSubmit={save} className="space-y-4">
             <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
-            <TextField label="What they are or do" maxLength={120} {...bind(form, 'what')} />
+            <TextField label="Position" maxLength={120} {...bind(form, 'what')} />
             <div className="grid grid-cols-2 gap-4">
                 <TextField label="E-mail" type="email" maxLength={120} {...bind(form, 'email')} />
                 <TextField label="Telephone" type="tel" maxLength={40} {...bind(form, 'phone')} />
             </div>
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={form.processing}>
-                    Keep
+                    Save
                 </Button>
                 {contact !== null && (
                     <Button
@@ -82,7 +82,7 @@ function ContactForm({ area, contact, onDone }: { area: number; contact: Contact
                             act('delete', route('contacts.destroy', contact.id), {}, { onDone });
                         }}
                     >
-                        Remove
+                        Delete
                     </Button>
                 )}
             </div>

@@ -22,8 +22,10 @@ export function Outlooks({ page }: { page: DirectionView }) {
     };
 
     return (
-        <Section title="Outlooks" aside="Beyond this year, up to three.">
-            {outlooks.length === 0 && <Empty>None yet. Where should we be in three years, or in ten? Year goals can hang on it.</Empty>}
+        <Section title="Long-term goals" aside="Beyond this year, up to three.">
+            {outlooks.length === 0 && (
+                <Empty>None yet. Where should we be in three years, or in ten? Year goals can contribute to it.</Empty>
+            )}
             <ul className="divide-y divide-hairline">
                 {outlooks.map((outlook) => (
                     <li key={outlook.id} className="py-2">
@@ -32,12 +34,12 @@ export function Outlooks({ page }: { page: DirectionView }) {
                             {page.mayChange && (
                                 <Button
                                     kind="quiet"
-                                    aria-label={`Change the outlook ${outlook.title}`}
+                                    aria-label={`Edit ${outlook.title}`}
                                     onClick={() => {
                                         setOpen(outlook);
                                     }}
                                 >
-                                    Change
+                                    Edit
                                 </Button>
                             )}
                         </div>
@@ -53,10 +55,10 @@ export function Outlooks({ page }: { page: DirectionView }) {
                         setOpen('new');
                     }}
                 >
-                    Add an outlook
+                    Add a long-term goal
                 </Button>
             )}
-            <Dialog isOpen={open !== null} onOpenChange={close} title={open === 'new' ? 'Where do we want to be?' : 'Change the outlook'}>
+            <Dialog isOpen={open !== null} onOpenChange={close} title={open === 'new' ? 'Add a long-term goal' : 'Edit long-term goal'}>
                 {open !== null && <OutlookForm outlook={open === 'new' ? null : open} onDone={close} />}
             </Dialog>
         </Section>
@@ -74,12 +76,12 @@ function OutlookForm({ outlook, onDone }: { outlook: OutlookTag | null; onDone: 
 
     return (
         <form onSubmit={save} className="space-y-4">
-            <TextField label="What is true by then" maxLength={200} {...bind(form, 'title')} />
+            <TextField label="What will be true" maxLength={200} {...bind(form, 'title')} />
             <TextField label="By when" type="date" {...bind(form, 'on')} />
             <TextArea label="Why" maxLength={2000} {...bind(form, 'why')} />
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={form.processing}>
-                    Keep it
+                    Save
                 </Button>
                 {outlook !== null && (
                     <Button
@@ -87,7 +89,7 @@ function OutlookForm({ outlook, onDone }: { outlook: OutlookTag | null; onDone: 
                             act('delete', route('outlooks.destroy', outlook.id), {}, { onDone });
                         }}
                     >
-                        Let it go
+                        Delete
                     </Button>
                 )}
             </div>

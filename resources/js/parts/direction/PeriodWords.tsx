@@ -33,9 +33,9 @@ export function PeriodWords({ line, name, size = 'm', mayChange }: Props) {
         return (
             <form onSubmit={save} className="space-y-3 py-1">
                 <TextField label={`The ${name} of ${line.period.words}`} maxLength={200} autoFocus {...bind(form, 'words')} />
-                <TextArea label="Why it was chosen" rows={2} maxLength={2000} {...bind(form, 'why')} />
+                <TextArea label="Why we chose it" rows={2} maxLength={2000} {...bind(form, 'why')} />
                 <Button kind="main" type="submit" disabled={form.processing}>
-                    Keep it
+                    Save
                 </Button>
             </form>
         );
@@ -52,12 +52,12 @@ export function PeriodWords({ line, name, size = 'm', mayChange }: Props) {
             {mayChange && (
                 <Button
                     kind="quiet"
-                    aria-label={`Change the ${name} of ${line.period.words}`}
+                    aria-label={`Edit the ${name} of ${line.period.words}`}
                     onClick={() => {
                         setWriting(true);
                     }}
                 >
-                    {line.words === null ? 'Say it' : 'Change'}
+                    {line.words === null ? 'Add it' : 'Edit'}
                 </Button>
             )}
         </div>

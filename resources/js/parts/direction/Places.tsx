@@ -4,7 +4,7 @@ import { route } from '../../lib/routes';
 
 const places = [
     { words: 'Direction', href: route('direction'), pages: ['direction/Direction'] },
-    { words: 'Areas, clients, roles', href: route('areas.index'), pages: ['direction/Areas', 'direction/Area'] },
+    { words: 'Areas and clients', href: route('areas.index'), pages: ['direction/Areas', 'direction/Area'] },
     { words: 'Shelf', href: route('shelf'), pages: ['direction/Shelf'] },
 ];
 

@@ -34,7 +34,7 @@ export function Purpose({ page }: { page: DirectionView }) {
                             setWriting(true);
                         }}
                     >
-                        {purpose === null ? 'Write it down' : 'Change'}
+                        {purpose === null ? 'Add it' : 'Edit'}
                     </Button>
                 ) : undefined
             }
@@ -47,15 +47,15 @@ export function Purpose({ page }: { page: DirectionView }) {
                         rows={4}
                         maxLength={2000}
                         autoFocus
-                        hint="A few sentences that stand for years."
+                        hint="A few sentences that hold for years."
                         {...bind(form, 'purpose')}
                     />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Keep it
+                        Save
                     </Button>
                 </form>
             ) : purpose === null ? (
-                <Empty>Nothing yet. A few sentences on why the company is there: they stand at the start of each day.</Empty>
+                <Empty>Nothing yet. A few sentences on why the company exists; they are shown on each person’s day.</Empty>
             ) : (
                 <p className="text-md whitespace-pre-line">{purpose}</p>
             )}

@@ -11,12 +11,12 @@ import { SelectField } from '../../ui/Field';
 /** The goals of the year: why each is worth the trouble, on which outlook it hangs, in which quarters it is worked on. */
 export function YearGoals({ page }: { page: DirectionView }) {
     return (
-        <Section title={`The goals of ${page.year.period.words}`} aside="Press a quarter to say that it is worked on then.">
+        <Section title={`The goals of ${page.year.period.words}`} aside="Press a quarter to show when a goal is worked on.">
             {page.goals.length === 0 && (
                 <Empty
                     action={
                         <ButtonLink kind="main" href={route('goals.create', { _query: { period: page.year.period.name } })}>
-                            Set the first one
+                            Add the first one
                         </ButtonLink>
                     }
                 >
@@ -30,9 +30,7 @@ export function YearGoals({ page }: { page: DirectionView }) {
             </ul>
             {page.goals.length > 0 && (
                 <div className="border-t border-hairline pt-3">
-                    <ButtonLink href={route('goals.create', { _query: { period: page.year.period.name } })}>
-                        Another goal of the year
-                    </ButtonLink>
+                    <ButtonLink href={route('goals.create', { _query: { period: page.year.period.name } })}>Add a year goal</ButtonLink>
                 </div>
             )}
         </Section>
@@ -53,7 +51,7 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
                 {placed.why !== null && <p className="mt-0.5 max-w-prose text-ink-2">{placed.why}</p>}
                 {outlooks.length > 0 && (
                     <SelectField
-                        label={`Outlook of ${goal.title}`}
+                        label={`Long-term goal of ${goal.title}`}
                         isLabelHidden
                         className="mt-2 max-w-sm"
                         disabled={!placed.mayChange}
@@ -62,10 +60,10 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
                             place({ outlook: event.target.value === '' ? null : Number(event.target.value) });
                         }}
                     >
-                        <option value="">hangs on no outlook</option>
+                        <option value="">not linked to a long-term goal</option>
                         {outlooks.map((outlook) => (
                             <option key={outlook.id} value={outlook.id}>
-                                on “{outlook.title}”
+                                contributes to “{outlook.title}”
                             </option>
                         ))}
                     </SelectField>

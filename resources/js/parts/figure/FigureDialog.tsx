@@ -40,9 +40,9 @@ export default function FigureDialog({ address, onExplain, onClose }: Props) {
     }, [address]);
 
     return (
-        <Dialog isOpen onOpenChange={onClose} title={figure?.title ?? 'How it comes about'} size="l">
-            {figure === undefined && <p className="min-h-64 text-ink-2">Adding it up.</p>}
-            {figure === null && <p className="text-persimmon">It could not be fetched. Nothing was changed: try again.</p>}
+        <Dialog isOpen onOpenChange={onClose} title={figure?.title ?? 'How is this calculated?'} size="l">
+            {figure === undefined && <p className="min-h-64 text-ink-2">Loading.</p>}
+            {figure === null && <p className="text-persimmon">It could not be loaded. Please try again.</p>}
             {figure != null && <Explanation figure={figure} onExplain={onExplain} onClose={onClose} />}
         </Dialog>
     );
@@ -77,14 +77,14 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                         <p className="mb-1 text-xs text-ink-2">{figure.weighing}</p>
                         <Sum
                             lines={figure.tasks}
-                            total={figure.sum.length > 0 ? 'Its own tasks' : figure.title}
+                            total={figure.sum.length > 0 ? 'Tasks of this goal' : figure.title}
                             figure={figure.tasksFigure}
                             onExplain={onExplain}
                         />
                     </div>
                 )}
                 {figure.formula === null && figure.decided === null && figure.sum.length === 0 && figure.tasks.length === 0 && (
-                    <p className="text-ink-2">Nothing counts towards it yet: no goal, project or task hangs on it.</p>
+                    <p className="text-ink-2">Nothing counts towards it yet: no goal, project or task is linked to it.</p>
                 )}
             </Part>
             <Part title={gauge.expected === null ? 'Expected' : `Expected: ${gauge.expected.toFixed(1)} %`}>
@@ -92,12 +92,12 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                 {figure.gap !== null && <p className="mt-1">{figure.gap}</p>}
             </Part>
             {figure.forecast.length > 0 && (
-                <Part title="How it will end, if it goes on like this">
+                <Part title="Forecast at the current rate">
                     <Sentences sentences={figure.forecast} />
                 </Part>
             )}
             <Link href={figure.link} onClick={onClose} className="inline-block text-chalk underline underline-offset-2">
-                To its page
+                Open page
             </Link>
         </div>
     );

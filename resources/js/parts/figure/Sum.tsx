@@ -83,7 +83,7 @@ function Line({ line, onExplain }: { line: SumLine; onExplain: Props['onExplain'
     }
 
     const { why } = line;
-    const done = line.done === null ? <span title="Nothing is there to measure yet: it counts 0.">not yet</span> : `${String(line.done)} %`;
+    const done = line.done === null ? <span title="Not measured yet: counts as 0.">not yet</span> : `${String(line.done)} %`;
 
     return (
         <tr className="border-b border-hairline">
@@ -103,7 +103,7 @@ function Line({ line, onExplain }: { line: SumLine; onExplain: Props['onExplain'
                         }}
                     >
                         {done}
-                        <span className="sr-only">, how {line.title} comes about</span>
+                        <span className="sr-only">, how {line.title} is calculated</span>
                     </button>
                 )}
             </td>

@@ -13,7 +13,7 @@ export function CheckpointFields({ points, errors, onChange }: Props) {
     return (
         <Rows
             legend="Checkpoints"
-            hint="It should grow evenly over its period. If not, say how much by when."
+            hint="Expected progress is even over the period unless you add checkpoints."
             error={errors.checkpoints}
             rows={points}
             onChange={onChange}

@@ -25,7 +25,7 @@ export function CloseGoal({ page, offer }: { page: GoalView; offer: ClosingOffer
             words="Close"
             kind={page.ready === null ? 'plain' : 'main'}
             title="Close this goal"
-            hint="As of today. Choose a result; what is still open is a second question. Reopening takes all of it back."
+            hint="As of today. Choose a result, then what happens to what is still open. Reopening takes all of it back."
             size="l"
         >
             {(close) => (

@@ -25,7 +25,7 @@ export function Judge({ page }: { page: GoalView }) {
     };
 
     return (
-        <Section title="Which way it goes" aside="It counts in no sum.">
+        <Section title="Direction" aside="Not counted in any figure.">
             {said[0] !== undefined && (
                 <p className="py-1 text-md">
                     <span className="font-semibold">{directions[said[0].words]}</span>: {said[0].text}
@@ -42,7 +42,7 @@ export function Judge({ page }: { page: GoalView }) {
                     </SelectField>
                     <TextField label="Why" isLabelHidden placeholder="What shows it" className="min-w-60 flex-1" {...bind(form, 'line')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Judge
+                        Save
                     </Button>
                 </form>
             )}

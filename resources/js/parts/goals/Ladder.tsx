@@ -19,7 +19,7 @@ export function Ladder({ page }: { page: GoalView }) {
                 {page.outlook !== null && (
                     <li className="relative pb-4 pl-4">
                         <span aria-hidden className="absolute top-2 -left-[7px] h-[3px] w-[11px] bg-current" />
-                        <span className="text-xs text-ink-2">Outlook {page.outlook.on.slice(0, 4)}</span>
+                        <span className="text-xs text-ink-2">Long-term goal {page.outlook.on.slice(0, 4)}</span>
                         <Link href={route('direction')} className="two-lines text-ink hover:underline" title={page.outlook.title}>
                             {page.outlook.title}
                         </Link>
@@ -33,7 +33,7 @@ export function Ladder({ page }: { page: GoalView }) {
                     <Rung key={goal.id} goal={goal} />
                 ))}
             </ol>
-            {beneath.length > SHOWN && <p className="mt-1 pl-4 text-xs text-ink-2">and {beneath.length - SHOWN} more beneath</p>}
+            {beneath.length > SHOWN && <p className="mt-1 pl-4 text-xs text-ink-2">and {beneath.length - SHOWN} more below</p>}
         </nav>
     );
 }

@@ -20,15 +20,15 @@ export function Logbook({ page }: { page: GoalView }) {
 
     return (
         <Section
-            title="Logbook"
+            title="Comments and history"
             aside={
                 page.followers === 0
-                    ? `${page.goal.owner.name} hears of it.`
-                    : `${page.goal.owner.name} and ${String(page.followers)} more hear of it.`
+                    ? `${page.goal.owner.name} is notified.`
+                    : `${page.goal.owner.name} and ${String(page.followers)} more are notified.`
             }
         >
             {!page.isPast && <Say goal={page.goal.id} />}
-            {page.logbook.length === 0 && <Empty>What is said of the goal and changed about it stands here, day by day.</Empty>}
+            {page.logbook.length === 0 && <Empty>Comments on the goal and changes to it appear here, day by day.</Empty>}
             <ol className="divide-y divide-hairline">
                 {shown.map((entry) => (
                     <Line key={entry.key} entry={entry} />
@@ -65,12 +65,12 @@ function Line({ entry }: { entry: LogEntry }) {
             {remove !== null && (
                 <Button
                     kind="quiet"
-                    aria-label={`Take out the line of ${dayWords(entry.on)}`}
+                    aria-label={`Delete the line of ${dayWords(entry.on)}`}
                     onClick={() => {
                         act('delete', remove);
                     }}
                 >
-                    Take out
+                    Delete
                 </Button>
             )}
             {undo !== null && (
@@ -104,7 +104,7 @@ function Say({ goal }: { goal: number }) {
     return (
         <form onSubmit={say} className="flex items-end gap-3 pb-2">
             <TextArea
-                label="Say something"
+                label="Write a comment"
                 isLabelHidden
                 placeholder="What happened, what it means"
                 rows={1}
@@ -112,7 +112,7 @@ function Say({ goal }: { goal: number }) {
                 {...bind(form, 'words')}
             />
             <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
-                Say it
+                Post
             </Button>
         </form>
     );

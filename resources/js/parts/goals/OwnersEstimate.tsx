@@ -17,7 +17,7 @@ export function OwnersEstimate({ goal, estimate, isOpen }: { goal: number; estim
                     {estimate.who}
                     {estimate.on !== null && `, ${dayWords(estimate.on)}`}
                 </span>
-                <span className="font-mono text-md">{estimate.chance === null ? 'not said' : `${String(estimate.chance)} %`}</span>
+                <span className="font-mono text-md">{estimate.chance === null ? 'no estimate yet' : `${String(estimate.chance)} %`}</span>
             </div>
             {estimate.line !== null && <p className="text-xs text-ink-2">{estimate.line}</p>}
             {isOpen && estimate.isMine && <SayChance goal={goal} chance={estimate.chance} />}
@@ -41,17 +41,17 @@ function SayChance({ goal, chance }: { goal: number; chance: number | null }) {
 
     return (
         <DialogButton
-            words="Say how sure you are"
+            words="Update estimate"
             className="my-1"
-            title="With what chance will it be done in time?"
-            hint="Once the goal is closed it counts towards how good your estimates are."
+            title="How likely is it to finish on time?"
+            hint="Once the goal is closed, this counts towards how accurate your estimates are."
         >
             {(close) => (
                 <form onSubmit={say(close)} className="space-y-4">
                     <TextField label="Chance in per cent" inputMode="numeric" autoFocus {...bind(form, 'chance')} />
                     <TextField label="Why" maxLength={500} {...bind(form, 'line')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Say it
+                        Save
                     </Button>
                 </form>
             )}

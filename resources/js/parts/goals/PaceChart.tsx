@@ -94,7 +94,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
             <figcaption className="mt-1 flex flex-wrap gap-x-5 text-xs text-ink-2">
                 <Key colour="bg-spruce" words="done" />
                 <Key colour="bg-chalk" words="expected" />
-                {points.some((point) => point.span !== undefined) && <Key colour="bg-chalk/20" words="four of five endings" />}
+                {points.some((point) => point.span !== undefined) && <Key colour="bg-chalk/20" words="likely range (80%)" />}
                 <Numbers points={page.chart} />
             </figcaption>
         </figure>
@@ -115,7 +115,7 @@ function Numbers({ points }: { points: ChartPoint[] }) {
 
     return (
         <details className="ml-auto">
-            <summary className="cursor-pointer text-chalk">Its numbers as a table</summary>
+            <summary className="cursor-pointer text-chalk">Show as a table</summary>
             <table className="mt-2 text-right font-mono text-ink">
                 <caption className="sr-only">Progress and pace by day</caption>
                 <thead>

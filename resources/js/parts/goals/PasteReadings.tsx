@@ -28,7 +28,7 @@ export function PasteReadings({ goal }: { goal: number }) {
         <DialogButton
             words="Paste a column"
             title="Readings from a spreadsheet"
-            hint="A value on each line, or a day and a value. All are entered, or none."
+            hint="One value per line, or a date and a value. Either all are entered or none."
         >
             {(close) => (
                 <form onSubmit={paste(close)} className="space-y-4">
@@ -36,12 +36,12 @@ export function PasteReadings({ goal }: { goal: number }) {
                     <TextField
                         label="Day of the last line"
                         type="date"
-                        hint="For lines without a day: those above it lie a week apart."
+                        hint="For lines without a date: each line above is one week earlier."
                         max={frame?.today}
                         {...bind(form, 'last')}
                     />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Enter them
+                        Add readings
                     </Button>
                 </form>
             )}

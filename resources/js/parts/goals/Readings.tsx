@@ -37,7 +37,7 @@ export function Readings({ page }: { page: GoalView }) {
                     <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} max={frame?.today} />
                     <TextField label="Value" isLabelHidden inputMode="decimal" placeholder="New value" {...bind(form, 'value')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Enter
+                        Add
                     </Button>
                     <PasteReadings goal={page.goal.id} />
                 </form>
@@ -82,7 +82,7 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
                     <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} />
                     <TextField label="Value" isLabelHidden inputMode="decimal" autoFocus {...bind(form, 'value')} />
                     <Button type="submit" disabled={form.processing}>
-                        Keep
+                        Save
                     </Button>
                     <Button
                         kind="quiet"
@@ -90,7 +90,7 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
                             setChanging(false);
                         }}
                     >
-                        Leave it
+                        Cancel
                     </Button>
                 </form>
             </li>
@@ -106,21 +106,21 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
                 <span className="ml-auto flex">
                     <Button
                         kind="quiet"
-                        aria-label={`Correct the reading of ${dayWords(reading.on)}`}
+                        aria-label={`Edit the reading of ${dayWords(reading.on)}`}
                         onClick={() => {
                             setChanging(true);
                         }}
                     >
-                        Correct
+                        Edit
                     </Button>
                     <Button
                         kind="quiet"
-                        aria-label={`Remove the reading of ${dayWords(reading.on)}`}
+                        aria-label={`Delete the reading of ${dayWords(reading.on)}`}
                         onClick={() => {
                             act('delete', route('readings.destroy', reading.id));
                         }}
                     >
-                        Remove
+                        Delete
                     </Button>
                 </span>
             )}

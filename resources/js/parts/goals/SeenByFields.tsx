@@ -18,20 +18,20 @@ export function SeenByFields({ page, data, errors, set }: Props) {
         <div className="space-y-4">
             <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
                 <SelectField
-                    label="Whose goal it is"
+                    label="Whose goal"
                     value={data.scope}
                     error={errors.scope}
                     onChange={(event) => {
                         set('scope', event.target.value as GoalValues['scope']);
                     }}
                 >
-                    <option value="company">The whole company’s</option>
-                    <option value="circle">A circle’s</option>
+                    <option value="company">The company’s</option>
+                    <option value="circle">A group’s</option>
                     <option value="person">One person’s</option>
                 </SelectField>
                 {data.scope === 'group' && (
                     <RecordField
-                        label="Which circle’s"
+                        label="Which group’s"
                         none="Choose one"
                         value={data.circle}
                         options={page.circles}
@@ -50,14 +50,14 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                     }}
                 >
                     <option value="everyone">Everyone</option>
-                    <option value="chosen">Chosen circles and people</option>
+                    <option value="chosen">Chosen groups and people</option>
                     <option value="only_me">Only me</option>
                 </SelectField>
             </div>
             {data.visibility === 'chosen' && (
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
                     <CheckList
-                        legend="Circles that see it"
+                        legend="Groups that can see it"
                         choices={page.circles.map(toChoice)}
                         chosen={data.circles}
                         onChange={(chosen) => {
@@ -65,7 +65,7 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                         }}
                     />
                     <CheckList
-                        legend="People who see it, besides its owner"
+                        legend="People who can see it, besides the owner"
                         choices={page.people.map((person) => ({ value: person.id, words: person.name }))}
                         chosen={data.people}
                         onChange={(chosen) => {
@@ -77,7 +77,7 @@ export function SeenByFields({ page, data, errors, set }: Props) {
             {isHidden && data.parent !== null && (
                 <div>
                     <Check
-                        label="It counts above without its name: others see its points there, and nothing else"
+                        label="Counts in the goal above without its name: others see its points there and nothing else"
                         checked={data.countsUnnamed}
                         onChange={(on) => {
                             set('countsUnnamed', on);

@@ -26,10 +26,10 @@ export function WrittenSum({ page }: { page: GoalView }) {
 
     if (page.formula !== null) {
         return (
-            <Section title={`How ${figure} comes about`}>
+            <Section title={`How ${figure} is calculated`}>
                 <p className="font-mono text-xs">{page.formula}</p>
                 {page.beneath.length > 0 && (
-                    <p className="mt-2 text-xs text-ink-2">Goals and projects beneath it are shown and do not move its figure.</p>
+                    <p className="mt-2 text-xs text-ink-2">Goals and projects below are shown and do not change this figure.</p>
                 )}
             </Section>
         );
@@ -37,16 +37,18 @@ export function WrittenSum({ page }: { page: GoalView }) {
 
     if (page.sum.length === 0) {
         return (
-            <Section title="How it adds up">
-                <Empty>Nothing counts towards it yet: add a task, a project or a goal beneath it.</Empty>
+            <Section title="How is this calculated?">
+                <Empty>Nothing counts towards it yet: add a task, a project or a goal below it.</Empty>
             </Section>
         );
     }
 
     return (
         <Section
-            title={`How ${figure} adds up`}
-            aside={page.closedOn === null ? 'Each figure opens, down to the task.' : 'as it was when it was closed'}
+            title={`How ${figure} is calculated`}
+            aside={
+                page.closedOn === null ? 'Press a figure to see how it is calculated, down to the task.' : 'as it was when it was closed'
+            }
         >
             <Sum lines={page.sum} total={page.goal.title} figure={gauge.progress} onExplain={explain} />
         </Section>

@@ -3,19 +3,19 @@ import { Button } from '../../ui/Button';
 import { WordSelect } from '../../ui/WordSelect';
 
 const names: Record<ListField, string> = {
-    owner: 'is of',
+    owner: 'is owned by',
     area: 'is in the area',
     thread: 'serves',
     project: 'is for the project',
     due: 'is due',
     planned: 'is planned',
-    attention: 'takes attention',
+    attention: 'needs focus',
     place: 'is done at',
-    minutes: 'takes at most, in min',
+    minutes: 'takes at most (min)',
     rank: 'is ranked',
     state: 'is',
-    age: 'is older than, in days',
-    untouched: 'lies untouched for, in days',
+    age: 'is older than (days)',
+    untouched: 'has had no activity for (days)',
     words: 'says',
 };
 
@@ -35,7 +35,7 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
 
     return (
         <fieldset>
-            <legend className="text-sm font-semibold">A task is in the list if it …</legend>
+            <legend className="text-sm font-semibold">Show tasks whose …</legend>
             {conditions.map((condition, place) => {
                 const field = optionsOf(condition.field);
                 const error = errors[`conditions.${String(place)}.value`];
@@ -56,7 +56,7 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                         />
                         {field !== undefined && field.options.length > 0 ? (
                             <WordSelect
-                                label={`What condition ${String(place + 1)} asks for`}
+                                label={`Value of condition ${String(place + 1)}`}
                                 options={field.options}
                                 value={condition.value}
                                 onChoose={(value) => {
@@ -65,7 +65,7 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                             />
                         ) : (
                             <input
-                                aria-label={`What condition ${String(place + 1)} asks for`}
+                                aria-label={`Value of condition ${String(place + 1)}`}
                                 aria-invalid={error !== undefined}
                                 inputMode={field?.isNumber === true ? 'numeric' : undefined}
                                 maxLength={100}

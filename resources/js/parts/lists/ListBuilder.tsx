@@ -23,7 +23,7 @@ const groupings: [ListGrouping, string][] = [
     ['owner', 'owner'],
     ['area', 'area'],
     ['planned', 'planned time'],
-    ['due', 'week it is due'],
+    ['due', 'week due'],
     ['rank', 'rank'],
     ['attention', 'attention'],
     ['place', 'place'],
@@ -82,18 +82,18 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                 }}
             />
             <p className="flex flex-wrap items-baseline gap-x-2">
-                Ordered by{' '}
+                Sort by{' '}
                 <WordSelect
-                    label="Ordered by"
+                    label="Sort by"
                     options={options(sorts)}
                     value={draft.sort}
                     onChoose={(sort) => {
                         change({ sort: sort as ListSort });
                     }}
                 />
-                under headings by{' '}
+                group by{' '}
                 <WordSelect
-                    label="Under headings by"
+                    label="Group by"
                     options={options(groupings)}
                     none="nothing"
                     value={draft.group ?? ''}
@@ -113,18 +113,18 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                         setTitle(event.target.value);
                     }}
                 />
-                <Check label="All can use it" checked={isShared} onChange={setShared} />
+                <Check label="Shared with everyone" checked={isShared} onChange={setShared} />
                 <Button kind="main" type="submit" disabled={title.trim() === ''}>
-                    Keep the list
+                    Save
                 </Button>
                 {page.id === null ? (
                     <ButtonLink kind="quiet" href={route('lists')}>
-                        Leave
+                        Cancel
                     </ButtonLink>
                 ) : (
                     <>
                         <Button kind="quiet" onClick={onDone}>
-                            Leave it
+                            Cancel
                         </Button>
                         <Button
                             kind="quiet"
@@ -133,7 +133,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                                 act('delete', route('saved.destroy', page.id ?? 0));
                             }}
                         >
-                            Remove the list
+                            Delete list
                         </Button>
                     </>
                 )}

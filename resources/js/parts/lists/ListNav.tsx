@@ -20,8 +20,8 @@ export function ListNav({ lists, saved, at }: Props) {
     const options = [
         ...lists.map((each) => option(route('lists', each.list), `${listWords[each.list].name}, ${String(each.count)}`)),
         ...saved.map((each) => option(route('saved.show', each.id), each.title)),
-        option(route('saved.build'), 'Build a list'),
-        option(route('routines.index'), 'Routines and checklists'),
+        option(route('saved.build'), 'New list'),
+        option(route('routines.index'), 'Recurring tasks'),
     ];
 
     return (
@@ -60,12 +60,12 @@ export function ListNav({ lists, saved, at }: Props) {
                     ))}
                     <li>
                         <Line href={route('saved.build')} isOn={at === route('saved.build')}>
-                            Build a list
+                            New list
                         </Line>
                     </li>
                     <li>
                         <Line href={route('routines.index')} isOn={false}>
-                            Routines and checklists
+                            Recurring tasks
                         </Line>
                     </li>
                 </ul>

@@ -12,7 +12,7 @@ const NAMED = 4;
 /** What is left of the week, beside tasks that have no time yet: a task that is dropped on a day is planned for it. */
 export function WeekBeside({ page }: { page: ListView }) {
     return (
-        <aside aria-label="What is left of the week" className="border-l border-hairline px-5 py-5 max-lg:border-0 max-lg:px-7 max-md:px-4">
+        <aside aria-label="The rest of the week" className="border-l border-hairline px-5 py-5 max-lg:border-0 max-lg:px-7 max-md:px-4">
             <ul className="border-t border-rule">
                 {page.days.map((day) => (
                     <Place key={day.on} time={day.on}>
@@ -26,7 +26,7 @@ export function WeekBeside({ page }: { page: ListView }) {
                     <p className="first-letter:uppercase">{plannedWords(page.nextWeek)}</p>
                 </Place>
             </ul>
-            <p className="mt-2 text-xs text-ink-2 pointer-coarse:hidden">Drag a task to its time, or all that are marked.</p>
+            <p className="mt-2 text-xs text-ink-2 pointer-coarse:hidden">Drag a task, or all selected ones, to a time.</p>
         </aside>
     );
 }

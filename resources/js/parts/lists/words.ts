@@ -1,21 +1,25 @@
 import type { TaskList } from '../../generated/props';
 
 export const listWords: Record<TaskList, { name: string; what: string; empty: string }> = {
-    late: { name: 'Late', what: 'Its date has passed: do it, give it a new one, or let it go.', empty: 'Nothing is late.' },
-    today: { name: 'Today', what: 'Planned for today or due today, ranked.', empty: 'Nothing is planned for today.' },
+    late: { name: 'Late', what: 'The due date has passed: do it, change the date or drop it.', empty: 'Nothing is late.' },
+    today: { name: 'Today', what: 'Planned or due today, by rank.', empty: 'Nothing is planned for today.' },
     week: {
         name: 'This week',
-        what: 'Planned for this week or due in it, with what came along.',
+        what: 'Planned or due this week, with what was carried over.',
         empty: 'Nothing is planned for this week.',
     },
-    ahead: { name: 'Ahead', what: 'Planned for later, and what was put back without a date.', empty: 'Nothing lies ahead.' },
-    undated: { name: 'Undated', what: 'Never given a time. One press gives it one.', empty: 'Everything has its time.' },
-    waiting: { name: 'With others', what: 'It waits on somebody.', empty: 'You wait on nobody.' },
-    look_over: { name: 'To look over', what: 'Others gave it to you to look over.', empty: 'Nothing is waiting for your eyes.' },
-    helping: { name: 'Helping', what: 'It is somebody else’s, and you help.', empty: 'You help with nothing at present.' },
-    gap: { name: 'Fits my gap', what: 'Can be done now, in the time you have.', empty: 'Nothing is that short.' },
-    attention: { name: 'Full attention', what: 'Can be done now, and wants all of you.', empty: 'Nothing asks for full attention.' },
-    place: { name: 'By place', what: 'Where it has to be done.', empty: 'No task says where it is done.' },
-    untouched: { name: 'Untouched', what: 'Not planned, and unchanged for four weeks or more.', empty: 'Nothing lies untouched.' },
-    finished: { name: 'Finished', what: 'What got done.', empty: 'Nothing since then.' },
+    ahead: { name: 'Ahead', what: 'Planned for later, and moved back without a date.', empty: 'Nothing is planned for later.' },
+    undated: { name: 'Not scheduled', what: 'No time given yet. One press schedules it.', empty: 'Everything is scheduled.' },
+    waiting: { name: 'Waiting for others', what: 'Waiting for somebody else.', empty: 'You are not waiting for anybody.' },
+    look_over: { name: 'To check', what: 'Given to you to check.', empty: 'Nothing to check.' },
+    helping: { name: 'Helping', what: 'Owned by somebody else, and you help.', empty: 'You are not helping with anything.' },
+    gap: { name: 'Fits my free time', what: 'Can start now and fits the time you have.', empty: 'Nothing fits this time.' },
+    attention: { name: 'Full focus', what: 'Can start now and needs full focus.', empty: 'Nothing needs full focus.' },
+    place: { name: 'By place', what: 'Grouped by where it is done.', empty: 'No task has a place.' },
+    untouched: {
+        name: 'No recent activity',
+        what: 'Not planned and unchanged for four weeks or more.',
+        empty: 'Everything has had recent activity.',
+    },
+    finished: { name: 'Finished', what: 'What was completed.', empty: 'Nothing completed since then.' },
 };

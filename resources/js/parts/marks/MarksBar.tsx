@@ -45,16 +45,16 @@ export function MarksBar({ marks }: { marks: Marked }) {
     return (
         <div
             role="toolbar"
-            aria-label="What is marked"
+            aria-label="Selected tasks"
             className="fixed bottom-4 left-1/2 z-30 flex -translate-x-1/2 items-center gap-3 border border-ink bg-sheet px-4 py-1.5 shadow-lg print:hidden"
         >
             <span role="status" className="whitespace-nowrap">
-                <span className="font-mono">{marks.ids.length}</span> marked
+                <span className="font-mono">{marks.ids.length}</span> selected
             </span>
             <Menu
                 trigger={
                     <Button kind="main" data-marks-menu keys=".">
-                        Do with them
+                        Actions
                     </Button>
                 }
             >
@@ -84,7 +84,7 @@ export function MarksBar({ marks }: { marks: Marked }) {
                     <MenuItem onSelect={choose('rank')}>No rank</MenuItem>
                 </MenuGroup>
                 {stages.length > 1 && (
-                    <MenuGroup label="To a stage">
+                    <MenuGroup label="Move to stage">
                         {stages.map((stage) => (
                             <MenuItem key={stage.id} onSelect={choose('stage', String(stage.id))}>
                                 {stage.name}
@@ -97,15 +97,15 @@ export function MarksBar({ marks }: { marks: Marked }) {
                         setMoving(true);
                     }}
                 >
-                    To another project
+                    Move to project
                 </MenuItem>
                 <MenuRule />
                 <MenuItem onSelect={choose('shelve')}>Shelve</MenuItem>
                 <MenuItem onSelect={choose('drop')}>Drop</MenuItem>
-                <MenuItem onSelect={choose('take_back')}>Take back</MenuItem>
+                <MenuItem onSelect={choose('take_back')}>Restore</MenuItem>
             </Menu>
             <Button kind="quiet" onClick={marks.clear}>
-                Unmark
+                Clear selection
             </Button>
             <ToPlace
                 isOpen={isMoving}

@@ -21,12 +21,12 @@ export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: bool
     };
 
     return (
-        <DialogButton words="Close the meeting" kind={isNext ? 'main' : 'plain'} title="Close the meeting" hint="The minutes are sealed.">
+        <DialogButton words="Close the meeting" kind={isNext ? 'main' : 'plain'} title="Close the meeting" hint="The minutes become final.">
             {(close) => (
                 <form onSubmit={send(close)} className="space-y-4">
                     {unsettled.length > 0 && (
                         <div>
-                            <p className="text-sm font-semibold">These have no outcome and go to the next meeting, one older:</p>
+                            <p className="text-sm font-semibold">These have no outcome and are postponed to the next meeting:</p>
                             <ul className="list-inside list-disc text-ink-2">
                                 {unsettled.map((item) => (
                                     <li key={item.id}>{item.title}</li>
@@ -34,9 +34,9 @@ export function CloseMeeting({ page, isNext }: { page: MeetingView; isNext: bool
                             </ul>
                         </div>
                     )}
-                    <TextArea label="Summary, for those who were not there" maxLength={5000} {...bind(form, 'summary')} />
+                    <TextArea label="Summary for those who were absent" maxLength={5000} {...bind(form, 'summary')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Close and seal
+                        Close meeting
                     </Button>
                 </form>
             )}

@@ -8,7 +8,7 @@ import { TaskLine } from '../TaskLine';
 import type { ItemRow, MeetingView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { first, needWords, outcomeWords } from '../../lib/words';
+import { first, needWords, outcomeWords, times } from '../../lib/words';
 
 interface Props {
     page: MeetingView;
@@ -29,7 +29,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                         {item.issue === null ? item.who : about(item)}
                         {item.goalLink !== null && (
                             <Link href={item.goalLink} className="text-chalk underline underline-offset-2">
-                                look at the goal
+                                Open the goal
                             </Link>
                         )}
                         {item.outcome !== null && <strong className="text-ink">{outcomeWords[item.outcome]}</strong>}
@@ -67,7 +67,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                             <p className="text-md">{decision.words}</p>
                             {decision.because !== null && (
                                 <p className="text-xs text-ink-2">
-                                    Because {decision.because.replace(/^./, (letter) => letter.toLowerCase())}
+                                    Reason {decision.because.replace(/^./, (letter) => letter.toLowerCase())}
                                 </p>
                             )}
                         </div>
@@ -76,7 +76,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                 </section>
             )}
             <section className="mt-5">
-                <h3 className="text-base">Who does what by when</h3>
+                <h3 className="text-base">Next steps</h3>
                 <ul className="divide-y divide-hairline border-t border-hairline">
                     {item.nextSteps.map((task) => (
                         <TaskLine key={task.id} task={task} people={[]} showsOwner />
@@ -95,7 +95,7 @@ function about(item: ItemRow): string {
         ? ''
         : [
               `${first(issue.raisedBy.name)} needs ${needWords[issue.need]}. Raised ${dayWords(issue.raisedOn)}`,
-              issue.waited === 0 ? null : `has waited through ${issue.waited === 1 ? 'one meeting' : `${String(issue.waited)} meetings`}`,
+              issue.waited === 0 ? null : `postponed ${times(issue.waited)}`,
               issue.for,
           ]
               .filter(Boolean)
@@ -124,7 +124,7 @@ function Clock({ item, passed }: { item: ItemRow; passed: number }) {
                 {left < 0 && '+'}
                 {time}
             </p>
-            <p className="text-xs">{left < 0 ? 'over: decide, or take it to the next meeting' : `left of ${String(item.minutes)} min`}</p>
+            <p className="text-xs">{left < 0 ? 'over: decide, or postpone to the next meeting' : `left of ${String(item.minutes)} min`}</p>
             {left < 0 && <span aria-hidden className="hatch-crossed mt-1 block h-2" />}
         </div>
     );

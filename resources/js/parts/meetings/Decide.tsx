@@ -31,15 +31,15 @@ export function Decide({ item }: { item: ItemRow }) {
                 {...bind(form, 'words')}
             />
             <TextField
-                label="Because"
+                label="Reason"
                 isLabelHidden
                 className="min-w-40 flex-1"
-                placeholder="Because …"
+                placeholder="Reason …"
                 maxLength={1000}
                 {...bind(form, 'because')}
             />
             <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
-                Record
+                Save
             </Button>
         </form>
     );

@@ -22,7 +22,7 @@ export function Minutes({ page }: { page: MeetingView }) {
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
             <article className="min-w-0 px-6 py-5 max-md:px-4">
                 <p className="text-xs text-ink-2">
-                    Minutes, sealed at {page.closedAt}. {took} of {page.minutes} min.
+                    Minutes, final since {page.closedAt}. {took} of {page.minutes} min.
                 </p>
                 <h1>
                     <Link href={route('series.show', page.series.id)} className="hover:underline">
@@ -31,8 +31,8 @@ export function Minutes({ page }: { page: MeetingView }) {
                     , {fullDateWords(page.on)}
                 </h1>
                 <p className="mt-1 text-ink-2">
-                    There: {there.map((attendance) => attendance.name).join(', ') || 'nobody'}.
-                    {missed.length > 0 && ` Missed it: ${missed.map((attendance) => attendance.name).join(', ')}.`}
+                    Present: {there.map((attendance) => attendance.name).join(', ') || 'nobody'}.
+                    {missed.length > 0 && ` Absent: ${missed.map((attendance) => attendance.name).join(', ')}.`}
                     {page.chair !== null && ` ${page.chair} chaired`}
                     {page.minuteTaker !== null && `, ${page.minuteTaker} took the minutes`}
                     {page.chair !== null && '.'}
@@ -54,7 +54,7 @@ export function Minutes({ page }: { page: MeetingView }) {
                         ))}
                     </ul>
                 </Section>
-                <Section title="Who does what by when" aside={String(steps.length)}>
+                <Section title="Next steps" aside={String(steps.length)}>
                     <ul className="divide-y divide-hairline">
                         {steps.map((task) => (
                             <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />

@@ -33,7 +33,7 @@ export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow 
                 label="Next step"
                 isLabelHidden
                 className="min-w-52 flex-1"
-                placeholder="What is to be done?"
+                placeholder="What needs doing?"
                 maxLength={200}
                 {...bind(form, 'title')}
             />
@@ -50,7 +50,7 @@ export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow 
                 <Grouped options={page.projects} />
             </SelectField>
             <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
-                Note it
+                Add
             </Button>
         </form>
     );

@@ -33,25 +33,25 @@ export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' 
     return (
         <Section title="Raise an issue">
             <form onSubmit={raise} className="space-y-3 pt-1">
-                <TextField label="Issue" isLabelHidden placeholder="What should be dealt with?" maxLength={200} {...bind(form, 'title')} />
+                <TextField label="Issue" isLabelHidden placeholder="What needs discussing?" maxLength={200} {...bind(form, 'title')} />
                 {form.data.title !== '' && (
                     <>
                         <TextArea label="Context" rows={2} {...bind(form, 'context')} />
                         <div className="grid grid-cols-2 gap-3">
-                            <SelectField label="You need" {...bind(form, 'need')}>
+                            <SelectField label="Should end in" {...bind(form, 'need')}>
                                 <option value="decision">a decision</option>
-                                <option value="input">input</option>
-                                <option value="information">to inform</option>
+                                <option value="an answer">an answer</option>
+                                <option value="information">everybody knows</option>
                                 <option value="help">help</option>
                             </SelectField>
-                            <SelectField label="Waiting costs" {...bind(form, 'rank')}>
-                                <option value="">nobody said</option>
-                                <option value="A">more each week</option>
-                                <option value="B">something</option>
-                                <option value="C">nothing</option>
+                            <SelectField label="Cost of waiting" {...bind(form, 'rank')}>
+                                <option value="">not ranked</option>
+                                <option value="A">gets worse each week</option>
+                                <option value="B">costs something</option>
+                                <option value="C">costs nothing</option>
                             </SelectField>
                             <TextField label="Min" inputMode="numeric" placeholder="5" {...bind(form, 'minutes')} />
-                            <SelectField label="About" {...bind(form, 'project')}>
+                            <SelectField label="Project" {...bind(form, 'project')}>
                                 <option value="">no project</option>
                                 <Grouped options={projects} />
                             </SelectField>
@@ -59,7 +59,7 @@ export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' 
                     </>
                 )}
                 <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
-                    Raise it
+                    Raise issue
                 </Button>
             </form>
         </Section>

@@ -58,7 +58,7 @@ export function Room({ page }: { page: MeetingView }) {
                     <span className="text-xs text-ink-2">
                         {ordinal(page.number)} time
                         {page.chair !== null && `, ${first(page.chair)} chairs`}
-                        {page.minuteTaker !== null && `, ${first(page.minuteTaker)} writes`}
+                        {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes minutes`}
                     </span>
                 </div>
                 <TimeStrip page={page} passed={passed} shown={shown?.id ?? null} onChoose={choose} />
@@ -78,7 +78,7 @@ export function Room({ page }: { page: MeetingView }) {
                                     turnTo(shown);
                                 }}
                             >
-                                Begin this item
+                                Start this item
                             </Button>
                         )}
                         {shown?.state === 'current' && next !== undefined && (
@@ -98,7 +98,7 @@ export function Room({ page }: { page: MeetingView }) {
                                     turnTo(shown);
                                 }}
                             >
-                                Go on with this item
+                                Continue this item
                             </Button>
                         )}
                         {shown?.issue != null && <Outcomes item={shown} />}
@@ -161,7 +161,7 @@ function Outcomes({ item }: { item: ItemRow }) {
                 settle(null);
             }}
         >
-            Not settled after all
+            Reopen item
         </Button>
     );
 }
@@ -169,7 +169,7 @@ function Outcomes({ item }: { item: ItemRow }) {
 function Here({ page }: { page: MeetingView }) {
     return (
         <fieldset className="border-t border-rule pt-2">
-            <legend className="float-left mb-1 w-full text-base font-semibold">Who is here</legend>
+            <legend className="float-left mb-1 w-full text-base font-semibold">Present</legend>
             <div className="clear-both grid grid-cols-2 gap-x-4">
                 {page.attendances.map((attendance) => (
                     <Check
@@ -185,7 +185,7 @@ function Here({ page }: { page: MeetingView }) {
             </div>
             {page.raisedMeanwhile.length > 0 && (
                 <div className="mt-4">
-                    <h2 className="text-base">Raised meanwhile</h2>
+                    <h2 className="text-base">Raised during the meeting</h2>
                     <ul className="text-ink-2">
                         {page.raisedMeanwhile.map((issue) => (
                             <li key={issue.id}>

@@ -19,9 +19,9 @@ const days = [
 const rhythms: { value: string; words: string; rule: (day: string) => string }[] = [
     { value: 'week', words: 'Every', rule: (day) => `FREQ=WEEKLY;BYDAY=${day}` },
     { value: 'second', words: 'Every second', rule: (day) => `FREQ=WEEKLY;INTERVAL=2;BYDAY=${day}` },
-    { value: 'first', words: 'The first of the month, a', rule: (day) => `FREQ=MONTHLY;BYDAY=1${day}` },
-    { value: 'third', words: 'The third of the month, a', rule: (day) => `FREQ=MONTHLY;BYDAY=3${day}` },
-    { value: 'last', words: 'The last of the month, a', rule: (day) => `FREQ=MONTHLY;BYDAY=-1${day}` },
+    { value: 'first', words: 'First of the month,', rule: (day) => `FREQ=MONTHLY;BYDAY=1${day}` },
+    { value: 'third', words: 'Third of the month,', rule: (day) => `FREQ=MONTHLY;BYDAY=3${day}` },
+    { value: 'last', words: 'Last of the month,', rule: (day) => `FREQ=MONTHLY;BYDAY=-1${day}` },
 ];
 
 /** When a series comes back, in words; a rule that has none is kept as it is. */
@@ -32,7 +32,7 @@ export function RuleFields({ rule, error, onChange }: Props) {
     return (
         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
             <SelectField
-                label="How often"
+                label="Repeats"
                 value={rhythm?.value ?? 'other'}
                 error={error}
                 onChange={(event) => {

@@ -17,7 +17,7 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
 
     return (
         <Rows
-            legend="What comes every time"
+            legend="Standing agenda"
             error={errors.standing}
             rows={items}
             keyOf={(item) => item.id}
@@ -61,10 +61,10 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
                         }}
                     />
                     <RecordField
-                        label="Looks at"
+                        label="Goal to look at"
                         isLabelHidden
                         className="w-40"
-                        none="looks at no goal"
+                        none="no goal"
                         value={item.goal}
                         options={goals}
                         onChoose={(goal) => {

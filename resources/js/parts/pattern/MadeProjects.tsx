@@ -12,7 +12,10 @@ export function MadeProjects({ projects }: { projects: MadeProject[] }) {
     const behind = projects.filter((project) => project.changes.length > 0);
 
     return (
-        <Section title={behind.length === 0 ? 'Projects made from it' : 'It has changed: what shall these projects take?'} className="mb-6">
+        <Section
+            title={behind.length === 0 ? 'Projects made from it' : 'The template has changed. Choose what these projects take over.'}
+            className="mb-6"
+        >
             <ul className="divide-y divide-hairline">
                 {projects.map((project) => (
                     <li key={project.id} className="py-2">
@@ -21,7 +24,7 @@ export function MadeProjects({ projects }: { projects: MadeProject[] }) {
                         </Link>
                         <span className="ml-2 text-xs text-ink-2">
                             {project.owner.name}
-                            {project.changes.length === 0 && ', as the pattern says'}
+                            {project.changes.length === 0 && ', as in the template'}
                         </span>
                         {project.changes.length > 0 && (
                             <Differences
@@ -56,7 +59,7 @@ function Differences({ project }: { project: MadeProject }) {
                                     {change.title}{' '}
                                     <span className="text-xs text-ink-2">
                                         {change.words}
-                                        {change.isOver && '; done here, it stays'}
+                                        {change.isOver && '; already done here, so it stays'}
                                     </span>
                                 </>
                             }

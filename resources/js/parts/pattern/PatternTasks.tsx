@@ -25,10 +25,10 @@ export function PatternTasks({ tasks, stages, errors, onChange }: Props) {
             </datalist>
             <Rows
                 legend="Tasks"
-                hint="Each with a role that somebody takes when a project is started, and a day counted from its start."
+                hint="Each has a role, assigned when a project is started, and a day counted from the start."
                 head={
                     <>
-                        <span className="min-w-56 flex-1">What is to be done</span>
+                        <span className="min-w-56 flex-1">Task</span>
                         {stages.length > 0 && <span className="w-36">Stage</span>}
                         <span className="w-32">Role</span>
                         <span className="w-16">Day</span>
@@ -55,7 +55,7 @@ export function PatternTasks({ tasks, stages, errors, onChange }: Props) {
 
                     return (
                         <>
-                            <TextField {...field('title', 'What is to be done')} maxLength={200} className="min-w-56 flex-1" />
+                            <TextField {...field('title', 'Task')} maxLength={200} className="min-w-56 flex-1" />
                             {stages.length > 0 && (
                                 <SelectField
                                     label={`Stage of task ${String(place + 1)}`}

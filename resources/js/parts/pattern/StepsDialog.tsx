@@ -19,7 +19,7 @@ export function StepsDialog({ task, place, errors, onChange }: Props) {
             kind="quiet"
             className="w-24"
             title={task.title === '' ? 'Steps' : `Steps of “${task.title}”`}
-            hint="How to do a step is written in Markdown and read from every task made from this one."
+            hint="How-to pages are written in Markdown and can be read from every task made from this one."
             size="l"
         >
             {(close) => (
@@ -36,7 +36,7 @@ export function StepsDialog({ task, place, errors, onChange }: Props) {
                                 <TextField
                                     label={`Step ${String(at + 1)}`}
                                     isLabelHidden
-                                    placeholder="What is to be done"
+                                    placeholder="Step"
                                     maxLength={200}
                                     value={step.title}
                                     error={errors[`tasks.${String(place)}.steps.${String(at)}.title`]}
@@ -47,7 +47,7 @@ export function StepsDialog({ task, place, errors, onChange }: Props) {
                                 <TextArea
                                     label={`How to do step ${String(at + 1)}`}
                                     isLabelHidden
-                                    placeholder="How it is done"
+                                    placeholder="How-to page"
                                     rows={2}
                                     maxLength={20000}
                                     value={step.howTo}
@@ -58,8 +58,8 @@ export function StepsDialog({ task, place, errors, onChange }: Props) {
                             </div>
                         )}
                     </Rows>
-                    <p className="text-xs text-ink-2">They are kept with the pattern when it is saved.</p>
-                    <Button onClick={close}>Back to the pattern</Button>
+                    <p className="text-xs text-ink-2">They are saved with the template.</p>
+                    <Button onClick={close}>Back to the template</Button>
                 </div>
             )}
         </DialogButton>

@@ -8,7 +8,7 @@ export function AccessLink() {
     return link == null ? null : (
         <div role="status" className="mb-4 border border-rule px-4 py-3">
             <p className="mb-1">
-                {link.name} chooses a password by this link. It went to their address, and you can hand it to them; it is not shown again.
+                {link.name} can choose a password with this link. It was e-mailed to them, and you can pass it on; it is not shown again.
             </p>
             <p className="flex flex-wrap items-center gap-3">
                 <code className="min-w-0 font-mono text-xs break-all">{link.address}</code>

@@ -21,11 +21,11 @@ export function AddPerson() {
     };
 
     return (
-        <DialogButton words="Add a person" kind="main" title="Add a person" hint="They get a link to choose a password with.">
+        <DialogButton words="Add a person" kind="main" title="Add a person" hint="They receive a link for choosing a password.">
             {(close) => (
                 <form onSubmit={add(close)} className="space-y-4">
                     <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
-                    <TextField label="Mail address" type="email" {...bind(form, 'email')} />
+                    <TextField label="E-mail address" type="email" {...bind(form, 'email')} />
                     <div className="grid grid-cols-2 gap-4">
                         <SelectField label="Role" {...bind(form, 'role')}>
                             <option value="member">Member</option>

@@ -18,8 +18,8 @@ export function Circles({ page }: { page: People }) {
     const people = page.people.map((row) => row.person);
 
     return (
-        <Section title="Circles" className="mt-8 max-w-3xl" aside="A goal can be a circle’s, or be seen by it alone.">
-            {page.circles.length === 0 && <Empty>No circle yet: the leads, the workshop, two who share a desk.</Empty>}
+        <Section title="Groups" className="mt-8 max-w-3xl" aside="A goal can belong to a group, or be visible to it alone.">
+            {page.circles.length === 0 && <Empty>No groups yet. For example: the leads, or the workshop.</Empty>}
             <ul className="divide-y divide-hairline">
                 {page.circles.map((circle) => (
                     <li key={circle.id} className="flex min-h-10 flex-wrap items-center gap-x-4 py-1">
@@ -28,12 +28,12 @@ export function Circles({ page }: { page: People }) {
                         {page.mayAdd && (
                             <Button
                                 kind="quiet"
-                                aria-label={`Change the circle ${circle.name}`}
+                                aria-label={`Edit the group ${circle.name}`}
                                 onClick={() => {
                                     setOpen(circle);
                                 }}
                             >
-                                Change
+                                Edit
                             </Button>
                         )}
                     </li>
@@ -46,7 +46,7 @@ export function Circles({ page }: { page: People }) {
                         setOpen('new');
                     }}
                 >
-                    Add a circle
+                    Add a group
                 </Button>
             )}
             <Dialog
@@ -54,7 +54,7 @@ export function Circles({ page }: { page: People }) {
                 onOpenChange={() => {
                     setOpen(null);
                 }}
-                title={open === null || open === 'new' ? 'Add a circle' : `Change ${open.name}`}
+                title={open === null || open === 'new' ? 'Add a group' : `Edit ${open.name}`}
             >
                 {open !== null && (
                     <CircleForm
@@ -82,7 +82,7 @@ function CircleForm({ circle, people, onDone }: { circle: CircleRow | null; peop
         <form onSubmit={save} className="space-y-4">
             <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
             <CheckList
-                legend="Who is in it"
+                legend="Members"
                 choices={people.map((person) => ({ value: person.id, words: person.name }))}
                 chosen={form.data.people}
                 error={form.errors.people}
@@ -100,7 +100,7 @@ function CircleForm({ circle, people, onDone }: { circle: CircleRow | null; peop
                             act('delete', route('circles.destroy', circle.id), {}, { onDone });
                         }}
                     >
-                        Remove the circle
+                        Delete group
                     </Button>
                 )}
             </div>

@@ -18,7 +18,7 @@ export function EditPerson({ row, people }: { row: PersonRow; people: PersonRow[
                     act('post', route('people.back', row.person.id));
                 }}
             >
-                Take back
+                Reactivate
             </Button>
         );
     }
@@ -64,14 +64,14 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
                 </div>
             </form>
             <section className="border-t border-hairline pt-3">
-                <h3 className="text-base">Set aside</h3>
+                <h3 className="text-base">Deactivate</h3>
                 <p className="mb-2 text-sm text-ink-2">
-                    {row.person.name} can no longer sign in. What they own and others can see goes to somebody else; what they did stays
-                    theirs.
+                    {row.person.name} will no longer be able to sign in. Open work that others can see goes to somebody else; everything
+                    they did keeps their name.
                 </p>
                 <div className="flex flex-wrap items-start gap-3">
                     <SelectField
-                        label="Who takes over"
+                        label="New owner"
                         isLabelHidden
                         className="w-56"
                         value={heir}
@@ -80,7 +80,7 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
                             setHeir(event.target.value);
                         }}
                     >
-                        <option value="">Who takes over?</option>
+                        <option value="">Choose a new owner</option>
                         {people
                             .filter((each) => each.person.id !== row.person.id && !each.isAside)
                             .map((each) => (
@@ -95,7 +95,7 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
                             act('post', route('people.aside', row.person.id), { heir }, { onDone, onRefused: setProblem });
                         }}
                     >
-                        Set aside
+                        Deactivate
                     </Button>
                 </div>
             </section>

@@ -15,7 +15,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
             <div className="space-y-7">
                 <Purpose page={page.direction} />
                 <Outlooks page={page.direction} />
-                <Section title={`The theme of ${page.stretch.words}`}>
+                <Section title={`The motto of ${page.stretch.words}`}>
                     <PeriodWords line={page.direction.year} name="theme" size="l" mayChange={page.direction.mayChange} />
                 </Section>
             </div>
@@ -25,8 +25,10 @@ export function BearingStep({ page }: { page: PlanningView }) {
     return (
         <div className="space-y-7">
             {page.bearing !== null && <BearingWords bearing={page.bearing} />}
-            <Section title="The goals above" aside={`Where each stands, and where it should by ${dayWords(page.stretch.last)}.`}>
-                {page.above.length === 0 && <Empty>There is no open goal above. Goals of {page.stretch.words} will stand alone.</Empty>}
+            <Section title="The goals above" aside={`Where each is now, and where it should be by ${dayWords(page.stretch.last)}.`}>
+                {page.above.length === 0 && (
+                    <Empty>There are no open goals above. Goals of {page.stretch.words} will not be linked to one.</Empty>
+                )}
                 <ul>
                     {page.above.map(({ goal, expectedAtEnd, isPlaced }) => (
                         <li

@@ -10,8 +10,8 @@ export function FirstStep({ page }: { page: PlanningView }) {
     const goals = allGoals(page);
 
     return (
-        <Section title="First in line" aside="Two or three. The main goal stands on every screen.">
-            {goals.length === 0 && <Empty>No goals yet: set some in the step before.</Empty>}
+        <Section title="Priorities" aside="Choose two or three. The main goal is shown on every screen.">
+            {goals.length === 0 && <Empty>No goals yet: add some in the previous step.</Empty>}
             <ul className="divide-y divide-hairline">
                 {goals.map((planned) => (
                     <Line key={planned.goal.id} planned={planned} />
@@ -42,7 +42,7 @@ function Line({ planned }: { planned: PlannedGoal }) {
             <Check
                 label={
                     <>
-                        first<span className="sr-only"> in line: {goal.title}</span>
+                        priority<span className="sr-only"> : {goal.title}</span>
                     </>
                 }
                 checked={isFirst}

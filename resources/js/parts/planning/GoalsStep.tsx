@@ -15,7 +15,7 @@ export function GoalsStep({ page }: { page: PlanningView }) {
         return (
             <div className="space-y-7">
                 <YearGoals page={page.direction} />
-                <Section title="Add one">
+                <Section title="Add a goal">
                     <NewGoal page={page} parent={null} words="A goal of the year" />
                 </Section>
             </div>
@@ -34,9 +34,12 @@ export function GoalsStep({ page }: { page: PlanningView }) {
                     <NewGoal page={page} parent={goal.id} words={`A goal for “${goal.title}”`} />
                 </Section>
             ))}
-            <Section title={page.above.length === 0 ? 'Goals' : 'Standing alone'} aside="What serves no goal above, and is needed.">
+            <Section
+                title={page.above.length === 0 ? 'Goals' : 'Not linked to a goal'}
+                aside="Needed, without contributing to a goal above."
+            >
                 <GoalList goals={page.alone} />
-                <NewGoal page={page} parent={null} words="A goal that stands alone" />
+                <NewGoal page={page} parent={null} words="A goal not linked to another" />
             </Section>
         </div>
     );
@@ -130,7 +133,7 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
             )}
             {form.data.title.trim() !== '' && (
                 <Button type="submit" disabled={form.processing}>
-                    Set it
+                    Add
                 </Button>
             )}
             {error !== undefined && <p className="w-full pl-6 text-sm font-medium text-persimmon">{error}</p>}

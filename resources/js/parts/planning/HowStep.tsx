@@ -11,22 +11,22 @@ import { SelectField, TextField } from '../../ui/Field';
 const kinds: { kind: ResolveKind; title: string; hint: string; words: string }[] = [
     {
         kind: 'driver',
-        title: 'Drivers',
-        hint: 'The few activities that carry most. Tasks can be tied to one; its share of the time shows every week.',
-        words: 'An activity that carries most',
+        title: 'Main efforts',
+        hint: 'The few activities that carry the goals. Tasks can be linked to one, and its share of the time is shown every week.',
+        words: 'An activity that carries a goal',
     },
     {
         kind: 'trial',
-        title: 'Trials',
-        hint: 'Things to try. Each ends with what was learned, and is never “not met”.',
-        words: 'Something to try',
+        title: 'Assumptions',
+        hint: 'What the goals rest on. Each ends with what we saw.',
+        words: 'An assumption to test',
     },
     { kind: 'skill', title: 'Skills', hint: 'What somebody learns.', words: 'Something to learn' },
     {
         kind: 'give_up',
-        title: 'What we give up',
-        hint: 'To have room for the rest. It stays in sight on the Week.',
-        words: 'Something we no longer do',
+        title: 'Trade-offs',
+        hint: 'What we leave undone to make room. Shown on the Week page.',
+        words: 'Something we leave undone',
     },
 ];
 
@@ -58,12 +58,12 @@ function Line({ resolve }: { resolve: ResolveRow }) {
             <span className="text-xs text-ink-2">{resolve.owner.name}</span>
             <Button
                 kind="quiet"
-                aria-label={`Remove: ${resolve.title}`}
+                aria-label={`Delete ${resolve.title}`}
                 onClick={() => {
                     act('delete', route('resolves.destroy', resolve.id));
                 }}
             >
-                Remove
+                Delete
             </Button>
         </li>
     );
@@ -93,7 +93,7 @@ function NewResolve({ page, kind, words }: { page: PlanningView; kind: ResolveKi
                 className="min-w-40 flex-1"
                 {...bind(form, 'title')}
             />
-            <SelectField label={`Whose: ${words}`} isLabelHidden className="w-40" {...bind(form, 'owner')}>
+            <SelectField label={`Owner of ${words}`} isLabelHidden className="w-40" {...bind(form, 'owner')}>
                 <option value="">mine</option>
                 {page.people.map((person) => (
                     <option key={person.id} value={person.id}>

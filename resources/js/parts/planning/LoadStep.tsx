@@ -9,8 +9,8 @@ export function LoadStep({ page }: { page: PlanningView }) {
 
     return (
         <Section
-            title={over.length === 0 ? 'It can be carried' : `${over.map((row) => row.person.name).join(', ')}: too much`}
-            aside="Open tasks planned or due in it, themselves or with their project, against the hours that are left."
+            title={over.length === 0 ? 'It fits' : `${over.map((row) => row.person.name).join(', ')}: over`}
+            aside="Open tasks planned or due in this period, directly or through their project, against the hours that are left."
         >
             <table className="w-full">
                 <thead>
@@ -22,10 +22,10 @@ export function LoadStep({ page }: { page: PlanningView }) {
                             goals
                         </th>
                         <th scope="col" className="w-32 text-right font-normal">
-                            promised
+                            planned
                         </th>
                         <th scope="col" className="w-32 text-right font-normal">
-                            there is
+                            available
                         </th>
                         <th scope="col" className="w-56 pl-6 text-left font-normal">
                             <span className="sr-only">share</span>

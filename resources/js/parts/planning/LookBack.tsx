@@ -55,7 +55,7 @@ export function LookBack({ page }: { page: PlanningView }) {
                 </ul>
             </Section>
             {trials.length > 0 && (
-                <Section title="Trials" aside="A trial ends with what was learned.">
+                <Section title="Assumptions" aside="Say what you saw before you end one.">
                     <ul className="divide-y divide-hairline">
                         {trials.map((trial) => (
                             <Trial key={trial.id} trial={trial} />
@@ -64,7 +64,7 @@ export function LookBack({ page }: { page: PlanningView }) {
                 </Section>
             )}
             {others.length > 0 && (
-                <Section title="What carried it, what was given up">
+                <Section title="Main efforts and trade-offs">
                     <ul className="divide-y divide-hairline">
                         {others.map((resolve) => (
                             <li key={resolve.id} className="py-1.5">
@@ -79,4 +79,4 @@ export function LookBack({ page }: { page: PlanningView }) {
     );
 }
 
-const kindOf: Record<ResolveRow['kind'], string> = { driver: 'driver', trial: 'trial', skill: 'skill', give_up: 'given up' };
+const kindOf: Record<ResolveRow['kind'], string> = { driver: 'driver', trial: 'trial', skill: 'skill', give_up: 'trade-off' };

@@ -14,7 +14,7 @@ export function ShelfStep({ page }: { page: PlanningView }) {
 
     return (
         <div className="space-y-7">
-            <Section title="What does not fit?" aside={`The shelf brings it back on ${fullDateWords(page.next.first)}.`}>
+            <Section title="What does not fit?" aside={`Shelved goals come back on ${fullDateWords(page.next.first)}.`}>
                 {goals.length === 0 && <Empty>No goals to put off.</Empty>}
                 <ul className="divide-y divide-hairline">
                     {goals.map(({ goal, isMain, isFirst }) => (
@@ -23,7 +23,7 @@ export function ShelfStep({ page }: { page: PlanningView }) {
                             <span className="min-w-0 flex-1">
                                 {goal.title}
                                 {(isMain || isFirst) && (
-                                    <span className="text-xs text-ink-2">, {isMain ? 'the main goal' : 'first in line'}</span>
+                                    <span className="text-xs text-ink-2">, {isMain ? 'the main goal' : 'priority'}</span>
                                 )}
                             </span>
                             <Button
@@ -43,8 +43,8 @@ export function ShelfStep({ page }: { page: PlanningView }) {
                     ))}
                 </ul>
             </Section>
-            <Section title="On the shelf until now" aside={`To be looked at by the end of ${page.stretch.words}.`}>
-                {page.shelf.length === 0 && <Empty>Nothing waits there for {page.stretch.words}.</Empty>}
+            <Section title="On the shelf until now" aside={`With a return date by the end of ${page.stretch.words}.`}>
+                {page.shelf.length === 0 && <Empty>Nothing is shelved until {page.stretch.words}.</Empty>}
                 <ul>
                     {page.shelf.map((row) => (
                         <ShelfLine key={`${row.kind} ${String(row.id)}`} row={row} />

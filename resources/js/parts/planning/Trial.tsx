@@ -21,19 +21,19 @@ export function Trial({ trial }: { trial: ResolveRow }) {
                 {trial.title} <span className="text-xs text-ink-2">{trial.owner.name}</span>
             </p>
             {trial.endedOn !== null ? (
-                <p className="text-ink-2">Learned: {trial.learned}</p>
+                <p className="text-ink-2">What we saw: {trial.learned}</p>
             ) : (
                 <form onSubmit={end} className="mt-1 flex flex-wrap items-start gap-3">
                     <TextField
-                        label={`What was learned from: ${trial.title}`}
+                        label={`What we saw of ${trial.title}`}
                         isLabelHidden
-                        placeholder="What was learned?"
+                        placeholder="What did we see?"
                         className="min-w-60 flex-1"
                         maxLength={1000}
                         {...bind(form, 'learned')}
                     />
                     <Button type="submit" disabled={form.processing}>
-                        End the trial
+                        End
                     </Button>
                 </form>
             )}

@@ -2,11 +2,11 @@ import type { PlanningStep } from '../../generated/props';
 
 /** What each step is called and asks. */
 export const stepWords: Record<PlanningStep, { name: string; asks: string }> = {
-    look_back: { name: 'Look back', asks: 'What became of the last one, and what of it is unfinished?' },
-    bearing: { name: 'Bearing', asks: 'Where are we going, and where should we stand when this is over?' },
+    look_back: { name: 'Look back', asks: 'How did the last one end, and what is unfinished?' },
+    bearing: { name: 'Direction', asks: 'Where are we going, and where should we be at the end?' },
     goals: { name: 'Goals', asks: 'What should be true by the end?' },
-    first: { name: 'First in line', asks: 'If only a few of them get done, which?' },
-    how: { name: 'How', asks: 'Which few activities carry most? What do we try, learn, and give up?' },
-    load: { name: 'Load', asks: 'Is it more than people can carry?' },
-    shelf: { name: 'Next time', asks: 'What does not fit, and waits on the shelf?' },
+    first: { name: 'Order', asks: 'If only a few get done, which?' },
+    how: { name: 'Efforts', asks: 'Which few activities carry the goals? What do we assume, and what do we leave undone?' },
+    load: { name: 'Hours', asks: 'Does it fit the hours people have?' },
+    shelf: { name: 'Shelve', asks: 'What does not fit and goes on the shelf?' },
 };

@@ -8,11 +8,11 @@ import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
 
 const parts: Record<string, { title: string; asks: string }> = {
-    reason: { title: 'Reason', asks: 'Why is it worth doing?' },
-    outcome: { title: 'Deliverable', asks: 'What will be there, and how does one know that it is good?' },
+    reason: { title: 'Why', asks: 'Why is it worth doing, in a few words of your own?' },
+    outcome: { title: 'Result and how it is accepted', asks: 'What will exist, and how will we know it is good enough?' },
     limits: { title: 'Limits', asks: 'What is out, how much may it cost?' },
     approach: { title: 'Approach', asks: 'How is it gone about?' },
-    notes: { title: 'Notes', asks: 'What else is to be kept?' },
+    notes: { title: 'Notes', asks: 'Anything else worth keeping?' },
 };
 
 /** The brief of a project, in Markdown, changed in place. */
@@ -47,7 +47,7 @@ export function Brief({ page }: { page: ProjectView }) {
                         setWriting(true);
                     }}
                 >
-                    {written.length === 0 ? 'Write its brief' : 'Change the brief'}
+                    {written.length === 0 ? 'Write the charter' : 'Edit charter'}
                 </Button>
             )}
         </div>
@@ -85,10 +85,10 @@ function BriefForm({ page, onDone }: { page: ProjectView; onDone: () => void }) 
             <p className="text-xs text-ink-2">In Markdown: **bold**, lists with -, links.</p>
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={form.processing}>
-                    Keep the brief
+                    Save
                 </Button>
                 <Button kind="quiet" onClick={onDone}>
-                    Leave it
+                    Cancel
                 </Button>
             </div>
         </form>

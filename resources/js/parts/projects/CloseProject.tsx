@@ -21,17 +21,12 @@ export function CloseProject({ id, learned }: { id: number; learned: string | nu
     };
 
     return (
-        <DialogButton
-            words="Close the project"
-            kind="main"
-            title="What did we learn?"
-            hint="It stays with the project. It can be left empty."
-        >
+        <DialogButton words="Close the project" kind="main" title="What did we learn?" hint="Kept with the project. Optional.">
             {(close) => (
                 <form onSubmit={send(close)} className="space-y-4">
                     <TextArea label="Learned" isLabelHidden rows={4} maxLength={5000} autoFocus {...bind(form, 'learned')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
-                        Close it
+                        Close project
                     </Button>
                 </form>
             )}

@@ -25,7 +25,7 @@ export function FirstSteps({ page }: { page: ProjectView }) {
     };
 
     return (
-        <Section title="Lines of its plan" aside="No tasks yet." className="mt-6">
+        <Section title="Outline" aside="No tasks yet." className="mt-6">
             <ul className="divide-y divide-hairline">
                 {lines.map((line) => (
                     <li key={line.id} className="flex items-center gap-3 py-1">
@@ -40,19 +40,19 @@ export function FirstSteps({ page }: { page: ProjectView }) {
                         </Button>
                         <Button
                             kind="quiet"
-                            aria-label={`Remove the line: ${line.title}`}
+                            aria-label={`Delete the line ${line.title}`}
                             onClick={() => {
                                 act('delete', route('lines.destroy', line.id));
                             }}
                         >
-                            Remove
+                            Delete
                         </Button>
                     </li>
                 ))}
             </ul>
             {page.lines.length > lines.length && (
                 <p className="text-xs text-ink-2">
-                    {page.lines.length - lines.length} of them became tasks:{' '}
+                    {page.lines.length - lines.length} became tasks:{' '}
                     {page.lines
                         .filter((line) => line.task !== null)
                         .map((line, place) => (
@@ -67,7 +67,7 @@ export function FirstSteps({ page }: { page: ProjectView }) {
             )}
             <form onSubmit={add} className="mt-1 flex items-start gap-2">
                 <TextField
-                    label="A line of the plan"
+                    label="A line of the outline"
                     isLabelHidden
                     placeholder="Something that may have to be done"
                     maxLength={200}
@@ -75,7 +75,7 @@ export function FirstSteps({ page }: { page: ProjectView }) {
                     {...bind(form, 'title')}
                 />
                 <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
-                    Note it
+                    Add
                 </Button>
             </form>
         </Section>

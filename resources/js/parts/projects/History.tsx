@@ -7,7 +7,7 @@ import { route } from '../../lib/routes';
 export function History({ page }: { page: ProjectView }) {
     return page.history.length === 0 ? null : (
         <details className="mt-6 border-t border-rule pt-2">
-            <summary className="cursor-pointer text-ink-2">What was changed</summary>
+            <summary className="cursor-pointer text-ink-2">History</summary>
             <ul className="divide-y divide-hairline">
                 {page.history.map((row) => (
                     <li key={row.id} className="flex gap-4 py-1">

@@ -12,24 +12,24 @@ export function HowItRuns({ order, weighing, onChange }: Props) {
     return (
         <>
             <SelectField
-                label="Its stages"
+                label="Tasks can be done"
                 value={order}
                 onChange={(event) => {
                     onChange({ order: event.target.value as StageOrder });
                 }}
             >
-                <option value="any">run side by side</option>
-                <option value="staged">come one after the other</option>
+                <option value="any">in any order</option>
+                <option value="staged">stage by stage</option>
             </SelectField>
             <SelectField
-                label="Its tasks weigh"
+                label="Tasks count"
                 value={weighing}
                 onChange={(event) => {
                     onChange({ weighing: event.target.value as Weighing });
                 }}
             >
                 <option value="count">the same each</option>
-                <option value="effort">by their estimated minutes</option>
+                <option value="effort">by estimated time</option>
             </SelectField>
         </>
     );

@@ -41,7 +41,7 @@ export function Milestones({ page }: { page: ProjectView }) {
                     <TextField
                         label="Milestone"
                         isLabelHidden
-                        placeholder="A point to reach"
+                        placeholder="Milestone"
                         maxLength={200}
                         className="col-span-2"
                         {...bind(form, 'title')}
@@ -80,12 +80,12 @@ function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: bo
             {mayChange && (
                 <Button
                     kind="quiet"
-                    aria-label={`Remove the milestone ${milestone.title}`}
+                    aria-label={`Delete the milestone ${milestone.title}`}
                     onClick={() => {
                         act('delete', route('milestones.destroy', milestone.id));
                     }}
                 >
-                    Remove
+                    Delete
                 </Button>
             )}
         </li>

@@ -17,14 +17,14 @@ export function OwnFields({ page }: { page: ProjectView }) {
     const names = page.collections.filter((each) => page.gathered.includes(Number(each.value))).map((each) => each.label);
 
     return (
-        <Section title="Also kept">
+        <Section title="More details">
             <dl className="space-y-2 pt-1">
                 <div className="flex flex-wrap items-baseline justify-between gap-2">
                     <dt className="text-xs text-ink-2">Collections</dt>
                     <dd className="flex flex-1 flex-wrap items-baseline justify-end gap-2 text-right">
                         {names.length === 0 ? <span className="text-ink-2">none</span> : names.join(', ')}
                         {page.mayChange && (
-                            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="In which collections?">
+                            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="Choose collections">
                                 {(close) => <Gather page={page} onDone={close} />}
                             </DialogButton>
                         )}
@@ -39,11 +39,11 @@ export function OwnFields({ page }: { page: ProjectView }) {
             </dl>
             {frame?.role === 'lead' && (
                 <DialogButton
-                    words="Fields of your own"
+                    words="Extra fields"
                     kind="quiet"
                     className="-ml-3"
-                    title="Fields of your own"
-                    hint="They stand on every project and in the register."
+                    title="Extra fields"
+                    hint="Shown on every project and in the register."
                 >
                     {() => <Fields page={page} />}
                 </DialogButton>
@@ -67,7 +67,7 @@ function Gather({ page, onDone }: { page: ProjectView; onDone: () => void }) {
                 />
             )}
             <TextField
-                label="A new one"
+                label="New collection"
                 maxLength={80}
                 value={named}
                 onChange={(event) => {
@@ -80,7 +80,7 @@ function Gather({ page, onDone }: { page: ProjectView; onDone: () => void }) {
                     act('put', route('projects.gather', page.project.id), { collections: chosen, named }, { onDone });
                 }}
             >
-                Keep
+                Save
             </Button>
         </div>
     );
@@ -151,29 +151,29 @@ function Fields({ page }: { page: ProjectView }) {
                         </span>
                         <Button
                             kind="quiet"
-                            aria-label={`Remove the field ${field.name}`}
+                            aria-label={`Delete the field ${field.name}`}
                             onClick={() => {
                                 act('delete', route('fields.destroy', field.id));
                             }}
                         >
-                            Remove
+                            Delete
                         </Button>
                     </li>
                 ))}
             </ul>
             <form onSubmit={add} className="grid grid-cols-2 gap-3">
                 <TextField label="Name" maxLength={60} {...bind(form, 'name')} />
-                <SelectField label="It holds" {...bind(form, 'kind')}>
-                    <option value="text">words</option>
-                    <option value="number">a number</option>
-                    <option value="date">a date</option>
-                    <option value="choice">one of several</option>
+                <SelectField label="Kind" {...bind(form, 'kind')}>
+                    <option value="text">text</option>
+                    <option value="number">number</option>
+                    <option value="date">date</option>
+                    <option value="choice">choice</option>
                 </SelectField>
                 {form.data.kind === 'choice' && (
-                    <TextArea label="To choose from, one a line" className="col-span-full" rows={3} {...bind(form, 'choices')} />
+                    <TextArea label="Choices, one per line" className="col-span-full" rows={3} {...bind(form, 'choices')} />
                 )}
                 <Button type="submit" className="justify-self-start" disabled={form.processing || form.data.name.trim() === ''}>
-                    Add the field
+                    Add field
                 </Button>
             </form>
         </div>

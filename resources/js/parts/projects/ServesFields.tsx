@@ -16,8 +16,8 @@ export function ServesFields({ serves, goals, errors, onChange }: Props) {
 
     return (
         <Rows
-            legend="Serves"
-            hint="No goal yet. Does it serve one of the quarter?"
+            legend="Contributes to"
+            hint="Not linked to a goal yet. Does it contribute to one of this quarter?"
             error={errors.serves}
             rows={serves}
             onChange={onChange}

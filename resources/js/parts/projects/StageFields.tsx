@@ -20,7 +20,7 @@ export function StageFields({ stages, errors, onChange }: Props) {
     return (
         <Rows
             legend="Stages"
-            hint="None: all tasks in one list."
+            hint="No stages: all tasks in one list."
             rows={stages}
             keyOf={(stage) => stage.id}
             onChange={onChange}

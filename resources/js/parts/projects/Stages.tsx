@@ -35,9 +35,9 @@ export function Stages({ page }: { page: ProjectView }) {
     return (
         <Dragging titleOf={titleOf} onDrop={drop}>
             {page.stages.length > 1 && (
-                <p className="mt-6 flex justify-end gap-4 text-xs" role="group" aria-label="How the stages are laid out">
-                    <Layout href={route('projects.show', page.project.id)} isOn={!areColumns} words="Below each other" />
-                    <Layout href={`${route('projects.show', page.project.id)}?${COLUMNS}`} isOn={areColumns} words="Beside each other" />
+                <p className="mt-6 flex justify-end gap-4 text-xs" role="group" aria-label="Layout of the stages">
+                    <Layout href={route('projects.show', page.project.id)} isOn={!areColumns} words="Rows" />
+                    <Layout href={`${route('projects.show', page.project.id)}?${COLUMNS}`} isOn={areColumns} words="Columns" />
                 </p>
             )}
             <div
@@ -94,7 +94,7 @@ function Stage({ stage, page, isColumn }: { stage: StageRow; page: ProjectView; 
                     {holdsDone ? allDone : `${String(allDone)} of ${String(open.length + allDone)}`}
                 </span>
             </div>
-            {holdsDone && <p className="text-xs text-ink-2">What is moved here is ticked.</p>}
+            {holdsDone && <p className="text-xs text-ink-2">Tasks moved here are ticked.</p>}
             <ul className="divide-y divide-hairline">
                 {open.map((task) => (
                     <MovableLine key={task.id} task={task} page={page} stage={stage.id} isColumn={isColumn} isQuiet={!now.has(task.id)} />
@@ -137,7 +137,7 @@ function DoneBefore({ project }: { project: number }) {
             href={route('saved.build', { _query: { conditions, sort: 'changed' } })}
             className="inline-block py-2 text-xs text-chalk hover:underline"
         >
-            All that is done, in a list
+            All finished tasks
         </Link>
     );
 }

@@ -25,16 +25,9 @@ export function StatusLine({ page }: { page: ProjectView }) {
     if (isWriting) {
         return (
             <form onSubmit={save} className="mt-2 flex flex-wrap items-start gap-3">
-                <TextField
-                    label="How it stands"
-                    isLabelHidden
-                    autoFocus
-                    maxLength={300}
-                    className="min-w-60 flex-1"
-                    {...bind(form, 'line')}
-                />
+                <TextField label="Status" isLabelHidden autoFocus maxLength={300} className="min-w-60 flex-1" {...bind(form, 'line')} />
                 <Button type="submit" disabled={form.processing}>
-                    Say it
+                    Save
                 </Button>
             </form>
         );
@@ -56,7 +49,7 @@ export function StatusLine({ page }: { page: ProjectView }) {
                         setWriting(true);
                     }}
                 >
-                    {page.statusLine === null ? 'Say how it stands' : 'Say anew'}
+                    {page.statusLine === null ? 'Add a status line' : 'Update status'}
                 </Button>
             )}
         </p>

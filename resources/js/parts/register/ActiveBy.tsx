@@ -13,16 +13,16 @@ import { TextField } from '../../ui/Field';
 export function ActiveBy({ page }: { page: Register }) {
     return (
         <p className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-xs text-ink-2">
-            <span>Active at once</span>
+            <span>Active projects per person</span>
             {page.activeBy.map((each) => (
                 <Link
                     key={each.person.id}
                     href={addressOf(page.filter, { owner: each.person.id, state: 'active' })}
-                    title={each.isOver ? `more than ${String(page.limit)} at once` : undefined}
+                    title={each.isOver ? `more than ${String(page.limit)}` : undefined}
                     className={each.isOver ? 'font-semibold text-ink underline decoration-double' : 'hover:underline'}
                 >
                     {first(each.person.name)} <span className="font-mono">{each.projects}</span>
-                    {each.isOver && ', too many'}
+                    {each.isOver && ', over the limit'}
                 </Link>
             ))}
             {page.mayLimit && (
@@ -30,8 +30,8 @@ export function ActiveBy({ page }: { page: Register }) {
                     words={page.limit === null ? 'Set a limit' : `Limit ${String(page.limit)}`}
                     kind="quiet"
                     className="-my-2"
-                    title="How many active projects can one person carry?"
-                    hint="Nothing is forbidden: whoever has more is marked."
+                    title="How many active projects should one person have?"
+                    hint="Nothing is blocked: people above the limit are marked."
                 >
                     {(close) => <Limit limit={page.limit} onDone={close} />}
                 </DialogButton>
@@ -46,7 +46,7 @@ function Limit({ limit, onDone }: { limit: number | null; onDone: () => void }) 
     return (
         <div className="flex items-end gap-3">
             <TextField
-                label="At once"
+                label="Limit"
                 type="number"
                 min={1}
                 max={100}
@@ -63,7 +63,7 @@ function Limit({ limit, onDone }: { limit: number | null; onDone: () => void }) 
                     act('put', route('projects.limit'), { limit: typed === '' ? null : Number(typed) }, { onDone });
                 }}
             >
-                Keep
+                Save
             </Button>
         </div>
     );

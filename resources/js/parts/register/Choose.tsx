@@ -31,10 +31,15 @@ const choices = {
         option('dropped', 'dropped'),
         option('all', 'all'),
     ],
-    need: [option('stuck', 'stuck'), option('ready', 'ready to close'), option('behind', 'behind'), option('unserving', 'serving no goal')],
+    need: [
+        option('stuck', 'stuck'),
+        option('ready', 'ready to close'),
+        option('behind', 'behind'),
+        option('unserving', 'not linked to a goal'),
+    ],
     attention: [option('full', 'full'), option('normal', 'normal'), option('little', 'little')],
     sort: [
-        option('need', 'what needs something'),
+        option('need', 'needs attention'),
         option('due', 'due date'),
         option('progress', 'progress'),
         option('changed', 'last change'),
@@ -76,10 +81,10 @@ export function Choose({ page }: { page: Register }) {
     );
 
     return (
-        <div role="search" aria-label="Which projects" className="mb-4 space-y-2 text-sm text-ink-2">
+        <div role="search" aria-label="Filter projects" className="mb-4 space-y-2 text-sm text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                Show what is {select('state', 'State', choices.state)} and {select('need', 'That are', choices.need, 'in any way')} under
-                its {select('group', 'Under', choices.group)} first by {select('sort', 'First', choices.sort)}
+                Status {select('state', 'State', choices.state)} and {select('need', 'Condition', choices.need, 'any condition')} Group by{' '}
+                {select('group', 'Group by', choices.group)} Sort by {select('sort', 'Sort by', choices.sort)}
                 <button
                     type="button"
                     aria-expanded={isOpen}
@@ -88,7 +93,7 @@ export function Choose({ page }: { page: Register }) {
                         setOpen(!isOpen);
                     }}
                 >
-                    {isOpen ? 'less' : 'only some'}
+                    {isOpen ? 'less' : 'More filters'}
                 </button>
                 {isNarrow && (
                     <button
@@ -98,33 +103,33 @@ export function Choose({ page }: { page: Register }) {
                             go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
                         }}
                     >
-                        all again
+                        Clear filters
                     </button>
                 )}
             </div>
             {isOpen && (
                 <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                    Only those of{' '}
+                    Owner{' '}
                     {select(
                         'owner',
                         'Owner',
                         page.people.map((person) => option(String(person.id), person.name)),
                         'anybody',
                     )}{' '}
-                    in {select('area', 'Area', page.areas, 'any area')} serving {select('thread', 'Thread', page.threads, 'any thread')},
-                    taking {select('attention', 'Attention', choices.attention, 'any')} attention
-                    {page.collections.length > 0 && <>collected in {select('collection', 'Collection', page.collections, 'any or none')}</>}
-                    {page.fields.length > 0 && <>where {select('field', 'Field', page.fields, 'any field')} says</>}
+                    Area {select('area', 'Area', page.areas, 'any area')} Thread {select('thread', 'Thread', page.threads, 'any thread')}
+                    Focus {select('attention', 'Focus needed', choices.attention, 'any')} focus needed
+                    {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
+                    {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}
                     {filter.field !== null && (
                         <Words
-                            label="What the field says"
+                            label="Field value"
                             words={filter.value}
                             onSay={(value) => {
                                 go({ value });
                             }}
                         />
                     )}
-                    called
+                    Text
                     <Words
                         label="Name or status"
                         words={filter.words}

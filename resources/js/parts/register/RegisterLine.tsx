@@ -14,7 +14,7 @@ export function RegisterLine({ project }: { project: RegisterRow }) {
     return (
         <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">
             {project.cord === null ? (
-                <span className="font-mono text-xs text-ink-2" title="Serves no goal of this year">
+                <span className="font-mono text-xs text-ink-2" title="Not linked to a goal of this year">
                     –
                 </span>
             ) : (
@@ -84,7 +84,7 @@ function Next({ project }: { project: RegisterRow }) {
 
 function NextStep({ project }: { project: RegisterRow }) {
     if (project.isStuck) {
-        return <span className="block font-semibold text-persimmon">stuck: nothing can be done now</span>;
+        return <span className="block font-semibold text-persimmon">stuck: no task can be done now</span>;
     }
 
     if (project.isReady) {
@@ -104,6 +104,8 @@ function NextStep({ project }: { project: RegisterRow }) {
     }
 
     return (
-        <span className="block text-ink-2">{project.state === 'active' ? 'waits on somebody' : `since ${dateWords(project.stateOn)}`}</span>
+        <span className="block text-ink-2">
+            {project.state === 'active' ? 'waiting for somebody' : `since ${dateWords(project.stateOn)}`}
+        </span>
     );
 }

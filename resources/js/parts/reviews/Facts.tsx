@@ -22,7 +22,7 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
             </div>
             <WorkBar facts={facts} />
             <h2 className="mt-6 border-b border-hairline pb-1 text-base">What moved</h2>
-            {facts.moved.length === 0 && <p className="py-2 text-ink-2">No quarter goal was open.</p>}
+            {facts.moved.length === 0 && <p className="py-2 text-ink-2">No quarter goals were open.</p>}
             <ul>
                 {facts.moved.map(({ goal, change }) => (
                     <li
@@ -69,7 +69,7 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
 function WorkBar({ facts }: { facts: WeekFacts }) {
     const words =
         facts.minutes === 0
-            ? 'Nothing was ticked.'
+            ? 'Nothing was completed.'
             : `${hoursWords(facts.minutes)}, ${String(facts.done)} ${facts.done === 1 ? 'task' : 'tasks'}, ${String(facts.alignment ?? 0)} % of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)} %.`}`;
 
     return (
@@ -92,17 +92,17 @@ function WorkPart({ share, whole }: { share: WorkShare; whole: number }) {
 
     return (
         <span
-            title={`${share.cord?.title ?? 'No thread'}: ${hours} h`}
+            title={`${share.cord?.title ?? 'Not linked'}: ${hours} h`}
             style={{ flexGrow: share.minutes, flexBasis: 0 }}
             className={clsx(
                 'min-w-1 overflow-hidden px-1 font-mono text-xs leading-5 font-semibold whitespace-nowrap',
                 share.cord === null ? 'border border-rule font-normal text-ink-2' : `${fills[share.cord.tone] ?? ''} text-sheet`,
             )}
         >
-            {isWide && `${share.cord?.mark ?? 'no thread'} ${hours}`}
+            {isWide && `${share.cord?.mark ?? 'not linked'} ${hours}`}
             {!isWide && (
                 <span className="sr-only">
-                    {share.cord?.mark ?? 'no thread'} {hours}
+                    {share.cord?.mark ?? 'not linked'} {hours}
                 </span>
             )}
         </span>
@@ -119,9 +119,9 @@ function Promised({ facts }: { facts: WeekFacts }) {
     return (
         <>
             <h2 className="mt-6 pb-1 text-base">
-                What was promised{' '}
+                Week goals{' '}
                 <span className="text-xs font-normal text-ink-2">
-                    {facts.promised.length === 0 ? 'nothing was' : `${kept(true)}, ${kept(false)}`}
+                    {facts.promised.length === 0 ? 'none' : `${kept(true)}, ${kept(false)}`}
                 </span>
             </h2>
             <ul>
@@ -146,16 +146,16 @@ function Promised({ facts }: { facts: WeekFacts }) {
 function LeftOverCounts({ facts }: { facts: WeekFacts }) {
     const counts: [string, number, boolean?][] = [
         ['Late', facts.late, true],
-        ['Carried', facts.carried],
+        ['Carried over', facts.carried],
         ['Stuck', facts.stuck],
-        ['With others', facts.withOthers],
-        ['Untouched', facts.untouched],
+        ['Waiting for others', facts.withOthers],
+        ['No recent activity', facts.untouched],
         ['Tray', facts.tray],
     ];
 
     return (
         <>
-            <h2 className="mt-6 text-base">Left over</h2>
+            <h2 className="mt-6 text-base">Open tasks</h2>
             <dl className="mt-1 grid grid-cols-3 gap-x-6">
                 {counts.map(([words, count, isLoud]) => (
                     <div key={words} className="flex justify-between border-t border-hairline py-1.5">

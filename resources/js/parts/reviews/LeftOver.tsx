@@ -14,9 +14,9 @@ export function LeftOver({ page }: { page: ReviewView }) {
     return (
         <>
             <div className="mb-4 flex items-baseline justify-between gap-4">
-                <h2 className="text-md">What is left over</h2>
+                <h2 className="text-md">Open tasks</h2>
                 <span className="text-xs text-ink-2">
-                    {count === 0 ? 'All decided.' : `${String(count)} to decide. What you leave comes along by itself.`}
+                    {count === 0 ? 'All sorted.' : `${String(count)} to sort. Anything left is carried over.`}
                 </span>
             </div>
             {page.leftOver.map((group) => (
@@ -53,8 +53,8 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                 {task.dueOn !== null && (
                     <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>
                 )}
-                {task.carried > 0 && <span>came along {task.carried} times</span>}
-                {task.waitingOn !== null && <span>waits on {task.waitingOn}</span>}
+                {task.carried > 0 && <span>carried over {task.carried} times</span>}
+                {task.waitingOn !== null && <span>waiting for {task.waitingOn}</span>}
                 {!isDecided && (
                     <span className="flex flex-wrap gap-x-4">
                         <button
@@ -64,7 +64,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                 tick(task);
                             }}
                         >
-                            it is done
+                            done
                         </button>
                         <button
                             type="button"
@@ -73,7 +73,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                 plan(task, to);
                             }}
                         >
-                            week {Number(to.slice(6))}
+                            next week {Number(to.slice(6))}
                         </button>
                         {!task.isPrivate && (
                             <Menu

@@ -13,7 +13,7 @@ export function Words({ page }: { page: ReviewView }) {
                 <h2 className="text-md">Your words</h2>
                 <span className="text-xs text-ink-2">
                     {answered} of {page.questions.length} answered, in any order
-                    {page.heldAt === null && '. What you write is kept as you go'}
+                    {page.heldAt === null && ', saved automatically'}
                 </span>
             </div>
             <ul className="space-y-5">

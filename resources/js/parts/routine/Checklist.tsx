@@ -45,7 +45,7 @@ export function Checklist({ list, isTitled = true }: { list: CheckListRow; isTit
                         act('put', route('routines.afresh', list.id));
                     }}
                 >
-                    Start afresh
+                    Start again
                 </Button>
             )}
         </section>

@@ -12,13 +12,13 @@ import { DialogButton } from '../../ui/DialogButton';
 /** The routines that run for a project or an area, with those of the stock to choose from. */
 export function WorkRoutines({ routines, to }: { routines: RoutineRow[]; to: { project?: number; area?: number } }) {
     return (
-        <Section title="Routines">
+        <Section title="Recurring tasks">
             <ul className="divide-y divide-hairline">
                 {routines.map((routine) => (
                     <RoutineLine key={routine.id} routine={routine} showsOwner />
                 ))}
             </ul>
-            <DialogButton words="From the stock" kind="quiet" className="-ml-3" title="Which routines fit?">
+            <DialogButton words="Choose shared ones" kind="quiet" className="-ml-3" title="Choose recurring tasks">
                 {(close) => <Stock to={to} onDone={close} />}
             </DialogButton>
         </Section>
@@ -34,18 +34,18 @@ function Stock({ to, onDone }: { to: { project?: number; area?: number }; onDone
     }, []);
 
     if (stock?.length === 0) {
-        return <p className="text-ink-2">The stock is empty. Routines are put into it on the page of routines.</p>;
+        return <p className="text-ink-2">There are no shared recurring tasks yet. Add them on the Recurring tasks page.</p>;
     }
 
     return (
         <div className="space-y-4">
             <CheckList
-                legend="Kept for the team"
+                legend="Shared recurring tasks"
                 choices={(stock ?? []).map((routine) => ({ value: Number(routine.value), words: routine.label }))}
                 chosen={chosen}
                 onChange={setChosen}
             />
-            <p className="text-xs text-ink-2">They become routines of their own here, and yours to begin with.</p>
+            <p className="text-xs text-ink-2">Copies are added here, owned by you.</p>
             <Button
                 kind="main"
                 disabled={chosen.length === 0}
@@ -53,7 +53,7 @@ function Stock({ to, onDone }: { to: { project?: number; area?: number }; onDone
                     act('post', route('routines.take'), { routines: chosen, ...to }, { onDone });
                 }}
             >
-                Take {chosen.length}
+                Add {chosen.length}
             </Button>
         </div>
     );

@@ -33,7 +33,7 @@ export function Beam({ goal, size = 's', isInDrawing = true }: Props) {
                     <span className="bg-sheet">{goal.title}</span>
                 </Link>
                 <span className="flex-none bg-sheet pl-1">
-                    {goal.isFirst && !goal.isClosed && <span className="mr-1.5 text-ink-2">first in line,</span>}
+                    {goal.isFirst && !goal.isClosed && <span className="mr-1.5 text-ink-2">priority,</span>}
                     {terms !== null && <span className="mr-1 text-ink-2">{terms},</span>}
                     <Standing gauge={gauge} />
                     {size === 'l' && <span className="text-ink-2"> · {first(goal.owner.name)}</span>}

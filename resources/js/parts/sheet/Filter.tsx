@@ -29,10 +29,10 @@ export function Filter({ sheet }: { sheet: Sheet }) {
     };
     const lists: { field: keyof SheetFilter; label: string; options: [string, string][] }[] = [
         { field: 'owner', label: 'Owner', options: sheet.people.map((person) => [String(person.id), person.name]) },
-        { field: 'circle', label: 'Circle', options: sheet.circles.map((circle) => [circle.value, circle.label]) },
+        { field: 'circle', label: 'Group', options: sheet.circles.map((circle) => [circle.value, circle.label]) },
         { field: 'area', label: 'Area', options: sheet.areas.map((area) => [area.value, area.label]) },
         { field: 'thread', label: 'Thread', options: sheet.threads.map((thread) => [thread.value, thread.label]) },
-        { field: 'band', label: 'Where it stands', options: bands },
+        { field: 'band', label: 'Progress', options: bands },
     ];
 
     return (
@@ -64,7 +64,7 @@ export function Filter({ sheet }: { sheet: Sheet }) {
                         choose(nothing);
                     }}
                 >
-                    Show all
+                    Clear filters
                 </Button>
             )}
         </div>

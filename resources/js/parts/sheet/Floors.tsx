@@ -50,5 +50,5 @@ function FloorOf({ floor, isTop }: { floor: SheetFloor; isTop: boolean }) {
 function slackWords({ slackest }: Sheet, goals: number): string {
     const count = goals === 1 ? 'One goal.' : `${String(goals)} goals.`;
 
-    return slackest === null ? `${count} No thread hangs slack.` : `${count} ${slackest.title} hangs slack.`;
+    return slackest === null ? `${count} No thread is behind.` : `${count} Furthest behind: ${slackest.title}.`;
 }

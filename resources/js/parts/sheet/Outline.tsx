@@ -9,7 +9,7 @@ export function Outline({ sheet }: { sheet: Sheet }) {
     const tops = goals.filter((goal) => goal.parent === null || !known.has(goal.parent));
 
     return (
-        <ul className="mx-auto max-w-3xl divide-y divide-rule pb-8" aria-label="Outline of the sheet">
+        <ul className="mx-auto max-w-3xl divide-y divide-rule pb-8" aria-label="Outline">
             {tops.map((goal) => (
                 <Branch key={goal.id} goal={goal} goals={goals} />
             ))}

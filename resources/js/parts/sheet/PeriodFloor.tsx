@@ -48,7 +48,7 @@ function Column({ column, isNarrow }: { column: SheetColumn; isNarrow: boolean }
             <h3 className={clsx('px-2 text-xs', column.isNow ? 'text-ink' : 'font-normal text-ink-2')}>
                 <Link
                     href={sheetAddress(sheet, { period: column.period.name })}
-                    title={`Draw ${column.period.words} alone`}
+                    title={`Show ${column.period.words} alone`}
                     className="hover:underline"
                 >
                     {isNarrow && column.period.name.includes('W') ? column.period.words.replace('Week ', '') : column.period.words}

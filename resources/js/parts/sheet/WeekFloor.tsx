@@ -17,7 +17,7 @@ export function WeekFloor({ floor }: { floor: SheetFloor }) {
     const aside =
         now === undefined
             ? ''
-            : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. A stub is whole when kept, half when partly, broken when missed.`;
+            : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. Whole: kept. Half: partly kept. Broken: missed.`;
 
     return (
         <Floor title="Weeks" aside={aside}>

@@ -16,7 +16,7 @@ export function BelongsTo({ page }: { page: TaskView }) {
                     setOpen(true);
                 }}
             >
-                For something else
+                Move to …
             </Button>
             <ToPlace
                 isOpen={isOpen}

@@ -23,7 +23,7 @@ export function CameAlong({ tasks, people }: Props) {
     return (
         <section className="grid grid-cols-[152px_1fr] gap-x-4 bg-faint py-3 pr-4 pl-6 max-lg:-mx-6 max-lg:pl-6 max-md:-mx-4 max-md:grid-cols-1 max-md:pl-4">
             <div>
-                <h2 className="text-base">Came along</h2>
+                <h2 className="text-base">Carried over</h2>
                 <p className="text-xs text-ink-2">{tasks.length === 1 ? '1 task' : `${String(tasks.length)} tasks`} from earlier weeks</p>
             </div>
             <div className="min-w-0">
@@ -53,14 +53,14 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
     const answers: [string, string, () => void][] = [
         [
             '1',
-            'do first',
+            'Do first',
             () => {
                 plan(task, frame?.today ?? null);
             },
         ],
         [
             '2',
-            'cut into steps',
+            'Split into steps',
             () => {
                 router.visit(route('tasks.show', task.id));
             },
@@ -92,7 +92,7 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                 </Link>{' '}
                 <span className="text-xs font-semibold text-persimmon">{ordinal(task.carried)} time</span>{' '}
                 <span className="text-xs text-ink-2">
-                    {task.stepsDone > 0 ? 'Begun, and not done.' : 'Never started.'} What is in the way?
+                    {task.stepsDone > 0 ? 'Started, not finished.' : 'Never started.'} What is blocking it?
                 </span>
             </p>
             <p className="flex flex-wrap gap-x-4">
@@ -105,7 +105,7 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                     <Menu
                         trigger={
                             <button type="button" className={button}>
-                                hand over
+                                Hand over
                             </button>
                         }
                     >

@@ -12,14 +12,14 @@ export function ComesAfter({ page }: { page: TaskView }) {
 
     return (
         <Section
-            title="Comes after"
-            aside={page.after.length === 0 ? 'nothing' : `${String(page.after.length)} of its project`}
+            title="Depends on"
+            aside={page.after.length === 0 ? 'nothing' : `${String(page.after.length)} of the project`}
             className="mt-6"
         >
             <details>
-                <summary className="cursor-pointer text-chalk">Choose what is to be done before it</summary>
+                <summary className="cursor-pointer text-chalk">Choose tasks to finish first</summary>
                 <CheckList
-                    legend="To be done before it"
+                    legend="To finish first"
                     choices={page.before.map((task) => ({ value: Number(task.value), words: task.label }))}
                     chosen={page.after}
                     onChange={(after) => {

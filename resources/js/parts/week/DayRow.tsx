@@ -83,7 +83,7 @@ function MeetingLine({ meeting }: { meeting: Occurrence }) {
                 className={clsx('min-w-0 flex-1 font-semibold hover:underline', meeting.state === 'closed' && 'text-ink-2')}
             >
                 {meeting.title}
-                {meeting.state === 'closed' && <span className="font-normal">, minutes sealed</span>}
+                {meeting.state === 'closed' && <span className="font-normal">, minutes final</span>}
                 {meeting.state === 'running' && <span className="font-normal text-chalk">, running</span>}
             </Link>
             <span className="w-8 flex-none text-right font-mono text-xs text-ink-2">{meeting.minutes}</span>

@@ -31,7 +31,7 @@ export function Focus({ page }: { page: WeekView }) {
                 }}
                 className={`mt-1 block text-left text-md hover:underline ${page.focus === null ? 'text-ink-2' : ''}`}
             >
-                {page.focus ?? 'What is this week about? Say it in a line.'}
+                {page.focus ?? 'What is this week about?'}
             </button>
         );
     }
@@ -39,7 +39,7 @@ export function Focus({ page }: { page: WeekView }) {
     return (
         <form onSubmit={save} className="mt-2 space-y-2">
             <TextField
-                label="Focus of the week"
+                label="This week in a line"
                 isLabelHidden
                 autoFocus
                 maxLength={200}
@@ -52,7 +52,7 @@ export function Focus({ page }: { page: WeekView }) {
                 }}
             />
             <Button kind="main" type="submit" disabled={form.processing}>
-                Keep
+                Save
             </Button>
             <Button
                 kind="quiet"
@@ -60,7 +60,7 @@ export function Focus({ page }: { page: WeekView }) {
                     setWriting(false);
                 }}
             >
-                Leave
+                Cancel
             </Button>
         </form>
     );

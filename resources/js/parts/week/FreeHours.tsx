@@ -6,7 +6,7 @@ import { hoursWords } from '../../lib/dates';
 export function FreeHours({ day }: { day: WeekDay }) {
     return (
         <span className={clsx('text-xs', day.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-            {day.free < 0 ? `${hoursWords(-day.free)} too much` : `${hoursWords(day.free)} free`}
+            {day.free < 0 ? `${hoursWords(-day.free)} over` : `${hoursWords(day.free)} free`}
         </span>
     );
 }

@@ -14,7 +14,7 @@ export function InSight({ resolves }: { resolves: ResolveRow[] }) {
     }
 
     return (
-        <Row label={<h2 className="text-base">In sight</h2>} hint="what carries most, what we give up">
+        <Row label={<h2 className="text-base">Main efforts and trade-offs</h2>} hint="this quarter">
             <ul className="grid grid-cols-2 gap-x-8 py-1 max-md:grid-cols-1">
                 {drivers.map((driver) => (
                     <li key={driver.id} className="flex items-baseline justify-between gap-3 border-b border-hairline py-1">
@@ -28,7 +28,7 @@ export function InSight({ resolves }: { resolves: ResolveRow[] }) {
                 ))}
                 {given.map((each) => (
                     <li key={each.id} className="border-b border-hairline py-1 text-ink-2">
-                        no more: {each.title}
+                        trade-off: {each.title}
                     </li>
                 ))}
             </ul>
@@ -52,7 +52,7 @@ export function TrialsAndSkills({ resolves }: { resolves: ResolveRow[] }) {
                 </Few>
             )}
             {trials.length > 0 && (
-                <Few title="We try">
+                <Few title="Assumption">
                     {trials.map((trial) => (
                         <Trial key={trial.id} trial={trial} />
                     ))}

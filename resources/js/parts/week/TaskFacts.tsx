@@ -51,14 +51,14 @@ export function TaskFacts({ page }: { page: TaskView }) {
             )}
             <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />
             <Choice
-                label="Attention"
+                label="Focus needed"
                 value={page.attention}
                 options={{ full: 'full', normal: 'normal', little: 'little' }}
                 onChoose={set('attention')}
             />
             <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />
             <KeptField
-                label="Waits on"
+                label="Waiting for"
                 placeholder="nobody"
                 maxLength={120}
                 list="waits-on"
@@ -71,11 +71,11 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 ))}
             </datalist>
             {task.waitingOn !== null && (
-                <KeptField label="Ask again on" type="date" value={task.askAgainOn ?? ''} onKeep={set('ask_again_on')} />
+                <KeptField label="Follow up on" type="date" value={task.askAgainOn ?? ''} onKeep={set('ask_again_on')} />
             )}
             {!task.isDone && (
                 <RecordField
-                    label="Looked over by"
+                    label="Checked by"
                     value={page.lookOverBy}
                     options={peopleAsOptions(page.people)}
                     none="nobody"
@@ -86,7 +86,7 @@ export function TaskFacts({ page }: { page: TaskView }) {
             )}
             {page.drivers.length > 0 && (
                 <RecordField
-                    label="Driver"
+                    label="Main effort"
                     value={page.driver}
                     options={page.drivers}
                     none="none"
@@ -97,7 +97,7 @@ export function TaskFacts({ page }: { page: TaskView }) {
             )}
             {!task.isDone && (
                 <Check
-                    label={page.underWaySince === null ? 'Under way' : `Under way since ${dayWords(page.underWaySince)}`}
+                    label={page.underWaySince === null ? 'In progress' : `In progress since ${dayWords(page.underWaySince)}`}
                     checked={task.isUnderWay}
                     onChange={(on) => {
                         change(task, { under_way: on });
@@ -131,7 +131,7 @@ function Planned({ page: { task } }: { page: TaskView }) {
                     }
                 }}
             >
-                <option value="">no time</option>
+                <option value="">not scheduled</option>
                 {task.planned !== null && !isListed && <option value={task.planned}>{plannedWords(task.planned)}</option>}
                 {frame != null && <option value={frame.today}>today, {dayWords(frame.today)}</option>}
                 <option value={A_DAY}>on a day …</option>
@@ -179,7 +179,7 @@ function Choice({ label, value, options, onChoose }: ChoiceProps) {
                 onChoose(event.target.value);
             }}
         >
-            <option value="">not said</option>
+            <option value="">not set</option>
             {Object.entries(options).map(([key, words]) => (
                 <option key={key} value={key}>
                     {words}
