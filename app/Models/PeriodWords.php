@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 /**
- * What is said of a period: a year's theme, a quarter's line, a week's focus.
+ * What is said of a period: a year's motto, a quarter's line, a week's focus.
  *
  * @property string $period
  * @property string $words

@@ -18,7 +18,7 @@ beforeEach(function (): void {
     $this->actingAs($this->lead);
 });
 
-it('holds a purpose, outlooks and a theme with its why, in sight where a day begins', function (): void {
+it('holds a purpose, outlooks and a motto with its why, in sight where a day begins', function (): void {
     $this->put('/purpose', ['purpose' => 'Water that is measured is looked after.'])->assertSessionHasNoErrors();
     $this->post('/outlooks', ['title' => 'Every harbour measures', 'on' => '2030-12-31', 'why' => 'Because.'])->assertSessionHasNoErrors();
     $this->put('/periods/2027/words', ['words' => 'Calm water', 'why' => 'We ran last year.'])->assertSessionHasNoErrors();
@@ -32,7 +32,7 @@ it('holds a purpose, outlooks and a theme with its why, in sight where a day beg
         ->toBe('We ran last year.')
         ->and($this->props('/')['page']['bearing'])
         ->toBe($page['bearing'])
-        ->and($this->props('/')['frame']['rail']['theme'])
+        ->and($this->props('/')['frame']['rail']['motto'])
         ->toBe('Calm water');
 
     $this->put('/purpose', ['purpose' => '']);

@@ -5,13 +5,13 @@ test('two ticked tasks of three rise to the year', async ({ page }) => {
     await page.goto('/sheet');
     await page.getByRole('link', { name: 'New goal' }).click();
     await page.getByLabel('What should be true by the end?').fill('A second harbour office');
-    await page.getByRole('button', { name: 'Added the goal' }).click();
+    await page.getByRole('button', { name: 'Add goal' }).click();
     await expect(page.getByRole('heading', { name: 'A second harbour office' })).toBeVisible();
 
     await page.getByRole('link', { name: 'Add a goal below' }).click();
     await page.getByLabel('What should be true by the end?').fill('Lease signed in Esbjerg');
     await expect(page.getByLabel('Contributes to').locator('option:checked')).toHaveText('A second harbour office');
-    await page.getByRole('button', { name: 'Added the goal' }).click();
+    await page.getByRole('button', { name: 'Add goal' }).click();
     await expect(page.getByRole('heading', { name: 'Lease signed in Esbjerg' })).toBeVisible();
 
     await page.getByRole('link', { name: 'Add a project' }).click();
@@ -43,7 +43,7 @@ test('a refused goal keeps what was typed', async ({ page }) => {
     await page.getByLabel('Measured by').selectOption('number');
     await page.getByLabel('From').fill('5');
     await page.getByLabel('To', { exact: true }).fill('5');
-    await page.getByRole('button', { name: 'Added the goal' }).click();
+    await page.getByRole('button', { name: 'Add goal' }).click();
 
     await expect(page.getByText('Target must differ from start.')).toBeVisible();
     await expect(page.getByLabel('What should be true by the end?')).toHaveValue('Same as before');
@@ -97,7 +97,7 @@ test('a week is reviewed and can be read afterwards', async ({ page }) => {
     await page.getByLabel('What surprised me?').fill('How quick the crew was.');
     await kept;
     await page.getByRole('button', { name: 'Sort open tasks' }).click();
-    await expect(page.getByRole('heading', { name: 'Open tasks' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Open tasks to sort' })).toBeVisible();
     await page.getByRole('button', { name: 'shelve' }).first().click();
     await page.getByRole('button', { name: 'Finish review' }).click();
     await expect(page.getByText(/The facts are kept as they were then/)).toBeVisible();

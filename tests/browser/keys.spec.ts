@@ -25,7 +25,7 @@ test('a thought is jotted from anywhere and sorted from the tray', async ({ page
 test('rooms and weeks are reached by keys', async ({ page }) => {
     await open(page, '/');
     await page.keyboard.press('g');
-    await page.keyboard.press('s');
+    await page.keyboard.press('g');
     await expect(page).toHaveURL(/\/sheet$/);
     await page.keyboard.press('g');
     await page.keyboard.press('w');

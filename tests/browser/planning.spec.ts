@@ -35,13 +35,13 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     const next = page.getByRole('link', { name: /^The year after, / });
     const year = ((await next.getAttribute('aria-label')) ?? '').slice(-4);
     await press(page, next);
-    await expect(page.getByText(`Nothing is drawn for ${year} yet.`)).toBeVisible();
+    await expect(page.getByText(`There are no goals for ${year} yet.`)).toBeVisible();
 
     await press(page, page.getByRole('link', { name: 'Plan', exact: true }));
-    await press(page, button(page, 'On: Bearing'));
-    await press(page, button(page, `Change the theme of ${year}`));
+    await press(page, button(page, 'On: Direction'));
+    await press(page, button(page, `Edit the motto of ${year}`));
     await page.keyboard.type('Fewer things, finished');
-    await press(page, button(page, 'Add recurring task'));
+    await press(page, button(page, 'Save'));
     await expect(page.getByText('Fewer things, finished')).toBeVisible();
 
     await press(page, button(page, 'On: Goals'));
@@ -51,15 +51,15 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await press(page, placed.getByRole('button', { name: 'Q1' }), 'Space');
     await expect(placed.getByRole('button', { name: 'Q1' })).toHaveAttribute('aria-pressed', 'true');
 
-    await press(page, button(page, 'On: First in line'));
+    await press(page, button(page, 'On: Order'));
     await press(page, page.getByLabel('main goal: Eighty harbours'), 'Space');
     await expect(page.getByLabel('main goal: Eighty harbours')).toBeChecked();
-    await press(page, button(page, 'On: How'));
+    await press(page, button(page, 'On: Efforts'));
     await write(page, page.getByRole('textbox', { name: 'An activity that carries a goal' }), 'A harbour visit each week');
     await write(page, page.getByRole('textbox', { name: 'Something we leave undone' }), 'Fairs');
-    await press(page, button(page, 'On: Load'));
+    await press(page, button(page, 'On: Hours'));
     await expect(page.getByRole('row', { name: /Noor Aksoy/ })).toBeVisible();
-    await press(page, button(page, 'On: Next time'));
+    await press(page, button(page, 'On: Shelve'));
     await press(page, button(page, `${year} is planned`));
 
     await expect(page).toHaveURL(new RegExp(`/sheet/${year}$`));
@@ -69,9 +69,9 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await page.goto(`/planning/${year}-Q1/goals`);
     await write(page, page.getByLabel('A goal for “Eighty harbours”'), 'Twenty berths surveyed');
     await expect(page.getByRole('link', { name: 'Twenty berths surveyed', exact: true })).toBeVisible();
-    await press(page, button(page, 'On: First in line'));
-    await press(page, page.getByLabel('first in line: Twenty berths surveyed'), 'Space');
-    await expect(page.getByLabel('first in line: Twenty berths surveyed')).toBeChecked();
+    await press(page, button(page, 'On: Order'));
+    await press(page, page.getByLabel('priority: Twenty berths surveyed'), 'Space');
+    await expect(page.getByLabel('priority: Twenty berths surveyed')).toBeChecked();
 
     // Left, and taken up where it was.
     await press(page, page.getByRole('link', { name: 'Finish later' }));
@@ -121,11 +121,11 @@ test('a goal’s logbook: said, estimated, told to who follows it', async ({ pag
 
     await page.getByRole('button', { name: 'Update estimate' }).click();
     await page.getByLabel('Chance in per cent').fill('35');
-    await page.getByRole('dialog').getByRole('button', { name: 'Post' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('35 %', { exact: true })).toBeVisible();
 
     await page.goto('/goals/17?on=2026-11-20');
-    await expect(page.getByText('As it stood on 20 November 2026.')).toBeVisible();
+    await expect(page.getByText('As of 20 November 2026.')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Post' })).toBeHidden();
 });
 

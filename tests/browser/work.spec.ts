@@ -94,13 +94,13 @@ test('a project of ten tasks in three stages is made and worked on by keyboard a
     await page.keyboard.press('v');
     await page.keyboard.press('Shift+ArrowDown');
     await page.keyboard.press('Shift+ArrowDown');
-    await expect(page.getByText('3 marked')).toBeVisible();
+    await expect(page.getByText('3 selected')).toBeVisible();
     await page.keyboard.press('.');
     await expect(page.getByRole('menuitem', { name: 'This week' })).toBeVisible();
     await choose(page, 'This week');
     await expect(page.getByText('Planned 3 tasks')).toBeVisible();
     await expect(line(page, title(3))).toContainText('week');
-    await expect(page.getByText('3 marked')).toHaveCount(0);
+    await expect(page.getByText('3 selected')).toHaveCount(0);
 
     // One is handed over.
     await line(page, title(4)).getByRole('link').focus();
@@ -149,7 +149,7 @@ test('a task is dragged to another stage', async ({ page }) => {
         await line(page, name).click({ modifiers: ['Control'], position: { x: 3, y: 3 } });
     }
 
-    await expect(page.getByText('2 marked')).toBeVisible();
+    await expect(page.getByText('2 selected')).toBeVisible();
     await drag(page, from, to);
     await expect(page.getByText('2 tasks', { exact: true })).toBeVisible();
     await page.mouse.up();
@@ -208,7 +208,7 @@ test('a file and a word lie beside a task', async ({ page }) => {
     expect((await download).suggestedFilename()).toBe('readings.csv');
 
     await page.getByLabel('File').setInputFiles({ name: 'run.sh', mimeType: 'text/plain', buffer: Buffer.from('#!/bin/sh\necho hello\n') });
-    await expect(page.getByText('Files of this kind are not taken.')).toBeVisible();
+    await expect(page.getByText('This kind of file is not accepted.')).toBeVisible();
     await page.getByLabel('Write a comment').fill('Seen, @Priya');
     await page.getByRole('button', { name: 'Post' }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'Seen, @Priya' })).toBeVisible();
@@ -294,14 +294,14 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     await page.clock.install();
     await page.goto('/told');
     // One of the afternoon would come before it, unless it is over or seen.
-    const earlier = page.getByRole('button', { name: 'Seen: Look at the ice in the basin' });
+    const earlier = page.getByRole('button', { name: 'Done: Look at the ice in the basin' });
     await earlier.click();
     await expect(earlier).toBeHidden();
     const inputs = page.locator('form').first();
     await inputs.getByLabel('What').fill('Call the crane');
     await inputs.getByLabel('On', { exact: true }).fill(TODAY);
     await inputs.getByLabel('Time (optional)').fill('23:59');
-    await inputs.getByRole('button', { name: 'Return dates' }).click();
+    await inputs.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('23:59')).toBeVisible();
 
     await page.goto('/sheet');
@@ -309,7 +309,7 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     await page.clock.fastForward('24:00:00');
     await expect(page.getByText('23:59 Call the crane')).toBeVisible();
     await page.clock.fastForward('00:30');
-    await page.getByRole('button', { name: 'Reached its return date' }).click();
+    await page.getByRole('button', { name: 'Open Day' }).click();
     await expect(page).toHaveURL(/\/$/);
     await expect(page.getByText('Call the crane', { exact: true })).toBeVisible();
     await expect(page.getByText('23:59 Call the crane')).toBeHidden();

@@ -9,7 +9,7 @@ use App\Models\Person;
 use App\Store\ChangeLog;
 use Loftrin\Core\Calendar\Period;
 
-/** Says in a line what a period is about: a year's theme and why it was chosen, a quarter's line, a week's focus. */
+/** Says in a line what a period is about: a year's motto and why it was chosen, a quarter's line, a week's focus. */
 final readonly class SayOfPeriod
 {
     public function __construct(private ChangeLog $log)

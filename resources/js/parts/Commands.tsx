@@ -1,6 +1,6 @@
 import { router, usePage } from '@inertiajs/react';
 import { Command } from 'cmdk';
-import { rooms } from './Frame';
+import { rooms } from '../lib/rooms';
 import { route } from '../lib/routes';
 import { Dialog } from '../ui/Dialog';
 import { Kbd } from '../ui/Kbd';
@@ -24,14 +24,16 @@ export function Commands({ isOpen, onOpenChange, onJot }: Props) {
         router.visit(href);
     };
     const choices: Choice[] = [
-        ...rooms.map((room) => ({ words: room.name, keys: `g ${room.key}`, run: go(room.href) })),
-        { words: 'Tray', run: go(route('tray')) },
-        { words: 'Shelf', run: go(route('shelf')) },
-        { words: 'Notifications', run: go(route('told')) },
-        { words: 'Recurring tasks', run: go(route('routines.index')) },
-        { words: 'Templates', run: go(route('patterns.index')) },
-        { words: 'Areas and clients', run: go(route('areas.index')) },
+        ...rooms(frame).flatMap((room) =>
+            room.sections.map((section, place) => ({
+                words: section.name === room.name || place > 0 ? section.name : `${room.name}: ${section.name}`,
+                ...(place === 0 && { keys: `g ${room.key}` }),
+                run: go(section.href),
+            })),
+        ),
+        { words: 'Tray', keys: 'g t', run: go(route('tray')) },
         { words: 'Updates', run: go(route('news')) },
+        { words: 'Notifications', run: go(route('told')) },
         { words: 'Jot', keys: 'n', run: onJot },
         { words: 'New goal', run: go(route('goals.create')) },
         { words: 'New project', run: go(route('projects.create')) },

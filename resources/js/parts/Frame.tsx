@@ -1,12 +1,12 @@
 import { Link, router, usePage } from '@inertiajs/react';
-import { clsx } from 'clsx';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { Commands } from './Commands';
 import { JotDialog } from './JotDialog';
 import { Explain } from './figure/Explain';
 import { KeysHelp } from './KeysHelp';
 import { Marks } from './marks/Marks';
 import { Notices } from './Notices';
+import { Rooms, Sections } from './Rooms';
 import { stepWeek, YearRail } from './YearRail';
 import { Unsent } from './Unsent';
 import { Yourself } from './Yourself';
@@ -14,29 +14,9 @@ import type { Frame as FrameProps } from '../generated/props';
 import { useFresh } from '../lib/fresh';
 import { useKeys } from '../lib/keys';
 import { useTicket } from './day/ticket';
+import { lastPlace, rooms, sectionOf } from '../lib/rooms';
 import { route } from '../lib/routes';
 import { Kbd } from '../ui/Kbd';
-import { Menu, MenuItem } from '../ui/Menu';
-
-interface Room {
-    name: string;
-    key: string;
-    href: string;
-    /** The folders of pages that belong to the room. */
-    pages: string[];
-}
-
-export const rooms: Room[] = [
-    { name: 'Day', key: 'd', href: route('day'), pages: ['day', 'capture'] },
-    { name: 'Week', key: 'w', href: route('week.current'), pages: ['week'] },
-    { name: 'Lists', key: 'l', href: route('lists'), pages: ['lists'] },
-    { name: 'Sheet', key: 's', href: route('sheet'), pages: ['goals'] },
-    { name: 'Projects', key: 'p', href: route('projects.index'), pages: ['projects'] },
-    { name: 'Meetings', key: 'm', href: route('meetings.index'), pages: ['meetings'] },
-    { name: 'Reviews', key: 'r', href: route('reviews.index'), pages: ['reviews'] },
-    { name: 'Direction', key: 'y', href: route('direction'), pages: ['direction'] },
-    { name: 'People', key: 'o', href: route('people.index'), pages: ['people'] },
-];
 
 /** What stands around every screen: the year rail, the rooms, jot, tray, yourself. */
 export function Frame({ children }: { children: ReactNode }) {
@@ -50,13 +30,23 @@ type Open = 'jot' | 'commands' | 'keys' | null;
 function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNode }) {
     const page = usePage();
     const [open, setOpen] = useState<Open>(null);
-    const room = page.component.split('/')[0] ?? '';
+    const all = rooms(frame);
+    const here = sectionOf(all, page.component);
+    const last = lastPlace.get();
     const selected = /\/(?:weeks|reviews)\/(\d{4}-W\d{2})/.exec(page.url)?.[1] ?? frame.thisWeek;
-    const addressOf = (week: string) => route(room === 'reviews' ? 'reviews.show' : 'week.show', week);
+    const addressOf = (week: string) => route(here?.room.name === 'Reviews' ? 'reviews.show' : 'week.show', week);
     const show = (what: Open) => () => {
         setOpen(what);
     };
 
+    const place = here === undefined ? undefined : `${here.room.name} ${here.section.name}`;
+
+    useEffect(() => {
+        if (here !== undefined) {
+            lastPlace.keep(here.room.name, here.section.name, page.url);
+        }
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- the room and its section are made anew with each page
+    }, [place, page.url]);
     useTicket(frame.ticket);
     useFresh();
     useKeys({
@@ -76,8 +66,11 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         f: () => {
             stepWeek(frame.rail, selected, 1, addressOf);
         },
+        'g t': () => {
+            router.visit(route('tray'));
+        },
         ...Object.fromEntries(
-            rooms.map(({ key, href }) => [
+            all.map(({ key, href }) => [
                 `g ${key}`,
                 () => {
                     router.visit(href);
@@ -101,22 +94,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
                             loftrin
                         </Link>
-                        {rooms.map((each, place) => (
-                            <Link
-                                key={each.name}
-                                href={each.href}
-                                aria-current={each.pages.includes(room) ? 'page' : undefined}
-                                className={clsx(
-                                    '-mt-px flex items-center border-t-3',
-                                    each.pages.includes(room) ? 'border-ink font-semibold' : 'border-transparent text-ink-2 hover:text-ink',
-                                    place > 4 && 'max-lg:hidden',
-                                    (place === 2 || place === 4) && 'max-sm:hidden',
-                                )}
-                            >
-                                {each.name}
-                            </Link>
-                        ))}
-                        <MoreRooms />
+                        <Rooms rooms={all} lit={here?.room.name ?? last?.room} />
                         <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
                             <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Jot <Kbd>n</Kbd>
@@ -131,15 +109,14 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                             <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Tray <span className="font-mono text-xs">{frame.tray}</span>
                             </Link>
-                            {frame.news > 0 && (
-                                <Link href={route('news')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
-                                    Updates <span className="font-mono text-xs">{frame.news}</span>
-                                </Link>
-                            )}
+                            <Link href={route('news')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
+                                Updates <span className="font-mono text-xs">{frame.news > 0 ? frame.news : ''}</span>
+                            </Link>
                             <Yourself frame={frame} onKeys={show('keys')} />
                         </span>
                     </nav>
                 </header>
+                {here !== undefined && <Sections room={here.room} lit={here.section} />}
                 <Unsent />
                 <main id="content" tabIndex={-1} className="flex flex-1 flex-col outline-none print:block">
                     <Marks key={page.url.split('?')[0]}>{children}</Marks>
@@ -166,31 +143,5 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                 <Notices />
             </div>
         </Explain>
-    );
-}
-
-/** The rooms that a narrow screen has no place for. */
-function MoreRooms() {
-    return (
-        <span className="flex lg:hidden">
-            <Menu
-                trigger={
-                    <button type="button" className="text-ink-2">
-                        more
-                    </button>
-                }
-            >
-                {rooms.slice(2).map((room) => (
-                    <MenuItem
-                        key={room.name}
-                        onSelect={() => {
-                            router.visit(room.href);
-                        }}
-                    >
-                        {room.name}
-                    </MenuItem>
-                ))}
-            </Menu>
-        </span>
     );
 }

@@ -54,7 +54,7 @@ export function tellReminder(words: string): void {
                         router.visit(route('day'));
                     }}
                 >
-                    Reached its return date
+                    Open Day
                 </button>
                 <button
                     type="button"

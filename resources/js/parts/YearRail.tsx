@@ -46,7 +46,7 @@ function YearWords({ rail }: { rail: Rail }) {
                 </span>
             )}
             <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
-                {rail.theme}
+                {rail.motto}
             </Link>
             <span className="w-full truncate text-xs text-ink-2 md:hidden">
                 {[mainGoal?.title, now?.words].filter((words) => words != null).join(' · ')}

@@ -6,7 +6,7 @@ namespace App\Queries\Direction\Answers;
 
 use App\Queries\Props;
 
-/** Where we are going: purpose, outlooks, the year with its theme and goals, the quarters. */
+/** Where we are going: purpose, outlooks, the year with its motto and goals, the quarters. */
 final readonly class DirectionView implements Props
 {
     /**

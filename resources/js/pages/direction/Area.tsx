@@ -13,7 +13,6 @@ import { TaskLine } from '../../parts/TaskLine';
 import { JotLine } from '../../parts/capture/JotLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
 import { Contacts } from '../../parts/direction/Contacts';
-import { Places } from '../../parts/direction/Places';
 import { WorkRoutines } from '../../parts/routine/WorkRoutines';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -26,7 +25,6 @@ export default function Area({ page }: { page: AreaView }) {
     return (
         <div className="px-6 py-4 pb-10 max-md:px-4">
             <Head title={area.name} />
-            <Places />
             <Title page={page} />
             <div className="mt-5 grid grid-cols-[1fr_320px] gap-x-10 gap-y-8 max-lg:grid-cols-1">
                 <div className="min-w-0 space-y-7">

@@ -4,7 +4,6 @@ import type { AreaKind, AreaRow, Areas as AreasProps } from '../../generated/pro
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';
 import { AreaForm } from '../../parts/direction/AreaForm';
-import { Places } from '../../parts/direction/Places';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 
@@ -20,7 +19,6 @@ export default function Areas({ page }: { page: AreasProps }) {
     return (
         <div className="px-6 py-4 pb-10 max-md:px-4">
             <Head title="Areas and clients" />
-            <Places />
             <div className="max-w-4xl space-y-8">
                 <div className="flex items-baseline justify-between gap-4">
                     <h1>Areas and clients</h1>

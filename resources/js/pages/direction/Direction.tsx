@@ -4,7 +4,6 @@ import { route } from '../../lib/routes';
 import { Section } from '../../parts/Section';
 import { Outlooks } from '../../parts/direction/Outlooks';
 import { PeriodWords } from '../../parts/direction/PeriodWords';
-import { Places } from '../../parts/direction/Places';
 import { Purpose } from '../../parts/direction/Purpose';
 import { YearGoals } from '../../parts/direction/YearGoals';
 import { ButtonLink } from '../../ui/Button';
@@ -14,7 +13,6 @@ export default function Direction({ page }: { page: DirectionView }) {
     return (
         <div className="px-6 py-4 pb-10 max-md:px-4">
             <Head title={`Direction ${page.year.period.name}`} />
-            <Places />
             <div className="grid grid-cols-[300px_1fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
                 <div className="space-y-8 max-lg:order-2">
                     <Purpose page={page} />
@@ -24,7 +22,7 @@ export default function Direction({ page }: { page: DirectionView }) {
                     <div className="flex items-start justify-between gap-6 max-md:block">
                         <div className="min-w-0 flex-1">
                             <h1 className="text-2xl">{page.year.period.words}</h1>
-                            <PeriodWords line={page.year} name="theme" size="l" mayChange={page.mayChange} />
+                            <PeriodWords line={page.year} name="motto" size="l" mayChange={page.mayChange} />
                         </div>
                         <ButtonLink href={route('planning', page.year.period.name)}>Plan the year</ButtonLink>
                     </div>

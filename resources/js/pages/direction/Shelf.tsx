@@ -6,7 +6,6 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Empty } from '../../parts/Section';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
-import { Places } from '../../parts/direction/Places';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 
@@ -15,7 +14,6 @@ export default function Shelf({ page }: { page: ShelfProps }) {
     return (
         <div className="px-6 py-4 pb-10 max-md:px-4">
             <Head title="Shelf" />
-            <Places />
             <div className="max-w-4xl">
                 <h1>Shelf</h1>
                 <p className="mb-4 text-ink-2">Put off on purpose. Anything with a return date comes back to the tray on that day.</p>

@@ -119,7 +119,7 @@ function Remind({ page }: { page: ToldProps }) {
                 className="self-end justify-self-start"
                 disabled={form.processing || form.data.words.trim() === ''}
             >
-                Return dates
+                Add
             </Button>
         </form>
     );

@@ -3,6 +3,7 @@ import { Head, Link } from '@inertiajs/react';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
+import { lastPlace } from '../../lib/rooms';
 import { route } from '../../lib/routes';
 import { setAside } from '../../lib/tasks';
 import { Cord } from '../../parts/Cord';
@@ -20,12 +21,18 @@ import { Tick } from '../../ui/Tick';
 /** A task at its own address, edited in place. */
 export default function Task({ page }: { page: TaskView }) {
     const { task } = page;
+    const last = lastPlace.get();
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_300px] max-lg:grid-cols-1">
             <Head title={task.title} />
             <div className="min-w-0 px-6 py-6 max-md:px-4">
                 <div className="mb-1 flex flex-wrap items-center gap-3 text-xs text-ink-2">
+                    {last !== null && (
+                        <Link href={last.href} className="hover:underline">
+                            ‹ {last.section}
+                        </Link>
+                    )}
                     <Cord cord={task.cord} />
                     {task.for !== null && task.forLink !== null ? (
                         <Link href={task.forLink} className="hover:underline">

@@ -8,7 +8,7 @@ import { TextArea, TextField } from '../../ui/Field';
 
 interface Props {
     line: PeriodLine;
-    /** What the line is called here: "theme", "line". */
+    /** What the line is called here: "motto", "line". */
     name: string;
     size?: 'm' | 'l';
     mayChange: boolean;

@@ -16,7 +16,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
                 <Purpose page={page.direction} />
                 <Outlooks page={page.direction} />
                 <Section title={`The motto of ${page.stretch.words}`}>
-                    <PeriodWords line={page.direction.year} name="theme" size="l" mayChange={page.direction.mayChange} />
+                    <PeriodWords line={page.direction.year} name="motto" size="l" mayChange={page.direction.mayChange} />
                 </Section>
             </div>
         );

@@ -42,7 +42,7 @@ function Line({ planned }: { planned: PlannedGoal }) {
             <Check
                 label={
                     <>
-                        priority<span className="sr-only"> : {goal.title}</span>
+                        priority<span className="sr-only">: {goal.title}</span>
                     </>
                 }
                 checked={isFirst}

@@ -14,7 +14,7 @@ export function LeftOver({ page }: { page: ReviewView }) {
     return (
         <>
             <div className="mb-4 flex items-baseline justify-between gap-4">
-                <h2 className="text-md">Open tasks</h2>
+                <h2 className="text-md">Open tasks to sort</h2>
                 <span className="text-xs text-ink-2">
                     {count === 0 ? 'All sorted.' : `${String(count)} to sort. Anything left is carried over.`}
                 </span>
