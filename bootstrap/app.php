@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\AnswerOnce;
-use App\Http\Middleware\BringUpToDate;
 use App\Http\Middleware\DateCookiesByTheirClock;
+use App\Http\Middleware\EnsureDayHasBegun;
 use App\Http\Middleware\HandleInertiaRequests;
-use App\Http\Middleware\KeepToItself;
 use App\Http\Middleware\RefuseUnreadable;
+use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TakeTurnToWrite;
 use App\Http\Problems;
 use App\Http\TrustedAddresses;
@@ -46,12 +46,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: AnswerOnce::class);
         // What people write keeps its spaces and line breaks; single lines are trimmed.
         $middleware->trimStrings(except: ['notes', 'was', 'words', 'seen.notes', 'seen.words']);
-        $middleware->append([DateCookiesByTheirClock::class, KeepToItself::class]);
+        $middleware->append([DateCookiesByTheirClock::class, SecurityHeaders::class]);
         // An address that is made up leads nowhere: what is answered to is in the configuration.
         $middleware->trustHosts(at: static fn(): array => TrustedAddresses::hosts());
         $middleware->web(
             prepend: [RefuseUnreadable::class],
-            append: [TakeTurnToWrite::class, AnswerOnce::class, BringUpToDate::class, HandleInertiaRequests::class],
+            append: [TakeTurnToWrite::class, AnswerOnce::class, EnsureDayHasBegun::class, HandleInertiaRequests::class],
         );
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Capture\TrayController;
 use App\Http\Controllers\Capture\UndoController;
-use App\Http\Middleware\BringUpToDate;
+use App\Http\Middleware\EnsureDayHasBegun;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Store\Stamp;
 use Illuminate\Support\Facades\Route;
@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\Route;
 // Asked for by every open page, every few seconds: has anything been changed?
 Route::get('/stamp', static fn(Stamp $stamp) => response()->json(['stamp' => $stamp->current()]))
     ->name('stamp')
-    ->withoutMiddleware([BringUpToDate::class, HandleInertiaRequests::class]);
+    ->withoutMiddleware([EnsureDayHasBegun::class, HandleInertiaRequests::class]);
 Route::get('/tray', [TrayController::class, 'index'])->name('tray');
 Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
 Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])

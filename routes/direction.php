@@ -15,15 +15,15 @@ Route::put('/purpose', [DirectionController::class, 'purpose'])
 Route::put('/periods/{period}/words', [DirectionController::class, 'sayOf'])
     ->name('periods.say')
     ->can('sayOf', 'period');
-Route::post('/outlooks', [DirectionController::class, 'storeOutlook'])
-    ->name('outlooks.store')
+Route::post('/long-term-goals', [DirectionController::class, 'storeLongTermGoal'])
+    ->name('long-term-goals.store')
     ->can('lead');
-Route::put('/outlooks/{outlook}', [DirectionController::class, 'updateOutlook'])
-    ->name('outlooks.update')
-    ->can('update', 'outlook');
-Route::delete('/outlooks/{outlook}', [DirectionController::class, 'removeOutlook'])
-    ->name('outlooks.destroy')
-    ->can('update', 'outlook');
+Route::put('/long-term-goals/{longTermGoal}', [DirectionController::class, 'updateLongTermGoal'])
+    ->name('long-term-goals.update')
+    ->can('update', 'longTermGoal');
+Route::delete('/long-term-goals/{longTermGoal}', [DirectionController::class, 'removeLongTermGoal'])
+    ->name('long-term-goals.destroy')
+    ->can('update', 'longTermGoal');
 Route::put('/goals/{goal}/place', [DirectionController::class, 'place'])
     ->name('goals.place')
     ->can('update', 'goal');

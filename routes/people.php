@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\People\AccessController;
-use App\Http\Controllers\People\CircleController;
+use App\Http\Controllers\People\GroupController;
 use App\Http\Controllers\People\PersonController;
 use App\Http\Controllers\People\SignInController;
 use App\Http\Controllers\People\ToldController;
@@ -53,13 +53,13 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
         Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle')->can('update', 'reminder');
         Route::delete('/reminders/{reminder}', 'remove')->name('reminders.destroy')->can('update', 'reminder');
     });
-    Route::post('/circles', [CircleController::class, 'store'])
-        ->name('circles.store')
+    Route::post('/groups', [GroupController::class, 'store'])
+        ->name('groups.store')
         ->can('lead');
-    Route::put('/circles/{circle}', [CircleController::class, 'update'])
-        ->name('circles.update')
-        ->can('update', 'circle');
-    Route::delete('/circles/{circle}', [CircleController::class, 'destroy'])
-        ->name('circles.destroy')
-        ->can('update', 'circle');
+    Route::put('/groups/{group}', [GroupController::class, 'update'])
+        ->name('groups.update')
+        ->can('update', 'group');
+    Route::delete('/groups/{group}', [GroupController::class, 'destroy'])
+        ->name('groups.destroy')
+        ->can('update', 'group');
 });

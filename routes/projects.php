@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Projects\AttachmentController;
 use App\Http\Controllers\Projects\BriefController;
-use App\Http\Controllers\Projects\PatternController;
 use App\Http\Controllers\Projects\ProjectController;
 use App\Http\Controllers\Projects\RegisterController;
+use App\Http\Controllers\Projects\TemplateController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/projects', [RegisterController::class, 'show'])->name('projects.index');
@@ -81,14 +81,14 @@ Route::controller(AttachmentController::class)->group(static function (): void {
     Route::delete('/references/{reference}', 'removeReference')->name('references.destroy')->can('update', 'reference');
 });
 
-Route::controller(PatternController::class)->group(static function (): void {
-    Route::get('/patterns', 'index')->name('patterns.index');
-    Route::get('/patterns/new', 'create')->name('patterns.create');
-    Route::post('/patterns', 'store')->name('patterns.store');
-    Route::get('/patterns/{pattern}', 'show')->name('patterns.show');
-    Route::put('/patterns/{pattern}', 'update')->name('patterns.update');
-    Route::get('/patterns/{pattern}/start', 'start')->name('patterns.start');
-    Route::post('/patterns/{pattern}/start', 'begin')->name('patterns.begin');
-    Route::post('/projects/{project}/pattern', 'ofProject')->name('projects.pattern');
-    Route::put('/projects/{project}/pattern', 'take')->name('projects.take')->can('update', 'project');
+Route::controller(TemplateController::class)->group(static function (): void {
+    Route::get('/templates', 'index')->name('templates.index');
+    Route::get('/templates/new', 'create')->name('templates.create');
+    Route::post('/templates', 'store')->name('templates.store');
+    Route::get('/templates/{template}', 'show')->name('templates.show');
+    Route::put('/templates/{template}', 'update')->name('templates.update');
+    Route::get('/templates/{template}/start', 'start')->name('templates.start');
+    Route::post('/templates/{template}/start', 'begin')->name('templates.begin');
+    Route::post('/projects/{project}/template', 'ofProject')->name('projects.template');
+    Route::put('/projects/{project}/template', 'take')->name('projects.take')->can('update', 'project');
 });

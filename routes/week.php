@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Week\MoveController;
-use App\Http\Controllers\Week\RoutineController;
+use App\Http\Controllers\Week\RecurringTaskController;
 use App\Http\Controllers\Week\TaskController;
 use App\Http\Controllers\Week\WeekController;
 use App\Providers\RouteParametersProvider;
@@ -53,21 +53,21 @@ Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])
     ->name('steps.destroy')
     ->can('update', 'step');
 
-Route::controller(RoutineController::class)->group(static function (): void {
-    Route::get('/routines', 'index')->name('routines.index');
-    Route::get('/routines/new', 'create')->name('routines.create');
-    Route::post('/routines', 'store')->name('routines.store');
-    Route::post('/routines/take', 'take')->name('routines.take');
-    Route::get('/routines/{routine}', 'show')->name('routines.show')->can('view', 'routine');
-    Route::put('/routines/{routine}', 'update')->name('routines.update')->can('update', 'routine');
-    Route::put('/routines/{routine}/end', 'end')->name('routines.end')->can('update', 'routine');
-    Route::post('/routines/{routine}/now', 'now')->name('routines.now')->can('update', 'routine');
-    Route::post('/routines/{routine}/pieces', 'layOut')->name('routines.pieces')->can('update', 'routine');
-    Route::put('/routines/{routine}/daily', 'daily')->name('routines.daily')->can('view', 'routine');
-    Route::put('/routines/{routine}/afresh', 'startAfresh')->name('routines.afresh')->can('view', 'routine');
-    Route::put('/routine-steps/{step}/tick', 'tickLine')
+Route::controller(RecurringTaskController::class)->group(static function (): void {
+    Route::get('/recurring-tasks', 'index')->name('recurring-tasks.index');
+    Route::get('/recurring-tasks/new', 'create')->name('recurring-tasks.create');
+    Route::post('/recurring-tasks', 'store')->name('recurring-tasks.store');
+    Route::post('/recurring-tasks/take', 'take')->name('recurring-tasks.take');
+    Route::get('/recurring-tasks/{recurringTask}', 'show')->name('recurring-tasks.show')->can('view', 'recurringTask');
+    Route::put('/recurring-tasks/{recurringTask}', 'update')->name('recurring-tasks.update')->can('update', 'recurringTask');
+    Route::put('/recurring-tasks/{recurringTask}/end', 'end')->name('recurring-tasks.end')->can('update', 'recurringTask');
+    Route::post('/recurring-tasks/{recurringTask}/now', 'now')->name('recurring-tasks.now')->can('update', 'recurringTask');
+    Route::post('/recurring-tasks/{recurringTask}/pieces', 'layOut')->name('recurring-tasks.pieces')->can('update', 'recurringTask');
+    Route::put('/recurring-tasks/{recurringTask}/daily', 'daily')->name('recurring-tasks.daily')->can('view', 'recurringTask');
+    Route::put('/recurring-tasks/{recurringTask}/afresh', 'startAfresh')->name('recurring-tasks.afresh')->can('view', 'recurringTask');
+    Route::put('/recurring-task-steps/{step}/tick', 'tickLine')
         ->where('step', RouteParametersProvider::NUMBER)
-        ->name('routine-steps.tick')
+        ->name('recurring-task-steps.tick')
         ->can('update', 'step');
     Route::put('/tasks/{task}/skip', 'skip')->name('tasks.skip')->can('update', 'task');
 });

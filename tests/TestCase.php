@@ -92,7 +92,7 @@ abstract class TestCase extends BaseTestCase
     {
         $beside = [
             ...['activity_log', 'changes', 'stamps', 'sessions', 'answered_requests', 'sqlite_sequence', 'migrations'],
-            ...['tellings', 'letters', 'access_links'],
+            ...['notifications', 'letters', 'access_links'],
         ];
         $tables = array_diff(Schema::getTableListing(schemaQualified: false), $beside);
         $passing = ['updated_at' => 1, 'created_at' => 1, 'begun_on' => 1, 'password' => 1, 'remember_token' => 1];

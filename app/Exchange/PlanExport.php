@@ -10,8 +10,8 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reading;
-use App\Models\Routine;
-use App\Models\RoutineServing;
+use App\Models\RecurringTask;
+use App\Models\RecurringTaskServing;
 use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Step;
@@ -36,7 +36,7 @@ final readonly class PlanExport
     public function of(?Person $viewer = null): array
     {
         $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))
-            ->with(['checkpoints', 'readings', 'admissions.circle.memberships', 'parent.admissions.circle.memberships'])
+            ->with(['checkpoints', 'readings', 'goalViewers.group.memberships', 'parent.goalViewers.group.memberships'])
             ->orderBy('id')
             ->get();
         $shown = $goals->modelKeys();
@@ -85,23 +85,25 @@ final readonly class PlanExport
                 fn(Project $project): array => $this->project($project, $shown),
             ),
             'recurring' => Written::each(
-                ($viewer === null ? Routine::query()->openToAll() : Routine::query()->visibleTo($viewer))
+                ($viewer === null ? RecurringTask::query()->openToAll() : RecurringTask::query()->visibleTo($viewer))
                     ->where('is_stock', false)
                     ->with('servings')
                     ->orderBy('id')
                     ->get(),
-                static fn(Routine $routine): array => array_filter(
+                static fn(RecurringTask $recurringTask): array => array_filter(
                     [
-                        'id' => Written::id('r', $routine->id),
-                        'title' => $routine->title,
-                        'owner' => Written::id('p', $routine->owner_id),
-                        'rule' => $routine->rule,
-                        'starts_on' => $routine->starts_on,
+                        'id' => Written::id('r', $recurringTask->id),
+                        'title' => $recurringTask->title,
+                        'owner' => Written::id('p', $recurringTask->owner_id),
+                        'rule' => $recurringTask->rule,
+                        'starts_on' => $recurringTask->starts_on,
                         'after_done' =>
-                            $routine->after_every === null ? null : ['every' => $routine->after_every, 'unit' => $routine->after_unit],
+                            $recurringTask->after_every === null
+                                ? null
+                                : ['every' => $recurringTask->after_every, 'unit' => $recurringTask->after_unit],
                         'serves' => Written::each(
-                            $routine->servings->whereIn('goal_id', $shown),
-                            static fn(RoutineServing $link): array => [
+                            $recurringTask->servings->whereIn('goal_id', $shown),
+                            static fn(RecurringTaskServing $link): array => [
                                 'goal' => Written::id('g', $link->goal_id),
                                 'weight' => Written::number($link->weight),
                             ],
@@ -211,7 +213,7 @@ final readonly class PlanExport
                 'title' => $task->title,
                 'project' => Written::id('pr', $task->project_id),
                 'goal' => Written::id('g', $task->goal_id),
-                'recurring' => Written::id('r', $task->routine_id),
+                'recurring' => Written::id('r', $task->recurring_task_id),
                 'stage' => $task->stage?->name,
                 'after' => Written::each($task->precedences, static fn($link): ?string => Written::id('t', $link->after_id)),
                 'owner' => Written::id('p', $task->owner_id),

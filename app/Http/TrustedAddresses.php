@@ -10,7 +10,7 @@ final readonly class TrustedAddresses
     /** Names of this machine itself, while no other address is configured. */
     private const HERE = ['127.0.0.1', 'localhost', '[::1]'];
 
-    /** @return list<string> patterns of host names */
+    /** @return list<string> templates of host names */
     public static function hosts(): array
     {
         $own = (string) parse_url(config()->string('app.url'), PHP_URL_HOST);

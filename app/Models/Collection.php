@@ -11,15 +11,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * Projects under a name of their own.
  *
  * @property string $title
- * @property-read Records<int, Gathering> $gatherings
+ * @property-read Records<int, CollectionItem> $collectionItems
  */
 final class Collection extends Record
 {
     protected $table = 'collections';
 
-    /** @return HasMany<Gathering, $this> */
-    public function gatherings(): HasMany
+    /** @return HasMany<CollectionItem, $this> */
+    public function collectionItems(): HasMany
     {
-        return $this->hasMany(Gathering::class)->orderBy('id');
+        return $this->hasMany(CollectionItem::class)->orderBy('id');
     }
 }

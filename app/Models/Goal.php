@@ -31,7 +31,7 @@ use Loftrin\Core\People\Audience;
  * @property ?int $parent_id
  * @property float|int|string $weight
  * @property int $owner_id
- * @property ?int $circle_id
+ * @property ?int $group_id
  * @property bool $counts_unnamed
  * @property ?int $area_id
  * @property bool $is_main
@@ -50,7 +50,7 @@ use Loftrin\Core\People\Audience;
  * @property float|int|string|null $score
  * @property float|int|string|null $computed what was computed when it was closed, 0 to 1
  * @property ?string $closing_line
- * @property ?int $outlook_id of a year goal
+ * @property ?int $long_term_goal_id of a year goal
  * @property ?int $predecessor_id the goal that it carries on
  * @property ?list<int> $quarters of a year goal: in which it is worked on
  * @property ?Day $created_on
@@ -60,11 +60,11 @@ use Loftrin\Core\People\Audience;
  * @property-read ?self $parent
  * @property-read Collection<int, self> $children
  * @property-read Person $owner
- * @property-read ?Outlook $outlook
+ * @property-read ?LongTermGoal $longTermGoal
  * @property-read ?self $predecessor
  * @property-read Collection<int, self> $successors
- * @property-read ?Circle $circle
- * @property-read Collection<int, Admission> $admissions
+ * @property-read ?Group $group
+ * @property-read Collection<int, GoalViewer> $goalViewers
  * @property-read ?Area $area
  * @property-read Collection<int, Reading> $readings
  * @property-read Collection<int, Checkpoint> $checkpoints
@@ -102,10 +102,10 @@ final class Goal extends Record
         return $this->belongsToPerson('owner_id');
     }
 
-    /** @return BelongsTo<Outlook, $this> */
-    public function outlook(): BelongsTo
+    /** @return BelongsTo<LongTermGoal, $this> */
+    public function longTermGoal(): BelongsTo
     {
-        return $this->belongsTo(Outlook::class);
+        return $this->belongsTo(LongTermGoal::class);
     }
 
     /** @return BelongsTo<self, $this> */
@@ -126,29 +126,29 @@ final class Goal extends Record
         return $this->belongsTo(Area::class);
     }
 
-    /** @return BelongsTo<Circle, $this> */
-    public function circle(): BelongsTo
+    /** @return BelongsTo<Group, $this> */
+    public function group(): BelongsTo
     {
-        return $this->belongsTo(Circle::class);
+        return $this->belongsTo(Group::class);
     }
 
-    /** @return HasMany<Admission, $this> */
-    public function admissions(): HasMany
+    /** @return HasMany<GoalViewer, $this> */
+    public function goalViewers(): HasMany
     {
-        return $this->hasMany(Admission::class)->orderBy('id');
+        return $this->hasMany(GoalViewer::class)->orderBy('id');
     }
 
     /**
-     * @param 'circle_id'|'person_id' $column
+     * @param 'group_id'|'person_id' $column
      *
-     * @return list<int> ids of the circles or people that are chosen to see it
+     * @return list<int> ids of the groups or people that are chosen to see it
      */
     public function admitted(string $column): array
     {
-        return array_values(array_filter($this->admissions->pluck($column)->all(), is_int(...)));
+        return array_values(array_filter($this->goalViewers->pluck($column)->all(), is_int(...)));
     }
 
-    /** Who may see it. Its admissions are loaded with their circles' memberships, unless it is for everyone. */
+    /** Who may see it. Its goal viewers are loaded with their groups' memberships, unless it is for everyone. */
     public function audience(): Audience
     {
         if ($this->visibility === Visibility::Everyone) {
@@ -157,8 +157,8 @@ final class Goal extends Record
 
         $people = [$this->owner_id];
 
-        foreach ($this->visibility === Visibility::Chosen ? $this->admissions : [] as $admission) {
-            foreach ($admission->people() as $person) {
+        foreach ($this->visibility === Visibility::Chosen ? $this->goalViewers : [] as $goalViewer) {
+            foreach ($goalViewer->people() as $person) {
                 $people[] = $person;
             }
         }
@@ -175,7 +175,7 @@ final class Goal extends Record
     public function isVisibleTo(Person $person): bool
     {
         return $this->visibility === Visibility::Everyone ||
-            $this->loadMissing('admissions.circle.memberships')->audience()->admits($person->id);
+            $this->loadMissing('goalViewers.group.memberships')->audience()->admits($person->id);
     }
 
     /** @return HasMany<Reading, $this> */
@@ -209,9 +209,9 @@ final class Goal extends Record
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        $admitted = Admission::query()
+        $admitted = GoalViewer::query()
             ->where('person_id', $person->id)
-            ->orWhereIn('circle_id', Membership::query()->where('person_id', $person->id)->select('circle_id'))
+            ->orWhereIn('group_id', Membership::query()->where('person_id', $person->id)->select('group_id'))
             ->select('goal_id');
 
         return $this->letSeeOwnOrOpen($either, $person)->orWhere(

@@ -7,9 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A person in a circle.
+ * A person in a group.
  *
- * @property int $circle_id
+ * @property int $group_id
  * @property int $person_id
  * @property-read Person $person
  */

@@ -8,9 +8,9 @@ use App\Models\Casts\AsDay;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * One time that a routine was due, and what became of it.
+ * One time that a recurring task was due, and what became of it.
  *
- * @property int $routine_id
+ * @property int $recurring_task_id
  * @property Day $on
  * @property OccurrenceState $state
  */

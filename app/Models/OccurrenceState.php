@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What became of one time that a routine was due. */
+/** What became of one time that a recurring task was due. */
 enum OccurrenceState: string
 {
     case Done = 'done';

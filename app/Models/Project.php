@@ -36,19 +36,19 @@ use Loftrin\Core\Work\Weighing;
  * @property ?Day $starts_on
  * @property ?Day $due_on
  * @property ?Day $look_again_on
- * @property ?int $pattern_id that it was made from
+ * @property ?int $template_id that it was made from
  * @property ?list<array{
  *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>,
- * }> $pattern_taken as it was when the project last took it
- * @property ?array<string, int> $pattern_roles who does what
+ * }> $template_taken as it was when the project last took it
+ * @property ?array<string, int> $template_roles who does what
  * @property-read ?Area $area
- * @property-read ?Pattern $pattern
+ * @property-read ?Template $template
  * @property-read Collection<int, Stage> $stages
  * @property-read Collection<int, Serving> $servings
  * @property-read Collection<int, Task> $tasks
  * @property-read Collection<int, Milestone> $milestones
  * @property-read Collection<int, PlanLine> $planLines
- * @property-read Collection<int, Gathering> $gatherings
+ * @property-read Collection<int, CollectionItem> $collectionItems
  * @property-read Collection<int, Entry> $entries
  */
 final class Project extends Work
@@ -67,10 +67,10 @@ final class Project extends Work
         return $this->belongsTo(Area::class);
     }
 
-    /** @return BelongsTo<Pattern, $this> */
-    public function pattern(): BelongsTo
+    /** @return BelongsTo<Template, $this> */
+    public function template(): BelongsTo
     {
-        return $this->belongsTo(Pattern::class);
+        return $this->belongsTo(Template::class);
     }
 
     /** @return HasMany<Stage, $this> */
@@ -103,10 +103,10 @@ final class Project extends Work
         return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
     }
 
-    /** @return HasMany<Gathering, $this> */
-    public function gatherings(): HasMany
+    /** @return HasMany<CollectionItem, $this> */
+    public function collectionItems(): HasMany
     {
-        return $this->hasMany(Gathering::class)->orderBy('id');
+        return $this->hasMany(CollectionItem::class)->orderBy('id');
     }
 
     /** @return HasMany<Entry, $this> */
@@ -136,8 +136,8 @@ final class Project extends Work
             'look_again_on' => AsDay::class,
             'starts_on' => AsDay::class,
             'due_on' => AsDay::class,
-            'pattern_taken' => 'array',
-            'pattern_roles' => 'array',
+            'template_taken' => 'array',
+            'template_roles' => 'array',
         ];
     }
 }

@@ -52,7 +52,10 @@ final class Reminder extends Record
     {
         $query
             ->whereNull('settled_on')
-            ->whereIn('person_id', Wish::query()->where('occasion', Occasion::Reminder)->where('reach', $reach)->select('person_id'));
+            ->whereIn(
+                'person_id',
+                NotificationChoice::query()->where('event', NotificationEvent::Reminder)->where('reach', $reach)->select('person_id'),
+            );
     }
 
     protected function casts(): array

@@ -13,8 +13,8 @@ use Loftrin\Core\Calendar\Day;
  * @property int $position
  * @property string $title
  * @property ?Day $done_on
- * @property ?int $pattern_step_id that it was made from
- * @property-read ?PatternStep $patternStep
+ * @property ?int $template_step_id that it was made from
+ * @property-read ?TemplateStep $templateStep
  * @property-read Task $task
  */
 final class Step extends Record
@@ -27,10 +27,10 @@ final class Step extends Record
         return $this->belongsTo(Task::class);
     }
 
-    /** @return BelongsTo<PatternStep, $this> */
-    public function patternStep(): BelongsTo
+    /** @return BelongsTo<TemplateStep, $this> */
+    public function templateStep(): BelongsTo
     {
-        return $this->belongsTo(PatternStep::class);
+        return $this->belongsTo(TemplateStep::class);
     }
 
     protected function casts(): array

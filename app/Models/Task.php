@@ -49,9 +49,9 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day $put_back_on when its time was cleared
  * @property ?int $agenda_item_id
  * @property ?int $driver_id the resolve that it is work on
- * @property ?int $pattern_task_id that it was made from
- * @property ?int $routine_id that it comes back by
- * @property ?Day $occurs_on the time of the routine that it is for
+ * @property ?int $template_task_id that it was made from
+ * @property ?int $recurring_task_id that it comes back by
+ * @property ?Day $occurs_on the time of the recurring task that it is for
  * @property Day $changed_on
  * @property-read ?Project $project
  * @property-read ?Goal $goal
@@ -60,7 +60,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property-read ?Contact $waitingContact
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Precedence> $precedences
- * @property-read ?Routine $routine
+ * @property-read ?RecurringTask $recurringTask
  * @property-read ?AgendaItem $agendaItem
  */
 final class Task extends Work
@@ -108,10 +108,10 @@ final class Task extends Work
         return $this->belongsTo(Contact::class, 'waiting_contact_id');
     }
 
-    /** @return BelongsTo<Routine, $this> */
-    public function routine(): BelongsTo
+    /** @return BelongsTo<RecurringTask, $this> */
+    public function recurringTask(): BelongsTo
     {
-        return $this->belongsTo(Routine::class);
+        return $this->belongsTo(RecurringTask::class);
     }
 
     /** @return HasMany<Step, $this> */

@@ -23,7 +23,7 @@ use Loftrin\Core\Calendar\Weekday;
  * @property list<string> $holidays
  * @property ?int $active_limit of active projects a person, to warn at
  * @property ?string $purpose why we do this, in a few sentences
- * @property ?Day $begun_on the last day that was begun: routines moved on, letters sent
+ * @property ?Day $begun_on the last day that was begun: recurring tasks moved on, letters sent
  */
 final class Workspace extends Record
 {

@@ -4,32 +4,30 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Admission;
 use App\Models\AgendaItem;
 use App\Models\Answer;
 use App\Models\Attendance;
 use App\Models\Attendee;
 use App\Models\Checkpoint;
-use App\Models\Circle;
 use App\Models\Collection;
+use App\Models\CollectionItem;
 use App\Models\Decision;
 use App\Models\Entry;
 use App\Models\Field;
 use App\Models\Following;
-use App\Models\Gathering;
 use App\Models\Goal;
+use App\Models\GoalViewer;
+use App\Models\Group;
 use App\Models\Helping;
 use App\Models\Judgement;
 use App\Models\Letter;
+use App\Models\LongTermGoal;
 use App\Models\Meeting;
 use App\Models\Membership;
 use App\Models\Milestone;
+use App\Models\Notification;
+use App\Models\NotificationChoice;
 use App\Models\Occurrence;
-use App\Models\Outlook;
-use App\Models\Pattern;
-use App\Models\PatternStage;
-use App\Models\PatternStep;
-use App\Models\PatternTask;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\PlanLine;
@@ -38,19 +36,21 @@ use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Record;
+use App\Models\RecurringTask;
+use App\Models\RecurringTaskServing;
+use App\Models\RecurringTaskStep;
 use App\Models\Reminder;
 use App\Models\Review;
-use App\Models\Routine;
-use App\Models\RoutineServing;
-use App\Models\RoutineStep;
 use App\Models\Series;
 use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\StandingItem;
 use App\Models\Step;
 use App\Models\Task;
-use App\Models\Telling;
-use App\Models\Wish;
+use App\Models\Template;
+use App\Models\TemplateStage;
+use App\Models\TemplateStep;
+use App\Models\TemplateTask;
 use App\Models\Workspace;
 
 /** Whose right over what lets a person change a record that has no policy of its own. docs/rights.md has it by what is done. */
@@ -58,12 +58,12 @@ final readonly class Rights
 {
     /** Parts of something else: the right that is asked for, and over what, by the column that names it. */
     private const PARTS = [
-        Admission::class => ['update', ['goal_id' => Goal::class]],
+        GoalViewer::class => ['update', ['goal_id' => Goal::class]],
         Checkpoint::class => ['update', ['goal_id' => Goal::class]],
         Judgement::class => ['update', ['goal_id' => Goal::class]],
         Reading::class => ['update', ['goal_id' => Goal::class]],
         Entry::class => ['update', ['project_id' => Project::class]],
-        Gathering::class => ['update', ['project_id' => Project::class]],
+        CollectionItem::class => ['update', ['project_id' => Project::class]],
         Milestone::class => ['update', ['project_id' => Project::class]],
         Serving::class => ['update', ['project_id' => Project::class]],
         Stage::class => ['update', ['project_id' => Project::class]],
@@ -77,9 +77,9 @@ final readonly class Rights
         Decision::class => ['update', ['agenda_item_id' => AgendaItem::class]],
         Attendee::class => ['update', ['series_id' => Series::class]],
         StandingItem::class => ['update', ['series_id' => Series::class]],
-        Occurrence::class => ['view', ['routine_id' => Routine::class]],
-        RoutineServing::class => ['update', ['routine_id' => Routine::class]],
-        RoutineStep::class => ['view', ['routine_id' => Routine::class]],
+        Occurrence::class => ['view', ['recurring_task_id' => RecurringTask::class]],
+        RecurringTaskServing::class => ['update', ['recurring_task_id' => RecurringTask::class]],
+        RecurringTaskStep::class => ['view', ['recurring_task_id' => RecurringTask::class]],
         Answer::class => ['update', ['review_id' => Review::class]],
     ];
 
@@ -89,21 +89,21 @@ final readonly class Rights
         Letter::class => 'person_id',
         Reminder::class => 'person_id',
         Review::class => 'person_id',
-        Telling::class => 'person_id',
-        Wish::class => 'person_id',
+        Notification::class => 'person_id',
+        NotificationChoice::class => 'person_id',
     ];
 
     private const FOR_LEADS = [
-        Circle::class,
+        Group::class,
         Field::class,
         Membership::class,
-        Outlook::class,
+        LongTermGoal::class,
         Person::class,
         Planning::class,
         Workspace::class,
     ];
 
-    private const FOR_ALL = [Collection::class, Pattern::class, PatternStage::class, PatternStep::class, PatternTask::class];
+    private const FOR_ALL = [Collection::class, Template::class, TemplateStage::class, TemplateStep::class, TemplateTask::class];
 
     public static function cover(string $class): bool
     {

@@ -153,9 +153,9 @@ final readonly class RecurrenceRule
         return preg_match('/^\d{1,5}$/D', $value) === 1 && (int) $value >= $least && (int) $value <= $most;
     }
 
-    private function matches(string $part, string $pattern): bool
+    private function matches(string $part, string $template): bool
     {
-        return ! isset($this->parts[$part]) || preg_match("/^$pattern$/D", $this->parts[$part]) === 1;
+        return ! isset($this->parts[$part]) || preg_match("/^$template$/D", $this->parts[$part]) === 1;
     }
 
     private static function weekdays(string $ordinal): string

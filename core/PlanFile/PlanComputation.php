@@ -31,7 +31,7 @@ final readonly class PlanComputation
     {
         $this->rollup = new Rollup(
             new Plan($document->calendar, $document->goals, $document->projects, $document->readings),
-            new TalliesOfTasks($document->projects, $document->routines, $document->tasks),
+            new TalliesOfTasks($document->projects, $document->recurringTasks, $document->tasks),
         );
         $this->forecaster = new Forecaster($document->calendar, $this->rollup);
     }
@@ -119,7 +119,7 @@ final readonly class PlanComputation
             new Span($week->span->first, $this->on),
             $this->document->tasks,
             $this->document->projects,
-            $this->document->routines,
+            $this->document->recurringTasks,
             $this->document->goals,
         );
         $rounded = static fn(array $minutes): object => (object) array_map(static fn(Fraction $part): float => $part->rounded(), $minutes);

@@ -9,7 +9,7 @@ use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Reading;
 use Loftrin\Core\Work\Project;
-use Loftrin\Core\Work\Routine;
+use Loftrin\Core\Work\RecurringTask;
 use Loftrin\Core\Work\Task;
 
 /** A whole plan, read from a plan file and checked against the rules. */
@@ -19,7 +19,7 @@ final readonly class PlanDocument
      * @param array<array-key, Goal> $goals by id, in the order of the file
      * @param array<array-key, list<Reading>> $readings by goal, in the order entered
      * @param array<array-key, Project> $projects by id, in the order of the file
-     * @param array<array-key, Routine> $routines by id
+     * @param array<array-key, RecurringTask> $recurringTasks by id
      * @param list<Task> $tasks in the order of the file
      */
     public function __construct(
@@ -28,7 +28,7 @@ final readonly class PlanDocument
         public array $goals,
         public array $readings,
         public array $projects,
-        public array $routines,
+        public array $recurringTasks,
         public array $tasks,
     ) {
     }

@@ -43,7 +43,7 @@ final class PlanReader
         $this->sections->map('areas', 'area', static fn(Record $record): string => $record->label);
         $goals = $this->sections->map('goals', 'goal', $records->goal(...));
         $projects = $this->sections->map('projects', 'project', $records->project(...));
-        $routines = $this->sections->map('recurring', 'recurring', $records->recurring(...));
+        $recurringTasks = $this->sections->map('recurring', 'recurring', $records->recurring(...));
         $tasks = $this->sections->map(
             'tasks',
             'task',
@@ -61,7 +61,7 @@ final class PlanReader
             goals: $goals,
             readings: $readings,
             projects: $projects,
-            routines: $routines,
+            recurringTasks: $recurringTasks,
             tasks: array_values($tasks),
         );
     }

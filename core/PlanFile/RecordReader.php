@@ -15,7 +15,7 @@ use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
-use Loftrin\Core\Work\Routine;
+use Loftrin\Core\Work\RecurringTask;
 use Loftrin\Core\Work\Serving;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Task;
@@ -90,7 +90,7 @@ final readonly class RecordReader
         );
     }
 
-    public function recurring(Record $record, string $id): Routine
+    public function recurring(Record $record, string $id): RecurringTask
     {
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $record->day('starts_on');
@@ -104,7 +104,7 @@ final readonly class RecordReader
 
         $this->checkAfterDone($record->record('after_done'));
 
-        return new Routine($id, $this->serves($record));
+        return new RecurringTask($id, $this->serves($record));
     }
 
     /** @param array<array-key, Project> $projects */
@@ -112,7 +112,7 @@ final readonly class RecordReader
     {
         $project = $this->sections->link($record, 'project', 'projects', $record->text('project'));
         $goal = $this->sections->link($record, 'goal', 'goals', $record->text('goal'));
-        $routine = $this->sections->link($record, 'recurring', 'recurring', $record->text('recurring'));
+        $recurringTask = $this->sections->link($record, 'recurring', 'recurring', $record->text('recurring'));
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $stage = $record->text('stage');
         $after = $record->texts('after');
@@ -128,7 +128,7 @@ final readonly class RecordReader
                 id: $id,
                 project: $project,
                 goal: $goal,
-                routine: $routine,
+                recurringTask: $recurringTask,
                 stage: $stage,
                 createdOn: self::createdBefore($record, 'dropped_on', 'shelved_on'),
                 doneOn: $record->day('done_on'),

@@ -25,10 +25,10 @@ final readonly class Ledger
     /**
      * @param iterable<Task> $tasks those done outside the span are passed over
      * @param array<array-key, Project> $projects
-     * @param array<array-key, Routine> $routines
+     * @param array<array-key, RecurringTask> $recurringTasks
      * @param array<array-key, Goal> $goals
      */
-    public static function of(Span $span, iterable $tasks, array $projects, array $routines, array $goals): self
+    public static function of(Span $span, iterable $tasks, array $projects, array $recurringTasks, array $goals): self
     {
         $total = Fraction::zero();
         $threaded = Fraction::zero();
@@ -45,7 +45,7 @@ final readonly class Ledger
             $area = ($project !== null ? $project->area : ($goals[$task->goal ?? ''] ?? null)?->area) ?? '';
             $total = $total->plus($minutes);
             $byArea[$area] = ($byArea[$area] ?? Fraction::zero())->plus($minutes);
-            $links = self::links($task, $project, $routines[$task->routine ?? ''] ?? null);
+            $links = self::links($task, $project, $recurringTasks[$task->recurringTask ?? ''] ?? null);
 
             if ($links === []) {
                 continue;
@@ -75,12 +75,12 @@ final readonly class Ledger
     }
 
     /** @return list<Serving> */
-    private static function links(Task $task, ?Project $project, ?Routine $routine): array
+    private static function links(Task $task, ?Project $project, ?RecurringTask $recurringTask): array
     {
         return match (true) {
             $task->goal !== null => [new Serving($task->goal)],
             $project !== null && $project->serves !== [] => $project->serves,
-            default => $routine->serves ?? [],
+            default => $recurringTask->serves ?? [],
         };
     }
 }

@@ -7,7 +7,7 @@ namespace Loftrin\Core\Work;
 use InvalidArgumentException;
 use Loftrin\Core\Fraction;
 
-/** A link from a project or routine to a goal that it serves, with its weight there. */
+/** A link from a project or recurring task to a goal that it serves, with its weight there. */
 final readonly class Serving
 {
     public Fraction $weight;

@@ -28,6 +28,6 @@ interface Tallies
      */
     public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally;
 
-    /** How many tasks linked to the goal, directly or through its projects and routines, were done in the span; each once. */
+    /** How many tasks linked to the goal, directly or through its projects and recurring tasks, were done in the span; each once. */
     public function doneFor(string $goal, Span $span): int;
 }

@@ -17,7 +17,7 @@ final class TalliesOfTasks implements Tallies
     private array $byGoal = [];
 
     /** @var array<string, list<Task>> */
-    private array $byRoutine = [];
+    private array $byRecurringTask = [];
 
     /** @var array<string, array<string, Tally>> by project and days */
     private array $known = [];
@@ -28,15 +28,15 @@ final class TalliesOfTasks implements Tallies
     /** @var array<string, list<string>> ids of the projects by goal */
     private array $projectsOfGoal = [];
 
-    /** @var array<string, list<string>> ids of the routines by goal */
-    private array $routinesOfGoal = [];
+    /** @var array<string, list<string>> ids of the recurring tasks by goal */
+    private array $recurringTasksOfGoal = [];
 
     /**
      * @param array<array-key, Project> $projects by id
-     * @param array<array-key, Routine> $routines by id
+     * @param array<array-key, RecurringTask> $recurringTasks by id
      * @param list<Task> $tasks
      */
-    public function __construct(private readonly array $projects, array $routines, array $tasks)
+    public function __construct(private readonly array $projects, array $recurringTasks, array $tasks)
     {
         foreach ($tasks as $task) {
             if ($task->project !== null) {
@@ -47,8 +47,8 @@ final class TalliesOfTasks implements Tallies
                 $this->byGoal[$task->goal][] = $task;
             }
 
-            if ($task->routine !== null) {
-                $this->byRoutine[$task->routine][] = $task;
+            if ($task->recurringTask !== null) {
+                $this->byRecurringTask[$task->recurringTask][] = $task;
             }
         }
 
@@ -58,9 +58,9 @@ final class TalliesOfTasks implements Tallies
             }
         }
 
-        foreach ($routines as $routine) {
-            foreach ($routine->serves as $link) {
-                $this->routinesOfGoal[$link->goal][] = $routine->id;
+        foreach ($recurringTasks as $recurringTask) {
+            foreach ($recurringTask->serves as $link) {
+                $this->recurringTasksOfGoal[$link->goal][] = $recurringTask->id;
             }
         }
     }
@@ -111,7 +111,7 @@ final class TalliesOfTasks implements Tallies
         $lists = [
             $this->byGoal[$goal] ?? [],
             ...array_map(fn(string $id): array => $this->byProject[$id] ?? [], $this->projectsOfGoal[$goal] ?? []),
-            ...array_map(fn(string $id): array => $this->byRoutine[$id] ?? [], $this->routinesOfGoal[$goal] ?? []),
+            ...array_map(fn(string $id): array => $this->byRecurringTask[$id] ?? [], $this->recurringTasksOfGoal[$goal] ?? []),
         ];
         $days = [];
 

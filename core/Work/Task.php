@@ -25,7 +25,7 @@ final readonly class Task
         public string $id,
         public ?string $project = null,
         public ?string $goal = null,
-        public ?string $routine = null,
+        public ?string $recurringTask = null,
         public ?string $stage = null,
         public ?Day $createdOn = null,
         public ?Day $doneOn = null,

@@ -95,7 +95,7 @@ final readonly class Beside
             $id = $this->rows->add('collections', ['title' => $title]);
 
             foreach ($projects as $project) {
-                $this->rows->add('gatherings', ['collection_id' => $id, 'project_id' => $this->work->projectId($project)]);
+                $this->rows->add('collection_items', ['collection_id' => $id, 'project_id' => $this->work->projectId($project)]);
             }
         }
 

@@ -6,7 +6,7 @@ namespace Database\Demo;
 
 use Loftrin\Core\Calendar\Day;
 
-/** Where Saltglass is going: purpose, outlooks, themes, clients and roles with their contacts, and the shelf. */
+/** Where Saltglass is going: purpose, long-term goals, themes, clients and roles with their contacts, and the shelf. */
 final readonly class Direction
 {
     public const PURPOSE = 'Water that is measured is water that is looked after. We make buoys that tell a harbour or a fish farm '
@@ -17,7 +17,7 @@ final readonly class Direction
     public const WHY = 'Last year we grew by running. This year we grow by handing over: fewer things at once, each finished by '
         .'somebody who is not Noor.';
 
-    /** By year goal: the outlook, counted from 0, and the quarters in which it is worked on. */
+    /** By year goal: the long-term goal, counted from 0, and the quarters in which it is worked on. */
     public const PLACED = ['HB' => [0, [2, 3, 4]], 'RV' => [1, [1, 2, 3, 4]], 'FF' => [0, [1, 2, 3]], 'TM' => [1, [3, 4]]];
 
     private const OUTLOOKS = [
@@ -76,13 +76,13 @@ final readonly class Direction
     {
     }
 
-    /** @return list<int> ids of the outlooks */
-    public function outlooks(): array
+    /** @return list<int> ids of the long-term goals */
+    public function longTermGoals(): array
     {
-        return array_map(fn(array $outlook): int => $this->rows->add('outlooks', [
-            'title' => $outlook[0],
-            'on' => $this->stage->calendar->period((string) ((int) $this->stage->year->name + $outlook[1]))->span->last,
-            'why' => $outlook[2],
+        return array_map(fn(array $longTermGoal): int => $this->rows->add('long_term_goals', [
+            'title' => $longTermGoal[0],
+            'on' => $this->stage->calendar->period((string) ((int) $this->stage->year->name + $longTermGoal[1]))->span->last,
+            'why' => $longTermGoal[2],
         ]), self::OUTLOOKS);
     }
 

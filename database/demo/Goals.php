@@ -104,7 +104,7 @@ final class Goals
 
     private function yearGoals(): void
     {
-        $outlooks = $this->direction->outlooks();
+        $longTermGoals = $this->direction->longTermGoals();
 
         foreach (Script::YEAR_GOALS as $key => $goal) {
             $this->set($key, $this->stage->year, [
@@ -114,7 +114,7 @@ final class Goals
                 'owner_id' => $this->people->id($goal['owner']),
                 'area_id' => $this->people->area($goal['area']),
                 'is_main' => $key === 'HB',
-                'outlook_id' => $outlooks[Direction::PLACED[$key][0]],
+                'long_term_goal_id' => $longTermGoals[Direction::PLACED[$key][0]],
                 'quarters' => Direction::PLACED[$key][1],
                 ...$goal['measure'],
             ]);

@@ -100,7 +100,7 @@ final readonly class Logbook
 
     private function tell(string $whom, string $goal, string $by, string $words): void
     {
-        $this->rows->add('tellings', [
+        $this->rows->add('notifications', [
             'person_id' => $this->people->id($whom), 'goal_id' => $this->goals->id($goal), 'by_id' => $this->people->id($by),
             'words' => $words, 'read_at' => null,
         ]);

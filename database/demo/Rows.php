@@ -14,14 +14,14 @@ final class Rows
 {
     /** Tables before those that refer to them. */
     private const ORDER = [
-        'people', 'workspaces', 'areas', 'contacts', 'outlooks', 'period_words', 'resolves', 'plannings',
+        'people', 'workspaces', 'areas', 'contacts', 'long_term_goals', 'period_words', 'resolves', 'plannings',
         'goals', 'checkpoints', 'readings',
-        'patterns', 'pattern_stages', 'pattern_tasks', 'pattern_steps',
-        'projects', 'stages', 'servings', 'milestones', 'collections', 'gatherings', 'fields', 'entries', 'saved_lists',
+        'templates', 'template_stages', 'template_tasks', 'template_steps',
+        'projects', 'stages', 'servings', 'milestones', 'collections', 'collection_items', 'fields', 'entries', 'saved_lists',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
-        'routines', 'routine_steps', 'routine_servings', 'occurrences',
+        'recurring_tasks', 'recurring_task_steps', 'recurring_task_servings', 'occurrences',
         'tasks', 'steps', 'precedences', 'jots', 'plan_lines',
-        'helpings', 'references', 'reminders', 'comments', 'estimates', 'judgements', 'followings', 'tellings',
+        'helpings', 'references', 'reminders', 'comments', 'estimates', 'judgements', 'followings', 'notifications',
     ];
 
     /** @var array<string, list<array<string, mixed>>> */

@@ -32,9 +32,9 @@ final class Saltglass
             $goals->add();
             $work = new Work($rows, $stage, $people, $goals);
             $work->add();
-            $patterns = new Patterns($rows, $stage, $people, $work);
-            $patterns->add();
-            (new Routines(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, patterns: $patterns))->add();
+            $templates = new Templates($rows, $stage, $people, $work);
+            $templates->add();
+            (new RecurringTasks(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, templates: $templates))->add();
             $weeks = new Weeks($rows, $stage, $people, $goals, $work);
             $weeks->add();
             (new Meetings($rows, $stage, $people, $goals, $work))->add();

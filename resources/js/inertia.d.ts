@@ -14,7 +14,7 @@ declare module '@inertiajs/core' {
             places?: Option[];
             /** Goals that are open, once they were asked for. */
             served?: Option[];
-            /** Routines kept for the team, once they were asked for. */
+            /** RecurringTasks kept for the team, once they were asked for. */
             stock?: Option[];
         };
     }

@@ -163,7 +163,7 @@ it('forecasts a project whose tasks were there from the start as it does a goal 
     );
     $rollup = new Rollup(
         new Plan($document->calendar, $document->goals, $document->projects, $document->readings),
-        new TalliesOfTasks($document->projects, $document->routines, $document->tasks),
+        new TalliesOfTasks($document->projects, $document->recurringTasks, $document->tasks),
     );
     $forecaster = new Forecaster($document->calendar, $rollup);
     $ofGoal = $forecaster->of($document->goals['g'], Day::of($asOf));

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Circle;
 use App\Models\Goal;
+use App\Models\Group;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Visibility;
@@ -14,8 +14,8 @@ beforeEach(function (): void {
     $this->lead = Made::person(Role::Lead, 'Noor Aksoy');
     $this->ingrid = Made::person(name: 'Ingrid Solheim');
     $this->mei = Made::person(name: 'Mei Tanaka');
-    $this->workshop = Circle::query()->create(['name' => 'The workshop']);
-    Membership::query()->create(['circle_id' => $this->workshop->id, 'person_id' => $this->mei->id]);
+    $this->workshop = Group::query()->create(['name' => 'The workshop']);
+    Membership::query()->create(['group_id' => $this->workshop->id, 'person_id' => $this->mei->id]);
     $this->open = Made::goal($this->lead, '2027', ['title' => 'Forty harbours', 'measure' => 'work']);
     $this->fields = ['title' => 'A secret boat', 'period' => '2027-Q1', 'measure' => 'number', 'start' => '0', 'target' => '10'];
 });
@@ -26,9 +26,9 @@ function hiddenRow(mixed $test): array
     return collect($test->props("/goals/{$test->open->id}")['page']['sum'])->firstWhere('title', 'not visible to you') ?? [];
 }
 
-it('lets circles and people see a goal, and nobody else', function (): void {
+it('lets groups and people see a goal, and nobody else', function (): void {
     $this->actingAs($this->ingrid)
-        ->post('/goals', [...$this->fields, 'visibility' => 'chosen', 'circles' => [$this->workshop->id]])
+        ->post('/goals', [...$this->fields, 'visibility' => 'chosen', 'groups' => [$this->workshop->id]])
         ->assertSessionHasNoErrors();
     $goal = Goal::query()->where('title', 'A secret boat')->firstOrFail();
 
@@ -135,7 +135,7 @@ it('hides the tasks of a goal that is hidden later, but not from their owners', 
     $this->actingAs($this->ingrid)
         ->put("/goals/$goal->id", [...$hide, 'people' => [$this->lead->id]])
         ->assertSessionHasErrors('visibility');
-    $this->put("/goals/$goal->id", [...$hide, 'circles' => [$this->workshop->id]])->assertSessionHasNoErrors();
+    $this->put("/goals/$goal->id", [...$hide, 'groups' => [$this->workshop->id]])->assertSessionHasNoErrors();
     $this->actingAs($this->lead)
         ->get("/tasks/$task->id")
         ->assertNotFound();
@@ -148,23 +148,23 @@ it('hides the tasks of a goal that is hidden later, but not from their owners', 
     expect((string) json_encode($this->props("/tasks/$task->id")))->toContain('Plane the keel')->not->toContain('secret');
 });
 
-it('lets leads make circles, and keeps one that goals need', function (): void {
+it('lets leads make groups, and keeps one that goals need', function (): void {
     $this->actingAs($this->mei)
-        ->post('/circles', ['name' => 'Us', 'people' => [$this->mei->id]])
+        ->post('/groups', ['name' => 'Us', 'people' => [$this->mei->id]])
         ->assertForbidden();
     $this->actingAs($this->lead)
-        ->post('/circles', ['name' => 'The leads', 'people' => [$this->lead->id, $this->mei->id]])
+        ->post('/groups', ['name' => 'The leads', 'people' => [$this->lead->id, $this->mei->id]])
         ->assertSessionHasNoErrors();
-    $circle = Circle::query()->where('name', 'The leads')->firstOrFail();
-    $this->put("/circles/$circle->id", ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasNoErrors();
-    $this->post('/circles', ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasErrors('name');
-    $this->post('/goals', [...$this->fields, 'scope' => 'group'])->assertSessionHasErrors('circle');
-    $this->post('/goals', [...$this->fields, 'scope' => 'group', 'circle' => $circle->id])->assertSessionHasNoErrors();
-    $this->delete("/circles/$circle->id")->assertSessionHasErrors('circle');
-    $this->delete("/circles/{$this->workshop->id}")->assertSessionHasNoErrors();
-    expect(Circle::query()->pluck('name')->all())
+    $group = Group::query()->where('name', 'The leads')->firstOrFail();
+    $this->put("/groups/$group->id", ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasNoErrors();
+    $this->post('/groups', ['name' => 'Leads', 'people' => [$this->lead->id]])->assertSessionHasErrors('name');
+    $this->post('/goals', [...$this->fields, 'scope' => 'group'])->assertSessionHasErrors('group');
+    $this->post('/goals', [...$this->fields, 'scope' => 'group', 'group' => $group->id])->assertSessionHasNoErrors();
+    $this->delete("/groups/$group->id")->assertSessionHasErrors('group');
+    $this->delete("/groups/{$this->workshop->id}")->assertSessionHasNoErrors();
+    expect(Group::query()->pluck('name')->all())
         ->toBe(['Leads'])
-        ->and($circle->memberships()->count())
+        ->and($group->memberships()->count())
         ->toBe(1);
 });
 

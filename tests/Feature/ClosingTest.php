@@ -160,7 +160,7 @@ it('shelves a goal with its work, to be looked at again', function (): void {
     $this->post("/shelf/goal/$goal->id/back")->assertRedirect("/goals/new?from=$goal->id");
     $form = $this->props("/goals/new?from=$goal->id")['page']['goal'];
     expect($form['title'])->toBe('River buoy')->and($form['period'])->toBe('2027-Q2')->and($form['predecessor'])->toBe($goal->id);
-    $this->post('/goals', [...$form, 'parent' => null, 'circles' => []])->assertSessionHasNoErrors();
+    $this->post('/goals', [...$form, 'parent' => null, 'groups' => []])->assertSessionHasNoErrors();
     expect(($this->next)('River buoy')->predecessor_id)->toBe($goal->id)->and($goal->refresh()->shelved_on)->toBeNull();
 });
 

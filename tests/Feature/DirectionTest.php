@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Area;
 use App\Models\Jot;
-use App\Models\Outlook;
+use App\Models\LongTermGoal;
 use App\Models\Role;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -18,15 +18,19 @@ beforeEach(function (): void {
     $this->actingAs($this->lead);
 });
 
-it('holds a purpose, outlooks and a motto with its why, in sight where a day begins', function (): void {
+it('holds a purpose, longTermGoals and a motto with its why, in sight where a day begins', function (): void {
     $this->put('/purpose', ['purpose' => 'Water that is measured is looked after.'])->assertSessionHasNoErrors();
-    $this->post('/outlooks', ['title' => 'Every harbour measures', 'on' => '2030-12-31', 'why' => 'Because.'])->assertSessionHasNoErrors();
+    $this->post('/long-term-goals', [
+        'title' => 'Every harbour measures',
+        'on' => '2030-12-31',
+        'why' => 'Because.',
+    ])->assertSessionHasNoErrors();
     $this->put('/periods/2027/words', ['words' => 'Calm water', 'why' => 'We ran last year.'])->assertSessionHasNoErrors();
 
     $page = $this->props('/direction')['page'];
     expect($page['bearing']['purpose'])
         ->toBe('Water that is measured is looked after.')
-        ->and($page['bearing']['outlooks'][0]['title'])
+        ->and($page['bearing']['longTermGoals'][0]['title'])
         ->toBe('Every harbour measures')
         ->and($page['year']['why'])
         ->toBe('We ran last year.')
@@ -40,48 +44,48 @@ it('holds a purpose, outlooks and a motto with its why, in sight where a day beg
 });
 
 it('is the leads’ to say', function (): void {
-    $outlook = Outlook::query()->create(['title' => 'x', 'on' => '2030-01-01']);
+    $longTermGoal = LongTermGoal::query()->create(['title' => 'x', 'on' => '2030-01-01']);
     $this->actingAs($this->mei);
 
     $this->put('/purpose', ['purpose' => 'x'])->assertForbidden();
-    $this->post('/outlooks', ['title' => 'x', 'on' => '2030-01-01'])->assertForbidden();
-    $this->delete("/outlooks/$outlook->id")->assertForbidden();
+    $this->post('/long-term-goals', ['title' => 'x', 'on' => '2030-01-01'])->assertForbidden();
+    $this->delete("/long-term-goals/$longTermGoal->id")->assertForbidden();
     $this->put('/periods/2027/words', ['words' => 'x'])->assertForbidden();
     $this->post('/areas', ['name' => 'x', 'kind' => 'area'])->assertForbidden();
     $this->get('/direction/2027')->assertOk();
     $this->get('/direction/2027-Q1')->assertNotFound();
 });
 
-it('keeps to three outlooks beyond this year', function (): void {
-    $this->post('/outlooks', ['title' => 'Too soon', 'on' => '2027-12-31'])->assertSessionHasErrors('on');
+it('keeps to three long-term goals beyond this year', function (): void {
+    $this->post('/long-term-goals', ['title' => 'Too soon', 'on' => '2027-12-31'])->assertSessionHasErrors('on');
 
     foreach (['2028', '2029', '2030'] as $year) {
-        $this->post('/outlooks', ['title' => $year, 'on' => "$year-01-01"])->assertSessionHasNoErrors();
+        $this->post('/long-term-goals', ['title' => $year, 'on' => "$year-01-01"])->assertSessionHasNoErrors();
     }
 
-    $this->post('/outlooks', ['title' => 'One more', 'on' => '2031-01-01'])->assertSessionHasErrors([
+    $this->post('/long-term-goals', ['title' => 'One more', 'on' => '2031-01-01'])->assertSessionHasErrors([
         'title' => 'There can be three long-term goals. Edit or delete one first.',
     ]);
 });
 
-it('hangs year goals on an outlook and places them in quarters', function (): void {
-    $outlook = Outlook::query()->create(['title' => 'Every harbour measures', 'on' => '2030-01-01']);
+it('hangs year goals on an long-term goal and places them in quarters', function (): void {
+    $longTermGoal = LongTermGoal::query()->create(['title' => 'Every harbour measures', 'on' => '2030-01-01']);
     $year = Made::goal($this->lead, '2027');
     $quarter = Made::goal($this->lead, '2027-Q1', ['parent_id' => $year->id]);
 
-    $this->put("/goals/$year->id/place", ['outlook' => $outlook->id, 'quarters' => [3, 1]])->assertSessionHasNoErrors();
+    $this->put("/goals/$year->id/place", ['longTermGoal' => $longTermGoal->id, 'quarters' => [3, 1]])->assertSessionHasNoErrors();
     $this->put("/goals/$year->id/place", ['quarters' => [5]])->assertSessionHasErrors('quarters.0');
     $this->put("/goals/$quarter->id/place", ['quarters' => [1]])->assertSessionHasErrors('quarters');
 
     expect($year->refresh()->quarters)
         ->toBe([1, 3])
-        ->and($this->props("/goals/$quarter->id")['page']['outlook']['title'])
+        ->and($this->props("/goals/$quarter->id")['page']['longTermGoal']['title'])
         ->toBe('Every harbour measures');
 
-    $this->delete("/outlooks/$outlook->id");
-    expect($year->refresh()->outlook_id)->toBeNull();
+    $this->delete("/long-term-goals/$longTermGoal->id");
+    expect($year->refresh()->long_term_goal_id)->toBeNull();
     $this->post('/undo/'.DB::table('activity_log')->orderByDesc('id')->value('batch_uuid'))->assertSessionHasNoErrors();
-    expect($year->refresh()->outlook_id)->toBe($outlook->id);
+    expect($year->refresh()->long_term_goal_id)->toBe($longTermGoal->id);
 });
 
 it('shows the main goals of the year and its quarters on the rail', function (): void {

@@ -280,7 +280,7 @@ it('keeps a task whose time was cleared ahead, until it has one again', function
         ->toBe(['It']);
 });
 
-it('says which tasks come first, and refuses a circle', function (): void {
+it('says which tasks come first, and refuses a group', function (): void {
     $project = Made::project($this->mei);
     [$a, $b, $c] = array_map(fn(string $title): Task => Made::task($this->mei, ['title' => $title, 'project_id' => $project->id]), [
         'a',

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\Goal;
+use App\Models\Notification;
 use App\Models\Reading;
 use App\Models\Role;
-use App\Models\Telling;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -81,7 +81,7 @@ it('tells owner and followers, once they look, and no one who may not see the go
     $this->goal->update(['visibility' => 'only_me']);
     expect($this->props('/news')['page']['earlier'])->toBe([]);
     $this->actingAs($this->mei)->post("/goals/{$this->goal->id}/comments", ['words' => 'Only for me.']);
-    expect(Telling::query()->where('person_id', $kwame->id)->count())->toBe(1);
+    expect(Notification::query()->where('person_id', $kwame->id)->count())->toBe(1);
     $this->actingAs($kwame)
         ->delete("/goals/{$this->goal->id}/following")
         ->assertNotFound();

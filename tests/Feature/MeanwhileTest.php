@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Area;
 use App\Models\Goal;
+use App\Models\LongTermGoal;
 use App\Models\Milestone;
-use App\Models\Outlook;
 use App\Models\PeriodWords;
 use App\Models\Project;
 use App\Models\Role;
@@ -82,9 +82,9 @@ it('refuses to overwrite, at its field, with their text in sight', function (Clo
     ];
     yield 'a long-term goal' => [
         $of(
-            '/outlooks/*',
+            '/long-term-goals/*',
             'why',
-            static fn(): Model => Outlook::query()->create(['title' => 'North', 'on' => '2030-01-01', 'why' => 'Ice']),
+            static fn(): Model => LongTermGoal::query()->create(['title' => 'North', 'on' => '2030-01-01', 'why' => 'Ice']),
         ),
     ];
     yield 'the purpose' => [$of('/purpose', 'purpose', static fn(): Model => Workspace::query()->firstOrFail())];

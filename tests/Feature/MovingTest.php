@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Area;
 use App\Models\Contact;
+use App\Models\Notification;
 use App\Models\Precedence;
 use App\Models\Step;
 use App\Models\Task;
-use App\Models\Telling;
 use App\Models\Visibility;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
@@ -263,7 +263,7 @@ it('knows whom a task waits on, and asks again on its day', function (): void {
         ->toBe(Made::TODAY)
         ->and($this->props('/lists/today')['page']['total'])
         ->toBe(1)
-        ->and(Telling::query()->where('person_id', $this->elif->id)->pluck('words')->all())
+        ->and(Notification::query()->where('person_id', $this->elif->id)->pluck('words')->all())
         ->toBe(['is waiting for you']);
 
     $this->put("/tasks/$task->id", ['waiting_on' => null]);
@@ -281,7 +281,7 @@ it('says how to reach the contact that a task waits on', function (): void {
         ->toMatchArray(['name' => 'Jef Claes', 'phone' => '+32 59 340 700'])
         ->and($page['contactArea']['value'])
         ->toBe("/areas/$area->id")
-        ->and(Telling::query()->count())
+        ->and(Notification::query()->count())
         ->toBe(0);
 });
 

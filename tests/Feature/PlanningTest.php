@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Goal;
-use App\Models\Outlook;
+use App\Models\LongTermGoal;
 use App\Models\Resolve;
 use App\Models\Role;
 use Tests\Feature\Made;
@@ -184,9 +184,9 @@ it('warns of more than people can carry', function (): void {
 });
 
 it('plans a year from nothing', function (): void {
-    Outlook::query()->create(['title' => 'Every harbour measures', 'on' => '2031-01-01']);
+    LongTermGoal::query()->create(['title' => 'Every harbour measures', 'on' => '2031-01-01']);
     $page = $this->props('/planning/2028/bearing')['page'];
-    expect($page['direction']['bearing']['outlooks'])->toHaveCount(1)->and($page['above'])->toBe([]);
+    expect($page['direction']['bearing']['longTermGoals'])->toHaveCount(1)->and($page['above'])->toBe([]);
     $this->post('/goals', ['title' => '80 harbours', 'period' => '2028', 'measure' => 'work', 'stay' => true]);
     expect($this->props('/planning/2028/goals')['page']['direction']['goals'][0]['goal']['title'])->toBe('80 harbours');
 });

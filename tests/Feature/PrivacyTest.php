@@ -10,14 +10,14 @@ use App\Models\Following;
 use App\Models\Helping;
 use App\Models\Jot;
 use App\Models\Meeting;
+use App\Models\Notification;
+use App\Models\RecurringTask;
 use App\Models\Reminder;
 use App\Models\Review;
 use App\Models\Role;
-use App\Models\Routine;
 use App\Models\SavedList;
 use App\Models\StandingItem;
 use App\Models\Task;
-use App\Models\Telling;
 use App\Models\Visibility;
 use Inertia\Testing\AssertableInertia;
 use Tests\Feature\Made;
@@ -46,7 +46,7 @@ beforeEach(function (): void {
         'shelved_on' => '2027-02-01',
         'look_again_on' => '2027-02-02',
     ]);
-    $this->routine = Routine::query()->create([
+    $this->recurringTask = RecurringTask::query()->create([
         'title' => 'A secret habit',
         'kind' => 'task',
         'owner_id' => $this->owner->id,
@@ -65,7 +65,7 @@ beforeEach(function (): void {
     $this->task->update(['look_over_by_id' => $this->other->id]);
     Helping::query()->create(['task_id' => $this->task->id, 'person_id' => $this->other->id]);
     Reminder::query()->create(['person_id' => $this->owner->id, 'words' => 'secret', 'on' => Made::TODAY]);
-    Telling::query()->create([
+    Notification::query()->create([
         'task_id' => $this->task->id,
         'person_id' => $this->other->id,
         'by_id' => $this->owner->id,
@@ -73,7 +73,7 @@ beforeEach(function (): void {
     ]);
     Comment::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->owner->id, 'on' => Made::TODAY, 'words' => 'secret']);
     Following::query()->create(['goal_id' => $this->goal->id, 'person_id' => $this->other->id]);
-    Telling::query()->create([
+    Notification::query()->create([
         'goal_id' => $this->goal->id,
         'person_id' => $this->other->id,
         'by_id' => $this->owner->id,
@@ -114,9 +114,9 @@ it('hides a private thing from every address, a lead’s too', function (): void
             ['put', "/tasks/{$this->task->id}/helpers", ['people' => []]],
             ['put', "/tasks/{$this->task->id}/skip"],
             ['post', "/tasks/{$this->task->id}/references", ['address' => 'https://a.example']],
-            ['get', "/routines/{$this->routine->id}"],
-            ['put', "/routines/{$this->routine->id}", ['title' => 'x', 'kind' => 'task']],
-            ['put', "/routines/{$this->routine->id}/daily", ['done' => true]],
+            ['get', "/recurring-tasks/{$this->recurringTask->id}"],
+            ['put', "/recurring-tasks/{$this->recurringTask->id}", ['title' => 'x', 'kind' => 'task']],
+            ['put', "/recurring-tasks/{$this->recurringTask->id}/daily", ['done' => true]],
             ['get', "/lists/saved/{$this->list->id}"],
             ['get', "/series/{$this->series->id}"],
             ['get', "/series/{$this->series->id}/edit"],
@@ -166,8 +166,8 @@ it('mentions it on no screen of somebody else', function (string $address): void
         '/lists/new',
         '/lists/new?conditions[0][field]=state&conditions[0][value]=done',
         '/projects?state=all&group=thread',
-        '/patterns',
-        '/routines',
+        '/templates',
+        '/recurring-tasks',
         '/told',
     ],
 );

@@ -27,9 +27,9 @@ dataset('removals', [
     'a line of the outline' => ['lines', 'line', 'owner', 'plan_lines'],
     'a step' => ['steps', 'step', 'owner'],
     'a reference' => ['references', 'reference', 'owner'],
-    'an outlook' => ['outlooks', 'outlook', 'lead'],
+    'a long-term goal' => ['long-term-goals', 'longTermGoal', 'lead', 'long_term_goals'],
     'a resolve' => ['resolves', 'resolve', 'owner'],
-    'a circle' => ['circles', 'circle', 'lead'],
+    'a group' => ['groups', 'group', 'lead'],
     'an extra field' => ['fields', 'field', 'lead'],
     'a list of one’s own' => ['lists/saved', 'saved', 'owner', 'saved_lists'],
 ]);
@@ -72,12 +72,12 @@ it('is removed once by two who press at the same time: the second is told that i
         ->toBeLessThanOrEqual($count + ($again->getStatusCode() === 303 ? 1 : 0));
 })->with('removals');
 
-it('stops telling somebody who follows no longer', function (): void {
+it('stops notification somebody who follows no longer', function (): void {
     $follower = Made::person(name: 'Elif Demir');
     $this->actingAs($follower)
         ->post("/goals/{$this->there['goal']}/following")
         ->assertSessionHasNoErrors();
-    $told = fn(): int => DB::table('tellings')->where('person_id', $follower->id)->count();
+    $told = fn(): int => DB::table('notifications')->where('person_id', $follower->id)->count();
     $this->actingAs($this->owner)->post("/goals/{$this->there['goal']}/comments", ['words' => 'It holds.']);
     expect($told())->toBe(1);
     $this->actingAs($follower)

@@ -86,7 +86,7 @@ it('puts off, removes, and refuses what cannot be', function (): void {
 it('tells somebody where they want to hear of it', function (string $reach, int $news, int $letters): void {
     $project = Made::project($this->mei);
     $this->actingAs($this->elif)
-        ->put('/told', ['occasion' => 'mentioned', 'reach' => $reach])
+        ->put('/told', ['event' => 'mentioned', 'reach' => $reach])
         ->assertSessionHasNoErrors();
     $this->actingAs($this->mei)->post("/projects/$project->id/comments", ['words' => 'It floats, @elif']);
 
@@ -126,8 +126,8 @@ it('tells of what is handed over or to be looked over', function (): void {
 
 it('reminds in the letter of the morning', function (): void {
     ($this->remind)();
-    $this->put('/told', ['occasion' => 'reminder', 'reach' => 'nowhere'])->assertSessionHasErrors('reach');
-    $this->put('/told', ['occasion' => 'reminder', 'reach' => 'morning'])->assertSessionHasNoErrors();
+    $this->put('/told', ['event' => 'reminder', 'reach' => 'nowhere'])->assertSessionHasErrors('reach');
+    $this->put('/told', ['event' => 'reminder', 'reach' => 'morning'])->assertSessionHasNoErrors();
     Made::later('2027-02-12');
     $page = $this->props('/told')['page'];
 
@@ -142,7 +142,7 @@ it('sends a letter at the minute of a reminder, once, also when nobody is there'
     ($this->remind)(['words' => 'Tide tables', 'kind' => 'show']);
     $this->actingAs($this->elif)->post('/reminders', ['words' => 'Not by letter', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '08:00']);
     $this->actingAs($this->mei)
-        ->put('/told', ['occasion' => 'reminder', 'reach' => 'mail'])
+        ->put('/told', ['event' => 'reminder', 'reach' => 'mail'])
         ->assertSessionHasNoErrors();
     $struck = function (string $moment): array {
         Carbon::setTestNow($moment);
@@ -171,7 +171,7 @@ it('sends a letter at the minute of a reminder, once, also when nobody is there'
 
 it('begins the day in the morning when nobody has come yet', function (): void {
     $project = Made::project($this->mei);
-    $this->actingAs($this->elif)->put('/told', ['occasion' => 'mentioned', 'reach' => 'morning']);
+    $this->actingAs($this->elif)->put('/told', ['event' => 'mentioned', 'reach' => 'morning']);
     $this->actingAs($this->mei)->post("/projects/$project->id/comments", ['words' => 'It floats, @elif']);
 
     foreach (['2027-02-11 05:30:00' => 0, '2027-02-11 06:01:00' => 1, '2027-02-11 06:02:00' => 1] as $moment => $letters) {
@@ -184,7 +184,7 @@ it('begins the day in the morning when nobody has come yet', function (): void {
 
 it('writes no letter of what somebody may not see', function (): void {
     $task = Made::task($this->mei, ['visibility' => Visibility::OnlyMe]);
-    $this->actingAs($this->elif)->put('/told', ['occasion' => 'mentioned', 'reach' => 'mail']);
+    $this->actingAs($this->elif)->put('/told', ['event' => 'mentioned', 'reach' => 'mail']);
     $this->actingAs($this->mei)->post("/tasks/$task->id/comments", ['words' => 'Secret, @elif']);
     expect(Letter::query()->count())->toBe(0);
 });

@@ -6,29 +6,29 @@ namespace Tests\Feature;
 
 use App\Models\Area;
 use App\Models\Attendance;
-use App\Models\Circle;
 use App\Models\Comment;
 use App\Models\Contact;
 use App\Models\Estimate;
 use App\Models\Field;
 use App\Models\File;
+use App\Models\Group;
 use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Judgement;
+use App\Models\LongTermGoal;
 use App\Models\Membership;
 use App\Models\Milestone;
-use App\Models\Outlook;
-use App\Models\Pattern;
 use App\Models\Person;
 use App\Models\PlanLine;
 use App\Models\Reading;
+use App\Models\RecurringTask;
+use App\Models\RecurringTaskStep;
 use App\Models\Reference;
 use App\Models\Reminder;
 use App\Models\Resolve;
-use App\Models\Routine;
-use App\Models\RoutineStep;
 use App\Models\SavedList;
 use App\Models\Step;
+use App\Models\Template;
 
 /** A workspace in which there is one of everything, all of it somebody's. */
 final class Workspaces
@@ -46,10 +46,10 @@ final class Workspaces
         $project = Made::project($owner, [$goal], ['Prepare', 'At sea'], ['area_id' => $area->id]);
         $task = Made::task($owner, ['project_id' => $project->id]);
         $series = Made::series([$owner], ['owner_id' => $owner->id]);
-        $circle = Circle::query()->create(['name' => 'Leads']);
-        Membership::query()->create(['circle_id' => $circle->id, 'person_id' => $owner->id]);
-        $pattern = Pattern::query()->create(['title' => 'Demo', 'weighing' => 'count', 'order' => 'any']);
-        $routine = Routine::query()
+        $group = Group::query()->create(['name' => 'Leads']);
+        Membership::query()->create(['group_id' => $group->id, 'person_id' => $owner->id]);
+        $template = Template::query()->create(['title' => 'Demo', 'weighing' => 'count', 'order' => 'any']);
+        $recurringTask = RecurringTask::query()
             ->create([
                 'title' => 'Grease',
                 'kind' => 'task',
@@ -84,14 +84,17 @@ final class Workspaces
                 'raised_on' => $today,
                 'waited' => 0,
             ])->id,
-            'circle' => $circle->id,
-            'pattern' => $pattern->id,
-            'routine' => $routine->id,
-            'routine-steps.tick step' => RoutineStep::query()->create(['routine_id' => $routine->id, 'position' => 0, 'title' => 'Wipe'])
-                ->id,
+            'group' => $group->id,
+            'template' => $template->id,
+            'recurringTask' => $recurringTask->id,
+            'recurring-task-steps.tick step' => RecurringTaskStep::query()->create([
+                'recurring_task_id' => $recurringTask->id,
+                'position' => 0,
+                'title' => 'Wipe',
+            ])->id,
             'step' => Step::query()->create(['task_id' => $task->id, 'position' => 0, 'title' => 'Ask'])->id,
             'contact' => Contact::query()->create(['area_id' => $area->id, 'name' => 'Sten', 'person_id' => $owner->id])->id,
-            'outlook' => Outlook::query()->create(['title' => 'North', 'on' => '2030-01-01'])->id,
+            'longTermGoal' => LongTermGoal::query()->create(['title' => 'North', 'on' => '2030-01-01'])->id,
             'resolve' => Resolve::query()->create([
                 'stretch' => '2027-Q1',
                 'kind' => 'driver',

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Routine;
+use App\Models\RecurringTask;
 use App\Models\Series;
 use App\Models\Stage;
 use App\Models\Task;
@@ -71,7 +71,7 @@ final class Writes
             'goals.close' => ['result' => 'not_met', 'rest' => 'carried', 'line' => 'Two are missing.'],
             'goals.reopen' => [],
             'goals.mark' => ['isMain' => true, 'isFirst' => true],
-            'goals.place' => ['quarters' => [2, 3], 'outlook' => $at['outlook']],
+            'goals.place' => ['quarters' => [2, 3], 'longTermGoal' => $at['longTermGoal']],
             'goals.follow' => [],
             'goals.unfollow' => [],
             'closing.store' => ['goals' => [$at['goal'] => ['result' => 'partly_met', 'score' => '40', 'rest' => 'shelved']]],
@@ -85,9 +85,9 @@ final class Writes
             'estimates.destroy' => [],
             'judgements.store' => ['direction' => 'forward', 'line' => 'Crew two goes out alone.'],
             'judgements.destroy' => [],
-            'outlooks.store' => ['title' => 'Every harbour', 'on' => '2031-12-31'],
-            'outlooks.update' => ['title' => 'Every harbour', 'on' => '2031-12-31', 'why' => 'Because.'],
-            'outlooks.destroy' => [],
+            'long-term-goals.store' => ['title' => 'Every harbour', 'on' => '2031-12-31'],
+            'long-term-goals.update' => ['title' => 'Every harbour', 'on' => '2031-12-31', 'why' => 'Because.'],
+            'long-term-goals.destroy' => [],
             'resolves.store' => ['kind' => 'trial', 'title' => 'Two crews at once'],
             'resolves.end' => ['learned' => 'It works.'],
             'resolves.destroy' => [],
@@ -105,7 +105,12 @@ final class Writes
      */
     private static function work(Person $owner, Person $other, array $at): array
     {
-        $routine = ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'every second Thursday', 'steps' => [['title' => 'Drain']]];
+        $recurringTask = [
+            'title' => 'Rinse the tank',
+            'kind' => 'task',
+            'words' => 'every second Thursday',
+            'steps' => [['title' => 'Drain']],
+        ];
         $list = ['title' => 'Soon', 'conditions' => [['field' => 'owner', 'value' => 'me']]];
 
         return [
@@ -126,15 +131,15 @@ final class Writes
             'saved.store' => $list,
             'saved.update' => [...$list, 'sort' => 'due'],
             'saved.destroy' => [],
-            'routines.store' => $routine,
-            'routines.update' => $routine,
-            'routines.end' => [],
-            'routines.now' => [],
-            'routines.pieces' => [],
-            'routines.take' => ['routines' => [$at['stock']], 'project' => $at['project']],
-            'routines.daily' => ['done' => true],
-            'routines.afresh' => [],
-            'routine-steps.tick' => ['done' => true],
+            'recurring-tasks.store' => $recurringTask,
+            'recurring-tasks.update' => $recurringTask,
+            'recurring-tasks.end' => [],
+            'recurring-tasks.now' => [],
+            'recurring-tasks.pieces' => [],
+            'recurring-tasks.take' => ['recurringTasks' => [$at['stock']], 'project' => $at['project']],
+            'recurring-tasks.daily' => ['done' => true],
+            'recurring-tasks.afresh' => [],
+            'recurring-task-steps.tick' => ['done' => true],
             'jots.store' => ['words' => 'Ask about the rope'],
             'jots.task' => ['title' => 'Ask about the rope', 'planned' => '2027-W06'],
             'jots.destroy' => [],
@@ -168,7 +173,7 @@ final class Writes
             'stages' => [['name' => 'Survey'], ['name' => 'Moor']],
             'serves' => [['goal' => $at['goal'], 'weight' => '2']],
         ];
-        $pattern = [
+        $template = [
             'title' => 'A mooring',
             'stages' => ['Before'],
             'tasks' => [['title' => 'Ask', 'stage' => 'Before', 'role' => 'Diver', 'day' => 3, 'steps' => [['title' => 'Ring']]]],
@@ -182,7 +187,7 @@ final class Writes
             'projects.close' => ['learned' => 'Ask earlier.'],
             'projects.limit' => ['limit' => 4],
             'projects.gather' => ['collections' => [], 'named' => 'Before winter'],
-            'projects.pattern' => [],
+            'projects.template' => [],
             'projects.take' => ['tasks' => []],
             'brief' => ['reason' => 'Because.', 'outcome' => 'Nine harbours.', 'limits' => 'No night moorings.', 'approach' => 'By ferry.'],
             'lines.store' => ['title' => 'Ask the diver'],
@@ -195,9 +200,9 @@ final class Writes
             'fields.store' => ['name' => 'Bottom', 'kind' => 'choice', 'choices' => "Sand\nRock"],
             'fields.enter' => ['value' => '9'],
             'fields.destroy' => [],
-            'patterns.store' => $pattern,
-            'patterns.update' => $pattern,
-            'patterns.begin' => ['title' => 'Moorings Faroe', 'start' => '2027-03-01', 'goal' => $at['goal']],
+            'templates.store' => $template,
+            'templates.update' => $template,
+            'templates.begin' => ['title' => 'Moorings Faroe', 'start' => '2027-03-01', 'goal' => $at['goal']],
         ];
     }
 
@@ -234,7 +239,7 @@ final class Writes
             'reviews.answer' => ['question' => 'moved', 'words' => 'Two buoys.'],
             'reviews.hold' => [],
             'reviews.reopen' => [],
-            'told.choose' => ['occasion' => 'mentioned', 'reach' => 'mail'],
+            'told.choose' => ['event' => 'mentioned', 'reach' => 'mail'],
             'areas.store' => ['name' => 'Safety', 'kind' => 'role', 'owner' => $other->id],
             'areas.update' => ['name' => 'Safety', 'kind' => 'area'],
             'areas.destroy' => [],
@@ -242,9 +247,9 @@ final class Writes
             'contacts.store' => ['name' => 'Astrid Holm', 'email' => 'astrid@bornholm.example'],
             'contacts.update' => ['name' => 'Astrid Holm'],
             'contacts.destroy' => [],
-            'circles.store' => ['name' => 'Crew', 'people' => [$owner->id, $other->id]],
-            'circles.update' => ['name' => 'Crew', 'people' => [$other->id]],
-            'circles.destroy' => [],
+            'groups.store' => ['name' => 'Crew', 'people' => [$owner->id, $other->id]],
+            'groups.update' => ['name' => 'Crew', 'people' => [$other->id]],
+            'groups.destroy' => [],
             'people.store' => ['name' => 'Astrid Holm', 'email' => 'new@saltglass.example', 'role' => 'member', 'weeklyHours' => 20],
             'people.update' => ['name' => 'Mei', 'email' => 'mei@saltglass.example', 'role' => 'lead', 'weeklyHours' => 20],
             'people.aside' => ['heir' => $owner->id],
@@ -260,13 +265,16 @@ final class Writes
     public static function workspace(Person $owner, Person $other): array
     {
         $at = Workspaces::full($owner);
-        $routine = Routine::query()->findOrFail($at['routine']);
-        $like = static fn(array $more): Routine => tap($routine->replicate()->fill($more), static fn(Routine $new) => $new->save());
+        $recurringTask = RecurringTask::query()->findOrFail($at['recurringTask']);
+        $like = static fn(array $more): RecurringTask => tap(
+            $recurringTask->replicate()->fill($more),
+            static fn(RecurringTask $new) => $new->save(),
+        );
         $free = Series::query()->findOrFail($at['series'])->replicate();
         $free->save();
         $free->attendees()->create(['person_id' => $owner->id, 'position' => 0]);
         $empty = DB::table('areas')->insertGetId(['name' => 'Empty', 'kind' => 'area']);
-        $alone = DB::table('circles')->insertGetId(['name' => 'Nobody’s']);
+        $alone = DB::table('groups')->insertGetId(['name' => 'Nobody’s']);
         $item = DB::table('agenda_items')->insertGetId([
             'meeting_id' => $at['meeting'],
             'kind' => 'issue',
@@ -293,44 +301,51 @@ final class Writes
                 $year->id,
                 static fn(int $id) => DB::table('followings')->insert(['goal_id' => $id, 'person_id' => $owner->id]),
             ),
-            'routines.now routine' => $like(['rule' => null, 'words' => 'when needed'])->id,
+            'recurring-tasks.now recurringTask' => $like(['rule' => null, 'words' => 'when needed'])->id,
             'shelf.go kind' => 'task',
             'shelf.go shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
             'stock' => $like(['is_stock' => true, 'title' => 'Stock'])->id,
-            'routines.pieces routine' => $like(['kind' => 'pieces', 'per_quarter' => 2, 'words' => 'every month', 'rule' => 'FREQ=MONTHLY'])
-                ->id,
-            'routines.daily routine' => $like(['kind' => 'daily', 'rule' => 'FREQ=DAILY', 'words' => 'every day'])->id,
-            'routines.afresh routine' => tap($like(['kind' => 'checklist']), static function (Routine $list): void {
+            'recurring-tasks.pieces recurringTask' => $like([
+                'kind' => 'pieces',
+                'per_quarter' => 2,
+                'words' => 'every month',
+                'rule' => 'FREQ=MONTHLY',
+            ])->id,
+            'recurring-tasks.daily recurringTask' => $like(['kind' => 'daily', 'rule' => 'FREQ=DAILY', 'words' => 'every day'])->id,
+            'recurring-tasks.afresh recurringTask' => tap($like(['kind' => 'checklist']), static function (RecurringTask $list): void {
                 $list->steps()->create(['position' => 0, 'title' => 'Pack', 'ticked_on' => Made::TODAY]);
             })->id,
-            'tasks.skip task' => Made::task($owner, ['routine_id' => $routine->id, 'occurs_on' => Made::TODAY, 'planned' => Made::TODAY])
-                ->id,
+            'tasks.skip task' => Made::task($owner, [
+                'recurring_task_id' => $recurringTask->id,
+                'occurs_on' => Made::TODAY,
+                'planned' => Made::TODAY,
+            ])->id,
             'lists.hand-on list' => 'today',
             'shelf.put shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
             'series.open series' => $free->id,
             'issues.destroy issue' => $waiting,
             'items.settle item' => $item,
             'areas.destroy area' => $empty,
-            'circles.destroy circle' => $alone,
+            'groups.destroy group' => $alone,
             'goals.place goal' => $year->id,
             'people.update person' => $other->id,
             'people.aside person' => $other->id,
             'people.link person' => $other->id,
             'people.back person' => $gone->id,
             'planning.finish stretch' => '2027-Q2',
-            'projects.take project' => self::fromPattern($at),
+            'projects.take project' => self::fromTemplate($at),
         ];
     }
 
     /** @param array<string, int|string> $at */
-    private static function fromPattern(array $at): int
+    private static function fromTemplate(array $at): int
     {
         $project = Project::query()
             ->findOrFail($at['project'])
             ->replicate()
             ->fill([
-                'pattern_id' => $at['pattern'],
-                'pattern_taken' => [
+                'template_id' => $at['template'],
+                'template_taken' => [
                     ['id' => 99, 'title' => 'Gone since', 'stage' => null, 'role' => null, 'day' => null, 'minutes' => null, 'steps' => []],
                 ],
             ]);

@@ -172,8 +172,8 @@ test('what has no time is dragged to its week', async ({ page }) => {
     await expect(task).toBeVisible();
 });
 
-test('a project is started from a pattern in two presses', async ({ page }) => {
-    await page.goto('/patterns');
+test('a project is started from a template in two presses', async ({ page }) => {
+    await page.goto('/templates');
     await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();
     await expect(page.getByText('Workload')).toBeVisible();
     await page.getByLabel('Crew, 4 tasks').selectOption({ label: 'Elif Demir' });
@@ -276,8 +276,8 @@ test('what two write at once is not lost: the second sees both and decides', asy
     await expect(page.getByLabel('Notes')).toHaveValue('mine');
 });
 
-test('a routine is ticked and comes back', async ({ page }) => {
-    await page.goto('/routines/new');
+test('a recurring task is ticked and comes back', async ({ page }) => {
+    await page.goto('/recurring-tasks/new');
     await page.getByLabel('What', { exact: true }).fill('Grease the winch');
     await page.getByLabel('Repeats').fill('every blue moon');
     await page.getByRole('button', { name: 'Add recurring task' }).click();

@@ -10,7 +10,7 @@ use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Horizon;
 
-/** Says on which outlook a year goal hangs, and in which quarters it is worked on. */
+/** Says on which long-term goal a year goal hangs, and in which quarters it is worked on. */
 final readonly class PlaceGoal
 {
     public function __construct(private ChangeLog $log)
@@ -22,7 +22,7 @@ final readonly class PlaceGoal
      *
      * @throws RefusedChange when it is no year goal
      */
-    public function __invoke(Person $who, Goal $goal, ?int $outlook, array $quarters): void
+    public function __invoke(Person $who, Goal $goal, ?int $longTermGoal, array $quarters): void
     {
         if ($goal->horizon !== Horizon::Year) {
             throw new RefusedChange('quarters', 'Only year goals can be assigned to quarters');
@@ -31,7 +31,7 @@ final readonly class PlaceGoal
         $this->log->change(
             $who,
             "Changed the quarters of “{$goal->title}”",
-            static fn() => $goal->update(['outlook_id' => $outlook, ...self::columns($quarters)]),
+            static fn() => $goal->update(['long_term_goal_id' => $longTermGoal, ...self::columns($quarters)]),
         );
     }
 

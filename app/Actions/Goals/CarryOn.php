@@ -153,7 +153,7 @@ final readonly class CarryOn
                 ->visibleTo($who)
                 ->whereNull('closed_on')
                 ->whereKeyNot($apart)
-                ->with('admissions.circle.memberships')
+                ->with('goalViewers.group.memberships')
                 ->get() as $child
         ) {
             if (Gate::forUser($who)->denies('update', $child)) {

@@ -20,7 +20,7 @@ final readonly class CloseGoal
         private Workspace $workspace,
         private CarryOn $carryOn,
         private LetWorkGo $letWorkGo,
-        private Tell $tell,
+        private NotifyFollowers $notifyFollowers,
     ) {
     }
 
@@ -60,7 +60,7 @@ final readonly class CloseGoal
                     ($this->letWorkGo)($who, $goal, $figures, $draft, $apart);
                 }
 
-                ($this->tell)(
+                ($this->notifyFollowers)(
                     $who,
                     $goal,
                     'closed it: '.GoalChanges::result($draft->result).($draft->line === null ? '' : ". {$draft->line}"),

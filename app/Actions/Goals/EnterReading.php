@@ -18,7 +18,7 @@ use Loftrin\Core\Goals\Reading as CoreReading;
 
 final readonly class EnterReading
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private Tell $tell)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private NotifyFollowers $notifyFollowers)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class EnterReading
 
         $this->log->change($who, "Entered $value for “{$goal->title}”", function () use ($who, $goal, $on, $value): void {
             $this->enter($who, $goal, $on, $value);
-            ($this->tell)($who, $goal, "entered $value");
+            ($this->notifyFollowers)($who, $goal, "entered $value");
         });
     }
 
@@ -55,7 +55,7 @@ final readonly class EnterReading
                 $this->enter($who, $goal, $reading->on, self::decimal($reading));
             }
 
-            ($this->tell)($who, $goal, "entered $count");
+            ($this->notifyFollowers)($who, $goal, "entered $count");
         });
     }
 
@@ -68,7 +68,7 @@ final readonly class EnterReading
         $this->log->change($who, "Changed the reading of {$reading->on}", function () use ($who, $goal, $reading, $on, $value): void {
             $before = CoreRecords::exact($reading->value)->rounded();
             $reading->update(['on' => $on, 'value' => $value]);
-            ($this->tell)($who, $goal, "corrected a reading from $before to $value");
+            ($this->notifyFollowers)($who, $goal, "corrected a reading from $before to $value");
         });
     }
 

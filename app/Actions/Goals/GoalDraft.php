@@ -14,10 +14,10 @@ use Loftrin\Core\Goals\Sense;
 final readonly class GoalDraft
 {
     /**
-     * @param ?int $circle whose goal it is, if a circle's
-     * @param list<int> $circles that may see it, if they are chosen
+     * @param ?int $group whose goal it is, if a group's
+     * @param list<int> $groups that may see it, if they are chosen
      * @param list<int> $people likewise
-     * @param ?int $outlook on which a year goal hangs
+     * @param ?int $longTermGoal on which a year goal hangs
      * @param list<int> $quarters in which a year goal is worked on
      * @param ?int $predecessor the goal that a new one carries on
      * @param list<array{on: string, fraction: string}> $checkpoints fractions 0 to 1
@@ -44,11 +44,11 @@ final readonly class GoalDraft
         public string $tasksWeight = '1',
         public ?string $unit = null,
         public array $checkpoints = [],
-        public ?int $circle = null,
-        public array $circles = [],
+        public ?int $group = null,
+        public array $groups = [],
         public array $people = [],
         public bool $countsUnnamed = false,
-        public ?int $outlook = null,
+        public ?int $longTermGoal = null,
         public array $quarters = [],
         public ?int $predecessor = null,
     ) {
@@ -88,11 +88,11 @@ final readonly class GoalDraft
             share: (string) $goal->share,
             tasksWeight: (string) $goal->tasks_weight,
             unit: $goal->unit,
-            circle: $goal->circle_id,
-            circles: $goal->admitted('circle_id'),
+            group: $goal->group_id,
+            groups: $goal->admitted('group_id'),
             people: $goal->admitted('person_id'),
             countsUnnamed: $countsUnnamed,
-            outlook: $goal->outlook_id,
+            longTermGoal: $goal->long_term_goal_id,
             quarters: $goal->quarters ?? [],
             predecessor: $goal->id,
         );

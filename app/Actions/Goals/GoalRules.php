@@ -34,7 +34,7 @@ final readonly class GoalRules
             'checkpoints',
             fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null),
         );
-        $goal->load('admissions.circle.memberships');
+        $goal->load('goalViewers.group.memberships');
         $this->refuseShowing($goal);
         $this->refuseUnseenTasks($goal);
     }
@@ -69,7 +69,7 @@ final readonly class GoalRules
         }
     }
 
-    /** Nothing hidden shows through what more people see, above it or beneath. Its admissions are loaded. */
+    /** Nothing hidden shows through what more people see, above it or beneath. Its goal viewers are loaded. */
     public function refuseShowing(Goal $goal): void
     {
         if ($goal->parent !== null) {
@@ -81,7 +81,7 @@ final readonly class GoalRules
         }
     }
 
-    /** Whoever has a task for a goal sees the goal, and the task is seen by those who do. Its admissions are loaded. */
+    /** Whoever has a task for a goal sees the goal, and the task is seen by those who do. Its goal viewers are loaded. */
     private function refuseUnseenTasks(Goal $goal): void
     {
         $visibility = self::visibilityOfTasks($goal);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
+use App\Models\Notification;
 use App\Models\Person;
-use App\Models\Telling;
 use App\Store\ChangeLog;
 use Illuminate\Support\Carbon;
 
@@ -19,8 +19,8 @@ final readonly class ReadNews
     public function __invoke(Person $who): void
     {
         $this->log->change($who, 'Marked the updates as read', static function () use ($who): void {
-            foreach (Telling::query()->toldTo($who)->whereNull('read_at')->get() as $telling) {
-                $telling->update(['read_at' => Carbon::now()]);
+            foreach (Notification::query()->toldTo($who)->whereNull('read_at')->get() as $notification) {
+                $notification->update(['read_at' => Carbon::now()]);
             }
         });
     }

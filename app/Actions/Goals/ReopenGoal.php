@@ -18,7 +18,7 @@ use Spatie\Activitylog\Models\Activity;
  */
 final readonly class ReopenGoal
 {
-    public function __construct(private ChangeLog $log, private TakeBack $takeBack, private Tell $tell)
+    public function __construct(private ChangeLog $log, private TakeBack $takeBack, private NotifyFollowers $notifyFollowers)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class ReopenGoal
             }
 
             $this->refuseCountedTwice($goal);
-            ($this->tell)($who, $goal, 'reopened it');
+            ($this->notifyFollowers)($who, $goal, 'reopened it');
         });
     }
 

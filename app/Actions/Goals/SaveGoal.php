@@ -26,9 +26,9 @@ final readonly class SaveGoal
         private ChangeLog $log,
         private Workspace $workspace,
         private GoalRules $rules,
-        private Admit $admit,
+        private SetViewers $setViewers,
         private GoalChanges $changes,
-        private Tell $tell,
+        private NotifyFollowers $notifyFollowers,
     ) {
     }
 
@@ -52,7 +52,7 @@ final readonly class SaveGoal
 
             $record->save();
             $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), null);
-            ($this->admit)($who, $record->refresh(), $draft);
+            ($this->setViewers)($who, $record->refresh(), $draft);
             $this->saveCheckpoints($record, $draft);
 
             $record
@@ -62,7 +62,7 @@ final readonly class SaveGoal
                 ?->update(['shelved_on' => null, 'look_again_on' => null]);
 
             if ($changed !== []) {
-                ($this->tell)($who, $record, 'changed it: '.implode(', ', $changed));
+                ($this->notifyFollowers)($who, $record, 'changed it: '.implode(', ', $changed));
             }
 
             return $record;
@@ -77,7 +77,7 @@ final readonly class SaveGoal
             'why' => $draft->why,
             'mark' => $draft->mark === null ? null : mb_strtoupper($draft->mark),
             'scope' => $draft->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
-            'circle_id' => $draft->scope === Scope::Group ? $draft->circle : null,
+            'group_id' => $draft->scope === Scope::Group ? $draft->group : null,
             'visibility' => $draft->visibility,
             'counts_unnamed' => $draft->countsUnnamed && $draft->parent !== null && $draft->visibility !== Visibility::Everyone,
             'horizon' => $period->horizon,
@@ -100,7 +100,7 @@ final readonly class SaveGoal
             'share' => $draft->share,
             'unit' => $draft->unit,
             'created_on' => $goal->exists ? $goal->created_on : $this->workspace->today(),
-            'outlook_id' => $period->horizon === Horizon::Year ? $draft->outlook : null,
+            'long_term_goal_id' => $period->horizon === Horizon::Year ? $draft->longTermGoal : null,
             'predecessor_id' => $draft->predecessor ?? ($goal->predecessor_id ?? null),
             ...PlaceGoal::columns($period->horizon === Horizon::Year ? $draft->quarters : []),
         ];
@@ -122,8 +122,8 @@ final readonly class SaveGoal
                 => throw new RefusedChange('parent', 'This goal no longer exists.'),
             $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist()
                 => throw new RefusedChange('predecessor', 'The goal to continue no longer exists.'),
-            $goal->scope === Scope::Group && $goal->circle_id === null => throw new RefusedChange(
-                'circle',
+            $goal->scope === Scope::Group && $goal->group_id === null => throw new RefusedChange(
+                'group',
                 'Choose the group.',
             ),
             default => null,

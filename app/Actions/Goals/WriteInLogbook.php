@@ -19,15 +19,19 @@ use Loftrin\Core\Goals\MeasureKind;
 /** What people say of a goal: comments, the owner's estimates, judgements. */
 final readonly class WriteInLogbook
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private StoredPlans $plans, private Tell $tell)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private NotifyFollowers $notifyFollowers,
+    ) {
     }
 
     public function comment(Person $who, Goal $goal, string $words): void
     {
         $this->log->change($who, "Commented on “{$goal->title}”", function () use ($who, $goal, $words): void {
             Comment::query()->create([...$this->signed($who, $goal), 'words' => $words]);
-            ($this->tell)($who, $goal, "said: $words");
+            ($this->notifyFollowers)($who, $goal, "said: $words");
         });
     }
 
@@ -43,10 +47,7 @@ final readonly class WriteInLogbook
         match (true) {
             $goal->owner_id !== $who->id => throw new RefusedChange('chance', "Only {$goal->owner->name} can update the estimate"),
             $goal->closed_on !== null => throw new RefusedChange('chance', 'This goal is closed, so its result is known'),
-            $goal->measure === MeasureKind::Judged => throw new RefusedChange(
-                'chance',
-                'This goal is judged in words and has no chance',
-            ),
+            $goal->measure === MeasureKind::Judged => throw new RefusedChange('chance', 'This goal is judged in words and has no chance'),
             default => null,
         };
 
@@ -57,7 +58,7 @@ final readonly class WriteInLogbook
                 'computed' => $this->computed($goal),
                 'line' => $line,
             ]);
-            ($this->tell)($who, $goal, "estimates $chance%".($line === null ? '' : ": $line"));
+            ($this->notifyFollowers)($who, $goal, "estimates $chance%".($line === null ? '' : ": $line"));
         });
     }
 
@@ -73,7 +74,7 @@ final readonly class WriteInLogbook
         $words = "Judged “{$goal->title}”: {$direction->value}";
         $this->log->change($who, $words, function () use ($who, $goal, $direction, $line): void {
             Judgement::query()->create([...$this->signed($who, $goal), 'direction' => $direction, 'line' => $line]);
-            ($this->tell)($who, $goal, "judged it {$direction->value}: $line");
+            ($this->notifyFollowers)($who, $goal, "judged it {$direction->value}: $line");
         });
     }
 

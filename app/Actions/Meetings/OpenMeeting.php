@@ -34,7 +34,7 @@ final readonly class OpenMeeting
         match (true) {
             $series->meetings()->whereNull('closed_at')->exists() => throw new RefusedChange(
                 'meeting',
-                'Another occasion of this meeting is still open. Close it first.',
+                'Another event of this meeting is still open. Close it first.',
             ),
             $series->meetings()->where('on', (string) $on)->exists() => throw new RefusedChange(
                 'meeting',

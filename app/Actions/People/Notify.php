@@ -6,14 +6,14 @@ namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
 use App\Models\Goal;
-use App\Models\Occasion;
+use App\Models\Notification;
+use App\Models\NotificationChoice;
+use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reach;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
-use App\Models\Telling;
-use App\Models\Wish;
 use App\Queries\Parts\Address;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
@@ -30,23 +30,23 @@ final readonly class Notify
      * Tells some people, and whoever is spoken to in the words.
      *
      * @param list<int> $people ids
-     * @param Occasion $occasion for those who are not spoken to
+     * @param NotificationEvent $event for those who are not spoken to
      */
-    public function all(Person $by, array $people, Occasion $occasion, Goal|Task|Project $about, string $words): void
+    public function all(Person $by, array $people, NotificationEvent $event, Goal|Task|Project $about, string $words): void
     {
         $everybody = $this->everybody->all()->sortKeys();
         $mentioned = Mentions::in($words, $everybody->map(static fn(Person $person): string => $person->name)->all());
         $told = $everybody->only([...$people, ...$mentioned]);
-        $wishes = Wish::query()->whereIn('person_id', $told->modelKeys())->get();
+        $choices = NotificationChoice::query()->whereIn('person_id', $told->modelKeys())->get();
 
         foreach ($told as $person) {
             $this->tell(
                 by: $by,
                 to: $person,
-                occasion: in_array($person->id, $mentioned, true) ? Occasion::Mentioned : $occasion,
+                event: in_array($person->id, $mentioned, true) ? NotificationEvent::Mentioned : $event,
                 about: $about,
                 words: $words,
-                wishes: $wishes,
+                choices: $choices,
             );
         }
     }
@@ -56,29 +56,35 @@ final readonly class Notify
      *
      * @param string $words what was done, after the name of who did it: "said: the float is back"
      */
-    public function __invoke(Person $by, Person $to, Occasion $occasion, Goal|Task|Project $about, string $words): void
+    public function __invoke(Person $by, Person $to, NotificationEvent $event, Goal|Task|Project $about, string $words): void
     {
         $this->tell(
             by: $by,
             to: $to,
-            occasion: $occasion,
+            event: $event,
             about: $about,
             words: $words,
-            wishes: Wish::query()->where('person_id', $to->id)->get(),
+            choices: NotificationChoice::query()->where('person_id', $to->id)->get(),
         );
     }
 
-    /** @param Collection<int, Wish> $wishes theirs among them */
-    private function tell(Person $by, Person $to, Occasion $occasion, Goal|Task|Project $about, string $words, Collection $wishes): void
-    {
+    /** @param Collection<int, NotificationChoice> $choices theirs among them */
+    private function tell(
+        Person $by,
+        Person $to,
+        NotificationEvent $event,
+        Goal|Task|Project $about,
+        string $words,
+        Collection $choices,
+    ): void {
         if ($to->id === $by->id || ! $about->isVisibleTo($to)) {
             return;
         }
 
-        match (($reach = Wish::among($wishes, $to->id, $occasion))) {
+        match (($reach = NotificationChoice::among($choices, $to->id, $event))) {
             Reach::Nowhere => null,
             Reach::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
-            Reach::News, Reach::Morning => Telling::query()->create([
+            Reach::News, Reach::Morning => Notification::query()->create([
                 ...match (true) {
                     $about instanceof Goal => ['goal_id' => $about->id],
                     $about instanceof Task => ['task_id' => $about->id],

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
+use App\Models\Notification;
 use App\Models\Person;
 use App\Models\Reach;
 use App\Models\Reminder;
-use App\Models\Telling;
 use App\Models\Workspace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ final readonly class SendMorningLetters
     public function __invoke(): void
     {
         DB::transaction(function (): void {
-            $told = Telling::query()
+            $told = Notification::query()
                 ->where('for_letter', true)
                 ->with(['by', 'goal', 'task', 'project'])
                 ->orderBy('id')
@@ -49,16 +49,16 @@ final readonly class SendMorningLetters
                     ...$told
                         ->get($person->id)
                         ?->map(
-                            static fn(Telling $telling): string => '“'.
-                                $telling->about()->title.
-                                "”: {$telling->by->name} $telling->words",
+                            static fn(Notification $notification): string => '“'.
+                                $notification->about()->title.
+                                "”: {$notification->by->name} $notification->words",
                         )
                         ->all() ?? [],
                 ];
                 $this->mailbox->send($person, "Your morning, {$this->workspace->today()}", implode("\n", $lines));
             }
 
-            Telling::query()
+            Notification::query()
                 ->where('for_letter', true)
                 ->update(['for_letter' => false, 'read_at' => Carbon::now()]);
         });

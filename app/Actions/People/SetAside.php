@@ -8,8 +8,8 @@ use App\Models\Area;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\RecurringTask;
 use App\Models\Role;
-use App\Models\Routine;
 use App\Models\Series;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -77,7 +77,7 @@ final readonly class SetAside
     /**
      * What is open and others can see. What only the leaver could see stays unseen.
      *
-     * @return iterable<Area|Goal|Project|Routine|Series|Task>
+     * @return iterable<Area|Goal|Project|RecurringTask|Series|Task>
      */
     private function owned(Person $leaver): iterable
     {
@@ -92,7 +92,7 @@ final readonly class SetAside
             ->whereNull('dropped_on')
             ->where('visibility', Visibility::Everyone)
             ->get();
-        yield from Routine::query()
+        yield from RecurringTask::query()
             ->where('owner_id', $leaver->id)
             ->whereNull('ended_on')
             ->where('visibility', Visibility::Everyone)

@@ -8,7 +8,7 @@ use App\Actions\People\Notify;
 use App\Models\Comment;
 use App\Models\File;
 use App\Models\Helping;
-use App\Models\Occasion;
+use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reference;
@@ -32,7 +32,7 @@ final readonly class Attach
         $this->log->change($who, "Commented on “{$work->title}”", function () use ($who, $work, $words): void {
             Comment::query()->create([...self::of($work), 'person_id' => $who->id, 'on' => $this->workspace->today(), 'words' => $words]);
             $helpers = $work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all();
-            $this->notify->all($who, [$work->owner_id, ...array_values($helpers)], Occasion::Said, $work, "said: $words");
+            $this->notify->all($who, [$work->owner_id, ...array_values($helpers)], NotificationEvent::Said, $work, "said: $words");
         });
     }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Projects;
 
 use App\Models\Collection;
+use App\Models\CollectionItem;
 use App\Models\Entry;
 use App\Models\Field;
 use App\Models\FieldKind;
-use App\Models\Gathering;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Workspace;
@@ -37,17 +37,17 @@ final readonly class KeepRegister
                 $ids[] = (Collection::query()->where('title', $named)->first() ?? Collection::query()->create(['title' => $named]))->id;
             }
 
-            $there = Gathering::query()->where('project_id', $project->id)->get();
-            $there->whereNotIn('collection_id', $ids)->each(static fn(Gathering $link): ?bool => $link->delete());
+            $there = CollectionItem::query()->where('project_id', $project->id)->get();
+            $there->whereNotIn('collection_id', $ids)->each(static fn(CollectionItem $link): ?bool => $link->delete());
 
             foreach (array_unique($ids) as $id) {
                 if (! $there->contains('collection_id', $id)) {
-                    Gathering::query()->create(['collection_id' => $id, 'project_id' => $project->id]);
+                    CollectionItem::query()->create(['collection_id' => $id, 'project_id' => $project->id]);
                 }
             }
 
             // A collection that holds nothing any more is none.
-            Collection::query()->whereDoesntHave('gatherings')->get()->each(static fn(Collection $empty): ?bool => $empty->delete());
+            Collection::query()->whereDoesntHave('collectionItems')->get()->each(static fn(Collection $empty): ?bool => $empty->delete());
         });
     }
 

@@ -28,7 +28,7 @@ final readonly class Shelve
     ) {
     }
 
-    /** An idea or a wish that is nothing yet. */
+    /** An idea or a notification choice that is nothing yet. */
     public function idea(Person $who, string $words, ?Day $lookAgainOn): void
     {
         $today = $this->workspace->today();

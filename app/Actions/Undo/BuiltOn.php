@@ -16,18 +16,18 @@ use Spatie\Activitylog\Models\Activity;
 final readonly class BuiltOn
 {
     /** What follows from other records and goes with them. */
-    private const ASIDE = ['tellings', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters'];
+    private const ASIDE = ['notifications', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters'];
 
     private const WORDS = [
         'goals' => 'goal',
         'servings' => 'contributing project',
         'helpings' => 'helper',
-        'gatherings' => 'collection',
+        'collection_items' => 'collection',
         'plan_lines' => 'line of the outline',
         'precedences' => 'dependency',
         'attendances' => 'attendance',
         'agenda_items' => 'agenda item',
-        'routine_servings' => 'contribution',
+        'recurring_task_servings' => 'contribution',
         'entries' => 'extra field',
     ];
 

@@ -6,8 +6,8 @@ namespace App\Actions\Undo;
 
 use App\Models\Following;
 use App\Models\Goal;
+use App\Models\Notification;
 use App\Models\Record;
-use App\Models\Telling;
 use Spatie\Activitylog\Models\Activity;
 
 /** One record that a change wrote, as the log has it: what it was before, and what it became. */
@@ -59,7 +59,7 @@ final readonly class LoggedWrite
     /** Whether it only follows from the change it was part of: who was told of it, who follows by it. */
     public function isInPassing(): bool
     {
-        return in_array($this->class, [Telling::class, Following::class], true);
+        return in_array($this->class, [Notification::class, Following::class], true);
     }
 
     /** Whether the goal was closed already when this was written. */

@@ -6,9 +6,9 @@ namespace App\Actions\Undo;
 
 use App\Actions\Goals\GoalRules;
 use App\Actions\Week\TaskRules;
-use App\Models\Admission;
 use App\Models\Checkpoint;
 use App\Models\Goal;
+use App\Models\GoalViewer;
 use App\Models\Membership;
 use App\Models\Precedence;
 use App\Models\Project;
@@ -77,11 +77,11 @@ final readonly class StoredRules
         return match (true) {
             $record instanceof Goal, $record instanceof Project => [$record->fresh()],
             $record instanceof Task => [$record->fresh(), Goal::query()->find($record->goal_id)],
-            $record instanceof Admission, $record instanceof Checkpoint => [Goal::query()->find($record->goal_id)],
+            $record instanceof GoalViewer, $record instanceof Checkpoint => [Goal::query()->find($record->goal_id)],
             $record instanceof Precedence => [Task::query()->find($record->task_id)],
             $record instanceof Stage => [Project::query()->find($record->project_id)],
             $record instanceof Membership => Goal::query()
-                ->whereIn('id', Admission::query()->where('circle_id', $record->circle_id)->select('goal_id'))
+                ->whereIn('id', GoalViewer::query()->where('group_id', $record->group_id)->select('goal_id'))
                 ->get(),
             default => [],
         };

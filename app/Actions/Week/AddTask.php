@@ -71,7 +71,7 @@ final readonly class AddTask
                 => throw new RefusedChange('isPrivate', 'A private task must be your own.'),
             $goal !== null &&
                 ! $goal
-                    ->loadMissing('admissions.circle.memberships')
+                    ->loadMissing('goalViewers.group.memberships')
                     ->audience()
                     ->admits($draft->owner ?? $who->id)
                 => throw new RefusedChange('owner_id', 'They cannot see this goal.'),

@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What each day begins with: routines are moved on to it, the letters of the morning go out. Whatever comes first on a day
+ * What each day begins with: recurring tasks are moved on to it, the letters of the morning go out. Whatever comes first on a day
  * does it, all of it or nothing: what failed is tried again.
  */
 final readonly class BeginDay
@@ -38,7 +38,7 @@ final readonly class BeginDay
             }
 
             $this->workspace->update(['begun_on' => $this->workspace->today()]);
-            app(AdvanceRoutines::class)();
+            app(AdvanceRecurringTasks::class)();
             app(SendMorningLetters::class)();
             DB::table('answered_requests')
                 ->where('answered_at', '<', Carbon::now()->subDays(self::ANSWERS_KEPT))

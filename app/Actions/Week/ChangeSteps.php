@@ -12,7 +12,7 @@ use App\Store\ChangeLog;
 
 final readonly class ChangeSteps
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRoutine $routines)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRecurringTask $recurringTasks)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class ChangeSteps
             $step->task->update([...Ticking::columns($step->task, ! $isLeft, $today), 'changed_on' => $today]);
 
             if ($wasDone === $isLeft) {
-                $this->routines->follow($step->task, ! $isLeft);
+                $this->recurringTasks->follow($step->task, ! $isLeft);
             }
         });
     }

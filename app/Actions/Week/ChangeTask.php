@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Week;
 
 use App\Actions\People\Notify;
-use App\Models\Occasion;
+use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -69,19 +69,19 @@ final readonly class ChangeTask
     private function tell(Person $who, Task $task, bool $handsOver): void
     {
         if ($handsOver) {
-            ($this->notify)($who, $task->owner()->firstOrFail(), Occasion::HandedOver, $task, 'handed it over to you');
+            ($this->notify)($who, $task->owner()->firstOrFail(), NotificationEvent::HandedOver, $task, 'handed it over to you');
         }
 
         foreach (
             [
-                'look_over_by_id' => [$task->look_over_by_id, Occasion::LookOver, 'asks you to check it'],
-                'waiting_person_id' => [$task->waiting_person_id, Occasion::WaitedFor, 'is waiting for you'],
-            ] as $column => [$person, $occasion, $words]
+                'look_over_by_id' => [$task->look_over_by_id, NotificationEvent::LookOver, 'asks you to check it'],
+                'waiting_person_id' => [$task->waiting_person_id, NotificationEvent::WaitedFor, 'is waiting for you'],
+            ] as $column => [$person, $event, $words]
         ) {
             $asked = $person !== null && $task->wasChanged($column) ? Person::query()->find($person) : null;
 
             if ($asked !== null) {
-                ($this->notify)($who, $asked, $occasion, $task, $words);
+                ($this->notify)($who, $asked, $event, $task, $words);
             }
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Week;
 
 use App\Models\Person;
-use App\Models\Routine;
-use App\Models\RoutineKind;
+use App\Models\RecurringTask;
+use App\Models\RecurringTaskKind;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
@@ -18,42 +18,42 @@ use Loftrin\Core\Work\Spread;
 /** Lays out a quarter's pieces of a steady output ahead: on the days that its rhythm names, or evenly over what is left of it. */
 final readonly class LayOut
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRoutine $run)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRecurringTask $run)
     {
     }
 
     /** @throws RefusedChange when it is no steady output, or all pieces of the quarter are there already */
-    public function __invoke(Person $who, Routine $routine, Period $quarter): void
+    public function __invoke(Person $who, RecurringTask $recurringTask, Period $quarter): void
     {
-        if ($routine->kind !== RoutineKind::Pieces || $routine->is_stock) {
-            throw new RefusedChange('routine', 'Only a quarterly output has items to create');
+        if ($recurringTask->kind !== RecurringTaskKind::Pieces || $recurringTask->is_stock) {
+            throw new RefusedChange('recurringTask', 'Only a quarterly output has items to create');
         }
 
-        $there = $routine
+        $there = $recurringTask
             ->tasks()
             ->whereNull('dropped_on')
             ->whereBetween('occurs_on', [(string) $quarter->span->first, (string) $quarter->span->last])
             ->get();
-        $missing = ($routine->per_quarter ?? 0) - $there->count();
+        $missing = ($recurringTask->per_quarter ?? 0) - $there->count();
 
         if ($missing <= 0) {
-            throw new RefusedChange('routine', 'All items of this quarter already exist');
+            throw new RefusedChange('recurringTask', 'All items of this quarter already exist');
         }
 
-        $this->log->change($who, "Created $missing items of “{$routine->title}”", function () use (
-            $routine,
+        $this->log->change($who, "Created $missing items of “{$recurringTask->title}”", function () use (
+            $recurringTask,
             $quarter,
             $there,
             $missing,
         ): void {
-            foreach ($this->days($routine, $quarter, $missing) as $place => $day) {
-                $this->run->piece($routine, $day, sprintf('%s %d', $routine->title, $there->count() + $place + 1));
+            foreach ($this->days($recurringTask, $quarter, $missing) as $place => $day) {
+                $this->run->piece($recurringTask, $day, sprintf('%s %d', $recurringTask->title, $there->count() + $place + 1));
             }
         });
     }
 
     /** @return list<Day> */
-    private function days(Routine $routine, Period $quarter, int $count): array
+    private function days(RecurringTask $recurringTask, Period $quarter, int $count): array
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
@@ -61,7 +61,7 @@ final readonly class LayOut
             $today->isAfter($quarter->span->first) && ! $today->isAfter($quarter->span->last) ? $today : $quarter->span->first,
             $quarter->span->last,
         );
-        $named = $routine->rhythm()->within($span, $routine->starts_on);
+        $named = $recurringTask->rhythm()->within($span, $recurringTask->starts_on);
 
         return array_map(
             static fn(Day $day): Day => $calendar->workingDayFrom($day),

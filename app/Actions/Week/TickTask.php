@@ -11,7 +11,7 @@ use App\Store\ChangeLog;
 
 final readonly class TickTask
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRoutine $routines)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRecurringTask $recurringTasks)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class TickTask
 
         $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", function () use ($task, $isDone): void {
             $task->update([...Ticking::columns($task, $isDone, $this->workspace->today()), 'changed_on' => $this->workspace->today()]);
-            $this->routines->follow($task, $isDone);
+            $this->recurringTasks->follow($task, $isDone);
         });
     }
 }

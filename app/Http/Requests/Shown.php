@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 /** How much of a long list an address asks for. */
 final readonly class Shown
 {
-    /** What is shown at first, and at each wish for more. */
+    /** What is shown at first, and at each notification choice for more. */
     public const STEP = 100;
 
     private const MOST = 2000;

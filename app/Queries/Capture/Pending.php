@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Capture;
 
 use App\Models\Jot;
+use App\Models\Notification;
 use App\Models\Person;
 use App\Models\Reminder;
-use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Capture\Answers\Ticket;
 use App\Queries\Direction\ShelfPage;
@@ -72,7 +72,7 @@ final class Pending
         foreach (
             [
                 'jots' => Jot::query()->inTrayOf($person, $today),
-                'news' => Telling::query()->toldTo($person)->whereNull('read_at'),
+                'news' => Notification::query()->toldTo($person)->whereNull('read_at'),
                 ...$this->shelf->isDue($person),
             ] as $name => $query
         ) {

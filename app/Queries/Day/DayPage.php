@@ -20,7 +20,7 @@ use App\Queries\Parts\ListedTask;
 use App\Queries\People\ToldPage;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekView;
-use App\Queries\Week\RoutinesPage;
+use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WeekPage;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
@@ -38,7 +38,7 @@ final readonly class DayPage
         private WeekPage $weeks,
         private Occurrences $occurrences,
         private QuarterPasses $quarters,
-        private RoutinesPage $routines,
+        private RecurringTasksPage $recurringTasks,
         private ToldPage $told,
         private Pending $pending,
     ) {
@@ -79,7 +79,7 @@ final readonly class DayPage
             available: $day->available,
             planned: $day->planned,
             free: $day->free,
-            daily: $this->routines->daily($viewer),
+            daily: $this->recurringTasks->daily($viewer),
             tickets: $this->told->due($viewer),
         );
     }

@@ -26,7 +26,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Projects\RegisterPage;
 use App\Queries\Projects\WorkCounts;
-use App\Queries\Week\RoutinesPage;
+use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WorkDone;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -46,7 +46,7 @@ final readonly class AreaPage
         private StoredPlans $plans,
         private RegisterPage $register,
         private WorkDone $workDone,
-        private RoutinesPage $routines,
+        private RecurringTasksPage $recurringTasks,
         private GoalRows $goals,
         private WorkCounts $counts,
     ) {
@@ -93,7 +93,7 @@ final readonly class AreaPage
             ),
             week: $week->name,
             mayChange: $viewer->isLead() || $area->owner_id === $viewer->id,
-            routines: $this->routines->for($viewer, 'area_id', $area->id),
+            recurringTasks: $this->recurringTasks->for($viewer, 'area_id', $area->id),
             thisWeekMore: count($ahead) - count($listed),
         );
     }

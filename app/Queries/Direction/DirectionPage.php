@@ -63,12 +63,12 @@ final readonly class DirectionPage
                 ->with('owner')
                 ->whereKey($tops)
                 ->get()
-                ->sortBy(static fn(Goal $goal): array => [$goal->outlook_id ?? PHP_INT_MAX, $goal->id])
+                ->sortBy(static fn(Goal $goal): array => [$goal->long_term_goal_id ?? PHP_INT_MAX, $goal->id])
                 ->map(
                     static fn(Goal $goal): PlacedGoal => new PlacedGoal(
                         $rows[$goal->id],
                         $goal->why,
-                        $goal->outlook_id,
+                        $goal->long_term_goal_id,
                         $goal->quarters ?? [],
                         Gate::forUser($viewer)->allows('update', $goal),
                     ),

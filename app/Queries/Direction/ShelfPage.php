@@ -106,7 +106,7 @@ final readonly class ShelfPage
                     ),
                 ),
             ...self::soon($this->goals($viewer), $until)
-                ->with(['owner', 'admissions.circle.memberships'])
+                ->with(['owner', 'goalViewers.group.memberships'])
                 ->get()
                 ->map(
                     static fn(Goal $goal): ShelfRow => new ShelfRow(

@@ -8,7 +8,7 @@ use App\Models\Checkpoint as CheckpointRecord;
 use App\Models\Goal as GoalRecord;
 use App\Models\Project as ProjectRecord;
 use App\Models\Record;
-use App\Models\RoutineServing;
+use App\Models\RecurringTaskServing;
 use App\Models\Serving as ServingRecord;
 use App\Models\Stage as StageRecord;
 use App\Models\Task as TaskRecord;
@@ -27,7 +27,7 @@ use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Sense;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
-use Loftrin\Core\Work\Routine;
+use Loftrin\Core\Work\RecurringTask;
 use Loftrin\Core\Work\Serving;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Task;
@@ -208,25 +208,25 @@ final class CoreRecords
             steps: array_values($task->steps->map(static fn($step) => $step->done_on)->all()),
             after: array_values($task->precedences->map(static fn($link): string => (string) $link->after_id)->all()),
             waits: ($task->waiting_on ?? '') !== '',
-            routine: $task->routine_id === null ? null : (string) $task->routine_id,
+            recurringTask: $task->recurring_task_id === null ? null : (string) $task->recurring_task_id,
         );
     }
 
     /**
-     * The routines that serve goals.
+     * The recurring tasks that serve goals.
      *
-     * @return array<array-key, Routine> by id
+     * @return array<array-key, RecurringTask> by id
      */
-    public static function routines(): array
+    public static function recurringTasks(): array
     {
-        return RoutineServing::query()
+        return RecurringTaskServing::query()
             ->orderBy('id')
             ->get()
-            ->groupBy('routine_id')
+            ->groupBy('recurring_task_id')
             ->map(
-                static fn($links, $id): Routine => new Routine(
+                static fn($links, $id): RecurringTask => new RecurringTask(
                     (string) $id,
-                    array_values($links->map(static fn(RoutineServing $link): Serving => self::serving(self::row($link)))->all()),
+                    array_values($links->map(static fn(RecurringTaskServing $link): Serving => self::serving(self::row($link)))->all()),
                 ),
             )
             ->all();

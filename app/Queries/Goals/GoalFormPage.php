@@ -27,7 +27,7 @@ final readonly class GoalFormPage
     public function blank(Person $viewer, ?int $parent, ?string $period): GoalFormView
     {
         $calendar = $this->workspace->calendar();
-        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('admissions')->find($parent);
+        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('goalViewers')->find($parent);
         $default =
             $above === null
                 ? $calendar->yearOf($this->workspace->today())->name
@@ -42,7 +42,7 @@ final readonly class GoalFormPage
                 parent: $above?->id,
                 owner: $viewer->id,
                 visibility: $above->visibility ?? Visibility::Everyone,
-                circles: $above?->admitted('circle_id') ?? [],
+                groups: $above?->admitted('group_id') ?? [],
                 people: $above?->admitted('person_id') ?? [],
             ),
         );
@@ -54,12 +54,12 @@ final readonly class GoalFormPage
         $calendar = $this->workspace->calendar();
         $next = $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
 
-        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions']))->carriedInto($next->name));
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'goalViewers']))->carriedInto($next->name));
     }
 
     public function filled(Person $viewer, Goal $goal): GoalFormView
     {
-        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'admissions'])));
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'goalViewers'])));
     }
 
     private function page(Person $viewer, GoalValues $values): GoalFormView
@@ -70,8 +70,8 @@ final readonly class GoalFormPage
             parents: $this->choices->goals($viewer, $values->id),
             people: PersonTag::all(),
             areas: $this->choices->areas(),
-            circles: $this->choices->circles(),
-            outlooks: $this->choices->outlooks(),
+            groups: $this->choices->groups(),
+            longTermGoals: $this->choices->longTermGoals(),
         );
     }
 

@@ -6,14 +6,14 @@ namespace App\Queries\Goals;
 
 use App\Models\Checkpoint;
 use App\Models\Goal;
-use App\Models\Outlook;
+use App\Models\LongTermGoal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Serving;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Direction\Answers\OutlookTag;
+use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\ClosingOffer;
 use App\Queries\Goals\Answers\ForecastView;
@@ -76,7 +76,7 @@ final readonly class GoalPage
                 : $this->closing($goal, $figures->ready),
             predecessor: $this->predecessor($goal, $viewer),
             successors: array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
-            outlook: $this->outlook($figures->above[0]->id ?? $goal->id),
+            longTermGoal: $this->longTermGoal($figures->above[0]->id ?? $goal->id),
             above: $figures->above,
             beneath: $figures->beneath,
             nextStep: $isPast || $closedOn !== null ? null : $this->nextStep($goal, $threads, $viewer),
@@ -162,13 +162,13 @@ final readonly class GoalPage
     }
 
     /** On which the goal at the top of the thread hangs. */
-    private function outlook(int $top): ?OutlookTag
+    private function longTermGoal(int $top): ?LongTermGoalTag
     {
-        $outlook = Outlook::query()
-            ->whereIn('id', Goal::query()->whereKey($top)->select('outlook_id'))
+        $longTermGoal = LongTermGoal::query()
+            ->whereIn('id', Goal::query()->whereKey($top)->select('long_term_goal_id'))
             ->first();
 
-        return $outlook === null ? null : OutlookTag::of($outlook);
+        return $longTermGoal === null ? null : LongTermGoalTag::of($longTermGoal);
     }
 
     /** The first task of its own or of a project that serves it which somebody could start on now. */

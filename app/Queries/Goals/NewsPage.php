@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Models\Notification;
 use App\Models\Person;
-use App\Models\Telling;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\News;
 use App\Queries\Goals\Answers\NewsRow;
@@ -31,7 +31,7 @@ final readonly class NewsPage
     /** @return list<NewsRow> */
     private function rows(Person $viewer, bool $isRead, int $most): array
     {
-        $tellings = Telling::query()
+        $notifications = Notification::query()
             ->toldTo($viewer)
             ->whereNull('read_at', not: $isRead)
             ->with(['goal', 'task', 'project', 'by'])
@@ -40,15 +40,15 @@ final readonly class NewsPage
             ->get();
 
         return array_values(
-            $tellings
+            $notifications
                 ->map(
-                    fn(Telling $telling): NewsRow => new NewsRow(
-                        id: $telling->id,
-                        by: PersonTag::of($telling->by),
-                        words: $telling->words,
-                        link: Address::of($telling->about()),
-                        title: $telling->about()->title,
-                        on: $this->workspace->wallDay($telling->created_at),
+                    fn(Notification $notification): NewsRow => new NewsRow(
+                        id: $notification->id,
+                        by: PersonTag::of($notification->by),
+                        words: $notification->words,
+                        link: Address::of($notification->about()),
+                        title: $notification->about()->title,
+                        on: $this->workspace->wallDay($notification->created_at),
                     ),
                 )
                 ->all(),

@@ -21,7 +21,7 @@ final readonly class OutlinedGoal
         public string $period,
         public ?int $parent,
         public int $owner,
-        public ?int $circle,
+        public ?int $group,
         public ?int $area,
         public bool $isMain,
         public bool $isForEveryone,

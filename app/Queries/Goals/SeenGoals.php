@@ -29,7 +29,7 @@ final readonly class SeenGoals
                 ? []
                 : Goal::query()
                     ->whereKey($closed)
-                    ->with('admissions.circle.memberships')
+                    ->with('goalViewers.group.memberships')
                     ->get()
                     ->keyBy('id')
                     ->map(static fn(Goal $goal): Audience => $goal->audience())

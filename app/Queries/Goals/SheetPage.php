@@ -58,7 +58,7 @@ final readonly class SheetPage
             floors: $this->floors($drawn, $rows, $on),
             filter: $filter,
             people: PersonTag::all(),
-            circles: $this->choices->circles(),
+            groups: $this->choices->groups(),
             areas: $this->choices->areas(),
             threads: array_map(
                 static fn(Cord $cord, int|string $top): Option => new Option((string) $top, "$cord->mark, $cord->title"),

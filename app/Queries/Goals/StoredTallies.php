@@ -136,19 +136,19 @@ final class StoredTallies implements Tallies
         }
 
         $direct = DB::table('tasks')->whereIn('goal_id', $this->counting)->whereNotNull('done_on')->select('goal_id', 'done_on', 'id');
-        $routines = DB::table('tasks')
-            ->join('routine_servings', 'routine_servings.routine_id', '=', 'tasks.routine_id')
-            ->whereIn('routine_servings.goal_id', $this->counting)
+        $recurringTasks = DB::table('tasks')
+            ->join('recurring_task_servings', 'recurring_task_servings.recurring_task_id', '=', 'tasks.recurring_task_id')
+            ->whereIn('recurring_task_servings.goal_id', $this->counting)
             ->whereNotNull('done_on')
-            ->select('routine_servings.goal_id', 'done_on', 'tasks.id');
-        // A task has a project or a goal or neither, so it may be found by that and by its routine: union tells them apart.
+            ->select('recurring_task_servings.goal_id', 'done_on', 'tasks.id');
+        // A task has a project or a goal or neither, so it may be found by that and by its recurring task: union tells them apart.
         $rows = DB::table('tasks')
             ->join('servings', 'servings.project_id', '=', 'tasks.project_id')
             ->whereIn('servings.goal_id', $this->counting)
             ->whereNotNull('done_on')
             ->select('servings.goal_id', 'done_on', 'tasks.id')
             ->union($direct)
-            ->union($routines);
+            ->union($recurringTasks);
         $done = [];
 
         foreach (

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Area;
-use App\Models\Circle;
 use App\Models\Collection;
 use App\Models\Field;
 use App\Models\Goal;
-use App\Models\Outlook;
-use App\Models\Pattern;
+use App\Models\Group;
+use App\Models\LongTermGoal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Record;
-use App\Models\Routine;
+use App\Models\RecurringTask;
+use App\Models\Template;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Option;
 use App\Store\Remembered;
@@ -59,16 +59,21 @@ final readonly class Choices
         return $this->kept('open projects', Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title'), 'title');
     }
 
-    /** @return list<Option> routines kept for the team, by title, with their rhythm */
+    /** @return list<Option> recurring tasks kept for the team, by title, with their rhythm */
     public function stock(): array
     {
         return array_values(
-            Routine::query()
+            RecurringTask::query()
                 ->where('is_stock', true)
                 ->whereNull('ended_on')
                 ->orderBy('title')
                 ->get()
-                ->map(static fn(Routine $routine): Option => new Option((string) $routine->id, "{$routine->title}, {$routine->words}"))
+                ->map(
+                    static fn(RecurringTask $recurringTask): Option => new Option(
+                        (string) $recurringTask->id,
+                        "{$recurringTask->title}, {$recurringTask->words}",
+                    ),
+                )
                 ->all(),
         );
     }
@@ -86,9 +91,9 @@ final readonly class Choices
     }
 
     /** @return list<Option> by title */
-    public function patterns(): array
+    public function templates(): array
     {
-        return $this->kept('patterns', Pattern::query()->orderBy('title'), 'title');
+        return $this->kept('templates', Template::query()->orderBy('title'), 'title');
     }
 
     /** @return list<Option> of one's own, by name */
@@ -98,15 +103,15 @@ final readonly class Choices
     }
 
     /** @return list<Option> the next one first */
-    public function outlooks(): array
+    public function longTermGoals(): array
     {
-        return $this->kept('outlooks', Outlook::query()->orderBy('on'), 'title');
+        return $this->kept('longTermGoals', LongTermGoal::query()->orderBy('on'), 'title');
     }
 
     /** @return list<Option> */
-    public function circles(): array
+    public function groups(): array
     {
-        return $this->kept('circles', Circle::query()->orderBy('name'), 'name');
+        return $this->kept('groups', Group::query()->orderBy('name'), 'name');
     }
 
     /**

@@ -11,7 +11,7 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Answers\PersonTag;
-use App\Queries\People\Answers\CircleRow;
+use App\Queries\People\Answers\GroupRow;
 use App\Queries\People\Answers\People;
 use App\Queries\People\Answers\PersonRow;
 use Illuminate\Database\Eloquent\Builder;
@@ -61,7 +61,7 @@ final readonly class PeoplePage
                     )
                     ->all(),
             ),
-            CircleRow::all(),
+            GroupRow::all(),
             $week->name,
             $viewer->isLead(),
         );

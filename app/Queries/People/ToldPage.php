@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Queries\People;
 
 use App\Models\Letter;
-use App\Models\Occasion;
+use App\Models\NotificationChoice;
+use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Reach;
 use App\Models\Reminder;
-use App\Models\Wish;
 use App\Models\Workspace;
 use App\Queries\People\Answers\LetterRow;
+use App\Queries\People\Answers\NotificationChoiceRow;
 use App\Queries\People\Answers\ReminderRow;
 use App\Queries\People\Answers\Told;
-use App\Queries\People\Answers\WishRow;
 
 final readonly class ToldPage
 {
@@ -26,13 +26,19 @@ final readonly class ToldPage
 
     public function of(Person $viewer): Told
     {
-        $wishes = Wish::query()->where('person_id', $viewer->id)->get()->keyBy(static fn(Wish $wish): string => $wish->occasion->value);
+        $notificationChoices = NotificationChoice::query()
+            ->where('person_id', $viewer->id)
+            ->get()
+            ->keyBy(static fn(NotificationChoice $notificationChoice): string => $notificationChoice->event->value);
 
         return new Told(
             array_values(Reminder::query()->openFor($viewer)->get()->map(ReminderRow::of(...))->all()),
             array_map(
-                static fn(Occasion $occasion): WishRow => new WishRow($occasion, $wishes->get($occasion->value)->reach ?? Reach::News),
-                Occasion::cases(),
+                static fn(NotificationEvent $event): NotificationChoiceRow => new NotificationChoiceRow(
+                    $event,
+                    $notificationChoices->get($event->value)->reach ?? Reach::News,
+                ),
+                NotificationEvent::cases(),
             ),
             array_values(
                 Letter::query()

@@ -36,7 +36,7 @@ final readonly class FoundProjects
             ->when(
                 $filter->collection !== null,
                 static fn(Builder $query) => $query->whereHas(
-                    'gatherings',
+                    'collectionItems',
                     static fn(Builder $link) => $link->where('collection_id', $filter->collection),
                 ),
             )

@@ -112,7 +112,7 @@ final readonly class History
         return array_slice($rows, 0, self::SHOWN);
     }
 
-    /** Null for what needs no telling: a place in the order, a count kept. */
+    /** Null for what needs no notification: a place in the order, a count kept. */
     private function words(Activity $entry): ?string
     {
         $now = $entry->properties?->get('now');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\CollectionItem;
 use App\Models\Field;
-use App\Models\Gathering;
 use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\PlanLine;
@@ -32,7 +32,7 @@ use App\Queries\Projects\Answers\ProjectView;
 use App\Queries\Projects\Answers\RegisterRow;
 use App\Queries\Projects\Answers\ServingValues;
 use App\Queries\Projects\Answers\StageRow;
-use App\Queries\Week\RoutinesPage;
+use App\Queries\Week\RecurringTasksPage;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
@@ -48,7 +48,7 @@ final readonly class ProjectPage
         private StoredPlans $plans,
         private RegisterPage $register,
         private History $history,
-        private RoutinesPage $routines,
+        private RecurringTasksPage $recurringTasks,
         private Choices $choices,
         private GoalRows $goals,
         private Remembered $remembered,
@@ -57,14 +57,14 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'servings', 'milestones', 'planLines', 'gatherings.collection', 'entries.field']);
+        $project->load(['owner', 'servings', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
         $work = StoredWork::of($this->workspace, $project);
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
         $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
         $forecast = $work->forecast($project->id);
         $register = $this->register->row($project, $work, $threads, $forecast);
-        $pattern = $project->load('pattern.tasks.stage', 'pattern.tasks.steps')->pattern;
+        $template = $project->load('template.tasks.stage', 'template.tasks.steps')->template;
         $weights = $project->servings->mapWithKeys(static fn(Serving $link): array => [$link->goal_id => (string) $link->weight])->all();
         $served = $threads->where(static fn(OutlinedGoal $goal): bool => isset($weights[$goal->id]));
         $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [];
@@ -113,12 +113,12 @@ final readonly class ProjectPage
             attention: $project->attention,
             beside: Beside::of($project, $viewer),
             history: $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
-            pattern: $pattern === null ? null : new Option((string) $pattern->id, $pattern->title),
-            patternChanged: $pattern !== null && PatternPage::changes($project, $pattern) !== [],
-            routines: $this->routines->for($viewer, 'project_id', $project->id),
+            template: $template === null ? null : new Option((string) $template->id, $template->title),
+            templateChanged: $template !== null && TemplatePage::changes($project, $template) !== [],
+            recurringTasks: $this->recurringTasks->for($viewer, 'project_id', $project->id),
             fields: $this->fields($project),
             collections: $this->choices->collections(),
-            gathered: array_values($project->gatherings->map(static fn(Gathering $link): int => $link->collection_id)->all()),
+            gathered: array_values($project->collectionItems->map(static fn(CollectionItem $link): int => $link->collection_id)->all()),
         );
     }
 

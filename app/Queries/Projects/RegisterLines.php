@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\Gathering;
+use App\Models\CollectionItem;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
@@ -88,10 +88,10 @@ final readonly class RegisterLines
             ->when(
                 $filter->group === 'collection',
                 static fn($query) => $query->addSelect([
-                    'collection' => Gathering::query()
+                    'collection' => CollectionItem::query()
                         ->join('collections', 'collections.id', '=', 'collection_id')
                         ->whereColumn('project_id', 'projects.id')
-                        ->orderBy('gatherings.id')
+                        ->orderBy('collection_items.id')
                         ->limit(1)
                         ->select('collections.title'),
                 ]),

@@ -101,8 +101,8 @@ final readonly class RegisterPage
             nextStep: $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
             milestone: $milestone === null ? null : MilestoneRow::of($milestone, $today),
             changedOn: is_string($changed) ? Day::of(substr($changed, 0, 10)) : null,
-            collections: $project->relationLoaded('gatherings')
-                ? array_values($project->gatherings->map(static fn($link): string => $link->collection->title)->all())
+            collections: $project->relationLoaded('collectionItems')
+                ? array_values($project->collectionItems->map(static fn($link): string => $link->collection->title)->all())
                 : [],
             entries: $project->relationLoaded('entries')
                 ? array_values($project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value")->all())
@@ -122,7 +122,7 @@ final readonly class RegisterPage
         $work->lookAhead($ids);
         $projects = Project::query()
             ->whereIntegerInRaw('id', $ids)
-            ->with(['owner', 'milestones', 'gatherings.collection', 'entries.field'])
+            ->with(['owner', 'milestones', 'collectionItems.collection', 'entries.field'])
             ->addSelect([
                 'projects.*',
                 'changed_at' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id'),

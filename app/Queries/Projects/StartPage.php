@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\Pattern;
-use App\Models\PatternTask;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Relations\Everybody;
+use App\Models\Template;
+use App\Models\TemplateTask;
 use App\Models\Workspace;
 use App\Queries\Direction\Loads;
 use App\Queries\Lists\OwnTasks;
@@ -26,7 +26,7 @@ use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Ledger;
 use Loftrin\Core\Work\Load;
 
-/** What starting a project from a pattern would bring, before it is started. */
+/** What starting a project from a template would bring, before it is started. */
 final readonly class StartPage
 {
     public function __construct(
@@ -38,34 +38,38 @@ final readonly class StartPage
     }
 
     /** @param array<string, int> $chosen people by role, as far as they are chosen */
-    public function of(Pattern $pattern, Person $viewer, ?string $title, ?Day $start, array $chosen): StartView
+    public function of(Template $template, Person $viewer, ?string $title, ?Day $start, array $chosen): StartView
     {
-        $pattern->load('tasks');
+        $template->load('tasks');
         $calendar = $this->workspace->calendar();
         $from = $start ?? $calendar->workingDayFrom($this->workspace->today());
-        $last = Project::query()->where('pattern_id', $pattern->id)->latest('id')->first()->pattern_roles ?? [];
+        $last = Project::query()->where('template_id', $template->id)->latest('id')->first()->template_roles ?? [];
         $people = $this->everybody->all();
         $taker = static fn(string $role): int => $people->has($chosen[$role] ?? ($last[$role] ?? 0))
             ? $chosen[$role] ?? ($last[$role] ?? 0)
             : $viewer->id;
-        $number = $pattern->projects()->count() + 1;
+        $number = $template->projects()->count() + 1;
 
         return new StartView(
-            id: $pattern->id,
-            pattern: $pattern->title,
-            title: $title ?? ($number === 1 ? $pattern->title : "$pattern->title $number"),
+            id: $template->id,
+            template: $template->title,
+            title: $title ?? ($number === 1 ? $template->title : "$template->title $number"),
             start: $from,
-            due: $pattern->days === null ? null : $calendar->workingDayFrom($from->plus($pattern->days)),
-            tasks: $pattern->tasks->count(),
+            due: $template->days === null ? null : $calendar->workingDayFrom($from->plus($template->days)),
+            tasks: $template->tasks->count(),
             roles: array_map(
-                static fn(string $role): RoleChoice => new RoleChoice($role, $pattern->tasks->where('role', $role)->count(), $taker($role)),
-                $pattern->roles(),
+                static fn(string $role): RoleChoice => new RoleChoice(
+                    $role,
+                    $template->tasks->where('role', $role)->count(),
+                    $taker($role),
+                ),
+                $template->roles(),
             ),
             loads: $this->loads(
-                $pattern,
+                $template,
                 $from,
                 $people->all(),
-                static fn(PatternTask $task): int => $task->role === null ? $viewer->id : $taker($task->role),
+                static fn(TemplateTask $task): int => $task->role === null ? $viewer->id : $taker($task->role),
             ),
             people: PersonTag::all(),
             goals: $this->choices->goals($viewer),
@@ -74,16 +78,16 @@ final readonly class StartPage
 
     /**
      * @param array<array-key, Person> $people by id
-     * @param callable(PatternTask): int $taker
+     * @param callable(TemplateTask): int $taker
      *
      * @return list<PersonLoad> the one with most to do first
      */
-    private function loads(Pattern $pattern, Day $from, array $people, callable $taker): array
+    private function loads(Template $template, Day $from, array $people, callable $taker): array
     {
         $calendar = $this->workspace->calendar();
         $added = [];
 
-        foreach ($pattern->tasks as $task) {
+        foreach ($template->tasks as $task) {
             $due = $task->day === null ? null : $calendar->workingDayFrom($from->plus($task->day));
             $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Ledger::USUAL_MINUTES;
         }

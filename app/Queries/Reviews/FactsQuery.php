@@ -96,7 +96,7 @@ final readonly class FactsQuery
             ->get()
             ->map(CoreRecords::task(...));
 
-        return Ledger::of($span, $tasks, $stored->plan->projects, CoreRecords::routines(), $stored->visible());
+        return Ledger::of($span, $tasks, $stored->plan->projects, CoreRecords::recurringTasks(), $stored->visible());
     }
 
     /** @return list<WorkShare> the largest first; what served no goal last */

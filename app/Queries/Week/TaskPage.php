@@ -38,7 +38,7 @@ final readonly class TaskPage
             'project.stages',
             'agendaItem.meeting.series',
             'precedences',
-            'steps.patternStep',
+            'steps.templateStep',
             'waitingContact.area',
         ]);
         $year = $this->workspace->calendar()->yearOf($this->workspace->today());
@@ -56,7 +56,7 @@ final readonly class TaskPage
                             $step->id,
                             $step->title,
                             $step->done_on !== null,
-                            Markdown::html($step->patternStep?->how_to),
+                            Markdown::html($step->templateStep?->how_to),
                         ),
                     )
                     ->all(),

@@ -61,7 +61,7 @@ final readonly class WorkDone
         $done = static fn(string $column, EloquentBuilder $within): Builder => DB::table('tasks')
             ->whereIn($column, $within->where('area_id', $area->id)->select('id'))
             ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
-            ->select(['visibility', 'minutes', 'goal_id', 'project_id', 'routine_id']);
+            ->select(['visibility', 'minutes', 'goal_id', 'project_id', 'recurring_task_id']);
 
         return $this->remembered->of("work done in area $area->id, $span->first to $span->last", static function () use ($done): array {
             $row = self::sums(
@@ -80,9 +80,9 @@ final readonly class WorkDone
             or tasks.project_id in (
                 select servings.project_id from servings join goals on goals.id = servings.goal_id where goals.visibility = '$open'
             )
-            or tasks.routine_id in (
-                select routine_servings.routine_id from routine_servings
-                join goals on goals.id = routine_servings.goal_id where goals.visibility = '$open'
+            or tasks.recurring_task_id in (
+                select recurring_task_servings.recurring_task_id from recurring_task_servings
+                join goals on goals.id = recurring_task_servings.goal_id where goals.visibility = '$open'
             )";
 
         return $tasks

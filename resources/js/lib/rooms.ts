@@ -32,7 +32,7 @@ export function rooms(frame: Frame | null | undefined): Room[] {
             href: route('lists'),
             sections: [
                 { name: 'Tasks', href: route('lists'), pages: ['lists/'] },
-                { name: 'Recurring tasks', href: route('routines.index'), pages: ['week/Routine'] },
+                { name: 'Recurring tasks', href: route('recurring-tasks.index'), pages: ['week/RecurringTask'] },
                 { name: 'Shelf', href: route('shelf'), pages: ['direction/Shelf'] },
             ],
         },
@@ -44,7 +44,7 @@ export function rooms(frame: Frame | null | undefined): Room[] {
             sections: [
                 { name: 'Projects', href: route('projects.index'), pages: ['projects/Register', 'projects/Project'] },
                 { name: 'Areas and clients', href: route('areas.index'), pages: ['direction/Area'] },
-                { name: 'Templates', href: route('patterns.index'), pages: ['projects/Pattern', 'projects/Start'] },
+                { name: 'Templates', href: route('templates.index'), pages: ['projects/Template', 'projects/Start'] },
             ],
         },
         {

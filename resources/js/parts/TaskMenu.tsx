@@ -66,7 +66,7 @@ export function TaskMenu({ task, people }: Props) {
                             <HandOver task={task} people={people} />
                         </MenuGroup>
                     )}
-                    {task.routine !== null && (
+                    {task.recurringTask !== null && (
                         <MenuItem
                             onSelect={() => {
                                 act('put', route('tasks.skip', task.id));

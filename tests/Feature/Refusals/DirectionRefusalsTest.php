@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Area;
-use App\Models\Outlook;
+use App\Models\LongTermGoal;
 use App\Models\Resolve;
 use App\Models\Role;
 use Tests\Feature\Made;
@@ -45,18 +45,18 @@ it('has roles that somebody holds, and keeps areas that something belongs to', f
 
 it('looks beyond this year, and to three things at most', function (): void {
     $look = fn(string $on) => ['title' => 'Every harbour', 'on' => $on];
-    $this->assertRefused('post', '/outlooks', $look('2027-12-31'), [
+    $this->assertRefused('post', '/long-term-goals', $look('2027-12-31'), [
         'on' => 'A long-term goal must be dated after this year, which ends on 2027-12-31.',
     ]);
 
     foreach (['2028-01-01', '2030-12-31', '2032-06-30'] as $on) {
-        $this->post('/outlooks', $look($on))->assertSessionHasNoErrors();
+        $this->post('/long-term-goals', $look($on))->assertSessionHasNoErrors();
     }
 
-    $this->assertRefused('post', '/outlooks', $look('2033-01-01'), [
+    $this->assertRefused('post', '/long-term-goals', $look('2033-01-01'), [
         'title' => 'There can be three long-term goals. Edit or delete one first.',
     ]);
-    expect(Outlook::query()->count())->toBe(3);
+    expect(LongTermGoal::query()->count())->toBe(3);
 });
 
 it('ends a trial with what was seen', function (): void {

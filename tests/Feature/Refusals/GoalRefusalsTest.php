@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Circle;
 use App\Models\Goal;
+use App\Models\Group;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Visibility;
@@ -31,7 +31,7 @@ it('sets no goal where there is none above, none before, or no one whose it is',
         ]);
     }
 
-    $this->assertRefused('post', '/goals', ($this->goal)(['scope' => 'group']), ['circle' => 'Choose the group.']);
+    $this->assertRefused('post', '/goals', ($this->goal)(['scope' => 'group']), ['group' => 'Choose the group.']);
 });
 
 it('lets only a lead make a goal somebody else’s', function (): void {
@@ -46,8 +46,8 @@ it('lets only a lead make a goal somebody else’s', function (): void {
 });
 
 it('hides no goal from whoever hides it, and none in another’s name', function (): void {
-    $crew = Circle::query()->create(['name' => 'Crew']);
-    Membership::query()->create(['circle_id' => $crew->id, 'person_id' => $this->mei->id]);
+    $crew = Group::query()->create(['name' => 'Crew']);
+    Membership::query()->create(['group_id' => $crew->id, 'person_id' => $this->mei->id]);
 
     $this->assertRefused('post', '/goals', ($this->goal)(['visibility' => 'only_me', 'owner' => $this->mei->id]), [
         'visibility' => 'A goal visible only to its owner must be your own.',
@@ -55,7 +55,7 @@ it('hides no goal from whoever hides it, and none in another’s name', function
     $this->assertRefused('post', '/goals', ($this->goal)(['visibility' => 'chosen']), [
         'visibility' => 'Choose at least one group or person, or make it visible only to you.',
     ]);
-    $this->assertRefused('post', '/goals', ($this->goal)(['visibility' => 'chosen', 'circles' => [$crew->id], 'owner' => $this->mei->id]), [
+    $this->assertRefused('post', '/goals', ($this->goal)(['visibility' => 'chosen', 'groups' => [$crew->id], 'owner' => $this->mei->id]), [
         'visibility' => 'You would not be able to see it yourself. Add yourself or one of your groups.',
     ]);
     $this->assertRefused(

@@ -60,7 +60,7 @@ it('opens one meeting of a series at a time, and none twice', function (): void 
     $open = "/series/{$this->series->id}/open";
     $this->post($open, ['on' => '2027-02-08'])->assertSessionHasNoErrors();
     $this->assertRefused('post', $open, ['on' => '2027-02-15'], [
-        'meeting' => 'Another occasion of this meeting is still open. Close it first.',
+        'meeting' => 'Another event of this meeting is still open. Close it first.',
     ]);
     $meeting = Meeting::query()->firstOrFail();
     $this->post("/meetings/$meeting->id/close")->assertSessionHasNoErrors();

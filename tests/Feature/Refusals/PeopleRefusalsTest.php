@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\AccessLink;
-use App\Models\Admission;
-use App\Models\Circle;
+use App\Models\GoalViewer;
+use App\Models\Group;
 use App\Models\Person;
 use App\Models\Reminder;
 use App\Models\Role;
@@ -42,21 +42,21 @@ it('takes a link for a password once', function (): void {
     ]);
 });
 
-it('keeps a circle while goals are its own or seen by it', function (): void {
-    $crew = Circle::query()->create(['name' => 'Crew']);
+it('keeps a group while goals are its own or seen by it', function (): void {
+    $crew = Group::query()->create(['name' => 'Crew']);
     $goal = Made::goal($this->noor, '2027-Q1', ['visibility' => Visibility::Chosen]);
-    $admission = Admission::query()->create(['goal_id' => $goal->id, 'circle_id' => $crew->id]);
-    $words = ['circle' => 'Goals belong to “Crew” or are visible to it. Change those goals first.'];
-    $this->assertRefused('delete', "/circles/$crew->id", [], $words);
-    $admission->delete();
-    $goal->update(['scope' => 'group', 'circle_id' => $crew->id]);
-    $this->assertRefused('delete', "/circles/$crew->id", [], $words);
-    $goal->update(['scope' => 'company', 'circle_id' => null]);
-    $this->delete("/circles/$crew->id")->assertSessionHasNoErrors();
+    $goalViewer = GoalViewer::query()->create(['goal_id' => $goal->id, 'group_id' => $crew->id]);
+    $words = ['group' => 'Goals belong to “Crew” or are visible to it. Change those goals first.'];
+    $this->assertRefused('delete', "/groups/$crew->id", [], $words);
+    $goalViewer->delete();
+    $goal->update(['scope' => 'group', 'group_id' => $crew->id]);
+    $this->assertRefused('delete', "/groups/$crew->id", [], $words);
+    $goal->update(['scope' => 'company', 'group_id' => null]);
+    $this->delete("/groups/$crew->id")->assertSessionHasNoErrors();
 });
 
 it('lets reminders come, and not on a day that is over', function (): void {
-    $this->assertRefused('put', '/told', ['occasion' => 'reminder', 'reach' => 'nowhere'], [
+    $this->assertRefused('put', '/told', ['event' => 'reminder', 'reach' => 'nowhere'], [
         'reach' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
     ]);
     $this->post('/reminders', ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12'])->assertSessionHasNoErrors();

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\Field;
-use App\Models\Pattern;
 use App\Models\PlanLine;
 use App\Models\Role;
+use App\Models\Template;
 use App\Models\Visibility;
 use Tests\Feature\Made;
 
@@ -30,17 +30,27 @@ it('serves only goals that its owner sees', function (): void {
     $hidden = Made::goal($this->noor, '2027-Q1', ['visibility' => Visibility::OnlyMe]);
 
     foreach ([$hidden->id, 999] as $goal) {
-        $this->assertRefused('post', '/projects', ['title' => 'Jutland', 'serves' => [['goal' => $goal, 'weight' => '1']]], [
-            'serves' => 'One of these goals no longer exists.',
-        ]);
+        $this->assertRefused(
+            'post',
+            '/projects',
+            ['title' => 'Jutland', 'serves' => [['goal' => $goal, 'weight' => '1']]],
+            [
+                'serves' => 'One of these goals no longer exists.',
+            ],
+        );
     }
 });
 
 it('lets the last of several stages hold what is done, once nothing in it is open', function (): void {
     $stages = static fn(array $of): array => array_map(static fn($stage): array => ['id' => $stage->id, 'name' => $stage->name], $of);
-    $this->assertRefused('post', '/projects', ['title' => 'Jutland', 'stages' => [['name' => 'One']], 'lastIsDone' => true], [
-        'lastIsDone' => 'This needs at least two stages.',
-    ]);
+    $this->assertRefused(
+        'post',
+        '/projects',
+        ['title' => 'Jutland', 'stages' => [['name' => 'One']], 'lastIsDone' => true],
+        [
+            'lastIsDone' => 'This needs at least two stages.',
+        ],
+    );
     Made::task($this->mei, ['project_id' => $this->project->id, 'stage_id' => $this->project->stages[1]->id]);
     $sent = ['title' => 'Moorings', 'stages' => $stages($this->project->stages->all()), 'lastIsDone' => true];
     $this->assertRefused('put', "/projects/{$this->project->id}", $sent, [
@@ -60,30 +70,50 @@ it('keeps fields that can be filled in', function (): void {
     $this->actingAs($this->noor);
     $this->post('/fields', ['name' => 'Depth', 'kind' => 'number'])->assertSessionHasNoErrors();
     $this->assertRefused('post', '/fields', ['name' => 'Depth', 'kind' => 'text'], ['name' => 'There is already a field with this name.']);
-    $this->assertRefused('post', '/fields', ['name' => 'Bottom', 'kind' => 'choice', 'choices' => 'Sand'], [
-        'choices' => 'Enter at least two choices, one per line.',
-    ]);
+    $this->assertRefused(
+        'post',
+        '/fields',
+        ['name' => 'Bottom', 'kind' => 'choice', 'choices' => 'Sand'],
+        [
+            'choices' => 'Enter at least two choices, one per line.',
+        ],
+    );
     $this->post('/fields', ['name' => 'Bottom', 'kind' => 'choice', 'choices' => "Sand\nRock"]);
     $this->post('/fields', ['name' => 'Surveyed', 'kind' => 'date']);
 
     foreach (['Depth' => 'deep', 'Bottom' => 'Mud', 'Surveyed' => '2027-02-30'] as $name => $value) {
         $field = Field::query()->where('name', $name)->firstOrFail();
-        $this->assertRefused('put', "/projects/{$this->project->id}/fields/$field->id", ['value' => $value], [
-            'value' => "“{$value}” is not valid for $name.",
-        ]);
+        $this->assertRefused(
+            'put',
+            "/projects/{$this->project->id}/fields/$field->id",
+            ['value' => $value],
+            [
+                'value' => "“{$value}” is not valid for $name.",
+            ],
+        );
     }
 });
 
-it('keeps patterns apart by name, and their tasks in stages that are there', function (): void {
-    $this->post('/patterns', ['title' => 'A mooring', 'stages' => ['Before']])->assertSessionHasNoErrors();
-    $this->assertRefused('post', '/patterns', ['title' => 'A mooring'], ['title' => 'There is already a template with this name.']);
+it('keeps templates apart by name, and their tasks in stages that are there', function (): void {
+    $this->post('/templates', ['title' => 'A mooring', 'stages' => ['Before']])->assertSessionHasNoErrors();
+    $this->assertRefused('post', '/templates', ['title' => 'A mooring'], ['title' => 'There is already a template with this name.']);
     $tasks = [['title' => 'Ask'], ['title' => 'Sink', 'stage' => 'After']];
-    $this->assertRefused('post', '/patterns', ['title' => 'Another', 'stages' => ['Before'], 'tasks' => $tasks], [
-        'tasks.1.stage' => 'This stage does not exist.',
-    ]);
-    expect(Pattern::query()->count())->toBe(1);
+    $this->assertRefused(
+        'post',
+        '/templates',
+        ['title' => 'Another', 'stages' => ['Before'], 'tasks' => $tasks],
+        [
+            'tasks.1.stage' => 'This stage does not exist.',
+        ],
+    );
+    expect(Template::query()->count())->toBe(1);
 });
 
-it('takes nothing from a pattern that is gone', function (): void {
-    $this->assertRefused('put', "/projects/{$this->project->id}/pattern", ['tasks' => []], ['pattern' => 'The template no longer exists.']);
+it('takes nothing from a template that is gone', function (): void {
+    $this->assertRefused(
+        'put',
+        "/projects/{$this->project->id}/template",
+        ['tasks' => []],
+        ['template' => 'The template no longer exists.'],
+    );
 });

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\RecurringTask;
 use App\Models\Role;
-use App\Models\Routine;
 use App\Models\Task;
 use App\Models\Visibility;
 use Tests\Feature\Made;
@@ -140,10 +140,10 @@ it('lets no tasks wait for each other in a loop', function (): void {
     expect($this->task->precedences()->count())->toBe($before);
 });
 
-it('makes a routine that comes round, and that is seen where it belongs', function (): void {
+it('makes a recurringTask that comes round, and that is seen where it belongs', function (): void {
     $make = fn(array $sent, array $errors) => $this->assertRefused(
         'post',
-        '/routines',
+        '/recurring-tasks',
         ['title' => 'Rinse the test tank', 'kind' => 'task', 'words' => 'every week', ...$sent],
         $errors,
     );
@@ -161,21 +161,31 @@ it('makes a routine that comes round, and that is seen where it belongs', functi
         ['goal' => 'This goal and the recurring task are not visible to the same people.'],
     );
     $make(['goal' => $this->own->id], ['goal' => 'This goal and the recurring task are not visible to the same people.']);
-    expect(Routine::query()->count())->toBe(0);
+    expect(RecurringTask::query()->count())->toBe(0);
 });
 
-it('brings a routine’s task once, lays out what is missing, and skips only what comes back', function (): void {
-    $this->post('/routines', ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'when needed'])->assertSessionHasNoErrors();
-    $routine = Routine::query()->firstOrFail();
-    $this->post("/routines/$routine->id/now")->assertSessionHasNoErrors();
-    $this->assertRefused('post', "/routines/$routine->id/now", [], ['routine' => 'It already has an open task.']);
-    $this->assertRefused('post', "/routines/$routine->id/pieces", [], ['routine' => 'Only a quarterly output has items to create.']);
+it('brings a recurring task’s task once, lays out what is missing, and skips only what comes back', function (): void {
+    $this->post('/recurring-tasks', ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'when needed'])->assertSessionHasNoErrors();
+    $recurringTask = RecurringTask::query()->firstOrFail();
+    $this->post("/recurring-tasks/$recurringTask->id/now")->assertSessionHasNoErrors();
+    $this->assertRefused('post', "/recurring-tasks/$recurringTask->id/now", [], ['recurringTask' => 'It already has an open task.']);
+    $this->assertRefused(
+        'post',
+        "/recurring-tasks/$recurringTask->id/pieces",
+        [],
+        ['recurringTask' => 'Only a quarterly output has items to create.'],
+    );
     $this->assertRefused('put', "/tasks/{$this->alone->id}/skip", [], ['task' => 'This task is not recurring. Drop it instead.']);
 
-    $this->post('/routines', ['title' => 'Letter', 'kind' => 'pieces', 'words' => 'every month', 'perQuarter' => 2]);
-    $letters = Routine::query()->latest('id')->firstOrFail();
-    $this->post("/routines/$letters->id/pieces")->assertSessionHasNoErrors();
-    $this->assertRefused('post', "/routines/$letters->id/pieces", [], ['routine' => 'All items of this quarter already exist.']);
+    $this->post('/recurring-tasks', ['title' => 'Letter', 'kind' => 'pieces', 'words' => 'every month', 'perQuarter' => 2]);
+    $letters = RecurringTask::query()->latest('id')->firstOrFail();
+    $this->post("/recurring-tasks/$letters->id/pieces")->assertSessionHasNoErrors();
+    $this->assertRefused(
+        'post',
+        "/recurring-tasks/$letters->id/pieces",
+        [],
+        ['recurringTask' => 'All items of this quarter already exist.'],
+    );
     expect($letters->tasks()->count())->toBe(2);
 });
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Direction;
 
 use App\Actions\Direction\PlaceGoal;
-use App\Actions\Direction\SaveOutlook;
+use App\Actions\Direction\SaveLongTermGoal;
 use App\Actions\Direction\SavePurpose;
 use App\Actions\Direction\SayOfPeriod;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\Goal;
-use App\Models\Outlook;
+use App\Models\LongTermGoal;
 use App\Models\PeriodWords;
 use App\Models\Workspace;
 use App\Queries\Direction\DirectionPage;
@@ -58,19 +58,19 @@ final class DirectionController extends Controller
         return $this->changed();
     }
 
-    public function storeOutlook(Request $request, SaveOutlook $save): RedirectResponse
+    public function storeLongTermGoal(Request $request, SaveLongTermGoal $save): RedirectResponse
     {
-        return $this->saveOutlook($request, $save, null);
+        return $this->saveLongTermGoal($request, $save, null);
     }
 
-    public function updateOutlook(Request $request, Outlook $outlook, SaveOutlook $save): RedirectResponse
+    public function updateLongTermGoal(Request $request, LongTermGoal $longTermGoal, SaveLongTermGoal $save): RedirectResponse
     {
-        return $this->saveOutlook($request, $save, $outlook);
+        return $this->saveLongTermGoal($request, $save, $longTermGoal);
     }
 
-    public function removeOutlook(Outlook $outlook, SaveOutlook $save): RedirectResponse
+    public function removeLongTermGoal(LongTermGoal $longTermGoal, SaveLongTermGoal $save): RedirectResponse
     {
-        $save->remove($this->me(), $outlook);
+        $save->remove($this->me(), $longTermGoal);
 
         return $this->changed();
     }
@@ -78,20 +78,25 @@ final class DirectionController extends Controller
     public function place(Request $request, Goal $goal, PlaceGoal $place): RedirectResponse
     {
         $request->validate([
-            'outlook' => ['nullable', 'integer', 'exists:outlooks,id'],
+            'longTermGoal' => ['nullable', 'integer', 'exists:long_term_goals,id'],
             'quarters' => ['array', 'max:4'],
             'quarters.*' => ['integer', 'distinct', 'between:1,4'],
         ]);
         /** @var list<int|string> $quarters */
         $quarters = array_values($request->array('quarters'));
-        $place($this->me(), $goal, $request->filled('outlook') ? $request->integer('outlook') : null, array_map(intval(...), $quarters));
+        $place(
+            $this->me(),
+            $goal,
+            $request->filled('longTermGoal') ? $request->integer('longTermGoal') : null,
+            array_map(intval(...), $quarters),
+        );
 
         return $this->changed();
     }
 
-    private function saveOutlook(Request $request, SaveOutlook $save, ?Outlook $outlook): RedirectResponse
+    private function saveLongTermGoal(Request $request, SaveLongTermGoal $save, ?LongTermGoal $longTermGoal): RedirectResponse
     {
-        Meanwhile::complete($request, $outlook?->only(['title', 'on', 'why']) ?? []);
+        Meanwhile::complete($request, $longTermGoal?->only(['title', 'on', 'why']) ?? []);
         $request->validate([
             'title' => ['required', 'string', 'max:200'],
             'on' => ['required', new ValidDay()],
@@ -102,7 +107,7 @@ final class DirectionController extends Controller
             $request->string('title')->toString(),
             Day::of($request->string('on')->toString()),
             $this->text($request, 'why'),
-            $outlook,
+            $longTermGoal,
         );
 
         return $this->changed();

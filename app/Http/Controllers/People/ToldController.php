@@ -8,7 +8,7 @@ use App\Actions\People\ChooseReach;
 use App\Actions\People\SetReminder;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ValidDay;
-use App\Models\Occasion;
+use App\Models\NotificationEvent;
 use App\Models\Reach;
 use App\Models\Reminder;
 use App\Models\ReminderKind;
@@ -30,8 +30,15 @@ final class ToldController extends Controller
 
     public function choose(Request $request, ChooseReach $choose): RedirectResponse
     {
-        $request->validate(['occasion' => ['required', Rule::enum(Occasion::class)], 'reach' => ['required', Rule::enum(Reach::class)]]);
-        $choose($this->me(), Occasion::from($request->string('occasion')->toString()), Reach::from($request->string('reach')->toString()));
+        $request->validate([
+            'event' => ['required', Rule::enum(NotificationEvent::class)],
+            'reach' => ['required', Rule::enum(Reach::class)],
+        ]);
+        $choose(
+            $this->me(),
+            NotificationEvent::from($request->string('event')->toString()),
+            Reach::from($request->string('reach')->toString()),
+        );
 
         return $this->changed();
     }

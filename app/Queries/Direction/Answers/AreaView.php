@@ -11,7 +11,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Projects\Answers\RegisterRow;
 use App\Queries\Props;
-use App\Queries\Week\Answers\RoutineRow;
+use App\Queries\Week\Answers\RecurringTaskRow;
 
 /** What runs in an area, what comes in, and where its time went. */
 final readonly class AreaView implements Props
@@ -26,7 +26,7 @@ final readonly class AreaView implements Props
      * @param int $forward minutes of the last four weeks that served a goal
      * @param int $upkeep minutes that served none
      * @param list<PersonTag> $people
-     * @param list<RoutineRow> $routines that run for it
+     * @param list<RecurringTaskRow> $recurringTasks that run for it
      * @param int $thisWeekMore how many more open tasks of this week there are
      * @param list<Option> $projectChoices of which a jot can become a task
      */
@@ -45,7 +45,7 @@ final readonly class AreaView implements Props
         public array $projectChoices,
         public string $week,
         public bool $mayChange,
-        public array $routines,
+        public array $recurringTasks,
         public int $thisWeekMore,
     ) {
     }

@@ -15,8 +15,8 @@ final readonly class GoalFormView implements Props
      * @param list<Option> $parents grouped by period
      * @param list<PersonTag> $people
      * @param list<Option> $areas
-     * @param list<Option> $circles
-     * @param list<Option> $outlooks
+     * @param list<Option> $groups
+     * @param list<Option> $longTermGoals
      */
     public function __construct(
         public GoalValues $goal,
@@ -24,8 +24,8 @@ final readonly class GoalFormView implements Props
         public array $parents,
         public array $people,
         public array $areas,
-        public array $circles,
-        public array $outlooks,
+        public array $groups,
+        public array $longTermGoals,
     ) {
     }
 }

@@ -19,8 +19,8 @@ final readonly class GoalValues implements Props
 {
     /**
      * @param list<CheckpointValues> $checkpoints
-     * @param ?int $circle whose goal it is, if a circle's
-     * @param list<int> $circles that may see it, if they are chosen
+     * @param ?int $group whose goal it is, if a group's
+     * @param list<int> $groups that may see it, if they are chosen
      * @param list<int> $people likewise
      * @param list<int> $quarters in which a year goal is worked on
      * @param ?int $predecessor the goal that a new one carries on
@@ -47,11 +47,11 @@ final readonly class GoalValues implements Props
         public string $share = '80',
         public string $unit = '',
         public array $checkpoints = [],
-        public ?int $circle = null,
-        public array $circles = [],
+        public ?int $group = null,
+        public array $groups = [],
         public array $people = [],
         public bool $countsUnnamed = false,
-        public ?int $outlook = null,
+        public ?int $longTermGoal = null,
         public array $quarters = [],
         public ?int $predecessor = null,
     ) {
@@ -79,10 +79,10 @@ final readonly class GoalValues implements Props
             sense: $this->sense,
             share: $this->share,
             unit: $this->unit,
-            circle: $this->circle,
-            circles: $this->circles,
+            group: $this->group,
+            groups: $this->groups,
             people: $this->people,
-            outlook: $this->outlook,
+            longTermGoal: $this->longTermGoal,
             quarters: $this->quarters,
             predecessor: $this->id,
         );
@@ -120,11 +120,11 @@ final readonly class GoalValues implements Props
                     ->map(static fn(Checkpoint $point): CheckpointValues => new CheckpointValues($point->on, $percent($point->fraction)))
                     ->all(),
             ),
-            circle: $goal->circle_id,
-            circles: $goal->admitted('circle_id'),
+            group: $goal->group_id,
+            groups: $goal->admitted('group_id'),
             people: $goal->admitted('person_id'),
             countsUnnamed: $goal->counts_unnamed,
-            outlook: $goal->outlook_id,
+            longTermGoal: $goal->long_term_goal_id,
             quarters: $goal->quarters ?? [],
         );
     }

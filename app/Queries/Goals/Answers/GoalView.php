@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Goals\Answers;
 
 use App\Models\Rest;
-use App\Queries\Direction\Answers\OutlookTag;
+use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
@@ -22,7 +22,7 @@ final readonly class GoalView implements Props
      * @param ?ClosingOffer $closing of an open goal that the viewer may close
      * @param ?GoalTag $predecessor the goal that it carries on
      * @param list<GoalTag> $successors the goals that carry it on
-     * @param ?OutlookTag $outlook on which the top of its thread hangs
+     * @param ?LongTermGoalTag $longTermGoal on which the top of its thread hangs
      * @param list<GoalRow> $above from the top of the thread down
      * @param list<GoalRow> $beneath
      * @param ?TaskRow $nextStep what can be done for it now
@@ -53,7 +53,7 @@ final readonly class GoalView implements Props
         public ?ClosingOffer $closing,
         public ?GoalTag $predecessor,
         public array $successors,
-        public ?OutlookTag $outlook,
+        public ?LongTermGoalTag $longTermGoal,
         public array $above,
         public array $beneath,
         public ?TaskRow $nextStep,

@@ -21,7 +21,7 @@ final readonly class Sheet implements Props
      * @param bool $holdsOn whether that day lies in what is drawn
      * @param list<SheetFloor> $floors
      * @param list<PersonTag> $people
-     * @param list<Option> $circles
+     * @param list<Option> $groups
      * @param list<Option> $areas
      * @param list<Option> $threads
      */
@@ -35,7 +35,7 @@ final readonly class Sheet implements Props
         public array $floors,
         public SheetFilter $filter,
         public array $people,
-        public array $circles,
+        public array $groups,
         public array $areas,
         public array $threads,
     ) {

@@ -16,7 +16,7 @@ final readonly class SheetFilter implements Props
     /** @param ?int $thread the goal at its top */
     public function __construct(
         public ?int $owner = null,
-        public ?int $circle = null,
+        public ?int $group = null,
         public ?int $area = null,
         public ?int $thread = null,
         public ?Band $band = null,
@@ -27,14 +27,14 @@ final readonly class SheetFilter implements Props
     {
         $number = static fn(string $field): ?int => is_numeric($request->query($field)) ? (int) $request->query($field) : null;
 
-        return new self($number('owner'), $number('circle'), $number('area'), $number('thread'), $request->enum('band', Band::class));
+        return new self($number('owner'), $number('group'), $number('area'), $number('thread'), $request->enum('band', Band::class));
     }
 
     public function holds(OutlinedGoal $goal, GoalRow $row, Threads $threads): bool
     {
         return match (true) {
             $this->owner !== null && $goal->owner !== $this->owner,
-            $this->circle !== null && $goal->circle !== $this->circle,
+            $this->group !== null && $goal->group !== $this->group,
             $this->area !== null && $goal->area !== $this->area,
             $this->thread !== null && $threads->topOf($goal->id) !== (string) $this->thread,
             $this->band !== null && $row->gauge->band !== $this->band

@@ -21,12 +21,12 @@ use Loftrin\Core\Work\Rank;
 final readonly class TaskRow implements Props
 {
     /** The relations a task needs to be shown as a line. */
-    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'routine.servings'];
+    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'recurringTask.servings'];
 
     /**
      * @param ?string $for what it serves in words: its project's or its goal's title
      * @param ?string $forLink the address of that
-     * @param ?int $routine that it comes back by, and its rhythm in words
+     * @param ?int $recurringTask that it comes back by, and its rhythm in words
      * @param ?string $planned where it stands now: a day or a period
      * @param ?string $plannedAt HH:MM, if it still stands on the day that it was planned for
      * @param int $carried how often it has come along
@@ -54,7 +54,7 @@ final readonly class TaskRow implements Props
         public ?string $for,
         public ?string $forLink,
         public ?int $stageId,
-        public ?int $routine,
+        public ?int $recurringTask,
         public ?string $rhythm,
         public int $stepsDone,
         public int $steps,
@@ -72,8 +72,8 @@ final readonly class TaskRow implements Props
             workspace: $workspace,
             project: $task->project?->title,
             goal: $threads->titleOf($task->goal),
-            rhythm: $task->routine?->words,
-            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->routine?->servings->first()?->goal_id),
+            rhythm: $task->recurringTask?->words,
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->servings->first()?->goal_id),
             steps: [
                 count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
                 $task->steps->count(),
@@ -90,7 +90,7 @@ final readonly class TaskRow implements Props
             project: $task->projectTitle,
             goal: $threads->titleOfListed($task),
             rhythm: $task->rhythm,
-            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->routineGoal),
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTaskGoal),
             steps: [$task->stepsDone, $task->steps],
         );
     }
@@ -137,7 +137,7 @@ final readonly class TaskRow implements Props
                 default => null,
             },
             stageId: $task->stage_id,
-            routine: $task->routine_id,
+            recurringTask: $task->recurring_task_id,
             rhythm: $rhythm,
             stepsDone: $steps[0],
             steps: $steps[1],

@@ -10,9 +10,9 @@ final readonly class People implements Props
 {
     /**
      * @param list<PersonRow> $people
-     * @param list<CircleRow> $circles
+     * @param list<GroupRow> $groups
      */
-    public function __construct(public array $people, public array $circles, public string $thisWeek, public bool $mayAdd)
+    public function __construct(public array $people, public array $groups, public string $thisWeek, public bool $mayAdd)
     {
     }
 }

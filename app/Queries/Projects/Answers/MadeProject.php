@@ -7,10 +7,10 @@ namespace App\Queries\Projects\Answers;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
 
-/** An open project that was made from a pattern, with what has changed since it took it. */
+/** An open project that was made from a template, with what has changed since it took it. */
 final readonly class MadeProject implements Props
 {
-    /** @param list<PatternChangeRow> $changes */
+    /** @param list<TemplateChangeRow> $changes */
     public function __construct(
         public int $id,
         public string $title,

@@ -11,7 +11,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
-use App\Queries\Week\Answers\RoutineRow;
+use App\Queries\Week\Answers\RecurringTaskRow;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\Rank;
@@ -31,12 +31,12 @@ final readonly class ProjectView implements Props
      * @param list<int> $now ids of the tasks that can start now
      * @param list<TaskRow> $aside dropped and shelved
      * @param list<HistoryRow> $history newest first
-     * @param ?Option $pattern that it was made from
+     * @param ?Option $template that it was made from
      * @param list<FieldEntry> $fields of one's own
      * @param list<Option> $collections that there are
      * @param list<int> $gathered those that it is in
-     * @param list<RoutineRow> $routines that run for it
-     * @param bool $patternChanged it has not taken what its pattern says by now
+     * @param list<RecurringTaskRow> $recurringTasks that run for it
+     * @param bool $templateChanged it has not taken what its template says by now
      * @param string $sum how the progress adds up, in words
      * @param ?ForecastView $forecast null without a pace, or when it is too early to say
      * @param list<PersonTag> $people
@@ -68,9 +68,9 @@ final readonly class ProjectView implements Props
         public ?Attention $attention,
         public Beside $beside,
         public array $history,
-        public ?Option $pattern,
-        public bool $patternChanged,
-        public array $routines,
+        public ?Option $template,
+        public bool $templateChanged,
+        public array $recurringTasks,
         public array $fields,
         public array $collections,
         public array $gathered,

@@ -6,7 +6,7 @@ namespace App\Queries\Projects\Answers;
 
 use App\Queries\Props;
 
-/** A role of a pattern, and who would take it. */
+/** A role of a template, and who would take it. */
 final readonly class RoleChoice implements Props
 {
     public function __construct(public string $role, public int $tasks, public int $person)

@@ -9,7 +9,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 
-/** A project about to be started from a pattern: who takes which role, and the load that puts on people. */
+/** A project about to be started from a template: who takes which role, and the load that puts on people. */
 final readonly class StartView implements Props
 {
     /**
@@ -20,7 +20,7 @@ final readonly class StartView implements Props
      */
     public function __construct(
         public int $id,
-        public string $pattern,
+        public string $template,
         public string $title,
         public Day $start,
         public ?Day $due,

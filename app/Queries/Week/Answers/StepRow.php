@@ -9,7 +9,7 @@ use App\Queries\Props;
 /** A step of a task's checklist. */
 final readonly class StepRow implements Props
 {
-    /** @param ?string $howTo how it is done, safe to be shown: from the pattern that it was made from */
+    /** @param ?string $howTo how it is done, safe to be shown: from the template that it was made from */
     public function __construct(public int $id, public string $title, public bool $isDone, public ?string $howTo)
     {
     }

@@ -10,7 +10,7 @@ import { GoalBlock } from '../../parts/GoalLine';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Tickets } from '../../parts/day/Tickets';
-import { Daily } from '../../parts/routine/Daily';
+import { Daily } from '../../parts/recurring/Daily';
 import { ButtonLink } from '../../ui/Button';
 
 /** Where the day starts: what is due, the main thing, what else is planned, what is left of the time. */

@@ -13,7 +13,7 @@ import { TaskLine } from '../../parts/TaskLine';
 import { JotLine } from '../../parts/capture/JotLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
 import { Contacts } from '../../parts/direction/Contacts';
-import { WorkRoutines } from '../../parts/routine/WorkRoutines';
+import { WorkRecurringTasks } from '../../parts/recurring/WorkRecurringTasks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -67,7 +67,7 @@ export default function Area({ page }: { page: AreaView }) {
                         </ul>
                         {page.goals.length === 0 && <Empty>No open goals.</Empty>}
                     </Section>
-                    <WorkRoutines routines={page.routines} to={{ area: area.id }} />
+                    <WorkRecurringTasks recurringTasks={page.recurringTasks} to={{ area: area.id }} />
                     <Contacts page={page} />
                     {page.notes !== '' && (
                         <Section title="Notes">

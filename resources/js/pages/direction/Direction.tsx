@@ -2,7 +2,7 @@ import { Head } from '@inertiajs/react';
 import type { DirectionView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Section } from '../../parts/Section';
-import { Outlooks } from '../../parts/direction/Outlooks';
+import { LongTermGoals } from '../../parts/direction/LongTermGoals';
 import { PeriodWords } from '../../parts/direction/PeriodWords';
 import { Purpose } from '../../parts/direction/Purpose';
 import { YearGoals } from '../../parts/direction/YearGoals';
@@ -16,7 +16,7 @@ export default function Direction({ page }: { page: DirectionView }) {
             <div className="grid grid-cols-[300px_1fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
                 <div className="space-y-8 max-lg:order-2">
                     <Purpose page={page} />
-                    <Outlooks page={page} />
+                    <LongTermGoals page={page} />
                 </div>
                 <div className="min-w-0 space-y-8">
                     <div className="flex items-start justify-between gap-6 max-md:block">

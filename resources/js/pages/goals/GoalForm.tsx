@@ -75,7 +75,12 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                             />
                             <TextField label="Weight in the goal above" inputMode="decimal" {...bind(form, 'weight')} />
                             {isYear && data.parent === null && (
-                                <RecordField label="Long-term goal" none="None" options={page.outlooks} {...bindRecord(form, 'outlook')} />
+                                <RecordField
+                                    label="Long-term goal"
+                                    none="None"
+                                    options={page.longTermGoals}
+                                    {...bindRecord(form, 'longTermGoal')}
+                                />
                             )}
                             {isYear && data.parent === null && (
                                 <TextField

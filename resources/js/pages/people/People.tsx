@@ -6,7 +6,7 @@ import { route } from '../../lib/routes';
 import { AccessLink } from '../../parts/people/AccessLink';
 import { AddPerson } from '../../parts/people/AddPerson';
 import { EditPerson } from '../../parts/people/EditPerson';
-import { Circles } from '../../parts/people/Circles';
+import { Groups } from '../../parts/people/Groups';
 
 export default function People({ page }: { page: PeopleProps }) {
     return (
@@ -92,7 +92,7 @@ export default function People({ page }: { page: PeopleProps }) {
                     </tbody>
                 </table>
             </div>
-            <Circles page={page} />
+            <Groups page={page} />
         </div>
     );
 }

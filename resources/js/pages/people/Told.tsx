@@ -1,7 +1,7 @@
 import { Head, usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import type { Occasion, Reach, ReminderRow, Told as ToldProps } from '../../generated/props';
+import type { NotificationEvent, Reach, ReminderRow, Told as ToldProps } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -12,7 +12,7 @@ import { SelectField, TextField } from '../../ui/Field';
 import { WordSelect } from '../../ui/WordSelect';
 import { dayWords } from '../../lib/dates';
 
-const occasions: Record<Occasion, string> = {
+const events: Record<NotificationEvent, string> = {
     mentioned: 'Somebody mentions you with @',
     said: 'New comment on work you own or help with',
     goal: 'Change to a goal you own or follow',
@@ -53,19 +53,19 @@ export default function Told({ page }: { page: ToldProps }) {
             <div className="space-y-8">
                 <Section title="What you are notified of">
                     <ul className="divide-y divide-hairline">
-                        {page.wishes.map(({ occasion, reach }) => (
-                            <li key={occasion} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
-                                <span>{occasions[occasion]}</span>
+                        {page.notificationChoices.map(({ event, reach }) => (
+                            <li key={event} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
+                                <span>{events[event]}</span>
                                 <WordSelect
-                                    label={occasions[occasion]}
-                                    options={Object.entries(occasion === 'reminder' ? remindersReach : reaches).map(([value, label]) => ({
+                                    label={events[event]}
+                                    options={Object.entries(event === 'reminder' ? remindersReach : reaches).map(([value, label]) => ({
                                         value,
                                         label,
                                         group: null,
                                     }))}
                                     value={reach}
                                     onChoose={(chosen) => {
-                                        act('put', route('told.choose'), { occasion, reach: chosen });
+                                        act('put', route('told.choose'), { event, reach: chosen });
                                     }}
                                 />
                             </li>

@@ -9,7 +9,7 @@ import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Beside, Talk } from '../../parts/beside/Beside';
-import { WorkRoutines } from '../../parts/routine/WorkRoutines';
+import { WorkRecurringTasks } from '../../parts/recurring/WorkRecurringTasks';
 import { Brief } from '../../parts/projects/Brief';
 import { CloseProject } from '../../parts/projects/CloseProject';
 import { FirstSteps } from '../../parts/projects/FirstSteps';
@@ -125,7 +125,7 @@ export default function Project({ page }: { page: ProjectView }) {
                 </Section>
                 <Milestones page={page} />
                 <OwnFields page={page} />
-                <WorkRoutines routines={page.routines} to={{ project: project.id }} />
+                <WorkRecurringTasks recurringTasks={page.recurringTasks} to={{ project: project.id }} />
                 <Beside beside={page.beside} people={page.people} />
                 <Section title="Time">
                     <p>
@@ -166,10 +166,10 @@ export default function Project({ page }: { page: ProjectView }) {
                                 ))}
                             </SelectField>
                             <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
-                            {page.pattern === null ? (
+                            {page.template === null ? (
                                 <Button
                                     onClick={() => {
-                                        act('post', route('projects.pattern', project.id));
+                                        act('post', route('projects.template', project.id));
                                     }}
                                 >
                                     Save as template
@@ -177,10 +177,10 @@ export default function Project({ page }: { page: ProjectView }) {
                             ) : (
                                 <p className="text-xs text-ink-2">
                                     Made from the template{' '}
-                                    <Link href={route('patterns.show', Number(page.pattern.value))} className="text-chalk underline">
-                                        {page.pattern.label}
+                                    <Link href={route('templates.show', Number(page.template.value))} className="text-chalk underline">
+                                        {page.template.label}
                                     </Link>
-                                    {page.patternChanged && ', which has changed since'}.
+                                    {page.templateChanged && ', which has changed since'}.
                                 </p>
                             )}
                         </div>

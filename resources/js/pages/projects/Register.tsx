@@ -21,7 +21,7 @@ export default function Register({ page }: { page: RegisterProps }) {
                     </p>
                 </div>
                 <span className="flex gap-3">
-                    <ButtonLink href={route('patterns.index')}>Templates</ButtonLink>
+                    <ButtonLink href={route('templates.index')}>Templates</ButtonLink>
                     <ButtonLink kind="main" href={route('projects.create')}>
                         New project
                     </ButtonLink>

@@ -11,9 +11,9 @@ import { Section } from '../../parts/Section';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 
-/** A project about to be started from a pattern, with the load that it puts on people. */
+/** A project about to be started from a template, with the load that it puts on people. */
 export default function Start({ page }: { page: StartView }) {
-    const form = useForm(`project from pattern ${String(page.id)}`, {
+    const form = useForm(`project from template ${String(page.id)}`, {
         title: page.title,
         start: page.start,
         goal: null as number | null,
@@ -23,7 +23,7 @@ export default function Start({ page }: { page: StartView }) {
 
     const begin = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('patterns.begin', page.id));
+        form.post(route('templates.begin', page.id));
     };
     const look = (change: Partial<typeof data>) => {
         form.setData({ ...data, ...change });
@@ -31,7 +31,7 @@ export default function Start({ page }: { page: StartView }) {
 
         if (start !== '') {
             router.get(
-                route('patterns.start', page.id),
+                route('templates.start', page.id),
                 { start, roles },
                 { only: ['page'], preserveState: true, preserveScroll: true, replace: true },
             );
@@ -40,8 +40,8 @@ export default function Start({ page }: { page: StartView }) {
 
     return (
         <div className="w-full max-w-4xl px-6 py-6 max-md:px-4">
-            <Head title={`Start from ${page.pattern}`} />
-            <p className="text-xs text-ink-2">From the template {page.pattern}</p>
+            <Head title={`Start from ${page.template}`} />
+            <p className="text-xs text-ink-2">From the template {page.template}</p>
             <h1 className="mb-5">Start a project</h1>
             <form onSubmit={begin} className="space-y-6">
                 <div className="grid grid-cols-[2fr_1fr_2fr] gap-4 max-md:grid-cols-1">
@@ -102,7 +102,7 @@ export default function Start({ page }: { page: StartView }) {
                     <Button kind="main" type="submit" disabled={form.processing || data.title.trim() === ''}>
                         Start project
                     </Button>
-                    <ButtonLink kind="quiet" href={route('patterns.index')}>
+                    <ButtonLink kind="quiet" href={route('templates.index')}>
                         Cancel
                     </ButtonLink>
                 </div>

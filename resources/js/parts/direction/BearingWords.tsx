@@ -5,7 +5,7 @@ import { route } from '../../lib/routes';
 
 /** Why we do this and where we want to be: quietly in sight where a day and a planning begin. */
 export function BearingWords({ bearing }: { bearing: Bearing }) {
-    if (bearing.purpose === null && bearing.outlooks.length === 0) {
+    if (bearing.purpose === null && bearing.longTermGoals.length === 0) {
         return null;
     }
 
@@ -13,12 +13,12 @@ export function BearingWords({ bearing }: { bearing: Bearing }) {
         <div className="text-sm text-ink-2">
             {bearing.purpose !== null && <p className="max-w-prose whitespace-pre-line">{bearing.purpose}</p>}
             <ul className="mt-2">
-                {bearing.outlooks.map((outlook) => (
-                    <li key={outlook.id}>
-                        <Link href={route('direction')} className="hover:text-ink hover:underline" title={outlook.why ?? undefined}>
-                            {outlook.title}
+                {bearing.longTermGoals.map((longTermGoal) => (
+                    <li key={longTermGoal.id}>
+                        <Link href={route('direction')} className="hover:text-ink hover:underline" title={longTermGoal.why ?? undefined}>
+                            {longTermGoal.title}
                         </Link>
-                        , by {fullDateWords(outlook.on)}
+                        , by {fullDateWords(longTermGoal.on)}
                     </li>
                 ))}
             </ul>

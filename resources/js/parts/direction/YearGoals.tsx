@@ -8,7 +8,7 @@ import { route } from '../../lib/routes';
 import { ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 
-/** The goals of the year: why each is worth the trouble, on which outlook it hangs, in which quarters it is worked on. */
+/** The goals of the year: why each is worth the trouble, on which long-term goal it hangs, in which quarters it is worked on. */
 export function YearGoals({ page }: { page: DirectionView }) {
     return (
         <Section title={`The goals of ${page.year.period.words}`} aside="Press a quarter to show when a goal is worked on.">
@@ -39,9 +39,9 @@ export function YearGoals({ page }: { page: DirectionView }) {
 
 function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
     const { goal } = placed;
-    const { outlooks } = page.bearing;
-    const place = (change: Partial<Pick<PlacedGoal, 'outlook' | 'quarters'>>) => {
-        act('put', route('goals.place', goal.id), { outlook: placed.outlook, quarters: placed.quarters, ...change });
+    const { longTermGoals } = page.bearing;
+    const place = (change: Partial<Pick<PlacedGoal, 'longTermGoal' | 'quarters'>>) => {
+        act('put', route('goals.place', goal.id), { longTermGoal: placed.longTermGoal, quarters: placed.quarters, ...change });
     };
 
     return (
@@ -49,21 +49,21 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
             <div className="min-w-0">
                 <GoalTitle goal={goal} />
                 {placed.why !== null && <p className="mt-0.5 max-w-prose text-ink-2">{placed.why}</p>}
-                {outlooks.length > 0 && (
+                {longTermGoals.length > 0 && (
                     <SelectField
                         label={`Long-term goal of ${goal.title}`}
                         isLabelHidden
                         className="mt-2 max-w-sm"
                         disabled={!placed.mayChange}
-                        value={placed.outlook ?? ''}
+                        value={placed.longTermGoal ?? ''}
                         onChange={(event) => {
-                            place({ outlook: event.target.value === '' ? null : Number(event.target.value) });
+                            place({ longTermGoal: event.target.value === '' ? null : Number(event.target.value) });
                         }}
                     >
                         <option value="">not linked to a long-term goal</option>
-                        {outlooks.map((outlook) => (
-                            <option key={outlook.id} value={outlook.id}>
-                                contributes to “{outlook.title}”
+                        {longTermGoals.map((longTermGoal) => (
+                            <option key={longTermGoal.id} value={longTermGoal.id}>
+                                contributes to “{longTermGoal.title}”
                             </option>
                         ))}
                     </SelectField>

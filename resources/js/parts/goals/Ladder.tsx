@@ -16,12 +16,12 @@ export function Ladder({ page }: { page: GoalView }) {
     return (
         <nav aria-label="Thread">
             <ol className={clsx('border-l-3 border-current', toneOf(page.goal.cord))}>
-                {page.outlook !== null && (
+                {page.longTermGoal !== null && (
                     <li className="relative pb-4 pl-4">
                         <span aria-hidden className="absolute top-2 -left-[7px] h-[3px] w-[11px] bg-current" />
-                        <span className="text-xs text-ink-2">Long-term goal {page.outlook.on.slice(0, 4)}</span>
-                        <Link href={route('direction')} className="two-lines text-ink hover:underline" title={page.outlook.title}>
-                            {page.outlook.title}
+                        <span className="text-xs text-ink-2">Long-term goal {page.longTermGoal.on.slice(0, 4)}</span>
+                        <Link href={route('direction')} className="two-lines text-ink hover:underline" title={page.longTermGoal.title}>
+                            {page.longTermGoal.title}
                         </Link>
                     </li>
                 )}

@@ -26,18 +26,18 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                     }}
                 >
                     <option value="company">The company’s</option>
-                    <option value="circle">A group’s</option>
+                    <option value="group">A group’s</option>
                     <option value="person">One person’s</option>
                 </SelectField>
                 {data.scope === 'group' && (
                     <RecordField
                         label="Which group’s"
                         none="Choose one"
-                        value={data.circle}
-                        options={page.circles}
-                        error={errors.circle}
-                        onChoose={(circle) => {
-                            set('circle', circle);
+                        value={data.group}
+                        options={page.groups}
+                        error={errors.group}
+                        onChoose={(group) => {
+                            set('group', group);
                         }}
                     />
                 )}
@@ -58,10 +58,10 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
                     <CheckList
                         legend="Groups that can see it"
-                        choices={page.circles.map(toChoice)}
-                        chosen={data.circles}
+                        choices={page.groups.map(toChoice)}
+                        chosen={data.groups}
                         onChange={(chosen) => {
-                            set('circles', chosen);
+                            set('groups', chosen);
                         }}
                     />
                     <CheckList

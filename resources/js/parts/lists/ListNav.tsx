@@ -21,7 +21,7 @@ export function ListNav({ lists, saved, at }: Props) {
         ...lists.map((each) => option(route('lists', each.list), `${listWords[each.list].name}, ${String(each.count)}`)),
         ...saved.map((each) => option(route('saved.show', each.id), each.title)),
         option(route('saved.build'), 'New list'),
-        option(route('routines.index'), 'Recurring tasks'),
+        option(route('recurring-tasks.index'), 'Recurring tasks'),
     ];
 
     return (
@@ -64,7 +64,7 @@ export function ListNav({ lists, saved, at }: Props) {
                         </Line>
                     </li>
                     <li>
-                        <Line href={route('routines.index')} isOn={false}>
+                        <Line href={route('recurring-tasks.index')} isOn={false}>
                             Recurring tasks
                         </Line>
                     </li>

@@ -2,7 +2,7 @@ import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
 import { BearingWords } from '../direction/BearingWords';
-import { Outlooks } from '../direction/Outlooks';
+import { LongTermGoals } from '../direction/LongTermGoals';
 import { PeriodWords } from '../direction/PeriodWords';
 import { Purpose } from '../direction/Purpose';
 import type { PlanningView } from '../../generated/props';
@@ -14,7 +14,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
         return (
             <div className="space-y-7">
                 <Purpose page={page.direction} />
-                <Outlooks page={page.direction} />
+                <LongTermGoals page={page.direction} />
                 <Section title={`The motto of ${page.stretch.words}`}>
                     <PeriodWords line={page.direction.year} name="motto" size="l" mayChange={page.direction.mayChange} />
                 </Section>

@@ -7,7 +7,7 @@ interface Props {
     onChange: (change: { order: StageOrder } | { weighing: Weighing }) => void;
 }
 
-/** Whether the stages of a project or pattern come one after the other, and what its tasks weigh. */
+/** Whether the stages of a project or template come one after the other, and what its tasks weigh. */
 export function HowItRuns({ order, weighing, onChange }: Props) {
     return (
         <>

@@ -20,7 +20,7 @@ const bands: [Band, string][] = [
 
 export const isFiltered = (filter: SheetFilter) => Object.values(filter).some((value) => value !== null);
 
-const nothing: SheetFilter = { owner: null, circle: null, area: null, thread: null, band: null };
+const nothing: SheetFilter = { owner: null, group: null, area: null, thread: null, band: null };
 
 /** Which goals are drawn. It stands in the address; no figure changes by it. */
 export function Filter({ sheet }: { sheet: Sheet }) {
@@ -29,7 +29,7 @@ export function Filter({ sheet }: { sheet: Sheet }) {
     };
     const lists: { field: keyof SheetFilter; label: string; options: [string, string][] }[] = [
         { field: 'owner', label: 'Owner', options: sheet.people.map((person) => [String(person.id), person.name]) },
-        { field: 'circle', label: 'Group', options: sheet.circles.map((circle) => [circle.value, circle.label]) },
+        { field: 'group', label: 'Group', options: sheet.groups.map((group) => [group.value, group.label]) },
         { field: 'area', label: 'Area', options: sheet.areas.map((area) => [area.value, area.label]) },
         { field: 'thread', label: 'Thread', options: sheet.threads.map((thread) => [thread.value, thread.label]) },
         { field: 'band', label: 'Progress', options: bands },

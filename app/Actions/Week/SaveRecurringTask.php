@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Week;
+
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\RecurringTask;
+use App\Models\RecurringTaskKind;
+use App\Models\RecurringTaskServing;
+use App\Models\RecurringTaskStep;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
+use InvalidArgumentException;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Calendar\Rhythm;
+use Loftrin\Core\Calendar\RhythmReader;
+
+/** Makes a recurring task, changes one, ends one, or takes some from the stock. */
+final readonly class SaveRecurringTask
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRecurringTask $run)
+    {
+    }
+
+    /** @throws RefusedChange at the field that breaks a rule */
+    public function __invoke(Person $who, RecurringTaskDraft $draft, ?RecurringTask $recurringTask = null): RecurringTask
+    {
+        $rhythm = RefusedChange::unless(
+            'words',
+            fn(): Rhythm => $this->rhythm($draft->words, $draft->startsOn ?? ($recurringTask->starts_on ?? $this->workspace->today())),
+        );
+        $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
+
+        match (true) {
+            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
+            $draft->kind === RecurringTaskKind::Pieces && $draft->perQuarter === null => throw new RefusedChange(
+                'perQuarter',
+                'Enter the number of items per quarter.',
+            ),
+            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange(
+                'isPrivate',
+                'A private recurring task must be your own',
+            ),
+            $draft->isPrivate && ($draft->project !== null || $draft->isStock) => throw new RefusedChange(
+                'isPrivate',
+                'Recurring tasks that are shared or in a project are visible to everyone',
+            ),
+            $goal !== null && $draft->isPrivate !== ($goal->visibility !== Visibility::Everyone) => throw new RefusedChange(
+                'goal',
+                'This goal and the recurring task are not visible to the same people',
+            ),
+            default => null,
+        };
+
+        return $this->log->change(
+            $who,
+            ($recurringTask === null ? 'Added' : 'Changed')." the recurring task “{$draft->title}”",
+            function () use ($who, $draft, $rhythm, $recurringTask): RecurringTask {
+                $record = $recurringTask ?? new RecurringTask(['stock_id' => $draft->stock]);
+                $isOther =
+                    $record->exists &&
+                    ($record->words !== $rhythm->words ||
+                        ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
+                $record
+                    ->fill([
+                        'title' => $draft->title,
+                        'kind' => $draft->kind,
+                        'is_stock' => $draft->isStock,
+                        'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
+                        'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
+                        'words' => $rhythm->words,
+                        'rule' => $rhythm->rule,
+                        'after_every' => $rhythm->every,
+                        'after_unit' => $rhythm->unit,
+                        'starts_on' => $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today()),
+                        'area_id' => $draft->area,
+                        'project_id' => $draft->project,
+                        'minutes' => $draft->minutes,
+                        'per_quarter' => $draft->perQuarter,
+                        'notes' => $draft->notes,
+                        'template_id' => $draft->kind === RecurringTaskKind::Pieces ? $draft->template : null,
+                    ])
+                    ->save();
+                $this->saveSteps($record, $draft);
+                $this->saveGoal($record, $draft->goal);
+                $this->run->keepUp($record->refresh(), $isOther);
+
+                return $record;
+            },
+        );
+    }
+
+    /** It brings nothing any more. What it brought so far is kept; what is still open of it is dropped. */
+    public function end(Person $who, RecurringTask $recurringTask): void
+    {
+        $this->log->change($who, "Ended the recurring task “{$recurringTask->title}”", function () use ($recurringTask): void {
+            $today = $this->workspace->today();
+            $recurringTask->update(['ended_on' => $today]);
+
+            foreach ($recurringTask->tasks()->open()->get() as $task) {
+                $task->update(['dropped_on' => $today, 'changed_on' => $today]);
+            }
+        });
+    }
+
+    /**
+     * Takes recurring tasks of the stock as one's own, or for a project or an area.
+     *
+     * @param list<int> $ids
+     */
+    public function take(Person $who, array $ids, ?int $project, ?int $area): void
+    {
+        $stock = RecurringTask::query()->where('is_stock', true)->whereNull('ended_on')->whereKey($ids)->with('steps')->get();
+
+        $this->log->change(
+            $who,
+            $stock->count() === 1 ? 'Added a shared recurring task' : "Added {$stock->count()} shared recurring tasks",
+            function () use ($who, $stock, $project, $area): void {
+                foreach ($stock as $recurringTask) {
+                    $this(
+                        $who,
+                        new RecurringTaskDraft(
+                            $recurringTask->title,
+                            $recurringTask->words,
+                            $recurringTask->kind,
+                            stock: $recurringTask->id,
+                            area: $area ?? $recurringTask->area_id,
+                            project: $project,
+                            minutes: $recurringTask->minutes,
+                            perQuarter: $recurringTask->per_quarter,
+                            notes: $recurringTask->notes,
+                            steps: array_values(
+                                $recurringTask->steps
+                                    ->map(static fn(RecurringTaskStep $step): array => ['id' => null, 'title' => $step->title])
+                                    ->all(),
+                            ),
+                            template: $recurringTask->template_id,
+                        ),
+                    );
+                }
+            },
+        );
+    }
+
+    private function saveSteps(RecurringTask $recurringTask, RecurringTaskDraft $draft): void
+    {
+        $there = $recurringTask->steps()->get()->keyBy('id');
+        $there
+            ->except(array_filter(array_column($draft->steps, 'id'), is_int(...)))
+            ->each(static fn(RecurringTaskStep $step): ?bool => $step->delete());
+
+        foreach ($draft->steps as $position => $step) {
+            $record =
+                ($step['id'] === null ? null : $there->get($step['id'])) ??
+                new RecurringTaskStep(['recurring_task_id' => $recurringTask->id]);
+            $record->fill(['position' => $position, 'title' => $step['title']])->save();
+        }
+    }
+
+    private function saveGoal(RecurringTask $recurringTask, ?int $goal): void
+    {
+        $links = $recurringTask->servings()->get();
+        $links->where('goal_id', '!=', $goal)->each(static fn(RecurringTaskServing $link): ?bool => $link->delete());
+
+        if ($goal !== null && ! $links->contains('goal_id', $goal)) {
+            RecurringTaskServing::query()->create(['recurring_task_id' => $recurringTask->id, 'goal_id' => $goal, 'weight' => 1]);
+        }
+    }
+
+    /** @throws InvalidArgumentException when the words say no rhythm, or one that would not come round soon */
+    private function rhythm(string $words, Day $startsOn): Rhythm
+    {
+        $rhythm = (new RhythmReader($this->workspace->calendar()->yearStartsIn))->read($words);
+
+        if ($rhythm->rule !== null) {
+            Recurrence::starting($rhythm->rule, $startsOn);
+        }
+
+        return $rhythm;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+
+/**
+ * How one person wants to be told on one notification event.
+ *
+ * @property int $person_id
+ * @property NotificationEvent $event
+ * @property Reach $reach
+ */
+final class NotificationChoice extends Record
+{
+    protected $table = 'notification_choices';
+
+    /**
+     * Where a person wants to hear of it; in the news, as long as they have no notification choice.
+     *
+     * @param Collection<int, self> $choices
+     */
+    public static function among(Collection $choices, int $person, NotificationEvent $event): Reach
+    {
+        return $choices->first(static fn(self $choice): bool => $choice->person_id === $person && $choice->event === $event)->reach ??
+            Reach::News;
+    }
+
+    protected function casts(): array
+    {
+        return ['event' => NotificationEvent::class, 'reach' => Reach::class];
+    }
+}

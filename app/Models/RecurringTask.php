@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Rhythm;
+
+/**
+ * What comes back by a rule.
+ *
+ * @property string $title
+ * @property RecurringTaskKind $kind
+ * @property bool $is_stock kept for the team to choose from; nothing comes of it by itself
+ * @property ?int $stock_id that it was chosen from
+ * @property int $owner_id
+ * @property Visibility $visibility
+ * @property string $words its rhythm as it was said
+ * @property ?string $rule RRULE
+ * @property ?int $after_every
+ * @property ?string $after_unit
+ * @property Day $starts_on
+ * @property ?Day $ended_on
+ * @property ?int $area_id
+ * @property ?int $project_id
+ * @property ?int $minutes
+ * @property ?int $per_quarter pieces of a steady output
+ * @property ?string $notes
+ * @property ?int $template_id from which each new piece takes its steps
+ * @property-read Person $owner
+ * @property-read ?Area $area
+ * @property-read ?Project $project
+ * @property-read ?Template $template
+ * @property-read Collection<int, RecurringTaskStep> $steps
+ * @property-read Collection<int, RecurringTaskServing> $servings
+ * @property-read Collection<int, Occurrence> $occurrences
+ * @property-read Collection<int, Task> $tasks
+ */
+final class RecurringTask extends Record
+{
+    use BelongsToProject;
+    use MayBePrivate;
+
+    protected $table = 'recurring_tasks';
+
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsToPerson('owner_id');
+    }
+
+    /** @return BelongsTo<Area, $this> */
+    public function area(): BelongsTo
+    {
+        return $this->belongsTo(Area::class);
+    }
+
+    /** @return BelongsTo<Template, $this> */
+    public function template(): BelongsTo
+    {
+        return $this->belongsTo(Template::class);
+    }
+
+    /** @return HasMany<RecurringTaskStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(RecurringTaskStep::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<RecurringTaskServing, $this> */
+    public function servings(): HasMany
+    {
+        return $this->hasMany(RecurringTaskServing::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Occurrence, $this> */
+    public function occurrences(): HasMany
+    {
+        return $this->hasMany(Occurrence::class)->orderByDesc('on');
+    }
+
+    /** @return HasMany<Task, $this> */
+    public function tasks(): HasMany
+    {
+        return $this->hasMany(Task::class)->orderBy('occurs_on')->orderBy('id');
+    }
+
+    public function rhythm(): Rhythm
+    {
+        return new Rhythm($this->words, $this->rule, $this->after_every, $this->after_unit);
+    }
+
+    /**
+     * Those that bring something by themselves.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeRunning(Builder $query): void
+    {
+        $query->where('is_stock', false)->whereNull('ended_on');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'kind' => RecurringTaskKind::class,
+            'is_stock' => 'boolean',
+            'visibility' => Visibility::class,
+            'starts_on' => AsDay::class,
+            'ended_on' => AsDay::class,
+        ];
+    }
+}

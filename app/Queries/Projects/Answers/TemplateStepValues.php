@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Projects\Answers;
+
+use App\Queries\Props;
+
+final readonly class TemplateStepValues implements Props
+{
+    public function __construct(public ?int $id, public string $title, public string $howTo)
+    {
+    }
+}

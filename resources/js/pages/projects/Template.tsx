@@ -1,0 +1,126 @@
+import { Head } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
+import type { SubmitEvent } from 'react';
+import type { TemplateView } from '../../generated/props';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { RecordField } from '../../parts/Choose';
+import { MadeProjects } from '../../parts/template/MadeProjects';
+import { TemplateTasks } from '../../parts/template/TemplateTasks';
+import { HowItRuns } from '../../parts/projects/HowItRuns';
+import { Button, ButtonLink } from '../../ui/Button';
+import { TextArea, TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+
+/** A template: what each project made from it begins with. Those that run are asked when it changes. */
+export default function Template({ page }: { page: TemplateView }) {
+    const { template } = page;
+    const form = useForm(`template ${String(template.id)}`, template);
+    const { data, errors } = form;
+    const wrong = errors as Partial<Record<string, string>>;
+
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+
+        if (template.id === null) {
+            form.post(route('templates.store'));
+        } else {
+            form.put(route('templates.update', template.id), { preserveScroll: true });
+        }
+    };
+
+    return (
+        <div className="w-full max-w-5xl px-6 py-6 max-md:px-4">
+            <Head title={template.id === null ? 'New template' : template.title} />
+            <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
+                <div>
+                    <p className="text-xs text-ink-2">Template</p>
+                    <h1>{template.id === null ? 'New template' : template.title}</h1>
+                </div>
+                {template.id !== null && <ButtonLink href={route('templates.start', template.id)}>Start a project</ButtonLink>}
+            </div>
+            {page.projects.length > 0 && <MadeProjects projects={page.projects} />}
+            <form onSubmit={save} className="space-y-5">
+                <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+                    <TextField label="Name" autoFocus={template.id === null} maxLength={200} {...bind(form, 'title')} />
+                    <TextField
+                        label="Days from start to due"
+                        inputMode="numeric"
+                        hint="Left empty, the project has no due date."
+                        {...bind(form, 'days')}
+                    />
+                    <TextArea
+                        label="Result and how it is accepted"
+                        rows={2}
+                        maxLength={5000}
+                        className="col-span-full"
+                        {...bind(form, 'outcome')}
+                    />
+                    <HowItRuns
+                        order={data.order}
+                        weighing={data.weighing}
+                        onChange={(change) => {
+                            form.setData({ ...data, ...change });
+                        }}
+                    />
+                    <RecordField
+                        label="Area"
+                        none="None"
+                        value={data.area}
+                        options={page.areas}
+                        onChoose={(area) => {
+                            form.setData('area', area);
+                        }}
+                    />
+                </div>
+                <Rows
+                    legend="Stages"
+                    hint="No stages: all tasks in one list."
+                    rows={data.stages.map((name) => ({ name }))}
+                    onChange={(stages) => {
+                        form.setData(
+                            'stages',
+                            stages.map(({ name }) => name),
+                        );
+                    }}
+                    add={{ words: 'Add a stage', row: { name: '' } }}
+                >
+                    {(stage, set, place) => (
+                        <TextField
+                            label={`Stage ${String(place + 1)}`}
+                            isLabelHidden
+                            className="w-64"
+                            maxLength={60}
+                            value={stage.name}
+                            error={wrong[`stages.${String(place)}`]}
+                            onChange={(event) => {
+                                set({ name: event.target.value });
+                            }}
+                        />
+                    )}
+                </Rows>
+                <TemplateTasks
+                    tasks={data.tasks}
+                    stages={data.stages}
+                    errors={wrong}
+                    onChange={(tasks) => {
+                        form.setData('tasks', tasks);
+                    }}
+                />
+                <div className="sticky bottom-0 flex items-center gap-3 border-t border-rule bg-sheet py-3">
+                    <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
+                        {template.id === null ? 'Save' : 'Save'}
+                    </Button>
+                    <ButtonLink kind="quiet" href={route('templates.index')}>
+                        Cancel
+                    </ButtonLink>
+                    {Object.keys(errors).length > 0 && (
+                        <p role="alert" className="text-sm font-medium text-persimmon">
+                            {Object.values(errors)[0]}
+                        </p>
+                    )}
+                </div>
+            </form>
+        </div>
+    );
+}

@@ -1,0 +1,226 @@
+import { Head } from '@inertiajs/react';
+import { useForm } from '../../lib/kept/useForm';
+import type { RecurringTaskKind, RecurringTaskView } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { bind, bindRecord, saving } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { RecordField } from '../../parts/Choose';
+import { OwnerAndArea } from '../../parts/OwnerAndArea';
+import { Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { Checklist } from '../../parts/recurring/Checklist';
+import { Times } from '../../parts/recurring/Times';
+import { Button, ButtonLink } from '../../ui/Button';
+import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+
+const kinds: [RecurringTaskKind, string][] = [
+    ['task', 'A task each time'],
+    ['daily', 'A line of the daily checklist'],
+    ['checklist', 'A reusable checklist'],
+    ['pieces', 'Items of a quarterly output'],
+];
+
+/** A recurring task: when it comes back in plain words, what became of its times, and its fields to change. */
+export default function RecurringTask({ page }: { page: RecurringTaskView }) {
+    const { recurringTask } = page;
+    const form = useForm(`recurringTask ${String(recurringTask.id)}`, recurringTask);
+    const { data, errors } = form;
+    const wrong = errors as Partial<Record<string, string>>;
+    const hasRhythm = data.kind === 'task' || data.kind === 'pieces';
+
+    const save = saving(form, recurringTask.id, route('recurring-tasks.store'), (id) => route('recurring-tasks.update', id));
+
+    return (
+        <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
+            <Head title={recurringTask.id === null ? 'New recurring task' : recurringTask.title} />
+            <form onSubmit={save} className="min-w-0 space-y-5 px-6 py-6 max-md:px-4">
+                <div>
+                    <p className="text-xs text-ink-2">{data.isStock ? 'Shared with the team' : 'Recurring task'}</p>
+                    <h1>{recurringTask.id === null ? 'New recurring task' : recurringTask.title}</h1>
+                </div>
+                <div className="grid max-w-2xl grid-cols-2 gap-4 max-md:grid-cols-1">
+                    <TextField
+                        label="What"
+                        autoFocus={recurringTask.id === null}
+                        maxLength={200}
+                        className="col-span-full"
+                        {...bind(form, 'title')}
+                    />
+                    <SelectField label="Creates" {...bind(form, 'kind')}>
+                        {kinds.map(([kind, words]) => (
+                            <option key={kind} value={kind}>
+                                {words}
+                            </option>
+                        ))}
+                    </SelectField>
+                    {hasRhythm && (
+                        <TextField
+                            label="Repeats"
+                            placeholder="every second Thursday"
+                            hint="In plain words: every 31st, first Monday of the quarter, three weeks after it is done, when needed."
+                            maxLength={120}
+                            {...bind(form, 'words')}
+                        />
+                    )}
+                    {data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
+                    {hasRhythm && (
+                        <TextField
+                            label="Counted from"
+                            type="date"
+                            value={data.startsOn}
+                            error={errors.startsOn}
+                            onChange={(event) => {
+                                form.setData('startsOn', event.target.value);
+                            }}
+                        />
+                    )}
+                    {data.kind !== 'checklist' && <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />}
+                    <OwnerAndArea
+                        owner={data.owner}
+                        area={data.area}
+                        people={page.people}
+                        areas={page.areas}
+                        errors={errors}
+                        onChange={(change) => {
+                            form.setData({ ...data, ...change });
+                        }}
+                    />
+                    {hasRhythm && (
+                        <RecordField
+                            label="Contributes to"
+                            none="Not linked to a goal"
+                            options={page.goals}
+                            {...bindRecord(form, 'goal')}
+                        />
+                    )}
+                </div>
+                {data.kind === 'pieces' && page.templates.length > 0 && (
+                    <div className="max-w-2xl">
+                        <RecordField
+                            label="Steps of each item"
+                            none="Written below"
+                            options={page.templates}
+                            {...bindRecord(form, 'template')}
+                        />
+                        {data.template !== null && (
+                            <p className="mt-1 text-xs text-ink-2">
+                                Each item takes the template’s steps, with their how-to pages, as they are when it is created.
+                            </p>
+                        )}
+                    </div>
+                )}
+                {data.kind !== 'daily' && (data.kind !== 'pieces' || data.template === null) && (
+                    <div className="max-w-2xl">
+                        <Rows
+                            legend={data.kind === 'checklist' ? 'Lines' : 'Steps, blank each time'}
+                            rows={data.steps}
+                            keyOf={(step) => step.id}
+                            onChange={(steps) => {
+                                form.setData('steps', steps);
+                            }}
+                            add={{ words: data.kind === 'checklist' ? 'Add a line' : 'Add a step', row: { id: null, title: '' } }}
+                        >
+                            {(step, set, place) => (
+                                <TextField
+                                    label={`Line ${String(place + 1)}`}
+                                    isLabelHidden
+                                    className="min-w-0 flex-1"
+                                    maxLength={200}
+                                    value={step.title}
+                                    error={wrong[`steps.${String(place)}.title`]}
+                                    onChange={(event) => {
+                                        set({ title: event.target.value });
+                                    }}
+                                />
+                            )}
+                        </Rows>
+                    </div>
+                )}
+                <TextArea label="Notes" rows={3} className="max-w-2xl" {...bind(form, 'notes')} />
+                {!data.isStock && data.project === null && (
+                    <div>
+                        <Check
+                            label="Private to me"
+                            checked={data.isPrivate}
+                            onChange={(on) => {
+                                form.setData('isPrivate', on);
+                            }}
+                        />
+                        {errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{errors.isPrivate}</p>}
+                    </div>
+                )}
+                <div className="flex gap-3 border-t border-rule pt-4">
+                    <Button kind="main" type="submit" disabled={form.processing || page.hasEnded}>
+                        {recurringTask.id === null ? 'Add recurring task' : 'Save'}
+                    </Button>
+                    <ButtonLink kind="quiet" href={route('recurring-tasks.index')}>
+                        Cancel
+                    </ButtonLink>
+                    {recurringTask.id !== null && !page.hasEnded && (
+                        <Button
+                            className="ml-auto"
+                            onClick={() => {
+                                act('put', route('recurring-tasks.end', recurringTask.id ?? 0));
+                            }}
+                        >
+                            End
+                        </Button>
+                    )}
+                </div>
+            </form>
+            {recurringTask.id !== null && (
+                <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
+                    {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
+                    {!recurringTask.isStock && recurringTask.kind === 'task' && (
+                        <Section title="Open now">
+                            <ul className="divide-y divide-hairline">
+                                {page.tasks.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
+                                ))}
+                            </ul>
+                            {page.tasks.length === 0 && !page.hasEnded && (
+                                <Button
+                                    onClick={() => {
+                                        act('post', route('recurring-tasks.now', recurringTask.id ?? 0));
+                                    }}
+                                >
+                                    Create now
+                                </Button>
+                            )}
+                        </Section>
+                    )}
+                    {recurringTask.kind === 'pieces' && !recurringTask.isStock && (
+                        <Section
+                            title="Items this quarter"
+                            aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${recurringTask.perQuarter}`}
+                        >
+                            <ul className="divide-y divide-hairline">
+                                {page.tasks.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
+                                ))}
+                            </ul>
+                            {page.tasks.length < Number(recurringTask.perQuarter) && (
+                                <Button
+                                    className="mt-2"
+                                    onClick={() => {
+                                        act('post', route('recurring-tasks.pieces', recurringTask.id ?? 0));
+                                    }}
+                                >
+                                    Create {Number(recurringTask.perQuarter) - page.tasks.length}
+                                </Button>
+                            )}
+                        </Section>
+                    )}
+                    {page.occurrences.length > 0 && <Times page={page} />}
+                    {page.ahead.length > 0 && (
+                        <Section title="Then">
+                            <p className="text-ink-2">{page.ahead.map(dayWords).join(', ')}</p>
+                        </Section>
+                    )}
+                </aside>
+            )}
+        </div>
+    );
+}

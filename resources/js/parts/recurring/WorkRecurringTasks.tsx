@@ -1,0 +1,66 @@
+import { router, usePage } from '@inertiajs/react';
+import { useEffect, useState } from 'react';
+import { RecurringTaskLine } from './RecurringTaskLine';
+import { CheckList } from '../CheckList';
+import { Section } from '../Section';
+import type { RecurringTaskRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { DialogButton } from '../../ui/DialogButton';
+
+/** The recurring tasks that run for a project or an area, with those of the stock to choose from. */
+export function WorkRecurringTasks({
+    recurringTasks,
+    to,
+}: {
+    recurringTasks: RecurringTaskRow[];
+    to: { project?: number; area?: number };
+}) {
+    return (
+        <Section title="Recurring tasks">
+            <ul className="divide-y divide-hairline">
+                {recurringTasks.map((recurringTask) => (
+                    <RecurringTaskLine key={recurringTask.id} recurringTask={recurringTask} showsOwner />
+                ))}
+            </ul>
+            <DialogButton words="Choose shared ones" kind="quiet" className="-ml-3" title="Choose recurring tasks">
+                {(close) => <Stock to={to} onDone={close} />}
+            </DialogButton>
+        </Section>
+    );
+}
+
+function Stock({ to, onDone }: { to: { project?: number; area?: number }; onDone: () => void }) {
+    const { stock } = usePage().props;
+    const [chosen, setChosen] = useState<number[]>([]);
+
+    useEffect(() => {
+        router.reload({ only: ['stock'] });
+    }, []);
+
+    if (stock?.length === 0) {
+        return <p className="text-ink-2">There are no shared recurring tasks yet. Add them on the Recurring tasks page.</p>;
+    }
+
+    return (
+        <div className="space-y-4">
+            <CheckList
+                legend="Shared recurring tasks"
+                choices={(stock ?? []).map((recurringTask) => ({ value: Number(recurringTask.value), words: recurringTask.label }))}
+                chosen={chosen}
+                onChange={setChosen}
+            />
+            <p className="text-xs text-ink-2">Copies are added here, owned by you.</p>
+            <Button
+                kind="main"
+                disabled={chosen.length === 0}
+                onClick={() => {
+                    act('post', route('recurring-tasks.take'), { recurringTasks: chosen, ...to }, { onDone });
+                }}
+            >
+                Add {chosen.length}
+            </Button>
+        </div>
+    );
+}
