@@ -16,7 +16,7 @@ function told(Forecast $forecast, string $standing = 'on pace'): string
 {
     return ForecastWords::sentence(
         $forecast,
-        new Gauge(progress: 50.0, expected: 50.0, band: Band::OnPace, terms: '50 %', standing: $standing, spoken: ''),
+        new Gauge(progress: 50.0, expected: 50.0, band: Band::OnPace, terms: '50%', standing: $standing, spoken: ''),
         Day::of('2026-11-25'),
     );
 }
@@ -26,9 +26,9 @@ it('joins pace and forecast in one sentence', function (): void {
 
     expect(told($late))
         ->toBe('On pace; at 7 points a week it will be reached about 10 Jan 2027; 8.4 a week would make it.')
-        ->and(told($late, '13 behind'))
+        ->and(told($late, '13 points behind'))
         ->toStartWith('13 points behind; at 7 points')
-        ->and(told($late, '1 ahead'))
+        ->and(told($late, '1 point ahead'))
         ->toStartWith('1 point ahead; ');
 });
 

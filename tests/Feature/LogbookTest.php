@@ -48,7 +48,7 @@ it('keeps what is said, read, estimated and changed in a logbook, as of any day'
             'closing: Noor Aksoy closed it: partly met Close.',
             'change: Noor Aksoy Target 31 → 28',
             'comment: Mei Tanaka  The float is back.',
-            'estimate: Mei Tanaka 70 % sure Two crews.',
+            'estimate: Mei Tanaka 70% likely Two crews.',
             'reading: Mei Tanaka entered 4',
         ])
         ->and(($this->logbook)('2027-02-11'))

@@ -99,10 +99,10 @@ it('finds tasks by each field', function (): void {
 });
 
 it('finds words as they are, whatever signs are in them', function (): void {
-    Made::task($this->mei, ['title' => 'Charged to 100 %']);
+    Made::task($this->mei, ['title' => 'Charged to 100%']);
     Made::task($this->mei, ['title' => 'Charged to 1000 m']);
-    expect(($this->titles)([['words', '100 %']]))
-        ->toBe(['Charged to 100 %'])
+    expect(($this->titles)([['words', '100%']]))
+        ->toBe(['Charged to 100%'])
         ->and(($this->titles)([['words', 'to_1']]))
         ->toBe([]);
 });

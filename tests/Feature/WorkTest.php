@@ -47,7 +47,7 @@ it('lets two ticked tasks of three rise to the year', function (): void {
             '/sheet' => 'page.floors.0.columns.0.goals.0.gauge.terms',
         ] as $address => $terms
     ) {
-        $this->get($address)->assertInertia(fn(AssertableInertia $page) => $page->where($terms, '67 %')->etc());
+        $this->get($address)->assertInertia(fn(AssertableInertia $page) => $page->where($terms, '67%')->etc());
     }
 });
 

@@ -28,13 +28,13 @@ test('two ticked tasks of three rise to the year', async ({ page }) => {
     await page.getByRole('checkbox', { name: 'Done: Ask the harbour master' }).click();
     await page.getByRole('checkbox', { name: 'Done: See three rooms' }).click();
     await expect(page.getByText('2 of 3 tasks done')).toBeVisible();
-    await expect(page.getByText('67 %', { exact: true })).toBeVisible();
+    await expect(page.getByText('67%', { exact: true })).toBeVisible();
 
     await page.getByRole('link', { name: 'Lease signed in Esbjerg' }).click();
-    await expect(page.getByText('67 % of the weighted work')).toBeVisible();
+    await expect(page.getByText('67% of the weighted work')).toBeVisible();
     await page.getByRole('navigation', { name: 'Thread' }).getByRole('link', { name: 'A second harbour office' }).click();
-    await expect(page.getByText('67 % of the weighted work')).toBeVisible();
-    await expect(page.getByRole('row', { name: /Lease signed in Esbjerg.*67 %/ })).toBeVisible();
+    await expect(page.getByText('67% of the weighted work')).toBeVisible();
+    await expect(page.getByRole('row', { name: /Lease signed in Esbjerg.*67%/ })).toBeVisible();
 });
 
 test('a refused goal keeps what was typed', async ({ page }) => {

@@ -122,7 +122,7 @@ test('a goal’s logbook: said, estimated, told to who follows it', async ({ pag
     await page.getByRole('button', { name: 'Update estimate' }).click();
     await page.getByLabel('Chance in per cent').fill('35');
     await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByText('35 %', { exact: true })).toBeVisible();
+    await expect(page.getByText('35%', { exact: true })).toBeVisible();
 
     await page.goto('/goals/17?on=2026-11-20');
     await expect(page.getByText('As of 20 November 2026.')).toBeVisible();

@@ -99,7 +99,7 @@ final readonly class FigurePage
                 : [
                     "The share of the working days from {$core->span->first} to {$core->span->last} that lie behind: ".
                     ($figure?->expected?->percent() ?? 0).
-                    ' %.',
+                    '%.',
                 ],
             gap: $figure === null ? null : PaceWords::gap($figure, false),
             forecast: $figure === null

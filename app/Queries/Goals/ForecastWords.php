@@ -36,7 +36,7 @@ final readonly class ForecastWords
             default => '; '.self::points($needed).' a week would make it',
         };
 
-        return ucfirst($gauge->inFull())."; $leads$needs.";
+        return ucfirst($gauge->standing)."; $leads$needs.";
     }
 
     /** How much the work itself grew in those weeks: null when it hardly did. */

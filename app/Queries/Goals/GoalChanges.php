@@ -74,7 +74,7 @@ final readonly class GoalChanges
                 'a goal not visible to you',
             $column === 'owner_id' => Person::query()->find($text)->name ?? 'somebody',
             $column === 'measure' => self::measure(MeasureKind::from($text)),
-            $column === 'share' => CoreRecords::exact($text)->percent().' %',
+            $column === 'share' => CoreRecords::exact($text)->percent().'%',
             $column === 'weight' => Gauge::amount(CoreRecords::exact($text), null),
             in_array($column, ['start_value', 'target_value', 'limit_value'], true) => Gauge::amount(
                 CoreRecords::exact($text),

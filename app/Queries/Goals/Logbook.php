@@ -67,7 +67,7 @@ final readonly class Logbook
                         on: $estimate->on,
                         order: $estimate->id,
                         who: $estimate->person->name,
-                        words: "$estimate->chance % sure",
+                        words: "$estimate->chance% likely",
                         text: $estimate->line,
                         remove: $estimate->person_id === $viewer->id ? route('estimates.destroy', $estimate, false) : null,
                     ),

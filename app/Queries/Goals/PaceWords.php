@@ -43,11 +43,11 @@ final readonly class PaceWords
         $expected = self::points($stretch->expected());
 
         if ($stretch->fromDays === 0 && $stretch->toDays === $stretch->total) {
-            return "$stretch->now ÷ $stretch->total = $expected %.";
+            return "$stretch->now ÷ $stretch->total = $expected%.";
         }
 
         return sprintf(
-            'From %s %% at working day %d to %s %% at working day %d, as its checkpoints say: %s %%.',
+            'From %s%% at working day %d to %s%% at working day %d, as its checkpoints say: %s%%.',
             self::points($stretch->from),
             $stretch->fromDays,
             self::points($stretch->to),

@@ -94,7 +94,7 @@ final readonly class WrittenSum
                 'The share of the readings in the period that are %s %s. It should hold in %s of them.',
                 $goal->sense === Sense::AtLeast ? 'at least' : 'at most',
                 $amount($goal->limit_value),
-                CoreRecords::exact($goal->share)->percent().' %',
+                CoreRecords::exact($goal->share)->percent().'%',
             ),
             MeasureKind::YesNo => $this->decided($goal) === null ? 'All or nothing: it counts once it is closed as met.' : null,
             MeasureKind::Judged => 'Judged in words: not counted in any figure.',

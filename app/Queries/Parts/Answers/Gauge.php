@@ -22,7 +22,7 @@ final readonly class Gauge implements Props
      * @param ?float $progress per cent, one decimal
      * @param ?float $expected per cent, one decimal
      * @param string $terms in the measure's own terms: "25 of 40"
-     * @param string $standing "16 behind", "on pace", "met"
+     * @param string $standing "16 points behind", "on pace", "met"
      * @param string $spoken the whole, for who listens
      * @param ?float $low the forecast's central four fifths, per cent
      * @param ?string $why where its explanation is to be had
@@ -63,7 +63,7 @@ final readonly class Gauge implements Props
 
     public static function ofProject(Project $project, ?Fraction $progress, ?Figure $figure, Day $on, ?Forecast $forecast = null): self
     {
-        $terms = $progress === null ? 'no tasks yet' : $progress->percent().' %';
+        $terms = $progress === null ? 'no tasks yet' : $progress->percent().'%';
         $shown = $figure ?? new Figure($progress, null, Band::Unmeasured);
         $standing = $figure === null ? '' : self::standing($figure);
 
@@ -88,7 +88,7 @@ final readonly class Gauge implements Props
         ];
     }
 
-    /** A value with its unit: "€65,400", "3.9 %", "12". */
+    /** A value with its unit: "€65,400", "3.9%", "12". */
     public static function amount(Fraction $value, ?string $unit): string
     {
         $plain = rtrim(rtrim(number_format($value->rounded(2), 2, '.', ','), '0'), '.');
@@ -96,6 +96,7 @@ final readonly class Gauge implements Props
         return match ($unit) {
             null, '' => $plain,
             '€', '$', '£' => $unit.$plain,
+            '%' => $plain.$unit,
             default => "$plain $unit",
         };
     }
@@ -103,10 +104,10 @@ final readonly class Gauge implements Props
     private static function terms(Goal $goal, Figure $figure): string
     {
         return match ($goal->measure) {
-            MeasureKind::Work => $figure->progress === null ? '' : $figure->progress->percent().' %',
+            MeasureKind::Work => $figure->progress === null ? '' : $figure->progress->percent().'%',
             MeasureKind::Number => $figure->reading === null ? 'no reading yet' : self::reached($goal, $figure->reading->value),
             MeasureKind::Count => ($figure->counted ?? 0).' of '.self::amount(Fraction::parse((string) $goal->target_value), $goal->unit),
-            MeasureKind::Keep => $figure->progress === null ? 'no reading yet' : 'kept '.$figure->progress->percent().' %',
+            MeasureKind::Keep => $figure->progress === null ? 'no reading yet' : 'kept '.$figure->progress->percent().'%',
             MeasureKind::YesNo => $figure->band->isResult() ? '' : 'open',
             MeasureKind::Judged => 'judged in words',
         };
@@ -125,9 +126,11 @@ final readonly class Gauge implements Props
         // The gap that is shown is the difference of the two figures that are shown.
         $points = abs(($figure->progress?->percent() ?? 0) - ($figure->expected?->percent() ?? 0));
 
+        $counted = $points === 1 ? '1 point' : "$points points";
+
         return match ($figure->band) {
-            Band::Ahead => "$points ahead",
-            Band::Behind, Band::FarBehind => "$points behind",
+            Band::Ahead => "$counted ahead",
+            Band::Behind, Band::FarBehind => "$counted behind",
             Band::OnPace => 'on pace',
             Band::NotBegun => 'not begun',
             Band::Unmeasured => 'not measured',
@@ -137,12 +140,6 @@ final readonly class Gauge implements Props
             Band::NotMet => 'not met',
             Band::Dropped => 'dropped',
         };
-    }
-
-    /** Where it is, within a sentence: "13 points behind". */
-    public function inFull(): string
-    {
-        return (string) preg_replace(['/^(1) (?=ahead|behind)/', '/^(\d+) (?=ahead|behind)/'], ['1 point ', '$1 points '], $this->standing);
     }
 
     private static function spoken(Figure $figure, string $standing): string

@@ -133,8 +133,8 @@ function Figure({ page }: { page: GoalView }) {
             </div>
             {gauge.progress !== null && page.measure !== 'work' && gauge.dueOn === null && (
                 <p className="text-xs text-ink-2">
-                    {Math.round(gauge.progress)} % of the way
-                    {gauge.expected === null ? '' : `, expected ${String(Math.round(gauge.expected))} %`}
+                    {Math.round(gauge.progress)}% of the way
+                    {gauge.expected === null ? '' : `, expected ${String(Math.round(gauge.expected))}%`}
                 </p>
             )}
         </div>

@@ -26,7 +26,7 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
                             </span>
                             <span className="two-lines text-ink-2">{words ?? (heldAt === null ? 'No review yet.' : '')}</span>
                             <span className="text-right text-xs text-ink-2 max-md:text-left">
-                                {alignment !== null && <span className="font-mono">{alignment} % for goals</span>}
+                                {alignment !== null && <span className="font-mono">{alignment}% for goals</span>}
                                 <span className="block">{heldAt === null ? 'open' : `reviewed ${dayWords(heldAt)}`}</span>
                             </span>
                         </Link>

@@ -130,7 +130,7 @@ function Files({ beside }: { beside: BesideProps }) {
                     }}
                 />
                 <Button kind="quiet" disabled={form.processing} onClick={() => chooser.current?.click()}>
-                    {form.processing ? `Adding, ${String(Math.round(form.progress?.percentage ?? 0))} %` : 'Add a file'}
+                    {form.processing ? `Adding, ${String(Math.round(form.progress?.percentage ?? 0))}%` : 'Add a file'}
                 </Button>
                 <DialogButton words="Add a link" kind="quiet" title="Add a link">
                     {(close) => <ReferenceForm beside={beside} onDone={close} />}

@@ -61,7 +61,7 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                     <Standing gauge={gauge} />
                 </p>
             </div>
-            <Part title={gauge.progress === null ? 'Not measured' : `Done: ${gauge.progress.toFixed(1)} %`}>
+            <Part title={gauge.progress === null ? 'Not measured' : `Done: ${gauge.progress.toFixed(1)}%`}>
                 {figure.decided !== null && <p className="mb-1">{figure.decided}</p>}
                 {figure.formula !== null && <p className="font-mono text-xs">{figure.formula}</p>}
                 {figure.sum.length > 0 && (
@@ -87,7 +87,7 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                     <p className="text-ink-2">Nothing counts towards it yet: no goal, project or task is linked to it.</p>
                 )}
             </Part>
-            <Part title={gauge.expected === null ? 'Expected' : `Expected: ${gauge.expected.toFixed(1)} %`}>
+            <Part title={gauge.expected === null ? 'Expected' : `Expected: ${gauge.expected.toFixed(1)}%`}>
                 <Sentences sentences={figure.expected} />
                 {figure.gap !== null && <p className="mt-1">{figure.gap}</p>}
             </Part>

@@ -83,7 +83,7 @@ function Line({ line, onExplain }: { line: SumLine; onExplain: Props['onExplain'
     }
 
     const { why } = line;
-    const done = line.done === null ? <span title="Not measured yet: counts as 0.">not yet</span> : `${String(line.done)} %`;
+    const done = line.done === null ? <span title="Not measured yet: counts as 0.">not yet</span> : `${String(line.done)}%`;
 
     return (
         <tr className="border-b border-hairline">

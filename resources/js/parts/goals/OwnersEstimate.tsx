@@ -17,7 +17,7 @@ export function OwnersEstimate({ goal, estimate, isOpen }: { goal: number; estim
                     {estimate.who}
                     {estimate.on !== null && `, ${dayWords(estimate.on)}`}
                 </span>
-                <span className="font-mono text-md">{estimate.chance === null ? 'no estimate yet' : `${String(estimate.chance)} %`}</span>
+                <span className="font-mono text-md">{estimate.chance === null ? 'no estimate yet' : `${String(estimate.chance)}%`}</span>
             </div>
             {estimate.line !== null && <p className="text-xs text-ink-2">{estimate.line}</p>}
             {isOpen && estimate.isMine && <SayChance goal={goal} chance={estimate.chance} />}

@@ -111,7 +111,7 @@ function Key({ colour, words }: { colour: string; words: string }) {
 }
 
 function Numbers({ points }: { points: ChartPoint[] }) {
-    const percent = (value: number | null) => (value === null ? '' : `${value.toFixed(1)} %`);
+    const percent = (value: number | null) => (value === null ? '' : `${value.toFixed(1)}%`);
 
     return (
         <details className="ml-auto">
@@ -153,8 +153,8 @@ function Reading({ active, payload }: { active?: boolean; payload?: { payload: P
     return active !== true || point === undefined ? null : (
         <div className="border border-ink bg-sheet px-2 py-1 text-xs">
             <div className="font-semibold">{dayWords(point.on)}</div>
-            {point.progress !== null && <div>done {point.progress.toFixed(1)} %</div>}
-            {point.expected !== null && <div>expected {point.expected.toFixed(1)} %</div>}
+            {point.progress !== null && <div>done {point.progress.toFixed(1)}%</div>}
+            {point.expected !== null && <div>expected {point.expected.toFixed(1)}%</div>}
         </div>
     );
 }

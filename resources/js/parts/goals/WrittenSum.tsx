@@ -7,7 +7,7 @@ import type { GoalView } from '../../generated/props';
 export function WrittenSum({ page }: { page: GoalView }) {
     const explain = useExplain();
     const { gauge } = page.goal;
-    const figure = gauge.progress === null ? 'the figure' : `${String(Math.round(gauge.progress))} %`;
+    const figure = gauge.progress === null ? 'the figure' : `${String(Math.round(gauge.progress))}%`;
 
     if (page.decided !== null) {
         return (

@@ -41,7 +41,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
                             </div>
                             <GaugeLine gauge={goal.gauge} />
                             <p className="text-right font-mono text-sm text-chalk">
-                                {expectedAtEnd === null ? 'no pace' : `${String(expectedAtEnd)} % by then`}
+                                {expectedAtEnd === null ? 'no pace' : `${String(expectedAtEnd)}% by then`}
                             </p>
                         </li>
                     ))}

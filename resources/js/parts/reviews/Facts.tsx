@@ -70,7 +70,7 @@ function WorkBar({ facts }: { facts: WeekFacts }) {
     const words =
         facts.minutes === 0
             ? 'Nothing was completed.'
-            : `${hoursWords(facts.minutes)}, ${String(facts.done)} ${facts.done === 1 ? 'task' : 'tasks'}, ${String(facts.alignment ?? 0)} % of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)} %.`}`;
+            : `${hoursWords(facts.minutes)}, ${String(facts.done)} ${facts.done === 1 ? 'task' : 'tasks'}, ${String(facts.alignment ?? 0)}% of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)}%.`}`;
 
     return (
         <>

@@ -21,7 +21,7 @@ export function InSight({ resolves }: { resolves: ResolveRow[] }) {
                         <span>{driver.title}</span>
                         {driver.share !== null && (
                             <span className="font-mono text-xs whitespace-nowrap text-ink-2" title="of the work done this week">
-                                {driver.share} %
+                                {driver.share}%
                             </span>
                         )}
                     </li>
