@@ -45,13 +45,13 @@ final readonly class Beside
 
     /** Words, kind, days from today, time. */
     private const REMINDERS = [
-        ['Look at the ice in the basin', 'show', 0, '16:30'], ['Renew the lease of the shed?', 'ask', 0, null],
+        ['Look at the ice in the basin', 'show', 0, '16:30'], ['Give notice on the berth licence?', 'ask', 0, null],
         ['Order calendars for the harbours', 'show', 6, null],
     ];
 
     private const LISTS = [
         ['Short and mine', false, [['owner', 'me'], ['minutes', '15']], 'rank', null],
-        ['Waits on others, by whom', true, [['state', 'waiting']], 'changed', 'owner'],
+        ['Waiting for others, by whom', true, [['state', 'waiting']], 'changed', 'owner'],
     ];
 
     public function __construct(private Rows $rows, private Stage $stage, private People $people, private Work $work)

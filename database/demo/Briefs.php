@@ -33,7 +33,7 @@ final readonly class Briefs
 
     /** Project: title, days from today, whether it is reached. */
     private const MILESTONES = [
-        'Moorings Orkney' => [['Kirkwall handed over', -16, true], ['Five of nine wet', -3, false], ['All nine handed over', 30, false]],
+        'Moorings Orkney' => [['Kirkwall handed over', -16, true], ['Five of nine fitted', -3, false], ['All nine handed over', 30, false]],
         'Firmware 2.4 rollout' => [['Bench passed', -9, true], ['Three buoys for a week', 9, false]],
     ];
 

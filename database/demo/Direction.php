@@ -12,7 +12,7 @@ final readonly class Direction
     public const PURPOSE = 'Water that is measured is water that is looked after. We make buoys that tell a harbour or a fish farm '
         .'what is in its water, every ten minutes, in all weathers.';
 
-    public const THEME = 'Calm water, steady hands';
+    public const MOTTO = 'More hands on the rope';
 
     public const WHY = 'Last year we grew by running. This year we grow by handing over: fewer things at once, each finished by '
         .'somebody who is not Noor.';

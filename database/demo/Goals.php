@@ -95,7 +95,7 @@ final class Goals
 
     private function words(): void
     {
-        $this->rows->add('period_words', ['period' => $this->stage->year->name, 'words' => Direction::THEME, 'why' => Direction::WHY]);
+        $this->rows->add('period_words', ['period' => $this->stage->year->name, 'words' => Direction::MOTTO, 'why' => Direction::WHY]);
 
         foreach (Script::QUARTER_WORDS as $number => $words) {
             $this->rows->add('period_words', ['period' => $this->stage->quarter($number)->name, 'words' => $words]);

@@ -16,11 +16,11 @@ final class MeetingScript
 {
     public const SERIES = [
         [
-            'title' => 'Team meeting', 'purpose' => 'One hour on where we are, what stands in the way, and who does what by when.',
-            'rule' => 'FREQ=WEEKLY;BYDAY=MO', 'time' => '09:15', 'minutes' => 60, 'held' => 20,
+            'title' => 'Quay hour', 'purpose' => 'One hour on where we are, what is blocking us, and the next steps.',
+            'rule' => 'FREQ=WEEKLY;BYDAY=WE', 'time' => '08:40', 'minutes' => 60, 'held' => 20,
             'people' => ['noor', 'elif', 'jonah', 'tomasz', 'priya', 'mei', 'lucia', 'kwame', 'ingrid'],
             'standing' => [
-                ['Check-in', 3, null, null], ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'], ['Failures', 6, 'tomasz', 'FF'],
+                ['Opening round', 3, null, null], ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'], ['Failures', 6, 'tomasz', 'FF'],
             ]],
         [
             'title' => 'Product meeting', 'purpose' => 'What goes into the buoy next, and what comes out.',
@@ -69,7 +69,7 @@ final class MeetingScript
         ['Second modem supplier', 'tomasz', 'A', 'Twelve weeks of delivery time.', 8, 'Firmware 2.4 rollout', 0],
         ['Discount for a whole coast', 'lucia', 'B', 'Jutland asks as one.', 6, 'Baltic fish farms', 1],
         ['Website photos of people', 'jonah', 'B', 'Not everybody wants to be on it.', 5, 'New site with real readings', 0],
-        ['Who is on call at Easter', 'elif', 'B', null, 5, null, 1],
+        ['A second key for the fuel shed', 'elif', 'B', null, 5, null, 1],
         ['Label colour for the new float', 'kwame', 'C', 'Yellow fades.', null, null, 3],
         ['Coffee machine', 'ingrid', 'C', null, null, null, 0],
     ];

@@ -138,7 +138,7 @@ final class Projects
             'serves' => ['rev75' => 1], 'state' => 'proposed', 'from' => 33, 'weeks' => 20, 'done' => 0, 'tasks' => 8,
             'outcome' => 'Something we could show in spring.', 'stages' => [], 'order' => 'any',
             'places' => ['the Gudenå', 'the Tay'], 'actions' => [
-                'Ask three people who measure %s', 'Look up what is measured in %s', 'Sketch a float for %s', 'Reckon the price for %s',
+                'Ask three people who measure %s', 'Look up what is measured in %s', 'Sketch a float for %s', 'Work out the price for %s',
             ]],
     ];
 

@@ -17,7 +17,7 @@ final class Script
 {
     public const QUARTER_WORDS = [
         1 => 'Type approval for the new buoy',
-        2 => 'First 15 harbours wet',
+        2 => 'First 15 harbours fitted',
         3 => '28 harbours, failures under 4 %',
         4 => 'Two weeks without the founder',
     ];
@@ -84,7 +84,7 @@ final class Script
         ],
         2 => [
             'wet15' => [
-                'title' => 'First 15 harbours wet', 'under' => 'HB', 'owner' => 'priya', 'main' => true,
+                'title' => 'First 15 harbours fitted', 'under' => 'HB', 'owner' => 'priya', 'main' => true,
                 'measure' => ['measure' => 'number', 'start_value' => 0, 'target_value' => 15, 'unit' => 'harbours'], 'course' => [0, 14],
                 'result' => 'partly_met', 'line' => 'Fourteen. Weather took the last one.',
             ],
@@ -113,13 +113,13 @@ final class Script
                 'result' => 'dropped', 'line' => 'The ferry costs more than the margin.',
             ],
             'chairs' => [
-                'title' => 'Elif chairs on Mondays', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'],
-                'result' => 'partly_met', 'score' => 0.5, 'line' => 'Every second Monday so far.',
+                'title' => 'Elif chairs the Quay hour', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'],
+                'result' => 'partly_met', 'score' => 0.5, 'line' => 'Every second one so far.',
             ],
         ],
         3 => [
             'wet28' => [
-                'title' => '28 harbours wet', 'under' => 'HB', 'owner' => 'priya', 'main' => true, 'measure' => ['measure' => 'work'],
+                'title' => '28 harbours fitted', 'under' => 'HB', 'owner' => 'priya', 'main' => true, 'measure' => ['measure' => 'work'],
             ],
             'crews' => [
                 'title' => 'Two more mooring crews trained', 'under' => 'HB', 'owner' => 'priya', 'measure' => ['measure' => 'work'],
@@ -167,7 +167,7 @@ final class Script
         ],
         4 => [
             'wet40' => [
-                'title' => '40 harbours wet', 'under' => 'HB', 'owner' => 'priya', 'main' => true, 'measure' => ['measure' => 'work'],
+                'title' => '40 harbours fitted', 'under' => 'HB', 'owner' => 'priya', 'main' => true, 'measure' => ['measure' => 'work'],
             ],
             'rev75' => [
                 'title' => '€75,000 a month', 'under' => 'RV', 'owner' => 'jonah',

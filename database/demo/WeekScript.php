@@ -34,7 +34,7 @@ final class WeekScript
 
     public const TITLES = [
         'HB' => [
-            'Berths 9 and 12 prepared', 'Two buoys wet before the spring tide', 'Chain for four harbours ordered',
+            'Berths 9 and 12 prepared', 'Two buoys fitted before the spring tide', 'Chain for four harbours ordered',
             'Survey of the outer pier done', 'Crew two moors alone once', 'Hand-over notes for Stromness', 'Divers booked until March',
             'Tide windows agreed for the month', 'Sinkers cast for six buoys', 'Kirkwall berths surveyed',
         ],

@@ -86,7 +86,7 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
 
     await page.getByRole('link', { name: 'Buy a spreader' }).first().click();
     await expect(page.getByRole('link', { name: 'for Moorings Orkney' })).toBeVisible();
-    await expect(page.getByRole('link', { name: /from Team meeting/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /from Quay hour/ })).toBeVisible();
 });
 
 test('a week is reviewed and can be read afterwards', async ({ page }) => {

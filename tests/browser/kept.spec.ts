@@ -93,11 +93,11 @@ test('two change a project at once: each keeps their field, and the same field i
     const before = await fields(page).nth(1).inputValue();
 
     await fields(elif).nth(0).fill('Because the ice comes early.');
-    await elif.getByRole('button', { name: 'Save' }).click();
+    await elif.getByRole('button', { name: 'Save charter' }).click();
     await expect(elif.getByText('Because the ice comes early.').first()).toBeVisible();
 
     await fields(page).nth(2).fill('Three boats at most.');
-    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('button', { name: 'Save charter' }).click();
     await expect(page.getByText('Three boats at most.').first()).toBeVisible();
     await expect(page.getByText('Because the ice comes early.').first()).toBeVisible();
     expect(before).not.toBe('');
@@ -106,13 +106,13 @@ test('two change a project at once: each keeps their field, and the same field i
     await open(page);
     await open(elif);
     await fields(elif).nth(0).fill('By Elif.');
-    await elif.getByRole('button', { name: 'Save' }).click();
+    await elif.getByRole('button', { name: 'Save charter' }).click();
     await expect(elif.getByText('By Elif.').first()).toBeVisible();
     await fields(page).nth(0).fill('By Noor.');
-    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('button', { name: 'Save charter' }).click();
     await expect(page.getByText('Somebody changed this to “By Elif.” while you were writing.')).toBeVisible();
     await expect(fields(page).nth(0)).toHaveValue('By Noor.');
-    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('button', { name: 'Save charter' }).click();
     await expect(page.getByText('By Noor.').first()).toBeVisible();
     await theirs.close();
 });

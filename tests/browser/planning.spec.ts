@@ -16,7 +16,7 @@ async function reach(page: Page, target: Locator): Promise<void> {
     throw new Error(`Not reached with the Tab key: ${target.toString()}`);
 }
 
-async function press(page: Page, target: Locator, key = 'Add'): Promise<void> {
+async function press(page: Page, target: Locator, key = 'Enter'): Promise<void> {
     await reach(page, target);
     await page.keyboard.press(key);
 }

@@ -20,7 +20,7 @@ async function tabTo(page: Page, is: (focused: string) => boolean, most = 80): P
 }
 
 /** Goes down a menu to an item, by arrows, and takes it. */
-async function choose(page: Page, name: string, key = 'Add'): Promise<void> {
+async function choose(page: Page, name: string, key = 'Enter'): Promise<void> {
     const item = page.getByRole('menuitem', { name, exact: true });
     await item.waitFor();
     // A menu hears keys once it has the focus.
@@ -239,9 +239,9 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
 
     await page.getByRole('button', { name: 'Move to …' }).click();
     await page.getByPlaceholder('Name').fill('28 harb');
-    await expect(page.getByRole('option', { name: '28 harbours wet' })).toHaveAttribute('data-selected', 'true');
+    await expect(page.getByRole('option', { name: '28 harbours fitted' })).toHaveAttribute('data-selected', 'true');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('link', { name: 'for 28 harbours wet' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'for 28 harbours fitted' })).toBeVisible();
 
     const title = page.getByLabel('Title');
     await title.fill('Said in other words');

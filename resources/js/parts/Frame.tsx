@@ -94,7 +94,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
                             loftrin
                         </Link>
-                        <Rooms rooms={all} lit={here?.room.name ?? last?.room} />
+                        <Rooms rooms={all} lit={here?.room.name ?? (page.component === 'week/Task' ? last?.room : undefined)} />
                         <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
                             <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Jot <Kbd>n</Kbd>

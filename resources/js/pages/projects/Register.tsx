@@ -21,7 +21,6 @@ export default function Register({ page }: { page: RegisterProps }) {
                     </p>
                 </div>
                 <span className="flex gap-3">
-                    <ButtonLink href={route('templates.index')}>Templates</ButtonLink>
                     <ButtonLink kind="main" href={route('projects.create')}>
                         New project
                     </ButtonLink>

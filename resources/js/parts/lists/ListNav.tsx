@@ -21,7 +21,6 @@ export function ListNav({ lists, saved, at }: Props) {
         ...lists.map((each) => option(route('lists', each.list), `${listWords[each.list].name}, ${String(each.count)}`)),
         ...saved.map((each) => option(route('saved.show', each.id), each.title)),
         option(route('saved.build'), 'New list'),
-        option(route('recurring-tasks.index'), 'Recurring tasks'),
     ];
 
     return (
@@ -61,11 +60,6 @@ export function ListNav({ lists, saved, at }: Props) {
                     <li>
                         <Line href={route('saved.build')} isOn={at === route('saved.build')}>
                             New list
-                        </Line>
-                    </li>
-                    <li>
-                        <Line href={route('recurring-tasks.index')} isOn={false}>
-                            Recurring tasks
                         </Line>
                     </li>
                 </ul>

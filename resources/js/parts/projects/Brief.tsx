@@ -85,7 +85,7 @@ function BriefForm({ page, onDone }: { page: ProjectView; onDone: () => void }) 
             <p className="text-xs text-ink-2">In Markdown: **bold**, lists with -, links.</p>
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={form.processing}>
-                    Save
+                    Save charter
                 </Button>
                 <Button kind="quiet" onClick={onDone}>
                     Cancel
