@@ -10,7 +10,7 @@ use App\Http\Controllers\Goals\NewsController;
 use App\Http\Controllers\Goals\ReadingController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/sheet/{period?}', [GoalController::class, 'sheet'])->name('sheet');
+Route::get('/year/{period?}', [GoalController::class, 'year'])->name('year');
 Route::get('/goals/{goal}/figure', [FigureController::class, 'goal'])
     ->name('goals.figure')
     ->can('view', 'goal');

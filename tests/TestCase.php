@@ -54,8 +54,9 @@ abstract class TestCase extends BaseTestCase
     /** What a test stores by hand has been changed like anything else: what was remembered before is not asked for. */
     public function countWhatIsStoredByHand(): void
     {
-        DB::listen(function (QueryExecuted $query): void {
-            if (! $this->isAsking && preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1) {
+        $of = DB::getDefaultConnection();
+        DB::listen(function (QueryExecuted $query) use ($of): void {
+            if (! $this->isAsking && $query->connectionName === $of && preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1) {
                 app(Stamp::class)->renew();
             }
         });

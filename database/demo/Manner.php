@@ -8,7 +8,7 @@ namespace Database\Demo;
 final class Manner
 {
     private const ATTENTION = [
-        'Quote for' => 'full', 'Write' => 'full', 'Work out' => 'full', 'Work out the price' => 'full', 'Draw' => 'full', 'Order' => 'little',
+        'Quote for' => 'full', 'Write' => 'full', 'Work out' => 'full', 'Draw' => 'full', 'Order' => 'little',
         'Send' => 'little', 'Ring' => 'little', 'Book' => 'little',
     ];
 

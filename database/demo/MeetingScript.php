@@ -20,7 +20,8 @@ final class MeetingScript
             'rule' => 'FREQ=WEEKLY;BYDAY=WE', 'time' => '08:40', 'minutes' => 60, 'held' => 20,
             'people' => ['noor', 'elif', 'jonah', 'tomasz', 'priya', 'mei', 'lucia', 'kwame', 'ingrid'],
             'standing' => [
-                ['Opening round', 3, null, null], ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'], ['Failures', 6, 'tomasz', 'FF'],
+                ['Opening round', 3, null, null], ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'],
+                ['Failures', 6, 'tomasz', 'FF'],
             ]],
         [
             'title' => 'Product meeting', 'purpose' => 'What goes into the buoy next, and what comes out.',

@@ -35,11 +35,11 @@ it('lets groups and people see a goal, and nobody else', function (): void {
     $this->actingAs($this->mei)
         ->get("/goals/$goal->id")
         ->assertOk();
-    expect((string) json_encode($this->props('/sheet')))->toContain('A secret boat');
+    expect((string) json_encode($this->props('/year')))->toContain('A secret boat');
     $this->actingAs($this->lead)
         ->get("/goals/$goal->id")
         ->assertNotFound();
-    expect((string) json_encode($this->props('/sheet')))->not->toContain('A secret boat');
+    expect((string) json_encode($this->props('/year')))->not->toContain('A secret boat');
 
     $this->actingAs($this->ingrid)
         ->put("/goals/$goal->id", [...$this->fields, 'visibility' => 'chosen', 'people' => [$this->lead->id]])
@@ -79,7 +79,7 @@ it('counts what is hidden only when its owner agrees, and shows its points and n
         [
             '/',
             '/weeks/2027-W06',
-            '/sheet',
+            '/year',
             "/goals/{$this->open->id}",
             '/goals/new',
             '/projects',

@@ -122,12 +122,12 @@ describe('the demo', function (): void {
                 '/weeks/2027-W06',
                 '/weeks/2026-W40',
                 '/weeks/2027-W30',
-                '/sheet',
-                '/sheet/2026',
-                '/sheet/2027-Q3',
-                '/sheet/2027-W06',
-                '/sheet/2027-02',
-                '/sheet?on=2026-12-01&owner=1&band=behind',
+                '/year',
+                '/year/2026',
+                '/year/2027-Q3',
+                '/year/2027-W06',
+                '/year/2027-02',
+                '/year?on=2026-12-01&owner=1&band=behind',
                 '/goals/1',
                 '/goals/16',
                 '/goals/22',
@@ -159,7 +159,7 @@ describe('the demo', function (): void {
         $result = json_decode((string) json_encode((new PlanComputation($document, Day::of($on)))->result()), true);
         // A member, to whom a goal that counts above is not shown: the figures are the same.
         $this->actingAs(Person::query()->where('name', 'like', 'Mei %')->firstOrFail());
-        $sheet = $this->props("/sheet/2027?on=$on")['page'];
+        $sheet = $this->props("/year/2027?on=$on")['page'];
         $rows = collect($sheet['floors'])->pluck('columns')->flatten(1)->pluck('goals')->flatten(1);
         $percent = static fn(?float $figure): ?float => $figure === null ? null : $figure * 100;
 
@@ -245,7 +245,7 @@ it('can be as large as a workspace gets', function (): void {
         ->and(Artisan::call('demo:scale', ['--tasks' => 'many']))
         ->toBe(1);
     $this->actingAs(Person::query()->firstOrFail())
-        ->get('/sheet')
+        ->get('/year')
         ->assertOk();
 });
 

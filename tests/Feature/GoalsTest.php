@@ -203,4 +203,4 @@ it('lets only the owner or a lead change a goal', function (): void {
 
 it('says plainly that there is nothing at an address', function (string $address): void {
     $this->get($address)->assertNotFound()->assertInertia(fn(AssertableInertia $page) => $page->component('Problem')->where('status', 404));
-})->with(['/goals/99', '/sheet/9999', '/weeks/2027-W77', '/weeks/2027-Q1', '/reviews/soon', '/projects/7', '/nowhere']);
+})->with(['/goals/99', '/year/9999', '/weeks/2027-W77', '/weeks/2027-Q1', '/reviews/soon', '/projects/7', '/nowhere']);

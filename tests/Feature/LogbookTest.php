@@ -89,7 +89,7 @@ it('tells owner and followers, once they look, and no one who may not see the go
 
 it('lets only the owner estimate and only the writer take out', function (): void {
     $this->actingAs($this->lead)
-        ->from('/sheet')
+        ->from('/year')
         ->post("/goals/{$this->goal->id}/estimates", ['chance' => 70])
         ->assertSessionHasErrors(['chance' => 'Only Mei Tanaka can update the estimate.']);
     $this->actingAs($this->mei)

@@ -26,7 +26,7 @@ it('is left and taken up where it was', function (): void {
         ->and(collect($this->props('/')['page']['passes'])->firstWhere('title', 'Continue planning Q2')['detail'])
         ->toBe('Stopped at step 5 of 7');
 
-    $this->post('/planning/2027-Q2/finish')->assertRedirect('/sheet/2027-Q2');
+    $this->post('/planning/2027-Q2/finish')->assertRedirect('/year/2027-Q2');
     expect(array_column($this->props('/')['page']['passes'], 'title'))->not->toContain('Continue planning Q2');
     $this->get('/planning/2027-Q9')->assertNotFound();
     $this->get('/planning/2027-Q2/nowhere')->assertNotFound();

@@ -138,7 +138,7 @@ it('mentions it on no screen of somebody else', function (string $address): void
         '/',
         '/weeks/2027-W06',
         '/weeks/2027-W06?who=1',
-        '/sheet',
+        '/year',
         '/goals/new',
         '/projects',
         '/projects/1',
@@ -175,7 +175,7 @@ it('mentions it on no screen of somebody else', function (string $address): void
 it('shows it to its owner', function (): void {
     $this->actingAs($this->owner);
     $this->get("/goals/{$this->goal->id}")->assertOk();
-    $this->get('/sheet')->assertInertia(
+    $this->get('/year')->assertInertia(
         fn(AssertableInertia $page) => $page->where('page.floors.0.columns.0.goals.0.title', 'A secret boat')->etc(),
     );
     $this->get('/weeks/2027-W06')->assertSee('A secret errand');
@@ -183,7 +183,7 @@ it('shows it to its owner', function (): void {
 });
 
 it('moves no figure that others see', function (): void {
-    $weeks = fn(): array => array_column($this->props('/sheet')['frame']['rail']['weeks'], null, 'name')['2027-W06'];
+    $weeks = fn(): array => array_column($this->props('/year')['frame']['rail']['weeks'], null, 'name')['2027-W06'];
 
     $this->actingAs($this->other);
     expect($weeks()['share'])->toBeNull();

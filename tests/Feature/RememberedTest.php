@@ -41,9 +41,9 @@ it('knows that a day has gone by', function (): void {
 
 it('shows nobody what was remembered for another', function (): void {
     $hidden = Made::goal($this->mei, '2027-Q1', ['visibility' => Visibility::OnlyMe, 'title' => 'Secret']);
-    expect(json_encode($this->props('/sheet')))
+    expect(json_encode($this->props('/year')))
         ->toContain('Secret')
-        ->and(json_encode($this->actingAs($this->elif)->props('/sheet')))
+        ->and(json_encode($this->actingAs($this->elif)->props('/year')))
         ->not->toContain('Secret')
         ->and($hidden->id)
         ->toBeInt();
@@ -65,8 +65,8 @@ it('shows after every kind of change what it would show if nothing were remember
     $screens = [
         '/',
         '/weeks/2027-W06',
-        '/sheet',
-        '/sheet/2027-Q1',
+        '/year',
+        '/year/2027-Q1',
         "/goals/$goal->id",
         "/goals/{$this->goal->id}",
         "/projects/$project->id",

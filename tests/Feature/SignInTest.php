@@ -38,7 +38,7 @@ it('is throttled after five tries a minute', function (): void {
 
 it('sends guests to sign in', function (string $address): void {
     $this->get($address)->assertRedirect('/sign-in');
-})->with(['/', '/week', '/sheet', '/goals/1', '/projects', '/meetings', '/reviews', '/people', '/tray', '/tasks/1']);
+})->with(['/', '/week', '/year', '/goals/1', '/projects', '/meetings', '/reviews', '/people', '/tray', '/tasks/1']);
 
 it('keeps passwords out of the log of changes', function (): void {
     $this->actingAs(Made::person(Role::Lead))->post('/people', [

@@ -42,7 +42,7 @@ it('does not make two goals each other’s ancestor', function (): void {
         ->post("/undo/$batch")
         ->assertSessionHasErrors('undo');
     expect($one->refresh()->parent_id)->toBeNull();
-    $this->get('/sheet')->assertOk();
+    $this->get('/year')->assertOk();
 });
 
 it('shows every screen even where goals are stored as each other’s ancestors', function (): void {
@@ -61,7 +61,7 @@ it('shows every screen even where goals are stored as each other’s ancestors',
         [
             '/',
             '/week',
-            '/sheet',
+            '/year',
             "/goals/$one->id",
             "/goals/$three->id",
             "/goals/$one->id/edit",

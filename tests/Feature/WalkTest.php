@@ -85,7 +85,7 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
             $screens = [
                 '/',
                 '/weeks/2027-W06',
-                '/sheet',
+                '/year',
                 '/projects?state=all',
                 '/direction',
                 '/lists/undated',

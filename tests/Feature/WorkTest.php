@@ -44,7 +44,7 @@ it('lets two ticked tasks of three rise to the year', function (): void {
             "/goals/$year->id" => 'page.goal.gauge.terms',
             "/goals/$quarter->id" => 'page.goal.gauge.terms',
             "/projects/$project->id" => 'page.project.gauge.terms',
-            '/sheet' => 'page.floors.0.columns.0.goals.0.gauge.terms',
+            '/year' => 'page.floors.0.columns.0.goals.0.gauge.terms',
         ] as $address => $terms
     ) {
         $this->get($address)->assertInertia(fn(AssertableInertia $page) => $page->where($terms, '67%')->etc());

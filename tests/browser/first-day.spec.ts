@@ -2,7 +2,7 @@ import { expect, test } from './signedIn';
 
 /** What a new user does first, from the year down to a ticked task and back up again. */
 test('two ticked tasks of three rise to the year', async ({ page }) => {
-    await page.goto('/sheet');
+    await page.goto('/year');
     await page.getByRole('link', { name: 'New goal' }).click();
     await page.getByLabel('What should be true by the end?').fill('A second harbour office');
     await page.getByRole('button', { name: 'Add goal' }).click();

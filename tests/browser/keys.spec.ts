@@ -26,7 +26,7 @@ test('rooms and weeks are reached by keys', async ({ page }) => {
     await open(page, '/');
     await page.keyboard.press('g');
     await page.keyboard.press('g');
-    await expect(page).toHaveURL(/\/sheet$/);
+    await expect(page).toHaveURL(/\/year$/);
     await page.keyboard.press('g');
     await page.keyboard.press('w');
     await expect(page).toHaveURL(/\/weeks\/\d{4}-W\d{2}$/);

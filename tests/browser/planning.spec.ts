@@ -62,7 +62,7 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await press(page, button(page, 'On: Shelve'));
     await press(page, button(page, `${year} is planned`));
 
-    await expect(page).toHaveURL(new RegExp(`/sheet/${year}$`));
+    await expect(page).toHaveURL(new RegExp(`/year/${year}$`));
     await expect(page.getByRole('link', { name: 'Eighty harbours' }).first()).toBeVisible();
 
     // Its first quarter, from the sheet one step closer.

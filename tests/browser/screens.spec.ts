@@ -4,7 +4,7 @@ import { expect, test } from './signedIn';
 const screens = {
     day: '/',
     week: '/week',
-    sheet: '/sheet',
+    year: '/year',
     goal: '/goals/16',
     'goal form': '/goals/new',
     projects: '/projects',
@@ -82,7 +82,7 @@ for (const width of [360, 768, 1280, 2560]) {
 }
 
 test('the sheet prints on one landscape page', async ({ page }) => {
-    await page.goto('/sheet');
+    await page.goto('/year');
     await page.waitForLoadState('networkidle');
     const file = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');
     const [, width, height] = /MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(file) ?? [];
@@ -94,7 +94,7 @@ test('the sheet prints on one landscape page', async ({ page }) => {
 test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
     const asked: string[] = [];
     page.on('request', (request) => asked.push(request.url()));
-    await page.goto('/sheet');
+    await page.goto('/year');
     await page.goto('/goals/16');
     await page.waitForLoadState('networkidle');
     expect(asked.filter((url) => !url.startsWith(baseURL ?? '') && !url.startsWith('data:'))).toEqual([]);

@@ -304,7 +304,7 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     await inputs.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('23:59')).toBeVisible();
 
-    await page.goto('/sheet');
+    await page.goto('/year');
     await expect(page.getByText('23:59 Call the crane')).toBeHidden();
     await page.clock.fastForward('24:00:00');
     await expect(page.getByText('23:59 Call the crane')).toBeVisible();

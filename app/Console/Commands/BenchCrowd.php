@@ -31,7 +31,7 @@ final class BenchCrowd extends Command
         '/people',
         '/lists',
         '/lists/undated',
-        '/sheet',
+        '/year',
         '/projects',
         '/meetings',
         '/direction',

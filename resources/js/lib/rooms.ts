@@ -50,9 +50,9 @@ export function rooms(frame: Frame | null | undefined): Room[] {
         {
             name: 'Goals',
             key: 'g',
-            href: route('sheet'),
+            href: route('year'),
             sections: [
-                { name: 'Year', href: route('sheet'), pages: ['goals/Sheet', 'goals/Goal'] },
+                { name: 'Year', href: route('year'), pages: ['goals/Sheet', 'goals/Goal'] },
                 { name: 'Direction', href: route('direction'), pages: ['direction/Direction'] },
                 { name: 'Plan', href: route('planning', quarter), pages: ['direction/Planning'] },
                 { name: 'Close', href: route('closing', quarter), pages: ['direction/Closing'] },

@@ -37,8 +37,8 @@ function YearWords({ rail }: { rail: Rail }) {
 
     return (
         <div className="flex min-h-7 flex-wrap items-center gap-x-3.5">
-            <Link href={route('sheet', year.name)} className="text-[17px] font-semibold">
-                {year.name}
+            <Link href={route('year', year.name)} className="text-[17px] font-semibold">
+                {year.words}
             </Link>
             {!year.first.endsWith('-01-01') && (
                 <span className="text-xs text-ink-2">
@@ -73,7 +73,7 @@ function YearWords({ rail }: { rail: Rail }) {
 function YearStep({ year, label, sign }: { year: string; label: string; sign: string }) {
     return (
         <Link
-            href={route('sheet', year)}
+            href={route('year', year)}
             aria-label={`${label}, ${year}`}
             className="flex h-8 w-4 items-center justify-center text-ink-2 hover:text-ink"
         >
@@ -92,7 +92,7 @@ function Quarters({ quarters }: { quarters: RailQuarter[] }) {
                         className={clsx('absolute inset-x-px top-2.5 h-2 border border-b-0', quarter.isNow ? 'border-ink' : 'border-rule')}
                     />
                     <Link
-                        href={route('sheet', quarter.name)}
+                        href={route('year', quarter.name)}
                         className={clsx(
                             'relative ml-2.5 inline-block max-w-[calc(100%-24px)] truncate bg-sheet px-1.5 text-xs leading-3',
                             quarter.isNow ? 'font-semibold' : 'text-ink-2',

@@ -40,7 +40,7 @@ final class PlanningController extends Controller
         $of = $stretch;
         $goOn->finish($this->me(), $of);
 
-        return $this->changed(route('sheet', $of->periods[0]->name));
+        return $this->changed(route('year', $of->periods[0]->name));
     }
 
     public function mark(Request $request, Goal $goal, GoOnPlanning $goOn): RedirectResponse

@@ -23,7 +23,7 @@ use Loftrin\Core\Calendar\Period;
 
 final class GoalController extends Controller
 {
-    public function sheet(Request $request, SheetPage $sheet, ?Period $period = null): Response
+    public function year(Request $request, SheetPage $sheet, ?Period $period = null): Response
     {
         return Inertia::render('goals/Sheet', [
             'page' => $sheet->of($this->me(), $period, $this->asOf($request), SheetFilter::from($request)),

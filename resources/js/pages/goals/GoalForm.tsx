@@ -133,7 +133,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                     <Button kind="main" type="submit" disabled={form.processing}>
                         {goal.id === null ? 'Add goal' : 'Save'}
                     </Button>
-                    <ButtonLink kind="quiet" href={goal.id === null ? route('sheet') : route('goals.show', goal.id)}>
+                    <ButtonLink kind="quiet" href={goal.id === null ? route('year') : route('goals.show', goal.id)}>
                         Cancel
                     </ButtonLink>
                 </div>

@@ -18,7 +18,7 @@ export function sheetAddress(sheet: Sheet, { period, on, filter }: Change = {}):
         .filter((entry): entry is [string, string | number] => entry[1] !== null)
         .map(([key, value]) => [key, String(value)]);
 
-    return route('sheet', { period: period ?? sheet.period.name, _query: Object.fromEntries(said) as Record<string, string> });
+    return route('year', { period: period ?? sheet.period.name, _query: Object.fromEntries(said) as Record<string, string> });
 }
 
 /** The address of a goal's page, as of the day that the sheet shows. */

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\RecurringTask;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/** A database of its own with all migrations but those from a certain one on. */
+function migratedUpTo(string $last): void
+{
+    config(['database.connections.older' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '', 'foreign_key_constraints' => true]]);
+    $paths = array_filter(
+        glob(database_path('migrations/*.php')) ?: [],
+        static fn(string $path): bool => strcmp(basename($path), $last) < 0,
+    );
+    Artisan::call('migrate', ['--database' => 'older', '--path' => array_values($paths), '--realpath' => true, '--force' => true]);
+}
+
+it('keeps what is stored and logged when tables and columns take other names', function (): void {
+    migratedUpTo('2026_11_27_000005');
+    $old = DB::connection('older');
+    $time = ['created_at' => now(), 'updated_at' => now()];
+    $person = $old->table('people')->insertGetId([
+        'name' => 'Mei',
+        'initials' => 'MT',
+        'email' => 'mei@saltglass.example',
+        'password' => 'x',
+        'role' => 'lead',
+        'weekly_hours' => 40,
+        ...$time,
+    ]);
+    $circle = $old->table('circles')->insertGetId(['name' => 'Crew', ...$time]);
+    $old->table('memberships')->insert(['circle_id' => $circle, 'person_id' => $person, ...$time]);
+    $routine = $old->table('routines')->insertGetId([
+        'title' => 'Rinse the tank',
+        'kind' => 'task',
+        'owner_id' => $person,
+        'words' => 'every week',
+        'rule' => 'FREQ=WEEKLY',
+        'starts_on' => '2027-01-04',
+        ...$time,
+    ]);
+    $task = $old->table('tasks')->insertGetId([
+        'title' => 'Rinse the tank',
+        'owner_id' => $person,
+        'routine_id' => $routine,
+        'created_on' => '2027-01-04',
+        'changed_on' => '2027-01-04',
+        'position' => 1,
+        ...$time,
+    ]);
+    $old->table('activity_log')->insert([
+        'description' => 'Added “Rinse the tank”',
+        'subject_type' => 'App\\Models\\Routine',
+        'subject_id' => $routine,
+        'event' => 'created',
+        'properties' => json_encode(['now' => ['title' => 'Rinse the tank', 'routine_id' => 7], 'before' => ['pattern_id' => null]]),
+        ...$time,
+    ]);
+
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+
+    expect($old->table('groups')->find($circle)->name)
+        ->toBe('Crew')
+        ->and($old->table('memberships')->value('group_id'))
+        ->toBe($circle)
+        ->and($old->table('recurring_tasks')->find($routine)->title)
+        ->toBe('Rinse the tank')
+        ->and($old->table('tasks')->find($task)->recurring_task_id)
+        ->toBe($routine);
+    $logged = $old->table('activity_log')->first();
+    expect($logged->subject_type)
+        ->toBe(RecurringTask::class)
+        ->and(json_decode($logged->properties, true))
+        ->toBe(['now' => ['title' => 'Rinse the tank', 'recurring_task_id' => 7], 'before' => ['template_id' => null]]);
+});
+
+it('ends with the same tables, columns and references whether it began empty or with data', function (): void {
+    migratedUpTo('2026_11_27_000005');
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+    $shape = static fn(string $connection): array => array_map(
+        static fn(string $table): array => [
+            Schema::connection($connection)->getColumnListing($table),
+            array_column(Schema::connection($connection)->getForeignKeys($table), 'foreign_table'),
+        ],
+        array_combine(
+            Schema::connection($connection)->getTableListing(schemaQualified: false),
+            Schema::connection($connection)->getTableListing(schemaQualified: false),
+        ),
+    );
+
+    expect($shape('older'))
+        ->toEqual($shape('sqlite'))
+        ->and(json_encode($shape('older')))
+        ->not->toMatch('/circle|outlook|pattern|routine|admission|gathering|telling|wish/');
+})->skip(fn(): bool => DB::getDriverName() !== 'sqlite', 'SQLite only');
