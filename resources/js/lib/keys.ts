@@ -56,8 +56,10 @@ export function useKeys(keys: Record<string, () => void>): void {
             }
 
             const first = Date.now() - before.current.at < 1200 ? before.current.key : '';
-            const run = current.current[`${first} ${name}`] ?? current.current[name];
-            before.current = { key: name, at: Date.now() };
+            const second = current.current[`${first} ${name}`];
+            const run = second ?? current.current[name];
+            // The second part of a key is not the first of the next: "g g" and then "w" is not "g w".
+            before.current = { key: second === undefined ? name : '', at: Date.now() };
 
             if (run !== undefined) {
                 event.preventDefault();

@@ -79,8 +79,8 @@ export default function Sheet({ page }: { page: SheetProps }) {
                         >
                             Print
                         </Button>
-                        <ButtonLink href={route('planning', page.period.name)}>Plan</ButtonLink>
-                        <ButtonLink href={route('closing', page.period.name)}>Close</ButtonLink>
+                        <ButtonLink href={route('planning', page.period.name)}>Plan {page.period.words}</ButtonLink>
+                        <ButtonLink href={route('closing', page.period.name)}>Close {page.period.words}</ButtonLink>
                         <ButtonLink kind="main" href={route('goals.create', { _query: { period: page.period.name } })}>
                             New goal
                         </ButtonLink>
