@@ -79,3 +79,26 @@ test('what else can be done with a task opens with a key', async ({ page }) => {
     await page.keyboard.press('Control+z');
     await expect(page.getByText(/Undid: shelved/)).toBeVisible();
 });
+
+test('the page of keys says what the page hears, and a key can be replaced', async ({ page }) => {
+    await open(page, '/year');
+    await page.keyboard.press('?');
+    const keys = page.getByRole('dialog', { name: 'Keys' });
+    await expect(keys.getByText('Zoom out')).toBeVisible();
+    await expect(keys.getByText('Tick the focused task')).toBeHidden();
+
+    await keys.getByRole('button', { name: 'Change the key for Jot' }).click();
+    await page.keyboard.press('f');
+    await expect(keys.getByRole('alert')).toHaveText('“f” is already used: Next week.');
+    await keys.getByRole('button', { name: 'Change the key for Jot' }).click();
+    await page.keyboard.press('j');
+    await expect(keys.getByText('j', { exact: true })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(keys).toBeHidden();
+
+    await open(page, '/week');
+    await page.keyboard.press('n');
+    await expect(page.getByLabel('What is on your mind')).toBeHidden();
+    await page.keyboard.press('j');
+    await expect(page.getByLabel('What is on your mind')).toBeVisible();
+});

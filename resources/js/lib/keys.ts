@@ -30,17 +30,75 @@ function nameOf(event: KeyboardEvent): string {
     );
 }
 
+export interface Key {
+    /** What it does, as the page of keys says it. */
+    words: string;
+    run: () => void;
+}
+
+const CHANGED = 'changed-keys';
+
+/** Single keys that a person has replaced by others, by the key that was meant at first. */
+export const changedKeys = {
+    all: (): Record<string, string> => {
+        const kept: unknown = JSON.parse(localStorage.getItem(CHANGED) ?? '{}');
+
+        return typeof kept === 'object' && kept !== null ? (kept as Record<string, string>) : {};
+    },
+    change: (key: string, chosen: string) => {
+        const others = Object.entries(changedKeys.all()).filter(([each]) => each !== key);
+        localStorage.setItem(CHANGED, JSON.stringify(Object.fromEntries(chosen === key ? others : [...others, [key, chosen]])));
+    },
+    /** The key that is pressed for what the other one does. */
+    of: (key: string) => changedKeys.all()[key] ?? key,
+};
+
+/** What a pressed key stands for: nothing, where it was given up for another. */
+export function meaning(name: string): string {
+    const changed = changedKeys.all();
+    const meant = Object.keys(changed).find((key) => changed[key] === name);
+
+    return meant ?? (name in changed ? '' : name);
+}
+
+/** What is heard at present, by how many parts of the page: keys with what they do, in the words of the page of keys. */
+const heard = new Map<Record<string, string>, number>();
+
+/** The keys that are heard on the present page, each once. */
+export const keysNow = (): [string, string][] => Object.entries(Object.assign({}, ...heard.keys()) as Record<string, string>);
+
+function listen(words: Record<string, string>): () => void {
+    heard.set(words, (heard.get(words) ?? 0) + 1);
+
+    return () => {
+        const others = (heard.get(words) ?? 1) - 1;
+
+        if (others === 0) {
+            heard.delete(words);
+        } else {
+            heard.set(words, others);
+        }
+    };
+}
+
+/** Says on the page of keys what an element hears by itself while it has the focus. The words are one constant object. */
+export function useKeyWords(words: Record<string, string>): void {
+    useEffect(() => listen(words), [words]);
+}
+
 /**
- * Listens to keys while the component is there. A key of two parts ("g w") is pressed one after the
- * other. Single keys rest while one types and while a dialog is open.
+ * Listens to keys while the component is there, and says them on the page of keys. A key of two parts ("g w") is pressed one
+ * after the other. Single keys rest while one types and while a dialog is open.
  */
-export function useKeys(keys: Record<string, () => void>): void {
+export function useKeys(keys: Record<string, Key>): void {
     const current = useRef(keys);
     const before = useRef<{ key: string; at: number }>({ key: '', at: 0 });
+    const words = JSON.stringify(Object.fromEntries(Object.entries(keys).map(([key, { words: said }]) => [key, said])));
 
     useEffect(() => {
         current.current = keys;
     });
+    useEffect(() => listen(JSON.parse(words) as Record<string, string>), [words]);
 
     useEffect(() => {
         const hear = (event: KeyboardEvent) => {
@@ -57,13 +115,13 @@ export function useKeys(keys: Record<string, () => void>): void {
 
             const first = Date.now() - before.current.at < 1200 ? before.current.key : '';
             const second = current.current[`${first} ${name}`];
-            const run = second ?? current.current[name];
+            const key = second ?? current.current[isSingle ? meaning(name) : name];
             // The second part of a key is not the first of the next: "g g" and then "w" is not "g w".
             before.current = { key: second === undefined ? name : '', at: Date.now() };
 
-            if (run !== undefined) {
+            if (key !== undefined) {
                 event.preventDefault();
-                run();
+                key.run();
             }
         };
 

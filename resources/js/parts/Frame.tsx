@@ -49,34 +49,24 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     }, [place, page.url]);
     useTicket(frame.ticket);
     useFresh();
+    const move = (weeks: 1 | -1) => () => {
+        stepWeek(frame.rail, selected, weeks, addressOf);
+    };
+    const go = (href: string) => () => {
+        router.visit(href);
+    };
+
     useKeys({
-        n: show('jot'),
-        '/': show('commands'),
-        'Ctrl k': show('commands'),
-        '?': show('keys'),
-        '[': () => {
-            stepWeek(frame.rail, selected, -1, addressOf);
-        },
-        b: () => {
-            stepWeek(frame.rail, selected, -1, addressOf);
-        },
-        ']': () => {
-            stepWeek(frame.rail, selected, 1, addressOf);
-        },
-        f: () => {
-            stepWeek(frame.rail, selected, 1, addressOf);
-        },
-        'g t': () => {
-            router.visit(route('tray'));
-        },
-        ...Object.fromEntries(
-            all.map(({ key, href }) => [
-                `g ${key}`,
-                () => {
-                    router.visit(href);
-                },
-            ]),
-        ),
+        n: { words: 'Jot', run: show('jot') },
+        '/': { words: 'Find a page, a week or something new', run: show('commands') },
+        'Ctrl k': { words: 'Find, also while typing', run: show('commands') },
+        '[': { words: 'Previous week', run: move(-1) },
+        b: { words: 'Previous week', run: move(-1) },
+        ']': { words: 'Next week', run: move(1) },
+        f: { words: 'Next week', run: move(1) },
+        ...Object.fromEntries(all.map(({ name, key, href }) => [`g ${key}`, { words: name, run: go(href) }])),
+        'g t': { words: 'Tray', run: go(route('tray')) },
+        '?': { words: 'Show the keys of this page', run: show('keys') },
     });
 
     return (

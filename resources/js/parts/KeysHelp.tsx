@@ -1,48 +1,81 @@
-import { useState } from 'react';
-import { singleKeys } from '../lib/keys';
+import { type KeyboardEvent, useState } from 'react';
+import { changedKeys, keysNow, singleKeys } from '../lib/keys';
 import { Dialog } from '../ui/Dialog';
 import { Check } from '../ui/Field';
 import { Kbd } from '../ui/Kbd';
-
-const keys: [string, string][] = [
-    ['n', 'Jot'],
-    ['/ or Ctrl K', 'Find a page, a week or something new'],
-    ['[ or b, ] or f', 'Previous week, next week'],
-    ['g, then d w s p m r o', 'Day, Week, Sheet, Projects, Meetings, Reviews, People'],
-    ['↑ ↓', 'Previous or next task in a list'],
-    ['arrows', 'In Year, from goal to goal'],
-    ['e', 'How a figure is calculated: of the focused goal, or the first one'],
-    ['+ − o l', 'In Year: zoom in, zoom out, outline, filter'],
-    ['v, or Shift ↑ ↓', 'Select tasks to change them together; Escape clears the selection'],
-    ['Alt and an arrow', 'In a project: move the task up, down or to the next stage'],
-    ['Space', 'Tick the focused task'],
-    ['.', 'Actions'],
-    ['Ctrl Enter', 'The main next step of a page'],
-    ['Ctrl Z', 'Undo your last change, step by step'],
-    ['Ctrl Shift Z', 'Redo'],
-    ['?', 'Show these keys'],
-];
 
 interface Props {
     isOpen: boolean;
     onOpenChange: (isOpen: boolean) => void;
 }
 
+/** The keys that the present page hears, told by what hears them. Single ones can be replaced by others. */
 export function KeysHelp({ isOpen, onOpenChange }: Props) {
-    const [areOn, setOn] = useState(singleKeys.areOn);
-
     return (
         <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Keys">
+            <Keys />
+        </Dialog>
+    );
+}
+
+function Keys() {
+    const [areOn, setOn] = useState(singleKeys.areOn);
+    const [keys] = useState(keysNow);
+    const [changing, setChanging] = useState<string | null>(null);
+    const [problem, setProblem] = useState<string | null>(null);
+
+    const choose = (event: KeyboardEvent<HTMLButtonElement>, key: string) => {
+        if (event.key.length !== 1 || event.ctrlKey || event.metaKey || event.altKey) {
+            return;
+        }
+
+        event.preventDefault();
+        const taken = keys.find(([other]) => other !== key && changedKeys.of(other) === event.key);
+
+        if (taken === undefined) {
+            changedKeys.change(key, event.key);
+            setProblem(null);
+        } else {
+            setProblem(`“${event.key}” is already used: ${taken[1]}.`);
+        }
+
+        setChanging(null);
+    };
+
+    return (
+        <>
             <dl className="divide-y divide-hairline">
                 {keys.map(([key, words]) => (
-                    <div key={key} className="flex items-center justify-between gap-4 py-1.5">
-                        <dt>{words}</dt>
-                        <dd>
-                            <Kbd>{key}</Kbd>
+                    <div key={key} className="group/key flex items-center gap-4 py-1.5">
+                        <dt className="flex-1">{words}</dt>
+                        <dd className="flex items-center gap-3">
+                            {key.length === 1 && (
+                                <button
+                                    type="button"
+                                    aria-label={`Change the key for ${words}`}
+                                    onClick={() => {
+                                        setChanging(key);
+                                    }}
+                                    onKeyDown={(event) => {
+                                        if (changing === key) {
+                                            choose(event, key);
+                                        }
+                                    }}
+                                    className="text-xs text-ink-2 opacity-0 group-hover/key:opacity-100 focus-visible:opacity-100 pointer-coarse:opacity-100"
+                                >
+                                    {changing === key ? 'Press a key' : 'Change'}
+                                </button>
+                            )}
+                            <Kbd>{changedKeys.of(key)}</Kbd>
                         </dd>
                     </div>
                 ))}
             </dl>
+            {problem !== null && (
+                <p role="alert" className="mt-2 text-sm text-persimmon">
+                    {problem}
+                </p>
+            )}
             <div className="mt-3">
                 <Check
                     label="Use single keys"
@@ -53,6 +86,6 @@ export function KeysHelp({ isOpen, onOpenChange }: Props) {
                     }}
                 />
             </div>
-        </Dialog>
+        </>
     );
 }

@@ -121,11 +121,17 @@ export function Notices() {
     }, [problem]);
 
     useKeys({
-        'Ctrl z': () => {
-            act('post', route('undo.last'));
+        'Ctrl z': {
+            words: 'Undo your last change, step by step',
+            run: () => {
+                act('post', route('undo.last'));
+            },
         },
-        'Ctrl Shift z': () => {
-            act('post', route('redo'));
+        'Ctrl Shift z': {
+            words: 'Redo',
+            run: () => {
+                act('post', route('redo'));
+            },
         },
     });
 

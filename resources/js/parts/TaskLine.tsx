@@ -7,6 +7,7 @@ import { TaskTick } from './TaskTick';
 import { markOnClick, useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
+import { meaning, useKeyWords } from '../lib/keys';
 import { route } from '../lib/routes';
 import { tick } from '../lib/tasks';
 import { first, times } from '../lib/words';
@@ -32,6 +33,18 @@ export type Way = 'up' | 'down' | 'left' | 'right';
 
 const ways: Record<string, Way> = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft: 'left', ArrowRight: 'right' };
 
+/** What a line hears, as the page of keys says it. */
+const lineKeys = {
+    '↑ ↓': 'Previous or next task in a list',
+    Space: 'Tick the focused task',
+    v: 'Select the focused task, or clear it',
+    'Shift ↑ ↓': 'Select several tasks',
+    '.': 'Actions for the focused task, or for the selected ones',
+};
+
+const moveKeys = { 'Alt ↑ ↓ ← →': 'Move the focused task up, down or to another stage' };
+const none = {};
+
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
 export function TaskLine({
     task,
@@ -43,6 +56,8 @@ export function TaskLine({
     onMove,
     line = { ref: null },
 }: Props) {
+    useKeyWords(lineKeys);
+    useKeyWords(onMove === undefined ? none : moveKeys);
     const marks = useMarks();
     const isMarked = marks.ids.includes(task.id);
     const isOver = task.isDone || task.isAside;
@@ -74,10 +89,10 @@ export function TaskLine({
         } else if (onLink && event.key === ' ' && !task.isAside) {
             event.preventDefault();
             tick(task);
-        } else if (onLink && event.key === 'v') {
+        } else if (onLink && meaning(event.key) === 'v') {
             event.preventDefault();
             marks.toggle(task.id);
-        } else if (onLink && event.key === '.') {
+        } else if (onLink && meaning(event.key) === '.') {
             event.preventDefault();
             const trigger = isMarked
                 ? document.querySelector<HTMLElement>('[data-marks-menu]')

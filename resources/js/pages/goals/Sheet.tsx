@@ -34,10 +34,10 @@ export default function Sheet({ page }: { page: SheetProps }) {
     };
 
     useKeys({
-        o: toggle.outline,
-        l: toggle.filter,
-        '-': go(up === undefined ? undefined : sheetAddress(page, { period: up.name })),
-        '+': go(within(page)),
+        o: { words: 'Outline or drawing', run: toggle.outline },
+        l: { words: 'Filter', run: toggle.filter },
+        '-': { words: 'Zoom out', run: go(up === undefined ? undefined : sheetAddress(page, { period: up.name })) },
+        '+': { words: 'Zoom in', run: go(within(page)) },
     });
 
     return (

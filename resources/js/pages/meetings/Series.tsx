@@ -26,7 +26,7 @@ export default function Series({ page }: { page: SeriesView }) {
         }
     };
 
-    useKeys({ 'Ctrl Enter': open });
+    useKeys({ 'Ctrl Enter': { words: 'Open the meeting', run: open } });
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">

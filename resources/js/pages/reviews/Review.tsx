@@ -23,14 +23,15 @@ export default function Review({ page }: { page: ReviewView }) {
     const mustDecide = page.leftOver.length > 0 && !isDeciding;
 
     useKeys({
-        'Ctrl Enter': () => {
-            if (isOpen) {
-                if (mustDecide) {
+        'Ctrl Enter': {
+            words: 'Sort open tasks, or finish the review',
+            run: () => {
+                if (isOpen && mustDecide) {
                     setDeciding(true);
-                } else {
+                } else if (isOpen) {
                     hold();
                 }
-            }
+            },
         },
     });
 

@@ -18,16 +18,16 @@ export function Explain({ children }: { children: ReactNode }) {
         [],
     );
 
-    useKeys({
-        e: () => {
-            const carrier = document.activeElement?.closest<HTMLElement>('[data-why]') ?? null;
-            const why = carrier?.dataset.why ?? document.querySelector<HTMLElement>('main [data-why]')?.dataset.why;
+    const explainFocused = () => {
+        const carrier = document.activeElement?.closest<HTMLElement>('[data-why]') ?? null;
+        const why = carrier?.dataset.why ?? document.querySelector<HTMLElement>('main [data-why]')?.dataset.why;
 
-            if (why !== undefined) {
-                setAddress(why);
-            }
-        },
-    });
+        if (why !== undefined) {
+            setAddress(why);
+        }
+    };
+
+    useKeys({ e: { words: 'How is this calculated? The focused figure, or the first one', run: explainFocused } });
 
     return (
         <Context.Provider value={explain}>

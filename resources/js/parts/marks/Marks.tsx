@@ -61,7 +61,7 @@ export function Marks({ children }: { children: ReactNode }) {
         [ids],
     );
 
-    useKeys(ids.length === 0 ? {} : { Escape: marks.clear });
+    useKeys(ids.length === 0 ? {} : { Escape: { words: 'Clear selection', run: marks.clear } });
 
     return (
         <Context value={marks}>

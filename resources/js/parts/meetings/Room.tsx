@@ -43,10 +43,13 @@ export function Room({ page }: { page: MeetingView }) {
     };
 
     useKeys({
-        'Ctrl Enter': () => {
-            if (page.mayRun && next !== undefined) {
-                turnTo(next);
-            }
+        'Ctrl Enter': {
+            words: 'Start the next item',
+            run: () => {
+                if (page.mayRun && next !== undefined) {
+                    turnTo(next);
+                }
+            },
         },
     });
 

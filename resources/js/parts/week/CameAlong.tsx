@@ -82,7 +82,7 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
     ];
     const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
 
-    useKeys(Object.fromEntries(answers.map(([key, , run]) => [key, run])));
+    useKeys(Object.fromEntries(answers.map(([key, words, run]) => [key, { words, run }])));
 
     return (
         <>
