@@ -28,7 +28,7 @@ export const monthWords = words({ month: 'short', year: 'numeric' });
 /** "23 – 29 Nov", "30 Nov – 6 Dec" */
 export function spanWords(first: string, last: string): string {
     return first.slice(0, 7) === last.slice(0, 7)
-        ? `${String(Number(first.slice(8)))} – ${dateWords(last)}`
+        ? `${String(Number(first.slice(8)))}–${dateWords(last)}`
         : `${dateWords(first)} – ${dateWords(last)}`;
 }
 

@@ -65,11 +65,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                     {item.decisions.map((decision) => (
                         <div key={decision.id} className="py-1">
                             <p className="text-md">{decision.words}</p>
-                            {decision.because !== null && (
-                                <p className="text-xs text-ink-2">
-                                    Reason {decision.because.replace(/^./, (letter) => letter.toLowerCase())}
-                                </p>
-                            )}
+                            {decision.because !== null && <p className="text-xs text-ink-2">Reason: {decision.because}</p>}
                         </div>
                     ))}
                     {page.mayRun && <Decide item={item} />}

@@ -93,7 +93,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                 setAside(task, 'shelve');
                             }}
                         >
-                            shelve
+                            Shelve
                         </button>
                         <button
                             type="button"
@@ -102,7 +102,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                 setAside(task, 'drop');
                             }}
                         >
-                            drop
+                            Drop
                         </button>
                     </span>
                 )}

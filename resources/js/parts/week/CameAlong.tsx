@@ -1,21 +1,20 @@
 import { Link, router, usePage } from '@inertiajs/react';
+import { useRef } from 'react';
 import { HandOver } from '../HandOver';
 import type { PersonTag, TaskRow } from '../../generated/props';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { plan, setAside } from '../../lib/tasks';
+import { times } from '../../lib/words';
 import { Kbd } from '../../ui/Kbd';
 import { Menu } from '../../ui/Menu';
-
-const ordinals = ['', '1st', '2nd', '3rd'];
-const ordinal = (count: number) => ordinals[count] ?? `${String(count)}th`;
 
 interface Props {
     tasks: TaskRow[];
     people: PersonTag[];
 }
 
-/** What came along by itself. After three times it asks what is wrong: one keystroke answers. */
+/** What was carried over by itself. After three times it asks what is blocking it: one key answers. */
 export function CameAlong({ tasks, people }: Props) {
     const asking = tasks.find((task) => task.asks);
     const others = tasks.filter((task) => task !== asking);
@@ -37,7 +36,7 @@ export function CameAlong({ tasks, people }: Props) {
                                 <Link href={route('tasks.show', task.id)} className="text-ink hover:underline">
                                     {task.title}
                                 </Link>{' '}
-                                {ordinal(task.carried)}
+                                {times(task.carried)}
                             </span>
                         ))}
                         {others.length > 5 && ` and ${String(others.length - 5)} more`}
@@ -50,39 +49,45 @@ export function CameAlong({ tasks, people }: Props) {
 
 function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
     const { frame } = usePage().props;
-    const answers: [string, string, () => void][] = [
-        [
-            '1',
-            'Do first',
-            () => {
+    const handOver = useRef<HTMLButtonElement>(null);
+    const answers = [
+        {
+            words: 'Do first',
+            run: () => {
                 plan(task, frame?.today ?? null);
             },
-        ],
-        [
-            '2',
-            'Split into steps',
-            () => {
+        },
+        {
+            words: 'Split into steps',
+            run: () => {
                 router.visit(route('tasks.show', task.id));
             },
-        ],
-        [
-            '4',
-            'shelve',
-            () => {
+        },
+        {
+            words: 'Hand over',
+            run: () => {
+                handOver.current?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
+            },
+        },
+        {
+            words: 'Shelve',
+            run: () => {
                 setAside(task, 'shelve');
             },
-        ],
-        [
-            '5',
-            'drop',
-            () => {
+        },
+        {
+            words: 'Drop',
+            run: () => {
                 setAside(task, 'drop');
             },
-        ],
-    ];
+        },
+    ]
+        .map((answer, place) => ({ ...answer, key: String(place + 1) }))
+        // What only one person may see is handed over to nobody.
+        .filter(({ words }) => words !== 'Hand over' || !task.isPrivate);
     const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
 
-    useKeys(Object.fromEntries(answers.map(([key, words, run]) => [key, { words, run }])));
+    useKeys(Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }])));
 
     return (
         <>
@@ -90,33 +95,30 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                 <Link href={route('tasks.show', task.id)} className="font-semibold hover:underline">
                     {task.title}
                 </Link>{' '}
-                <span className="text-xs font-semibold text-persimmon">{ordinal(task.carried)} time</span>{' '}
+                <span className="text-xs font-semibold text-persimmon">carried over {times(task.carried)}.</span>{' '}
                 <span className="text-xs text-ink-2">
                     {task.stepsDone > 0 ? 'Started, not finished.' : 'Never started.'} What is blocking it?
                 </span>
             </p>
             <p className="flex flex-wrap gap-x-4">
-                {answers.slice(0, 2).map(([key, words, run]) => (
-                    <button key={key} type="button" className={button} onClick={run}>
-                        <Kbd>{key}</Kbd> {words}
-                    </button>
-                ))}
-                {!task.isPrivate && (
-                    <Menu
-                        trigger={
-                            <button type="button" className={button}>
-                                Hand over
-                            </button>
-                        }
-                    >
-                        <HandOver task={task} people={people} />
-                    </Menu>
+                {answers.map(({ key, words, run }) =>
+                    words === 'Hand over' ? (
+                        <Menu
+                            key={key}
+                            trigger={
+                                <button ref={handOver} type="button" className={button}>
+                                    <Kbd>{key}</Kbd> {words}
+                                </button>
+                            }
+                        >
+                            <HandOver task={task} people={people} />
+                        </Menu>
+                    ) : (
+                        <button key={key} type="button" className={button} onClick={run}>
+                            <Kbd>{key}</Kbd> {words}
+                        </button>
+                    ),
                 )}
-                {answers.slice(2).map(([key, words, run]) => (
-                    <button key={key} type="button" className={button} onClick={run}>
-                        <Kbd>{key}</Kbd> {words}
-                    </button>
-                ))}
             </p>
         </>
     );
