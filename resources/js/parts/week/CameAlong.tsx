@@ -1,5 +1,4 @@
 import { Link, router, usePage } from '@inertiajs/react';
-import { useRef } from 'react';
 import { HandOver } from '../HandOver';
 import type { PersonTag, TaskRow } from '../../generated/props';
 import { useKeys } from '../../lib/keys';
@@ -49,7 +48,6 @@ export function CameAlong({ tasks, people }: Props) {
 
 function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
     const { frame } = usePage().props;
-    const handOver = useRef<HTMLButtonElement>(null);
     const answers = [
         {
             words: 'Do first',
@@ -66,7 +64,9 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
         {
             words: 'Hand over',
             run: () => {
-                handOver.current?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
+                document
+                    .querySelector('[data-hand-over]')
+                    ?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
             },
         },
         {
@@ -106,7 +106,7 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                         <Menu
                             key={key}
                             trigger={
-                                <button ref={handOver} type="button" className={button}>
+                                <button data-hand-over type="button" className={button}>
                                     <Kbd>{key}</Kbd> {words}
                                 </button>
                             }
