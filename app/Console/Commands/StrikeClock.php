@@ -14,7 +14,7 @@ final class StrikeClock extends Command
 {
     protected $signature = 'clock:strike';
 
-    protected $description = 'Begin the day, and send the letters whose time has come';
+    protected $description = 'Begin the day, and send the e-mails whose time has come';
 
     public function handle(BeginDay $begin, SendReminders $reminders): int
     {
