@@ -29,15 +29,10 @@ export default function List({ page }: { page: ListView }) {
 
     return (
         <Dragging titleOf={titleOf} onDrop={giveTime}>
-            <div
-                className={clsx(
-                    'grid flex-1 max-lg:grid-cols-1 max-lg:grid-rows-[auto_1fr]',
-                    list === 'undated' ? 'grid-cols-[232px_1fr_248px]' : 'grid-cols-[232px_1fr]',
-                )}
-            >
-                <Head title={words.name} />
-                <ListNav lists={page.lists} saved={page.saved} at={route('lists', list)} />
-                <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+            <Head title={words.name} />
+            <ListNav lists={page.lists} saved={page.saved} at={route('lists', list)} />
+            <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'undated' && 'grid-cols-[1fr_248px]')}>
+                <div className="min-w-0 px-6 py-5 pb-10 max-md:px-4">
                     <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                         <div>
                             <h1>{words.name}</h1>

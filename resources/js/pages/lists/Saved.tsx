@@ -19,10 +19,10 @@ export default function Saved({ page }: { page: SavedView }) {
     const isNew = page.id === null;
 
     return (
-        <div className="grid flex-1 grid-cols-[232px_1fr] max-lg:grid-cols-1">
+        <>
             <Head title={isNew ? 'New list' : page.title} />
             <ListNav lists={page.lists} saved={page.saved} at={page.id === null ? route('saved.build') : route('saved.show', page.id)} />
-            <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+            <div className="min-w-0 px-6 py-5 pb-10 max-md:px-4">
                 <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                     <div>
                         <h1>{isNew ? 'New list' : page.title}</h1>
@@ -65,6 +65,6 @@ export default function Saved({ page }: { page: SavedView }) {
                 ))}
                 <More groups={page.groups} total={page.total} />
             </div>
-        </div>
+        </>
     );
 }
