@@ -56,7 +56,9 @@ abstract class TestCase extends BaseTestCase
     {
         $of = DB::getDefaultConnection();
         DB::listen(function (QueryExecuted $query) use ($of): void {
-            if (! $this->isAsking && $query->connectionName === $of && preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1) {
+            $isWrite = preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1;
+
+            if (! $this->isAsking && $query->connectionName === $of && $isWrite) {
                 app(Stamp::class)->renew();
             }
         });

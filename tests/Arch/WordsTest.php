@@ -48,7 +48,8 @@ const EXCEPTED = ['two letters', 'Two letters', 'theme=', 'theme: Theme', 'there
 function textsIn(string $path): array
 {
     $source = (string) preg_replace(['#/\*.*?\*/#s', '#(?<![:\'"])//[^\n]*#'], '', (string) file_get_contents($path));
-    preg_match_all('/\'((?:[^\'\\\\\n]|\\\\.)*)\'|"((?:[^"\\\\\n]|\\\\.)*)"|`([^`]*)`|[>}]([^<>{}]+)[<{]/', $source, $found, PREG_SET_ORDER);
+    $texts = ['\'((?:[^\'\\\\\n]|\\\\.)*)\'', '"((?:[^"\\\\\n]|\\\\.)*)"', '`([^`]*)`', '[>}]([^<>{}]+)[<{]'];
+    preg_match_all('/'.implode('|', $texts).'/', $source, $found, PREG_SET_ORDER);
     $texts = array_map(static fn(array $match): string => trim((string) end($match)), $found);
 
     return array_values(

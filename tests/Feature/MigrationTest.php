@@ -10,7 +10,9 @@ use Illuminate\Support\Facades\Schema;
 /** A database of its own with all migrations but those from a certain one on. */
 function migratedUpTo(string $last): void
 {
-    config(['database.connections.older' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '', 'foreign_key_constraints' => true]]);
+    config([
+        'database.connections.older' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '', 'foreign_key_constraints' => true],
+    ]);
     $paths = array_filter(
         glob(database_path('migrations/*.php')) ?: [],
         static fn(string $path): bool => strcmp(basename($path), $last) < 0,
