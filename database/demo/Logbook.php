@@ -18,7 +18,7 @@ final readonly class Logbook
         ['HB', 'priya', 12, 'With crew two going out alone we moor two a week.'],
         ['RV', 'jonah', 20, 'Service contracts now carry a third of the month.'],
         ['baltic', 'noor', 3, 'Bornholm wants to see a winter first.'],
-        ['firmware', 'ingrid', 8, 'Sleep mode saves 18 % on the bench.'],
+        ['firmware', 'ingrid', 8, 'Sleep mode saves 18% on the bench.'],
     ];
 
     /** Of open goals: goal, days before today, chance, what was computed then, line. */
@@ -81,10 +81,10 @@ final readonly class Logbook
             }
         }
 
-        $this->tell('noor', 'baltic', 'lucia', 'is 85 % sure: Øresund signs this month, the others follow.');
-        $this->tell('noor', 'wet28', 'priya', 'is 70 % sure: The second crew makes up for August.');
+        $this->tell('noor', 'baltic', 'lucia', 'estimates 85%: Øresund signs this month, the others follow.');
+        $this->tell('noor', 'wet28', 'priya', 'estimates 70%: The second crew makes up for August.');
         $this->tell('priya', 'wet28', 'noor', 'said: The weather window in Orkney is shorter than we planned. Jutland first?');
-        $this->tell('mei', 'wet28', 'priya', 'is 70 % sure: The second crew makes up for August.');
+        $this->tell('mei', 'wet28', 'priya', 'estimates 70%: The second crew makes up for August.');
     }
 
     private function ago(int $days): Day

@@ -18,7 +18,7 @@ final class Script
     public const QUARTER_WORDS = [
         1 => 'Type approval for the new buoy',
         2 => 'First 15 harbours fitted',
-        3 => '28 harbours, failures under 4 %',
+        3 => '28 harbours, failures under 4%',
         4 => 'Two weeks without the founder',
     ];
 
@@ -42,7 +42,7 @@ final class Script
             'course' => [42200, 64600],
         ],
         'FF' => [
-            'title' => 'Field failures from 7.5 % to 3 %',
+            'title' => 'Field failures from 7.5% to 3%',
             'why' => 'Each failed buoy costs two days at sea and a customer’s patience.',
             'owner' => 'tomasz',
             'area' => 'Product',
@@ -99,7 +99,7 @@ final class Script
                 'line' => 'Eight signed, two of them for three years.',
             ],
             'fail5' => [
-                'title' => 'Failures under 5 %', 'under' => 'FF', 'owner' => 'tomasz',
+                'title' => 'Failures under 5%', 'under' => 'FF', 'owner' => 'tomasz',
                 'measure' => ['measure' => 'number', 'start_value' => 7, 'target_value' => 5, 'unit' => '%'], 'course' => [6.9, 4.9],
                 'result' => 'met',
             ],
@@ -137,7 +137,7 @@ final class Script
                 'measure' => ['measure' => 'work'],
             ],
             'fail4' => [
-                'title' => 'Failures under 4 %', 'under' => 'FF', 'owner' => 'tomasz',
+                'title' => 'Failures under 4%', 'under' => 'FF', 'owner' => 'tomasz',
                 'measure' => ['measure' => 'number', 'start_value' => 5, 'target_value' => 4, 'unit' => '%'], 'course' => [4.9, 3.9],
             ],
             'trust' => [
@@ -174,7 +174,7 @@ final class Script
                 'measure' => ['measure' => 'number', 'start_value' => 66000, 'target_value' => 75000, 'unit' => '€'],
             ],
             'fail3' => [
-                'title' => 'Failures under 3 %', 'under' => 'FF', 'owner' => 'tomasz',
+                'title' => 'Failures under 3%', 'under' => 'FF', 'owner' => 'tomasz',
                 'measure' => ['measure' => 'number', 'start_value' => 4, 'target_value' => 3, 'unit' => '%'],
             ],
             'twoweeks' => ['title' => 'Two weeks away', 'under' => 'TM', 'owner' => 'noor', 'measure' => ['measure' => 'yes_no']],

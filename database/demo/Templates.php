@@ -22,7 +22,7 @@ final class Templates
                 [
                     'Prepare the demo buoy', 'Crew', 8, 120,
                     [
-                        'Charge it to 100 %' => "- overnight, lid open\n- note the voltage in the log",
+                        'Charge it to 100%' => "- overnight, lid open\n- note the voltage in the log",
                         'Flash the demo firmware' => 'Hold the button for five seconds until the lamp blinks twice.',
                         'Rinse the sensors' => null,
                     ],
