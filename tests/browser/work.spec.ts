@@ -107,7 +107,6 @@ test('a project of ten tasks in three stages is made and worked on by keyboard a
     await page.keyboard.press('.');
     await choose(page, 'Hand over', 'ArrowRight');
     await choose(page, 'Kwame Boateng');
-    await expect(page.getByText('Handed over “Float test 04”', { exact: true })).toBeVisible();
     await expect(line(page, title(4))).toContainText('KB');
 
     // One goes on to the next stage and up in it; the focus goes with it.
@@ -247,7 +246,8 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await title.fill('Said in other words');
     await title.press('Enter');
     await expect(page.getByRole('heading', { name: 'Said in other words' })).toBeAttached();
-    // The message of the change before it goes first.
+    // The message of the change before it goes first: what is undone is the title.
+    await expect(page.getByText('Changed “Sketch a float for the Tay”')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Undo' })).toHaveCount(1);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText(/Undid: changed/)).toBeVisible();
