@@ -21,6 +21,15 @@ final class Walk
 {
     private const PERIODS = ['2027', '2027-H1', '2027-Q1', '2027-Q2', '2027-02', '2027-W06', '2027-W07'];
 
+    /** What is done, the more often a kind stands here the likelier. */
+    private const KINDS = [
+        ...['set', 'hang', 'reword', 'begin', 'add', 'tick', 'plan', 'wait', 'move', 'shelve', 'weigh', 'close'],
+        ...['reopen', 'read', 'say', 'hide', 'end', 'undo', 'undo', 'redo'],
+    ];
+
+    /** What is left out where one person's steps are undone one by one. */
+    private const NOT_ALONE = ['reopen', 'say', 'undo', 'redo'];
+
     /** @var list<Person> */
     public readonly array $people;
 
@@ -50,47 +59,7 @@ final class Walk
         $who = $only ?? $this->one($this->people);
         self::pause();
         $this->test->actingAs($who->fresh() ?? $who);
-        $kinds =
-            $only === null
-                ? [
-                    'set',
-                    'hang',
-                    'reword',
-                    'begin',
-                    'add',
-                    'tick',
-                    'plan',
-                    'wait',
-                    'move',
-                    'shelve',
-                    'weigh',
-                    'close',
-                    'reopen',
-                    'read',
-                    'say',
-                    'hide',
-                    'end',
-                    'undo',
-                    'undo',
-                    'redo',
-                ]
-                : [
-                    'set',
-                    'hang',
-                    'reword',
-                    'begin',
-                    'add',
-                    'tick',
-                    'plan',
-                    'wait',
-                    'move',
-                    'shelve',
-                    'weigh',
-                    'close',
-                    'read',
-                    'hide',
-                    'end',
-                ];
+        $kinds = $only === null ? self::KINDS : array_values(array_diff(self::KINDS, self::NOT_ALONE));
         $kind = $this->one($kinds);
 
         $answer = $this->ask($kind);

@@ -1,4 +1,3 @@
-import { times } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -6,6 +5,7 @@ import { dayWords, fullDateWords } from '../../lib/dates';
 import { lastPlace } from '../../lib/rooms';
 import { route } from '../../lib/routes';
 import { setAside } from '../../lib/tasks';
+import { times } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
 import { Prose } from '../../parts/Prose';
 import { Section } from '../../parts/Section';

@@ -5,6 +5,7 @@ import type { PersonTag, ReviewView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { plan, setAside, tick } from '../../lib/tasks';
+import { times } from '../../lib/words';
 import { Menu } from '../../ui/Menu';
 
 /** Decisions on all that is left over: one press each. */
@@ -53,7 +54,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                 {task.dueOn !== null && (
                     <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>
                 )}
-                {task.carried > 0 && <span>carried over {task.carried} times</span>}
+                {task.carried > 0 && <span>carried over {times(task.carried)}</span>}
                 {task.waitingOn !== null && <span>waiting for {task.waitingOn}</span>}
                 {!isDecided && (
                     <span className="flex flex-wrap gap-x-4">
@@ -73,7 +74,7 @@ function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag
                                 plan(task, to);
                             }}
                         >
-                            next week {Number(to.slice(6))}
+                            week {Number(to.slice(6))}
                         </button>
                         {!task.isPrivate && (
                             <Menu
