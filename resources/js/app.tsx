@@ -39,5 +39,5 @@ void createInertiaApp({
     setup: ({ el, App, props }) => {
         createRoot(el).render(<App {...props} />);
     },
-    progress: { color: 'var(--chalk)', delay: 200 },
+    progress: { color: 'var(--ink)', delay: 200 },
 });

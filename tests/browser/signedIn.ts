@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { type BrowserContext, expect, test as base } from '@playwright/test';
+import { type BrowserContext, expect, type Locator, test as base } from '@playwright/test';
 
 const password = 'saltglass-demo';
 const firstPort = Number(process.env.BROWSER_PORT ?? 8123);
@@ -89,6 +89,12 @@ export const test = base.extend<{ failures: string[] }, Worker>({
         { auto: true },
     ],
 });
+
+/** Chooses out of a dressed list by its words. */
+export async function choose(field: Locator, words: string): Promise<void> {
+    await field.click();
+    await field.page().getByRole('option', { name: words, exact: true }).click();
+}
 
 /** The day on which the server's clock begins. */
 export const TODAY = '2026-11-25';

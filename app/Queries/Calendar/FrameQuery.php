@@ -8,6 +8,7 @@ use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Workspace;
+use App\Queries\Calendar\Answers\DaysOff;
 use App\Queries\Calendar\Answers\Frame;
 use App\Queries\Calendar\Answers\Rail;
 use App\Queries\Calendar\Answers\RailQuarter;
@@ -23,6 +24,7 @@ use App\Queries\Week\WorkDone;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Weekday;
 
 /** The frame around a screen, with the rail at the year that the screen is about. */
 final readonly class FrameQuery
@@ -52,9 +54,23 @@ final readonly class FrameQuery
             thisWeek: $calendar->weekOf($today)->name,
             rail: $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
             times: $this->times->all(),
+            daysOff: $this->daysOff(),
             tray: $this->pending->tray($viewer),
             news: $this->pending->news($viewer),
             ticket: $this->pending->ticket($viewer),
+        );
+    }
+
+    private function daysOff(): DaysOff
+    {
+        $sundayFirst = static fn(Weekday $day): int => ($day->value + 1) % 7;
+        $worked = array_filter(array_map(Weekday::tryNamed(...), $this->workspace->working_days));
+        $off = array_filter(Weekday::cases(), static fn(Weekday $day): bool => ! in_array($day, $worked, true));
+
+        return new DaysOff(
+            $sundayFirst(Weekday::tryNamed($this->workspace->week_starts_on) ?? Weekday::Monday),
+            array_map($sundayFirst, array_values($off)),
+            array_values($this->workspace->holidays),
         );
     }
 

@@ -15,8 +15,9 @@ export function bind<T extends object>(form: FormOf<T>, field: TextFields<T>) {
     return {
         value: form.data[field] as string,
         error: (form.errors as Partial<Record<string, string>>)[field],
-        onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement>) => {
-            (form.setData as (field: string, value: string) => void)(field, event.target.value);
+        // What is typed comes as an event, what is chosen as its value.
+        onChange: (to: string | ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+            (form.setData as (field: string, value: string) => void)(field, typeof to === 'string' ? to : to.target.value);
         },
     };
 }

@@ -1,4 +1,6 @@
 import { router, usePage } from '@inertiajs/react';
+import { isDay } from '../lib/dates';
+import { DateField } from '../ui/DateField';
 
 interface Props {
     on: string;
@@ -11,20 +13,20 @@ export function AsOf({ on, addressOf }: Props) {
     const today = usePage().props.frame?.today;
 
     return (
-        <label className="flex items-center gap-2 text-xs text-ink-2">
+        <div className="flex items-center gap-2 text-xs text-ink-2">
             as of
-            <input
-                type="date"
-                className="field w-36"
-                defaultValue={on}
-                key={on}
+            <DateField
+                label="As of"
+                isLabelHidden
+                className="w-36"
+                value={on}
                 max={today}
-                onChange={(event) => {
-                    if (event.target.validity.valid && event.target.value !== '') {
-                        router.visit(addressOf(event.target.value === today ? null : event.target.value), { preserveState: true });
+                onChange={(day) => {
+                    if (isDay(day)) {
+                        router.visit(addressOf(day === today ? null : day), { preserveState: true });
                     }
                 }}
             />
-        </label>
+        </div>
     );
 }

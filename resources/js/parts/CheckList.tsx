@@ -1,4 +1,4 @@
-import { Check } from '../ui/Field';
+import { Check } from '../ui/Check';
 
 interface Props {
     legend: string;

@@ -1,6 +1,6 @@
-import { Grouped } from './Grouped';
+import { grouped } from '../lib/options';
 import type { Option, PersonTag } from '../generated/props';
-import { SelectField } from '../ui/Field';
+import { SelectField } from '../ui/Select';
 
 interface Props<T> {
     label: string;
@@ -17,22 +17,13 @@ export function PersonField({ value, people, onChoose, ...field }: Props<number>
         <SelectField
             {...field}
             value={value ?? ''}
-            onChange={(event) => {
-                onChoose(Number(event.target.value));
+            onChange={(value) => {
+                onChoose(Number(value));
             }}
-        >
-            {people.map((person) => (
-                <option key={person.id} value={person.id}>
-                    {person.name}
-                </option>
-            ))}
-        </SelectField>
+            options={people.map((person) => ({ value: person.id, label: person.name }))}
+        />
     );
 }
-
-/** People among whom there can also be no choice. */
-export const peopleAsOptions = (people: PersonTag[]): Option[] =>
-    people.map((person) => ({ value: String(person.id), label: person.name, group: null }));
 
 /** Chooses one of several records, or none of them. */
 export function RecordField({ value, options, none, onChoose, ...field }: Props<number | null> & { options: Option[]; none: string }) {
@@ -40,12 +31,11 @@ export function RecordField({ value, options, none, onChoose, ...field }: Props<
         <SelectField
             {...field}
             value={value ?? ''}
-            onChange={(event) => {
-                onChoose(event.target.value === '' ? null : Number(event.target.value));
+            onChange={(value) => {
+                onChoose(value === '' ? null : Number(value));
             }}
-        >
-            <option value="">{none}</option>
-            <Grouped options={options} />
-        </SelectField>
+            none={none}
+            options={grouped(options)}
+        />
     );
 }

@@ -1,8 +1,8 @@
 import { type KeyboardEvent, useState } from 'react';
 import { changedKeys, keysNow, singleKeys } from '../lib/keys';
 import { Dialog } from '../ui/Dialog';
-import { Check } from '../ui/Field';
 import { Kbd } from '../ui/Kbd';
+import { Check } from '../ui/Check';
 
 interface Props {
     isOpen: boolean;

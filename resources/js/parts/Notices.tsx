@@ -6,7 +6,7 @@ import { act } from '../lib/act';
 import { useKeys } from '../lib/keys';
 import { route } from '../lib/routes';
 
-const tones = { persimmon: 'border-persimmon', chalk: 'border-chalk', ink: 'border-ink' };
+const tones = { persimmon: 'border-persimmon', ink: 'border-ink' };
 
 interface Told {
     words: string;
@@ -29,7 +29,7 @@ function Notice({ words, tone, children }: Told) {
     );
 }
 
-const wayClass = 'font-semibold whitespace-nowrap text-chalk underline underline-offset-2';
+const wayClass = 'font-semibold whitespace-nowrap link';
 
 /** Says that something was refused or went wrong. */
 export function tellProblem(words: string): void {
@@ -38,14 +38,14 @@ export function tellProblem(words: string): void {
 
 /** Says what somebody else did to what one is looking at. */
 export function tellNews(words: string): void {
-    toast.custom(() => <Notice tone="chalk" words={words} />, { duration: 8000 });
+    toast.custom(() => <Notice tone="ink" words={words} />, { duration: 8000 });
 }
 
 /** Shows a reminder, and stays until it was read. */
 export function tellReminder(words: string): void {
     toast.custom(
         (id) => (
-            <Notice tone="chalk" words={words}>
+            <Notice tone="ink" words={words}>
                 <button
                     type="button"
                     className={wayClass}

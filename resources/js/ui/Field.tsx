@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
-import { type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, type TextareaHTMLAttributes, useId } from 'react';
+import { type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes, useId } from 'react';
 
-interface FrameProps {
+export interface FrameProps {
     label: string;
     error?: string | undefined;
     hint?: ReactNode;
@@ -10,7 +10,8 @@ interface FrameProps {
     isLabelHidden?: boolean;
 }
 
-function FieldFrame({
+/** A field's label above it, and under it what is wrong with it or else what helps. */
+export function FieldFrame({
     id,
     label,
     error,
@@ -39,7 +40,8 @@ function FieldFrame({
     );
 }
 
-const described = (id: string, { error, hint }: FrameProps) => ({
+/** What ties an input to the words beneath it. */
+export const described = (id: string, { error, hint }: FrameProps) => ({
     'aria-invalid': error !== undefined,
     'aria-describedby': error !== undefined ? `${id}-error` : hint !== undefined ? `${id}-hint` : undefined,
 });
@@ -67,44 +69,5 @@ export function TextArea({ label, error, hint, className, isLabelHidden, ...area
         <FieldFrame id={id} {...(frame as FrameProps)}>
             <textarea id={id} rows={3} className="field" {...described(id, frame as FrameProps)} {...area} />
         </FieldFrame>
-    );
-}
-
-type Select = FrameProps & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'id' | 'className'>;
-
-export function SelectField({ label, error, hint, className, isLabelHidden, children, ...select }: Select) {
-    const id = useId();
-    const frame = { label, error, hint, className, isLabelHidden };
-
-    return (
-        <FieldFrame id={id} {...(frame as FrameProps)}>
-            <select id={id} className="field" {...described(id, frame as FrameProps)} {...select}>
-                {children}
-            </select>
-        </FieldFrame>
-    );
-}
-
-interface CheckProps {
-    label: ReactNode;
-    checked: boolean;
-    onChange: (checked: boolean) => void;
-    disabled?: boolean;
-}
-
-export function Check({ label, checked, onChange, disabled = false }: CheckProps) {
-    return (
-        <label className="flex min-h-8 items-center gap-2 pointer-coarse:min-h-11">
-            <input
-                type="checkbox"
-                className="size-4 accent-(--spruce)"
-                checked={checked}
-                disabled={disabled}
-                onChange={(event) => {
-                    onChange(event.target.checked);
-                }}
-            />
-            <span>{label}</span>
-        </label>
     );
 }

@@ -103,7 +103,7 @@ function Pass({ pass }: { pass: DuePass }) {
                     <span className={clsx('block group-hover:underline', pass.isDue ? 'font-semibold' : 'text-ink-2')}>{pass.title}</span>
                     <span className="block text-xs text-ink-2">{pass.detail}</span>
                 </span>
-                <span className={clsx('flex-none font-mono text-xs', pass.isDue ? 'text-chalk' : 'text-ink-2')}>
+                <span className={clsx('flex-none font-mono text-xs', pass.isDue ? 'font-semibold' : 'text-ink-2')}>
                     {pass.isDue ? 'due' : 'not due'}
                 </span>
             </Link>

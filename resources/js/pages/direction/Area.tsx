@@ -36,7 +36,7 @@ export default function Area({ page }: { page: AreaView }) {
                                     href={route('saved.build', {
                                         _query: { conditions: [{ field: 'area', value: String(area.id) }], sort: 'planned' },
                                     })}
-                                    className="text-sm text-chalk hover:underline"
+                                    className="text-sm link "
                                 >
                                     {page.thisWeekMore} more in the list of all open tasks
                                 </Link>

@@ -152,7 +152,7 @@ function Closed({ closed }: { closed: ClosedGoal }) {
             <Standing gauge={closed.goal.gauge} />
             <span className="min-w-0 flex-1 text-ink-2">{closed.line}</span>
             {closed.successors.map((next) => (
-                <Link key={next.id} href={route('goals.show', next.id)} className="text-xs text-chalk underline underline-offset-2">
+                <Link key={next.id} href={route('goals.show', next.id)} className="text-xs link">
                     continued in {plannedWords(next.period)}
                     {next.title === closed.goal.title ? '' : `: ${next.title}`}
                 </Link>

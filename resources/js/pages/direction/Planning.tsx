@@ -1,3 +1,4 @@
+import { WordSelect } from '../../ui/Select';
 import { Head, router } from '@inertiajs/react';
 import type { PlanningStep, PlanningView } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -42,23 +43,17 @@ function HowManyWeeks({ page }: { page: PlanningView }) {
     const week = page.stretch.periods[0]?.name ?? '';
 
     return (
-        <label className="ml-auto flex items-center gap-2 text-xs text-ink-2">
-            for
-            <select
-                className="field w-28"
+        <p className="ml-auto text-ink-2">
+            for{' '}
+            <WordSelect
+                label="How many weeks"
                 value={page.stretch.periods.length}
-                onChange={(event) => {
-                    const count = Number(event.target.value);
-                    router.visit(route('planning', count === 1 ? week : `${week}+${String(count)}`));
+                options={[1, 2, 3, 4, 5, 6].map((count) => ({ value: count, label: count === 1 ? '1 week' : `${String(count)} weeks` }))}
+                onChange={(count) => {
+                    router.visit(route('planning', count === '1' ? week : `${week}+${count}`));
                 }}
-            >
-                {[1, 2, 3, 4, 5, 6].map((count) => (
-                    <option key={count} value={count}>
-                        {count === 1 ? '1 week' : `${String(count)} weeks`}
-                    </option>
-                ))}
-            </select>
-        </label>
+            />
+        </p>
     );
 }
 

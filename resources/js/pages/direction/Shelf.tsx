@@ -7,7 +7,8 @@ import { route } from '../../lib/routes';
 import { Empty } from '../../parts/Section';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** What was put off on purpose. */
 export default function Shelf({ page }: { page: ShelfProps }) {
@@ -52,14 +53,14 @@ function NewIdea({ later }: { later: Option[] }) {
                 maxLength={2000}
                 {...bind(form, 'words')}
             />
-            <SelectField label="Return date" isLabelHidden className="w-48" {...bind(form, 'lookAgainOn')}>
-                <option value="">no return date</option>
-                {later.map((option) => (
-                    <option key={option.value} value={option.value}>
-                        returns {option.label}
-                    </option>
-                ))}
-            </SelectField>
+            <SelectField
+                label="Return date"
+                isLabelHidden
+                className="w-48"
+                {...bind(form, 'lookAgainOn')}
+                none="no return date"
+                options={later.map((option) => ({ value: option.value, label: `returns ${option.label}` }))}
+            />
             <Button kind="main" type="submit" disabled={form.processing || form.data.words.trim() === ''}>
                 Shelve
             </Button>

@@ -42,7 +42,7 @@ export default function Goal({ page }: { page: GoalView }) {
                         {page.isPast && (
                             <p className="mb-1">
                                 As of {fullDateWords(page.on)}.{' '}
-                                <Link href={addressOn(goal.id, null)} className="text-chalk underline underline-offset-2">
+                                <Link href={addressOn(goal.id, null)} className="link">
                                     Back to today
                                 </Link>
                             </p>
@@ -104,7 +104,7 @@ export default function Goal({ page }: { page: GoalView }) {
 /** What it carries on, and what carries it on. */
 function Kin({ page }: { page: GoalView }) {
     const link = (goal: GoalTag) => (
-        <Link href={route('goals.show', goal.id)} className="text-chalk underline underline-offset-2">
+        <Link href={route('goals.show', goal.id)} className="link">
             {goal.title === page.goal.title ? plannedWords(goal.period) : `“${goal.title}” (${plannedWords(goal.period)})`}
         </Link>
     );

@@ -1,3 +1,4 @@
+import { grouped } from '../../lib/options';
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { GoalFormView, MeasureKind } from '../../generated/props';
@@ -6,13 +7,14 @@ import { route } from '../../lib/routes';
 import { CheckList } from '../../parts/CheckList';
 import { RecordField } from '../../parts/Choose';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
-import { Grouped } from '../../parts/Grouped';
 import { CheckpointFields } from '../../parts/goals/CheckpointFields';
 import { MeasureFields } from '../../parts/goals/MeasureFields';
 import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
 import { SeenByFields } from '../../parts/goals/SeenByFields';
 import { Button, ButtonLink } from '../../ui/Button';
-import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { Check } from '../../ui/Check';
 
 const measures: [MeasureKind, string][] = [
     ['work', 'Progress of the work'],
@@ -40,9 +42,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
             <form onSubmit={save} className="space-y-5">
                 <TextField label="What should be true by the end?" autoFocus={goal.id === null} maxLength={200} {...bind(form, 'title')} />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <SelectField label="Period" {...bind(form, 'period')}>
-                        <Grouped options={page.periods} />
-                    </SelectField>
+                    <SelectField label="Period" {...bind(form, 'period')} options={grouped(page.periods)} />
                     <RecordField
                         label="Contributes to"
                         none="Not linked to a goal"
@@ -50,13 +50,11 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                         {...bindRecord(form, 'parent')}
                     />
                 </div>
-                <SelectField label="Measured by" {...bind(form, 'measure')}>
-                    {measures.map(([value, words]) => (
-                        <option key={value} value={value}>
-                            {words}
-                        </option>
-                    ))}
-                </SelectField>
+                <SelectField
+                    label="Measured by"
+                    {...bind(form, 'measure')}
+                    options={measures.map(([value, words]) => ({ value: value, label: words }))}
+                />
                 <MeasureFields data={data} errors={errors} set={form.setData} />
                 <details className="border-t border-rule pt-3" open={goal.id !== null || Object.keys(errors).length > 0}>
                     <summary className="cursor-pointer font-semibold">More details</summary>

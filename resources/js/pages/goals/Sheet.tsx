@@ -108,11 +108,7 @@ function Where({ sheet }: { sheet: SheetProps }) {
     return (
         <p className="flex flex-wrap items-baseline gap-x-2 pt-3">
             {sheet.above.map((period) => (
-                <Link
-                    key={period.name}
-                    href={sheetAddress(sheet, { period: period.name })}
-                    className="text-chalk underline underline-offset-2"
-                >
+                <Link key={period.name} href={sheetAddress(sheet, { period: period.name })} className="link">
                     {period.words}
                 </Link>
             ))}
@@ -120,7 +116,7 @@ function Where({ sheet }: { sheet: SheetProps }) {
             {sheet.isPast && (
                 <span>
                     as of {fullDateWords(sheet.on)}.{' '}
-                    <Link href={sheetAddress(sheet, { on: null })} className="text-chalk underline underline-offset-2">
+                    <Link href={sheetAddress(sheet, { on: null })} className="link">
                         Back to today
                     </Link>
                 </span>

@@ -1,4 +1,4 @@
-import { Head, router } from '@inertiajs/react';
+import { Head, router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { GiveTime } from '../../parts/lists/GiveTime';
 import { More } from '../../parts/lists/More';
@@ -7,15 +7,16 @@ import { WeekBeside } from '../../parts/lists/WeekBeside';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
 import { act } from '../../lib/act';
+import { isDay } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
 import { Dragging } from '../../parts/Dragging';
-import { KeptField } from '../../parts/KeptField';
+import { KeptNumber } from '../../parts/KeptField';
 import { useMarks } from '../../parts/marks/Marks';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
 
 /** One's own tasks, a list at a time: each open one is in at least one of the first five. */
 export default function List({ page }: { page: ListView }) {
@@ -79,13 +80,15 @@ export default function List({ page }: { page: ListView }) {
 
 /** What a list has to be told: how long the gap is, since when. */
 function Ask({ page }: { page: ListView }) {
+    const { frame } = usePage().props;
+
     if (page.list === 'gap') {
         return (
-            <KeptField
+            <KeptNumber
                 label="Free time in min"
-                type="number"
                 min={1}
-                required
+                max={1440}
+                step={5}
                 className="w-36"
                 value={String(page.minutes)}
                 onKeep={(minutes) => {
@@ -97,15 +100,14 @@ function Ask({ page }: { page: ListView }) {
 
     if (page.list === 'finished') {
         return (
-            <TextField
+            <DateField
                 label="Since"
-                type="date"
                 className="w-40"
-                defaultValue={page.since}
-                key={page.since}
-                onChange={(event) => {
-                    if (event.target.validity.valid && event.target.value !== '') {
-                        router.visit(route('lists', { list: 'finished', _query: { since: event.target.value } }));
+                value={page.since}
+                max={frame?.today}
+                onChange={(since) => {
+                    if (isDay(since)) {
+                        router.visit(route('lists', { list: 'finished', _query: { since } }));
                     }
                 }}
             />

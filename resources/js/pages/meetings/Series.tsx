@@ -106,7 +106,7 @@ export default function Series({ page }: { page: SeriesView }) {
                         <Link
                             href={route('series.show', { series: series.id, _query: { all: 1 } })}
                             preserveScroll
-                            className="text-xs text-chalk hover:underline"
+                            className="text-xs link "
                         >
                             {series.held - page.held.length} earlier meetings
                         </Link>

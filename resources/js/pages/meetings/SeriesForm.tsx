@@ -6,7 +6,11 @@ import { route } from '../../lib/routes';
 import { RuleFields } from '../../parts/meetings/RuleFields';
 import { StandingFields } from '../../parts/meetings/StandingFields';
 import { Button, ButtonLink } from '../../ui/Button';
-import { Check, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
+import { TimeField } from '../../ui/TimeField';
+import { NumberField } from '../../ui/NumberField';
+import { Check } from '../../ui/Check';
 
 export default function SeriesForm({ page }: { page: SeriesFormView }) {
     const { series } = page;
@@ -31,17 +35,16 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                     }}
                 />
                 <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-                    <TextField label="First on" type="date" {...bind(form, 'startsOn')} />
-                    <TextField label="At" type="time" {...bind(form, 'time')} />
-                    <TextField
+                    <DateField label="First on" {...bind(form, 'startsOn')} />
+                    <TimeField label="At" {...bind(form, 'time')} />
+                    <NumberField
                         label="Min"
-                        type="number"
                         min={5}
                         max={600}
                         value={data.minutes}
                         error={errors.minutes}
-                        onChange={(event) => {
-                            form.setData('minutes', Number(event.target.value));
+                        onChange={(value) => {
+                            form.setData('minutes', Number(value));
                         }}
                     />
                 </div>

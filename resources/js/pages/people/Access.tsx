@@ -28,7 +28,7 @@ export default function Access({ token, name, email }: Props) {
             {name === null ? (
                 <p>
                     It has already been used or has expired. Ask the sender for a new one, or{' '}
-                    <Link href={route('forgotten')} className="text-chalk underline underline-offset-2">
+                    <Link href={route('forgotten')} className="link">
                         request a new one
                     </Link>
                     .

@@ -31,7 +31,7 @@ export default function Forgotten({ wasSent }: { wasSent: boolean }) {
                     </Button>
                 </form>
             )}
-            <Link href={route('sign-in')} className="mt-6 inline-block text-sm text-chalk underline underline-offset-2">
+            <Link href={route('sign-in')} className="mt-6 inline-block text-sm link">
                 Back to sign-in
             </Link>
         </Door>

@@ -4,7 +4,8 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Door } from '../../parts/people/Door';
 import { Button } from '../../ui/Button';
-import { Check, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { Check } from '../../ui/Check';
 
 export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
     const form = useForm({ email: '', password: '', remember: true });
@@ -41,7 +42,7 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
                     Sign in
                 </Button>
             </form>
-            <Link href={route('forgotten')} className="mt-6 inline-block text-sm text-chalk underline underline-offset-2">
+            <Link href={route('forgotten')} className="mt-6 inline-block text-sm link">
                 Forgotten your password?
             </Link>
         </Door>

@@ -8,9 +8,11 @@ import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';
 import { Settle } from '../../parts/day/Tickets';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
-import { WordSelect } from '../../ui/WordSelect';
-import { dayWords } from '../../lib/dates';
+import { TextField } from '../../ui/Field';
+import { dayWords, isDay } from '../../lib/dates';
+import { SelectField, WordSelect } from '../../ui/Select';
+import { DateField } from '../../ui/DateField';
+import { TimeField } from '../../ui/TimeField';
 
 const events: Record<NotificationEvent, string> = {
     mentioned: 'Somebody mentions you with @',
@@ -64,7 +66,7 @@ export default function Told({ page }: { page: ToldProps }) {
                                         group: null,
                                     }))}
                                     value={reach}
-                                    onChoose={(chosen) => {
+                                    onChange={(chosen) => {
                                         act('put', route('told.choose'), { event, reach: chosen });
                                     }}
                                 />
@@ -107,12 +109,16 @@ function Remind({ page }: { page: ToldProps }) {
     return (
         <form onSubmit={save} className="grid grid-cols-[1fr_150px_110px] gap-3 pt-1 *:min-w-0 max-sm:grid-cols-2">
             <TextField label="What" maxLength={200} className="col-span-full" {...bind(form, 'words')} />
-            <SelectField label="On that date" {...bind(form, 'kind')}>
-                <option value="show">show it</option>
-                <option value="ask">ask whether to start a project</option>
-            </SelectField>
-            <TextField label="On" type="date" {...bind(form, 'on')} />
-            <TextField label="Time (optional)" type="time" {...bind(form, 'at')} />
+            <SelectField
+                label="On that date"
+                {...bind(form, 'kind')}
+                options={[
+                    { value: 'show', label: 'show it' },
+                    { value: 'ask', label: 'ask whether to start a project' },
+                ]}
+            />
+            <DateField label="On" {...bind(form, 'on')} />
+            <TimeField label="Time (optional)" {...bind(form, 'at')} />
             <Button
                 kind="main"
                 type="submit"
@@ -134,15 +140,14 @@ function Line({ reminder }: { reminder: ReminderRow }) {
                 {reminder.words}
                 <span className="block text-xs text-ink-2">{reminder.kind === 'ask' ? 'will ask' : 'will be shown'}</span>
             </span>
-            <input
-                type="date"
-                aria-label={`Return date of ${reminder.words}`}
-                className="field"
+            <DateField
+                label={`Return date of ${reminder.words}`}
+                isLabelHidden
                 min={frame?.today}
                 value={reminder.on}
-                onChange={(event) => {
-                    if (event.target.value !== '') {
-                        act('put', route('reminders.put-off', reminder.id), { on: event.target.value });
+                onChange={(on) => {
+                    if (isDay(on)) {
+                        act('put', route('reminders.put-off', reminder.id), { on });
                     }
                 }}
             />

@@ -20,7 +20,7 @@ import { StatusLine } from '../../parts/projects/StatusLine';
 import { OwnFields } from '../../parts/projects/OwnFields';
 import { Stages } from '../../parts/projects/Stages';
 import { Button, ButtonLink } from '../../ui/Button';
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 const states: [ProjectState, string][] = [
     ['proposed', 'Proposed'],
@@ -155,16 +155,11 @@ export default function Project({ page }: { page: ProjectView }) {
                                 label="State"
                                 isLabelHidden
                                 value={project.state}
-                                onChange={(event) => {
-                                    setState(event.target.value);
+                                onChange={(value) => {
+                                    setState(value);
                                 }}
-                            >
-                                {states.map(([state, words]) => (
-                                    <option key={state} value={state}>
-                                        {words}
-                                    </option>
-                                ))}
-                            </SelectField>
+                                options={states.map(([state, words]) => ({ value: state, label: words }))}
+                            />
                             <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
                             {page.template === null ? (
                                 <Button
@@ -177,7 +172,7 @@ export default function Project({ page }: { page: ProjectView }) {
                             ) : (
                                 <p className="text-xs text-ink-2">
                                     Made from the template{' '}
-                                    <Link href={route('templates.show', Number(page.template.value))} className="text-chalk underline">
+                                    <Link href={route('templates.show', Number(page.template.value))} className="link">
                                         {page.template.label}
                                     </Link>
                                     {page.templateChanged && ', which has changed since'}.

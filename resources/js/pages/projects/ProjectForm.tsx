@@ -8,7 +8,10 @@ import { ServesFields } from '../../parts/projects/ServesFields';
 import { StageFields } from '../../parts/projects/StageFields';
 import { HowItRuns } from '../../parts/projects/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
-import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { DateField } from '../../ui/DateField';
+import { Check } from '../../ui/Check';
 
 /** The title is enough; the rest when wanted. */
 export default function ProjectForm({ page }: { page: ProjectFormView }) {
@@ -65,23 +68,21 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                             form.setData({ ...data, ...change });
                         }}
                     />
-                    <TextField
+                    <DateField
                         label="Starts"
-                        type="date"
                         value={data.startsOn ?? ''}
                         error={errors.startsOn}
-                        onChange={(event) => {
-                            form.setData('startsOn', event.target.value === '' ? null : event.target.value);
+                        onChange={(value) => {
+                            form.setData('startsOn', value === '' ? null : value);
                         }}
                     />
-                    <TextField
+                    <DateField
                         label="Due"
-                        type="date"
                         value={data.dueOn ?? ''}
                         error={errors.dueOn}
                         hint="With both dates it has a pace."
-                        onChange={(event) => {
-                            form.setData('dueOn', event.target.value === '' ? null : event.target.value);
+                        onChange={(value) => {
+                            form.setData('dueOn', value === '' ? null : value);
                         }}
                     />
                     <OwnerAndArea
@@ -98,36 +99,42 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                         label="Rank"
                         value={data.rank ?? ''}
                         error={errors.rank}
-                        onChange={(event) => {
-                            form.setData('rank', event.target.value === '' ? null : (event.target.value as Rank));
+                        onChange={(value) => {
+                            form.setData('rank', value === '' ? null : (value as Rank));
                         }}
-                    >
-                        <option value="">None</option>
-                        <option>A</option>
-                        <option>B</option>
-                        <option>C</option>
-                    </SelectField>
+                        none="None"
+                        options={[
+                            { value: 'A', label: 'A' },
+                            { value: 'B', label: 'B' },
+                            { value: 'C', label: 'C' },
+                        ]}
+                    />
                     <SelectField
                         label="Focus needed"
                         value={data.attention ?? ''}
                         error={errors.attention}
-                        onChange={(event) => {
-                            form.setData('attention', event.target.value === '' ? null : (event.target.value as Attention));
+                        onChange={(value) => {
+                            form.setData('attention', value === '' ? null : (value as Attention));
                         }}
-                    >
-                        <option value="">Not set</option>
-                        <option value="full">Full</option>
-                        <option value="normal">Normal</option>
-                        <option value="little">Little</option>
-                    </SelectField>
-                    <SelectField label="State" {...bind(form, 'state')}>
-                        <option value="proposed">Proposed</option>
-                        <option value="active">Active</option>
-                        <option value="paused">Paused</option>
-                        <option value="done">Done</option>
-                        <option value="shelved">On the shelf</option>
-                        <option value="dropped">Dropped</option>
-                    </SelectField>
+                        none="Not set"
+                        options={[
+                            { value: 'full', label: 'Full' },
+                            { value: 'normal', label: 'Normal' },
+                            { value: 'little', label: 'Little' },
+                        ]}
+                    />
+                    <SelectField
+                        label="State"
+                        {...bind(form, 'state')}
+                        options={[
+                            { value: 'proposed', label: 'Proposed' },
+                            { value: 'active', label: 'Active' },
+                            { value: 'paused', label: 'Paused' },
+                            { value: 'done', label: 'Done' },
+                            { value: 'shelved', label: 'On the shelf' },
+                            { value: 'dropped', label: 'Dropped' },
+                        ]}
+                    />
                 </div>
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>

@@ -10,6 +10,7 @@ import { PersonField, RecordField } from '../../parts/Choose';
 import { Section } from '../../parts/Section';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
 
 /** A project about to be started from a template, with the load that it puts on people. */
 export default function Start({ page }: { page: StartView }) {
@@ -46,14 +47,13 @@ export default function Start({ page }: { page: StartView }) {
             <form onSubmit={begin} className="space-y-6">
                 <div className="grid grid-cols-[2fr_1fr_2fr] gap-4 max-md:grid-cols-1">
                     <TextField label="Name" autoFocus maxLength={200} {...bind(form, 'title')} />
-                    <TextField
+                    <DateField
                         label="Starts"
-                        type="date"
                         hint={page.due === null ? undefined : `due ${dayWords(page.due)}`}
                         value={data.start}
                         error={form.errors.start}
-                        onChange={(event) => {
-                            look({ start: event.target.value });
+                        onChange={(value) => {
+                            look({ start: value });
                         }}
                     />
                     <RecordField

@@ -12,8 +12,11 @@ import { TaskLine } from '../../parts/TaskLine';
 import { Checklist } from '../../parts/recurring/Checklist';
 import { Times } from '../../parts/recurring/Times';
 import { Button, ButtonLink } from '../../ui/Button';
-import { Check, SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
+import { SelectField } from '../../ui/Select';
+import { DateField } from '../../ui/DateField';
+import { Check } from '../../ui/Check';
 
 const kinds: [RecurringTaskKind, string][] = [
     ['task', 'A task each time'],
@@ -48,13 +51,11 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                         className="col-span-full"
                         {...bind(form, 'title')}
                     />
-                    <SelectField label="Creates" {...bind(form, 'kind')}>
-                        {kinds.map(([kind, words]) => (
-                            <option key={kind} value={kind}>
-                                {words}
-                            </option>
-                        ))}
-                    </SelectField>
+                    <SelectField
+                        label="Creates"
+                        {...bind(form, 'kind')}
+                        options={kinds.map(([kind, words]) => ({ value: kind, label: words }))}
+                    />
                     {hasRhythm && (
                         <TextField
                             label="Repeats"
@@ -66,13 +67,12 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                     )}
                     {data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
                     {hasRhythm && (
-                        <TextField
+                        <DateField
                             label="Counted from"
-                            type="date"
                             value={data.startsOn}
                             error={errors.startsOn}
-                            onChange={(event) => {
-                                form.setData('startsOn', event.target.value);
+                            onChange={(value) => {
+                                form.setData('startsOn', value);
                             }}
                         />
                     )}

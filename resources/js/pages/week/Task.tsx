@@ -70,7 +70,7 @@ export default function Task({ page }: { page: TaskView }) {
                                     <span className={step.isDone ? 'text-ink-2 line-through' : undefined}>{step.title}</span>
                                     {step.howTo !== null && (
                                         <details>
-                                            <summary className="cursor-pointer text-xs text-chalk">How to</summary>
+                                            <summary className="cursor-pointer text-xs link">How to</summary>
                                             <Prose html={step.howTo} />
                                         </details>
                                     )}
@@ -158,13 +158,13 @@ function Reach({ page: { contact, contactArea } }: { page: TaskView }) {
         <p className="mt-0.5 text-sm text-ink-2">
             {contact.name}
             {contact.what !== '' && `, ${contact.what}`} at{' '}
-            <Link href={contactArea.value} className="text-chalk hover:underline">
+            <Link href={contactArea.value} className="link ">
                 {contactArea.label}
             </Link>
             {contact.email !== '' && (
                 <>
                     {', '}
-                    <a href={`mailto:${contact.email}`} className="text-chalk hover:underline">
+                    <a href={`mailto:${contact.email}`} className="link ">
                         {contact.email}
                     </a>
                 </>
@@ -172,7 +172,7 @@ function Reach({ page: { contact, contactArea } }: { page: TaskView }) {
             {contact.phone !== '' && (
                 <>
                     {', '}
-                    <a href={`tel:${contact.phone.replace(/[^+\d]/g, '')}`} className="whitespace-nowrap text-chalk hover:underline">
+                    <a href={`tel:${contact.phone.replace(/[^+\d]/g, '')}`} className="whitespace-nowrap link ">
                         {contact.phone}
                     </a>
                 </>

@@ -97,7 +97,7 @@ export default function Week({ page }: { page: WeekView }) {
                 {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
                     <p className="py-4 text-ink-2">
                         Nothing was completed this week.{' '}
-                        <Link href={route('week.current')} className="text-chalk underline">
+                        <Link href={route('week.current')} className="link">
                             Go to this week
                         </Link>
                     </p>

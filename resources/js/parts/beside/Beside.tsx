@@ -1,5 +1,6 @@
+import { FileButton } from '../../ui/FileButton';
 import { useForm } from '@inertiajs/react';
-import { type SubmitEvent, useRef, useState } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import { Said } from './Said';
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
@@ -73,7 +74,6 @@ function Helpers({ beside, people }: Props) {
 const size = (bytes: number) => (bytes < 1e6 ? `${String(Math.max(1, Math.round(bytes / 1e3)))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
 
 function Files({ beside }: { beside: BesideProps }) {
-    const chooser = useRef<HTMLInputElement>(null);
     const form = useForm<{ file: File | null }>({ file: null });
 
     return (
@@ -99,7 +99,7 @@ function Files({ beside }: { beside: BesideProps }) {
                             rel="noopener noreferrer nofollow"
                             target="_blank"
                             title={reference.address}
-                            className="min-w-0 flex-1 text-chalk [overflow-wrap:anywhere] hover:underline"
+                            className="min-w-0 flex-1 link [overflow-wrap:anywhere] "
                         >
                             {reference.title}
                         </a>
@@ -114,24 +114,16 @@ function Files({ beside }: { beside: BesideProps }) {
             </ul>
             {form.errors.file !== undefined && <p className="py-1 text-sm font-medium text-persimmon">{form.errors.file}</p>}
             <div className="-ml-3 flex flex-wrap">
-                <input
-                    ref={chooser}
-                    type="file"
-                    className="hidden"
-                    aria-label="File"
-                    onChange={(event) => {
-                        const file = event.target.files?.[0];
-                        event.target.value = '';
-
-                        if (file !== undefined) {
-                            form.transform(() => ({ file }));
-                            form.post(route('files.store', [beside.kind, beside.id]), { preserveScroll: true });
-                        }
+                <FileButton
+                    label="File"
+                    disabled={form.processing}
+                    onChoose={(file) => {
+                        form.transform(() => ({ file }));
+                        form.post(route('files.store', [beside.kind, beside.id]), { preserveScroll: true });
                     }}
-                />
-                <Button kind="quiet" disabled={form.processing} onClick={() => chooser.current?.click()}>
+                >
                     {form.processing ? `Adding, ${String(Math.round(form.progress?.percentage ?? 0))}%` : 'Add a file'}
-                </Button>
+                </FileButton>
                 <DialogButton words="Add a link" kind="quiet" title="Add a link">
                     {(close) => <ReferenceForm beside={beside} onDone={close} />}
                 </DialogButton>

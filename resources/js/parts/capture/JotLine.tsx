@@ -1,14 +1,15 @@
+import { grouped } from '../../lib/options';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { LookAgain } from './LookAgain';
-import { Grouped } from '../Grouped';
 import type { JotRow, Option } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     jot: JotRow;
@@ -39,17 +40,21 @@ export function JotLine({ jot, projects, times, showsWho = false, mayShelve = fa
             </p>
             <form onSubmit={sort} className="flex flex-wrap items-start gap-3">
                 <TextField label="Task" isLabelHidden className="min-w-60 flex-1" maxLength={200} {...bind(form, 'title')} />
-                <SelectField label="Project" isLabelHidden className="w-52" {...bind(form, 'project')}>
-                    <option value="">In no project</option>
-                    <Grouped options={projects} />
-                </SelectField>
-                <SelectField label="When" isLabelHidden className="w-32" {...bind(form, 'planned')}>
-                    {times.map((time) => (
-                        <option key={time.value} value={time.value}>
-                            {time.words}
-                        </option>
-                    ))}
-                </SelectField>
+                <SelectField
+                    label="Project"
+                    isLabelHidden
+                    className="w-52"
+                    {...bind(form, 'project')}
+                    none="In no project"
+                    options={grouped(projects)}
+                />
+                <SelectField
+                    label="When"
+                    isLabelHidden
+                    className="w-32"
+                    {...bind(form, 'planned')}
+                    options={times.map((time) => ({ value: time.value, label: time.words }))}
+                />
                 <Button kind="main" type="submit" disabled={form.processing}>
                     Make a task
                 </Button>

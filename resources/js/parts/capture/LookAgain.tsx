@@ -6,7 +6,7 @@ import { addDays } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
-import { TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
 
 interface Props {
     kind: ShelfKind;
@@ -27,13 +27,12 @@ export function LookAgain({ kind, id, words, lookAgainOn = null }: Props) {
         <DialogButton words={words} title="Shelve" hint="It comes back to the tray on its return date. Without one it stays on the shelf.">
             {(close) => (
                 <div className="space-y-4">
-                    <TextField
+                    <DateField
                         label="Return date"
-                        type="date"
                         min={today === '' ? undefined : addDays(today, 1)}
                         value={day}
-                        onChange={(event) => {
-                            setDay(event.target.value);
+                        onChange={(value) => {
+                            setDay(value);
                         }}
                     />
                     <Button kind="main" onClick={put(close)}>

@@ -4,7 +4,8 @@ import { act } from '../../lib/act';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 export const kindWords: Record<AreaKind, string> = { area: 'Area', client: 'Client', role: 'Role' };
 
@@ -30,19 +31,21 @@ export function AreaForm({ area, notes = '', people, mayRemove = false, onDone }
         <form onSubmit={save} className="space-y-4">
             <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
             <div className="grid grid-cols-2 gap-4">
-                <SelectField label="Kind" {...bind(form, 'kind')}>
-                    <option value="area">Area: a lasting responsibility</option>
-                    <option value="client">Client</option>
-                    <option value="role">Role: duties held by one person</option>
-                </SelectField>
-                <SelectField label="Responsible" {...bind(form, 'owner')}>
-                    <option value="">Nobody yet</option>
-                    {people.map((person) => (
-                        <option key={person.id} value={person.id}>
-                            {person.name}
-                        </option>
-                    ))}
-                </SelectField>
+                <SelectField
+                    label="Kind"
+                    {...bind(form, 'kind')}
+                    options={[
+                        { value: 'area', label: 'Area: a lasting responsibility' },
+                        { value: 'client', label: 'Client' },
+                        { value: 'role', label: 'Role: duties held by one person' },
+                    ]}
+                />
+                <SelectField
+                    label="Responsible"
+                    {...bind(form, 'owner')}
+                    none="Nobody yet"
+                    options={people.map((person) => ({ value: person.id, label: person.name }))}
+                />
             </div>
             <TextArea label="Notes" rows={5} maxLength={20000} {...bind(form, 'notes')} />
             <div className="flex gap-3">

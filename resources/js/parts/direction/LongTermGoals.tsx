@@ -9,6 +9,7 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextArea, TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
 
 /** There are no more long-term goals than this. */
 const MOST = 3;
@@ -77,7 +78,7 @@ function LongTermGoalForm({ longTermGoal, onDone }: { longTermGoal: LongTermGoal
     return (
         <form onSubmit={save} className="space-y-4">
             <TextField label="What will be true" maxLength={200} {...bind(form, 'title')} />
-            <TextField label="By when" type="date" {...bind(form, 'on')} />
+            <DateField label="By when" {...bind(form, 'on')} />
             <TextArea label="Why" maxLength={2000} {...bind(form, 'why')} />
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={form.processing}>

@@ -6,7 +6,7 @@ import type { DirectionView, PlacedGoal } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { ButtonLink } from '../../ui/Button';
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** The goals of the year: why each is worth the trouble, on which long-term goal it hangs, in which quarters it is worked on. */
 export function YearGoals({ page }: { page: DirectionView }) {
@@ -56,17 +56,15 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
                         className="mt-2 max-w-sm"
                         disabled={!placed.mayChange}
                         value={placed.longTermGoal ?? ''}
-                        onChange={(event) => {
-                            place({ longTermGoal: event.target.value === '' ? null : Number(event.target.value) });
+                        onChange={(value) => {
+                            place({ longTermGoal: value === '' ? null : Number(value) });
                         }}
-                    >
-                        <option value="">not linked to a long-term goal</option>
-                        {longTermGoals.map((longTermGoal) => (
-                            <option key={longTermGoal.id} value={longTermGoal.id}>
-                                contributes to “{longTermGoal.title}”
-                            </option>
-                        ))}
-                    </SelectField>
+                        none="not linked to a long-term goal"
+                        options={longTermGoals.map((longTermGoal) => ({
+                            value: longTermGoal.id,
+                            label: `contributes to “${longTermGoal.title}”`,
+                        }))}
+                    />
                 )}
             </div>
             <div className="space-y-2">

@@ -96,7 +96,7 @@ function Explanation({ figure, onExplain, onClose }: { figure: FigureView } & Om
                     <Sentences sentences={figure.forecast} />
                 </Part>
             )}
-            <Link href={figure.link} onClick={onClose} className="inline-block text-chalk underline underline-offset-2">
+            <Link href={figure.link} onClick={onClose} className="inline-block link">
                 Open page
             </Link>
         </div>

@@ -1,6 +1,7 @@
 import type { CheckpointValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
+import { DateField } from '../../ui/DateField';
 
 interface Props {
     points: CheckpointValues[];
@@ -21,14 +22,13 @@ export function CheckpointFields({ points, errors, onChange }: Props) {
         >
             {(point, set, place) => (
                 <>
-                    <TextField
+                    <DateField
                         label="By"
                         isLabelHidden
-                        type="date"
                         value={point.on}
                         error={errors[`checkpoints.${String(place)}.on`]}
-                        onChange={(event) => {
-                            set({ on: event.target.value });
+                        onChange={(value) => {
+                            set({ on: value });
                         }}
                     />
                     <TextField

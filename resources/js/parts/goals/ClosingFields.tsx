@@ -2,7 +2,9 @@ import type { ReactNode } from 'react';
 import type { ClosingOffer, Rest, Result } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { Choices } from '../../ui/Choices';
-import { Check, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
+import { Check } from '../../ui/Check';
 
 export interface ClosingValues {
     result: Result | '';
@@ -46,8 +48,8 @@ export function ClosingFields({ title, offer, values, errors, set }: Props) {
         isLabelHidden: true,
         value: values[name],
         error: errors[name],
-        onChange: (event: { target: { value: string } }) => {
-            set({ [name]: event.target.value });
+        onChange: (to: string | { target: { value: string } }) => {
+            set({ [name]: typeof to === 'string' ? to : to.target.value });
         },
     });
 
@@ -101,7 +103,7 @@ export function ClosingFields({ title, offer, values, errors, set }: Props) {
             )}
             {hasRest && values.rest === 'shelved' && (
                 <Answer words="Return date">
-                    <TextField {...field('lookAgainOn', 'Return date')} type="date" className="w-44" />
+                    <DateField {...field('lookAgainOn', 'Return date')} className="w-44" />
                 </Answer>
             )}
             {hasRest && (values.rest === 'carried' || values.rest === 'split') && <Along offer={offer} values={values} set={set} />}

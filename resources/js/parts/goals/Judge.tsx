@@ -5,7 +5,8 @@ import type { GoalView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 const directions: Record<string, string> = { forward: 'Forward', holding: 'Holding', backward: 'Backward' };
 
@@ -33,13 +34,12 @@ export function Judge({ page }: { page: GoalView }) {
             )}
             {page.mayChange && page.closedOn === null && (
                 <form onSubmit={judge} className="flex flex-wrap items-start gap-3 py-2">
-                    <SelectField label="Direction" isLabelHidden {...bind(form, 'direction')}>
-                        {Object.entries(directions).map(([value, words]) => (
-                            <option key={value} value={value}>
-                                {words}
-                            </option>
-                        ))}
-                    </SelectField>
+                    <SelectField
+                        label="Direction"
+                        isLabelHidden
+                        {...bind(form, 'direction')}
+                        options={Object.entries(directions).map(([value, words]) => ({ value: value, label: words }))}
+                    />
                     <TextField label="Why" isLabelHidden placeholder="What shows it" className="min-w-60 flex-1" {...bind(form, 'line')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Save

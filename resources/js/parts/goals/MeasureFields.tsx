@@ -1,5 +1,6 @@
 import type { GoalValues } from '../../generated/props';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     data: GoalValues;
@@ -40,13 +41,14 @@ export function MeasureFields({ data, errors, set }: Props) {
                         label="Stay"
                         value={data.sense}
                         error={errors.sense}
-                        onChange={(event) => {
-                            set('sense', event.target.value as GoalValues['sense']);
+                        onChange={(value) => {
+                            set('sense', value as GoalValues['sense']);
                         }}
-                    >
-                        <option value="at_least">at least at</option>
-                        <option value="at_most">at most at</option>
-                    </SelectField>
+                        options={[
+                            { value: 'at_least', label: 'at least at' },
+                            { value: 'at_most', label: 'at most at' },
+                        ]}
+                    />
                     {text('limit', 'The limit')}
                     {text('unit', 'Unit')}
                     {text('share', 'In per cent of readings')}

@@ -115,7 +115,7 @@ function Numbers({ points }: { points: ChartPoint[] }) {
 
     return (
         <details className="ml-auto">
-            <summary className="cursor-pointer text-chalk">Show as a table</summary>
+            <summary className="cursor-pointer link">Show as a table</summary>
             <table className="mt-2 text-right font-mono text-ink">
                 <caption className="sr-only">Progress and pace by day</caption>
                 <thead>

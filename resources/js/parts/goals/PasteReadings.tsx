@@ -5,7 +5,8 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
-import { TextArea, TextField } from '../../ui/Field';
+import { TextArea } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
 
 /** Takes a column of values out of a spreadsheet, with their days beside them or a week apart. */
 export function PasteReadings({ goal }: { goal: number }) {
@@ -33,9 +34,8 @@ export function PasteReadings({ goal }: { goal: number }) {
             {(close) => (
                 <form onSubmit={paste(close)} className="space-y-4">
                     <TextArea label="Lines" rows={8} autoFocus placeholder={'2027-02-01\t12\n8.2.2027\t14'} {...bind(form, 'text')} />
-                    <TextField
+                    <DateField
                         label="Day of the last line"
-                        type="date"
                         hint="For lines without a date: each line above is one week earlier."
                         max={frame?.today}
                         {...bind(form, 'last')}

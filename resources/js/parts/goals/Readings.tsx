@@ -10,6 +10,7 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
+import { DateField } from '../../ui/DateField';
 
 /** How many readings are listed before the rest folds. */
 const SHOWN = 6;
@@ -34,7 +35,7 @@ export function Readings({ page }: { page: GoalView }) {
         <Section title="Readings" aside={page.unit ?? undefined}>
             {page.closedOn === null && !page.isPast && (
                 <form onSubmit={enter} className="flex flex-wrap items-start gap-3 py-2">
-                    <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} max={frame?.today} />
+                    <DateField label="Day" isLabelHidden {...bind(form, 'on')} max={frame?.today} />
                     <TextField label="Value" isLabelHidden inputMode="decimal" placeholder="New value" {...bind(form, 'value')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Add
@@ -79,7 +80,7 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
         return (
             <li>
                 <form onSubmit={correct} className="flex flex-wrap items-start gap-3 py-1">
-                    <TextField label="Day" isLabelHidden type="date" {...bind(form, 'on')} />
+                    <DateField label="Day" isLabelHidden {...bind(form, 'on')} />
                     <TextField label="Value" isLabelHidden inputMode="decimal" autoFocus {...bind(form, 'value')} />
                     <Button type="submit" disabled={form.processing}>
                         Save

@@ -1,7 +1,8 @@
 import { CheckList } from '../CheckList';
 import { RecordField } from '../Choose';
 import type { GoalFormView, GoalValues, Option } from '../../generated/props';
-import { Check, SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { Check } from '../../ui/Check';
 
 interface Props {
     page: GoalFormView;
@@ -21,14 +22,15 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                     label="Whose goal"
                     value={data.scope}
                     error={errors.scope}
-                    onChange={(event) => {
-                        set('scope', event.target.value as GoalValues['scope']);
+                    onChange={(value) => {
+                        set('scope', value as GoalValues['scope']);
                     }}
-                >
-                    <option value="company">The company’s</option>
-                    <option value="group">A group’s</option>
-                    <option value="person">One person’s</option>
-                </SelectField>
+                    options={[
+                        { value: 'company', label: 'The company’s' },
+                        { value: 'group', label: 'A group’s' },
+                        { value: 'person', label: 'One person’s' },
+                    ]}
+                />
                 {data.scope === 'group' && (
                     <RecordField
                         label="Which group’s"
@@ -45,14 +47,15 @@ export function SeenByFields({ page, data, errors, set }: Props) {
                     label="Who may see it"
                     value={data.visibility}
                     error={errors.visibility}
-                    onChange={(event) => {
-                        set('visibility', event.target.value as GoalValues['visibility']);
+                    onChange={(value) => {
+                        set('visibility', value as GoalValues['visibility']);
                     }}
-                >
-                    <option value="everyone">Everyone</option>
-                    <option value="chosen">Chosen groups and people</option>
-                    <option value="only_me">Only me</option>
-                </SelectField>
+                    options={[
+                        { value: 'everyone', label: 'Everyone' },
+                        { value: 'chosen', label: 'Chosen groups and people' },
+                        { value: 'only_me', label: 'Only me' },
+                    ]}
+                />
             </div>
             {data.visibility === 'chosen' && (
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">

@@ -1,6 +1,6 @@
 import type { Condition, FieldOptions, ListField } from '../../generated/props';
 import { Button } from '../../ui/Button';
-import { WordSelect } from '../../ui/WordSelect';
+import { WordSelect } from '../../ui/Select';
 
 const names: Record<ListField, string> = {
     owner: 'is owned by',
@@ -49,7 +49,7 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                             label={`Condition ${String(place + 1)}`}
                             options={Object.entries(names).map(([value, label]) => ({ value, label, group: null }))}
                             value={condition.field}
-                            onChoose={(chosen) => {
+                            onChange={(chosen) => {
                                 const next = chosen as ListField;
                                 set(place, { field: next, value: optionsOf(next)?.options[0]?.value ?? '' });
                             }}
@@ -59,8 +59,8 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                                 label={`Value of condition ${String(place + 1)}`}
                                 options={field.options}
                                 value={condition.value}
-                                onChoose={(value) => {
-                                    set(place, { value: value ?? '' });
+                                onChange={(value) => {
+                                    set(place, { value });
                                 }}
                             />
                         ) : (

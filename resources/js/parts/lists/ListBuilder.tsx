@@ -5,8 +5,9 @@ import type { ListGrouping, ListSort, SavedView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { Button, ButtonLink } from '../../ui/Button';
-import { Check, TextField } from '../../ui/Field';
-import { WordSelect } from '../../ui/WordSelect';
+import { TextField } from '../../ui/Field';
+import { WordSelect } from '../../ui/Select';
+import { Check } from '../../ui/Check';
 
 const sorts: [ListSort, string][] = [
     ['due', 'due date'],
@@ -87,7 +88,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                     label="Sort by"
                     options={options(sorts)}
                     value={draft.sort}
-                    onChoose={(sort) => {
+                    onChange={(sort) => {
                         change({ sort: sort as ListSort });
                     }}
                 />
@@ -97,7 +98,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                     options={options(groupings)}
                     none="nothing"
                     value={draft.group ?? ''}
-                    onChoose={(group) => {
+                    onChange={(group) => {
                         change({ group: group as ListGrouping | null });
                     }}
                 />

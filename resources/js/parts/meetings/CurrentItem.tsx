@@ -28,7 +28,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                         <Cord cord={item.cord} />
                         {item.issue === null ? item.who : about(item)}
                         {item.goalLink !== null && (
-                            <Link href={item.goalLink} className="text-chalk underline underline-offset-2">
+                            <Link href={item.goalLink} className="link">
                                 Open the goal
                             </Link>
                         )}

@@ -1,11 +1,13 @@
+import { grouped } from '../../lib/options';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import { Grouped } from '../Grouped';
 import type { ItemRow, MeetingView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { DateField } from '../../ui/DateField';
 
 /** Who does what by when: one task, seen here, in its project and in its owner's week. */
 export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow }) {
@@ -37,18 +39,22 @@ export function NextStepForm({ page, item }: { page: MeetingView; item: ItemRow 
                 maxLength={200}
                 {...bind(form, 'title')}
             />
-            <SelectField label="Who" isLabelHidden className="w-36" {...bind(form, 'owner')}>
-                {page.attendances.map((attendance) => (
-                    <option key={attendance.personId} value={attendance.personId}>
-                        {attendance.name}
-                    </option>
-                ))}
-            </SelectField>
-            <TextField label="By when" isLabelHidden className="w-36" type="date" {...bind(form, 'by')} />
-            <SelectField label="For" isLabelHidden className="w-40" {...bind(form, 'project')}>
-                <option value="">{item.issue?.for ?? 'no project'}</option>
-                <Grouped options={page.projects} />
-            </SelectField>
+            <SelectField
+                label="Who"
+                isLabelHidden
+                className="w-36"
+                {...bind(form, 'owner')}
+                options={page.attendances.map((attendance) => ({ value: attendance.personId, label: attendance.name }))}
+            />
+            <DateField label="By when" isLabelHidden className="w-36" {...bind(form, 'by')} />
+            <SelectField
+                label="For"
+                isLabelHidden
+                className="w-40"
+                {...bind(form, 'project')}
+                none={item.issue?.for ?? 'no project'}
+                options={grouped(page.projects)}
+            />
             <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
                 Add
             </Button>

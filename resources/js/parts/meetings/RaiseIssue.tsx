@@ -1,12 +1,13 @@
+import { grouped } from '../../lib/options';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import { Grouped } from '../Grouped';
 import { Section } from '../Section';
 import type { Option, SeriesRow } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** Raises an issue without interrupting anyone: a title is enough. */
 export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' | 'title'>; projects: Option[] }) {
@@ -38,23 +39,28 @@ export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' 
                     <>
                         <TextArea label="Context" rows={2} {...bind(form, 'context')} />
                         <div className="grid grid-cols-2 gap-3">
-                            <SelectField label="Should end in" {...bind(form, 'need')}>
-                                <option value="decision">a decision</option>
-                                <option value="an answer">an answer</option>
-                                <option value="information">everybody knows</option>
-                                <option value="help">help</option>
-                            </SelectField>
-                            <SelectField label="Cost of waiting" {...bind(form, 'rank')}>
-                                <option value="">not ranked</option>
-                                <option value="A">gets worse each week</option>
-                                <option value="B">costs something</option>
-                                <option value="C">costs nothing</option>
-                            </SelectField>
+                            <SelectField
+                                label="Should end in"
+                                {...bind(form, 'need')}
+                                options={[
+                                    { value: 'decision', label: 'a decision' },
+                                    { value: 'an answer', label: 'an answer' },
+                                    { value: 'information', label: 'everybody knows' },
+                                    { value: 'help', label: 'help' },
+                                ]}
+                            />
+                            <SelectField
+                                label="Cost of waiting"
+                                {...bind(form, 'rank')}
+                                none="not ranked"
+                                options={[
+                                    { value: 'A', label: 'gets worse each week' },
+                                    { value: 'B', label: 'costs something' },
+                                    { value: 'C', label: 'costs nothing' },
+                                ]}
+                            />
                             <TextField label="Min" inputMode="numeric" placeholder="5" {...bind(form, 'minutes')} />
-                            <SelectField label="Project" {...bind(form, 'project')}>
-                                <option value="">no project</option>
-                                <Grouped options={projects} />
-                            </SelectField>
+                            <SelectField label="Project" {...bind(form, 'project')} none="no project" options={grouped(projects)} />
                         </div>
                     </>
                 )}

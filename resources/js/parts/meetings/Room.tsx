@@ -9,7 +9,7 @@ import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
 import { Button } from '../../ui/Button';
-import { Check } from '../../ui/Field';
+import { Check } from '../../ui/Check';
 
 /** Seconds that have passed since the page came from the server. */
 function useSecondsSince(stamp: unknown): number {

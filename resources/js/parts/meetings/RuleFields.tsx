@@ -1,4 +1,4 @@
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     rule: string;
@@ -35,34 +35,26 @@ export function RuleFields({ rule, error, onChange }: Props) {
                 label="Repeats"
                 value={rhythm?.value ?? 'other'}
                 error={error}
-                onChange={(event) => {
-                    const chosen = rhythms.find((each) => each.value === event.target.value);
+                onChange={(value) => {
+                    const chosen = rhythms.find((each) => each.value === value);
 
                     if (chosen !== undefined) {
                         onChange(chosen.rule(day));
                     }
                 }}
-            >
-                {rhythm === undefined && <option value="other">By its own rule: {rule}</option>}
-                {rhythms.map((each) => (
-                    <option key={each.value} value={each.value}>
-                        {each.words}
-                    </option>
-                ))}
-            </SelectField>
+                options={[
+                    ...(rhythm === undefined ? [{ value: 'other', label: `By its own rule: ${rule}` }] : []),
+                    ...rhythms.map((each) => ({ value: each.value, label: each.words })),
+                ]}
+            />
             <SelectField
                 label="On"
                 value={day}
-                onChange={(event) => {
-                    onChange((rhythm ?? rhythms[0])?.rule(event.target.value) ?? rule);
+                onChange={(value) => {
+                    onChange((rhythm ?? rhythms[0])?.rule(value) ?? rule);
                 }}
-            >
-                {days.map(([code, name]) => (
-                    <option key={code} value={code}>
-                        {name}
-                    </option>
-                ))}
-            </SelectField>
+                options={days.map(([code, name]) => ({ value: code, label: name }))}
+            />
         </div>
     );
 }

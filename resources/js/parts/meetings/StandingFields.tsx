@@ -1,7 +1,9 @@
-import { peopleAsOptions, RecordField } from '../Choose';
+import { peopleAsOptions } from '../../lib/options';
+import { RecordField } from '../Choose';
 import type { Option, PersonTag, StandingValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
+import { NumberField } from '../../ui/NumberField';
 
 interface Props {
     items: StandingValues[];
@@ -37,16 +39,16 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
                             set({ title: event.target.value });
                         }}
                     />
-                    <TextField
+                    <NumberField
                         label="Min"
                         isLabelHidden
                         className="w-16"
-                        type="number"
                         min={1}
+                        max={600}
                         value={item.minutes}
                         error={errors[`standing.${String(place)}.minutes`]}
-                        onChange={(event) => {
-                            set({ minutes: Number(event.target.value) });
+                        onChange={(value) => {
+                            set({ minutes: Number(value) });
                         }}
                     />
                     <RecordField

@@ -4,7 +4,9 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { NumberField } from '../../ui/NumberField';
 
 export function AddPerson() {
     const form = useForm({ name: '', email: '', role: 'member', weeklyHours: '40' });
@@ -27,11 +29,15 @@ export function AddPerson() {
                     <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
                     <TextField label="E-mail address" type="email" {...bind(form, 'email')} />
                     <div className="grid grid-cols-2 gap-4">
-                        <SelectField label="Role" {...bind(form, 'role')}>
-                            <option value="member">Member</option>
-                            <option value="lead">Lead</option>
-                        </SelectField>
-                        <TextField label="Hours a week" type="number" min={0} max={80} {...bind(form, 'weeklyHours')} />
+                        <SelectField
+                            label="Role"
+                            {...bind(form, 'role')}
+                            options={[
+                                { value: 'member', label: 'Member' },
+                                { value: 'lead', label: 'Lead' },
+                            ]}
+                        />
+                        <NumberField label="Hours a week" min={0} max={80} {...bind(form, 'weeklyHours')} />
                     </div>
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Add

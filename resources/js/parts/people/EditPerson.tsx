@@ -6,7 +6,8 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
-import { SelectField, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { NumberField } from '../../ui/NumberField';
 
 /** What a lead can do about somebody's account: role and hours, another link, set aside with what they own handed over. */
 export function EditPerson({ row, people }: { row: PersonRow; people: PersonRow[] }) {
@@ -44,11 +45,15 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
         <div className="space-y-6">
             <form onSubmit={save} className="space-y-4">
                 <div className="grid grid-cols-2 gap-4">
-                    <SelectField label="Role" {...bind(form, 'role')}>
-                        <option value="member">Member</option>
-                        <option value="lead">Lead</option>
-                    </SelectField>
-                    <TextField label="Hours a week" type="number" min={0} max={80} {...bind(form, 'weeklyHours')} />
+                    <SelectField
+                        label="Role"
+                        {...bind(form, 'role')}
+                        options={[
+                            { value: 'member', label: 'Member' },
+                            { value: 'lead', label: 'Lead' },
+                        ]}
+                    />
+                    <NumberField label="Hours a week" min={0} max={80} {...bind(form, 'weeklyHours')} />
                 </div>
                 <div className="flex gap-3">
                     <Button kind="main" type="submit" disabled={form.processing}>
@@ -76,19 +81,14 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
                         className="w-56"
                         value={heir}
                         error={problem}
-                        onChange={(event) => {
-                            setHeir(event.target.value);
+                        onChange={(value) => {
+                            setHeir(value);
                         }}
-                    >
-                        <option value="">Choose a new owner</option>
-                        {people
+                        none="Choose a new owner"
+                        options={people
                             .filter((each) => each.person.id !== row.person.id && !each.isAside)
-                            .map((each) => (
-                                <option key={each.person.id} value={each.person.id}>
-                                    {each.person.name}
-                                </option>
-                            ))}
-                    </SelectField>
+                            .map((each) => ({ value: each.person.id, label: each.person.name }))}
+                    />
                     <Button
                         disabled={heir === ''}
                         onClick={() => {

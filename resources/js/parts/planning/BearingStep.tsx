@@ -40,7 +40,7 @@ export function BearingStep({ page }: { page: PlanningView }) {
                                 {isPlaced && <p className="text-xs text-ink-2">worked on in this quarter</p>}
                             </div>
                             <GaugeLine gauge={goal.gauge} />
-                            <p className="text-right font-mono text-sm text-chalk">
+                            <p className="text-right font-mono text-sm">
                                 {expectedAtEnd === null ? 'no pace' : `${String(expectedAtEnd)}% by then`}
                             </p>
                         </li>

@@ -3,7 +3,7 @@ import { Empty, Section } from '../Section';
 import type { PlannedGoal, PlanningView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
-import { Check } from '../../ui/Field';
+import { Check } from '../../ui/Check';
 
 /** Which of the goals come first, and which one is the main goal. */
 export function FirstStep({ page }: { page: PlanningView }) {

@@ -7,7 +7,7 @@ import { Section } from '../Section';
 import type { PlannedGoal, PlanningView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** What should be true by the end, under each goal above: a title is enough, the rest when wanted. */
 export function GoalsStep({ page }: { page: PlanningView }) {
@@ -64,7 +64,7 @@ function GoalList({ goals }: { goals: PlannedGoal[] }) {
                     <span className="text-xs text-ink-2">{goal.owner.name}</span>
                     <span className="text-xs text-ink-2">{goal.gauge.terms}</span>
                     {mayChange && (
-                        <Link href={route('goals.edit', goal.id)} className="ml-auto text-xs text-chalk underline underline-offset-2">
+                        <Link href={route('goals.edit', goal.id)} className="ml-auto text-xs link">
                             measure, owner and more<span className="sr-only"> of {goal.title}</span>
                         </Link>
                     )}
@@ -120,16 +120,11 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
                     isLabelHidden
                     className="w-32"
                     value={form.data.period}
-                    onChange={(event) => {
-                        form.setData('period', event.target.value);
+                    onChange={(value) => {
+                        form.setData('period', value);
                     }}
-                >
-                    {page.stretch.periods.map((period) => (
-                        <option key={period.name} value={period.name}>
-                            {period.words}
-                        </option>
-                    ))}
-                </SelectField>
+                    options={page.stretch.periods.map((period) => ({ value: period.name, label: period.words }))}
+                />
             )}
             {form.data.title.trim() !== '' && (
                 <Button type="submit" disabled={form.processing}>

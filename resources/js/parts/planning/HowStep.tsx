@@ -6,7 +6,8 @@ import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 const kinds: { kind: ResolveKind; title: string; hint: string; words: string }[] = [
     {
@@ -93,14 +94,14 @@ function NewResolve({ page, kind, words }: { page: PlanningView; kind: ResolveKi
                 className="min-w-40 flex-1"
                 {...bind(form, 'title')}
             />
-            <SelectField label={`Owner of ${words}`} isLabelHidden className="w-40" {...bind(form, 'owner')}>
-                <option value="">mine</option>
-                {page.people.map((person) => (
-                    <option key={person.id} value={person.id}>
-                        {person.name}
-                    </option>
-                ))}
-            </SelectField>
+            <SelectField
+                label={`Owner of ${words}`}
+                isLabelHidden
+                className="w-40"
+                {...bind(form, 'owner')}
+                none="mine"
+                options={page.people.map((person) => ({ value: person.id, label: person.name }))}
+            />
             <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
                 Add
             </Button>

@@ -1,5 +1,5 @@
 import type { StageOrder, Weighing } from '../../generated/props';
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     order: StageOrder;
@@ -14,23 +14,25 @@ export function HowItRuns({ order, weighing, onChange }: Props) {
             <SelectField
                 label="Tasks can be done"
                 value={order}
-                onChange={(event) => {
-                    onChange({ order: event.target.value as StageOrder });
+                onChange={(value) => {
+                    onChange({ order: value as StageOrder });
                 }}
-            >
-                <option value="any">in any order</option>
-                <option value="staged">stage by stage</option>
-            </SelectField>
+                options={[
+                    { value: 'any', label: 'in any order' },
+                    { value: 'staged', label: 'stage by stage' },
+                ]}
+            />
             <SelectField
                 label="Tasks count"
                 value={weighing}
-                onChange={(event) => {
-                    onChange({ weighing: event.target.value as Weighing });
+                onChange={(value) => {
+                    onChange({ weighing: value as Weighing });
                 }}
-            >
-                <option value="count">the same each</option>
-                <option value="effort">by estimated time</option>
-            </SelectField>
+                options={[
+                    { value: 'count', label: 'the same each' },
+                    { value: 'effort', label: 'by estimated time' },
+                ]}
+            />
         </>
     );
 }

@@ -10,6 +10,7 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Tick } from '../../ui/Tick';
+import { DateField } from '../../ui/DateField';
 
 /** Dated points to reach, in their order. */
 export function Milestones({ page }: { page: ProjectView }) {
@@ -46,7 +47,7 @@ export function Milestones({ page }: { page: ProjectView }) {
                         className="col-span-2"
                         {...bind(form, 'title')}
                     />
-                    <TextField label="Milestone by" isLabelHidden type="date" {...bind(form, 'on')} />
+                    <DateField label="Milestone by" isLabelHidden {...bind(form, 'on')} />
                     <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
                         Add
                     </Button>

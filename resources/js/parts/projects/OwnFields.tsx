@@ -9,7 +9,8 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
-import { SelectField, TextArea, TextField } from '../../ui/Field';
+import { TextArea, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** Collections that a project is in, and what stands in the team's own fields. */
 export function OwnFields({ page }: { page: ProjectView }) {
@@ -100,15 +101,12 @@ function OwnField({ field, project }: { field: FieldEntry; project: number }) {
                 label={field.name}
                 isLabelHidden
                 value={field.value ?? ''}
-                onChange={(event) => {
-                    keep(event.target.value);
+                onChange={(value) => {
+                    keep(value);
                 }}
-            >
-                <option value="">–</option>
-                {field.choices.map((choice) => (
-                    <option key={choice}>{choice}</option>
-                ))}
-            </SelectField>
+                none="–"
+                options={field.choices.map((choice) => ({ value: choice, label: choice }))}
+            />
         );
     }
 
@@ -163,12 +161,16 @@ function Fields({ page }: { page: ProjectView }) {
             </ul>
             <form onSubmit={add} className="grid grid-cols-2 gap-3">
                 <TextField label="Name" maxLength={60} {...bind(form, 'name')} />
-                <SelectField label="Kind" {...bind(form, 'kind')}>
-                    <option value="text">text</option>
-                    <option value="number">number</option>
-                    <option value="date">date</option>
-                    <option value="choice">choice</option>
-                </SelectField>
+                <SelectField
+                    label="Kind"
+                    {...bind(form, 'kind')}
+                    options={[
+                        { value: 'text', label: 'text' },
+                        { value: 'number', label: 'number' },
+                        { value: 'date', label: 'date' },
+                        { value: 'choice', label: 'choice' },
+                    ]}
+                />
                 {form.data.kind === 'choice' && (
                     <TextArea label="Choices, one per line" className="col-span-full" rows={3} {...bind(form, 'choices')} />
                 )}

@@ -1,7 +1,8 @@
-import { Grouped } from '../Grouped';
+import { grouped } from '../../lib/options';
 import type { Option, ServingValues } from '../../generated/props';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     serves: ServingValues[];
@@ -31,12 +32,11 @@ export function ServesFields({ serves, goals, errors, onChange }: Props) {
                         className="min-w-0 flex-1"
                         value={String(link.goal)}
                         error={errors[`serves.${String(place)}.goal`]}
-                        onChange={(event) => {
-                            set({ goal: Number(event.target.value) });
+                        onChange={(value) => {
+                            set({ goal: Number(value) });
                         }}
-                    >
-                        <Grouped options={goals} />
-                    </SelectField>
+                        options={grouped(goals)}
+                    />
                     <TextField
                         label="Weight"
                         isLabelHidden

@@ -133,10 +133,7 @@ function DoneBefore({ project }: { project: number }) {
     ];
 
     return (
-        <Link
-            href={route('saved.build', { _query: { conditions, sort: 'changed' } })}
-            className="inline-block py-2 text-xs text-chalk hover:underline"
-        >
+        <Link href={route('saved.build', { _query: { conditions, sort: 'changed' } })} className="inline-block py-2 text-xs link ">
             All finished tasks
         </Link>
     );

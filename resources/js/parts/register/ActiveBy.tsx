@@ -7,7 +7,7 @@ import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
-import { TextField } from '../../ui/Field';
+import { NumberField } from '../../ui/NumberField';
 
 /** How many projects each person has active at once, and who has more than the limit. */
 export function ActiveBy({ page }: { page: Register }) {
@@ -45,16 +45,15 @@ function Limit({ limit, onDone }: { limit: number | null; onDone: () => void }) 
 
     return (
         <div className="flex items-end gap-3">
-            <TextField
+            <NumberField
                 label="Limit"
-                type="number"
                 min={1}
                 max={100}
                 className="w-24"
                 autoFocus
                 value={typed}
-                onChange={(event) => {
-                    setTyped(event.target.value);
+                onChange={(value) => {
+                    setTyped(value);
                 }}
             />
             <Button

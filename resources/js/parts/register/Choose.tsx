@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Option, Register, RegisterFilter } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { WordSelect } from '../../ui/WordSelect';
+import { WordSelect } from '../../ui/Select';
 
 type Change = Partial<Record<keyof RegisterFilter, string | number | null>>;
 
@@ -74,7 +74,7 @@ export function Choose({ page }: { page: Register }) {
             options={options}
             none={none}
             value={String(filter[name] ?? '')}
-            onChoose={(value) => {
+            onChange={(value) => {
                 go({ [name]: value });
             }}
         />
@@ -88,7 +88,7 @@ export function Choose({ page }: { page: Register }) {
                 <button
                     type="button"
                     aria-expanded={isOpen}
-                    className="ml-2 min-h-6 text-chalk underline underline-offset-2"
+                    className="ml-2 min-h-6 link"
                     onClick={() => {
                         setOpen(!isOpen);
                     }}
@@ -98,7 +98,7 @@ export function Choose({ page }: { page: Register }) {
                 {isNarrow && (
                     <button
                         type="button"
-                        className="min-h-6 text-chalk underline underline-offset-2"
+                        className="min-h-6 link"
                         onClick={() => {
                             go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
                         }}

@@ -39,7 +39,7 @@ export function LeftOver({ page }: { page: ReviewView }) {
 function Decision({ task, people, nextWeek }: { task: TaskRow; people: PersonTag[]; nextWeek: string }) {
     const { frame } = usePage().props;
     const isDecided = task.isDone || task.isAside;
-    const button = 'min-h-6 text-xs text-chalk hover:underline pointer-coarse:min-h-11';
+    const button = 'min-h-6 text-xs link pointer-coarse:min-h-11';
     const to = frame != null && frame.thisWeek > nextWeek ? frame.thisWeek : nextWeek;
 
     return (

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { sheetAddress } from './address';
 import type { Band, Sheet, SheetFilter } from '../../generated/props';
 import { Button } from '../../ui/Button';
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 const bands: [Band, string][] = [
     ['far_behind', 'Far behind'],
@@ -45,17 +45,12 @@ export function Filter({ sheet }: { sheet: Sheet }) {
                         label={label}
                         className="w-40"
                         value={sheet.filter[field] ?? ''}
-                        onChange={(event) => {
-                            choose({ [field]: event.target.value === '' ? null : event.target.value });
+                        onChange={(value) => {
+                            choose({ [field]: value === '' ? null : value });
                         }}
-                    >
-                        <option value="">Any</option>
-                        {options.map(([value, words]) => (
-                            <option key={value} value={value}>
-                                {words}
-                            </option>
-                        ))}
-                    </SelectField>
+                        none="Any"
+                        options={options.map(([value, words]) => ({ value: value, label: words }))}
+                    />
                 ))}
             {isFiltered(sheet.filter) && (
                 <Button

@@ -5,7 +5,7 @@ import type { MadeProject } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { Check } from '../../ui/Field';
+import { Check } from '../../ui/Check';
 
 /** The open projects made from a template, each with what has changed since: to take or to leave. */
 export function MadeProjects({ projects }: { projects: MadeProject[] }) {

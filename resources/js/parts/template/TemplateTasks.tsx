@@ -1,7 +1,8 @@
 import { StepsDialog } from './StepsDialog';
 import type { TemplateTaskValues } from '../../generated/props';
-import { SelectField, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     tasks: TemplateTaskValues[];
@@ -17,79 +18,79 @@ export function TemplateTasks({ tasks, stages, errors, onChange }: Props) {
     const roles = [...new Set(tasks.map((task) => task.role).filter((role) => role !== ''))];
 
     return (
-        <>
-            <datalist id="roles">
-                {roles.map((role) => (
-                    <option key={role} value={role} />
-                ))}
-            </datalist>
-            <Rows
-                legend="Tasks"
-                hint="Each has a role, assigned when a project is started, and a day counted from the start."
-                head={
-                    <>
-                        <span className="min-w-56 flex-1">Task</span>
-                        {stages.length > 0 && <span className="w-36">Stage</span>}
-                        <span className="w-32">Role</span>
-                        <span className="w-16">Day</span>
-                        <span className="w-16">min</span>
-                        <span className="w-24" />
-                    </>
-                }
-                rows={tasks}
-                keyOf={(task) => task.id}
-                onChange={onChange}
-                add={{ words: 'Add a task', row: { ...blank, stage: tasks.at(-1)?.stage ?? stages[0] ?? '' } }}
-            >
-                {(task, set, place) => {
-                    const field = (name: 'title' | 'role' | 'day' | 'minutes', label: string) => ({
-                        label: `${label} of task ${String(place + 1)}`,
-                        isLabelHidden: true,
-                        placeholder: label,
-                        value: task[name],
-                        error: errors[`tasks.${String(place)}.${name}`],
-                        onChange: (event: { target: { value: string } }) => {
-                            set({ [name]: event.target.value });
-                        },
-                    });
+        <Rows
+            legend="Tasks"
+            hint="Each has a role, assigned when a project is started, and a day counted from the start."
+            head={
+                <>
+                    <span className="min-w-56 flex-1">Task</span>
+                    {stages.length > 0 && <span className="w-36">Stage</span>}
+                    <span className="w-32">Role</span>
+                    <span className="w-16">Day</span>
+                    <span className="w-16">min</span>
+                    <span className="w-24" />
+                </>
+            }
+            rows={tasks}
+            keyOf={(task) => task.id}
+            onChange={onChange}
+            add={{ words: 'Add a task', row: { ...blank, stage: tasks.at(-1)?.stage ?? stages[0] ?? '' } }}
+        >
+            {(task, set, place) => {
+                const field = (name: 'title' | 'day' | 'minutes', label: string) => ({
+                    label: `${label} of task ${String(place + 1)}`,
+                    isLabelHidden: true,
+                    placeholder: label,
+                    value: task[name],
+                    error: errors[`tasks.${String(place)}.${name}`],
+                    onChange: (event: { target: { value: string } }) => {
+                        set({ [name]: event.target.value });
+                    },
+                });
 
-                    return (
-                        <>
-                            <TextField {...field('title', 'Task')} maxLength={200} className="min-w-56 flex-1" />
-                            {stages.length > 0 && (
-                                <SelectField
-                                    label={`Stage of task ${String(place + 1)}`}
-                                    isLabelHidden
-                                    className="w-36"
-                                    value={task.stage}
-                                    error={errors[`tasks.${String(place)}.stage`]}
-                                    onChange={(event) => {
-                                        set({ stage: event.target.value });
-                                    }}
-                                >
-                                    <option value="">No stage</option>
-                                    {stages
-                                        .filter((stage) => stage !== '')
-                                        .map((stage) => (
-                                            <option key={stage}>{stage}</option>
-                                        ))}
-                                </SelectField>
-                            )}
-                            <TextField {...field('role', 'Role')} list="roles" maxLength={60} className="w-32" />
-                            <TextField {...field('day', 'Day')} inputMode="numeric" className="w-16" />
-                            <TextField {...field('minutes', 'min')} inputMode="numeric" className="w-16" />
-                            <StepsDialog
-                                task={task}
-                                errors={errors}
-                                place={place}
-                                onChange={(steps) => {
-                                    set({ steps });
+                return (
+                    <>
+                        <TextField {...field('title', 'Task')} maxLength={200} className="min-w-56 flex-1" />
+                        {stages.length > 0 && (
+                            <SelectField
+                                label={`Stage of task ${String(place + 1)}`}
+                                isLabelHidden
+                                className="w-36"
+                                value={task.stage}
+                                error={errors[`tasks.${String(place)}.stage`]}
+                                onChange={(value) => {
+                                    set({ stage: value });
                                 }}
+                                none="No stage"
+                                options={stages.filter((stage) => stage !== '').map((stage) => ({ value: stage, label: stage }))}
                             />
-                        </>
-                    );
-                }}
-            </Rows>
-        </>
+                        )}
+                        <SelectField
+                            label={`Role of task ${String(place + 1)}`}
+                            isLabelHidden
+                            className="w-32"
+                            none="No role"
+                            mayWrite
+                            value={task.role}
+                            error={errors[`tasks.${String(place)}.role`]}
+                            options={roles.map((role) => ({ value: role, label: role }))}
+                            onChange={(role) => {
+                                set({ role });
+                            }}
+                        />
+                        <TextField {...field('day', 'Day')} inputMode="numeric" className="w-16" />
+                        <TextField {...field('minutes', 'min')} inputMode="numeric" className="w-16" />
+                        <StepsDialog
+                            task={task}
+                            errors={errors}
+                            place={place}
+                            onChange={(steps) => {
+                                set({ steps });
+                            }}
+                        />
+                    </>
+                );
+            }}
+        </Rows>
     );
 }

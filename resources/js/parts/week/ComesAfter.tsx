@@ -17,7 +17,7 @@ export function ComesAfter({ page }: { page: TaskView }) {
             className="mt-6"
         >
             <details>
-                <summary className="cursor-pointer text-chalk">Choose tasks to finish first</summary>
+                <summary className="cursor-pointer link">Choose tasks to finish first</summary>
                 <CheckList
                     legend="To finish first"
                     choices={page.before.map((task) => ({ value: Number(task.value), words: task.label }))}

@@ -1,14 +1,15 @@
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
-import { peopleAsOptions, PersonField, RecordField } from '../Choose';
-import { Grouped } from '../Grouped';
-import { KeptField } from '../KeptField';
+import { grouped, peopleAsOptions } from '../../lib/options';
+import { PersonField, RecordField } from '../Choose';
+import { KeptDate, KeptField, KeptTime } from '../KeptField';
 import type { TaskView } from '../../generated/props';
 import { dayWords, isDay, plannedWords } from '../../lib/dates';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { change, plan } from '../../lib/tasks';
-import { Check, SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
+import { Check } from '../../ui/Check';
 
 const orNull = (value: string) => (value === '' ? null : value);
 
@@ -22,7 +23,7 @@ export function TaskFacts({ page }: { page: TaskView }) {
     return (
         <div className="facts border-t border-rule">
             <Planned page={page} />
-            <KeptField label="Due" type="date" value={task.dueOn ?? ''} onKeep={set('due_on')} />
+            <KeptDate label="Due" placeholder="not set" value={task.dueOn ?? ''} onKeep={set('due_on')} />
             <PersonField
                 label="Owner"
                 value={task.owner.id}
@@ -57,22 +58,15 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 onChoose={set('attention')}
             />
             <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />
-            <KeptField
+            <SelectField
                 label="Waiting for"
-                placeholder="nobody"
-                maxLength={120}
-                list="waits-on"
+                none="nobody"
+                mayWrite
                 value={task.waitingOn ?? ''}
-                onKeep={set('waiting_on')}
+                options={page.names.map((name) => ({ value: name, label: name }))}
+                onChange={set('waiting_on')}
             />
-            <datalist id="waits-on">
-                {page.names.map((name) => (
-                    <option key={name} value={name} />
-                ))}
-            </datalist>
-            {task.waitingOn !== null && (
-                <KeptField label="Follow up on" type="date" value={task.askAgainOn ?? ''} onKeep={set('ask_again_on')} />
-            )}
+            {task.waitingOn !== null && <KeptDate label="Follow up on" value={task.askAgainOn ?? ''} onKeep={set('ask_again_on')} />}
             {!task.isDone && (
                 <RecordField
                     label="Checked by"
@@ -96,13 +90,16 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 />
             )}
             {!task.isDone && (
-                <Check
-                    label={page.underWaySince === null ? 'In progress' : `In progress since ${dayWords(page.underWaySince)}`}
-                    checked={task.isUnderWay}
-                    onChange={(on) => {
-                        change(task, { under_way: on });
-                    }}
-                />
+                <div>
+                    <span className="text-xs text-ink-2">State</span>
+                    <Check
+                        label={page.underWaySince === null ? 'In progress' : `In progress since ${dayWords(page.underWaySince)}`}
+                        checked={task.isUnderWay}
+                        onChange={(on) => {
+                            change(task, { under_way: on });
+                        }}
+                    />
+                </div>
             )}
         </div>
     );
@@ -123,24 +120,24 @@ function Planned({ page: { task } }: { page: TaskView }) {
             <SelectField
                 label="Planned for"
                 value={asksDay ? A_DAY : (task.planned ?? '')}
-                onChange={(event) => {
-                    askDay(event.target.value === A_DAY);
+                onChange={(value) => {
+                    askDay(value === A_DAY);
 
-                    if (event.target.value !== A_DAY) {
-                        plan(task, orNull(event.target.value));
+                    if (value !== A_DAY) {
+                        plan(task, orNull(value));
                     }
                 }}
-            >
-                <option value="">not scheduled</option>
-                {task.planned !== null && !isListed && <option value={task.planned}>{plannedWords(task.planned)}</option>}
-                {frame != null && <option value={frame.today}>today, {dayWords(frame.today)}</option>}
-                <option value={A_DAY}>on a day …</option>
-                <Grouped options={times} />
-            </SelectField>
+                none="not scheduled"
+                options={[
+                    ...(task.planned !== null && !isListed ? [{ value: task.planned, label: plannedWords(task.planned) }] : []),
+                    ...(frame != null ? [{ value: frame.today, label: `today, ${dayWords(frame.today)}` }] : []),
+                    { value: A_DAY, label: 'on a day …' },
+                    ...grouped(times),
+                ]}
+            />
             {(day !== null || asksDay) && (
-                <KeptField
+                <KeptDate
                     label="On"
-                    type="date"
                     autoFocus={asksDay}
                     value={day ?? ''}
                     onKeep={(chosen) => {
@@ -150,9 +147,8 @@ function Planned({ page: { task } }: { page: TaskView }) {
                 />
             )}
             {day !== null && (
-                <KeptField
+                <KeptTime
                     label="At"
-                    type="time"
                     value={task.plannedAt ?? ''}
                     onKeep={(at) => {
                         plan(task, day, orNull(at));
@@ -175,16 +171,9 @@ function Choice({ label, value, options, onChoose }: ChoiceProps) {
         <SelectField
             label={label}
             value={value ?? ''}
-            onChange={(event) => {
-                onChoose(event.target.value);
-            }}
-        >
-            <option value="">not set</option>
-            {Object.entries(options).map(([key, words]) => (
-                <option key={key} value={key}>
-                    {words}
-                </option>
-            ))}
-        </SelectField>
+            onChange={onChoose}
+            none="not set"
+            options={Object.entries(options).map(([key, words]) => ({ value: key, label: words }))}
+        />
     );
 }

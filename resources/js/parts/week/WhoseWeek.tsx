@@ -1,7 +1,7 @@
 import { router, usePage } from '@inertiajs/react';
 import type { WeekView } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { SelectField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** Whose tasks and meetings are shown. */
 export function WhoseWeek({ page }: { page: WeekView }) {
@@ -12,19 +12,17 @@ export function WhoseWeek({ page }: { page: WeekView }) {
             <SelectField
                 label="Whose week"
                 value={page.whose.id}
-                onChange={(event) => {
-                    const who = event.target.value;
+                onChange={(value) => {
+                    const who = value;
                     router.visit(
                         route('week.show', Number(who) === frame?.me.id ? page.week.name : { period: page.week.name, _query: { who } }),
                     );
                 }}
-            >
-                {page.people.map((person) => (
-                    <option key={person.id} value={person.id}>
-                        {person.id === frame?.me.id ? `${person.name} (you)` : person.name}
-                    </option>
-                ))}
-            </SelectField>
+                options={page.people.map((person) => ({
+                    value: person.id,
+                    label: person.id === frame?.me.id ? `${person.name} (you)` : person.name,
+                }))}
+            />
         </div>
     );
 }
