@@ -17,5 +17,6 @@ Route::put('/lists/saved/{saved}', [SavedListController::class, 'update'])
 Route::delete('/lists/saved/{saved}', [SavedListController::class, 'remove'])
     ->name('saved.destroy')
     ->can('update', 'saved');
-Route::get('/lists/{list?}', [ListController::class, 'show'])->name('lists');
+Route::get('/lists', [ListController::class, 'byDate'])->name('lists');
+Route::get('/lists/{list}', [ListController::class, 'show'])->name('lists.show');
 Route::put('/lists/{list}/next-week', [ListController::class, 'handOn'])->name('lists.hand-on');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+
 /**
  * One task that waits for another.
  *
@@ -13,4 +15,14 @@ namespace App\Models;
 final class Precedence extends Record
 {
     protected $table = 'precedences';
+
+    /**
+     * Those whose other task is still open: until it is done or dropped, the one that waits cannot start.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeUnfinished(Builder $query): void
+    {
+        $query->whereRaw('exists (select 1 from tasks a where a.id = precedences.after_id and a.done_on is null and a.dropped_on is null)');
+    }
 }

@@ -169,12 +169,7 @@ final class Task extends Work
         $query
             ->onLists()
             ->whereNull('waiting_on')
-            ->whereDoesntHave(
-                'precedences',
-                static fn(Builder $link) => $link->whereRaw(
-                    'exists (select 1 from tasks a where a.id = precedences.after_id and a.done_on is null and a.dropped_on is null)',
-                ),
-            )
+            ->whereDoesntHave('precedences', static fn(Builder $link) => $link->unfinished())
             ->where(static fn(Builder $either) => $either->whereNull('project_id')->orWhereHas('project', $itsTurn));
     }
 
@@ -220,7 +215,10 @@ final class Task extends Work
     /** The position of one that comes last in a project, or among those of none. */
     public static function placeAtEnd(?int $project): int
     {
-        $last = self::query()->where('project_id', $project)->orderByDesc('position')->first(['position']);
+        $last = self::query()
+            ->where('project_id', $project)
+            ->orderByDesc('position')
+            ->first(['position']);
 
         return ($last->position ?? 0) + Ordering::STEP;
     }

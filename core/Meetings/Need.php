@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Meetings;
 
-/** What whoever raised an issue needs from the meeting. */
+/** What an issue should end in, as whoever raised it sees it. */
 enum Need: string
 {
     case Decision = 'decision';
-    case Input = 'input';
+    case Answer = 'answer';
     case Information = 'information';
     case Help = 'help';
 }

@@ -32,6 +32,7 @@ function screensOfToday(): array
         "/year?on=$today",
         '/projects?state=all',
         '/lists',
+        '/lists',
         '/lists/undated',
         '/lists/gap',
         '/meetings',

@@ -254,6 +254,91 @@ it('puts each task where people look for it', function (array $task, array $list
     'finished' => [['done_on' => '2027-02-04'], ['finished']],
 ]);
 
+it('stands each open task on one step of the scale by date', function (array $task, string $step): void {
+    Made::task($this->mei, ['title' => 'It', 'minutes' => 45, ...$task]);
+    Made::task(Made::person(), ['title' => 'It', ...$task]);
+    $page = $this->props('/lists')['page'];
+    $with = array_values(array_filter($page['steps'], static fn(array $each): bool => $each['count'] > 0));
+
+    expect(array_column($with, 'step'))
+        ->toBe([$step])
+        ->and($with[0]['count'])
+        ->toBe(1)
+        ->and($with[0]['minutes'])
+        ->toBe(45)
+        ->and($page['count'])
+        ->toBe(1)
+        ->and($page['minutes'])
+        ->toBe(45);
+})->with([
+    'late' => [['due_on' => '2027-02-09', 'planned' => '2027-W09'], 'late'],
+    'planned today' => [['planned' => '2027-02-10'], 'today'],
+    'due today' => [['due_on' => '2027-02-10', 'planned' => '2027-W09'], 'today'],
+    'carried over from Monday' => [['planned' => '2027-02-08'], 'today'],
+    'to follow up' => [['waiting_on' => 'Kirkwall', 'ask_again_on' => '2027-02-09'], 'today'],
+    'planned on Friday' => [['planned' => '2027-02-12'], '2027-02-12'],
+    'due on Friday' => [['due_on' => '2027-02-12'], '2027-02-12'],
+    'due before the time it is planned for' => [['due_on' => '2027-02-12', 'planned' => '2027-W09'], '2027-02-12'],
+    'this week' => [['planned' => '2027-W06'], 'week'],
+    'carried over from an earlier week' => [['planned' => '2027-W04'], 'week'],
+    'next week' => [['planned' => '2027-W07'], '2027-W07'],
+    'a day in three weeks' => [['planned' => '2027-03-03'], '2027-W09'],
+    'due in two weeks' => [['due_on' => '2027-02-24'], '2027-W08'],
+    'far away' => [['planned' => '2027-W30'], 'later'],
+    'in a month' => [['planned' => '2027-02'], 'later'],
+    'in a year' => [['planned' => '2028'], 'later'],
+    'no time at all' => [[], 'undated'],
+    'its time was cleared' => [['put_back_on' => '2027-02-01'], 'undated'],
+]);
+
+it('says what still fits, and shows the first of each step', function (): void {
+    Made::series([$this->mei], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'minutes' => 45]);
+
+    for ($number = 1; $number <= 11; $number++) {
+        Made::task($this->mei, ['title' => "Task $number", 'planned' => '2027-02-11', 'minutes' => 60]);
+    }
+
+    Made::task($this->mei, ['title' => 'Ranked', 'planned' => '2027-02-11', 'minutes' => 60, 'rank' => 'A']);
+    Made::task($this->mei, ['planned' => '2027-W07', 'minutes' => 90]);
+    $steps = collect($this->props('/lists')['page']['steps'])->keyBy('step');
+
+    expect($steps['2027-02-11']['count'])
+        ->toBe(12)
+        ->and($steps['2027-02-11']['minutes'])
+        ->toBe(720)
+        ->and(array_column($steps['2027-02-11']['tasks'], 'title'))
+        ->toBe(['Ranked', 'Task 1', 'Task 2', 'Task 3', 'Task 4', 'Task 5', 'Task 6', 'Task 7'])
+        ->and($steps['2027-02-11']['free'])
+        ->toBe(8 * 60 - 45 - 720)
+        ->and($steps['2027-02-11']['time'])
+        ->toBe('2027-02-11')
+        ->and($steps['2027-W07']['free'])
+        ->toBe(5 * 8 * 60 - 45 - 90)
+        ->and($steps->keys()->all())
+        ->toBe(['today', '2027-02-11', '2027-02-12', '2027-W07']);
+});
+
+it('stands every open task on a step of the scale', function (int $seed): void {
+    scatter(250, $seed);
+    $page = $this->props('/lists')['page'];
+
+    expect(array_sum(array_column($page['steps'], 'count')))
+        ->toBe(Task::query()->onLists()->count())
+        ->and($page['count'])
+        ->toBe(Task::query()->onLists()->count());
+})->with([1, 2, 3]);
+
+it('lists what depends on other tasks, until they are done', function (): void {
+    $project = Made::project($this->mei);
+    $first = Made::task($this->mei, ['title' => 'First', 'project_id' => $project->id]);
+    $second = Made::task($this->mei, ['title' => 'Second', 'project_id' => $project->id]);
+    $this->put("/tasks/$second->id/after", ['after' => [$first->id]])->assertSessionHasNoErrors();
+
+    expect(($this->titles)('/lists/depends'))->toBe(['Second']);
+    $this->put("/tasks/$first->id/tick", ['done' => true])->assertSessionHasNoErrors();
+    expect(($this->titles)('/lists/depends'))->toBe([]);
+});
+
 it('asks how long the gap is and since when', function (): void {
     Made::task($this->mei, ['title' => 'An hour', 'minutes' => 60]);
     Made::task($this->mei, ['title' => 'Long ago', 'done_on' => '2027-01-06']);

@@ -78,6 +78,7 @@ it('shows after every kind of change what it would show if nothing were remember
         '/closing/2027-Q1',
         '/recurring-tasks/new',
         '/lists',
+        '/lists',
         '/lists/undated',
         '/tray',
     ];

@@ -88,6 +88,7 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
                 '/year',
                 '/projects?state=all',
                 '/direction',
+                '/lists',
                 '/lists/undated',
                 '/closing/2027-Q1',
                 '/planning/2027-Q1/goals',

@@ -17,6 +17,7 @@ const screens = {
     people: '/people',
     tray: '/tray',
     'list of today': '/lists',
+    'tasks by date': '/lists',
     'undated tasks': '/lists/undated',
     direction: '/direction',
     areas: '/areas',

@@ -171,6 +171,20 @@ test('what has no time is dragged to its week', async ({ page }) => {
     await expect(task).toBeVisible();
 });
 
+test('a task is dragged along the scale by date, and says where it stands now', async ({ page }) => {
+    // The whole scale in sight.
+    await page.setViewportSize({ width: 1280, height: 1900 });
+    await page.goto('/lists');
+    const step = (name: string) => page.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
+    const task = page.getByRole('link', { name: 'Look up what is measured in the Tay' });
+    await expect(step('Not scheduled').locator(task)).toBeVisible();
+    await drag(page, task, step('Fri 27 Nov'));
+    await page.mouse.up();
+    await expect(step('Fri 27 Nov').locator(task)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(step('Not scheduled').locator(task)).toBeVisible();
+});
+
 test('a project is started from a template in two presses', async ({ page }) => {
     await page.goto('/templates');
     await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();

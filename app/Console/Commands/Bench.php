@@ -88,6 +88,7 @@ final class Bench extends Command
             'day' => '/',
             'week' => '/weeks/'.$workspace->calendar()->weekOf($today)->name,
             'list of today' => '/lists',
+            'by date' => '/lists',
             'not scheduled' => '/lists/undated',
             'fits my free time' => '/lists/gap',
             'year' => '/year',

@@ -30,6 +30,7 @@ final class BenchCrowd extends Command
         '/',
         '/people',
         '/lists',
+        '/lists',
         '/lists/undated',
         '/year',
         '/projects',

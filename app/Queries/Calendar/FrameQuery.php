@@ -70,7 +70,7 @@ final readonly class FrameQuery
         return new DaysOff(
             $sundayFirst(Weekday::tryNamed($this->workspace->week_starts_on) ?? Weekday::Monday),
             array_map($sundayFirst, array_values($off)),
-            array_values($this->workspace->holidays),
+            $this->workspace->holidays,
         );
     }
 

@@ -105,6 +105,7 @@ final readonly class OwnTasks
             TaskList::Undated => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
             TaskList::LookOver => Task::query()->where('look_over_by_id', $person->id)->visibleTo($person)->onLists(),
+            TaskList::Depends => $open->whereNull('waiting_on')->whereHas('precedences', static fn(Builder $link) => $link->unfinished()),
             TaskList::Helping => Task::query()
                 ->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))
                 ->visibleTo($person)

@@ -14,6 +14,7 @@ enum TaskList: string
     case Undated = 'undated';
     case Waiting = 'waiting';
     case LookOver = 'look_over';
+    case Depends = 'depends';
     case Helping = 'helping';
     case Gap = 'gap';
     case Attention = 'attention';

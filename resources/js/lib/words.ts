@@ -16,7 +16,7 @@ export function rankWords(rank: Rank | null): string {
 
 export const needWords: Record<Need, string> = {
     decision: 'a decision',
-    input: 'input',
+    answer: 'an answer',
     information: 'everybody knows',
     help: 'help',
 };
@@ -31,6 +31,9 @@ export const outcomeWords: Record<Outcome, string> = {
 };
 
 export const first = (name: string) => name.split(' ')[0] ?? name;
+
+/** "1 task", "3 tasks" */
+export const count = (number: number, one: string, many = `${one}s`) => `${String(number)} ${number === 1 ? one : many}`;
 
 /** How often: "once", "twice", "3 times". */
 export const times = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${String(count)} times`);

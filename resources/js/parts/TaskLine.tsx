@@ -19,6 +19,8 @@ interface Props {
     showsOwner?: boolean;
     /** When it is planned for, where the place of the line does not say it. */
     showsTime?: boolean;
+    /** What it is for, in a column of its own where there is room. */
+    showsFor?: boolean;
     /** Where there is no room: without thread and estimate. */
     isCompact?: boolean;
     /** Pale, because it cannot be done now. */
@@ -51,6 +53,7 @@ export function TaskLine({
     people,
     showsOwner = false,
     showsTime = false,
+    showsFor = false,
     isCompact = false,
     isQuiet = false,
     onMove,
@@ -116,7 +119,7 @@ export function TaskLine({
             )}
         >
             <TaskTick task={task} />
-            <span className="min-w-0 flex-1">
+            <span className={clsx('min-w-0 flex-1', showsFor && 'flex flex-wrap items-baseline gap-x-3')}>
                 <Link
                     href={route('tasks.show', task.id)}
                     title={task.title}
@@ -130,6 +133,11 @@ export function TaskLine({
             {showsOwner && (
                 <span className="flex-none font-mono text-xs text-ink-2" title={task.owner.name}>
                     {task.owner.initials}
+                </span>
+            )}
+            {showsFor && (
+                <span title={task.for ?? undefined} className="w-52 flex-none truncate text-xs text-ink-2 max-lg:hidden">
+                    {task.for}
                 </span>
             )}
             {!isCompact && (

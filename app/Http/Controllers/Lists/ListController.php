@@ -11,6 +11,7 @@ use App\Http\Requests\Shown;
 use App\Http\Requests\ValidDay;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Lists\DatePage;
 use App\Queries\Lists\ListPage;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Lists\TaskList;
@@ -30,7 +31,15 @@ final class ListController extends Controller
     /** How far finished tasks go back where no day is said. */
     public const DAYS_BACK = 7;
 
-    public function show(Request $request, ListPage $page, Workspace $workspace, TaskList $list = TaskList::Today): Response
+    /** All of one's open tasks by date. */
+    public function byDate(DatePage $page, Workspace $workspace): Response
+    {
+        return Inertia::render('lists/ByDate', [
+            'page' => $page->of($this->me(), self::GAP, $workspace->today()->plus(-self::DAYS_BACK)),
+        ]);
+    }
+
+    public function show(Request $request, ListPage $page, Workspace $workspace, TaskList $list): Response
     {
         $request->validate(['minutes' => ['nullable', 'integer', 'between:1,100000'], 'since' => ['nullable', new ValidDay()]]);
 

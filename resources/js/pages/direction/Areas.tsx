@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
 import type { AreaKind, AreaRow, Areas as AreasProps } from '../../generated/props';
@@ -59,7 +60,7 @@ export default function Areas({ page }: { page: AreasProps }) {
     );
 }
 
-const counted = (number: number, one: string, many: string) => (number === 0 ? null : `${String(number)} ${number === 1 ? one : many}`);
+const counted = (number: number, one: string, many?: string) => (number === 0 ? null : count(number, one, many));
 
 function Row({ area }: { area: AreaRow }) {
     const runs = [

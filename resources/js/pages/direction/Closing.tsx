@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
@@ -18,7 +19,7 @@ export default function Closing({ page }: { page: ClosingView }) {
         goals: Object.fromEntries(mine.map((row) => [row.goal.id, nothingChosen])),
     });
     const chosen = Object.fromEntries(Object.entries(form.data.goals).filter(([, values]) => values.result !== ''));
-    const count = Object.keys(chosen).length;
+    const closing = Object.keys(chosen).length;
     const errors = form.errors as Partial<Record<string, string>>;
 
     const close = (event: SubmitEvent) => {
@@ -38,7 +39,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                     </p>
                     {mine.length > 0 && (
                         <span className="text-ink-2">
-                            {count} of {mine.length}
+                            {closing} of {mine.length}
                         </span>
                     )}
                 </div>
@@ -73,8 +74,8 @@ export default function Closing({ page }: { page: ClosingView }) {
                         </ul>
                         <p className="border-t border-rule pt-2 text-xs text-ink-2">A dashed line marks what the figures suggest.</p>
                         <div className="mt-4 flex flex-wrap items-center gap-4">
-                            <Button kind="main" type="submit" disabled={form.processing || count === 0}>
-                                {count === 0 ? 'Close goals' : count === 1 ? 'Close 1 goal' : `Close ${String(count)} goals`}
+                            <Button kind="main" type="submit" disabled={form.processing || closing === 0}>
+                                {closing === 0 ? 'Close goals' : `Close ${count(closing, 'goal')}`}
                             </Button>
                             <span className="text-xs text-ink-2">
                                 One undo takes all of it back. Reopening a goal takes back everything that closing it did.

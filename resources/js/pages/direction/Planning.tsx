@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { WordSelect } from '../../ui/Select';
 import { Head, router } from '@inertiajs/react';
 import type { PlanningStep, PlanningView } from '../../generated/props';
@@ -48,9 +49,9 @@ function HowManyWeeks({ page }: { page: PlanningView }) {
             <WordSelect
                 label="How many weeks"
                 value={page.stretch.periods.length}
-                options={[1, 2, 3, 4, 5, 6].map((count) => ({ value: count, label: count === 1 ? '1 week' : `${String(count)} weeks` }))}
-                onChange={(count) => {
-                    router.visit(route('planning', count === '1' ? week : `${week}+${count}`));
+                options={[1, 2, 3, 4, 5, 6].map((weeks) => ({ value: weeks, label: count(weeks, 'week') }))}
+                onChange={(weeks) => {
+                    router.visit(route('planning', weeks === '1' ? week : `${week}+${weeks}`));
                 }}
             />
         </p>

@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Head, Link, usePage } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
 import type { GoalTag, GoalView } from '../../generated/props';
@@ -19,8 +20,6 @@ import { WrittenSum } from '../../parts/goals/WrittenSum';
 import { Button, ButtonLink } from '../../ui/Button';
 
 const PaceChart = lazy(() => import('../../parts/goals/PaceChart'));
-
-const working = (days: number) => (days === 1 ? '1 working day' : `${String(days)} working days`);
 
 const addressOn = (id: number, on: string | null) =>
     on === null ? route('goals.show', id) : route('goals.show', { goal: id, _query: { on } });
@@ -51,7 +50,7 @@ export default function Goal({ page }: { page: GoalView }) {
                         <p className="mt-1 text-xs text-ink-2">
                             {page.closedOn !== null
                                 ? `closed ${dayWords(page.closedOn)}${page.rest === null ? '' : `, the rest ${page.rest}`}${page.closingLine === null ? '' : `: ${page.closingLine}`}`
-                                : `by ${dayWords(period.last)}, ${working(page.daysLeft)} left`}
+                                : `by ${dayWords(period.last)}, ${count(page.daysLeft, 'working day')} left`}
                             {goal.isPrivate && ', not for everyone'}
                         </p>
                         <Kin page={page} />

@@ -31,7 +31,7 @@ export default function List({ page }: { page: ListView }) {
     return (
         <Dragging titleOf={titleOf} onDrop={giveTime}>
             <Head title={words.name} />
-            <ListNav lists={page.lists} saved={page.saved} at={route('lists', list)} />
+            <ListNav lists={page.lists} saved={page.saved} at={route('lists.show', list)} />
             <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'undated' && 'grid-cols-[1fr_248px]')}>
                 <div className="min-w-0 px-6 py-5 pb-10 max-md:px-4">
                     <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
@@ -92,7 +92,7 @@ function Ask({ page }: { page: ListView }) {
                 className="w-36"
                 value={String(page.minutes)}
                 onKeep={(minutes) => {
-                    router.visit(route('lists', { list: 'gap', _query: { minutes } }));
+                    router.visit(route('lists.show', { list: 'gap', _query: { minutes } }));
                 }}
             />
         );
@@ -107,7 +107,7 @@ function Ask({ page }: { page: ListView }) {
                 max={frame?.today}
                 onChange={(since) => {
                     if (isDay(since)) {
-                        router.visit(route('lists', { list: 'finished', _query: { since } }));
+                        router.visit(route('lists.show', { list: 'finished', _query: { since } }));
                     }
                 }}
             />

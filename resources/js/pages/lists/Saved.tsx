@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import type { SavedView } from '../../generated/props';
@@ -50,7 +51,7 @@ export default function Saved({ page }: { page: SavedView }) {
                     />
                 )}
                 <p role="status" className="mb-1 text-xs text-ink-2">
-                    {page.total} {page.total === 1 ? 'task' : 'tasks'}
+                    {count(page.total, 'task')}
                 </p>
                 {page.total === 0 && <Empty>No tasks match.</Empty>}
                 {page.groups.map((group) => (

@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import type { Meetings as MeetingsProps, Occurrence, SeriesRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -62,7 +63,7 @@ function Series({ series }: { series: SeriesRow }) {
                     </ButtonLink>
                 )}
                 <span className="text-xs text-ink-2">
-                    {series.openIssues} {series.openIssues === 1 ? 'issue' : 'issues'} waiting, {series.held} held
+                    {count(series.openIssues, 'issue')} waiting, {series.held} held
                 </span>
             </div>
         </section>

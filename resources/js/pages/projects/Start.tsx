@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Head, router } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
@@ -69,7 +70,7 @@ export default function Start({ page }: { page: StartView }) {
                     {page.roles.map((role) => (
                         <PersonField
                             key={role.role}
-                            label={`${role.role}, ${String(role.tasks)} ${role.tasks === 1 ? 'task' : 'tasks'}`}
+                            label={`${role.role}, ${count(role.tasks, 'task')}`}
                             value={data.roles[role.role] ?? role.person}
                             people={page.people}
                             onChoose={(person) => {
@@ -85,7 +86,7 @@ export default function Start({ page }: { page: StartView }) {
                                 <span>
                                     <span className="font-semibold">{load.person.name}</span>
                                     <span className="block text-xs text-ink-2">
-                                        {load.tasks} {load.tasks === 1 ? 'task' : 'tasks'}
+                                        {count(load.tasks, 'task')}
                                         {load.undated > 0 && `, ${hoursWords(load.undated)} not scheduled`}
                                     </span>
                                 </span>

@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import type { ReactNode } from 'react';
 import type { ClosingOffer, Rest, Result } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
@@ -35,8 +36,6 @@ interface Props {
     errors: Partial<Record<string, string>>;
     set: (change: Partial<ClosingValues>) => void;
 }
-
-const counted = (count: number, one: string) => `${String(count)} ${one}${count === 1 ? '' : 's'}`;
 
 /** What became of a goal; and, where something of it is open, what becomes of that. */
 export function ClosingFields({ title, offer, values, errors, set }: Props) {
@@ -133,10 +132,10 @@ function Along({ offer, values, set }: Pick<Props, 'offer' | 'values' | 'set'>) 
 
     return (
         <Answer words="Also carried">
-            {offer.beneath > 0 && <p>{counted(offer.beneath, 'open goal')} beneath it</p>}
+            {offer.beneath > 0 && <p>{count(offer.beneath, 'open goal')} beneath it</p>}
             {offer.tasks > 0 && (
                 <Check
-                    label={counted(offer.tasks, 'open task')}
+                    label={count(offer.tasks, 'open task')}
                     checked={values.withTasks}
                     onChange={(withTasks) => {
                         set({ withTasks });

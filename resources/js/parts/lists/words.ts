@@ -12,6 +12,11 @@ export const listWords: Record<TaskList, { name: string; what: string; empty: st
     undated: { name: 'Not scheduled', what: 'No time given yet. One press schedules it.', empty: 'Everything is scheduled.' },
     waiting: { name: 'Waiting for others', what: 'Waiting for somebody else.', empty: 'You are not waiting for anybody.' },
     look_over: { name: 'To check', what: 'Given to you to check.', empty: 'Nothing to check.' },
+    depends: {
+        name: 'Depends',
+        what: 'Depends on tasks that are not finished.',
+        empty: 'Nothing depends on unfinished tasks.',
+    },
     helping: { name: 'Helping', what: 'Owned by somebody else, and you help.', empty: 'You are not helping with anything.' },
     gap: { name: 'Fits my free time', what: 'Can start now and fits the time you have.', empty: 'Nothing fits this time.' },
     attention: { name: 'Full focus', what: 'Can start now and needs full focus.', empty: 'Nothing needs full focus.' },

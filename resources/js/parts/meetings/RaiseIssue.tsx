@@ -1,3 +1,4 @@
+import { needWords } from '../../lib/words';
 import { grouped } from '../../lib/options';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
@@ -42,12 +43,7 @@ export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' 
                             <SelectField
                                 label="Should end in"
                                 {...bind(form, 'need')}
-                                options={[
-                                    { value: 'decision', label: 'a decision' },
-                                    { value: 'an answer', label: 'an answer' },
-                                    { value: 'information', label: 'everybody knows' },
-                                    { value: 'help', label: 'help' },
-                                ]}
+                                options={Object.entries(needWords).map(([value, label]) => ({ value, label }))}
                             />
                             <SelectField
                                 label="Cost of waiting"

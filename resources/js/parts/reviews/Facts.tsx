@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { Cord } from '../Cord';
@@ -70,7 +71,7 @@ function WorkBar({ facts }: { facts: WeekFacts }) {
     const words =
         facts.minutes === 0
             ? 'Nothing was completed.'
-            : `${hoursWords(facts.minutes)}, ${String(facts.done)} ${facts.done === 1 ? 'task' : 'tasks'}, ${String(facts.alignment ?? 0)}% of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)}%.`}`;
+            : `${hoursWords(facts.minutes)}, ${count(facts.done, 'task')}, ${String(facts.alignment ?? 0)}% of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)}%.`}`;
 
     return (
         <>

@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Beam } from './Beam';
 import type { GoalRow, Sheet } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
@@ -38,9 +39,7 @@ function Branch({ goal, goals }: { goal: GoalRow; goals: GoalRow[] }) {
             )}
             {weeks.length > 0 && (
                 <details className="mt-2 border-l border-hairline pl-4" open={weeks.some((each) => !each.isClosed)}>
-                    <summary className="min-h-6 cursor-pointer text-xs text-ink-2">
-                        {weeks.length === 1 ? '1 week goal' : `${String(weeks.length)} week goals`}
-                    </summary>
+                    <summary className="min-h-6 cursor-pointer text-xs text-ink-2">{count(weeks.length, 'week goal')}</summary>
                     <ul>
                         {weeks.map((each) => (
                             <Branch key={each.id} goal={each} goals={goals} />

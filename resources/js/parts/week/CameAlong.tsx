@@ -4,7 +4,7 @@ import type { PersonTag, TaskRow } from '../../generated/props';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { plan, setAside } from '../../lib/tasks';
-import { times } from '../../lib/words';
+import { count, times } from '../../lib/words';
 import { Kbd } from '../../ui/Kbd';
 import { Menu } from '../../ui/Menu';
 
@@ -22,7 +22,7 @@ export function CameAlong({ tasks, people }: Props) {
         <section className="grid grid-cols-[152px_1fr] gap-x-4 bg-faint py-3 pr-4 pl-6 max-lg:-mx-6 max-lg:pl-6 max-md:-mx-4 max-md:grid-cols-1 max-md:pl-4">
             <div>
                 <h2 className="text-base">Carried over</h2>
-                <p className="text-xs text-ink-2">{tasks.length === 1 ? '1 task' : `${String(tasks.length)} tasks`} from earlier weeks</p>
+                <p className="text-xs text-ink-2">{count(tasks.length, 'task')} from earlier weeks</p>
             </div>
             <div className="min-w-0">
                 {asking !== undefined && <Question task={asking} people={people} />}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Lists;
+
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Lists\Answers\DateStep;
+use App\Queries\Lists\Answers\DateView;
+use App\Queries\Lists\Answers\ListCount;
+use App\Queries\Lists\Answers\SavedTag;
+use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Parts\ListedTask;
+use App\Queries\Week\Answers\WeekDay;
+use App\Queries\Week\WeekDays;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Work\BusyTime;
+use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Ledger;
+
+/** A person's open tasks by date, with what still fits into each day and the next week. */
+final readonly class DatePage
+{
+    /** How many tasks of a step are shown, by how near it is. */
+    private const NEAR = 8;
+
+    private const NEXT_WEEK = 4;
+
+    private const UNDATED = 3;
+
+    public function __construct(
+        private Workspace $workspace,
+        private DateScale $scale,
+        private StoredPlans $plans,
+        private OwnTasks $tasks,
+        private WeekDays $days,
+        private Occurrences $occurrences,
+    ) {
+    }
+
+    /**
+     * @param int $minutes how long the free time is that the counts of the other lists go by
+     * @param Day $since from when on finished tasks are counted
+     */
+    public function of(Person $viewer, int $minutes, Day $since): DateView
+    {
+        $loads = $this->loads($viewer);
+        $tasks = $this->shown($viewer);
+        $step = fn(string $name, ?string $time = null, ?int $free = null): DateStep => new DateStep(
+            $name,
+            $time,
+            $free,
+            $loads[$name][0] ?? 0,
+            $loads[$name][1] ?? 0,
+            array_slice($tasks[$name] ?? [], 0, $this->room($name)),
+        );
+        $steps = [
+            $step(DateScale::LATE),
+            ...array_map(
+                static fn(WeekDay $day): DateStep => $step(
+                    $day->isToday ? DateScale::TODAY : (string) $day->on,
+                    (string) $day->on,
+                    $day->free,
+                ),
+                $this->days->left($viewer),
+            ),
+            $step(DateScale::WEEK, $this->scale->week->name),
+            ...array_map(
+                fn(Period $week): DateStep => $step($week->name, $week->name, $this->freeIn($week, $viewer, $loads[$week->name][1] ?? 0)),
+                $this->scale->ahead,
+            ),
+            $step(DateScale::LATER),
+            $step(DateScale::UNDATED),
+        ];
+
+        return new DateView(
+            week: $this->scale->week->name,
+            steps: array_values(array_filter($steps, static fn(DateStep $each): bool => $each->count > 0 || $each->free !== null)),
+            count: array_sum(array_column($loads, 0)),
+            minutes: array_sum(array_column($loads, 1)),
+            lists: ListCount::all($this->tasks->counts($viewer, $minutes, $since)),
+            saved: SavedTag::all($viewer),
+            people: PersonTag::all(),
+        );
+    }
+
+    /** @return array<string, array{int, int}> tasks and minutes, by step */
+    private function loads(Person $viewer): array
+    {
+        $loads = [];
+        $rows = DB::query()
+            ->fromSub($this->onSteps($viewer), 'placed')
+            ->groupBy('step')
+            ->selectRaw('step, count(*) as tasks, sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
+            ->get();
+
+        foreach ($rows as $row) {
+            $loads[(string) $row->step] = [(int) $row->tasks, (int) $row->minutes];
+        }
+
+        return $loads;
+    }
+
+    /** @return array<string, list<TaskRow>> the first of each step */
+    private function shown(Person $viewer): array
+    {
+        $placed = DB::query()
+            ->fromSub($this->onSteps($viewer), 'placed')
+            ->select('id', 'step')
+            ->selectRaw('row_number() over (partition by step order by rank is null, rank, due_on is null, due_on, id) as place');
+        $steps = DB::query()->fromSub($placed, 'shown')->where('place', '<=', self::NEAR)->orderBy('place')->pluck('step', 'id');
+        $threads = $this->plans->threads($viewer);
+        $rows = [];
+
+        foreach (ListedTask::all(Task::query()->whereKey($steps->keys()->all())) as $task) {
+            $rows[$task->id] = TaskRow::ofListed($task, $threads, $this->workspace);
+        }
+
+        $tasks = [];
+
+        foreach ($steps as $id => $step) {
+            $tasks[is_string($step) ? $step : ''][] = $rows[$id];
+        }
+
+        return $tasks;
+    }
+
+    private function onSteps(Person $viewer): Builder
+    {
+        [$step, $bindings] = $this->scale->step();
+
+        return Task::query()
+            ->where('owner_id', $viewer->id)
+            ->onLists()
+            ->toBase()
+            ->select('id', 'minutes', 'rank', 'due_on')
+            ->selectRaw("$step as step", $bindings);
+    }
+
+    private function room(string $step): int
+    {
+        return match (true) {
+            $step === DateScale::UNDATED => self::UNDATED,
+            $step === $this->scale->ahead[0]->name => self::NEXT_WEEK,
+            $step === DateScale::LATER, in_array($step, array_column($this->scale->ahead, 'name'), true) => 0,
+            default => self::NEAR,
+        };
+    }
+
+    /** What is left of the next week after its meetings and what is planned for it; of those after it, nothing is said yet. */
+    private function freeIn(Period $week, Person $viewer, int $planned): ?int
+    {
+        if ($week !== $this->scale->ahead[0]) {
+            return null;
+        }
+
+        $taken = [];
+
+        foreach ($this->occurrences->within($week->span, $viewer) as $meeting) {
+            $taken[(string) $meeting->on][] = [$meeting->time, $meeting->minutes];
+        }
+
+        $calendar = $this->workspace->calendar();
+        $hours = intdiv($viewer->weekly_hours * 60, max(1, count($calendar->workingDays))) * $calendar->workingDays($week->span);
+
+        return (new DayHours($hours, array_sum(array_map(BusyTime::minutes(...), $taken)), $planned))->free();
+    }
+}
