@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Projects\AttachmentController;
-use App\Http\Controllers\Projects\BriefController;
+use App\Http\Controllers\Projects\CharterController;
 use App\Http\Controllers\Projects\ProjectController;
 use App\Http\Controllers\Projects\RegisterController;
 use App\Http\Controllers\Projects\TemplateController;
@@ -38,34 +38,34 @@ Route::put('/projects/{project}/state', [ProjectController::class, 'setState'])
     ->name('projects.state')
     ->can('update', 'project');
 
-Route::put('/projects/{project}/brief', [BriefController::class, 'write'])
-    ->name('brief')
+Route::put('/projects/{project}/charter', [CharterController::class, 'write'])
+    ->name('charter')
     ->can('update', 'project');
-Route::put('/projects/{project}/status', [BriefController::class, 'status'])
+Route::put('/projects/{project}/status', [CharterController::class, 'status'])
     ->name('projects.status')
     ->can('update', 'project');
-Route::put('/projects/{project}/close', [BriefController::class, 'close'])
+Route::put('/projects/{project}/close', [CharterController::class, 'close'])
     ->name('projects.close')
     ->can('update', 'project');
-Route::post('/projects/{project}/milestones', [BriefController::class, 'storeMilestone'])
+Route::post('/projects/{project}/milestones', [CharterController::class, 'storeMilestone'])
     ->name('milestones.store')
     ->can('update', 'project');
-Route::put('/milestones/{milestone}', [BriefController::class, 'updateMilestone'])
+Route::put('/milestones/{milestone}', [CharterController::class, 'updateMilestone'])
     ->name('milestones.update')
     ->can('update', 'milestone');
-Route::put('/milestones/{milestone}/reached', [BriefController::class, 'reach'])
+Route::put('/milestones/{milestone}/reached', [CharterController::class, 'reach'])
     ->name('milestones.reach')
     ->can('update', 'milestone');
-Route::delete('/milestones/{milestone}', [BriefController::class, 'removeMilestone'])
+Route::delete('/milestones/{milestone}', [CharterController::class, 'removeMilestone'])
     ->name('milestones.destroy')
     ->can('update', 'milestone');
-Route::post('/projects/{project}/lines', [BriefController::class, 'storeLine'])
+Route::post('/projects/{project}/lines', [CharterController::class, 'storeLine'])
     ->name('lines.store')
     ->can('view', 'project');
-Route::post('/lines/{line}/promote', [BriefController::class, 'promote'])
+Route::post('/lines/{line}/promote', [CharterController::class, 'promote'])
     ->name('lines.promote')
     ->can('update', 'line');
-Route::delete('/lines/{line}', [BriefController::class, 'removeLine'])
+Route::delete('/lines/{line}', [CharterController::class, 'removeLine'])
     ->name('lines.destroy')
     ->can('update', 'line');
 

@@ -16,10 +16,13 @@ use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
 /**
- * @property ?string $reason Markdown, as the other parts of the brief
- * @property ?string $outcome the deliverable, and how one knows it is good
- * @property ?string $limits
- * @property ?string $approach
+ * @property ?string $why Markdown, as the other parts of the charter
+ * @property ?string $outcome the result, and how it is accepted
+ * @property ?string $in_scope
+ * @property ?string $out_of_scope
+ * @property ?string $constraints
+ * @property ?string $risks
+ * @property ?string $decides who decides
  * @property ?string $status_line
  * @property ?Day $status_on
  * @property ?string $learned asked as it is closed
@@ -53,6 +56,8 @@ use Loftrin\Core\Work\Weighing;
  */
 final class Project extends Work
 {
+    /** The parts of its charter, in their order. */
+    public const CHARTER = ['why', 'outcome', 'in_scope', 'out_of_scope', 'constraints', 'risks', 'decides'];
     protected $table = 'projects';
 
     /** @return BelongsTo<Person, $this> */

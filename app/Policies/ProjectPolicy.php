@@ -8,7 +8,7 @@ use App\Models\Person;
 use App\Models\Project;
 use Illuminate\Auth\Access\Response;
 
-/** All see and work in a project; its brief, dates and state are its owner's and the leads'. */
+/** All see and work in a project; its charter, dates and state are its owner's and the leads'. */
 final class ProjectPolicy
 {
     public function view(Person $person, Project $project): Response

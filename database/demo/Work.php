@@ -96,9 +96,9 @@ final class Work
             'created_on' => $from->plus(-7),
             'starts_on' => $from,
             'due_on' => $due,
-            ...Briefs::of($title, $this->stage),
+            ...Charters::of($title, $this->stage),
         ]);
-        Briefs::add($title, $id, $this->rows, $this->stage);
+        Charters::add($title, $id, $this->rows, $this->stage);
 
         foreach ($script['serves'] as $goal => $weight) {
             $this->rows->add('servings', ['project_id' => $id, 'goal_id' => $this->goals->id($goal), 'weight' => $weight]);

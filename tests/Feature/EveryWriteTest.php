@@ -26,7 +26,7 @@ beforeEach(function (): void {
 function writes(string ...$but): array
 {
     $catalogue = strstr((string) file_get_contents(__DIR__.'/Writes.php'), 'public static function workspace', true) ?: '';
-    preg_match_all("/^            '([a-z-]+\.[a-z-]+|purpose|brief)' => /m", $catalogue, $names);
+    preg_match_all("/^            '([a-z-]+\.[a-z-]+|purpose|charter)' => /m", $catalogue, $names);
 
     return array_values(array_diff($names[1], $but));
 }
@@ -57,10 +57,7 @@ it('writes once what is sent twice under one key', function (string $name): void
     Walk::pause();
     $this->$method($address, $this->sent[$name], $key)->assertStatus(303)->assertSessionHasNoErrors();
 
-    expect($this->everythingStored())
-        ->toEqual($once)
-        ->and($once)
-        ->not->toEqual($before);
+    expect($this->everythingStored())->toEqual($once)->and($once)->not->toEqual($before);
 })->with(writes());
 
 it('is as before once it is undone, and as after once it is done again', function (string $name): void {

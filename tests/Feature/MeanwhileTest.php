@@ -18,15 +18,18 @@ beforeEach(function (): void {
     Made::workspace();
     $this->lead = Made::person(Role::Lead, 'Noor Aksoy');
     $this->actingAs($this->lead);
-    $this->project = Made::project($this->lead, [], [], ['reason' => 'Ice', 'limits' => 'Two boats', 'due_on' => '2027-03-01']);
+    $this->project = Made::project($this->lead, [], [], ['why' => 'Ice', 'constraints' => 'Two boats', 'due_on' => '2027-03-01']);
 });
 
 it('leaves alone what was not sent', function (): void {
     $id = $this->project->id;
-    // One saves the limits while the other, who opened the form before, changes the reason.
-    $this->put("/projects/$id/brief", ['limits' => 'Three boats', 'seen' => ['limits' => 'Two boats']])->assertSessionHasNoErrors();
-    $this->put("/projects/$id/brief", ['reason' => 'Thick ice', 'seen' => ['reason' => 'Ice']])->assertSessionHasNoErrors();
-    expect($this->project->refresh())->reason->toBe('Thick ice')->limits->toBe('Three boats');
+    // One saves the constraints while the other, who opened the form before, changes why.
+    $this->put("/projects/$id/charter", [
+        'constraints' => 'Three boats',
+        'seen' => ['constraints' => 'Two boats'],
+    ])->assertSessionHasNoErrors();
+    $this->put("/projects/$id/charter", ['why' => 'Thick ice', 'seen' => ['why' => 'Ice']])->assertSessionHasNoErrors();
+    expect($this->project->refresh())->why->toBe('Thick ice')->constraints->toBe('Three boats');
 
     $this->put("/projects/$id", ['title' => 'Renamed', 'seen' => ['title' => 'Moorings Orkney']])->assertSessionHasNoErrors();
     $this->put("/projects/$id", ['dueOn' => '2027-04-01', 'seen' => ['dueOn' => '2027-03-01']])->assertSessionHasNoErrors();
@@ -66,7 +69,7 @@ it('refuses to overwrite, at its field, with their text in sight', function (Clo
     };
     yield 'a goal' => [$of('/goals/*', 'why', static fn(): Model => Made::goal(test()->lead, '2027', ['why' => 'Because']))];
     yield 'a project' => [$of('/projects/*', 'outcome', static fn(): Model => test()->project)];
-    yield 'a brief' => [$of('/projects/*/brief', 'reason', static fn(): Model => test()->project)];
+    yield 'a charter' => [$of('/projects/*/charter', 'why', static fn(): Model => test()->project)];
     yield 'a status line' => [$of('/projects/*/status', 'line', static fn(): Model => test()->project, 'status_line')];
     yield 'a task' => [$of('/tasks/*', 'notes', static fn(): Model => Made::task(test()->lead, ['notes' => 'Wet']))];
     yield 'a series' => [$of('/series/*', 'purpose', static fn(): Model => Made::series([test()->lead], ['purpose' => 'Talk']))];

@@ -98,3 +98,64 @@ it('ends with the same tables, columns and references whether it began empty or 
         ->and(json_encode($shape('older')))
         ->not->toMatch('/circle|outlook|pattern|routine|admission|gathering|telling|wish/');
 })->skip(fn(): bool => DB::getDriverName() !== 'sqlite', 'SQLite only');
+
+it('keeps the charter and what issues should end in', function (): void {
+    migratedUpTo('2026_11_27_000006');
+    $old = DB::connection('older');
+    $time = ['created_at' => now(), 'updated_at' => now()];
+    $person = $old->table('people')->insertGetId([
+        'name' => 'Mei',
+        'initials' => 'MT',
+        'email' => 'mei@saltglass.example',
+        'password' => 'x',
+        'role' => 'lead',
+        'weekly_hours' => 40,
+        ...$time,
+    ]);
+    $project = $old->table('projects')->insertGetId([
+        'title' => 'Moorings',
+        'owner_id' => $person,
+        'state' => 'active',
+        'state_on' => '2027-01-04',
+        'created_on' => '2027-01-04',
+        'reason' => 'It is cold.',
+        'limits' => 'Two boats',
+        'approach' => 'By ferry.',
+        'notes' => 'Ring first.',
+        ...$time,
+    ]);
+    $series = $old->table('series')->insertGetId([
+        'title' => 'Quay hour',
+        'rule' => 'FREQ=WEEKLY',
+        'starts_on' => '2027-01-06',
+        'time' => '08:40',
+        'minutes' => 30,
+        ...$time,
+    ]);
+    $issue = $old->table('issues')->insertGetId([
+        'series_id' => $series,
+        'title' => 'Ice',
+        'need' => 'input',
+        'raised_by' => $person,
+        'raised_on' => '2027-01-05',
+        ...$time,
+    ]);
+    $old->table('activity_log')->insert([
+        'description' => 'Changed the charter of “Moorings”',
+        'subject_type' => 'App\\Models\\Project',
+        'subject_id' => $project,
+        'event' => 'updated',
+        'properties' => json_encode(['now' => ['reason' => 'It is cold.', 'approach' => 'By ferry.'], 'before' => ['reason' => null]]),
+        ...$time,
+    ]);
+
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+    $charter = $old->table('projects')->find($project);
+
+    expect([$charter->why, $charter->constraints, $charter->risks, $charter->notes])
+        ->toBe(['It is cold.', 'Two boats', null, "Ring first.\n\n**Approach**\n\nBy ferry."])
+        ->and($old->table('issues')->find($issue)->need)
+        ->toBe('answer')
+        ->and(json_decode($old->table('activity_log')->value('properties'), true))
+        ->toBe(['now' => ['why' => 'It is cold.'], 'before' => ['why' => null]]);
+});

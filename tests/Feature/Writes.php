@@ -189,7 +189,7 @@ final class Writes
             'projects.gather' => ['collections' => [], 'named' => 'Before winter'],
             'projects.template' => [],
             'projects.take' => ['tasks' => []],
-            'brief' => ['reason' => 'Because.', 'outcome' => 'Nine harbours.', 'limits' => 'No night moorings.', 'approach' => 'By ferry.'],
+            'charter' => ['why' => 'Because.', 'outcome' => 'Nine harbours.', 'constraints' => 'No night moorings.', 'risks' => 'Ice.'],
             'lines.store' => ['title' => 'Ask the diver'],
             'lines.promote' => [],
             'lines.destroy' => [],

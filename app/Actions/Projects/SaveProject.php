@@ -17,7 +17,7 @@ use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Makes a project, or changes one: its brief, its stages and what it serves. */
+/** Makes a project, or changes one: its charter, its stages and what it serves. */
 final readonly class SaveProject
 {
     public function __construct(private ChangeLog $log, private Workspace $workspace)

@@ -47,10 +47,6 @@ final readonly class History
         'due_on' => 'moved its due date',
         'starts_on' => 'moved its start',
         'title' => 'renamed it',
-        'outcome' => 'changed the charter',
-        'reason' => 'changed the charter',
-        'limits' => 'changed the charter',
-        'approach' => 'changed the charter',
     ];
 
     public function __construct(private Workspace $workspace, private Everybody $everybody)
@@ -145,7 +141,8 @@ final readonly class History
             };
         }
 
-        return array_values(array_intersect_key(self::OF_PROJECT, $now))[0] ?? null;
+        return array_values(array_intersect_key(self::OF_PROJECT, $now))[0] ??
+            (array_intersect(Project::CHARTER, array_keys($now)) === [] ? null : 'changed the charter');
     }
 
     /** @param array<array-key, mixed> $now */

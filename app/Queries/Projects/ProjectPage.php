@@ -24,7 +24,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
-use App\Queries\Projects\Answers\BriefPart;
+use App\Queries\Projects\Answers\CharterPart;
 use App\Queries\Projects\Answers\FieldEntry;
 use App\Queries\Projects\Answers\MilestoneRow;
 use App\Queries\Projects\Answers\PlanLineRow;
@@ -73,13 +73,7 @@ final readonly class ProjectPage
 
         return new ProjectView(
             project: $register,
-            brief: [
-                BriefPart::of('reason', $project->reason),
-                BriefPart::of('outcome', $project->outcome),
-                BriefPart::of('limits', $project->limits),
-                BriefPart::of('approach', $project->approach),
-                BriefPart::of('notes', $project->notes),
-            ],
+            charter: CharterPart::all($project),
             statusLine: $project->status_line,
             statusOn: $project->status_on,
             learned: $project->learned,
@@ -216,8 +210,8 @@ final readonly class ProjectPage
         return match (true) {
             $row->tasks === 0 => 'Nothing to measure until there is a task.',
             $project->weighing === Weighing::Effort
-                => "$done of $row->tasks tasks done, each counting by its estimated time; one without an estimate "
-                    .'counts as the median of the others.',
+                => "$done of $row->tasks tasks done, each counting by its estimated time; one without an estimate ".
+                'counts as the median of the others.',
             default => "$done of $row->tasks tasks done, each counting the same; one with steps counts by the share of steps done.",
         };
     }

@@ -21,7 +21,7 @@ use Loftrin\Core\Work\Weighing;
 final readonly class ProjectView implements Props
 {
     /**
-     * @param list<BriefPart> $brief reason, outcome, limits, approach
+     * @param list<CharterPart> $charter in its order, and the notes
      * @param list<MilestoneRow> $milestones
      * @param list<PlanLineRow> $lines of its plan
      * @param list<GoalRow> $quarterGoals of one that is not taken on yet: does it serve them?
@@ -43,7 +43,7 @@ final readonly class ProjectView implements Props
      */
     public function __construct(
         public RegisterRow $project,
-        public array $brief,
+        public array $charter,
         public ?string $statusLine,
         public ?Day $statusOn,
         public ?string $learned,

@@ -10,7 +10,7 @@ import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Beside, Talk } from '../../parts/beside/Beside';
 import { WorkRecurringTasks } from '../../parts/recurring/WorkRecurringTasks';
-import { Brief } from '../../parts/projects/Brief';
+import { Charter } from '../../parts/projects/Charter';
 import { CloseProject } from '../../parts/projects/CloseProject';
 import { FirstSteps } from '../../parts/projects/FirstSteps';
 import { History } from '../../parts/projects/History';
@@ -51,7 +51,7 @@ export default function Project({ page }: { page: ProjectView }) {
                         </p>
                         <h1>{project.title}</h1>
                         <StatusLine page={page} />
-                        <Brief page={page} />
+                        <Charter page={page} />
                     </div>
                     <div className="pt-4">
                         {project.gauge.progress !== null && <Gauge gauge={project.gauge} size="l" />}

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Projects;
 
-use App\Actions\Projects\ChangeBrief;
+use App\Actions\Projects\ChangeCharter;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
@@ -15,24 +15,23 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Loftrin\Core\Calendar\Day;
 
-final class BriefController extends Controller
+final class CharterController extends Controller
 {
-    public function write(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    public function write(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
-        Meanwhile::complete($request, $project->only(['reason', 'outcome', 'limits', 'approach', 'notes']));
-        $request->validate(array_fill_keys(['reason', 'outcome', 'limits', 'approach', 'notes'], ['nullable', 'string', 'max:20000']));
-        $change->write($this->me(), $project, [
-            'reason' => $this->text($request, 'reason'),
-            'outcome' => $this->text($request, 'outcome'),
-            'limits' => $this->text($request, 'limits'),
-            'approach' => $this->text($request, 'approach'),
-            'notes' => $this->text($request, 'notes'),
-        ]);
+        $parts = [...Project::CHARTER, 'notes'];
+        Meanwhile::complete($request, $project->only($parts));
+        $request->validate(array_fill_keys($parts, ['nullable', 'string', 'max:20000']));
+        $change->write(
+            $this->me(),
+            $project,
+            array_combine($parts, array_map(fn(string $part): ?string => $this->text($request, $part), $parts)),
+        );
 
         return $this->changed();
     }
 
-    public function status(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    public function status(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
         Meanwhile::complete($request, ['line' => $project->status_line]);
         $request->validate(['line' => ['nullable', 'string', 'max:300']]);
@@ -41,7 +40,7 @@ final class BriefController extends Controller
         return $this->changed();
     }
 
-    public function close(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    public function close(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
         $request->validate(['learned' => ['nullable', 'string', 'max:5000']]);
         $change->close($this->me(), $project, $this->text($request, 'learned'));
@@ -49,17 +48,17 @@ final class BriefController extends Controller
         return $this->changed();
     }
 
-    public function storeMilestone(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    public function storeMilestone(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
         return $this->milestone($request, $project, $change, null);
     }
 
-    public function updateMilestone(Request $request, Milestone $milestone, ChangeBrief $change): RedirectResponse
+    public function updateMilestone(Request $request, Milestone $milestone, ChangeCharter $change): RedirectResponse
     {
         return $this->milestone($request, $milestone->project, $change, $milestone);
     }
 
-    public function reach(Request $request, Milestone $milestone, ChangeBrief $change): RedirectResponse
+    public function reach(Request $request, Milestone $milestone, ChangeCharter $change): RedirectResponse
     {
         $request->validate(['reached' => ['required', 'boolean']]);
         $change->reach($this->me(), $milestone, $request->boolean('reached'));
@@ -67,14 +66,14 @@ final class BriefController extends Controller
         return $this->changed();
     }
 
-    public function removeMilestone(Milestone $milestone, ChangeBrief $change): RedirectResponse
+    public function removeMilestone(Milestone $milestone, ChangeCharter $change): RedirectResponse
     {
         $change->remove($this->me(), $milestone);
 
         return $this->changed();
     }
 
-    public function storeLine(Request $request, Project $project, ChangeBrief $change): RedirectResponse
+    public function storeLine(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
         $request->validate(['title' => ['required', 'string', 'max:200']]);
         $change->line($this->me(), $project, $request->string('title')->toString());
@@ -82,21 +81,21 @@ final class BriefController extends Controller
         return $this->changed();
     }
 
-    public function promote(PlanLine $line, ChangeBrief $change): RedirectResponse
+    public function promote(PlanLine $line, ChangeCharter $change): RedirectResponse
     {
         $change->promote($this->me(), $line);
 
         return $this->changed();
     }
 
-    public function removeLine(PlanLine $line, ChangeBrief $change): RedirectResponse
+    public function removeLine(PlanLine $line, ChangeCharter $change): RedirectResponse
     {
         $change->remove($this->me(), $line);
 
         return $this->changed();
     }
 
-    private function milestone(Request $request, Project $project, ChangeBrief $change, ?Milestone $milestone): RedirectResponse
+    private function milestone(Request $request, Project $project, ChangeCharter $change, ?Milestone $milestone): RedirectResponse
     {
         Meanwhile::complete($request, $milestone?->only(['title', 'on']) ?? []);
         $request->validate(['title' => ['required', 'string', 'max:200'], 'on' => ['required', new ValidDay()]]);

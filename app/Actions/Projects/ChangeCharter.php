@@ -17,7 +17,7 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\ProjectState;
 
 /** What a project is for, how it stands in words, its milestones, and the lines of its plan. */
-final readonly class ChangeBrief
+final readonly class ChangeCharter
 {
     public function __construct(
         private ChangeLog $log,
@@ -27,10 +27,10 @@ final readonly class ChangeBrief
     ) {
     }
 
-    /** @param array{reason: ?string, outcome: ?string, limits: ?string, approach: ?string, notes: ?string} $brief in Markdown */
-    public function write(Person $who, Project $project, array $brief): void
+    /** @param array<string, ?string> $charter its parts and the notes, by column, in Markdown */
+    public function write(Person $who, Project $project, array $charter): void
     {
-        $this->log->change($who, "Changed the charter of “{$project->title}”", static fn() => $project->update($brief));
+        $this->log->change($who, "Changed the charter of “{$project->title}”", static fn() => $project->update($charter));
     }
 
     public function status(Person $who, Project $project, ?string $line): void

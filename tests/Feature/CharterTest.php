@@ -20,24 +20,31 @@ beforeEach(function (): void {
     $this->page = fn(): array => $this->props("/projects/{$this->project->id}")['page'];
 });
 
-it('keeps a brief in Markdown', function (): void {
-    $this->put("/projects/{$this->project->id}/brief", [
-        'reason' => 'Because it is **cold**.',
+it('keeps a charter in Markdown, part by part', function (): void {
+    $this->put("/projects/{$this->project->id}/charter", [
+        'why' => 'Because it is **cold**.',
         'outcome' => "- nine\n- harbours",
-        'limits' => '',
-        'approach' => null,
+        'in_scope' => 'Orkney',
+        'out_of_scope' => 'Shetland',
+        'constraints' => '',
+        'risks' => null,
+        'decides' => 'Priya',
     ])->assertSessionHasNoErrors();
-    $brief = array_column(($this->page)()['brief'], 'html', 'name');
+    $charter = array_column(($this->page)()['charter'], 'html', 'name');
 
-    expect($brief)->toBe([
-        'reason' => "<p>Because it is <strong>cold</strong>.</p>\n",
+    expect($charter)->toBe([
+        'why' => "<p>Because it is <strong>cold</strong>.</p>\n",
         'outcome' => "<ul>\n<li>nine</li>\n<li>harbours</li>\n</ul>\n",
-        'limits' => null,
-        'approach' => null,
+        'in_scope' => "<p>Orkney</p>\n",
+        'out_of_scope' => "<p>Shetland</p>\n",
+        'constraints' => null,
+        'risks' => null,
+        'decides' => "<p>Priya</p>\n",
         'notes' => null,
     ]);
+    expect(array_column(($this->page)()['history'], 'words'))->toContain('changed the charter');
     $this->actingAs(Made::person())
-        ->put("/projects/{$this->project->id}/brief", ['reason' => 'x'])
+        ->put("/projects/{$this->project->id}/charter", ['why' => 'x'])
         ->assertForbidden();
 });
 
