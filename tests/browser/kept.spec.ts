@@ -85,6 +85,7 @@ test('two change a project at once: each keeps their field, and the same field i
     const elif = await theirs.newPage();
     const open = async (by: Page) => {
         await by.goto('/projects/3');
+        await by.getByRole('button', { name: 'Charter', exact: true }).click();
         await by.getByRole('button', { name: 'Edit charter' }).click();
     };
     await open(page);
@@ -96,7 +97,7 @@ test('two change a project at once: each keeps their field, and the same field i
     await elif.getByRole('button', { name: 'Save charter' }).click();
     await expect(elif.getByText('Because the ice comes early.').first()).toBeVisible();
 
-    await fields(page).nth(2).fill('Three boats at most.');
+    await fields(page).nth(4).fill('Three boats at most.');
     await page.getByRole('button', { name: 'Save charter' }).click();
     await expect(page.getByText('Three boats at most.').first()).toBeVisible();
     await expect(page.getByText('Because the ice comes early.').first()).toBeVisible();

@@ -60,11 +60,11 @@ test('a task is ticked with space, at once, and unticked with undo', async ({ pa
         .filter({ has: page.locator('[aria-checked="false"]') })
         .first();
     const id = (await line.getAttribute('data-task')) ?? '';
-    const tick = page.locator(`[data-task="${id}"] [role="checkbox"]`);
+    const tick = page.locator(`[data-task="${id}"] [role="checkbox"]`).first();
     await line.getByRole('link').focus();
     await page.keyboard.press('Space');
     await expect(tick).toHaveAttribute('aria-checked', 'true');
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(page.getByText(/Undid: ticked/)).toBeVisible();
     await expect(tick).toHaveAttribute('aria-checked', 'false');
 });

@@ -8,11 +8,11 @@ use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Workspace;
-use App\Queries\Calendar\Answers\DaysOff;
 use App\Queries\Calendar\Answers\Frame;
 use App\Queries\Calendar\Answers\Rail;
 use App\Queries\Calendar\Answers\RailQuarter;
 use App\Queries\Calendar\Answers\RailWeek;
+use App\Queries\Calendar\Answers\WorkCalendar;
 use App\Queries\Capture\Pending;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\GoalRows;
@@ -54,21 +54,22 @@ final readonly class FrameQuery
             thisWeek: $calendar->weekOf($today)->name,
             rail: $this->railAt($viewer, $calendar->yearOf($about === null ? $today : $about->anchor())),
             times: $this->times->all(),
-            daysOff: $this->daysOff(),
+            calendar: $this->calendar(),
             tray: $this->pending->tray($viewer),
             news: $this->pending->news($viewer),
             ticket: $this->pending->ticket($viewer),
         );
     }
 
-    private function daysOff(): DaysOff
+    private function calendar(): WorkCalendar
     {
         $sundayFirst = static fn(Weekday $day): int => ($day->value + 1) % 7;
         $worked = array_filter(array_map(Weekday::tryNamed(...), $this->workspace->working_days));
         $off = array_filter(Weekday::cases(), static fn(Weekday $day): bool => ! in_array($day, $worked, true));
 
-        return new DaysOff(
+        return new WorkCalendar(
             $sundayFirst(Weekday::tryNamed($this->workspace->week_starts_on) ?? Weekday::Monday),
+            $this->workspace->year_starts_in,
             array_map($sundayFirst, array_values($off)),
             $this->workspace->holidays,
         );

@@ -47,7 +47,17 @@ export function daysBetween(from: string, to: string): number {
 /** Whether something is planned for a day, not for a longer period. */
 export const isDay = (planned: string) => /^\d{4}-\d{2}-\d{2}$/.test(planned);
 
-/** A planned day or period in words: "Tue 9 Feb", "week 6", "February", "Q1 2027", "2027" */
+/** The month in which the workspace's year begins, 1 to 12: a year is called by the one in which it ends. */
+let yearStartsIn = 1;
+
+export function setYearStart(month: number): void {
+    yearStartsIn = month;
+}
+
+/** "2027", or "2026/27" where the year spans two */
+export const yearWords = (year: string) => (yearStartsIn === 1 ? year : `${String(Number(year) - 1)}/${year.slice(2)}`);
+
+/** A planned day or period in words: "Tue 9 Feb", "week 6", "February", "Q1 2026/27", "2027" */
 export function plannedWords(planned: string): string {
     const [year = '', part] = planned.split('-');
 
@@ -56,7 +66,7 @@ export function plannedWords(planned: string): string {
     }
 
     if (part === undefined) {
-        return year;
+        return yearWords(year);
     }
 
     if (part.startsWith('W')) {
@@ -64,7 +74,7 @@ export function plannedWords(planned: string): string {
     }
 
     return part.startsWith('Q')
-        ? `${part} ${year}`
+        ? `${part} ${yearWords(year)}`
         : new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(new Date(`${planned}-01T00:00:00Z`));
 }
 

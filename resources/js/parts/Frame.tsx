@@ -11,6 +11,7 @@ import { stepWeek, YearRail } from './YearRail';
 import { Unsent } from './Unsent';
 import { Yourself } from './Yourself';
 import type { Frame as FrameProps } from '../generated/props';
+import { setYearStart } from '../lib/dates';
 import { useFresh } from '../lib/fresh';
 import { useKeys } from '../lib/keys';
 import { useTicket } from './day/ticket';
@@ -30,6 +31,8 @@ type Open = 'jot' | 'commands' | 'keys' | null;
 function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNode }) {
     const page = usePage();
     const [open, setOpen] = useState<Open>(null);
+    // Words of periods are made all over the screen below.
+    setYearStart(frame.calendar.yearStartsIn);
     const all = rooms(frame);
     const here = sectionOf(all, page.component);
     const last = lastPlace.get();

@@ -19,8 +19,8 @@ interface Props {
     showsOwner?: boolean;
     /** When it is planned for, where the place of the line does not say it. */
     showsTime?: boolean;
-    /** What it is for, in a column of its own where there is room. */
-    showsFor?: boolean;
+    /** What else is known of it, in a column of its own where there is room. */
+    beside?: string | null;
     /** Where there is no room: without thread and estimate. */
     isCompact?: boolean;
     /** Pale, because it cannot be done now. */
@@ -53,7 +53,7 @@ export function TaskLine({
     people,
     showsOwner = false,
     showsTime = false,
-    showsFor = false,
+    beside,
     isCompact = false,
     isQuiet = false,
     onMove,
@@ -79,7 +79,7 @@ export function TaskLine({
             event.preventDefault();
             onMove(way);
         } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-            const lines = [...document.querySelectorAll<HTMLElement>('[data-task-line]')];
+            const lines = [...document.querySelectorAll<HTMLElement>('[data-task-line]')].filter((each) => each.checkVisibility());
             const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
             event.preventDefault();
             next?.querySelector('a')?.focus();
@@ -119,7 +119,7 @@ export function TaskLine({
             )}
         >
             <TaskTick task={task} />
-            <span className={clsx('min-w-0 flex-1', showsFor && 'flex flex-wrap items-baseline gap-x-3')}>
+            <span className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3">
                 <Link
                     href={route('tasks.show', task.id)}
                     title={task.title}
@@ -135,9 +135,9 @@ export function TaskLine({
                     {task.owner.initials}
                 </span>
             )}
-            {showsFor && (
-                <span title={task.for ?? undefined} className="w-52 flex-none truncate text-xs text-ink-2 max-lg:hidden">
-                    {task.for}
+            {beside !== undefined && (
+                <span title={beside ?? undefined} className="w-52 flex-none truncate text-xs text-ink-2 max-lg:hidden">
+                    {beside}
                 </span>
             )}
             {!isCompact && (

@@ -14,7 +14,7 @@ interface Props {
 export default function Calendar({ day, min, max, onChoose }: Props) {
     const { frame } = usePage().props;
     const today = noon(frame?.today ?? isoOf(new Date()));
-    const off = frame?.daysOff;
+    const calendar = frame?.calendar;
     const shown = day === null ? today : noon(day);
 
     return (
@@ -25,13 +25,13 @@ export default function Calendar({ day, min, max, onChoose }: Props) {
             locale={enGB}
             showWeekNumber
             showOutsideDays
-            weekStartsOn={(off?.weekStartsOn ?? 1) as 0 | 1 | 2 | 3 | 4 | 5 | 6}
+            weekStartsOn={(calendar?.weekStartsOn ?? 1) as 0 | 1 | 2 | 3 | 4 | 5 | 6}
             firstWeekContainsDate={4}
             today={today}
             selected={day === null ? undefined : shown}
             defaultMonth={shown}
             disabled={[...(min === undefined ? [] : [{ before: noon(min) }]), ...(max === undefined ? [] : [{ after: noon(max) }])]}
-            modifiers={{ off: [{ dayOfWeek: off?.weekdays ?? [] }, ...(off?.holidays ?? []).map(noon)] }}
+            modifiers={{ off: [{ dayOfWeek: calendar?.daysOff ?? [] }, ...(calendar?.holidays ?? []).map(noon)] }}
             formatters={{ formatWeekNumberHeader: () => 'Wk' }}
             onSelect={(chosen) => {
                 onChoose(isoOf(chosen));

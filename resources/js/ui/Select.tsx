@@ -104,12 +104,11 @@ export function Select({ value, options, none, mayWrite = false, onChange, disab
                     collisionPadding={8}
                     className="z-60 min-w-(--radix-popover-trigger-width) border border-ink bg-sheet shadow-lg"
                 >
-                    <Command label="Choices" defaultValue={keyOf(chosen)} loop filter={matches}>
+                    <Command label="Search" defaultValue={keyOf(chosen)} loop filter={matches}>
                         <Command.Input
                             autoFocus
                             value={typed}
                             onValueChange={setTyped}
-                            aria-label="Search"
                             placeholder={mayWrite ? 'Type a name' : 'Type to search'}
                             className={
                                 mayWrite || all.length > AT_A_GLANCE || typed !== ''

@@ -28,7 +28,7 @@ final readonly class Frame implements Props
         public string $thisWeek,
         public Rail $rail,
         public array $times,
-        public DaysOff $daysOff,
+        public WorkCalendar $calendar,
         public int $tray,
         public int $news,
         public ?Ticket $ticket,

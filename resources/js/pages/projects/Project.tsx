@@ -1,72 +1,44 @@
 import { Head, Link } from '@inertiajs/react';
-import type { ProjectState, ProjectView, ServingValues } from '../../generated/props';
-import { act } from '../../lib/act';
-import { dateWords, dayWords } from '../../lib/dates';
+import type { ProjectView } from '../../generated/props';
 import { route } from '../../lib/routes';
+import { first } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
 import { Forecast } from '../../parts/Forecast';
-import { Gauge, Standing } from '../../parts/Gauge';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
-import { Beside, Talk } from '../../parts/beside/Beside';
-import { WorkRecurringTasks } from '../../parts/recurring/WorkRecurringTasks';
+import { Talk } from '../../parts/beside/Beside';
 import { Charter } from '../../parts/projects/Charter';
 import { CloseProject } from '../../parts/projects/CloseProject';
 import { FirstSteps } from '../../parts/projects/FirstSteps';
+import { ProjectFacts } from '../../parts/projects/ProjectFacts';
+import { ProjectScale } from '../../parts/projects/ProjectScale';
 import { History } from '../../parts/projects/History';
 import { useOthersChanges } from '../../parts/projects/othersChanges';
-import { Milestones } from '../../parts/projects/Milestones';
 import { StatusLine } from '../../parts/projects/StatusLine';
-import { OwnFields } from '../../parts/projects/OwnFields';
 import { Stages } from '../../parts/projects/Stages';
-import { Button, ButtonLink } from '../../ui/Button';
-import { SelectField } from '../../ui/Select';
-
-const states: [ProjectState, string][] = [
-    ['proposed', 'Proposed'],
-    ['active', 'Active'],
-    ['paused', 'Paused'],
-    ['done', 'Done'],
-    ['shelved', 'Shelved'],
-    ['dropped', 'Dropped'],
-];
 
 export default function Project({ page }: { page: ProjectView }) {
     const { project } = page;
     useOthersChanges(page.history);
     const hasForecast = project.gauge.expected !== null && project.gauge.progress !== null && !project.isReady;
-    const setState = (state: string) => {
-        act('put', route('projects.state', project.id), { state });
-    };
+    const helpers = page.people.filter((person) => page.beside.helpers.includes(person.id)).map((person) => first(person.name));
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_280px] max-lg:grid-cols-1">
             <Head title={project.title} />
             <div className="min-w-0 px-6 py-5 max-md:px-4">
-                <div className="grid grid-cols-[1fr_min(280px,36%)] items-start gap-6 max-md:grid-cols-1">
-                    <div>
-                        <p className="flex flex-wrap items-center gap-3 text-xs text-ink-2">
-                            <Cord cord={project.cord} /> {project.owner.name}
-                            {page.area !== null && `, ${page.area}`}
-                        </p>
-                        <h1>{project.title}</h1>
-                        <StatusLine page={page} />
-                        <Charter page={page} />
-                    </div>
-                    <div className="pt-4">
-                        {project.gauge.progress !== null && <Gauge gauge={project.gauge} size="l" />}
-                        <div className="mt-2 flex justify-between gap-3 text-md font-semibold">
-                            <span>{project.gauge.terms}</span>
-                            <Standing gauge={project.gauge} />
-                        </div>
-                        <p className="text-xs text-ink-2">{page.sum}</p>
-                        {hasForecast && project.dueOn !== null && (
-                            <Section title={`Will it be done by ${dayWords(project.dueOn)}?`} className="mt-4">
-                                <Forecast forecast={page.forecast} />
-                            </Section>
-                        )}
-                    </div>
+                <div className="flex flex-wrap items-baseline justify-between gap-x-6 text-xs text-ink-2">
+                    <Serves page={page} />
+                    <span>
+                        {project.owner.name}
+                        {helpers.length > 0 && `, with ${helpers.join(', ')}`}
+                    </span>
                 </div>
+                <h1>{project.title}</h1>
+                <StatusLine page={page} />
+                <ProjectScale page={page} />
+                {hasForecast && project.dueOn !== null && <ForecastLine page={page} />}
+                <Charter page={page} />
                 {project.isReady && (
                     <div className="double-rule mt-4 flex flex-wrap items-center justify-between gap-4 border-b border-b-hairline py-3">
                         <p>
@@ -101,96 +73,57 @@ export default function Project({ page }: { page: ProjectView }) {
                         </ul>
                     </details>
                 )}
-                <History page={page} />
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
-                <Section title="Contributes to">
-                    {page.serves.length === 0 && <p className="text-xs text-ink-2">Not linked to a goal of this year.</p>}
-                    <ul className="divide-y divide-hairline">
-                        {page.serves.map((goal) => (
-                            <li key={goal.id} className="py-2">
-                                <span className="flex items-baseline justify-between gap-2">
-                                    <Link href={route('goals.show', goal.id)} className="two-lines hover:underline">
-                                        {goal.title}
-                                    </Link>
-                                    <Cord cord={goal.cord} />
-                                </span>
-                                <span className="flex justify-between gap-3 text-xs">
-                                    <Standing gauge={goal.gauge} />
-                                    <Weight of={page.weights.find((each) => each.goal === goal.id)} />
-                                </span>
-                            </li>
-                        ))}
-                    </ul>
-                </Section>
-                <Milestones page={page} />
-                <OwnFields page={page} />
-                <WorkRecurringTasks recurringTasks={page.recurringTasks} to={{ project: project.id }} />
-                <Beside beside={page.beside} people={page.people} />
-                <Section title="Time">
-                    <p>
-                        {page.startsOn !== null && project.dueOn !== null
-                            ? `${dateWords(page.startsOn)} to ${dayWords(project.dueOn)}`
-                            : project.dueOn !== null
-                              ? `due ${dayWords(project.dueOn)}`
-                              : 'no due date'}
-                    </p>
-                    <p className="text-xs text-ink-2">{page.order === 'staged' ? 'Tasks stage by stage.' : 'Tasks in any order.'}</p>
-                    {(page.rank !== null || page.attention !== null) && (
-                        <p className="text-xs text-ink-2">
-                            {[
-                                page.rank === null ? null : `Rank ${page.rank}`,
-                                page.attention === null ? null : `${page.attention} focus needed`,
-                            ]
-                                .filter(Boolean)
-                                .join(', ')}
-                            .
-                        </p>
-                    )}
-                </Section>
-                <Section title="State" aside={`since ${dateWords(project.stateOn)}`}>
-                    {page.mayChange ? (
-                        <div className="space-y-3 pt-1">
-                            <SelectField
-                                label="State"
-                                isLabelHidden
-                                value={project.state}
-                                onChange={(value) => {
-                                    setState(value);
-                                }}
-                                options={states.map(([state, words]) => ({ value: state, label: words }))}
-                            />
-                            <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
-                            {page.template === null ? (
-                                <Button
-                                    onClick={() => {
-                                        act('post', route('projects.template', project.id));
-                                    }}
-                                >
-                                    Save as template
-                                </Button>
-                            ) : (
-                                <p className="text-xs text-ink-2">
-                                    Made from the template{' '}
-                                    <Link href={route('templates.show', Number(page.template.value))} className="link">
-                                        {page.template.label}
-                                    </Link>
-                                    {page.templateChanged && ', which has changed since'}.
-                                </p>
-                            )}
-                        </div>
-                    ) : (
-                        <p>{states.find(([state]) => state === project.state)?.[1]}</p>
-                    )}
-                </Section>
+                <ProjectFacts page={page} />
+                <History page={page} />
             </aside>
         </div>
     );
 }
 
-/** How much it counts there, where that is not the usual 1. */
-function Weight({ of }: { of: ServingValues | undefined }) {
-    return of === undefined || of.weight === '1' ? null : <span className="text-ink-2">weight {of.weight}</span>;
+/** Its threads: the goals it contributes to, with the weight where that is not the usual 1. */
+function Serves({ page }: { page: ProjectView }) {
+    if (page.serves.length === 0) {
+        return <span>Not linked to a goal of this year</span>;
+    }
+
+    return (
+        <span className="flex flex-wrap items-baseline gap-x-4">
+            {page.serves.map((goal) => {
+                const weight = page.weights.find((each) => each.goal === goal.id)?.weight ?? '1';
+
+                return (
+                    <span key={goal.id} className="flex items-baseline gap-2">
+                        <Cord cord={goal.cord} /> contributes to
+                        <Link href={route('goals.show', goal.id)} className="link text-ink">
+                            {goal.title}
+                        </Link>
+                        {weight !== '1' && `weight ${weight}`}
+                    </span>
+                );
+            })}
+        </span>
+    );
+}
+
+/** Pace and forecast in one sentence; how sure it is beside it, how it was worked out behind it. */
+function ForecastLine({ page: { forecast } }: { page: ProjectView }) {
+    if (forecast === null) {
+        return <p className="mt-2 text-xs text-ink-2">Not enough data yet for a forecast: three weeks with a figure are needed.</p>;
+    }
+
+    return (
+        <details className="mt-2">
+            <summary className="cursor-pointer list-none">
+                <span className="font-medium">{forecast.sentence}</span>{' '}
+                <span className="text-xs text-ink-2">
+                    <span className="text-chalk">{forecast.chance}</span> chance if nothing changes
+                </span>
+            </summary>
+            <Forecast forecast={forecast} />
+        </details>
+    );
 }
 
 /** Before it is taken on: the quarter's goals beside it. */

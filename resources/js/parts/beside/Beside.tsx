@@ -41,39 +41,48 @@ export function Talk({ beside }: { beside: BesideProps }) {
 }
 
 function Helpers({ beside, people }: Props) {
-    const [chosen, setChosen] = useState(beside.helpers);
     const names = people.filter((person) => beside.helpers.includes(person.id)).map((person) => person.name);
 
     return (
         <div className="flex flex-wrap items-baseline justify-between gap-2 pt-1">
             <span className={names.length === 0 ? 'text-ink-2' : undefined}>{names.length === 0 ? 'nobody' : names.join(', ')}</span>
-            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="Choose helpers">
-                {(close) => (
-                    <div className="space-y-4">
-                        <CheckList
-                            legend="Helpers"
-                            choices={people.map((person) => ({ value: person.id, words: person.name }))}
-                            chosen={chosen}
-                            onChange={setChosen}
-                        />
-                        <Button
-                            kind="main"
-                            onClick={() => {
-                                act('put', route('work.helpers', [beside.kind, beside.id]), { people: chosen }, { onDone: close });
-                            }}
-                        >
-                            Save
-                        </Button>
-                    </div>
-                )}
-            </DialogButton>
+            <HelpersButton beside={beside} people={people} />
         </div>
+    );
+}
+
+/** Chooses who helps. */
+export function HelpersButton({ beside, people }: Props) {
+    const [chosen, setChosen] = useState(beside.helpers);
+
+    return (
+        <DialogButton words="Helpers" kind="quiet" title="Choose helpers">
+            {(close) => (
+                <div className="space-y-4">
+                    <CheckList
+                        legend="Helpers"
+                        choices={people.map((person) => ({ value: person.id, words: person.name }))}
+                        chosen={chosen}
+                        onChange={setChosen}
+                    />
+                    <Button
+                        kind="main"
+                        onClick={() => {
+                            act('put', route('work.helpers', [beside.kind, beside.id]), { people: chosen }, { onDone: close });
+                        }}
+                    >
+                        Save
+                    </Button>
+                </div>
+            )}
+        </DialogButton>
     );
 }
 
 const size = (bytes: number) => (bytes < 1e6 ? `${String(Math.max(1, Math.round(bytes / 1e3)))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
 
-function Files({ beside }: { beside: BesideProps }) {
+/** Files and references, and ways to add them. */
+export function Files({ beside }: { beside: BesideProps }) {
     const form = useForm<{ file: File | null }>({ file: null });
 
     return (

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { Beside } from '../../generated/props';
@@ -48,16 +49,20 @@ export function Said({ beside }: { beside: Beside }) {
                     </li>
                 ))}
             </ul>
-            <form onSubmit={save} className="mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
+            <form onSubmit={save} className="group/comment mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
                 <TextArea
                     label="Write a comment"
                     isLabelHidden
                     placeholder="Write a comment"
-                    rows={2}
+                    rows={form.data.words === '' ? 1 : 3}
                     maxLength={5000}
                     {...bind(form, 'words')}
                 />
-                <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
+                <Button
+                    type="submit"
+                    className={clsx(form.data.words === '' && 'invisible group-focus-within/comment:visible')}
+                    disabled={form.processing || form.data.words.trim() === ''}
+                >
                     Post
                 </Button>
             </form>

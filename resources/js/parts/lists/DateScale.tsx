@@ -71,7 +71,7 @@ function Line({ task, people, showsTime }: { task: TaskRow; people: PersonTag[];
             task={task}
             people={people}
             showsTime={showsTime}
-            showsFor
+            beside={task.for}
             line={{ ref: drag.setNodeRef, ...drag.listeners, className: clsx(drag.isDragging && 'opacity-40') }}
         />
     );

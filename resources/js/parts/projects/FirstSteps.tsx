@@ -1,28 +1,16 @@
 import { Link } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import type { SubmitEvent } from 'react';
+import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
-import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
 
 /** Lines of the plan: no tasks until they are promoted. */
 export function FirstSteps({ page }: { page: ProjectView }) {
     const form = useForm(`new line of project ${String(page.project.id)}`, { title: '' });
     const lines = page.lines.filter((line) => line.task === null);
-
-    const add = (event: SubmitEvent) => {
-        event.preventDefault();
-        form.post(route('lines.store', page.project.id), {
-            preserveScroll: true,
-            onSuccess: () => {
-                form.reset();
-            },
-        });
-    };
 
     return (
         <Section title="Outline" aside="No tasks yet." className="mt-6">
@@ -65,19 +53,24 @@ export function FirstSteps({ page }: { page: ProjectView }) {
                         ))}
                 </p>
             )}
-            <form onSubmit={add} className="mt-1 flex items-start gap-2">
-                <TextField
-                    label="A line of the outline"
-                    isLabelHidden
-                    placeholder="Something that may have to be done"
-                    maxLength={200}
-                    className="flex-1"
-                    {...bind(form, 'title')}
-                />
-                <Button type="submit" disabled={form.processing || form.data.title.trim() === ''}>
-                    Add
-                </Button>
-            </form>
+            <AddLine
+                words="Add a line: something that may have to be done"
+                maxLength={200}
+                value={form.data.title}
+                error={form.errors.title}
+                onChange={(title) => {
+                    form.setData('title', title);
+                }}
+                onAdd={() => {
+                    form.post(route('lines.store', page.project.id), {
+                        preserveScroll: true,
+                        preserveState: true,
+                        onSuccess: () => {
+                            form.reset();
+                        },
+                    });
+                }}
+            />
         </Section>
     );
 }

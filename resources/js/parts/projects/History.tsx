@@ -1,17 +1,21 @@
+import { Folded } from './Folded';
+import { Section } from '../Section';
 import type { ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 
+/** How many of the last changes are in sight. */
+const SHOWN = 4;
+
 /** Who changed what, the newest first. */
 export function History({ page }: { page: ProjectView }) {
     return page.history.length === 0 ? null : (
-        <details className="mt-6 border-t border-rule pt-2">
-            <summary className="cursor-pointer text-ink-2">History</summary>
-            <ul className="divide-y divide-hairline">
+        <Section title="History">
+            <Folded shown={SHOWN} rest={(more) => `${String(more)} earlier`}>
                 {page.history.map((row) => (
-                    <li key={row.id} className="flex gap-4 py-1">
-                        <span className="w-20 flex-none text-xs leading-5 text-ink-2">{dayWords(row.on)}</span>
+                    <li key={row.id} className="flex gap-3 py-1.5 text-sm">
+                        <span className="w-20 flex-none font-mono text-xs leading-5 text-ink-2">{dayWords(row.on)}</span>
                         <span className="min-w-0 flex-1">
                             {row.by.name} {row.words}
                             {row.what !== null && <> “{row.what}”</>}
@@ -19,6 +23,7 @@ export function History({ page }: { page: ProjectView }) {
                         {row.mayUndo && (
                             <button
                                 type="button"
+                                aria-label={`Undo: ${row.words}${row.what === null ? '' : ` “${row.what}”`}`}
                                 className="text-xs text-ink-2 hover:text-ink hover:underline"
                                 onClick={() => {
                                     act('post', route('undo', row.batch));
@@ -29,7 +34,7 @@ export function History({ page }: { page: ProjectView }) {
                         )}
                     </li>
                 ))}
-            </ul>
-        </details>
+            </Folded>
+        </Section>
     );
 }

@@ -1,59 +1,55 @@
 import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import type { SubmitEvent } from 'react';
-import { Section } from '../Section';
 import type { MilestoneRow, ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
+import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
 import { Tick } from '../../ui/Tick';
 import { DateField } from '../../ui/DateField';
 
-/** Dated points to reach, in their order. */
-export function Milestones({ page }: { page: ProjectView }) {
+/** Dated points to reach: set, reached, deleted. */
+export function MilestonesButton({ page }: { page: ProjectView }) {
+    return (
+        <DialogButton words="Milestones" kind="quiet" title="Milestones">
+            {() => <Milestones page={page} />}
+        </DialogButton>
+    );
+}
+
+function Milestones({ page }: { page: ProjectView }) {
     const form = useForm(`new milestone of project ${String(page.project.id)}`, { title: '', on: '' });
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('milestones.store', page.project.id), {
             preserveScroll: true,
+            preserveState: true,
             onSuccess: () => {
                 form.reset();
             },
         });
     };
 
-    if (page.milestones.length === 0 && !page.mayChange) {
-        return null;
-    }
-
     return (
-        <Section title="Milestones">
+        <div className="space-y-4">
             <ul className="divide-y divide-hairline">
                 {page.milestones.map((milestone) => (
                     <Line key={milestone.id} milestone={milestone} mayChange={page.mayChange} />
                 ))}
             </ul>
-            {page.mayChange && (
-                <form onSubmit={add} className="mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
-                    <TextField
-                        label="Milestone"
-                        isLabelHidden
-                        placeholder="Milestone"
-                        maxLength={200}
-                        className="col-span-2"
-                        {...bind(form, 'title')}
-                    />
-                    <DateField label="Milestone by" isLabelHidden {...bind(form, 'on')} />
-                    <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
-                        Add
-                    </Button>
-                </form>
-            )}
-        </Section>
+            <form onSubmit={add} className="grid grid-cols-[1fr_160px_auto] items-end gap-3 max-sm:grid-cols-1">
+                <TextField label="Milestone" autoFocus maxLength={200} {...bind(form, 'title')} />
+                <DateField label="Milestone by" {...bind(form, 'on')} />
+                <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
+                    Add
+                </Button>
+            </form>
+        </div>
     );
 }
 

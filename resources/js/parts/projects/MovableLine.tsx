@@ -8,12 +8,14 @@ interface Props {
     task: TaskRow;
     page: ProjectView;
     stage: number | null;
-    isColumn: boolean;
+    isColumn?: boolean;
     isQuiet?: boolean;
+    /** What stands in a column of its own. */
+    beside?: string | undefined;
 }
 
 /** A task of a project that can be moved: dragged, or with Alt and the arrows. What is dropped on it goes before it. */
-export function MovableLine({ task, page, stage, isColumn, isQuiet = false }: Props) {
+export function MovableLine({ task, page, stage, isColumn = false, isQuiet = false, beside }: Props) {
     const drag = useDraggable({ id: task.id });
     const drop = useDroppable({ id: `before ${String(task.id)}`, data: { stage, before: task.id } });
 
@@ -25,6 +27,7 @@ export function MovableLine({ task, page, stage, isColumn, isQuiet = false }: Pr
             showsTime
             isCompact={isColumn}
             isQuiet={isQuiet}
+            {...(beside === undefined ? {} : { beside })}
             onMove={(way) => {
                 moveBy(page, task, way);
             }}

@@ -2,54 +2,54 @@ import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { CheckList } from '../CheckList';
-import { Section } from '../Section';
 import type { FieldEntry, ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
+import { DateField } from '../../ui/DateField';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 
-/** Collections that a project is in, and what stands in the team's own fields. */
-export function OwnFields({ page }: { page: ProjectView }) {
+/** Chooses the collections that a project is in. */
+export function CollectionsButton({ page }: { page: ProjectView }) {
+    return (
+        <DialogButton words="Collections" kind="quiet" title="Choose collections">
+            {(close) => <Gather page={page} onDone={close} />}
+        </DialogButton>
+    );
+}
+
+/** The team's own fields: filled in for this project, and added or deleted by leads. */
+export function ExtraFields({ page }: { page: ProjectView }) {
     const { frame } = usePage().props;
-    const names = page.collections.filter((each) => page.gathered.includes(Number(each.value))).map((each) => each.label);
+    const isLead = frame?.role === 'lead';
+
+    if (!isLead && (page.fields.length === 0 || !page.mayChange)) {
+        return null;
+    }
 
     return (
-        <Section title="More details">
-            <dl className="space-y-2 pt-1">
-                <div className="flex flex-wrap items-baseline justify-between gap-2">
-                    <dt className="text-xs text-ink-2">Collections</dt>
-                    <dd className="flex flex-1 flex-wrap items-baseline justify-end gap-2 text-right">
-                        {names.length === 0 ? <span className="text-ink-2">none</span> : names.join(', ')}
-                        {page.mayChange && (
-                            <DialogButton words="Choose" kind="quiet" className="-my-2 -mr-3" title="Choose collections">
-                                {(close) => <Gather page={page} onDone={close} />}
-                            </DialogButton>
-                        )}
-                    </dd>
+        <DialogButton words="Extra fields" kind="quiet" title="Extra fields" hint="Shown on every project and in the register.">
+            {() => (
+                <div className="space-y-5">
+                    {page.mayChange && (
+                        <dl className="space-y-2">
+                            {page.fields.map((field) => (
+                                <div key={field.id} className="grid grid-cols-[1fr_220px] items-center gap-2">
+                                    <dt className="min-w-0 break-words">{field.name}</dt>
+                                    <dd>
+                                        <OwnField field={field} project={page.project.id} />
+                                    </dd>
+                                </div>
+                            ))}
+                        </dl>
+                    )}
+                    {isLead && <Fields page={page} />}
                 </div>
-                {page.fields.map((field) => (
-                    <div key={field.id} className="grid grid-cols-[1fr_150px] items-center gap-2">
-                        <dt className="min-w-0 text-xs break-words text-ink-2">{field.name}</dt>
-                        <dd>{page.mayChange ? <OwnField field={field} project={page.project.id} /> : (field.value ?? '–')}</dd>
-                    </div>
-                ))}
-            </dl>
-            {frame?.role === 'lead' && (
-                <DialogButton
-                    words="Extra fields"
-                    kind="quiet"
-                    className="-ml-3"
-                    title="Extra fields"
-                    hint="Shown on every project and in the register."
-                >
-                    {() => <Fields page={page} />}
-                </DialogButton>
             )}
-        </Section>
+        </DialogButton>
     );
 }
 
@@ -87,8 +87,8 @@ function Gather({ page, onDone }: { page: ProjectView; onDone: () => void }) {
     );
 }
 
-/** Kept as it is left. */
-function OwnField({ field, project }: { field: FieldEntry; project: number }) {
+/** Saved as it is left. */
+export function OwnField({ field, project }: { field: FieldEntry; project: number }) {
     const keep = (value: string) => {
         if (value !== (field.value ?? '')) {
             act('put', route('fields.enter', [project, field.id]), { value });
@@ -110,12 +110,13 @@ function OwnField({ field, project }: { field: FieldEntry; project: number }) {
         );
     }
 
-    return (
+    return field.kind === 'date' ? (
+        <DateField label={field.name} isLabelHidden value={field.value ?? ''} onChange={keep} />
+    ) : (
         <TextField
             key={field.value}
             label={field.name}
             isLabelHidden
-            type={field.kind === 'date' ? 'date' : 'text'}
             inputMode={field.kind === 'number' ? 'decimal' : undefined}
             maxLength={200}
             defaultValue={field.value ?? ''}

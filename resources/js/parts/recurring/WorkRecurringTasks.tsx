@@ -24,10 +24,19 @@ export function WorkRecurringTasks({
                     <RecurringTaskLine key={recurringTask.id} recurringTask={recurringTask} showsOwner />
                 ))}
             </ul>
-            <DialogButton words="Choose shared ones" kind="quiet" className="-ml-3" title="Choose recurring tasks">
-                {(close) => <Stock to={to} onDone={close} />}
-            </DialogButton>
+            <div className="-ml-3">
+                <StockButton to={to} />
+            </div>
         </Section>
+    );
+}
+
+/** Chooses shared recurring tasks for a project or an area. */
+export function StockButton({ to }: { to: { project?: number; area?: number } }) {
+    return (
+        <DialogButton words="Recurring tasks" kind="quiet" title="Choose recurring tasks">
+            {(close) => <Stock to={to} onDone={close} />}
+        </DialogButton>
     );
 }
 

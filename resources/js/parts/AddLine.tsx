@@ -1,0 +1,45 @@
+import type { SubmitEvent } from 'react';
+
+interface Props {
+    /** What it is for, to be read before anything is written. */
+    words: string;
+    value: string;
+    error?: string | undefined;
+    maxLength?: number;
+    onChange: (value: string) => void;
+    /** Called by Enter, with something written. */
+    onAdd: () => void;
+}
+
+/** A line to write the next one on: nothing but a plus until it is pressed. Enter adds. */
+export function AddLine({ words, value, error, maxLength, onChange, onAdd }: Props) {
+    const add = (event: SubmitEvent) => {
+        event.preventDefault();
+
+        if (value.trim() !== '') {
+            onAdd();
+        }
+    };
+
+    return (
+        <form onSubmit={add} className="flex min-h-8 items-center gap-3">
+            <span aria-hidden className="w-3 flex-none text-center text-ink-2">
+                +
+            </span>
+            <span className="min-w-0 flex-1">
+                <input
+                    aria-label={words}
+                    aria-invalid={error !== undefined}
+                    placeholder={words}
+                    maxLength={maxLength}
+                    value={value}
+                    onChange={(event) => {
+                        onChange(event.target.value);
+                    }}
+                    className="w-full border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
+                />
+                {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+            </span>
+        </form>
+    );
+}
