@@ -68,10 +68,3 @@ Route::post('/planning/{stretch}/finish', [PlanningController::class, 'finish'])
 Route::put('/goals/{goal}/mark', [PlanningController::class, 'mark'])
     ->name('goals.mark')
     ->can('update', 'goal');
-Route::post('/planning/{stretch}/resolves', [PlanningController::class, 'resolve'])->name('resolves.store');
-Route::put('/resolves/{resolve}/end', [PlanningController::class, 'endResolve'])
-    ->name('resolves.end')
-    ->can('update', 'resolve');
-Route::delete('/resolves/{resolve}', [PlanningController::class, 'removeResolve'])
-    ->name('resolves.destroy')
-    ->can('update', 'resolve');

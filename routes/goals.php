@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Goals\ClosingController;
 use App\Http\Controllers\Goals\FigureController;
 use App\Http\Controllers\Goals\GoalController;
+use App\Http\Controllers\Goals\GoalPartController;
 use App\Http\Controllers\Goals\LogbookController;
 use App\Http\Controllers\Goals\NewsController;
 use App\Http\Controllers\Goals\ReadingController;
@@ -81,3 +82,16 @@ Route::delete('/goals/{goal}/following', [LogbookController::class, 'unfollow'])
     ->can('view', 'goal');
 Route::get('/news', [NewsController::class, 'index'])->name('news');
 Route::post('/news/read', [NewsController::class, 'read'])->name('news.read');
+
+Route::controller(GoalPartController::class)->group(static function (): void {
+    Route::post('/goals/{goal}/main-efforts', 'storeEffort')->name('main-efforts.store')->can('update', 'goal');
+    Route::put('/main-efforts/{mainEffort}', 'updateEffort')->name('main-efforts.update')->can('update', 'mainEffort');
+    Route::delete('/main-efforts/{mainEffort}', 'removeEffort')->name('main-efforts.destroy')->can('update', 'mainEffort');
+    Route::post('/goals/{goal}/assumptions', 'storeAssumption')->name('assumptions.store')->can('update', 'goal');
+    Route::put('/assumptions/{assumption}', 'updateAssumption')->name('assumptions.update')->can('update', 'assumption');
+    Route::put('/assumptions/{assumption}/seen', 'see')->name('assumptions.see')->can('update', 'assumption');
+    Route::delete('/assumptions/{assumption}', 'removeAssumption')->name('assumptions.destroy')->can('update', 'assumption');
+    Route::post('/goals/{goal}/trade-offs', 'storeTradeOff')->name('trade-offs.store')->can('update', 'goal');
+    Route::put('/trade-offs/{tradeOff}', 'updateTradeOff')->name('trade-offs.update')->can('update', 'tradeOff');
+    Route::delete('/trade-offs/{tradeOff}', 'removeTradeOff')->name('trade-offs.destroy')->can('update', 'tradeOff');
+});

@@ -48,7 +48,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?string $place
  * @property ?Day $put_back_on when its time was cleared
  * @property ?int $agenda_item_id
- * @property ?int $driver_id the resolve that it is work on
+ * @property ?int $main_effort_id that it is work on
  * @property ?int $template_task_id that it was made from
  * @property ?int $recurring_task_id that it comes back by
  * @property ?Day $occurs_on the time of the recurring task that it is for

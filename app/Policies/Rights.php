@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Models\AgendaItem;
 use App\Models\Answer;
+use App\Models\Assumption;
 use App\Models\Attendance;
 use App\Models\Attendee;
 use App\Models\Checkpoint;
@@ -22,6 +23,7 @@ use App\Models\Helping;
 use App\Models\Judgement;
 use App\Models\Letter;
 use App\Models\LongTermGoal;
+use App\Models\MainEffort;
 use App\Models\Meeting;
 use App\Models\Membership;
 use App\Models\Milestone;
@@ -51,6 +53,7 @@ use App\Models\Template;
 use App\Models\TemplateStage;
 use App\Models\TemplateStep;
 use App\Models\TemplateTask;
+use App\Models\TradeOff;
 use App\Models\Workspace;
 
 /** Whose right over what lets a person change a record that has no policy of its own. docs/rights.md has it by what is done. */
@@ -62,6 +65,9 @@ final readonly class Rights
         Checkpoint::class => ['update', ['goal_id' => Goal::class]],
         Judgement::class => ['update', ['goal_id' => Goal::class]],
         Reading::class => ['update', ['goal_id' => Goal::class]],
+        MainEffort::class => ['update', ['goal_id' => Goal::class]],
+        Assumption::class => ['update', ['goal_id' => Goal::class]],
+        TradeOff::class => ['update', ['goal_id' => Goal::class]],
         Entry::class => ['update', ['project_id' => Project::class]],
         CollectionItem::class => ['update', ['project_id' => Project::class]],
         Milestone::class => ['update', ['project_id' => Project::class]],

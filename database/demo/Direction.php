@@ -53,25 +53,6 @@ final readonly class Direction
         ['Ask the university about a shared calibration tank', 40],
     ];
 
-    /** By quarter: kind, title, whose, what was learned. */
-    private const RESOLVES = [
-        2 => [
-            ['trial', 'Two crews on two coasts at once', 'priya', 'It works when the boats are loaded the evening before.'],
-            ['give_up', 'Fairs south of the Elbe', 'jonah', null],
-        ],
-        3 => [
-            ['driver', 'Buoys into the water, every tide that lets us', 'priya', null],
-            ['driver', 'Talk to a farm or a harbour every day', 'lucia', null],
-            ['trial', 'Visit a farm before the first quote', 'lucia', null],
-            ['skill', 'Splice a mooring line alone', 'mei', null],
-            ['give_up', 'Custom sensors for single customers', 'tomasz', null],
-            ['give_up', 'Noor on sales calls', 'noor', null],
-        ],
-    ];
-
-    /** Beginnings of the titles of tasks, by the place of their driver. */
-    private const DRIVEN = [['Moor the buoy', 'Moor buoys', 'Agree the tide'], ['Ring ', 'Visit ', 'Quote for', 'Answer the questions']];
-
     public function __construct(private Rows $rows, private Stage $stage, private People $people)
     {
     }
@@ -126,44 +107,16 @@ final readonly class Direction
         ]);
     }
 
-    /** How the quarters are gone about, and how far their planning is. */
-    public function resolve(): void
+    /** How far the planning of the quarters is. */
+    public function plan(): void
     {
-        foreach (self::RESOLVES as $number => $resolves) {
+        foreach ([2, 3] as $number) {
             $quarter = $this->stage->quarter($number);
-
-            foreach ($resolves as [$kind, $title, $owner, $learned]) {
-                $this->rows->add('resolves', [
-                    'stretch' => $quarter->name,
-                    'starts_on' => $quarter->span->first,
-                    'ends_on' => $quarter->span->last,
-                    'kind' => $kind,
-                    'title' => $title,
-                    'owner_id' => $this->people->id($owner),
-                    'ended_on' => $learned === null ? null : $this->stage->worked($quarter->span->last),
-                    'learned' => $learned,
-                ]);
-            }
-
             $this->rows->add('plannings', [
                 'stretch' => $quarter->name, 'step' => 6, 'finished_on' => $this->stage->worked($quarter->span->first),
             ]);
         }
 
         $this->rows->add('plannings', ['stretch' => $this->stage->quarter(4)->name, 'step' => 2, 'finished_on' => null]);
-    }
-
-    /** The driver that a task of the present quarter is work on, by how its title begins. */
-    public static function driverOf(string $title): ?int
-    {
-        foreach (self::DRIVEN as $place => $begins) {
-            foreach ($begins as $begin) {
-                if (str_starts_with($title, $begin)) {
-                    return count(self::RESOLVES[2]) + 1 + $place;
-                }
-            }
-        }
-
-        return null;
     }
 }

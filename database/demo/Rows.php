@@ -14,8 +14,8 @@ final class Rows
 {
     /** Tables before those that refer to them. */
     private const ORDER = [
-        'people', 'workspaces', 'areas', 'contacts', 'long_term_goals', 'period_words', 'resolves', 'plannings',
-        'goals', 'checkpoints', 'readings',
+        'people', 'workspaces', 'areas', 'contacts', 'long_term_goals', 'period_words', 'plannings',
+        'goals', 'checkpoints', 'readings', 'main_efforts', 'assumptions', 'trade_offs',
         'templates', 'template_stages', 'template_tasks', 'template_steps',
         'projects', 'stages', 'servings', 'milestones', 'collections', 'collection_items', 'fields', 'entries', 'saved_lists',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',

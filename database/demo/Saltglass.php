@@ -27,9 +27,10 @@ final class Saltglass
             $people->add();
             $direction = new Direction($rows, $stage, $people);
             $direction->add();
-            $direction->resolve();
+            $direction->plan();
             $goals = new Goals($rows, $stage, $people, $direction);
             $goals->add();
+            (new GoalParts($rows, $stage, $people, $goals))->add();
             $work = new Work($rows, $stage, $people, $goals);
             $work->add();
             $templates = new Templates($rows, $stage, $people, $work);

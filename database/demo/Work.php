@@ -66,7 +66,7 @@ final class Work
             ...array_fill_keys(['waiting_on', 'waiting_since', 'rank', 'agenda_item_id'], null),
             'minutes' => $this->stage->dice->pick(self::MINUTES),
             'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
-            'driver_id' => Direction::driverOf($title),
+            'main_effort_id' => GoalParts::effortOf($title),
             'attention' => Manner::attention($title),
             'place' => Manner::place($title),
             ...$columns,

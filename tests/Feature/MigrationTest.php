@@ -159,3 +159,80 @@ it('keeps the charter and what issues should end in', function (): void {
         ->and(json_decode($old->table('activity_log')->value('properties'), true))
         ->toBe(['now' => ['why' => 'It is cold.'], 'before' => ['why' => null]]);
 });
+
+it('brings what carried a quarter to its goals', function (): void {
+    migratedUpTo('2026_11_27_000008');
+    $old = DB::connection('older');
+    $time = ['created_at' => '2027-01-04 08:00:00', 'updated_at' => '2027-01-04 08:00:00'];
+    $person = $old->table('people')->insertGetId([
+        'name' => 'Mei',
+        'initials' => 'MT',
+        'email' => 'mei@saltglass.example',
+        'password' => 'x',
+        'role' => 'lead',
+        'weekly_hours' => 40,
+        ...$time,
+    ]);
+    $goal = fn(string $title, bool $isMain): int => $old->table('goals')->insertGetId([
+        'title' => $title,
+        'scope' => 'company',
+        'horizon' => 'quarter',
+        'period' => '2027-Q1',
+        'starts_on' => '2027-01-01',
+        'ends_on' => '2027-03-31',
+        'anchor_on' => '2027-01-01',
+        'owner_id' => $person,
+        'measure' => 'work',
+        'is_main' => $isMain,
+        'created_on' => '2027-01-04',
+        ...$time,
+    ]);
+    $goal('Another', false);
+    $main = $goal('Nine harbours', true);
+    $resolve = fn(string $kind, string $title, array $more = []): int => $old->table('resolves')->insertGetId([
+        'stretch' => '2027-Q1',
+        'starts_on' => '2027-01-01',
+        'ends_on' => '2027-03-31',
+        'kind' => $kind,
+        'title' => $title,
+        'owner_id' => $person,
+        ...$time,
+        ...$more,
+    ]);
+    $driver = $resolve('driver', 'Every tide');
+    $resolve('trial', 'Two coasts', ['learned' => 'Load before.', 'ended_on' => '2027-03-01']);
+    $resolve('skill', 'Splice a line');
+    $resolve('give_up', 'Fairs');
+    $resolve('driver', 'Far away', ['stretch' => '2029-Q1', 'starts_on' => '2029-01-01', 'ends_on' => '2029-03-31']);
+    $task = $old->table('tasks')->insertGetId([
+        'title' => 'Moor',
+        'owner_id' => $person,
+        'driver_id' => $driver,
+        'created_on' => '2027-01-04',
+        'changed_on' => '2027-01-04',
+        'position' => 1,
+        ...$time,
+    ]);
+
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+    $effort = $old->table('main_efforts')->first();
+
+    expect([$effort->title, $effort->goal_id, $effort->person_id])
+        ->toBe(['Every tide', $main, $person])
+        ->and($old->table('tasks')->find($task)->main_effort_id)
+        ->toBe($effort->id)
+        ->and((array) $old->table('assumptions')->first())
+        ->toMatchArray([
+            'title' => 'Two coasts',
+            'goal_id' => $main,
+            'test_on' => '2027-03-31',
+            'seen' => 'Load before.',
+            'seen_on' => '2027-03-01',
+        ])
+        ->and($old->table('trade_offs')->value('title'))
+        ->toBe('Fairs')
+        ->and($old->table('goals')->where('measure', 'yes_no')->orderBy('id')->pluck('period', 'title')->all())
+        ->toBe(['Splice a line' => '2027-Q1', 'Far away' => '2029-Q1'])
+        ->and(Schema::connection('older')->hasTable('resolves'))
+        ->toBeFalse();
+});

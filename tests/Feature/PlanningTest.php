@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Goal;
 use App\Models\LongTermGoal;
-use App\Models\Resolve;
 use App\Models\Role;
 use Tests\Feature\Made;
 
@@ -109,45 +108,6 @@ it('says which goals come first and which is the main one', function (): void {
     $this->actingAs($this->mei)
         ->put("/goals/$before->id/mark", ['isMain' => true, 'isFirst' => true])
         ->assertForbidden();
-});
-
-it('keeps drivers and what is given up in sight on the week, with their share of the work', function (): void {
-    $this->post('/planning/2027-Q1/resolves', ['kind' => 'driver', 'title' => 'Every tide'])->assertSessionHasNoErrors();
-    $this->post('/planning/2027-Q1/resolves', ['kind' => 'give_up', 'title' => 'Fairs', 'owner' => $this->mei->id]);
-    $this->post('/planning/2027-Q1/resolves', ['kind' => 'habit', 'title' => 'x'])->assertSessionHasErrors('kind');
-    $driver = Resolve::query()->where('kind', 'driver')->firstOrFail();
-    $task = Made::task($this->lead, ['done_on' => '2027-02-09', 'minutes' => 30]);
-    Made::task($this->lead, ['done_on' => '2027-02-09', 'minutes' => 90]);
-    $this->put("/tasks/$task->id", ['driver_id' => $driver->id])->assertSessionHasNoErrors();
-    $this->put("/tasks/$task->id", ['driver_id' => Resolve::query()->where('kind', 'give_up')->value('id')])->assertSessionHasErrors(
-        'driver_id',
-    );
-    $shares = fn(string $week): array => array_column($this->props("/weeks/$week")['page']['resolves'], 'share', 'title');
-
-    expect($shares('2027-W06'))
-        ->toBe(['Every tide' => 25, 'Fairs' => null])
-        ->and($shares('2027-W07'))
-        ->toBe(['Every tide' => null, 'Fairs' => null])
-        ->and($shares('2027-W20'))
-        ->toBe([]);
-
-    $this->actingAs($this->mei)
-        ->delete("/resolves/$driver->id")
-        ->assertForbidden();
-    $this->actingAs($this->lead)->delete("/resolves/$driver->id");
-    expect($task->refresh()->driver_id)->toBeNull();
-});
-
-it('ends a trial with what was learned', function (): void {
-    $this->post('/planning/2027-Q1/resolves', ['kind' => 'trial', 'title' => 'Two coasts at once']);
-    $trial = Resolve::query()->firstOrFail();
-
-    $this->put("/resolves/$trial->id/end", ['learned' => ''])->assertSessionHasErrors('learned');
-    $this->put("/resolves/$trial->id/end", ['learned' => 'Load the evening before.'])->assertSessionHasNoErrors();
-    expect($this->props('/planning/2027-Q2')['page']['tried'][0])->toMatchArray([
-        'learned' => 'Load the evening before.',
-        'endedOn' => Made::TODAY,
-    ]);
 });
 
 it('takes the meetings that are left out of the time that there is, overlapping ones once, and no private ones', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Area;
+use App\Models\Assumption;
 use App\Models\Attendance;
 use App\Models\Comment;
 use App\Models\Contact;
@@ -16,6 +17,7 @@ use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Judgement;
 use App\Models\LongTermGoal;
+use App\Models\MainEffort;
 use App\Models\Membership;
 use App\Models\Milestone;
 use App\Models\Person;
@@ -25,10 +27,10 @@ use App\Models\RecurringTask;
 use App\Models\RecurringTaskStep;
 use App\Models\Reference;
 use App\Models\Reminder;
-use App\Models\Resolve;
 use App\Models\SavedList;
 use App\Models\Step;
 use App\Models\Template;
+use App\Models\TradeOff;
 
 /** A workspace in which there is one of everything, all of it somebody's. */
 final class Workspaces
@@ -95,14 +97,19 @@ final class Workspaces
             'step' => Step::query()->create(['task_id' => $task->id, 'position' => 0, 'title' => 'Ask'])->id,
             'contact' => Contact::query()->create(['area_id' => $area->id, 'name' => 'Sten', 'person_id' => $owner->id])->id,
             'longTermGoal' => LongTermGoal::query()->create(['title' => 'North', 'on' => '2030-01-01'])->id,
-            'resolve' => Resolve::query()->create([
-                'stretch' => '2027-Q1',
-                'kind' => 'driver',
+            'mainEffort' => MainEffort::query()->create([
+                'goal_id' => $goal->id,
                 'title' => 'Visits',
-                'owner_id' => $owner->id,
-                'starts_on' => '2027-01-01',
-                'ends_on' => '2027-03-31',
+                'hours' => 4,
+                'person_id' => $owner->id,
             ])->id,
+            'assumption' => Assumption::query()->create([
+                'goal_id' => $goal->id,
+                'title' => 'A tide',
+                'test_on' => $today,
+                'person_id' => $owner->id,
+            ])->id,
+            'tradeOff' => TradeOff::query()->create(['goal_id' => $goal->id, 'title' => 'Fairs', 'person_id' => $owner->id])->id,
             'reading' => Reading::query()->create(['goal_id' => $goal->id, 'on' => $today, 'value' => 4, 'entered_by' => $owner->id])->id,
             'comment' => Comment::query()->create(['goal_id' => $goal->id, 'words' => 'x', ...$of])->id,
             'estimate' => Estimate::query()->create(['goal_id' => $goal->id, 'chance' => 50, ...$of])->id,

@@ -25,7 +25,7 @@ final readonly class ChangeTask
      *
      * @param array{
      *   title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string,
-     *   waiting_on?: ?string, ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string,
+     *   waiting_on?: ?string, ask_again_on?: ?Day, main_effort_id?: ?int, attention?: ?string, place?: ?string,
      *   under_way?: bool, look_over_by_id?: ?int,
      * } $fields
      *

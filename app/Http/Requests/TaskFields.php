@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Week\TaskDraft;
+use App\Models\Goal;
+use App\Models\MainEffort;
+use App\Models\Person;
 use App\Models\Task;
+use Closure;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Attention;
@@ -32,11 +36,27 @@ final class TaskFields extends Fields
             'ask_again_on' => ['sometimes', 'nullable', new ValidDay()],
             'under_way' => ['sometimes', 'boolean'],
             'look_over_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
-            'driver_id' => ['sometimes', 'nullable', Rule::exists('resolves', 'id')->where('kind', 'driver')],
+            'main_effort_id' => ['sometimes', 'nullable', 'integer', $this->effort(...)],
             'attention' => ['sometimes', 'nullable', Rule::enum(Attention::class)],
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
             'isPrivate' => ['boolean'],
         ];
+    }
+
+    /** A main effort can be chosen where its goal may be seen. */
+    private function effort(string $field, mixed $id, Closure $fail): void
+    {
+        $me = $this->user();
+
+        if (
+            ! ($me instanceof Person) ||
+            ! MainEffort::query()
+                ->whereKey($id)
+                ->whereIn('goal_id', Goal::query()->visibleTo($me)->select('id'))
+                ->exists()
+        ) {
+            $fail('This main effort no longer exists.');
+        }
     }
 
     /** @return array<string, string> */
@@ -69,13 +89,13 @@ final class TaskFields extends Fields
 
     /**
      * @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
-     * ask_again_on?: ?Day, driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int}
+     * ask_again_on?: ?Day, main_effort_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int}
      */
     public function changes(): array
     {
         /**
          * @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
-         * driver_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
+         * main_effort_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
          */
         $fields = $this->safe([
             'title',
@@ -84,7 +104,7 @@ final class TaskFields extends Fields
             'minutes',
             'rank',
             'waiting_on',
-            'driver_id',
+            'main_effort_id',
             'attention',
             'place',
             'under_way',

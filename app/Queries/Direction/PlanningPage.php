@@ -11,6 +11,7 @@ use App\Queries\Direction\Answers\Bearing;
 use App\Queries\Direction\Answers\PlanningView;
 use App\Queries\Direction\Answers\StretchTag;
 use App\Queries\Goals\ClosingPage;
+use App\Queries\Goals\GoalPartsOf;
 use App\Queries\Parts\Answers\PersonTag;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -24,7 +25,7 @@ final readonly class PlanningPage
         private PlanningGoals $goals,
         private ClosingPage $closing,
         private DirectionPage $direction,
-        private Resolves $resolves,
+        private GoalPartsOf $parts,
         private Loads $loads,
         private ShelfPage $shelf,
     ) {
@@ -55,12 +56,12 @@ final readonly class PlanningPage
             next: StretchTag::of($stretch->next($calendar), $calendar),
             unfinished: array_merge(...array_map(static fn($view): array => array_column($view->open, 'goal'), $past)),
             results: array_merge(...array_map(static fn($view): array => $view->closed, $past)),
-            tried: $isAt(PlanningStep::LookBack) ? $this->resolves->of($before) : [],
+            tried: $isAt(PlanningStep::LookBack) ? $this->parts->stretch($before, $viewer) : [],
             bearing: $isAt(PlanningStep::Bearing) ? Bearing::of($this->workspace) : null,
             direction: $isOfYear ? $this->direction->of($calendar->yearOf($stretch->anchor()), $viewer) : null,
             above: $above,
             alone: $alone,
-            resolves: $isAt(PlanningStep::How) ? $this->resolves->of($stretch) : [],
+            parts: $isAt(PlanningStep::How) ? $this->parts->stretch($stretch, $viewer) : [],
             load: $isAt(PlanningStep::Load) ? $this->loads->of($stretch) : [],
             shelf: $isAt(PlanningStep::Shelf) ? $this->shelf->until($viewer, $stretch->span->last) : [],
             people: $isAt(PlanningStep::How) ? PersonTag::all() : [],

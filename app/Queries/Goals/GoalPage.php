@@ -22,6 +22,7 @@ use App\Queries\Goals\Answers\GoalView;
 use App\Queries\Goals\Answers\ReadingRow;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
@@ -40,6 +41,7 @@ final readonly class GoalPage
         private GoalCourse $course,
         private Logbook $logbook,
         private Estimates $estimates,
+        private GoalPartsOf $parts,
     ) {
     }
 
@@ -97,6 +99,8 @@ final readonly class GoalPage
             ),
             forecast: ForecastView::of($figures->forecast, $figures->row->gauge, $on),
             estimate: $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
+            parts: $isPast ? null : $this->parts->goal($goal, $viewer),
+            people: PersonTag::all(),
             readings: $this->readings($goal, $on),
             tasks: $isPast
                 ? []

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Queries\Week;
 
 use App\Models\Contact;
+use App\Models\Goal;
+use App\Models\MainEffort;
 use App\Models\Person;
 use App\Models\Precedence;
-use App\Models\Resolve;
-use App\Models\ResolveKind;
 use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
@@ -68,8 +68,8 @@ final readonly class TaskPage
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")
                 : null,
             people: PersonTag::all(),
-            drivers: $this->drivers($task),
-            driver: $task->driver_id,
+            mainEfforts: $this->mainEfforts($task, $viewer),
+            mainEffort: $task->main_effort_id,
             attention: $task->attention,
             place: $task->place,
             after: array_values($task->precedences->map(static fn(Precedence $link): int => $link->after_id)->all()),
@@ -127,27 +127,19 @@ final readonly class TaskPage
         ];
     }
 
-    /** @return list<Option> those that hold now, and the one that it is work on */
-    private function drivers(Task $task): array
+    /** @return list<Option> those of open goals whose period is now, and the one that it is work on */
+    private function mainEfforts(Task $task, Person $viewer): array
     {
         $today = (string) $this->workspace->today();
+        $now = Goal::query()->visibleTo($viewer)->whereNull('closed_on')->where('starts_on', '<=', $today)->where('ends_on', '>=', $today);
 
         return array_values(
-            Resolve::query()
-                ->where('kind', ResolveKind::Driver)
-                ->where(
-                    static fn($either) => $either
-                        ->whereKey($task->driver_id)
-                        ->orWhere(
-                            static fn($now) => $now
-                                ->where('starts_on', '<=', $today)
-                                ->where('ends_on', '>=', $today)
-                                ->whereNull('ended_on'),
-                        ),
-                )
+            MainEffort::query()
+                ->whereIn('goal_id', Goal::query()->visibleTo($viewer)->select('id'))
+                ->where(static fn($either) => $either->whereKey($task->main_effort_id)->orWhereIn('goal_id', $now->select('id')))
                 ->orderBy('id')
                 ->get()
-                ->map(static fn(Resolve $driver): Option => new Option((string) $driver->id, $driver->title))
+                ->map(static fn(MainEffort $effort): Option => new Option((string) $effort->id, $effort->title))
                 ->all(),
         );
     }

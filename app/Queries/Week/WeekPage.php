@@ -9,8 +9,8 @@ use App\Models\Person;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Direction\Resolves;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Goals\GoalPartsOf;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
@@ -34,7 +34,7 @@ final readonly class WeekPage
         private StoredPlans $plans,
         private WeekTasks $tasks,
         private WeekDays $days,
-        private Resolves $resolves,
+        private GoalPartsOf $parts,
         private GoalRows $goals,
     ) {
     }
@@ -65,7 +65,7 @@ final readonly class WeekPage
             focus: PeriodWords::query()->firstWhere('period', $week->name)?->words,
             whose: PersonTag::of($whose),
             goals: $this->goals($week, $viewer, $whose),
-            resolves: $this->resolves->inWeek($week->span, $whose),
+            parts: $this->parts->inWeek($week->span, $whose, $viewer),
             cameAlong: $isNow ? $this->cameAlong($rows) : [],
             days: $this->days->of($week, $viewer, $whose, $byDay),
             noDay: $byDay[''] ?? [],

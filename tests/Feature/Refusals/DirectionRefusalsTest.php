@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Area;
 use App\Models\LongTermGoal;
-use App\Models\Resolve;
 use App\Models\Role;
 use Tests\Feature\Made;
 
@@ -57,12 +56,6 @@ it('looks beyond this year, and to three things at most', function (): void {
         'title' => 'There can be three long-term goals. Edit or delete one first.',
     ]);
     expect(LongTermGoal::query()->count())->toBe(3);
-});
-
-it('ends a trial with what was seen', function (): void {
-    $this->post('/planning/2027-Q1/resolves', ['kind' => 'trial', 'title' => 'Two crews at once'])->assertSessionHasNoErrors();
-    $trial = Resolve::query()->firstOrFail();
-    $this->assertRefused('put', "/resolves/$trial->id/end", [], ['learned' => 'Say what you saw first. One sentence is enough.']);
 });
 
 it('shelves until a day ahead', function (): void {

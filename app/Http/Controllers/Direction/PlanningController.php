@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Direction;
 
 use App\Actions\Direction\GoOnPlanning;
-use App\Actions\Direction\SaveResolve;
 use App\Http\Controllers\Controller;
 use App\Models\Goal;
-use App\Models\Resolve;
-use App\Models\ResolveKind;
 use App\Queries\Direction\PlanningPage;
 use App\Queries\Direction\PlanningStep;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\PlanningSpan;
@@ -47,39 +43,6 @@ final class PlanningController extends Controller
     {
         $request->validate(['isMain' => ['required', 'boolean'], 'isFirst' => ['required', 'boolean']]);
         $goOn->mark($this->me(), $goal, $request->boolean('isMain'), $request->boolean('isFirst'));
-
-        return $this->changed();
-    }
-
-    public function resolve(Request $request, PlanningSpan $stretch, SaveResolve $save): RedirectResponse
-    {
-        $request->validate([
-            'kind' => ['required', Rule::enum(ResolveKind::class)],
-            'title' => ['required', 'string', 'max:200'],
-            'owner' => ['nullable', 'integer', 'exists:people,id'],
-        ]);
-        $save->add(
-            $this->me(),
-            $stretch,
-            $request->enum('kind', ResolveKind::class) ?? ResolveKind::Driver,
-            $request->string('title')->toString(),
-            $request->filled('owner') ? $request->integer('owner') : null,
-        );
-
-        return $this->changed();
-    }
-
-    public function endResolve(Request $request, Resolve $resolve, SaveResolve $save): RedirectResponse
-    {
-        $request->validate(['learned' => ['nullable', 'string', 'max:1000']]);
-        $save->end($this->me(), $resolve, $this->text($request, 'learned'));
-
-        return $this->changed();
-    }
-
-    public function removeResolve(Resolve $resolve, SaveResolve $save): RedirectResponse
-    {
-        $save->remove($this->me(), $resolve);
 
         return $this->changed();
     }

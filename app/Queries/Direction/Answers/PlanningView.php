@@ -6,6 +6,7 @@ namespace App\Queries\Direction\Answers;
 
 use App\Queries\Direction\PlanningStep;
 use App\Queries\Goals\Answers\ClosedGoal;
+use App\Queries\Goals\Answers\GoalParts;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
@@ -19,12 +20,12 @@ final readonly class PlanningView implements Props
      * @param StretchTag $before as long a stretch, right before it
      * @param list<GoalRow> $unfinished goals of before that are open
      * @param list<ClosedGoal> $results what became of the others
-     * @param list<ResolveRow> $tried what was resolved before
+     * @param list<GoalParts> $tried what carried the goals of the stretch before
      * @param ?Bearing $bearing
      * @param ?DirectionView $direction of a year
      * @param list<GoalAbove> $above those placed in it first
      * @param list<PlannedGoal> $alone goals of the stretch that hang on none of those
-     * @param list<ResolveRow> $resolves
+     * @param list<GoalParts> $parts what carries the goals of the stretch
      * @param list<LoadRow> $load by person
      * @param list<ShelfRow> $shelf what is to be looked at again by its end
      * @param list<PersonTag> $people
@@ -43,7 +44,7 @@ final readonly class PlanningView implements Props
         public ?DirectionView $direction,
         public array $above,
         public array $alone,
-        public array $resolves,
+        public array $parts,
         public array $load,
         public array $shelf,
         public array $people,

@@ -7,6 +7,7 @@ namespace App\Queries\Goals\Answers;
 use App\Models\Rest;
 use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
@@ -31,6 +32,7 @@ final readonly class GoalView implements Props
      * @param ?string $formula of any other: how its figure comes about
      * @param list<ChartPoint> $chart from the first day on, over the whole period
      * @param list<ChartPoint> $checkpoints
+     * @param list<PersonTag> $people
      * @param list<ReadingRow> $readings newest first
      * @param list<TaskRow> $tasks its own, not those of its projects
      * @param list<LogEntry> $logbook newest first
@@ -64,6 +66,8 @@ final readonly class GoalView implements Props
         public array $checkpoints,
         public ?ForecastView $forecast,
         public ?EstimateView $estimate,
+        public ?GoalParts $parts,
+        public array $people,
         public array $readings,
         public array $tasks,
         public array $logbook,

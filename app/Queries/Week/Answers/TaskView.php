@@ -24,7 +24,7 @@ final readonly class TaskView implements Props
      * @param list<int> $after tasks that are to be done before it
      * @param list<Option> $before open tasks of its project that it could come after
      * @param list<string> $names of people and contacts that it can wait on
-     * @param list<Option> $drivers that it can be work on
+     * @param list<Option> $mainEfforts that it can be work on
      * @param ?ContactRow $contact that it waits on, and the area or client of theirs: its address and name
      */
     public function __construct(
@@ -36,8 +36,8 @@ final readonly class TaskView implements Props
         public array $stages,
         public ?Option $origin,
         public array $people,
-        public array $drivers,
-        public ?int $driver,
+        public array $mainEfforts,
+        public ?int $mainEffort,
         public ?Attention $attention,
         public ?string $place,
         public array $after,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Week\Answers;
 
-use App\Queries\Direction\Answers\ResolveRow;
+use App\Queries\Goals\Answers\GoalParts;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
@@ -17,7 +17,7 @@ final readonly class WeekView implements Props
      * @param string $when "past", "now" or "ahead"
      * @param ?string $place "second day of five"
      * @param list<GoalRow> $goals firm ones first
-     * @param list<ResolveRow> $resolves what was resolved for the longer periods that hold the week
+     * @param list<GoalParts> $parts what carries the open goals whose period holds the week
      * @param list<TaskRow> $cameAlong open tasks carried into this week, most often first
      * @param list<WeekDay> $days working days, and others on which there is something
      * @param list<TaskRow> $noDay planned for the week, on no day
@@ -32,7 +32,7 @@ final readonly class WeekView implements Props
         public ?string $focus,
         public PersonTag $whose,
         public array $goals,
-        public array $resolves,
+        public array $parts,
         public array $cameAlong,
         public array $days,
         public array $noDay,

@@ -8,7 +8,7 @@ import { route } from '../../lib/routes';
 import { BearingStep } from '../../parts/planning/BearingStep';
 import { FirstStep } from '../../parts/planning/FirstStep';
 import { GoalsStep } from '../../parts/planning/GoalsStep';
-import { HowStep } from '../../parts/planning/HowStep';
+import { EffortsStep } from '../../parts/planning/EffortsStep';
 import { LoadStep } from '../../parts/planning/LoadStep';
 import { LookBack } from '../../parts/planning/LookBack';
 import { ShelfStep } from '../../parts/planning/ShelfStep';
@@ -69,7 +69,7 @@ function Step({ page }: { page: PlanningView }) {
         case 'first':
             return <FirstStep page={page} />;
         case 'how':
-            return <HowStep page={page} />;
+            return <EffortsStep page={page} />;
         case 'load':
             return <LoadStep page={page} />;
         case 'shelf':

@@ -1,7 +1,7 @@
 import { count } from '../../lib/words';
 import { Head, Link, usePage } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
-import type { GoalTag, GoalView } from '../../generated/props';
+import type { GoalParts as Parts, GoalTag, GoalView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dateWords, dayWords, fullDateWords, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
@@ -12,6 +12,7 @@ import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Chance } from '../../parts/goals/Chance';
 import { CloseGoal } from '../../parts/goals/CloseGoal';
+import { GoalParts } from '../../parts/goals/GoalParts';
 import { Ladder } from '../../parts/goals/Ladder';
 import { Judge } from '../../parts/goals/Judge';
 import { Logbook } from '../../parts/goals/Logbook';
@@ -70,6 +71,11 @@ export default function Goal({ page }: { page: GoalView }) {
                         </Suspense>
                     </div>
                 )}
+                {page.parts !== null && (page.parts.mayChange || hasAny(page.parts)) && (
+                    <div className="mt-6">
+                        <GoalParts parts={page.parts} people={page.people} />
+                    </div>
+                )}
                 <div className="mt-6 grid grid-cols-[1fr_300px] gap-9 max-lg:grid-cols-1">
                     <div className="min-w-0 space-y-6">
                         {page.measure === 'judged' && <Judge page={page} />}
@@ -99,6 +105,8 @@ export default function Goal({ page }: { page: GoalView }) {
         </div>
     );
 }
+
+const hasAny = ({ efforts, assumptions, tradeOffs }: Parts) => efforts.length + assumptions.length + tradeOffs.length > 0;
 
 /** What it carries on, and what carries it on. */
 function Kin({ page }: { page: GoalView }) {

@@ -9,7 +9,7 @@ import { TaskLine } from '../../parts/TaskLine';
 import { CameAlong } from '../../parts/week/CameAlong';
 import { DayRow, Row } from '../../parts/week/DayRow';
 import { Focus } from '../../parts/week/Focus';
-import { InSight, TrialsAndSkills } from '../../parts/week/Resolves';
+import { InSight } from '../../parts/week/InSight';
 import { WhoseWeek } from '../../parts/week/WhoseWeek';
 import { ButtonLink } from '../../ui/Button';
 
@@ -57,12 +57,11 @@ export default function Week({ page }: { page: WeekView }) {
                 {page.goals.some((goal) => goal.isFirm) && (
                     <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
                 )}
-                <TrialsAndSkills resolves={page.resolves} />
                 <WhoseWeek page={page} />
             </aside>
             <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
                 {page.cameAlong.length > 0 && <CameAlong tasks={page.cameAlong} people={page.people} />}
-                <InSight resolves={page.resolves} />
+                <InSight parts={page.parts} />
                 {page.days.map((day) => (
                     <DayRow key={day.on} day={day} people={page.people} />
                 ))}

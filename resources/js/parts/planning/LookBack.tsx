@@ -1,16 +1,19 @@
 import { Link } from '@inertiajs/react';
-import { Trial } from './Trial';
+import { Seen } from '../goals/AssumptionLine';
 import { Standing } from '../Gauge';
 import { Empty, Section } from '../Section';
-import type { PlanningView, ResolveRow } from '../../generated/props';
+import type { PlanningView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { ButtonLink } from '../../ui/Button';
 
 /** What became of the stretch before, what of it is unfinished, and what was learned. */
 export function LookBack({ page }: { page: PlanningView }) {
     const { before } = page;
-    const trials = page.tried.filter((resolve) => resolve.kind === 'trial');
-    const others = page.tried.filter((resolve) => resolve.kind !== 'trial');
+    const assumptions = page.tried.flatMap((parts) => parts.assumptions.map((each) => ({ ...each, mayChange: parts.mayChange })));
+    const others = page.tried.flatMap((parts) => [
+        ...parts.efforts.map((each) => ({ key: `effort ${String(each.id)}`, kind: 'Main effort', title: each.title })),
+        ...parts.tradeOffs.map((each) => ({ key: `trade-off ${String(each.id)}`, kind: 'Trade-off', title: each.title })),
+    ]);
 
     return (
         <div className="space-y-7">
@@ -54,11 +57,14 @@ export function LookBack({ page }: { page: PlanningView }) {
                     ))}
                 </ul>
             </Section>
-            {trials.length > 0 && (
-                <Section title="Assumptions" aside="Say what you saw before you end one.">
+            {assumptions.length > 0 && (
+                <Section title="Assumptions" aside="Say what you saw before the goal is closed.">
                     <ul className="divide-y divide-hairline">
-                        {trials.map((trial) => (
-                            <Trial key={trial.id} trial={trial} />
+                        {assumptions.map((assumption) => (
+                            <li key={assumption.id} className="py-1.5">
+                                {assumption.title}
+                                <Seen assumption={assumption} mayChange={assumption.mayChange} />
+                            </li>
                         ))}
                     </ul>
                 </Section>
@@ -66,10 +72,10 @@ export function LookBack({ page }: { page: PlanningView }) {
             {others.length > 0 && (
                 <Section title="Main efforts and trade-offs">
                     <ul className="divide-y divide-hairline">
-                        {others.map((resolve) => (
-                            <li key={resolve.id} className="py-1.5">
-                                <span className="text-ink-2">{kindOf[resolve.kind]}: </span>
-                                {resolve.title}
+                        {others.map(({ key, kind, title }) => (
+                            <li key={key} className="py-1.5">
+                                <span className="text-ink-2">{kind}: </span>
+                                {title}
                             </li>
                         ))}
                     </ul>
@@ -78,5 +84,3 @@ export function LookBack({ page }: { page: PlanningView }) {
         </div>
     );
 }
-
-const kindOf: Record<ResolveRow['kind'], string> = { driver: 'driver', trial: 'trial', skill: 'skill', give_up: 'trade-off' };

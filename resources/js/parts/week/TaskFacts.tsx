@@ -78,14 +78,14 @@ export function TaskFacts({ page }: { page: TaskView }) {
                     }}
                 />
             )}
-            {page.drivers.length > 0 && (
+            {page.mainEfforts.length > 0 && (
                 <RecordField
                     label="Main effort"
-                    value={page.driver}
-                    options={page.drivers}
+                    value={page.mainEffort}
+                    options={page.mainEfforts}
                     none="none"
-                    onChoose={(driver) => {
-                        change(task, { driver_id: driver });
+                    onChoose={(mainEffort) => {
+                        change(task, { main_effort_id: mainEffort });
                     }}
                 />
             )}

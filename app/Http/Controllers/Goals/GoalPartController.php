@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Goals;
+
+use App\Actions\Goals\SaveGoalPart;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
+use App\Http\Requests\ValidDay;
+use App\Models\Assumption;
+use App\Models\Goal;
+use App\Models\MainEffort;
+use App\Models\TradeOff;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Loftrin\Core\Calendar\Day;
+
+/** Main efforts, assumptions and trade-offs of a goal. */
+final class GoalPartController extends Controller
+{
+    private const TITLE = ['required', 'string', 'max:200'];
+
+    private const PERSON = ['nullable', 'integer', 'exists:people,id'];
+
+    private const HOURS = ['nullable', 'numeric', 'decimal:0,1', 'gt:0', 'max:80'];
+
+    public function storeEffort(Request $request, Goal $goal, SaveGoalPart $save): RedirectResponse
+    {
+        $save->add($this->me(), $goal, new MainEffort($this->effort($request)));
+
+        return $this->changed();
+    }
+
+    public function updateEffort(Request $request, MainEffort $mainEffort, SaveGoalPart $save): RedirectResponse
+    {
+        Meanwhile::complete($request, [
+            'title' => $mainEffort->title,
+            'hours' => $mainEffort->hours,
+            'person' => $mainEffort->person_id,
+        ]);
+        $save->change($this->me(), $mainEffort, $this->effort($request));
+
+        return $this->changed();
+    }
+
+    public function removeEffort(MainEffort $mainEffort, SaveGoalPart $save): RedirectResponse
+    {
+        $save->remove($this->me(), $mainEffort);
+
+        return $this->changed();
+    }
+
+    public function storeAssumption(Request $request, Goal $goal, SaveGoalPart $save): RedirectResponse
+    {
+        // Tested by the end of the goal, unless a sooner day is set.
+        $request->mergeIfMissing(['testOn' => (string) $goal->ends_on]);
+        $save->add($this->me(), $goal, new Assumption($this->assumption($request)));
+
+        return $this->changed();
+    }
+
+    public function updateAssumption(Request $request, Assumption $assumption, SaveGoalPart $save): RedirectResponse
+    {
+        Meanwhile::complete($request, [
+            'title' => $assumption->title,
+            'testOn' => (string) $assumption->test_on,
+            'person' => $assumption->person_id,
+        ]);
+        $save->change($this->me(), $assumption, $this->assumption($request));
+
+        return $this->changed();
+    }
+
+    public function see(Request $request, Assumption $assumption, SaveGoalPart $save): RedirectResponse
+    {
+        Meanwhile::complete($request, ['seen' => $assumption->seen]);
+        $request->validate(['seen' => ['nullable', 'string', 'max:2000']]);
+        $save->see($this->me(), $assumption, $this->text($request, 'seen'));
+
+        return $this->changed();
+    }
+
+    public function removeAssumption(Assumption $assumption, SaveGoalPart $save): RedirectResponse
+    {
+        $save->remove($this->me(), $assumption);
+
+        return $this->changed();
+    }
+
+    public function storeTradeOff(Request $request, Goal $goal, SaveGoalPart $save): RedirectResponse
+    {
+        $save->add($this->me(), $goal, new TradeOff($this->tradeOff($request)));
+
+        return $this->changed();
+    }
+
+    public function updateTradeOff(Request $request, TradeOff $tradeOff, SaveGoalPart $save): RedirectResponse
+    {
+        Meanwhile::complete($request, ['title' => $tradeOff->title, 'person' => $tradeOff->person_id]);
+        $save->change($this->me(), $tradeOff, $this->tradeOff($request));
+
+        return $this->changed();
+    }
+
+    public function removeTradeOff(TradeOff $tradeOff, SaveGoalPart $save): RedirectResponse
+    {
+        $save->remove($this->me(), $tradeOff);
+
+        return $this->changed();
+    }
+
+    /** @return array<string, mixed> columns */
+    private function effort(Request $request): array
+    {
+        $request->validate(['title' => self::TITLE, 'hours' => self::HOURS, 'person' => self::PERSON]);
+
+        return [...$this->titled($request), 'hours' => $request->input('hours')];
+    }
+
+    /** @return array<string, mixed> columns */
+    private function assumption(Request $request): array
+    {
+        $request->validate(['title' => self::TITLE, 'testOn' => ['required', new ValidDay()], 'person' => self::PERSON]);
+
+        return [...$this->titled($request), 'test_on' => Day::of($request->string('testOn')->toString())];
+    }
+
+    /** @return array<string, mixed> columns */
+    private function tradeOff(Request $request): array
+    {
+        $request->validate(['title' => self::TITLE, 'person' => self::PERSON]);
+
+        return $this->titled($request);
+    }
+
+    /** @return array{title: string, person_id: int} */
+    private function titled(Request $request): array
+    {
+        return [
+            'title' => $request->string('title')->toString(),
+            'person_id' => $request->filled('person') ? $request->integer('person') : $this->me()->id,
+        ];
+    }
+}
