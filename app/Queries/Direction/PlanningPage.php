@@ -62,7 +62,9 @@ final readonly class PlanningPage
             above: $above,
             alone: $alone,
             parts: $isAt(PlanningStep::How) ? $this->parts->stretch($stretch, $viewer) : [],
-            load: $isAt(PlanningStep::Load) ? $this->loads->of($stretch) : [],
+            load: $isAt(PlanningStep::Goals, PlanningStep::First, PlanningStep::How, PlanningStep::Load, PlanningStep::Shelf)
+                ? $this->loads->of($stretch)
+                : [],
             shelf: $isAt(PlanningStep::Shelf) ? $this->shelf->until($viewer, $stretch->span->last) : [],
             people: $isAt(PlanningStep::How) ? PersonTag::all() : [],
         );

@@ -46,7 +46,8 @@ final readonly class GoalPartsOf
     }
 
     /**
-     * Those of open goals whose period holds something of the week, with what was done of each main effort in it.
+     * Those of open goals whose period holds something of the week, with what the person did of each main effort in it: of the
+     * efforts their own and those that they worked on.
      *
      * @return list<GoalParts> those that have any
      */
@@ -67,7 +68,10 @@ final readonly class GoalPartsOf
             ->pluck('minutes', 'main_effort_id')
             ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) $sum : 0)
             ->all();
-        $parts = $this->all($goals->all(), $viewer, $done, array_sum($done), isOfWeek: true);
+        $parts = array_map(
+            static fn(GoalParts $each): GoalParts => $each->ofWeekOf($whose->id),
+            $this->all($goals->all(), $viewer, $done, array_sum($done), isOfWeek: true),
+        );
 
         return array_values(array_filter($parts, static fn(GoalParts $each): bool => ! $each->isEmpty()));
     }

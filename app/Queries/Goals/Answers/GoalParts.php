@@ -24,6 +24,23 @@ final readonly class GoalParts implements Props
     ) {
     }
 
+    /** As it is shown in a person's week: of the efforts their own, and those that got some of it. */
+    public function ofWeekOf(int $person): self
+    {
+        return new self(
+            $this->goal,
+            $this->mayChange,
+            array_values(
+                array_filter(
+                    $this->efforts,
+                    static fn(MainEffortRow $effort): bool => $effort->person->id === $person || ($effort->minutes ?? 0) > 0,
+                ),
+            ),
+            $this->assumptions,
+            $this->tradeOffs,
+        );
+    }
+
     public function isEmpty(): bool
     {
         return $this->efforts === [] && $this->assumptions === [] && $this->tradeOffs === [];

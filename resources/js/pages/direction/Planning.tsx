@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { count } from '../../lib/words';
 import { WordSelect } from '../../ui/Select';
 import { Head, router } from '@inertiajs/react';
@@ -9,6 +10,7 @@ import { BearingStep } from '../../parts/planning/BearingStep';
 import { FirstStep } from '../../parts/planning/FirstStep';
 import { GoalsStep } from '../../parts/planning/GoalsStep';
 import { EffortsStep } from '../../parts/planning/EffortsStep';
+import { LoadBeside } from '../../parts/planning/LoadBeside';
 import { LoadStep } from '../../parts/planning/LoadStep';
 import { LookBack } from '../../parts/planning/LookBack';
 import { ShelfStep } from '../../parts/planning/ShelfStep';
@@ -21,7 +23,7 @@ export default function Planning({ page }: { page: PlanningView }) {
     const { stretch, step } = page;
 
     return (
-        <div className="w-full max-w-5xl px-6 py-5 pb-10 max-md:px-4">
+        <div className="w-full px-6 py-5 pb-10 max-md:px-4">
             <Head title={`Plan ${stretch.words}`} />
             <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
                 <h1 className="text-2xl">Plan {stretch.words}</h1>
@@ -33,8 +35,18 @@ export default function Planning({ page }: { page: PlanningView }) {
             </div>
             <Steps page={page} />
             <p className="mb-4 text-lg font-semibold">{stepWords[step].asks}</p>
-            <Step page={page} />
-            <Onward page={page} />
+            <div
+                className={clsx(
+                    'grid gap-x-10 gap-y-6 max-lg:grid-cols-1',
+                    page.load.length > 0 && step !== 'load' && 'grid-cols-[1fr_264px]',
+                )}
+            >
+                <div className="min-w-0">
+                    <Step page={page} />
+                    <Onward page={page} />
+                </div>
+                {page.load.length > 0 && step !== 'load' && <LoadBeside page={page} />}
+            </div>
         </div>
     );
 }

@@ -57,13 +57,13 @@ export default function Week({ page }: { page: WeekView }) {
                 {page.goals.some((goal) => goal.isFirm) && (
                     <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
                 )}
+                <InSight parts={page.parts} />
                 <WhoseWeek page={page} />
             </aside>
             <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
                 {page.cameAlong.length > 0 && <CameAlong tasks={page.cameAlong} people={page.people} />}
-                <InSight parts={page.parts} />
                 {page.days.map((day) => (
-                    <DayRow key={day.on} day={day} people={page.people} />
+                    <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
                 ))}
                 {(page.when !== 'past' || page.noDay.length > 0) && (
                     <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">

@@ -1,7 +1,6 @@
 import { EditedLine } from './EditedLine';
 import type { MainEffortRow, PersonTag } from '../../generated/props';
 import { act } from '../../lib/act';
-import { hoursWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { peopleAsOptions } from '../../lib/options';
@@ -51,11 +50,4 @@ export function MainEffortLine({ effort, people, mayChange }: Props) {
             <span className="block text-xs text-ink-2">{effort.person.name}</span>
         </EditedLine>
     );
-}
-
-/** What was done of it in a week, against what was meant: "3 h 20 of 4 h" */
-export function doneOf(effort: MainEffortRow): string {
-    const done = hoursWords(effort.minutes ?? 0);
-
-    return effort.hours === null ? done : `${done} of ${effort.hours} h`;
 }

@@ -57,14 +57,17 @@ function GoalList({ goals }: { goals: PlannedGoal[] }) {
     return (
         <ul className="divide-y divide-hairline">
             {goals.map(({ goal, mayChange }) => (
-                <li key={goal.id} className="flex flex-wrap items-baseline gap-x-4 py-1.5">
+                <li key={goal.id} className="group/goal flex flex-wrap items-baseline gap-x-4 py-1.5">
                     <Link href={route('goals.show', goal.id)} className="font-semibold hover:underline">
                         {goal.title}
                     </Link>
                     <span className="text-xs text-ink-2">{goal.owner.name}</span>
                     <span className="text-xs text-ink-2">{goal.gauge.terms}</span>
                     {mayChange && (
-                        <Link href={route('goals.edit', goal.id)} className="ml-auto text-xs link">
+                        <Link
+                            href={route('goals.edit', goal.id)}
+                            className="link ml-auto text-xs opacity-0 group-hover/goal:opacity-100 focus:opacity-100 pointer-coarse:opacity-100"
+                        >
                             measure, owner and more<span className="sr-only"> of {goal.title}</span>
                         </Link>
                     )}

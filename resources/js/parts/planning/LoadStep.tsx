@@ -1,10 +1,12 @@
 import { clsx } from 'clsx';
+import { LoadRuler } from './LoadBeside';
 import { Section } from '../Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 
 /** What each person has promised for the stretch against the time there is. */
 export function LoadStep({ page }: { page: PlanningView }) {
+    const scale = Math.max(...page.load.flatMap((row) => [row.planned, row.available]), 1);
     const over = page.load.filter((row) => row.isOver || row.hasMany);
 
     return (
@@ -34,7 +36,7 @@ export function LoadStep({ page }: { page: PlanningView }) {
                 </thead>
                 <tbody>
                     {page.load.map((row) => (
-                        <Row key={row.person.id} row={row} />
+                        <Row key={row.person.id} row={row} scale={scale} />
                     ))}
                 </tbody>
             </table>
@@ -42,9 +44,7 @@ export function LoadStep({ page }: { page: PlanningView }) {
     );
 }
 
-function Row({ row }: { row: LoadRow }) {
-    const share = row.available === 0 ? (row.planned > 0 ? 1 : 0) : row.planned / row.available;
-
+function Row({ row, scale }: { row: LoadRow; scale: number }) {
     return (
         <tr className="border-b border-hairline">
             <th scope="row" className="py-1.5 text-left font-semibold">
@@ -57,12 +57,7 @@ function Row({ row }: { row: LoadRow }) {
             <td className={clsx('text-right font-mono', row.isOver && 'font-semibold text-persimmon')}>{hoursWords(row.planned)}</td>
             <td className="text-right font-mono text-ink-2">{hoursWords(row.available)}</td>
             <td className="pl-6">
-                <span aria-hidden className="block h-2 bg-hairline">
-                    <span
-                        className={clsx('block h-2', row.isOver ? 'bg-persimmon' : 'bg-ink')}
-                        style={{ width: `${String(Math.min(1, share) * 100)}%` }}
-                    />
-                </span>
+                <LoadRuler row={row} scale={scale} />
             </td>
         </tr>
     );

@@ -1,11 +1,12 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { DayRuler } from './DayRuler';
 import { FreeHours } from './FreeHours';
 import { TaskLine } from '../TaskLine';
 import type { Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
+import { count } from '../../lib/words';
 
 interface RowProps {
     label: ReactNode;
@@ -35,7 +36,15 @@ export function Row({ label, hint, isNow = false, children }: RowProps) {
 /** Where a screen has no room for a whole week it opens at today. */
 const NARROW = '(max-width: 1023px)';
 
-export function DayRow({ day, people }: { day: WeekDay; people: PersonTag[] }) {
+interface DayProps {
+    day: WeekDay;
+    people: PersonTag[];
+    /** Settled: a line until it is opened. */
+    isFolded?: boolean;
+}
+
+export function DayRow({ day, people, isFolded = false }: DayProps) {
+    const [isOpen, setOpen] = useState(false);
     const row = useRef<HTMLDivElement>(null);
 
     useEffect(() => {
@@ -45,6 +54,24 @@ export function DayRow({ day, people }: { day: WeekDay; people: PersonTag[] }) {
     }, [day.isToday]);
 
     const isEmpty = day.meetings.length === 0 && day.tasks.length === 0;
+
+    if (isFolded && !isOpen) {
+        return (
+            <Row label={<h2 className="text-base text-ink-2">{dayWords(day.on)}</h2>}>
+                <button
+                    type="button"
+                    className="flex min-h-8 w-full items-baseline gap-3 pt-1 text-left text-ink-2 hover:text-ink"
+                    aria-expanded={false}
+                    onClick={() => {
+                        setOpen(true);
+                    }}
+                >
+                    <span className="flex-none">{sumOf(day)}</span>
+                    <span className="min-w-0 truncate text-xs">{[...day.meetings, ...day.tasks].map((each) => each.title).join(', ')}</span>
+                </button>
+            </Row>
+        );
+    }
 
     return (
         <div ref={row}>
@@ -72,6 +99,17 @@ export function DayRow({ day, people }: { day: WeekDay; people: PersonTag[] }) {
             </Row>
         </div>
     );
+}
+
+/** What a day came to: "2 meetings, 4 tasks done" */
+function sumOf(day: WeekDay): string {
+    const done = day.tasks.filter((task) => task.isDone).length;
+    const parts = [
+        day.meetings.length === 0 ? null : count(day.meetings.length, 'meeting'),
+        done === 0 ? null : `${count(done, 'task')} done`,
+    ].filter((part) => part !== null);
+
+    return parts.length === 0 ? 'nothing' : parts.join(', ');
 }
 
 function MeetingLine({ meeting }: { meeting: Occurrence }) {

@@ -1,8 +1,7 @@
-import { Row } from './DayRow';
-import { doneOf } from '../goals/MainEffortLine';
 import { Seen } from '../goals/AssumptionLine';
-import type { GoalParts } from '../../generated/props';
-import { dayWords } from '../../lib/dates';
+import { Section } from '../Section';
+import type { GoalParts, MainEffortRow } from '../../generated/props';
+import { dayWords, hoursWords } from '../../lib/dates';
 
 /** What carries the goals, with what the week gave it; assumptions whose test is due; what is left undone to make room. */
 export function InSight({ parts }: { parts: GoalParts[] }) {
@@ -15,39 +14,58 @@ export function InSight({ parts }: { parts: GoalParts[] }) {
     return (
         <>
             {efforts.length > 0 && (
-                <Row label={<h2 className="text-base">Main efforts</h2>} hint="done this week">
-                    <ul className="grid grid-cols-2 gap-x-8 py-1 max-md:grid-cols-1">
+                <Section title="Main efforts" aside="hours this week" className="mt-5">
+                    <ul>
                         {efforts.map((effort) => (
-                            <li key={effort.id} className="flex items-baseline justify-between gap-3 border-b border-hairline py-1">
-                                <span className="min-w-0">{effort.title}</span>
-                                <span
-                                    className="font-mono text-xs whitespace-nowrap text-ink-2"
-                                    title={effort.share === null ? undefined : `${String(effort.share)}% of the work done this week`}
-                                >
-                                    {doneOf(effort)}
-                                </span>
-                            </li>
+                            <Effort key={effort.id} effort={effort} />
                         ))}
                     </ul>
-                </Row>
+                </Section>
             )}
-            {(due.length > 0 || tradeOffs.length > 0) && (
-                <Row label={<h2 className="text-base">In sight</h2>} hint="this quarter">
-                    <ul className="py-1">
+            {due.length > 0 && (
+                <Section title="Assumptions to test" className="mt-5">
+                    <ul>
                         {due.map(({ assumption, mayChange }) => (
-                            <li key={assumption.id} className="border-b border-hairline py-1">
-                                <span className="text-ink-2">assumption, to test by {dayWords(assumption.testOn)}:</span> {assumption.title}
+                            <li key={assumption.id} className="py-1">
+                                {assumption.title} <span className="text-xs text-ink-2">by {dayWords(assumption.testOn)}</span>
                                 <Seen assumption={assumption} mayChange={mayChange} />
                             </li>
                         ))}
-                        {tradeOffs.length > 0 && (
-                            <li className="py-1">
-                                <span className="text-ink-2">trade-offs:</span> {tradeOffs.map((each) => each.title).join('; ')}
-                            </li>
-                        )}
                     </ul>
-                </Row>
+                </Section>
+            )}
+            {tradeOffs.length > 0 && (
+                <Section title="Trade-offs" className="mt-5">
+                    <p className="text-ink-2">{tradeOffs.map((each) => `${each.title}.`).join(' ')}</p>
+                </Section>
             )}
         </>
+    );
+}
+
+/** What the week gave it against the hours meant for it, as a bar of its own length. */
+function Effort({ effort }: { effort: MainEffortRow }) {
+    const minutes = effort.minutes ?? 0;
+    const meant = Number(effort.hours ?? 0) * 60;
+    const words = minutes === 0 ? 'none' : hoursWords(minutes);
+
+    return (
+        <li className="py-1" title={effort.share === null ? undefined : `${String(effort.share)}% of the work done this week`}>
+            <span className="flex items-baseline justify-between gap-3">
+                <span className="min-w-0">{effort.title}</span>
+                <span className="flex-none font-mono text-xs text-ink-2">
+                    {words}
+                    {meant > 0 && ` of ${hoursWords(meant)}`}
+                </span>
+            </span>
+            {meant > 0 && (
+                <span aria-hidden className="relative mt-0.5 block h-1 border border-dashed border-rule">
+                    <span
+                        className="absolute -inset-y-px left-0 bg-ink"
+                        style={{ width: `${String(Math.min(1, minutes / meant) * 100)}%` }}
+                    />
+                </span>
+            )}
+        </li>
     );
 }
