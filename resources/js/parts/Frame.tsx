@@ -1,11 +1,12 @@
 import { Link, router, usePage } from '@inertiajs/react';
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { Commands } from './Commands';
 import { JotDialog } from './JotDialog';
 import { Explain } from './figure/Explain';
 import { KeysHelp } from './KeysHelp';
 import { Marks } from './marks/Marks';
 import { Notices } from './Notices';
+import { RailLine } from './RailLine';
 import { Rooms, Sections } from './Rooms';
 import { stepWeek, YearRail } from './YearRail';
 import { Unsent } from './Unsent';
@@ -33,6 +34,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     const [open, setOpen] = useState<Open>(null);
     // Words of periods are made all over the screen below.
     setYearStart(frame.calendar.yearStartsIn);
+    const header = useRef<HTMLElement>(null);
     const all = rooms(frame);
     const here = sectionOf(all, page.component);
     const last = lastPlace.get();
@@ -78,7 +80,8 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                 <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
                     Skip to content
                 </a>
-                <header className="print:hidden">
+                <RailLine rail={frame.rail} thisWeek={frame.thisWeek} header={header} />
+                <header ref={header} className="print:hidden">
                     <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
                     <nav
                         aria-label="Rooms"

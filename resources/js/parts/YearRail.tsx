@@ -2,6 +2,7 @@ import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type KeyboardEvent, useRef } from 'react';
 import { Gauge, Standing } from './Gauge';
+import { RailSigns } from './RailSigns';
 import type { Rail, RailQuarter, RailWeek } from '../generated/props';
 import { dayWords, monthWords } from '../lib/dates';
 import { route } from '../lib/routes';
@@ -45,6 +46,7 @@ function YearWords({ rail }: { rail: Rail }) {
                     {monthWords(year.first)} to {monthWords(year.last)}
                 </span>
             )}
+            <RailSigns />
             <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
                 {rail.motto}
             </Link>
