@@ -1,9 +1,9 @@
 import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
-import { Empty, Section } from '../Section';
+import { YearsAhead } from './YearsAhead';
+import { Empty } from '../Section';
 import type { DirectionView, LongTermGoalTag } from '../../generated/props';
 import { act } from '../../lib/act';
-import { fullDateWords } from '../../lib/dates';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -23,35 +23,16 @@ export function LongTermGoals({ page }: { page: DirectionView }) {
     };
 
     return (
-        <Section title="Long-term goals" aside="Beyond this year, up to three.">
-            {longTermGoals.length === 0 && (
-                <Empty>None yet. Where should we be in three years, or in ten? Year goals can contribute to it.</Empty>
+        <section aria-label="Long-term goals">
+            {longTermGoals.length === 0 ? (
+                <Empty>No long-term goals yet. Where should we be in three years, or in ten? Year goals can contribute to one.</Empty>
+            ) : (
+                <YearsAhead page={page} onPress={setOpen} />
             )}
-            <ul className="divide-y divide-hairline">
-                {longTermGoals.map((longTermGoal) => (
-                    <li key={longTermGoal.id} className="py-2">
-                        <div className="flex items-baseline justify-between gap-3">
-                            <span className="font-semibold">{longTermGoal.title}</span>
-                            {page.mayChange && (
-                                <Button
-                                    kind="quiet"
-                                    aria-label={`Edit ${longTermGoal.title}`}
-                                    onClick={() => {
-                                        setOpen(longTermGoal);
-                                    }}
-                                >
-                                    Edit
-                                </Button>
-                            )}
-                        </div>
-                        <p className="text-xs text-ink-2">by {fullDateWords(longTermGoal.on)}</p>
-                        {longTermGoal.why !== null && <p className="mt-1 whitespace-pre-line text-ink-2">{longTermGoal.why}</p>}
-                    </li>
-                ))}
-            </ul>
             {page.mayChange && longTermGoals.length < MOST && (
                 <Button
-                    className="mt-2"
+                    kind="quiet"
+                    className="-ml-3"
                     onClick={() => {
                         setOpen('new');
                     }}
@@ -62,7 +43,7 @@ export function LongTermGoals({ page }: { page: DirectionView }) {
             <Dialog isOpen={open !== null} onOpenChange={close} title={open === 'new' ? 'Add a long-term goal' : 'Edit long-term goal'}>
                 {open !== null && <LongTermGoalForm longTermGoal={open === 'new' ? null : open} onDone={close} />}
             </Dialog>
-        </Section>
+        </section>
     );
 }
 

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import type { PeriodLine } from '../../generated/props';
@@ -5,6 +6,7 @@ import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
+import { Pressed } from '../../ui/Pressed';
 
 interface Props {
     line: PeriodLine;
@@ -42,24 +44,17 @@ export function PeriodWords({ line, name, size = 'm', mayChange }: Props) {
     }
 
     return (
-        <div className="flex items-baseline justify-between gap-3 max-md:flex-wrap">
-            <div className="min-w-0">
-                <p className={size === 'l' ? 'text-xl font-semibold' : ''}>
-                    {line.words ?? <span className="text-base font-normal text-ink-2">It has no {name} yet.</span>}
-                </p>
-                {line.why !== null && <p className="max-w-prose whitespace-pre-line text-ink-2">{line.why}</p>}
-            </div>
-            {mayChange && (
-                <Button
-                    kind="quiet"
-                    aria-label={`Edit the ${name} of ${line.period.words}`}
-                    onClick={() => {
-                        setWriting(true);
-                    }}
-                >
-                    {line.words === null ? 'Add it' : 'Edit'}
-                </Button>
-            )}
-        </div>
+        <Pressed
+            label={`${line.words === null ? 'Add' : 'Edit'} the ${name} of ${line.period.words}`}
+            isActive={mayChange}
+            onPress={() => {
+                setWriting(true);
+            }}
+        >
+            <span className={clsx('block', size === 'l' && 'text-2xl font-semibold tracking-[-0.02em]')}>
+                {line.words ?? <span className="text-base font-normal tracking-normal text-ink-2">It has no {name} yet.</span>}
+            </span>
+            {line.why !== null && <span className="block max-w-prose whitespace-pre-line text-ink-2">{line.why}</span>}
+        </Pressed>
     );
 }

@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import { toneOf } from '../Cord';
 import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
@@ -6,12 +7,12 @@ import type { DirectionView, PlacedGoal } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { ButtonLink } from '../../ui/Button';
-import { SelectField } from '../../ui/Select';
+import { WordSelect } from '../../ui/Select';
 
 /** The goals of the year: why each is worth the trouble, on which long-term goal it hangs, in which quarters it is worked on. */
 export function YearGoals({ page }: { page: DirectionView }) {
     return (
-        <Section title={`The goals of ${page.year.period.words}`} aside="Press a quarter to show when a goal is worked on.">
+        <Section title={`The goals of ${page.year.period.words}`} aside="Four boxes: the quarters in which a goal is worked on.">
             {page.goals.length === 0 && (
                 <Empty
                     action={
@@ -45,31 +46,31 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
     };
 
     return (
-        <li className="grid grid-cols-[1fr_300px] gap-x-8 gap-y-2 border-t border-hairline py-3 max-md:grid-cols-1">
+        <li className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)_268px] items-start gap-x-8 gap-y-2 border-t border-hairline py-3 max-lg:grid-cols-1">
             <div className="min-w-0">
                 <GoalTitle goal={goal} />
-                {placed.why !== null && <p className="mt-0.5 max-w-prose text-ink-2">{placed.why}</p>}
                 {longTermGoals.length > 0 && (
-                    <SelectField
-                        label={`Long-term goal of ${goal.title}`}
-                        isLabelHidden
-                        className="mt-2 max-w-sm"
-                        disabled={!placed.mayChange}
-                        value={placed.longTermGoal ?? ''}
-                        onChange={(value) => {
-                            place({ longTermGoal: value === '' ? null : Number(value) });
-                        }}
-                        none="not linked to a long-term goal"
-                        options={longTermGoals.map((longTermGoal) => ({
-                            value: longTermGoal.id,
-                            label: `contributes to “${longTermGoal.title}”`,
-                        }))}
-                    />
+                    <p className="mt-1 text-xs text-ink-2">
+                        {placed.longTermGoal !== null && 'for '}
+                        {placed.mayChange ? (
+                            <WordSelect
+                                label={`Long-term goal of ${goal.title}`}
+                                value={placed.longTermGoal ?? ''}
+                                none="not linked to a long-term goal"
+                                options={longTermGoals.map((longTermGoal) => ({ value: longTermGoal.id, label: longTermGoal.title }))}
+                                onChange={(value) => {
+                                    place({ longTermGoal: value === '' ? null : Number(value) });
+                                }}
+                            />
+                        ) : (
+                            longTermGoals.find((each) => each.id === placed.longTermGoal)?.title
+                        )}
+                    </p>
                 )}
             </div>
-            <div className="space-y-2">
-                <GaugeLine gauge={goal.gauge} />
-                <div className="grid grid-cols-4 gap-px" role="group" aria-label={`Quarters in which ${goal.title} is worked on`}>
+            <p className="max-w-prose text-ink-2">{placed.why}</p>
+            <div>
+                <div className="mb-2 grid grid-cols-4 gap-0.5" role="group" aria-label={`Quarters in which ${goal.title} is worked on`}>
                     {page.quarters.map((quarter, index) => {
                         const isOn = placed.quarters.includes(index + 1);
 
@@ -77,7 +78,9 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
                             <button
                                 key={quarter.period.name}
                                 type="button"
+                                aria-label={quarter.period.words}
                                 aria-pressed={isOn}
+                                title={`${quarter.period.words}: ${isOn ? 'worked on' : 'not worked on'}`}
                                 disabled={!placed.mayChange}
                                 onClick={() => {
                                     place({
@@ -86,16 +89,19 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
                                             : [...placed.quarters, index + 1],
                                     });
                                 }}
-                                className={clsx(
-                                    'min-h-8 border-b-3 pt-1 text-xs pointer-coarse:min-h-11',
-                                    isOn ? 'border-ink font-semibold' : 'border-hairline text-ink-2 hover:border-rule',
-                                )}
+                                className="group/quarter py-1.5 pointer-coarse:py-4"
                             >
-                                {quarter.period.words}
+                                <span
+                                    className={clsx(
+                                        'block h-2.5',
+                                        isOn ? ['bg-current', toneOf(goal.cord)] : 'border border-rule group-hover/quarter:bg-faint',
+                                    )}
+                                />
                             </button>
                         );
                     })}
                 </div>
+                <GaugeLine gauge={goal.gauge} />
             </div>
         </li>
     );
