@@ -40,7 +40,7 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
 
     await press(page, page.getByRole('link', { name: `Plan ${words}` }));
     await press(page, button(page, 'On: Direction'));
-    await press(page, button(page, `Edit the motto of ${words}`));
+    await press(page, button(page, `Add the motto of ${words}`));
     await page.keyboard.type('Fewer things, finished');
     await press(page, button(page, 'Save'));
     await expect(page.getByText('Fewer things, finished')).toBeVisible();
@@ -56,8 +56,8 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await press(page, page.getByLabel('main goal: Eighty harbours'), 'Space');
     await expect(page.getByLabel('main goal: Eighty harbours')).toBeChecked();
     await press(page, button(page, 'On: Efforts'));
-    await write(page, page.getByRole('textbox', { name: 'An activity that carries a goal' }), 'A harbour visit each week');
-    await write(page, page.getByRole('textbox', { name: 'Something we leave undone' }), 'Fairs');
+    await write(page, page.getByLabel('Add a main effort').first(), 'A harbour visit each week');
+    await write(page, page.getByLabel('Add a trade-off').first(), 'Fairs');
     await press(page, button(page, 'On: Hours'));
     await expect(page.getByRole('row', { name: /Noor Aksoy/ })).toBeVisible();
     await press(page, button(page, 'On: Shelve'));

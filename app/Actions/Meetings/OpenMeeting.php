@@ -71,39 +71,50 @@ final readonly class OpenMeeting
         $add = static function (array $columns) use ($meeting, &$position): void {
             AgendaItem::query()->create(['meeting_id' => $meeting->id, 'position' => $position++, ...$columns]);
         };
-        $series->standingItems()->get()->each(
-            static fn(StandingItem $item) => $add([
-                'kind' => AgendaKind::Standing,
-                'title' => $item->title,
-                'minutes' => $item->minutes,
-                'owner_id' => $item->owner_id,
-                'goal_id' => $item->goal_id,
-            ]),
-        );
-        $followUps = count($this->agendas->followUps($series));
+        $items = $this->items($series);
 
-        if ($followUps > 0) {
-            $add(['kind' => AgendaKind::FollowUps, 'title' => 'Follow-ups', 'minutes' => $followUps * Agenda::FOLLOW_UP_MINUTES]);
-        }
-
-        $issues = $this->agendas->openIssues($series);
-
-        foreach (Agenda::rank($this->agendas->ranked($issues)) as $ranked) {
-            $issue = $issues->get((int) $ranked->id);
-
-            if ($issue !== null) {
-                $add($this->ofIssue($issue, $ranked));
+        foreach (AgendaKind::proposed() as $kind) {
+            foreach ($items[$kind->value] as $columns) {
+                $add(['kind' => $kind, ...$columns]);
             }
         }
+    }
 
-        $add(['kind' => AgendaKind::Closing, 'title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES]);
+    /** @return array<string, list<array<string, mixed>>> columns, by kind */
+    private function items(Series $series): array
+    {
+        $followUps = count($this->agendas->followUps($series));
+        $issues = $this->agendas->openIssues($series);
+
+        return [
+            AgendaKind::Issue->value => array_map(
+                fn(RankedIssue $ranked): array => $this->ofIssue($issues->findOrFail((int) $ranked->id), $ranked),
+                Agenda::rank($this->agendas->ranked($issues)),
+            ),
+            AgendaKind::FollowUps->value =>
+                $followUps === 0 ? [] : [['title' => 'Follow-ups', 'minutes' => $followUps * Agenda::FOLLOW_UP_MINUTES]],
+            AgendaKind::Standing->value => array_values(
+                $series
+                    ->standingItems()
+                    ->get()
+                    ->map(
+                        static fn(StandingItem $item): array => [
+                            'title' => $item->title,
+                            'minutes' => $item->minutes,
+                            'owner_id' => $item->owner_id,
+                            'goal_id' => $item->goal_id,
+                        ],
+                    )
+                    ->all(),
+            ),
+            AgendaKind::Closing->value => [['title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES]],
+        ];
     }
 
     /** @return array<string, mixed> */
     private function ofIssue(Issue $issue, RankedIssue $ranked): array
     {
         return [
-            'kind' => AgendaKind::Issue,
             'title' => $issue->title,
             'minutes' => $ranked->minutes,
             'owner_id' => $issue->raised_by,

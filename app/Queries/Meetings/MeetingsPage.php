@@ -8,6 +8,8 @@ use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\Meetings;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Answers\SeriesRow;
@@ -21,8 +23,12 @@ final readonly class MeetingsPage
 {
     private const HELD = 20;
 
-    public function __construct(private Workspace $workspace, private Occurrences $occurrences)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private Occurrences $occurrences,
+        private StoredPlans $plans,
+        private ComingAgenda $agenda,
+    ) {
     }
 
     public function of(Person $viewer): Meetings
@@ -42,16 +48,28 @@ final readonly class MeetingsPage
             ->limit(self::HELD)
             ->get();
 
+        $coming = array_values(
+            array_filter(
+                $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
+                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
+            ),
+        );
+        $next = $coming[0] ?? null;
+
         return new Meetings(
             array_values($series->map($this->row(...))->all()),
-            array_values(
-                array_filter(
-                    $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
-                    static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
-                ),
-            ),
+            $next,
+            $next === null || $next->state === 'running' ? null : $this->agendaOf($next, $viewer),
+            array_slice($coming, 1),
             array_values($held->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($meeting->series, $meeting))->all()),
         );
+    }
+
+    private function agendaOf(Occurrence $next, Person $viewer): ?AgendaView
+    {
+        $series = Series::query()->with('standingItems.owner')->find($next->seriesId);
+
+        return $series === null ? null : $this->agenda->of($series, $this->plans->threads($viewer));
     }
 
     /**
@@ -61,9 +79,7 @@ final readonly class MeetingsPage
     {
         return static fn(
             HasMany $meetings,
-        ): HasMany => $meetings->where(
-            static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today()),
-        );
+        ): HasMany => $meetings->where(static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today()));
     }
 
     /** Its counts are loaded, and its meetings: at least those that run and those of today and later. */

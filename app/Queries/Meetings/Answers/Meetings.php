@@ -10,10 +10,17 @@ final readonly class Meetings implements Props
 {
     /**
      * @param list<SeriesRow> $series
+     * @param ?Occurrence $next the viewer's next meeting
+     * @param ?AgendaView $agenda of that, while it is not running
      * @param list<Occurrence> $coming the viewer's, over the next two weeks
      * @param list<Occurrence> $held the last ones, newest first
      */
-    public function __construct(public array $series, public array $coming, public array $held)
-    {
+    public function __construct(
+        public array $series,
+        public ?Occurrence $next,
+        public ?AgendaView $agenda,
+        public array $coming,
+        public array $held,
+    ) {
     }
 }

@@ -13,10 +13,6 @@ final readonly class SeriesView implements Props
 {
     /**
      * @param list<PersonTag> $attendees
-     * @param list<PlannedItem> $agenda what fits, in order
-     * @param list<IssueRow> $wontFit
-     * @param string $ends HH:MM
-     * @param int $spare minutes that are left
      * @param list<TaskRow> $followUps
      * @param list<Occurrence> $held newest first
      * @param list<Option> $projects to tie an issue to
@@ -26,10 +22,7 @@ final readonly class SeriesView implements Props
         public array $attendees,
         public ?string $chair,
         public ?string $minuteTaker,
-        public array $agenda,
-        public array $wontFit,
-        public string $ends,
-        public int $spare,
+        public AgendaView $agenda,
         public array $followUps,
         public array $held,
         public array $projects,

@@ -1,4 +1,5 @@
-import { count } from '../../lib/words';
+import { clsx } from 'clsx';
+import { count, rankWords } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import type { Meetings as MeetingsProps, Occurrence, SeriesRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -12,61 +13,111 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
             <Head title="Meetings" />
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <h1>Meetings</h1>
-                <ButtonLink kind="main" href={route('series.create')}>
-                    New recurring meeting
-                </ButtonLink>
+                <ButtonLink href={route('series.create')}>New recurring meeting</ButtonLink>
             </div>
-            <div className="grid grid-cols-[3fr_2fr] gap-10 max-lg:grid-cols-1">
+            <div className="grid grid-cols-[3fr_2fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
+                <Next page={page} />
                 <div className="space-y-6">
+                    <Section title="Yours in the next two weeks">
+                        <Dates meetings={page.coming} none="No other meetings in the next two weeks." />
+                    </Section>
+                    <Section title="Past meetings">
+                        <Dates meetings={page.held.slice(0, PAST)} none="No past meetings yet." />
+                    </Section>
+                </div>
+                <Section title="Recurring meetings" className="col-span-full">
                     {page.series.length === 0 && (
                         <Empty>A recurring meeting keeps its attendees, its standing agenda and the issues raised since last time.</Empty>
                     )}
-                    {page.series.map((series) => (
-                        <Series key={series.id} series={series} />
-                    ))}
-                </div>
-                <div className="space-y-6">
-                    <Section title="Yours in the next two weeks">
-                        <Dates meetings={page.coming} none="No meetings in the next two weeks." />
-                    </Section>
-                    <Section title="Past meetings">
-                        <Dates meetings={page.held} none="No past meetings yet." />
-                    </Section>
-                </div>
+                    <ul className="divide-y divide-hairline">
+                        {page.series.map((series) => (
+                            <Series key={series.id} series={series} />
+                        ))}
+                    </ul>
+                </Section>
             </div>
         </div>
     );
 }
 
-function Series({ series }: { series: SeriesRow }) {
+/** How many past meetings are listed; the others are on the page of their recurring meeting. */
+const PAST = 8;
+
+/** The next meeting, large: when it is, what is on, what will not fit. */
+function Next({ page: { next, agenda } }: { page: MeetingsProps }) {
+    if (next === null) {
+        return <Empty>No meetings in the next two weeks.</Empty>;
+    }
+
+    const wontFit = agenda?.wontFit ?? [];
+
     return (
-        <section className="border-t-2 border-ink pt-3">
+        <section aria-label="Next meeting" className="min-w-0 border-t-2 border-ink pt-3">
             <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-                <h2 className="text-lg">
-                    <Link href={route('series.show', series.id)} className="hover:underline">
-                        {series.title}
+                <h2 className="text-xl">
+                    <Link href={next.link} className="hover:underline">
+                        {next.title}
                     </Link>
                 </h2>
-                <span className="text-xs text-ink-2">
-                    {series.rule} at {series.time}, {series.minutes} min{series.isPrivate && ', private to its attendees'}
+                <span className="font-mono text-md">
+                    {dayWords(next.on)} {next.time}
+                    {agenda !== null && `–${agenda.ends}`}
                 </span>
             </div>
-            {series.purpose !== null && <p className="text-ink-2">{series.purpose}</p>}
-            <div className="mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+            {agenda !== null && (
+                <ol className="mt-2">
+                    {agenda.items.map((item) => (
+                        <li key={`${item.at} ${item.title}`} className="flex items-baseline gap-4 border-b border-hairline py-1.5">
+                            <span className="w-12 flex-none font-mono text-xs text-ink-2">{item.at}</span>
+                            <span className={clsx('min-w-0 flex-1', item.kind === 'issue' && 'font-semibold')}>
+                                {item.title}
+                                {item.issue !== null && (
+                                    <span className="ml-3 text-xs font-normal text-ink-2">{rankWords(item.issue.rank)}</span>
+                                )}
+                            </span>
+                            <span className="flex-none text-xs text-ink-2">{item.who}</span>
+                            <span className="w-14 flex-none text-right font-mono text-xs text-ink-2">{item.minutes} min</span>
+                        </li>
+                    ))}
+                </ol>
+            )}
+            {wontFit.length > 0 && (
+                <p className="mt-2 text-sm">
+                    <span className="font-semibold text-persimmon">{count(wontFit.length, 'issue')} will not fit:</span>{' '}
+                    {wontFit.map((issue) => issue.title).join(', ')}
+                </p>
+            )}
+            <p className="mt-3">
+                <ButtonLink kind="main" href={next.link}>
+                    {next.state === 'running' ? 'Join now' : 'Open the agenda'}
+                </ButtonLink>
+            </p>
+        </section>
+    );
+}
+
+function Series({ series }: { series: SeriesRow }) {
+    return (
+        <li className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)_auto] items-baseline gap-x-6 py-2 max-md:grid-cols-1">
+            <span>
+                <Link href={route('series.show', series.id)} className="font-semibold hover:underline">
+                    {series.title}
+                </Link>
+                <span className="block text-xs text-ink-2">
+                    {series.rule} at {series.time}, {series.minutes} min{series.isPrivate && ', private to its attendees'}
+                </span>
+            </span>
+            <span className="text-ink-2">{series.purpose}</span>
+            <span className="text-xs text-ink-2">
                 {series.running !== null ? (
                     <ButtonLink kind="main" href={route('meetings.show', series.running)}>
                         Join now
                     </ButtonLink>
                 ) : (
-                    <ButtonLink href={route('series.show', series.id)}>
-                        {series.next === null ? 'Open' : `Agenda for ${dayWords(series.next)}`}
-                    </ButtonLink>
+                    `${count(series.openIssues, 'issue')} waiting, ${String(series.held)} held`
                 )}
-                <span className="text-xs text-ink-2">
-                    {count(series.openIssues, 'issue')} waiting, {series.held} held
-                </span>
-            </div>
-        </section>
+            </span>
+        </li>
     );
 }
 

@@ -59,20 +59,20 @@ export default function Series({ page }: { page: SeriesView }) {
                     )}
                 </div>
                 <ol className="mt-4">
-                    {page.agenda.map((item, place) => (
+                    {page.agenda.items.map((item, place) => (
                         <Item key={place} item={item} mayChange={page.mayChange} />
                     ))}
                 </ol>
                 <p className="flex justify-between border-t-2 border-ink pt-1 font-mono text-xs">
-                    <span>{page.ends}</span>
-                    <span className={clsx('font-sans', page.wontFit.length > 0 && 'font-semibold text-persimmon')}>
-                        {page.wontFit.length > 0
-                            ? `${String(page.wontFit.reduce((sum, issue) => sum + issue.minutes, 0))} min will not fit`
-                            : `${String(Math.max(0, page.spare))} min to spare`}
+                    <span>{page.agenda.ends}</span>
+                    <span className={clsx('font-sans', page.agenda.wontFit.length > 0 && 'font-semibold text-persimmon')}>
+                        {page.agenda.wontFit.length > 0
+                            ? `${String(page.agenda.wontFit.reduce((sum, issue) => sum + issue.minutes, 0))} min will not fit`
+                            : `${String(Math.max(0, page.agenda.spare))} min to spare`}
                     </span>
                 </p>
                 <ul>
-                    {page.wontFit.map((issue) => (
+                    {page.agenda.wontFit.map((issue) => (
                         <WontFit key={issue.id} issue={issue} />
                     ))}
                 </ul>

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Series;
+use App\Models\StandingItem;
+use App\Queries\Goals\Threads;
+use App\Queries\Meetings\Answers\AgendaView;
+use App\Queries\Meetings\Answers\IssueRow;
+use App\Queries\Meetings\Answers\PlannedItem;
+use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\AgendaKind;
+use Loftrin\Core\Meetings\RankedIssue;
+
+/** The agenda of a series' next meeting, worked out from what was raised so far. Rules: computation 11. */
+final readonly class ComingAgenda
+{
+    public function __construct(private AgendaInStore $agendas)
+    {
+    }
+
+    public function of(Series $series, Threads $threads): AgendaView
+    {
+        $issues = $this->agendas->openIssues($series);
+        $followUps = $this->agendas->followUps($series);
+        $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps), $this->agendas->ranked($issues));
+        $rows = static fn(array $ranked): array => array_values(
+            array_map(static fn(RankedIssue $issue): IssueRow => IssueRow::of($issues->findOrFail((int) $issue->id), $threads), $ranked),
+        );
+
+        return new AgendaView(
+            $this->items($series, count($followUps), $rows($fit->fits)),
+            $rows($fit->wontFit),
+            self::wall($series->time, $series->minutes),
+            $fit->spare,
+        );
+    }
+
+    /**
+     * @param list<IssueRow> $issues
+     *
+     * @return list<PlannedItem>
+     */
+    private function items(Series $series, int $followUps, array $issues): array
+    {
+        $items = [];
+        $minute = 0;
+
+        foreach (AgendaKind::proposed() as $kind) {
+            // Closing is kept free at the end.
+            $minute = $kind === AgendaKind::Closing ? max($minute, $series->minutes - Agenda::CLOSING_MINUTES) : $minute;
+
+            foreach ($this->ofKind($kind, $series, $followUps, $issues) as [$title, $minutes, $who, $issue]) {
+                $items[] = new PlannedItem($kind, $title, $minutes, self::wall($series->time, $minute), $who, $issue);
+                $minute += $minutes;
+            }
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param list<IssueRow> $issues
+     *
+     * @return list<array{string, int, ?string, ?IssueRow}> title, minutes, who, issue
+     */
+    private function ofKind(AgendaKind $kind, Series $series, int $followUps, array $issues): array
+    {
+        return match ($kind) {
+            AgendaKind::Issue => array_map(
+                static fn(IssueRow $issue): array => [$issue->title, $issue->minutes, $issue->raisedBy->name, $issue],
+                $issues,
+            ),
+            AgendaKind::FollowUps => $followUps === 0
+                ? []
+                : [["Follow-ups, $followUps to ask about", $followUps * Agenda::FOLLOW_UP_MINUTES, null, null]],
+            AgendaKind::Standing => array_values(
+                $series->standingItems
+                    ->map(static fn(StandingItem $item): array => [$item->title, $item->minutes, $item->owner?->name, null])
+                    ->all(),
+            ),
+            AgendaKind::Closing => [['Closing', Agenda::CLOSING_MINUTES, null, null]],
+        };
+    }
+
+    /** The wall clock so many minutes after a time. */
+    private static function wall(string $time, int $minutes): string
+    {
+        $at = ((int) substr($time, 0, 2) * 60 + (int) substr($time, 3, 2) + $minutes) % 1440;
+
+        return sprintf('%02d:%02d', intdiv($at, 60), $at % 60);
+    }
+}
