@@ -12,7 +12,7 @@ export default function Tray({ page }: { page: TrayProps }) {
     ];
 
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-6 max-md:px-4">
+        <div className="w-full px-6 py-5 max-md:px-4">
             <Head title="Tray" />
             <h1>Tray</h1>
             <p className="mb-4 text-ink-2">Everything you have jotted down and not sorted yet. Make it a task, shelve it or delete it.</p>

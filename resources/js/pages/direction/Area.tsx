@@ -28,6 +28,14 @@ export default function Area({ page }: { page: AreaView }) {
             <Title page={page} />
             <div className="mt-5 grid grid-cols-[1fr_320px] gap-x-10 gap-y-8 max-lg:grid-cols-1">
                 <div className="min-w-0 space-y-7">
+                    <Section title="Goals">
+                        <ul className="grid grid-cols-2 gap-x-8 max-md:grid-cols-1">
+                            {page.goals.map((goal) => (
+                                <GoalBlock key={goal.id} goal={goal} />
+                            ))}
+                        </ul>
+                        {page.goals.length === 0 && <Empty>No open goals.</Empty>}
+                    </Section>
                     <Section title="This week" aside="Open tasks planned or due this week, by rank.">
                         {page.thisWeek.length === 0 && <Empty>Nothing is planned this week.</Empty>}
                         <Few tasks={page.thisWeek} people={page.people} showsTime>
@@ -59,14 +67,6 @@ export default function Area({ page }: { page: AreaView }) {
                 </div>
                 <div className="space-y-7">
                     <TimeSpent page={page} />
-                    <Section title="Goals">
-                        <ul>
-                            {page.goals.map((goal) => (
-                                <GoalBlock key={goal.id} goal={goal} />
-                            ))}
-                        </ul>
-                        {page.goals.length === 0 && <Empty>No open goals.</Empty>}
-                    </Section>
                     <WorkRecurringTasks recurringTasks={page.recurringTasks} to={{ area: area.id }} />
                     <Contacts page={page} />
                     {page.notes !== '' && (
@@ -230,9 +230,7 @@ function TimeSpent({ page }: { page: AreaView }) {
                 <Empty>Nothing was done.</Empty>
             ) : (
                 <>
-                    <div aria-hidden className="flex h-2.5 bg-hairline">
-                        <span className="bg-ink" style={{ width: `${String((page.forward / all) * 100)}%` }} />
-                    </div>
+                    <HoursRuler forward={page.forward} upkeep={page.upkeep} />
                     <p className="mt-1 flex justify-between text-sm">
                         <span>{hoursWords(page.forward)} for goals</span>
                         <span className="text-ink-2">{hoursWords(page.upkeep)} not linked to a goal</span>
@@ -242,3 +240,28 @@ function TimeSpent({ page }: { page: AreaView }) {
         </Section>
     );
 }
+
+/** The hours as a ruler: towards goals solid, upkeep hatched, a tick for every few hours. */
+function HoursRuler({ forward, upkeep }: { forward: number; upkeep: number }) {
+    const all = forward + upkeep;
+    const step = STEPS.find((hours) => all / 60 / hours <= 8) ?? 200;
+    const ticks = Array.from({ length: Math.floor(all / 60 / step) }, (_, place) => (place + 1) * step);
+    const percent = (minutes: number) => `${String((minutes / all) * 100)}%`;
+
+    return (
+        <div aria-hidden className="relative mb-5">
+            <div className="flex h-3 border-b border-rule">
+                <span className="bg-ink" style={{ width: percent(forward) }} />
+                <span className="hatch" style={{ width: percent(upkeep) }} />
+            </div>
+            {ticks.map((hours) => (
+                <span key={hours} className="absolute top-3 h-1 border-l border-rule" style={{ left: percent(hours * 60) }}>
+                    <span className="absolute top-1 -translate-x-1/2 font-mono text-xs whitespace-nowrap text-ink-2">{hours} h</span>
+                </span>
+            ))}
+        </div>
+    );
+}
+
+/** From tick to tick, in hours. */
+const STEPS = [1, 2, 5, 10, 20, 50, 100];

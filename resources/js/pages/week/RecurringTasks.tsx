@@ -1,4 +1,5 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
+import type { ReactNode } from 'react';
 import type { OutputRow, RecurringTasks as RecurringTasksProps } from '../../generated/props';
 import { act } from '../../lib/act';
 import { plannedWords } from '../../lib/dates';
@@ -11,22 +12,50 @@ import { Button, ButtonLink } from '../../ui/Button';
 
 /** All that comes back by itself. */
 export default function RecurringTasks({ page }: { page: RecurringTasksProps }) {
+    const isChecklists = usePage().url.includes(CHECKLISTS);
+
     return (
-        <div className="grid flex-1 grid-cols-[1fr_1fr] content-start gap-x-10 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
+        <div className="px-6 py-4 pb-10 max-md:px-4">
             <Head title="Recurring tasks" />
-            <div className="col-span-full mb-4 flex flex-wrap items-end justify-between gap-4">
+            <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <div>
                     <h1>Recurring tasks</h1>
-                    <p className="text-ink-2">
-                        Tasks that come back by a rule. The next one appears by itself; missed ones are counted, not piled up.
+                    <p className="flex gap-6 pt-1">
+                        <View href={route('recurring-tasks.index')} isOn={!isChecklists}>
+                            Tasks that come back
+                        </View>
+                        <View href={`${route('recurring-tasks.index')}?${CHECKLISTS}`} isOn={isChecklists}>
+                            Checklists
+                        </View>
                     </p>
                 </div>
-                <ButtonLink kind="main" href={route('recurring-tasks.create')}>
-                    New recurring task
-                </ButtonLink>
+                <ButtonLink href={route('recurring-tasks.create')}>New recurring task</ButtonLink>
             </div>
+            {isChecklists ? <Checklists page={page} /> : <Tasks page={page} />}
+        </div>
+    );
+}
+
+const CHECKLISTS = 'view=checklists';
+
+function View({ href, isOn, children }: { href: string; isOn: boolean; children: ReactNode }) {
+    return (
+        <Link
+            href={href}
+            aria-current={isOn ? 'page' : undefined}
+            className={isOn ? 'border-b-2 border-ink font-semibold' : 'text-ink-2 hover:text-ink'}
+        >
+            {children}
+        </Link>
+    );
+}
+
+/** What appears by itself, by a rule: one's own first. */
+function Tasks({ page }: { page: RecurringTasksProps }) {
+    return (
+        <div className="grid grid-cols-2 content-start gap-x-10 gap-y-6 max-lg:grid-cols-1">
             <div className="space-y-6">
-                <Section title="Yours">
+                <Section title="Yours" aside="The next one appears by itself; missed ones are counted, not piled up.">
                     {page.mine.length === 0 && <Empty>None yet. For example: rinse the test tank, every second Thursday.</Empty>}
                     <ul className="divide-y divide-hairline">
                         {page.mine.map((recurringTask) => (
@@ -42,6 +71,8 @@ export default function RecurringTasks({ page }: { page: RecurringTasksProps }) 
                     </ul>
                     <NewOne kind="pieces" words="New quarterly output" />
                 </Section>
+            </div>
+            <div className="space-y-6">
                 {page.others.length > 0 && (
                     <Section title="Other people’s">
                         <ul className="divide-y divide-hairline">
@@ -51,18 +82,6 @@ export default function RecurringTasks({ page }: { page: RecurringTasksProps }) 
                         </ul>
                     </Section>
                 )}
-            </div>
-            <div className="space-y-6 max-lg:mt-6">
-                <Section title="Daily checklist" aside="Starts blank each morning.">
-                    <Daily lines={page.daily} />
-                    <NewOne kind="daily" words="Add a line" />
-                </Section>
-                <Section title="Checklists" aside="Reusable; not included in any count.">
-                    {page.checklists.map((list) => (
-                        <Checklist key={list.id} list={list} />
-                    ))}
-                    <NewOne kind="checklist" words="New checklist" />
-                </Section>
                 <Section title="Shared recurring tasks" aside="Kept once for the team; projects, areas and clients choose from them.">
                     <ul className="divide-y divide-hairline">
                         {page.stock.map((recurringTask) => (
@@ -72,6 +91,26 @@ export default function RecurringTasks({ page }: { page: RecurringTasksProps }) 
                     <NewOne kind="task" words="Add a shared one" isStock />
                 </Section>
             </div>
+        </div>
+    );
+}
+
+/** Lists to go through: the day's own, blank each morning, and those to use again and again. */
+function Checklists({ page }: { page: RecurringTasksProps }) {
+    return (
+        <div className="space-y-6">
+            <Section title="Daily checklist" aside="Starts blank each morning.">
+                <Daily lines={page.daily} />
+                <NewOne kind="daily" words="Add a line" />
+            </Section>
+            <Section title="Checklists" aside="Reusable; not included in any count.">
+                <div className="grid grid-cols-2 gap-x-10 max-lg:grid-cols-1">
+                    {page.checklists.map((list) => (
+                        <Checklist key={list.id} list={list} />
+                    ))}
+                </div>
+                <NewOne kind="checklist" words="New checklist" />
+            </Section>
         </div>
     );
 }

@@ -8,8 +8,7 @@ import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
-import { SelectField } from '../../ui/Select';
+import { WordSelect } from '../../ui/Select';
 
 interface Props {
     jot: JotRow;
@@ -20,9 +19,16 @@ interface Props {
     mayShelve?: boolean;
 }
 
-/** A jot and what can become of it. */
+/** How long the title of a task can be. */
+const TITLE = 200;
+
+/** What was jotted down, as the title it would have as a task, and what can become of it. */
 export function JotLine({ jot, projects, times, showsWho = false, mayShelve = false }: Props) {
-    const form = useForm(`task of jot ${String(jot.id)}`, { title: jot.words.slice(0, 200), project: '', planned: times[0]?.value ?? '' });
+    const form = useForm(`task of jot ${String(jot.id)}`, {
+        title: jot.words.slice(0, TITLE),
+        project: '',
+        planned: times[0]?.value ?? '',
+    });
 
     const sort = (event: SubmitEvent) => {
         event.preventDefault();
@@ -30,42 +36,48 @@ export function JotLine({ jot, projects, times, showsWho = false, mayShelve = fa
     };
 
     return (
-        <li className="border-t border-rule py-3">
-            <p className="mb-2 whitespace-pre-line">
-                {jot.words}{' '}
-                <span className="text-xs text-ink-2">
+        <li className="border-t border-hairline py-2">
+            {(jot.words.includes('\n') || jot.words.length > TITLE) && <p className="mb-1 whitespace-pre-line text-ink-2">{jot.words}</p>}
+            <form onSubmit={sort} className="flex flex-wrap items-center gap-x-4 gap-y-1">
+                <input
+                    aria-label="Task"
+                    maxLength={TITLE}
+                    value={form.data.title}
+                    onChange={(event) => {
+                        form.setData('title', event.target.value);
+                    }}
+                    className="min-w-60 flex-1 border-b border-transparent bg-transparent py-1 font-semibold hover:border-hairline focus:border-rule focus:outline-none"
+                />
+                <span className="flex-none text-xs text-ink-2">
                     {showsWho && `${jot.by.name}, `}
                     {dayWords(jot.jottedOn)}
                 </span>
-            </p>
-            <form onSubmit={sort} className="flex flex-wrap items-start gap-3">
-                <TextField label="Task" isLabelHidden className="min-w-60 flex-1" maxLength={200} {...bind(form, 'title')} />
-                <SelectField
-                    label="Project"
-                    isLabelHidden
-                    className="w-52"
-                    {...bind(form, 'project')}
-                    none="In no project"
-                    options={grouped(projects)}
-                />
-                <SelectField
+                <WordSelect label="Project" {...bind(form, 'project')} none="no project" options={grouped(projects)} />
+                <WordSelect
                     label="When"
-                    isLabelHidden
-                    className="w-32"
                     {...bind(form, 'planned')}
                     options={times.map((time) => ({ value: time.value, label: time.words }))}
                 />
-                <Button kind="main" type="submit" disabled={form.processing}>
-                    Make a task
-                </Button>
-                {mayShelve && <LookAgain kind="idea" id={jot.id} words="Shelve" />}
-                <Button
-                    onClick={() => {
-                        act('delete', route('jots.destroy', jot.id));
-                    }}
-                >
-                    Delete
-                </Button>
+                <span className="flex flex-none items-center gap-2">
+                    <Button type="submit" disabled={form.processing}>
+                        Make a task
+                    </Button>
+                    {mayShelve && <LookAgain kind="idea" id={jot.id} words="Shelve" />}
+                    <Button
+                        kind="quiet"
+                        aria-label={`Delete ${jot.words.slice(0, 60)}`}
+                        onClick={() => {
+                            act('delete', route('jots.destroy', jot.id));
+                        }}
+                    >
+                        Delete
+                    </Button>
+                </span>
+                {Object.values(form.errors).map((why) => (
+                    <p key={why} className="w-full text-sm font-medium text-persimmon">
+                        {why}
+                    </p>
+                ))}
             </form>
         </li>
     );

@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { LookAgain } from './LookAgain';
 import type { ShelfRow } from '../../generated/props';
 import { act } from '../../lib/act';
-import { dayWords, fullDateWords } from '../../lib/dates';
+import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 
@@ -11,7 +11,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
     const { kind, id } = row;
 
     return (
-        <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline py-2">
+        <li className="group/shelf flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-hairline py-2">
             <div className="min-w-60 flex-1">
                 <p>
                     {row.link === null ? (
@@ -24,11 +24,11 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                 </p>
                 <p className="text-xs text-ink-2">
                     {kind === 'idea' ? 'idea' : `${kind} of ${row.owner.name}`}, shelved {dayWords(row.since)}
-                    {row.lookAgainOn !== null && `, returns on ${fullDateWords(row.lookAgainOn)}`}
+                    {row.lookAgainOn !== null && `, returns ${dayWords(row.lookAgainOn)} ${row.lookAgainOn.slice(0, 4)}`}
                 </p>
             </div>
             {row.mayChange && (
-                <span className="flex flex-wrap gap-2">
+                <span className="flex flex-wrap gap-2 opacity-0 group-focus-within/shelf:opacity-100 group-hover/shelf:opacity-100 pointer-coarse:opacity-100">
                     <Button
                         onClick={() => {
                             act('post', route('shelf.back', { kind, id }));
