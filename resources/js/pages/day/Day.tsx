@@ -27,6 +27,7 @@ export default function Day({ page }: { page: DayView }) {
                         <Pass key={pass.kind} pass={pass} />
                     ))}
                 </ul>
+                {page.tickets.length > 0 && <Tickets tickets={page.tickets} today={page.on} />}
                 <h2 className="mt-8 text-base">{page.week}</h2>
                 <p className="mb-3 text-ink-2">{page.focus}</p>
                 <ul>
@@ -47,8 +48,16 @@ export default function Day({ page }: { page: DayView }) {
                         </p>
                     )}
                 </div>
-                {page.tickets.length > 0 && <Tickets tickets={page.tickets} today={page.on} />}
                 <MainThing page={page} />
+                {page.late.length > 0 && (
+                    <Section title="Late" className="mt-6" aside="Do it, change its date or drop it.">
+                        <ul className="divide-y divide-hairline">
+                            {page.late.map((task) => (
+                                <TaskLine key={task.id} task={task} people={[]} showsTime />
+                            ))}
+                        </ul>
+                    </Section>
+                )}
                 {page.meetings.length > 0 && (
                     <Section title="Meetings" className="mt-6">
                         <ul className="divide-y divide-hairline">
@@ -76,15 +85,6 @@ export default function Day({ page }: { page: DayView }) {
                 {page.daily.length > 0 && (
                     <Section title="Daily checklist" className="mt-6" aside="Starts blank each morning.">
                         <Daily lines={page.daily} />
-                    </Section>
-                )}
-                {page.late.length > 0 && (
-                    <Section title="Late" className="mt-6" aside="Do it, change its date or drop it.">
-                        <ul className="divide-y divide-hairline">
-                            {page.late.map((task) => (
-                                <TaskLine key={task.id} task={task} people={[]} showsTime />
-                            ))}
-                        </ul>
                     </Section>
                 )}
                 <div className="mt-10 border-t border-hairline pt-3">

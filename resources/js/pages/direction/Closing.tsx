@@ -125,12 +125,14 @@ function Row({ row, values, errors, set }: RowProps) {
 
     return (
         <li
-            className={`-mx-3 grid grid-cols-[minmax(0,5fr)_minmax(0,7fr)] gap-x-8 gap-y-2 border-t border-rule px-3 py-3 max-md:grid-cols-1 ${values !== undefined && values.result !== '' ? 'bg-faint' : ''}`}
+            className={`-mx-3 grid grid-cols-[minmax(0,5fr)_152px_minmax(0,8fr)] items-start gap-x-6 gap-y-2 border-t border-hairline px-3 py-2.5 max-md:grid-cols-1 ${values !== undefined && values.result !== '' ? 'bg-faint' : ''}`}
         >
             <div className="min-w-0">
                 <GoalTitle goal={goal} />
+                <p className="text-xs text-ink-2">{goal.owner.name}</p>
+            </div>
+            <div className="pt-1.5">
                 <GaugeLine gauge={goal.gauge} />
-                <p className="mt-0.5 text-xs text-ink-2">{goal.owner.name}</p>
             </div>
             {values === undefined ? (
                 <p className="text-xs text-ink-2">{goal.owner.name} or a lead can close it.</p>

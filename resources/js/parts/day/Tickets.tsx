@@ -8,11 +8,11 @@ import { Button } from '../../ui/Button';
 /** What one wanted to be shown or asked today. A yes makes a project of it. */
 export function Tickets({ tickets, today }: { tickets: ReminderRow[]; today: string }) {
     return (
-        <Section title="Alerts" className="mt-4 mb-5">
+        <Section title="Alerts" className="mt-6">
             <ul className="divide-y divide-hairline">
                 {tickets.map((ticket) => (
                     <li key={ticket.id} className="flex min-h-9 flex-wrap items-center gap-x-3 py-1">
-                        <span className="w-12 font-mono text-xs text-ink-2">{ticket.at}</span>
+                        {ticket.at !== null && <span className="font-mono text-xs text-ink-2">{ticket.at}</span>}
                         <span className="min-w-40 flex-1">
                             {ticket.words}
                             {ticket.on !== today && <span className="ml-2 text-xs text-ink-2">since {dayWords(ticket.on)}</span>}

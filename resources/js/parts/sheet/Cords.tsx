@@ -51,9 +51,12 @@ export function Cords({ frame, goals, lit }: Props) {
                     d={path}
                     fill="none"
                     stroke="currentColor"
-                    className={clsx(toneOf(goal.cord), 'transition-opacity')}
+                    className={clsx(
+                        toneOf(goal.cord),
+                        'transition-opacity print:opacity-35',
+                        thread.has(goal.id) ? 'opacity-100' : 'opacity-0',
+                    )}
                     strokeWidth={thread.has(goal.id) ? 2 : 1}
-                    opacity={thread.has(goal.id) ? 1 : lit === null || goal.cord === null ? 0.35 : 0.12}
                 />
             ))}
         </svg>
