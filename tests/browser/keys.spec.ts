@@ -15,7 +15,7 @@ test('a thought is jotted from anywhere and sorted from the tray', async ({ page
     await expect(page.getByText('Added to the tray')).toBeVisible();
 
     await page.getByRole('link', { name: /^Tray/ }).click();
-    const jot = page.getByRole('listitem').filter({ hasText: 'Ask about the lee side' });
+    const jot = page.getByRole('listitem').filter({ has: page.locator('input[value="Ask about the lee side"]') });
     await jot.getByRole('button', { name: 'Make a task' }).click();
     await expect(page.getByText(/Made a task of/)).toBeVisible();
     await open(page, '/week');

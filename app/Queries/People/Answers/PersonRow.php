@@ -14,7 +14,7 @@ final readonly class PersonRow implements Props
      * @param int $active active projects they own
      * @param int $open open tasks that the viewer may see
      * @param int $late of these, past their due date
-     * @param int $planned minutes of tasks planned for this week
+     * @param list<HoursCell> $hours of the weeks ahead; none of somebody who left
      * @param bool $isAside whether they left
      */
     public function __construct(
@@ -25,7 +25,7 @@ final readonly class PersonRow implements Props
         public int $active,
         public int $open,
         public int $late,
-        public int $planned,
+        public array $hours,
         public bool $isAside,
     ) {
     }

@@ -1,11 +1,11 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { People as PeopleProps } from '../../generated/props';
-import { hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AccessLink } from '../../parts/people/AccessLink';
 import { AddPerson } from '../../parts/people/AddPerson';
 import { EditPerson } from '../../parts/people/EditPerson';
+import { Hours } from '../../parts/people/Hours';
 import { Groups } from '../../parts/people/Groups';
 
 export default function People({ page }: { page: PeopleProps }) {
@@ -13,11 +13,12 @@ export default function People({ page }: { page: PeopleProps }) {
         <div className="px-6 py-5 max-md:px-4">
             <Head title="People" />
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
-                <h1>People</h1>
+                <h1>Hours</h1>
                 {page.mayAdd && <AddPerson />}
             </div>
             <AccessLink />
-            <div className="relative overflow-x-auto">
+            <Hours page={page} />
+            <div className="relative mt-8 overflow-x-auto">
                 <table className="w-full min-w-[740px] border-collapse text-left">
                     <thead className="text-xs text-ink-2">
                         <tr className="border-b border-rule">
@@ -36,9 +37,6 @@ export default function People({ page }: { page: PeopleProps }) {
                             <th scope="col" className="text-right font-normal">
                                 late
                             </th>
-                            <th scope="col" className="w-64 pl-8 font-normal">
-                                planned this week
-                            </th>
                             {page.mayAdd && (
                                 <th scope="col">
                                     <span className="sr-only">groups</span>
@@ -48,8 +46,6 @@ export default function People({ page }: { page: PeopleProps }) {
                     </thead>
                     <tbody>
                         {page.people.map((row) => {
-                            const load = row.weeklyHours === 0 ? 0 : row.planned / (row.weeklyHours * 60);
-
                             return (
                                 <tr key={row.person.id} className={clsx('border-b border-hairline', row.isAside && 'text-ink-2')}>
                                     <th scope="row" className="py-2 pr-4 font-normal whitespace-nowrap">
@@ -57,7 +53,10 @@ export default function People({ page }: { page: PeopleProps }) {
                                             {row.person.initials}
                                         </span>
                                         <Link
-                                            href={route('week.show', { period: page.thisWeek, _query: { who: String(row.person.id) } })}
+                                            href={route('week.show', {
+                                                period: page.weeks[0]?.name ?? '',
+                                                _query: { who: String(row.person.id) },
+                                            })}
                                             className="font-semibold hover:underline"
                                         >
                                             {row.person.name}
@@ -69,17 +68,6 @@ export default function People({ page }: { page: PeopleProps }) {
                                     <td className="text-right font-mono text-xs">{row.open}</td>
                                     <td className={clsx('text-right font-mono text-xs', row.late > 0 && 'font-semibold text-persimmon')}>
                                         {row.late}
-                                    </td>
-                                    <td className="pl-8">
-                                        <span aria-hidden className="block h-2 border-b border-rule bg-faint">
-                                            <span
-                                                className={clsx('block h-full', load > 1 ? 'hatch-crossed' : 'bg-done')}
-                                                style={{ width: `${String(Math.min(100, load * 100))}%` }}
-                                            />
-                                        </span>
-                                        <span className={clsx('text-xs', load > 1 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-                                            {hoursWords(row.planned)} of {row.weeklyHours} h
-                                        </span>
                                     </td>
                                     {page.mayAdd && (
                                         <td className="text-right">

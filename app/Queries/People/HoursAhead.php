@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\People;
+
+use App\Models\Workspace;
+use App\Queries\Direction\Loads;
+use App\Queries\Lists\OwnTasks;
+use App\Queries\Meetings\TimeInMeetings;
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\People\Answers\HoursCell;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+
+/**
+ * Hours planned against hours left, person by person, for this week and the ones after it. What is private counts for
+ * nobody, so that all read the same. Rules: computation 10, without appointments.
+ */
+final readonly class HoursAhead
+{
+    private const WEEKS = 8;
+
+    public function __construct(private Workspace $workspace, private Loads $loads, private TimeInMeetings $meetings)
+    {
+    }
+
+    /** @return list<PeriodTag> */
+    public function weeks(): array
+    {
+        $calendar = $this->workspace->calendar();
+
+        return array_map(static fn(Period $week): PeriodTag => PeriodTag::of($week, $calendar), $this->periods());
+    }
+
+    /** @return array<int, list<HoursCell>> by person */
+    public function cells(): array
+    {
+        $planned = $this->planned();
+        $today = $this->workspace->today();
+        $cells = [];
+
+        foreach ($this->periods() as $week) {
+            $left = new Span($today->isAfter($week->span->first) ? $today : $week->span->first, $week->span->last);
+            $taken = $this->meetings->within($left);
+
+            foreach ($this->loads->available($week->span) as $person => $available) {
+                $cells[$person][] = new HoursCell(
+                    $week->name,
+                    $taken[$person] ?? 0,
+                    $planned[$person][$week->name] ?? 0,
+                    self::minutes($available),
+                );
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return list<Period> */
+    private function periods(): array
+    {
+        $calendar = $this->workspace->calendar();
+        $weeks = [$calendar->weekOf($this->workspace->today())];
+
+        while (count($weeks) < self::WEEKS) {
+            $weeks[] = $calendar->next($weeks[count($weeks) - 1]);
+        }
+
+        return $weeks;
+    }
+
+    /**
+     * What is late, or was planned for an earlier week, counts in the current one.
+     *
+     * @return array<int, array<string, int>> minutes by person and week
+     */
+    private function planned(): array
+    {
+        $weeks = $this->periods();
+        $now = $weeks[0];
+        $hasTime = OwnTasks::DAY_OR_WEEK;
+        $cases = [
+            ['tasks.due_on < ?', [(string) $this->workspace->today()], $now],
+            ["$hasTime and planned_from <= ?", [(string) $now->span->last], $now],
+        ];
+
+        foreach ($weeks as $week) {
+            $bounds = [(string) $week->span->first, (string) $week->span->last];
+            $cases[] = ["$hasTime and planned_from between ? and ?", $bounds, $week];
+            $cases[] = ['planned is null and tasks.due_on between ? and ?', $bounds, $week];
+        }
+
+        $sql = implode(' ', array_map(static fn(array $case): string => "when $case[0] then '{$case[2]->name}'", $cases));
+        $rows = Loads::left()
+            ->selectRaw("case $sql end as week", array_merge(...array_column($cases, 1)))
+            ->groupBy('week')
+            ->get();
+        $minutes = [];
+
+        foreach ($rows as $row) {
+            if (is_string($row->week) && is_numeric($row->minutes)) {
+                $minutes[(int) $row->owner_id][$row->week] = (int) round((float) $row->minutes);
+            }
+        }
+
+        return $minutes;
+    }
+
+    private static function minutes(Fraction $minutes): int
+    {
+        return (int) $minutes->rounded(0);
+    }
+}
