@@ -36,7 +36,7 @@ test('a jot without a network waits in sight and arrives once', async ({ page, c
 
     await context.setOffline(false);
     await expect(waiting).toBeHidden();
-    await expect(page.getByText('Ask the diver about the chain')).toHaveCount(1);
+    await expect(page.locator('input[value="Ask the diver about the chain"]')).toHaveCount(1);
 });
 
 test('what is typed just before a reload is saved, with its spaces and lines', async ({ page }) => {
