@@ -7,8 +7,8 @@ use App\Http\Controllers\Goals\FigureController;
 use App\Http\Controllers\Goals\GoalController;
 use App\Http\Controllers\Goals\GoalPartController;
 use App\Http\Controllers\Goals\LogbookController;
-use App\Http\Controllers\Goals\NewsController;
 use App\Http\Controllers\Goals\ReadingController;
+use App\Http\Controllers\Goals\UpdatesController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/year/{period?}', [GoalController::class, 'year'])->name('year');
@@ -80,8 +80,8 @@ Route::post('/goals/{goal}/following', [LogbookController::class, 'follow'])
 Route::delete('/goals/{goal}/following', [LogbookController::class, 'unfollow'])
     ->name('goals.unfollow')
     ->can('view', 'goal');
-Route::get('/news', [NewsController::class, 'index'])->name('news');
-Route::post('/news/read', [NewsController::class, 'read'])->name('news.read');
+Route::get('/updates', [UpdatesController::class, 'index'])->name('updates');
+Route::post('/updates/read', [UpdatesController::class, 'read'])->name('updates.read');
 
 Route::controller(GoalPartController::class)->group(static function (): void {
     Route::post('/goals/{goal}/main-efforts', 'storeEffort')->name('main-efforts.store')->can('update', 'goal');

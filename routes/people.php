@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\People\AccessController;
 use App\Http\Controllers\People\GroupController;
+use App\Http\Controllers\People\NotificationsController;
 use App\Http\Controllers\People\PersonController;
 use App\Http\Controllers\People\SignInController;
-use App\Http\Controllers\People\ToldController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -45,9 +45,9 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
     Route::get('/account', [AccessController::class, 'account'])->name('account');
     Route::put('/account/password', [AccessController::class, 'changePassword'])->name('account.password');
     Route::post('/account/sign-out', [AccessController::class, 'endSessions'])->name('account.end');
-    Route::controller(ToldController::class)->group(static function (): void {
-        Route::get('/told', 'show')->name('told');
-        Route::put('/told', 'choose')->name('told.choose');
+    Route::controller(NotificationsController::class)->group(static function (): void {
+        Route::get('/notifications', 'show')->name('notifications');
+        Route::put('/notifications', 'choose')->name('notifications.choose');
         Route::post('/reminders', 'store')->name('reminders.store');
         Route::put('/reminders/{reminder}', 'putOff')->name('reminders.put-off')->can('update', 'reminder');
         Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle')->can('update', 'reminder');

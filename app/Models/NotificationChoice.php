@@ -18,14 +18,14 @@ final class NotificationChoice extends Record
     protected $table = 'notification_choices';
 
     /**
-     * Where a person wants to hear of it; in the news, as long as they have no notification choice.
+     * Where a person wants to hear of it; in Updates, as long as they chose nothing else.
      *
      * @param Collection<int, self> $choices
      */
     public static function among(Collection $choices, int $person, NotificationEvent $event): Reach
     {
         return $choices->first(static fn(self $choice): bool => $choice->person_id === $person && $choice->event === $event)->reach ??
-            Reach::News;
+            Reach::Updates;
     }
 
     protected function casts(): array

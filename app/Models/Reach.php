@@ -7,7 +7,7 @@ namespace App\Models;
 /** Where and when what somebody is told reaches them. */
 enum Reach: string
 {
-    case News = 'news';
+    case Updates = 'updates';
     case Mail = 'mail';
     case Morning = 'morning';
     case Nowhere = 'nowhere';

@@ -12,7 +12,7 @@ const BESIDES = [
     'app/Queries' => ['calendar', 'parts'],
     'app/Http/Controllers' => [],
     'resources/js/pages' => [],
-    'resources/js/parts' => ['beside', 'figure', 'marks', 'template', 'planning', 'register', 'recurring', 'sheet'],
+    'resources/js/parts' => ['beside', 'figure', 'marks', 'template', 'planning', 'register', 'recurring', 'year'],
 ];
 
 it('names its rooms alike on every floor', function (string $floor): void {

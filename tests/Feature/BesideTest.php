@@ -142,10 +142,10 @@ it('tells those who are mentioned and those who help, if they may see it', funct
     $this->put("/tasks/{$this->task->id}/helpers", ['people' => [$this->elif->id]])->assertSessionHasErrors('people');
 
     foreach ([$this->ana, $this->elif] as $person) {
-        $news = $this->actingAs($person)->props('/news')['page']['unread'];
-        expect($news)
+        $updates = $this->actingAs($person)->props('/updates')['page']['unread'];
+        expect($updates)
             ->toHaveCount(1)
-            ->and($news[0])
+            ->and($updates[0])
             ->toMatchArray([
                 'words' => 'said: The float is back, @elif',
                 'title' => 'Moorings Orkney',
@@ -153,7 +153,7 @@ it('tells those who are mentioned and those who help, if they may see it', funct
             ]);
     }
 
-    expect($this->actingAs($this->mei)->props('/news')['page']['unread'])->toBe([]);
+    expect($this->actingAs($this->mei)->props('/updates')['page']['unread'])->toBe([]);
 });
 
 it('lets only its writer take a comment out', function (): void {

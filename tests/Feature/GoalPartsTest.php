@@ -121,7 +121,7 @@ it('is planned goal by goal, and looked back on in the next planning', function 
         'person_id' => $this->mei->id,
     ]);
     Made::goal($this->mei, '2027-Q1', ['title' => 'The main one', 'is_main' => true]);
-    $this->put('/planning/2027-Q1/how')->assertSessionHasNoErrors();
+    $this->put('/planning/2027-Q1/efforts')->assertSessionHasNoErrors();
 
     expect(array_column(array_column($this->props('/planning/2027-Q1')['page']['parts'], 'goal'), 'title'))
         ->toBe(['The main one', 'Nine harbours'])

@@ -63,23 +63,23 @@ it('tells owner and followers, once they look, and no one who may not see the go
     $this->actingAs($this->lead)->post("/goals/{$this->goal->id}/comments", ['words' => 'Jutland first?']);
 
     foreach ([$this->mei, $kwame] as $told) {
-        $props = $this->actingAs($told)->props('/news');
-        expect($props['frame']['news'])
+        $props = $this->actingAs($told)->props('/updates');
+        expect($props['frame']['updates'])
             ->toBe(1)
             ->and($props['page']['unread'][0]['words'])
             ->toBe('said: Jutland first?');
     }
 
-    expect($this->actingAs($this->lead)->props('/news')['frame']['news'])->toBe(0);
+    expect($this->actingAs($this->lead)->props('/updates')['frame']['updates'])->toBe(0);
 
-    $this->actingAs($kwame)->post('/news/read');
-    expect($this->props('/news')['frame']['news'])
+    $this->actingAs($kwame)->post('/updates/read');
+    expect($this->props('/updates')['frame']['updates'])
         ->toBe(0)
-        ->and($this->props('/news')['page']['earlier'])
+        ->and($this->props('/updates')['page']['earlier'])
         ->toHaveCount(1);
 
     $this->goal->update(['visibility' => 'only_me']);
-    expect($this->props('/news')['page']['earlier'])->toBe([]);
+    expect($this->props('/updates')['page']['earlier'])->toBe([]);
     $this->actingAs($this->mei)->post("/goals/{$this->goal->id}/comments", ['words' => 'Only for me.']);
     expect(Notification::query()->where('person_id', $kwame->id)->count())->toBe(1);
     $this->actingAs($kwame)

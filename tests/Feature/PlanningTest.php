@@ -16,10 +16,10 @@ beforeEach(function (): void {
 
 it('is left and taken up where it was', function (): void {
     expect($this->props('/planning/2027-Q2')['page']['step'])->toBe('look_back');
-    $this->put('/planning/2027-Q2/how')->assertRedirect('/planning/2027-Q2/how');
+    $this->put('/planning/2027-Q2/efforts')->assertRedirect('/planning/2027-Q2/efforts');
 
     expect($this->props('/planning/2027-Q2')['page']['step'])
-        ->toBe('how')
+        ->toBe('efforts')
         ->and($this->props('/planning/2027-Q2/goals')['page']['step'])
         ->toBe('goals')
         ->and(collect($this->props('/')['page']['passes'])->firstWhere('title', 'Continue planning Q2')['detail'])
@@ -61,7 +61,7 @@ it('begins with what became of the last one and where the goals above should sta
         ->and($page['above'])
         ->toBe([]);
 
-    $page = $this->props('/planning/2027-Q2/bearing')['page'];
+    $page = $this->props('/planning/2027-Q2/direction')['page'];
     expect(array_column(array_column($page['above'], 'goal'), 'title'))
         ->toBe(['40 harbours', 'Not in Q2'])
         ->and(array_column($page['above'], 'isPlaced'))
@@ -114,14 +114,14 @@ it('takes the meetings that are left out of the time that there is, overlapping 
     Made::series([$this->mei, $this->lead], ['rule' => 'FREQ=WEEKLY;BYDAY=MO', 'time' => '09:00', 'minutes' => 60]);
     Made::series([$this->mei], ['rule' => 'FREQ=WEEKLY;BYDAY=MO', 'time' => '09:30', 'minutes' => 60]);
     Made::series([$this->lead], ['rule' => 'FREQ=DAILY', 'minutes' => 60, 'is_private' => true]);
-    $load = collect($this->props('/planning/2027-W08/load')['page']['load'])->keyBy('person.id');
+    $load = collect($this->props('/planning/2027-W08/hours')['page']['load'])->keyBy('person.id');
 
     expect($load[$this->mei->id]['available'])
         ->toBe(40 * 60 - 90)
         ->and($load[$this->lead->id]['available'])
         ->toBe(40 * 60 - 60);
     // Of the present week only what comes from today on: its Monday is over.
-    expect(collect($this->props('/planning/2027-W06/load')['page']['load'])->keyBy('person.id')[$this->mei->id]['available'])->toBe(
+    expect(collect($this->props('/planning/2027-W06/hours')['page']['load'])->keyBy('person.id')[$this->mei->id]['available'])->toBe(
         3 * 8 * 60,
     );
 });
@@ -134,7 +134,7 @@ it('warns of more than people can carry', function (): void {
     Made::task($this->lead, ['planned' => '2027-W07', 'minutes' => 100_000]);
     Made::task($this->lead, ['planned' => '2027-Q2', 'minutes' => 100_000]);
     Made::task($this->mei, ['due_on' => '2027-03-01', 'minutes' => 90]);
-    $load = collect($this->props('/planning/2027-Q1/load')['page']['load'])->keyBy('person.name');
+    $load = collect($this->props('/planning/2027-Q1/hours')['page']['load'])->keyBy('person.name');
 
     // From Wednesday 10 February to the end of March there are 36 working days of 8 hours.
     expect($load['Noor Aksoy'])
@@ -145,7 +145,7 @@ it('warns of more than people can carry', function (): void {
 
 it('plans a year from nothing', function (): void {
     LongTermGoal::query()->create(['title' => 'Every harbour measures', 'on' => '2031-01-01']);
-    $page = $this->props('/planning/2028/bearing')['page'];
+    $page = $this->props('/planning/2028/direction')['page'];
     expect($page['direction']['bearing']['longTermGoals'])->toHaveCount(1)->and($page['above'])->toBe([]);
     $this->post('/goals', ['title' => '80 harbours', 'period' => '2028', 'measure' => 'work', 'stay' => true]);
     expect($this->props('/planning/2028/goals')['page']['direction']['goals'][0]['goal']['title'])->toBe('80 harbours');

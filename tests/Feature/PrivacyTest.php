@@ -152,12 +152,12 @@ it('mentions it on no screen of somebody else', function (string $address): void
         '/areas',
         '/areas/1',
         '/shelf',
-        '/news',
+        '/updates',
         '/closing/2027',
         '/closing/2027-W06',
         '/planning/2027/goals',
         '/planning/2027-Q1/goals',
-        '/planning/2027-Q1/load',
+        '/planning/2027-Q1/hours',
         '/planning/2027-W06+2/look_back',
         '/lists',
         '/lists/finished',
@@ -168,7 +168,7 @@ it('mentions it on no screen of somebody else', function (string $address): void
         '/projects?state=all&group=thread',
         '/templates',
         '/recurring-tasks',
-        '/told',
+        '/notifications',
     ],
 );
 

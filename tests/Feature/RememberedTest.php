@@ -110,7 +110,7 @@ it('shows after every kind of change what it would show if nothing were remember
 
             return $answer;
         },
-        fn() => $this->post('/news/read'),
+        fn() => $this->post('/updates/read'),
         fn() => $this->put("/tasks/{$this->tasks[1]->id}", ['owner_id' => $noor->id]),
         fn() => $this->put("/tasks/{$this->tasks[1]->id}/aside", ['how' => 'shelve']),
         function () use ($goal, &$batch) {

@@ -92,7 +92,7 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
                 '/lists/undated',
                 '/closing/2027-Q1',
                 '/planning/2027-Q1/goals',
-                '/planning/2027-Q1/first',
+                '/planning/2027-Q1/order',
                 '/shelf',
                 '/reviews/2027-W05',
                 '/people',

@@ -133,7 +133,7 @@ it('refuses a task that breaks a rule', function (array $input, string $field): 
 
 it('carries a task by itself, counts it, and asks after three times', function (): void {
     $task = Made::task($this->me, ['planned' => '2027-W03', 'title' => 'Rewrite the mooring guide']);
-    $row = fn(): array => $this->props('/weeks/2027-W06')['page']['cameAlong'][0];
+    $row = fn(): array => $this->props('/weeks/2027-W06')['page']['carriedOver'][0];
 
     expect($row())->toMatchArray(['title' => 'Rewrite the mooring guide', 'planned' => '2027-W06', 'carried' => 3, 'asks' => true]);
 

@@ -23,12 +23,12 @@ const screens = {
     areas: '/areas',
     area: '/areas/1',
     shelf: '/shelf',
-    news: '/news',
+    news: '/updates',
     'planning, looking back': '/planning/2027-Q3/look_back',
     'planning, goals': '/planning/2027-Q3/goals',
-    'planning, first in line': '/planning/2027-Q3/first',
-    'planning, how': '/planning/2027-Q3/how',
-    'planning, load': '/planning/2027-Q3/load',
+    'planning, first in line': '/planning/2027-Q3/order',
+    'planning, how': '/planning/2027-Q3/efforts',
+    'planning, load': '/planning/2027-Q3/hours',
     closing: '/closing/2027-Q3',
     'a judged goal': '/goals/27',
     'stages beside each other': '/projects/3?as=columns',
@@ -41,7 +41,7 @@ const screens = {
     'a steady output': '/recurring-tasks/18',
     'a list being built': '/lists/new?conditions[0][field]=owner&conditions[0][value]=me&group=project',
     'a saved list': '/lists/saved/2',
-    told: '/told',
+    told: '/notifications',
 };
 
 for (const scheme of ['light', 'dark'] as const) {

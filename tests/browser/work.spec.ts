@@ -317,7 +317,7 @@ test('a recurring task is ticked and comes back', async ({ page }) => {
 
 test('a reminder comes at its minute by the workspace’s clock, and stays until it is read', async ({ page }) => {
     await page.clock.install();
-    await page.goto('/told');
+    await page.goto('/notifications');
     // One of the afternoon would come before it, unless it is over or seen.
     const earlier = page.getByRole('button', { name: 'Done: Look at the ice in the basin' });
     await earlier.click();

@@ -84,7 +84,7 @@ final readonly class Notify
         match (($reach = NotificationChoice::among($choices, $to->id, $event))) {
             Reach::Nowhere => null,
             Reach::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
-            Reach::News, Reach::Morning => Notification::query()->create([
+            Reach::Updates, Reach::Morning => Notification::query()->create([
                 ...match (true) {
                     $about instanceof Goal => ['goal_id' => $about->id],
                     $about instanceof Task => ['task_id' => $about->id],

@@ -108,7 +108,7 @@ final class Bench extends Command
             'tray' => '/tray',
             'direction' => '/direction',
             'area' => '/areas/1',
-            'planning' => "/planning/$quarter/load",
+            'planning' => "/planning/$quarter/hours",
             'closing' => "/closing/$quarter",
         ];
     }

@@ -56,7 +56,7 @@ final readonly class FrameQuery
             times: $this->times->all(),
             calendar: $this->calendar(),
             tray: $this->pending->tray($viewer),
-            news: $this->pending->news($viewer),
+            updates: $this->pending->updates($viewer),
             ticket: $this->pending->ticket($viewer),
         );
     }

@@ -36,13 +36,13 @@ final class Pending
     /** How much lies in the tray: jots, and what is to be looked at again. */
     public function tray(Person $person): int
     {
-        return array_sum(array_diff_key($this->of($person)->counts, ['news' => 0]));
+        return array_sum(array_diff_key($this->of($person)->counts, ['updates' => 0]));
     }
 
     /** How much was told and is not read. */
-    public function news(Person $person): int
+    public function updates(Person $person): int
     {
-        return $this->of($person)->counts['news'];
+        return $this->of($person)->counts['updates'];
     }
 
     /** The next reminder of today that has a time. */
@@ -72,7 +72,7 @@ final class Pending
         foreach (
             [
                 'jots' => Jot::query()->inTrayOf($person, $today),
-                'news' => Notification::query()->toldTo($person)->whereNull('read_at'),
+                'updates' => Notification::query()->toldTo($person)->whereNull('read_at'),
                 ...$this->shelf->isDue($person),
             ] as $name => $query
         ) {

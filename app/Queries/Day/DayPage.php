@@ -17,7 +17,7 @@ use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
-use App\Queries\People\ToldPage;
+use App\Queries\People\NotificationsPage;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekView;
 use App\Queries\Week\RecurringTasksPage;
@@ -39,7 +39,7 @@ final readonly class DayPage
         private Occurrences $occurrences,
         private QuarterPasses $quarters,
         private RecurringTasksPage $recurringTasks,
-        private ToldPage $told,
+        private NotificationsPage $told,
         private Pending $pending,
     ) {
     }
@@ -147,7 +147,7 @@ final readonly class DayPage
     private function plan(WeekView $week): DuePass
     {
         $planned = array_sum(array_map(static fn(WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
-        $asking = count(array_filter($week->cameAlong, static fn(TaskRow $task): bool => $task->asks));
+        $asking = count(array_filter($week->carriedOver, static fn(TaskRow $task): bool => $task->asks));
         $isDue = $week->focus === null || $week->goals === [] || $planned === 0;
         $detail = match (true) {
             $week->goals === [] => 'No goals yet',

@@ -42,10 +42,10 @@ final readonly class PlanningPage
         $past = $isAt(PlanningStep::LookBack)
             ? array_map(fn(Period $period) => $this->closing->of($period, $viewer), $before->periods)
             : [];
-        [$above, $alone] = $isAt(PlanningStep::Bearing, PlanningStep::Goals, PlanningStep::First, PlanningStep::Shelf)
+        [$above, $alone] = $isAt(PlanningStep::Direction, PlanningStep::Goals, PlanningStep::Order, PlanningStep::Shelve)
             ? $this->goals->of($stretch, $viewer)
             : [[], []];
-        $isOfYear = $stretch->horizon() === Horizon::Year && $isAt(PlanningStep::Bearing, PlanningStep::Goals);
+        $isOfYear = $stretch->horizon() === Horizon::Year && $isAt(PlanningStep::Direction, PlanningStep::Goals);
 
         return new PlanningView(
             stretch: StretchTag::of($stretch, $calendar),
@@ -57,16 +57,16 @@ final readonly class PlanningPage
             unfinished: array_merge(...array_map(static fn($view): array => array_column($view->open, 'goal'), $past)),
             results: array_merge(...array_map(static fn($view): array => $view->closed, $past)),
             tried: $isAt(PlanningStep::LookBack) ? $this->parts->stretch($before, $viewer) : [],
-            bearing: $isAt(PlanningStep::Bearing) ? Bearing::of($this->workspace) : null,
+            bearing: $isAt(PlanningStep::Direction) ? Bearing::of($this->workspace) : null,
             direction: $isOfYear ? $this->direction->of($calendar->yearOf($stretch->anchor()), $viewer) : null,
             above: $above,
             alone: $alone,
-            parts: $isAt(PlanningStep::How) ? $this->parts->stretch($stretch, $viewer) : [],
-            load: $isAt(PlanningStep::Goals, PlanningStep::First, PlanningStep::How, PlanningStep::Load, PlanningStep::Shelf)
+            parts: $isAt(PlanningStep::Efforts) ? $this->parts->stretch($stretch, $viewer) : [],
+            load: $isAt(PlanningStep::Goals, PlanningStep::Order, PlanningStep::Efforts, PlanningStep::Hours, PlanningStep::Shelve)
                 ? $this->loads->of($stretch)
                 : [],
-            shelf: $isAt(PlanningStep::Shelf) ? $this->shelf->until($viewer, $stretch->span->last) : [],
-            people: $isAt(PlanningStep::How) ? PersonTag::all() : [],
+            shelf: $isAt(PlanningStep::Shelve) ? $this->shelf->until($viewer, $stretch->span->last) : [],
+            people: $isAt(PlanningStep::Efforts) ? PersonTag::all() : [],
         );
     }
 }

@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace App\Queries\Direction;
 
-use App\Queries\Direction\Answers\Bearing;
-use App\Queries\Direction\Answers\Shelf;
-
 /** The steps of a planning, in the order in which they are gone through. */
 enum PlanningStep: string
 {
     case LookBack = 'look_back';
-    case Bearing = 'bearing';
+    case Direction = 'direction';
     case Goals = 'goals';
-    case First = 'first';
-    case How = 'how';
-    case Load = 'load';
-    case Shelf = 'shelf';
+    case Order = 'order';
+    case Efforts = 'efforts';
+    case Hours = 'hours';
+    case Shelve = 'shelve';
 
     /** Counted from 0. */
     public function place(): int

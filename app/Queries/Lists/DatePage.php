@@ -18,6 +18,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\WeekDays;
+use App\Store\Remembered;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -43,6 +44,7 @@ final readonly class DatePage
         private OwnTasks $tasks,
         private WeekDays $days,
         private Occurrences $occurrences,
+        private Remembered $remembered,
     ) {
     }
 
@@ -52,8 +54,10 @@ final readonly class DatePage
      */
     public function of(Person $viewer, int $minutes, Day $since): DateView
     {
-        $loads = $this->loads($viewer);
-        $tasks = $this->shown($viewer);
+        [$loads, $tasks] = $this->remembered->of(
+            "tasks by date of $viewer->id",
+            fn(): array => [$this->loads($viewer), $this->shown($viewer)],
+        );
         $step = fn(string $name, ?string $time = null, ?int $free = null): DateStep => new DateStep(
             $name,
             $time,

@@ -77,9 +77,9 @@ final readonly class MeetingsPage
      */
     public static function current(Workspace $workspace): Closure
     {
-        return static fn(
-            HasMany $meetings,
-        ): HasMany => $meetings->where(static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today()));
+        $ahead = static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today());
+
+        return static fn(HasMany $meetings): HasMany => $meetings->where($ahead);
     }
 
     /** Its counts are loaded, and its meetings: at least those that run and those of today and later. */

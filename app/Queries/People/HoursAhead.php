@@ -10,6 +10,7 @@ use App\Queries\Lists\OwnTasks;
 use App\Queries\Meetings\TimeInMeetings;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\People\Answers\HoursCell;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
@@ -22,8 +23,12 @@ final readonly class HoursAhead
 {
     private const WEEKS = 8;
 
-    public function __construct(private Workspace $workspace, private Loads $loads, private TimeInMeetings $meetings)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private Loads $loads,
+        private TimeInMeetings $meetings,
+        private Remembered $remembered,
+    ) {
     }
 
     /** @return list<PeriodTag> */
@@ -36,6 +41,12 @@ final readonly class HoursAhead
 
     /** @return array<int, list<HoursCell>> by person */
     public function cells(): array
+    {
+        return $this->remembered->of('hours ahead', $this->counted(...));
+    }
+
+    /** @return array<int, list<HoursCell>> */
+    private function counted(): array
     {
         $planned = $this->planned();
         $today = $this->workspace->today();

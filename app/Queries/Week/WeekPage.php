@@ -66,7 +66,7 @@ final readonly class WeekPage
             whose: PersonTag::of($whose),
             goals: $this->goals($week, $viewer, $whose),
             parts: $this->parts->inWeek($week->span, $whose, $viewer),
-            cameAlong: $isNow ? $this->cameAlong($rows) : [],
+            carriedOver: $isNow ? $this->carriedOver($rows) : [],
             days: $this->days->of($week, $viewer, $whose, $byDay),
             noDay: $byDay[''] ?? [],
             offered: array_map($row, $offered),
@@ -110,7 +110,7 @@ final readonly class WeekPage
      *
      * @return list<TaskRow>
      */
-    private function cameAlong(array $rows): array
+    private function carriedOver(array $rows): array
     {
         $carried = array_filter($rows, static fn(TaskRow $row): bool => $row->carried > 0 && ! $row->isDone && ! $row->isAside);
         usort($carried, static fn(TaskRow $a, TaskRow $b): int => $b->carried <=> $a->carried);

@@ -52,7 +52,7 @@ export function rooms(frame: Frame | null | undefined): Room[] {
             key: 'g',
             href: route('year'),
             sections: [
-                { name: 'Year', href: route('year'), pages: ['goals/Sheet', 'goals/Goal'] },
+                { name: 'Year', href: route('year'), pages: ['goals/Year', 'goals/Goal'] },
                 { name: 'Direction', href: route('direction'), pages: ['direction/Direction'] },
                 { name: 'Plan', href: route('planning', quarter), pages: ['direction/Planning'] },
                 { name: 'Close', href: route('closing', quarter), pages: ['direction/Closing'] },

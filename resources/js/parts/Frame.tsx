@@ -105,8 +105,8 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                             <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Tray <span className="font-mono text-xs">{frame.tray}</span>
                             </Link>
-                            <Link href={route('news')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
-                                Updates <span className="font-mono text-xs">{frame.news > 0 ? frame.news : ''}</span>
+                            <Link href={route('updates')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
+                                Updates <span className="font-mono text-xs">{frame.updates > 0 ? frame.updates : ''}</span>
                             </Link>
                             <Yourself frame={frame} onKeys={show('keys')} />
                         </span>

@@ -37,7 +37,7 @@ export function tellProblem(words: string): void {
 }
 
 /** Says what somebody else did to what one is looking at. */
-export function tellNews(words: string): void {
+export function tellUpdate(words: string): void {
     toast.custom(() => <Notice tone="ink" words={words} />, { duration: 8000 });
 }
 

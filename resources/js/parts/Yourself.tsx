@@ -6,7 +6,7 @@ import { chooseTheme, currentTheme, type Theme } from '../lib/theme';
 import { Kbd } from '../ui/Kbd';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
 
-/** The menu of whoever is signed in: light or dark, the news, what reaches them, the way out. */
+/** The menu of whoever is signed in: light or dark, the updates, what reaches them, the way out. */
 export function Yourself({ frame, onKeys }: { frame: Frame; onKeys: () => void }) {
     const [theme, setTheme] = useState<Theme>(currentTheme);
     const choose = (chosen: Theme) => () => {
@@ -40,14 +40,14 @@ export function Yourself({ frame, onKeys }: { frame: Frame; onKeys: () => void }
             </MenuGroup>
             <MenuItem
                 onSelect={() => {
-                    router.visit(route('news'));
+                    router.visit(route('updates'));
                 }}
             >
-                Updates {frame.news > 0 && <span className="font-mono text-xs">{frame.news}</span>}
+                Updates {frame.updates > 0 && <span className="font-mono text-xs">{frame.updates}</span>}
             </MenuItem>
             <MenuItem
                 onSelect={() => {
-                    router.visit(route('told'));
+                    router.visit(route('notifications'));
                 }}
             >
                 Notifications

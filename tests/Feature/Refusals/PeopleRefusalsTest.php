@@ -37,9 +37,14 @@ it('takes a link for a password once', function (): void {
     $this->post("/people/{$this->mei->id}/link")->assertSessionHasNoErrors();
     AccessLink::query()->update(['used_at' => now()]);
     auth()->logout();
-    $this->assertRefused('post', '/access/nothing', ['password' => 'the tide is at nine'], [
-        'password' => 'This link has already been used or has expired. Ask for a new one.',
-    ]);
+    $this->assertRefused(
+        'post',
+        '/access/nothing',
+        ['password' => 'the tide is at nine'],
+        [
+            'password' => 'This link has already been used or has expired. Ask for a new one.',
+        ],
+    );
 });
 
 it('keeps a group while goals are its own or seen by it', function (): void {
@@ -56,9 +61,14 @@ it('keeps a group while goals are its own or seen by it', function (): void {
 });
 
 it('lets reminders come, and not on a day that is over', function (): void {
-    $this->assertRefused('put', '/told', ['event' => 'reminder', 'reach' => 'nowhere'], [
-        'reach' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
-    ]);
+    $this->assertRefused(
+        'put',
+        '/notifications',
+        ['event' => 'reminder', 'reach' => 'nowhere'],
+        [
+            'reach' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
+        ],
+    );
     $this->post('/reminders', ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12'])->assertSessionHasNoErrors();
     $reminder = Reminder::query()->firstOrFail();
     $this->assertRefused('put', "/reminders/$reminder->id", ['on' => '2027-02-09'], ['on' => 'This date has passed.']);

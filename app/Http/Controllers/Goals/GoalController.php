@@ -10,10 +10,10 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
 use App\Models\Goal;
 use App\Models\Workspace;
-use App\Queries\Goals\Answers\SheetFilter;
+use App\Queries\Goals\Answers\YearFilter;
 use App\Queries\Goals\GoalFormPage;
 use App\Queries\Goals\GoalPage;
-use App\Queries\Goals\SheetPage;
+use App\Queries\Goals\YearPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,10 +23,10 @@ use Loftrin\Core\Calendar\Period;
 
 final class GoalController extends Controller
 {
-    public function year(Request $request, SheetPage $sheet, ?Period $period = null): Response
+    public function year(Request $request, YearPage $sheet, ?Period $period = null): Response
     {
-        return Inertia::render('goals/Sheet', [
-            'page' => $sheet->of($this->me(), $period, $this->asOf($request), SheetFilter::from($request)),
+        return Inertia::render('goals/YearView', [
+            'page' => $sheet->of($this->me(), $period, $this->asOf($request), YearFilter::from($request)),
         ]);
     }
 

@@ -18,7 +18,7 @@ final readonly class Frame implements Props
      * @param list<Option> $times periods to plan for, by horizon
      * @param int $tray how much is to be sorted or looked at again
      * @param ?Ticket $ticket the next reminder of today that has a time
-     * @param int $news how much was told and is not read
+     * @param int $updates how much was told and is not read
      */
     public function __construct(
         public PersonTag $me,
@@ -30,7 +30,7 @@ final readonly class Frame implements Props
         public array $times,
         public WorkCalendar $calendar,
         public int $tray,
-        public int $news,
+        public int $updates,
         public ?Ticket $ticket,
     ) {
     }

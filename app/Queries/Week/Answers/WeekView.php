@@ -18,7 +18,7 @@ final readonly class WeekView implements Props
      * @param ?string $place "second day of five"
      * @param list<GoalRow> $goals firm ones first
      * @param list<GoalParts> $parts what carries the open goals whose period holds the week
-     * @param list<TaskRow> $cameAlong open tasks carried into this week, most often first
+     * @param list<TaskRow> $carriedOver open tasks carried into this week, most often first
      * @param list<WeekDay> $days working days, and others on which there is something
      * @param list<TaskRow> $noDay planned for the week, on no day
      * @param list<TaskRow> $offered planned for a month, quarter or year that has begun
@@ -33,7 +33,7 @@ final readonly class WeekView implements Props
         public PersonTag $whose,
         public array $goals,
         public array $parts,
-        public array $cameAlong,
+        public array $carriedOver,
         public array $days,
         public array $noDay,
         public array $offered,

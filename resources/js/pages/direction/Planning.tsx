@@ -6,14 +6,14 @@ import type { PlanningStep, PlanningView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { BearingStep } from '../../parts/planning/BearingStep';
-import { FirstStep } from '../../parts/planning/FirstStep';
+import { DirectionStep } from '../../parts/planning/DirectionStep';
+import { OrderStep } from '../../parts/planning/OrderStep';
 import { GoalsStep } from '../../parts/planning/GoalsStep';
 import { EffortsStep } from '../../parts/planning/EffortsStep';
 import { LoadBeside } from '../../parts/planning/LoadBeside';
-import { LoadStep } from '../../parts/planning/LoadStep';
+import { HoursStep } from '../../parts/planning/HoursStep';
 import { LookBack } from '../../parts/planning/LookBack';
-import { ShelfStep } from '../../parts/planning/ShelfStep';
+import { ShelveStep } from '../../parts/planning/ShelveStep';
 import { Steps } from '../../parts/planning/Steps';
 import { stepWords } from '../../parts/planning/steps';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -38,14 +38,14 @@ export default function Planning({ page }: { page: PlanningView }) {
             <div
                 className={clsx(
                     'grid gap-x-10 gap-y-6 max-lg:grid-cols-1',
-                    page.load.length > 0 && step !== 'load' && 'grid-cols-[1fr_264px]',
+                    page.load.length > 0 && step !== 'hours' && 'grid-cols-[1fr_264px]',
                 )}
             >
                 <div className="min-w-0">
                     <Step page={page} />
                     <Onward page={page} />
                 </div>
-                {page.load.length > 0 && step !== 'load' && <LoadBeside page={page} />}
+                {page.load.length > 0 && step !== 'hours' && <LoadBeside page={page} />}
             </div>
         </div>
     );
@@ -74,18 +74,18 @@ function Step({ page }: { page: PlanningView }) {
     switch (page.step) {
         case 'look_back':
             return <LookBack page={page} />;
-        case 'bearing':
-            return <BearingStep page={page} />;
+        case 'direction':
+            return <DirectionStep page={page} />;
         case 'goals':
             return <GoalsStep page={page} />;
-        case 'first':
-            return <FirstStep page={page} />;
-        case 'how':
+        case 'order':
+            return <OrderStep page={page} />;
+        case 'efforts':
             return <EffortsStep page={page} />;
-        case 'load':
-            return <LoadStep page={page} />;
-        case 'shelf':
-            return <ShelfStep page={page} />;
+        case 'hours':
+            return <HoursStep page={page} />;
+        case 'shelve':
+            return <ShelveStep page={page} />;
     }
 }
 

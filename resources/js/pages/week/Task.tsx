@@ -12,7 +12,7 @@ import { Section } from '../../parts/Section';
 import { Beside, Talk } from '../../parts/beside/Beside';
 import { AddStep } from '../../parts/week/AddStep';
 import { BelongsTo } from '../../parts/week/BelongsTo';
-import { ComesAfter } from '../../parts/week/ComesAfter';
+import { DependsOn } from '../../parts/week/DependsOn';
 import { TaskFacts } from '../../parts/week/TaskFacts';
 import { TaskText } from '../../parts/week/TaskText';
 import { Button } from '../../ui/Button';
@@ -89,7 +89,7 @@ export default function Task({ page }: { page: TaskView }) {
                     </ul>
                     <AddStep task={task} />
                 </Section>
-                <ComesAfter page={page} />
+                <DependsOn page={page} />
                 <Talk beside={page.beside} />
             </div>
             <aside className="space-y-4 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">

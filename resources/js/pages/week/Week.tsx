@@ -6,7 +6,7 @@ import { AddTask } from '../../parts/AddTask';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
-import { CameAlong } from '../../parts/week/CameAlong';
+import { CarriedOver } from '../../parts/week/CarriedOver';
 import { DayRow, Row } from '../../parts/week/DayRow';
 import { Focus } from '../../parts/week/Focus';
 import { InSight } from '../../parts/week/InSight';
@@ -61,7 +61,7 @@ export default function Week({ page }: { page: WeekView }) {
                 <WhoseWeek page={page} />
             </aside>
             <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
-                {page.cameAlong.length > 0 && <CameAlong tasks={page.cameAlong} people={page.people} />}
+                {page.carriedOver.length > 0 && <CarriedOver tasks={page.carriedOver} people={page.people} />}
                 {page.days.map((day) => (
                     <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
                 ))}

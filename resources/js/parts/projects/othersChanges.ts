@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
-import { tellNews } from '../Notices';
+import { tellUpdate } from '../Notices';
 import type { HistoryRow } from '../../generated/props';
 
 /** Tells what somebody else changed about a project while it is looked at. */
@@ -16,7 +16,7 @@ export function useOthersChanges(history: HistoryRow[]): void {
         if (last !== undefined) {
             const what = last.what === null ? '' : ` “${last.what}”`;
             const more = fresh.length > 1 ? `, and ${String(fresh.length - 1)} more` : '';
-            tellNews(`${last.by.name} ${last.words}${what}${more}`);
+            tellUpdate(`${last.by.name} ${last.words}${what}${more}`);
         }
     }, [history, me]);
 }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\People;
+
+use App\Models\Letter;
+use App\Models\NotificationChoice;
+use App\Models\NotificationEvent;
+use App\Models\Person;
+use App\Models\Reach;
+use App\Models\Reminder;
+use App\Models\Workspace;
+use App\Queries\People\Answers\LetterRow;
+use App\Queries\People\Answers\NotificationChoiceRow;
+use App\Queries\People\Answers\NotificationsView;
+use App\Queries\People\Answers\ReminderRow;
+
+final readonly class NotificationsPage
+{
+    private const LETTERS = 30;
+
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    public function of(Person $viewer): NotificationsView
+    {
+        $notificationChoices = NotificationChoice::query()
+            ->where('person_id', $viewer->id)
+            ->get()
+            ->keyBy(static fn(NotificationChoice $notificationChoice): string => $notificationChoice->event->value);
+
+        return new NotificationsView(
+            array_values(Reminder::query()->openFor($viewer)->get()->map(ReminderRow::of(...))->all()),
+            array_map(
+                static fn(NotificationEvent $event): NotificationChoiceRow => new NotificationChoiceRow(
+                    $event,
+                    $notificationChoices->get($event->value)->reach ?? Reach::Updates,
+                ),
+                NotificationEvent::cases(),
+            ),
+            array_values(
+                Letter::query()
+                    ->where('person_id', $viewer->id)
+                    ->orderByDesc('id')
+                    ->limit(self::LETTERS)
+                    ->get()
+                    ->map(
+                        fn(Letter $letter): LetterRow => new LetterRow(
+                            $letter->id,
+                            $this->workspace->wallDay($letter->created_at),
+                            $this->workspace->wallTime($letter->created_at),
+                            $letter->subject,
+                            $letter->body,
+                        ),
+                    )
+                    ->all(),
+            ),
+            $this->workspace->calendar()->workingDayFrom($this->workspace->today()->plus(1)),
+        );
+    }
+
+    /** @return list<ReminderRow> those of today and of earlier that were not seen */
+    public function due(Person $viewer): array
+    {
+        return array_values(
+            Reminder::query()
+                ->openFor($viewer)
+                ->where('on', '<=', (string) $this->workspace->today())
+                ->get()
+                ->map(ReminderRow::of(...))
+                ->all(),
+        );
+    }
+}

@@ -1,0 +1,64 @@
+import { clsx } from 'clsx';
+import { LoadRuler } from './LoadBeside';
+import { Section } from '../Section';
+import type { LoadRow, PlanningView } from '../../generated/props';
+import { hoursWords } from '../../lib/dates';
+
+/** What each person has promised for the stretch against the time there is. */
+export function HoursStep({ page }: { page: PlanningView }) {
+    const scale = Math.max(...page.load.flatMap((row) => [row.planned, row.available]), 1);
+    const over = page.load.filter((row) => row.isOver || row.hasMany);
+
+    return (
+        <Section
+            title={over.length === 0 ? 'It fits' : `${over.map((row) => row.person.name).join(', ')}: over`}
+            aside="Open tasks planned or due in this period, directly or through their project, against the hours that are left."
+        >
+            <table className="w-full">
+                <thead>
+                    <tr className="border-b border-rule text-xs text-ink-2">
+                        <th scope="col" className="py-1 text-left font-normal">
+                            who
+                        </th>
+                        <th scope="col" className="w-28 text-right font-normal">
+                            goals
+                        </th>
+                        <th scope="col" className="w-32 text-right font-normal">
+                            planned
+                        </th>
+                        <th scope="col" className="w-32 text-right font-normal">
+                            available
+                        </th>
+                        <th scope="col" className="w-56 pl-6 text-left font-normal">
+                            <span className="sr-only">share</span>
+                        </th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {page.load.map((row) => (
+                        <Row key={row.person.id} row={row} scale={scale} />
+                    ))}
+                </tbody>
+            </table>
+        </Section>
+    );
+}
+
+function Row({ row, scale }: { row: LoadRow; scale: number }) {
+    return (
+        <tr className="border-b border-hairline">
+            <th scope="row" className="py-1.5 text-left font-semibold">
+                {row.person.name}
+            </th>
+            <td className={clsx('text-right font-mono', row.hasMany && 'font-semibold text-persimmon')}>
+                {row.goals}
+                {row.hasMany && <span className="block font-sans text-xs">too many at once</span>}
+            </td>
+            <td className={clsx('text-right font-mono', row.isOver && 'font-semibold text-persimmon')}>{hoursWords(row.planned)}</td>
+            <td className="text-right font-mono text-ink-2">{hoursWords(row.available)}</td>
+            <td className="pl-6">
+                <LoadRuler row={row} scale={scale} />
+            </td>
+        </tr>
+    );
+}
