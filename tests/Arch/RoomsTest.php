@@ -32,3 +32,16 @@ it('has routes for each room, and one file for each', function (): void {
         ROOMS,
     );
 });
+
+it('has a page for each that a controller shows, and for each that belongs to a room', function (): void {
+    $root = dirname(__DIR__, 2);
+    $sources = implode('', array_map(file_get_contents(...), glob("$root/app/Http/{,*/,*/*/}*.php", GLOB_BRACE) ?: []));
+    preg_match_all("/Inertia::render\(\s*'([^']+)'/", $sources, $shown);
+    preg_match_all("/'([a-z]+\/[A-Za-z]*)'/", (string) file_get_contents("$root/resources/js/lib/rooms.ts"), $belonging);
+    $missing = array_filter(
+        [...$shown[1], ...array_filter($belonging[1], static fn(string $page): bool => ! str_starts_with($page, '.'))],
+        static fn(string $page): bool => glob("$root/resources/js/pages/$page*.tsx") === [],
+    );
+
+    expect($shown[1])->not->toBe([])->and(array_values($missing))->toBe([]);
+});

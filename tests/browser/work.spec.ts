@@ -322,6 +322,7 @@ test('a reminder comes at its minute by the workspace’s clock, and stays until
     const earlier = page.getByRole('button', { name: 'Done: Look at the ice in the basin' });
     await earlier.click();
     await expect(earlier).toBeHidden();
+    await page.getByRole('button', { name: 'Add a return date' }).click();
     const inputs = page.locator('form').first();
     await inputs.getByLabel('What').fill('Call the crane');
     await inputs.getByLabel('On', { exact: true }).fill(TODAY);

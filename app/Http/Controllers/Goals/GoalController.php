@@ -25,7 +25,7 @@ final class GoalController extends Controller
 {
     public function year(Request $request, YearPage $sheet, ?Period $period = null): Response
     {
-        return Inertia::render('goals/YearView', [
+        return Inertia::render('goals/Year', [
             'page' => $sheet->of($this->me(), $period, $this->asOf($request), YearFilter::from($request)),
         ]);
     }

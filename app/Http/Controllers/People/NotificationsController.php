@@ -25,7 +25,7 @@ final class NotificationsController extends Controller
 {
     public function show(NotificationsPage $page): Response
     {
-        return Inertia::render('people/NotificationsView', ['page' => $page->of($this->me())]);
+        return Inertia::render('people/Notifications', ['page' => $page->of($this->me())]);
     }
 
     public function choose(Request $request, ChooseReach $choose): RedirectResponse

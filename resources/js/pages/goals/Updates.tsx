@@ -9,13 +9,12 @@ import { Button } from '../../ui/Button';
 /** What happened to the goals that one owns or follows. */
 export default function Updates({ page }: { page: UpdatesProps }) {
     return (
-        <div className="w-full max-w-3xl space-y-6 px-6 py-5 max-md:px-4">
+        <div className="w-full space-y-6 px-6 py-5 max-md:px-4">
             <Head title="Updates" />
             <div className="flex items-baseline justify-between gap-4">
                 <h1 className="text-2xl">Updates</h1>
                 {page.unread.length > 0 && (
                     <Button
-                        kind="main"
                         onClick={() => {
                             act('post', route('updates.read'));
                         }}
@@ -38,20 +37,26 @@ export default function Updates({ page }: { page: UpdatesProps }) {
     );
 }
 
+/** By what they are about, so that two hundred read as quickly as the few things that they are about. */
 function Lines({ rows }: { rows: UpdateRow[] }) {
     return (
         <ul className="divide-y divide-hairline">
-            {rows.map((row) => (
-                <li key={row.id} className="flex gap-4 py-2">
-                    <span className="w-20 flex-none text-xs leading-5 text-ink-2">{dayWords(row.on)}</span>
-                    <div className="min-w-0">
-                        <Link href={row.link} className="font-semibold hover:underline">
-                            {row.title}
-                        </Link>
-                        <p>
-                            {row.by.name} {row.words}
-                        </p>
-                    </div>
+            {[...Map.groupBy(rows, (row) => row.link)].map(([link, about]) => (
+                <li key={link} className="grid grid-cols-[minmax(0,1fr)_minmax(0,2fr)] gap-x-6 py-2.5 max-md:grid-cols-1">
+                    <Link href={link} className="font-semibold hover:underline">
+                        {about[0]?.title}
+                        {about.length > 1 && <span className="ml-2 text-xs font-normal text-ink-2">{about.length} updates</span>}
+                    </Link>
+                    <ul>
+                        {about.map((row) => (
+                            <li key={row.id} className="flex gap-4">
+                                <span className="w-20 flex-none text-xs leading-5 text-ink-2">{dayWords(row.on)}</span>
+                                <span className="min-w-0">
+                                    {row.by.name} {row.words}
+                                </span>
+                            </li>
+                        ))}
+                    </ul>
                 </li>
             ))}
         </ul>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Head, usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
@@ -39,12 +40,30 @@ const remindersReach: Partial<Record<Reach, string>> = {
 
 /** What reaches one, where and when: reminders, and what one hears of what others do. */
 export default function Notifications({ page }: { page: NotificationsProps }) {
+    const [isAdding, setAdding] = useState(false);
+
     return (
         <div className="grid flex-1 grid-cols-2 content-start gap-x-10 gap-y-8 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
             <Head title="Notifications" />
             <h1 className="col-span-full">Notifications</h1>
             <Section title="Return dates">
-                <Remind page={page} />
+                {isAdding ? (
+                    <Remind
+                        page={page}
+                        onDone={() => {
+                            setAdding(false);
+                        }}
+                    />
+                ) : (
+                    <Button
+                        className="mt-1"
+                        onClick={() => {
+                            setAdding(true);
+                        }}
+                    >
+                        Add a return date
+                    </Button>
+                )}
                 {page.reminders.length === 0 && <Empty>None yet. Add something that should come back to you on a date.</Empty>}
                 <ul className="mt-4 divide-y divide-hairline">
                     {page.reminders.map((reminder) => (
@@ -93,7 +112,7 @@ export default function Notifications({ page }: { page: NotificationsProps }) {
     );
 }
 
-function Remind({ page }: { page: NotificationsProps }) {
+function Remind({ page, onDone }: { page: NotificationsProps; onDone: () => void }) {
     const form = useForm('new reminder', { words: '', kind: 'show', on: page.tomorrow, at: '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
@@ -102,13 +121,14 @@ function Remind({ page }: { page: NotificationsProps }) {
             preserveState: true,
             onSuccess: () => {
                 form.reset();
+                onDone();
             },
         });
     };
 
     return (
         <form onSubmit={save} className="grid grid-cols-[1fr_150px_110px] gap-3 pt-1 *:min-w-0 max-sm:grid-cols-2">
-            <TextField label="What" maxLength={200} className="col-span-full" {...bind(form, 'words')} />
+            <TextField label="What" autoFocus maxLength={200} className="col-span-full" {...bind(form, 'words')} />
             <SelectField
                 label="On that date"
                 {...bind(form, 'kind')}
