@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\RecurringTask;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -20,11 +21,10 @@ function migratedUpTo(string $last): void
     Artisan::call('migrate', ['--database' => 'older', '--path' => array_values($paths), '--realpath' => true, '--force' => true]);
 }
 
-it('keeps what is stored and logged when tables and columns take other names', function (): void {
-    migratedUpTo('2026_11_27_000005');
-    $old = DB::connection('older');
-    $time = ['created_at' => now(), 'updated_at' => now()];
-    $person = $old->table('people')->insertGetId([
+/** @param array<string, mixed> $time */
+function somebody(ConnectionInterface $old, array $time): int
+{
+    return $old->table('people')->insertGetId([
         'name' => 'Mei',
         'initials' => 'MT',
         'email' => 'mei@saltglass.example',
@@ -33,6 +33,13 @@ it('keeps what is stored and logged when tables and columns take other names', f
         'weekly_hours' => 40,
         ...$time,
     ]);
+}
+
+it('keeps what is stored and logged when tables and columns take other names', function (): void {
+    migratedUpTo('2026_11_27_000005');
+    $old = DB::connection('older');
+    $time = ['created_at' => now(), 'updated_at' => now()];
+    $person = somebody($old, $time);
     $circle = $old->table('circles')->insertGetId(['name' => 'Crew', ...$time]);
     $old->table('memberships')->insert(['circle_id' => $circle, 'person_id' => $person, ...$time]);
     $routine = $old->table('routines')->insertGetId([
@@ -103,15 +110,7 @@ it('keeps the charter and what issues should end in', function (): void {
     migratedUpTo('2026_11_27_000006');
     $old = DB::connection('older');
     $time = ['created_at' => now(), 'updated_at' => now()];
-    $person = $old->table('people')->insertGetId([
-        'name' => 'Mei',
-        'initials' => 'MT',
-        'email' => 'mei@saltglass.example',
-        'password' => 'x',
-        'role' => 'lead',
-        'weekly_hours' => 40,
-        ...$time,
-    ]);
+    $person = somebody($old, $time);
     $project = $old->table('projects')->insertGetId([
         'title' => 'Moorings',
         'owner_id' => $person,
@@ -164,15 +163,7 @@ it('brings what carried a quarter to its goals', function (): void {
     migratedUpTo('2026_11_27_000008');
     $old = DB::connection('older');
     $time = ['created_at' => '2027-01-04 08:00:00', 'updated_at' => '2027-01-04 08:00:00'];
-    $person = $old->table('people')->insertGetId([
-        'name' => 'Mei',
-        'initials' => 'MT',
-        'email' => 'mei@saltglass.example',
-        'password' => 'x',
-        'role' => 'lead',
-        'weekly_hours' => 40,
-        ...$time,
-    ]);
+    $person = somebody($old, $time);
     $goal = fn(string $title, bool $isMain): int => $old->table('goals')->insertGetId([
         'title' => $title,
         'scope' => 'company',

@@ -1,3 +1,4 @@
+import { RoleAndHours } from './RoleAndHours';
 import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
@@ -5,8 +6,6 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
-import { SelectField } from '../../ui/Select';
-import { NumberField } from '../../ui/NumberField';
 
 export function AddPerson() {
     const form = useForm({ name: '', email: '', role: 'member', weeklyHours: '40' });
@@ -28,17 +27,7 @@ export function AddPerson() {
                 <form onSubmit={add(close)} className="space-y-4">
                     <TextField label="Name" maxLength={80} {...bind(form, 'name')} />
                     <TextField label="E-mail address" type="email" {...bind(form, 'email')} />
-                    <div className="grid grid-cols-2 gap-4">
-                        <SelectField
-                            label="Role"
-                            {...bind(form, 'role')}
-                            options={[
-                                { value: 'member', label: 'Member' },
-                                { value: 'lead', label: 'Lead' },
-                            ]}
-                        />
-                        <NumberField label="Hours a week" min={0} max={80} {...bind(form, 'weeklyHours')} />
-                    </div>
+                    <RoleAndHours role={bind(form, 'role')} hours={bind(form, 'weeklyHours')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Add
                     </Button>

@@ -1,3 +1,4 @@
+import { RoleAndHours } from './RoleAndHours';
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
 import type { PersonRow } from '../../generated/props';
@@ -7,7 +8,6 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 import { SelectField } from '../../ui/Select';
-import { NumberField } from '../../ui/NumberField';
 
 /** What a lead can do about somebody's account: role and hours, another link, set aside with what they own handed over. */
 export function EditPerson({ row, people }: { row: PersonRow; people: PersonRow[] }) {
@@ -44,17 +44,7 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
     return (
         <div className="space-y-6">
             <form onSubmit={save} className="space-y-4">
-                <div className="grid grid-cols-2 gap-4">
-                    <SelectField
-                        label="Role"
-                        {...bind(form, 'role')}
-                        options={[
-                            { value: 'member', label: 'Member' },
-                            { value: 'lead', label: 'Lead' },
-                        ]}
-                    />
-                    <NumberField label="Hours a week" min={0} max={80} {...bind(form, 'weeklyHours')} />
-                </div>
+                <RoleAndHours role={bind(form, 'role')} hours={bind(form, 'weeklyHours')} />
                 <div className="flex gap-3">
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Save
