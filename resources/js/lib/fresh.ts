@@ -29,7 +29,7 @@ export function useFresh(): void {
 
                 if (now !== shown.current) {
                     shown.current = now;
-                    router.reload({ showProgress: false });
+                    router.reload({ showProgress: false, onNetworkError: () => false });
                 }
             } catch {
                 // Without a network nothing is news.

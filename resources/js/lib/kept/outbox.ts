@@ -16,18 +16,26 @@ export interface Unsent {
     refused?: string;
 }
 
+/** As it is kept: one after the other, as they were written. */
+interface Queued extends Unsent {
+    turn: number;
+}
+
 /** How often what could not be sent is tried again, in milliseconds. */
 const AGAIN = 4000;
 
 let writer = 0;
-let list: Unsent[] = [];
+let list: Queued[] = [];
 let isSending = false;
 const listeners = new Set<() => void>();
 
 const prefix = () => `unsent ${String(writer)} `;
 
 function reread(): void {
-    list = keysOf(prefix()).flatMap((key) => (load(key) as Unsent | null) ?? []);
+    // The browser keeps them in no order.
+    list = keysOf(prefix())
+        .flatMap((key) => (load(key) as Queued | null) ?? [])
+        .sort((a, b) => a.turn - b.turn);
     listeners.forEach((tell) => {
         tell();
     });
@@ -50,9 +58,14 @@ export function openOutbox(person: number): () => void {
 
 /** Keeps it and sends it, now or as soon as the network is back. */
 export function sendLater(unsent: Unsent): void {
-    save(prefix() + unsent.id, unsent);
+    save(prefix() + unsent.id, { ...unsent, turn: Math.max(Date.now(), (list.at(-1)?.turn ?? 0) + 1) });
     reread();
     void sendAll();
+}
+
+/** Whether something for that address is still to be sent. */
+export function isWaiting(url: string): boolean {
+    return list.some((each) => each.url === url && each.refused === undefined);
 }
 
 export function discard(id: string): void {
@@ -98,7 +111,7 @@ async function sendAll(): Promise<void> {
         }
 
         if (sent > 0) {
-            router.reload();
+            router.reload({ onNetworkError: () => false });
         }
     } finally {
         isSending = false;

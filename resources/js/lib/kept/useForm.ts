@@ -1,7 +1,7 @@
 import { useForm as useInertiaForm, usePage } from '@inertiajs/react';
 import type { FormDataType } from '@inertiajs/core';
 import { useEffect, useRef, useState } from 'react';
-import { sendLater } from './outbox';
+import { isWaiting, sendLater } from './outbox';
 import { drop, load, save } from './storage';
 
 interface Options<T> {
@@ -38,13 +38,15 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
     const form = useInertiaForm<T>({ ...initial, ...kept?.data });
     const [began, setBegan] = useState<T>({ ...initial, ...kept?.began });
     const [shown, setShown] = useState<T | null>(initial);
+    // Where what was saved without a network waits to be sent: until it has arrived, the server's words are older than one's own.
+    const [queuedTo, setQueuedTo] = useState<string | null>(null);
     const key = useRef(kept?.key ?? newKey());
     const fields = Object.keys(initial) as (keyof T & string)[];
     const isChanged = (field: keyof T & string) => !same(form.data[field], began[field]);
     const changed = fields.filter(isChanged);
 
     // What others change, and what the server made of what was saved, comes in where nothing of one's own stands.
-    if (!same(shown, initial)) {
+    if (!same(shown, initial) && !(queuedTo !== null && isWaiting(queuedTo))) {
         const news = pick(
             initial,
             fields.filter((field) => !isChanged(field)),
@@ -81,7 +83,6 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         wrote.current = false;
         setBegan(sent);
         key.current = newKey();
-        setShown(null);
     };
 
     const visit = (method: 'post' | 'put', url: string, { as, ...options }: Options<T> = {}) => {
@@ -99,9 +100,17 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
                     .filter((value) => typeof value === 'string')
                     .join('\n'),
             });
+            setQueuedTo(url);
             isKnown(form.data);
             options.onSuccess?.();
         };
+
+        // Behind what waits already, so that one's own words are never taken for somebody else's.
+        if (method === 'put' && isWaiting(url)) {
+            sendAgain();
+
+            return;
+        }
 
         form.transform(() => data);
         form[method](url, {
@@ -109,6 +118,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
             headers: { 'Idempotency-Key': key.current },
             onSuccess: () => {
                 isKnown(form.data);
+                setShown(null);
                 options.onSuccess?.();
             },
             onError: (errors) => {
