@@ -30,6 +30,8 @@ for (const seed of [1, 2, 3]) {
             note += `${line === 0 ? '' : '\n'}Line ${String(line)} of run ${String(seed)}.`;
             await notes.fill(note);
             await page.getByRole('button', { name: 'Save', exact: true }).click();
+            // It has arrived, or waits in line.
+            await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeHidden();
             await page.waitForTimeout(Math.round(next() * 900));
             await expect(notes).toHaveValue(note);
         }

@@ -170,6 +170,8 @@ test('a task is dragged to another stage', async ({ page }) => {
 });
 
 test('what has no time is dragged to its week', async ({ page }) => {
+    // The whole week beside the list in sight, however much others planned on it.
+    await page.setViewportSize({ width: 1280, height: 1600 });
     await page.goto('/lists/undated');
     const title = 'Sketch a float for the Gudenå';
     const task = page.getByRole('link', { name: title });
