@@ -140,6 +140,7 @@ test('a project of ten tasks in three stages is made and worked on by keyboard a
 });
 
 test('a task is dragged to another stage', async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 1600 });
     await page.goto('/projects/3?as=columns');
     const from = page.getByRole('link', { name: 'Hand over at Burray' });
     const to = page.getByRole('link', { name: 'Moor the buoy at Longhope' });
