@@ -29,8 +29,8 @@ final readonly class Problems
         'SQLSTATE[53100]',
     ];
 
-    public const NOTHING_SAVED =
-        'Nothing was saved: the disk is full or cannot be written to. '.'Your text is kept here. Please tell your administrator.';
+    public const NOTHING_SAVED = 'Nothing was saved: the disk is full or cannot be written to. '
+        .'Your text is kept here. Please tell your administrator.';
 
     public static function answer(Response $response, Throwable $reason, Request $request): Response
     {
@@ -62,7 +62,7 @@ final readonly class Problems
             array_filter(self::UNWRITABLE, static fn(string $words): bool => str_contains($reason->getMessage(), $words)) !== [];
     }
 
-    /** NotificationsView where one is: the page, and what was typed on it, stays. */
+    /** Said where one is: the page, and what was typed on it, stays. */
     private static function notNow(Request $request, string $words): Response
     {
         return $request->isMethodSafe() && ! $request->expectsJson()

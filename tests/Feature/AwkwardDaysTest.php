@@ -31,7 +31,7 @@ function screensOfToday(): array
         "/year/$quarter",
         "/year?on=$today",
         '/projects?state=all',
-        '/lists',
+        '/lists/today',
         '/lists',
         '/lists/undated',
         '/lists/gap',

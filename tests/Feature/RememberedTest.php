@@ -77,7 +77,7 @@ it('shows after every kind of change what it would show if nothing were remember
         '/reviews/2027-W06',
         '/closing/2027-Q1',
         '/recurring-tasks/new',
-        '/lists',
+        '/lists/today',
         '/lists',
         '/lists/undated',
         '/tray',

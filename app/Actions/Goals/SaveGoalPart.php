@@ -25,7 +25,7 @@ final readonly class SaveGoalPart
     public function add(Person $who, Goal $goal, MainEffort|Assumption|TradeOff $part): void
     {
         $this->log->change($who, "Added “{$part->title}”", static function () use ($goal, $part): void {
-            self::refuseClosed($goal->refresh());
+            self::refuseClosed($goal);
             $part->fill(['goal_id' => $goal->id])->save();
         });
     }
@@ -38,7 +38,7 @@ final readonly class SaveGoalPart
     public function change(Person $who, MainEffort|Assumption|TradeOff $part, array $fields): void
     {
         $this->log->change($who, "Changed “{$part->title}”", static function () use ($part, $fields): void {
-            self::refuseClosed($part->refresh()->goal);
+            self::refuseClosed($part->goal);
             $part->update($fields);
         });
     }

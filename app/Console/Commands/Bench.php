@@ -87,7 +87,7 @@ final class Bench extends Command
         return [
             'day' => '/',
             'week' => '/weeks/'.$workspace->calendar()->weekOf($today)->name,
-            'list of today' => '/lists',
+            'list of today' => '/lists/today',
             'by date' => '/lists',
             'not scheduled' => '/lists/undated',
             'fits my free time' => '/lists/gap',

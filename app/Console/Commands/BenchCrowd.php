@@ -29,7 +29,7 @@ final class BenchCrowd extends Command
     private const SCREENS = [
         '/',
         '/people',
-        '/lists',
+        '/lists/today',
         '/lists',
         '/lists/undated',
         '/year',
@@ -84,8 +84,8 @@ final class BenchCrowd extends Command
         $within = fn(float $share): float => $this->waits[max(0, (int) ceil($count * $share) - 1)];
         $this->line(
             sprintf(
-                '%d people at once for %d s: %d requests, %d of them writes; half are answered within %.0f ms, '
-                    .'95 of 100 within %.0f ms, the last within %.0f ms; %s',
+                '%d people at once for %d s: %d requests, %d of them writes; half are answered within %.0f ms, '.
+                    '95 of 100 within %.0f ms, the last within %.0f ms; %s',
                 $people->count(),
                 (int) $this->option('seconds'),
                 $count,

@@ -63,13 +63,13 @@ final readonly class FrameQuery
 
     private function calendar(): WorkCalendar
     {
+        $calendar = $this->workspace->calendar();
         $sundayFirst = static fn(Weekday $day): int => ($day->value + 1) % 7;
-        $worked = array_filter(array_map(Weekday::tryNamed(...), $this->workspace->working_days));
-        $off = array_filter(Weekday::cases(), static fn(Weekday $day): bool => ! in_array($day, $worked, true));
+        $off = array_filter(Weekday::cases(), static fn(Weekday $day): bool => ! in_array($day, $calendar->workingDays, true));
 
         return new WorkCalendar(
-            $sundayFirst(Weekday::tryNamed($this->workspace->week_starts_on) ?? Weekday::Monday),
-            $this->workspace->year_starts_in,
+            $sundayFirst($calendar->weekStartsOn),
+            $calendar->yearStartsIn,
             array_map($sundayFirst, array_values($off)),
             $this->workspace->holidays,
         );

@@ -13,12 +13,10 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\Shelf;
 use App\Queries\Direction\Answers\ShelfRow;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Work\ProjectState;
 
 /** What was put off on purpose: a person's own ideas and tasks, and the projects and goals that they may see. */
@@ -39,7 +37,7 @@ final readonly class ShelfPage
             ],
         );
 
-        return new Shelf($rows, $this->later());
+        return new Shelf($rows);
     }
 
     /**
@@ -181,21 +179,5 @@ final readonly class ShelfPage
     private function goals(Person $viewer): Builder
     {
         return Goal::query()->visibleTo($viewer)->whereNotNull('shelved_on');
-    }
-
-    /** @return list<Option> */
-    private function later(): array
-    {
-        $calendar = $this->workspace->calendar();
-        $starts = static fn(Horizon $horizon, Day $today): string => (string) $calendar->next($calendar->periodOf($horizon, $today))->span
-            ->first;
-        $today = $this->workspace->today();
-
-        return [
-            new Option($starts(Horizon::Week, $today), 'next week'),
-            new Option($starts(Horizon::Month, $today), 'next month'),
-            new Option($starts(Horizon::Quarter, $today), 'next quarter'),
-            new Option($starts(Horizon::Year, $today), 'next year'),
-        ];
     }
 }

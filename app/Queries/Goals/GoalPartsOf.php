@@ -34,7 +34,7 @@ final readonly class GoalPartsOf
 
     public function goal(Goal $goal, Person $viewer): GoalParts
     {
-        return $this->all([$goal], $viewer, [], 0)[0];
+        return $this->all([$goal], $viewer)[0];
     }
 
     /** @return list<GoalParts> of the goals of a stretch that is planned, the main one first */
@@ -42,7 +42,7 @@ final readonly class GoalPartsOf
     {
         $names = array_map(static fn(Period $period): string => $period->name, $stretch->periods);
 
-        return $this->all($this->visible($viewer)->whereIn('period', $names)->get()->all(), $viewer, [], 0);
+        return $this->all($this->visible($viewer)->whereIn('period', $names)->get()->all(), $viewer);
     }
 
     /**
@@ -68,10 +68,7 @@ final readonly class GoalPartsOf
             ->pluck('minutes', 'main_effort_id')
             ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) $sum : 0)
             ->all();
-        $parts = array_map(
-            static fn(GoalParts $each): GoalParts => $each->ofWeekOf($whose->id),
-            $this->all($goals->all(), $viewer, $done, array_sum($done), isOfWeek: true),
-        );
+        $parts = array_map(static fn(GoalParts $each): GoalParts => $each->ofWeekOf($whose->id), $this->all($goals->all(), $viewer, $done));
 
         return array_values(array_filter($parts, static fn(GoalParts $each): bool => ! $each->isEmpty()));
     }
@@ -84,13 +81,13 @@ final readonly class GoalPartsOf
 
     /**
      * @param array<Goal> $goals
-     * @param array<array-key, int> $done minutes by main effort
-     * @param int $all that was done
+     * @param ?array<array-key, int> $done in the week that is shown: minutes by main effort
      *
      * @return list<GoalParts>
      */
-    private function all(array $goals, Person $viewer, array $done, int $all, bool $isOfWeek = false): array
+    private function all(array $goals, Person $viewer, ?array $done = null): array
     {
+        $all = array_sum($done ?? []);
         $ids = array_map(static fn(Goal $goal): int => $goal->id, array_values($goals));
         $efforts = MainEffort::query()->whereIntegerInRaw('goal_id', $ids)->with('person')->orderBy('id')->get()->groupBy('goal_id');
         $assumptions = Assumption::query()
@@ -106,7 +103,7 @@ final readonly class GoalPartsOf
             $each->title,
             PersonTag::of($each->person),
             $each->hours === null ? null : (string) CoreRecords::exact($each->hours)->rounded(1),
-            $isOfWeek ? $done[$each->id] ?? 0 : null,
+            $done === null ? null : $done[$each->id] ?? 0,
             $all === 0 ? null : (int) round((100 * ($done[$each->id] ?? 0)) / $all),
         );
 

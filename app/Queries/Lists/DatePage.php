@@ -12,7 +12,6 @@ use App\Queries\Lists\Answers\DateStep;
 use App\Queries\Lists\Answers\DateView;
 use App\Queries\Lists\Answers\ListCount;
 use App\Queries\Lists\Answers\SavedTag;
-use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
@@ -23,8 +22,6 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Work\BusyTime;
-use Loftrin\Core\Work\DayHours;
 use Loftrin\Core\Work\Ledger;
 
 /** A person's open tasks by date, with what still fits into each day and the next week. */
@@ -43,7 +40,6 @@ final readonly class DatePage
         private StoredPlans $plans,
         private OwnTasks $tasks,
         private WeekDays $days,
-        private Occurrences $occurrences,
         private Remembered $remembered,
     ) {
     }
@@ -64,7 +60,8 @@ final readonly class DatePage
             $free,
             $loads[$name][0] ?? 0,
             $loads[$name][1] ?? 0,
-            array_slice($tasks[$name] ?? [], 0, $this->room($name)),
+            ($shown = array_slice($tasks[$name] ?? [], 0, $this->room($name))),
+            max(0, ($loads[$name][1] ?? 0) - self::minutes($shown)),
         );
         $steps = [
             $step(DateScale::LATE),
@@ -137,6 +134,12 @@ final readonly class DatePage
         return $tasks;
     }
 
+    /** @param list<TaskRow> $tasks */
+    private static function minutes(array $tasks): int
+    {
+        return array_sum(array_map(static fn(TaskRow $task): int => $task->minutes ?? Ledger::USUAL_MINUTES, $tasks));
+    }
+
     private function onSteps(Person $viewer): Builder
     {
         [$step, $bindings] = $this->scale->step();
@@ -166,15 +169,6 @@ final readonly class DatePage
             return null;
         }
 
-        $taken = [];
-
-        foreach ($this->occurrences->within($week->span, $viewer) as $meeting) {
-            $taken[(string) $meeting->on][] = [$meeting->time, $meeting->minutes];
-        }
-
-        $calendar = $this->workspace->calendar();
-        $hours = intdiv($viewer->weekly_hours * 60, max(1, count($calendar->workingDays))) * $calendar->workingDays($week->span);
-
-        return (new DayHours($hours, array_sum(array_map(BusyTime::minutes(...), $taken)), $planned))->free();
+        return array_sum(array_column($this->days->of($week, $viewer, $viewer, []), 'free')) - $planned;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Lists;
 use App\Models\Workspace;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
 
 /**
  * One scale from late to not scheduled. Each open task stands on exactly one step of it, the first that it belongs to:
@@ -44,13 +45,8 @@ final readonly class DateScale
         $calendar = $workspace->calendar();
         $this->today = $workspace->today();
         $this->week = $calendar->weekOf($this->today);
-        $ahead = [];
-
-        for ($week = $calendar->next($this->week); count($ahead) < self::WEEKS; $week = $calendar->next($week)) {
-            $ahead[] = $week;
-        }
-
-        $this->ahead = $ahead;
+        $last = $this->week->span->last;
+        $this->ahead = $calendar->weeksIn(new Span($last->plus(1), $last->plus(7 * self::WEEKS)));
     }
 
     /**

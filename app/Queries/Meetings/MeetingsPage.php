@@ -21,7 +21,8 @@ use Loftrin\Core\Calendar\Span;
 /** The meetings there are: what comes, the series, what was held. */
 final readonly class MeetingsPage
 {
-    private const HELD = 20;
+    /** How many past meetings are listed; the others are on the page of their recurring meeting. */
+    private const HELD = 8;
 
     public function __construct(
         private Workspace $workspace,

@@ -73,13 +73,9 @@ final readonly class HoursAhead
     private function periods(): array
     {
         $calendar = $this->workspace->calendar();
-        $weeks = [$calendar->weekOf($this->workspace->today())];
+        $first = $calendar->weekOf($this->workspace->today())->span->first;
 
-        while (count($weeks) < self::WEEKS) {
-            $weeks[] = $calendar->next($weeks[count($weeks) - 1]);
-        }
-
-        return $weeks;
+        return $calendar->weeksIn(new Span($first, $first->plus(7 * self::WEEKS - 1)));
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class DateStep implements Props
      * @param int $count of its tasks, of which the first ones are shown
      * @param int $minutes what they take
      * @param list<TaskRow> $tasks
+     * @param int $more minutes of those that are not shown
      */
     public function __construct(
         public string $step,
@@ -25,6 +26,7 @@ final readonly class DateStep implements Props
         public int $count,
         public int $minutes,
         public array $tasks,
+        public int $more,
     ) {
     }
 }

@@ -1,26 +1,18 @@
 import { Head } from '@inertiajs/react';
 import { DateScale } from '../../parts/lists/DateScale';
+import { PlanByDragging } from '../../parts/lists/PlanByDragging';
 import { ListNav } from '../../parts/lists/ListNav';
 import type { DateView } from '../../generated/props';
-import { act } from '../../lib/act';
 import { hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { AddTask } from '../../parts/AddTask';
-import { Dragging } from '../../parts/Dragging';
-import { useMarks } from '../../parts/marks/Marks';
 import { Empty } from '../../parts/Section';
 
 /** One’s own open tasks on one scale, from late to not scheduled; a task that is dropped on a step is planned for it. */
 export default function ByDate({ page }: { page: DateView }) {
-    const marks = useMarks();
-    const titleOf = (id: number) => page.steps.flatMap((step) => step.tasks).find((task) => task.id === id)?.title ?? '';
-    const giveTime = (ids: number[], { time }: { time: string }) => {
-        act('put', route('tasks.many'), { tasks: ids, what: 'plan', value: time }, { onDone: marks.clear });
-    };
-
     return (
-        <Dragging titleOf={titleOf} onDrop={giveTime}>
+        <PlanByDragging tasks={page.steps.flatMap((step) => step.tasks)}>
             <Head title="Lists: by date" />
             <h1 className="sr-only">Tasks by date</h1>
             <ListNav
@@ -36,6 +28,6 @@ export default function ByDate({ page }: { page: DateView }) {
                     <AddTask to={{ planned: page.week }} words="Add a task" />
                 </div>
             </div>
-        </Dragging>
+        </PlanByDragging>
     );
 }

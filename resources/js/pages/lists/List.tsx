@@ -2,6 +2,7 @@ import { Head, router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { GiveTime } from '../../parts/lists/GiveTime';
 import { More } from '../../parts/lists/More';
+import { PlanByDragging } from '../../parts/lists/PlanByDragging';
 import { ListNav } from '../../parts/lists/ListNav';
 import { WeekBeside } from '../../parts/lists/WeekBeside';
 import { listWords } from '../../parts/lists/words';
@@ -10,9 +11,7 @@ import { act } from '../../lib/act';
 import { isDay } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
-import { Dragging } from '../../parts/Dragging';
 import { KeptNumber } from '../../parts/KeptField';
-import { useMarks } from '../../parts/marks/Marks';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Button } from '../../ui/Button';
@@ -22,14 +21,8 @@ import { DateField } from '../../ui/DateField';
 export default function List({ page }: { page: ListView }) {
     const { list } = page;
     const words = listWords[list];
-    const marks = useMarks();
-    const titleOf = (id: number) => page.groups.flatMap((group) => group.tasks).find((task) => task.id === id)?.title ?? '';
-    const giveTime = (ids: number[], { time }: { time: string }) => {
-        act('put', route('tasks.many'), { tasks: ids, what: 'plan', value: time }, { onDone: marks.clear });
-    };
-
     return (
-        <Dragging titleOf={titleOf} onDrop={giveTime}>
+        <PlanByDragging tasks={page.groups.flatMap((group) => group.tasks)}>
             <Head title={words.name} />
             <ListNav lists={page.lists} saved={page.saved} at={route('lists.show', list)} />
             <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'undated' && 'grid-cols-[1fr_248px]')}>
@@ -74,7 +67,7 @@ export default function List({ page }: { page: ListView }) {
                 </div>
                 {list === 'undated' && <WeekBeside page={page} />}
             </div>
-        </Dragging>
+        </PlanByDragging>
     );
 }
 

@@ -22,7 +22,7 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
                         <Dates meetings={page.coming} none="No other meetings in the next two weeks." />
                     </Section>
                     <Section title="Past meetings">
-                        <Dates meetings={page.held.slice(0, PAST)} none="No past meetings yet." />
+                        <Dates meetings={page.held} none="No past meetings yet." />
                     </Section>
                 </div>
                 <Section title="Recurring meetings" className="col-span-full">
@@ -39,9 +39,6 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
         </div>
     );
 }
-
-/** How many past meetings are listed; the others are on the page of their recurring meeting. */
-const PAST = 8;
 
 /** The next meeting, large: when it is, what is on, what will not fit. */
 function Next({ page: { next, agenda } }: { page: MeetingsProps }) {

@@ -1,9 +1,9 @@
-import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { useDroppable } from '@dnd-kit/core';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import { TaskLine } from '../TaskLine';
-import type { DateStep, DateView, PersonTag, TaskRow } from '../../generated/props';
+import { DraggableLine } from './DraggableLine';
+import type { DateStep, DateView, PersonTag } from '../../generated/props';
 import { dayWords, hoursWords, isDay, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
@@ -22,7 +22,6 @@ export function DateScale({ page }: { page: DateView }) {
 function Step({ step, people }: { step: DateStep; people: PersonTag[] }) {
     const { setNodeRef, isOver } = useDroppable({ id: step.step, data: { time: step.time }, disabled: step.time === null });
     const rest = step.count - step.tasks.length;
-    const left = step.minutes - step.tasks.reduce((sum, task) => sum + (task.minutes ?? USUAL_MINUTES), 0);
 
     return (
         <li
@@ -44,36 +43,19 @@ function Step({ step, people }: { step: DateStep; people: PersonTag[] }) {
             >
                 <ul>
                     {step.tasks.map((task) => (
-                        <Line key={task.id} task={task} people={people} showsTime={task.planned !== step.time} />
+                        <DraggableLine key={task.id} task={task} people={people} beside={task.for} showsTime={task.planned !== step.time} />
                     ))}
                 </ul>
                 {rest > 0 && (
                     <p className="flex min-h-8 items-center pl-6 text-sm text-ink-2">
                         <Link href={addressOf(step)} className="link">
-                            {step.tasks.length === 0 ? count(rest, 'task') : `${String(rest)} more`}, {hoursWords(Math.max(0, left))}
+                            {step.tasks.length === 0 ? count(rest, 'task') : `${String(rest)} more`}, {hoursWords(step.more)}
                             {step.step === 'undated' && ': give them a day'}
                         </Link>
                     </p>
                 )}
             </div>
         </li>
-    );
-}
-
-/** What a task without an estimate is taken for, in minutes. */
-const USUAL_MINUTES = 30;
-
-function Line({ task, people, showsTime }: { task: TaskRow; people: PersonTag[]; showsTime: boolean }) {
-    const drag = useDraggable({ id: task.id });
-
-    return (
-        <TaskLine
-            task={task}
-            people={people}
-            showsTime={showsTime}
-            beside={task.for}
-            line={{ ref: drag.setNodeRef, ...drag.listeners, className: clsx(drag.isDragging && 'opacity-40') }}
-        />
     );
 }
 

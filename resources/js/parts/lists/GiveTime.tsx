@@ -1,13 +1,10 @@
-import { useDraggable } from '@dnd-kit/core';
-import { clsx } from 'clsx';
-import { TaskLine } from '../TaskLine';
+import { DraggableLine } from './DraggableLine';
 import type { ListView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { plan } from '../../lib/tasks';
 
 /** An undated task: one press gives it a time of what is left of the week, or it is dragged there. */
 export function GiveTime({ task, page }: { task: TaskRow; page: ListView }) {
-    const drag = useDraggable({ id: task.id });
     const times = [
         ...page.days.map(({ on }) => ({ value: on, words: dayWords(on).slice(0, 3), spoken: dayWords(on) })),
         { value: page.week, words: 'week', spoken: 'this week' },
@@ -17,11 +14,7 @@ export function GiveTime({ task, page }: { task: TaskRow; page: ListView }) {
     return (
         <li className="flex items-center gap-4 max-md:block max-md:pb-2">
             <ul className="min-w-0 flex-1">
-                <TaskLine
-                    task={task}
-                    people={page.people}
-                    line={{ ref: drag.setNodeRef, ...drag.listeners, className: clsx(drag.isDragging && 'opacity-40') }}
-                />
+                <DraggableLine task={task} people={page.people} />
             </ul>
             <span role="group" aria-label={`When: ${task.title}`} className="flex gap-px max-md:pl-9">
                 {times.map((time) => (

@@ -1,12 +1,12 @@
 import { clsx } from 'clsx';
-import { LoadRuler } from './LoadBeside';
+import { LoadRuler, scaleOf } from './LoadBeside';
 import { Section } from '../Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 
 /** What each person has promised for the stretch against the time there is. */
 export function HoursStep({ page }: { page: PlanningView }) {
-    const scale = Math.max(...page.load.flatMap((row) => [row.planned, row.available]), 1);
+    const scale = scaleOf(page.load);
     const over = page.load.filter((row) => row.isOver || row.hasMany);
 
     return (

@@ -5,7 +5,7 @@ import { hoursWords } from '../../lib/dates';
 
 /** Beside the goals from the third step on: what each person has taken on, to the scale of the fullest. */
 export function LoadBeside({ page }: { page: PlanningView }) {
-    const scale = Math.max(...page.load.flatMap((row) => [row.planned, row.available]), 1);
+    const scale = scaleOf(page.load);
 
     return (
         <aside aria-label="Hours">
@@ -37,6 +37,9 @@ function Line({ row, scale }: { row: LoadRow; scale: number }) {
         </li>
     );
 }
+
+/** The scale on which all rows find room, in minutes. */
+export const scaleOf = (load: LoadRow[]) => Math.max(...load.flatMap((row) => [row.planned, row.available]), 1);
 
 /** A ruler of hours with its own end; what is too much stands out beyond it. */
 export function LoadRuler({ row, scale }: { row: LoadRow; scale: number }) {
