@@ -9,6 +9,7 @@ use App\Http\Middleware\EnsureDayHasBegun;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\RefuseUnreadable;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StartSession;
 use App\Http\Middleware\TakeTurnToWrite;
 use App\Http\Problems;
 use App\Http\TrustedAddresses;
@@ -19,6 +20,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession as BaseStartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 
@@ -50,6 +52,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // An address that is made up leads nowhere: what is answered to is in the configuration.
         $middleware->trustHosts(at: static fn(): array => TrustedAddresses::hosts());
         $middleware->web(
+            replace: [BaseStartSession::class => StartSession::class],
             prepend: [RefuseUnreadable::class],
             append: [TakeTurnToWrite::class, AnswerOnce::class, EnsureDayHasBegun::class, HandleInertiaRequests::class],
         );

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\StartSession;
 use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
@@ -10,6 +11,7 @@ use App\Models\Role;
 use App\Models\Task;
 use App\Models\Workspace;
 use Illuminate\Database\QueryException;
+use Inertia\Testing\AssertableInertia;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Feature\Made;
 
@@ -37,6 +39,17 @@ it('logs each change with who, when and what it was before', function (): void {
         ->toBeNull()
         ->and($entry->properties['now']['done_on'])
         ->toBe(Made::TODAY);
+});
+
+it('keeps its message for the next screen, whatever the page asks in the background meanwhile', function (): void {
+    $task = Made::task($this->me);
+    $this->put("/tasks/$task->id/tick", ['done' => true]);
+
+    $this->get('/stamp', [StartSession::BACKGROUND => '1'])->assertOk();
+    $this->get("/tasks/$task->id", [StartSession::BACKGROUND => '1'])->assertOk();
+
+    $this->get("/tasks/$task->id")->assertInertia(fn(AssertableInertia $page) => $page->where('change.words', 'Ticked “Order shackles”'));
+    $this->get("/tasks/$task->id")->assertInertia(fn(AssertableInertia $page) => $page->where('change', null));
 });
 
 it('takes back a change, whatever it wrote', function (): void {

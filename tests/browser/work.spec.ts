@@ -262,7 +262,6 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.getByLabel('On', { exact: true }).press('Enter');
     await page.getByLabel('At', { exact: true }).fill('2.30 pm');
     await page.getByLabel('At', { exact: true }).press('Enter');
-    await page.waitForLoadState('networkidle');
 
     await page.getByRole('button', { name: 'Move to …' }).click();
     await page.getByPlaceholder('Name').fill('28 harb');

@@ -1,5 +1,6 @@
-import { router, usePage } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
+import { BACKGROUND, refreshPage } from './background';
 import { route } from './routes';
 
 /** How often an open page asks whether anything was changed, in milliseconds. */
@@ -24,12 +25,12 @@ export function useFresh(): void {
             isAsking = true;
 
             try {
-                const response = await fetch(route('stamp'), { headers: { Accept: 'application/json' } });
+                const response = await fetch(route('stamp'), { headers: { Accept: 'application/json', ...BACKGROUND } });
                 const now = response.ok ? ((await response.json()) as { stamp: string }).stamp : shown.current;
 
                 if (now !== shown.current) {
                     shown.current = now;
-                    router.reload({ showProgress: false, onNetworkError: () => false });
+                    refreshPage();
                 }
             } catch {
                 // Without a network nothing is news.

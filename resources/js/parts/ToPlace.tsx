@@ -1,7 +1,8 @@
-import { router, usePage } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
 import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import type { Option } from '../generated/props';
+import { refresh } from '../lib/background';
 import { Dialog } from '../ui/Dialog';
 
 /** What a task is for: a project, a goal, or neither. */
@@ -43,11 +44,8 @@ function Places({ hasGoals, onChoose: choose }: { hasGoals: boolean; onChoose: (
     const [tries, setTries] = useState(0);
     useEffect(() => {
         if (isMissing && tries < TRIES) {
-            router.reload({
-                only: hasGoals ? ['places', 'served'] : ['places'],
-                onFinish: () => {
-                    setTries((before) => before + 1);
-                },
+            refresh(hasGoals ? ['places', 'served'] : ['places'], () => {
+                setTries((before) => before + 1);
             });
         }
     }, [isMissing, hasGoals, tries]);

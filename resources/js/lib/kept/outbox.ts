@@ -1,5 +1,5 @@
-import { router } from '@inertiajs/react';
 import { useSyncExternalStore } from 'react';
+import { refreshPage } from '../background';
 import { drop, keysOf, load, save } from './storage';
 
 /** Something written that the server has not acknowledged yet. */
@@ -111,7 +111,7 @@ async function sendAll(): Promise<void> {
         }
 
         if (sent > 0) {
-            router.reload({ onNetworkError: () => false });
+            refreshPage();
         }
     } finally {
         isSending = false;

@@ -1,5 +1,5 @@
-import { router } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
+import { refresh } from '../../lib/background';
 import { tellReminder } from '../Notices';
 import type { Ticket } from '../../generated/props';
 
@@ -24,7 +24,7 @@ export function useTicket(ticket: Ticket | null): void {
         let timer = setTimeout(() => {
             tellReminder(`${shown.at} ${shown.words}`);
             timer = setTimeout(() => {
-                router.reload({ only: ['frame'] });
+                refresh(['frame']);
             }, NEXT);
         }, shown.left * 1000);
 

@@ -1,10 +1,11 @@
-import { router, usePage } from '@inertiajs/react';
+import { usePage } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { RecurringTaskLine } from './RecurringTaskLine';
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
 import type { RecurringTaskRow } from '../../generated/props';
 import { act } from '../../lib/act';
+import { refresh } from '../../lib/background';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
@@ -45,7 +46,7 @@ function Stock({ to, onDone }: { to: { project?: number; area?: number }; onDone
     const [chosen, setChosen] = useState<number[]>([]);
 
     useEffect(() => {
-        router.reload({ only: ['stock'] });
+        refresh(['stock']);
     }, []);
 
     if (stock?.length === 0) {
