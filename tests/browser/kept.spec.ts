@@ -157,6 +157,55 @@ test('what somebody else changes comes into an open page, and leaves what one is
     await theirs.close();
 });
 
+for (const [isHeard, task] of [
+    [true, '/tasks/61'],
+    [false, '/tasks/63'],
+] as const) {
+    test(`what is saved twice within one slow answer is one's own both times, ${isHeard ? 'late' : 'never'} answered`, async ({
+        page,
+        browser,
+        other,
+        address,
+    }) => {
+        await page.goto(task);
+        const notes = page.getByLabel('Notes');
+        const saveButton = page.getByRole('button', { name: 'Save', exact: true });
+        let asked = 0;
+        let letGo: () => void = () => undefined;
+        await page.route(`**${task}`, async (route) => {
+            if (route.request().method() !== 'PUT' || ++asked > 1) {
+                await route.continue();
+
+                return;
+            }
+
+            // The server does it, and its answer is long on its way.
+            const response = await route.fetch({ maxRedirects: 0 });
+            await new Promise<void>((resolve) => {
+                letGo = resolve;
+            });
+            await (isHeard ? route.fulfill({ response }) : route.abort()).catch(() => undefined);
+        });
+        await notes.fill('The first line.');
+        await saveButton.click();
+        await expect.poll(() => asked).toBe(1);
+        await notes.fill('The first line.\nThe second.');
+        await saveButton.click();
+        await notes.fill('The first line.\nThe second.\nThe third, not saved yet.');
+        letGo();
+
+        await expect(page.getByRole('region', { name: 'Not saved yet' })).toBeHidden();
+        await expect(page.getByText('Somebody changed this')).toBeHidden();
+        await expect(notes).toHaveValue('The first line.\nThe second.\nThe third, not saved yet.');
+        // As it is seen in another browser, where nothing of it was typed.
+        const theirs = await browser.newContext({ storageState: other, baseURL: address });
+        const elif = await theirs.newPage();
+        await elif.goto(task);
+        await expect(elif.getByLabel('Notes')).toHaveValue('The first line.\nThe second.');
+        await theirs.close();
+    });
+}
+
 test('what is sent and overtaken by the next press arrives, once', async ({ page }) => {
     await page.goto('/tray');
     await page.getByRole('navigation', { name: 'Rooms' }).waitFor();

@@ -12,6 +12,14 @@ interface Options<T> {
     onSuccess?: () => void;
 }
 
+/** A save that the server has not answered yet. */
+interface Flight<T> {
+    /** All fields as they stood when it was sent. */
+    sent: T;
+    /** Hands it to what is sent later, under the same key: whether the server has it is not known. */
+    hand: () => void;
+}
+
 interface Kept<T> {
     /** Only the fields that were changed. */
     data: Partial<T>;
@@ -41,6 +49,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
     // Where what was saved without a network waits to be sent: until it has arrived, the server's words are older than one's own.
     const [queuedTo, setQueuedTo] = useState<string | null>(null);
     const key = useRef(kept?.key ?? newKey());
+    const flight = useRef<Flight<T> | null>(null);
     const fields = Object.keys(initial) as (keyof T & string)[];
     const isChanged = (field: keyof T & string) => !same(form.data[field], began[field]);
     const changed = fields.filter(isChanged);
@@ -56,7 +65,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         form.setData({ ...form.data, ...news });
     }
 
-    const written = JSON.stringify(changed.map((field) => form.data[field]));
+    const written = JSON.stringify([pick(form.data, changed), pick(began, changed)]);
     const wrote = useRef(false);
     useEffect(() => {
         if (changed.length > 0) {
@@ -73,64 +82,91 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         // eslint-disable-next-line react-hooks/exhaustive-deps -- what is written decides
     }, [store, written]);
 
-    const latest = useRef(initial);
+    const latest = useRef({ initial, data: form.data });
     useEffect(() => {
-        latest.current = initial;
-    }, [initial]);
+        latest.current = { initial, data: form.data };
+    });
 
     const isKnown = (sent: T) => {
-        drop(store);
-        wrote.current = false;
         setBegan(sent);
-        key.current = newKey();
+
+        // What was typed since it was sent is still one's own, and stays kept.
+        if (same(latest.current.data, sent)) {
+            drop(store);
+            wrote.current = false;
+            key.current = newKey();
+        }
     };
 
     const visit = (method: 'post' | 'put', url: string, { as, ...options }: Options<T> = {}) => {
-        const data = method === 'post' ? (as?.(form.data) ?? form.data) : { ...pick(form.data, changed), seen: pick(began, changed) };
-        // Whether the server has it is not known: it is sent again, and done once.
-        const sendAgain = () => {
+        const sent = form.data;
+        const overtaken = method === 'put' ? flight.current : null;
+        const base = overtaken?.sent ?? began;
+        const own = fields.filter((field) => !same(sent[field], base[field]));
+
+        if (overtaken !== null && own.length === 0) {
+            return;
+        }
+
+        const data = method === 'post' ? (as?.(sent) ?? sent) : { ...pick(sent, own), seen: pick(base, own) };
+        const id = key.current;
+        const queue = () => {
             sendLater({
-                id: key.current,
+                id,
                 method,
                 url,
                 data: data as Record<string, unknown>,
                 place: name,
-                text: changed
-                    .map((field) => form.data[field] as unknown)
+                text: own
+                    .map((field) => sent[field] as unknown)
                     .filter((value) => typeof value === 'string')
                     .join('\n'),
             });
             setQueuedTo(url);
-            isKnown(form.data);
+            isKnown(sent);
             options.onSuccess?.();
         };
 
-        // Behind what waits already, so that one's own words are never taken for somebody else's.
-        if (method === 'put' && isWaiting(url)) {
-            sendAgain();
+        // Behind what is under way or waits already, so that one's own words are never taken for somebody else's.
+        if (overtaken !== null || (method === 'put' && isWaiting(url))) {
+            overtaken?.hand();
+            queue();
 
             return;
         }
 
+        const mine: Flight<T> = {
+            sent,
+            hand: () => {
+                if (flight.current === mine) {
+                    flight.current = null;
+                    form.cancel();
+                    queue();
+                }
+            },
+        };
+        flight.current = mine;
         form.transform(() => data);
         form[method](url, {
             ...options,
-            headers: { 'Idempotency-Key': key.current },
+            headers: { 'Idempotency-Key': id },
             onSuccess: () => {
-                isKnown(form.data);
+                flight.current = null;
+                isKnown(sent);
                 setShown(null);
                 options.onSuccess?.();
             },
             onError: (errors) => {
+                flight.current = null;
                 // What was refused because of somebody else stands in sight now: to save again is to decide.
                 const seen = fields.filter((field) => field in errors);
-                setBegan((before) => ({ ...before, ...pick(latest.current, seen) }));
+                setBegan((before) => ({ ...before, ...pick(latest.current.initial, seen) }));
                 key.current = newKey();
             },
             // The next press overtook it.
-            onCancel: sendAgain,
+            onCancel: mine.hand,
             onNetworkError: () => {
-                sendAgain();
+                mine.hand();
 
                 return false;
             },
@@ -148,7 +184,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
             visit('put', url, options);
         },
         reset: (...only: (keyof T & string)[]) => {
-            const blank = only.length === 0 ? latest.current : pick(latest.current, only);
+            const blank = only.length === 0 ? latest.current.initial : pick(latest.current.initial, only);
             setBegan({ ...form.data, ...blank });
             form.setData({ ...form.data, ...blank });
             drop(store);
