@@ -19,4 +19,10 @@ final readonly class ScopeDay
         $this->by = $by ?? $on;
         $this->key = "{$this->on->number} {$this->by->number}";
     }
+
+    /** Whether tasks are looked at as of the very day by whose scope they are weighed. */
+    public function isOneDay(): bool
+    {
+        return $this->on->number === $this->by->number;
+    }
 }

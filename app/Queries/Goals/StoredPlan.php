@@ -20,6 +20,7 @@ use Loftrin\Core\Goals\Measure\Count;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Tally;
 use Loftrin\Core\Work\Weighing;
 use stdClass;
@@ -165,7 +166,7 @@ final class StoredPlan
         [$projects, $goals] =
             $of === null ? [self::ids($this->plan->projects), self::ids($this->plan->goals)] : $this->restsOn($this->core($of));
         $lookedAt = $forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn);
-        $wanted = array_map(static fn(ScopeDay $day): array => [$day, $projects, $goals], [
+        $wanted = array_map(fn(ScopeDay $day): array => [$day, $this->tallied($projects, $day), $goals], [
             ...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days),
             ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($forecastsOn ?? $by, $by), $lookedAt),
         ]);
@@ -181,11 +182,29 @@ final class StoredPlan
             $before = array_filter($lookedAt, static fn(Day $by): bool => $by->isBefore($closed));
 
             foreach ([new ScopeDay($closed), ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($closed, $by), $before)] as $day) {
-                $wanted[] = [$day, ...$this->restsOn($goal)];
+                [$projects, $goals] = $this->restsOn($goal);
+                $wanted[] = [$day, $this->tallied($projects, $day), $goals];
             }
         }
 
         $this->tallies->fetch($wanted);
+    }
+
+    /**
+     * Those whose tasks are looked at: as of a day on which a project is done it counts 1, whatever its tasks (computation 3).
+     * How it moved, and how much was added to it, is asked of them all.
+     *
+     * @param list<int> $projects
+     *
+     * @return list<int>
+     */
+    private function tallied(array $projects, ScopeDay $day): array
+    {
+        return $day->isOneDay()
+            ? array_values(
+                array_filter($projects, fn(int $id): bool => $this->plan->projects[$id]->stateOn($day->on) !== ProjectState::Done),
+            )
+            : $projects;
     }
 
     /**

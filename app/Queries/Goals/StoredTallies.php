@@ -24,6 +24,9 @@ final class StoredTallies implements Tallies
     /** @var array<string, array<int, ?Tally>> by days and goal: those that were fetched; null while it has no task */
     private array $directTasks = [];
 
+    /** @var ?array<array-key, mixed> goals that have tasks of their own, once they are asked for */
+    private ?array $holders = null;
+
     /** @var ?array<string, array<int, int>> tasks done by goal and day */
     private ?array $done = null;
 
@@ -70,7 +73,10 @@ final class StoredTallies implements Tallies
             foreach ($goals as $goal) {
                 if (! array_key_exists($goal, $this->directTasks[$day->key] ?? [])) {
                     $this->directTasks[$day->key][$goal] = null;
-                    $ofGoals[] = [$goal, $day, false];
+
+                    if ($this->hasTasks($goal)) {
+                        $ofGoals[] = [$goal, $day, false];
+                    }
                 }
             }
         }
@@ -92,6 +98,18 @@ final class StoredTallies implements Tallies
                 $this->directTasks[$day][$goal] = Weighing::Count->tally($of);
             }
         }
+    }
+
+    /** Whether the goal has tasks of its own: most have none, and each that is summed up costs a part of the question. */
+    private function hasTasks(int $goal): bool
+    {
+        $this->holders ??= DB::table('goals')
+            ->whereIntegerInRaw('id', array_map(intval(...), $this->goals))
+            ->whereRaw('exists (select 1 from tasks where tasks.goal_id = goals.id)')
+            ->pluck('id', 'id')
+            ->all();
+
+        return isset($this->holders[$goal]);
     }
 
     public function ofProject(string $project, Day $on, ?Day $by = null): Tally
