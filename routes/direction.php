@@ -12,9 +12,9 @@ Route::get('/direction/{period?}', [DirectionController::class, 'show'])->name('
 Route::put('/purpose', [DirectionController::class, 'purpose'])
     ->name('purpose')
     ->can('lead');
-Route::put('/periods/{period}/words', [DirectionController::class, 'sayOf'])
+Route::put('/periods/{period}/words', [DirectionController::class, 'saveWords'])
     ->name('periods.say')
-    ->can('sayOf', 'period');
+    ->can('saveWords', 'period');
 Route::post('/long-term-goals', [DirectionController::class, 'storeLongTermGoal'])
     ->name('long-term-goals.store')
     ->can('lead');
@@ -53,7 +53,7 @@ Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
 Route::put('/shelf/{kind}/{shelved}', [ShelfController::class, 'put'])
     ->name('shelf.put')
     ->can('update', 'shelved');
-Route::post('/shelf/{kind}/{shelved}/back', [ShelfController::class, 'takeBack'])
+Route::post('/shelf/{kind}/{shelved}/back', [ShelfController::class, 'restore'])
     ->name('shelf.back')
     ->can('update', 'shelved');
 Route::delete('/shelf/{kind}/{shelved}', [ShelfController::class, 'letGo'])

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Goals\ClosingController;
+use App\Http\Controllers\Goals\EntryController;
 use App\Http\Controllers\Goals\FigureController;
 use App\Http\Controllers\Goals\GoalController;
 use App\Http\Controllers\Goals\GoalPartController;
-use App\Http\Controllers\Goals\LogbookController;
 use App\Http\Controllers\Goals\ReadingController;
 use App\Http\Controllers\Goals\UpdatesController;
 use Illuminate\Support\Facades\Route;
@@ -56,28 +56,28 @@ Route::delete('/readings/{reading}', [ReadingController::class, 'destroy'])
     ->name('readings.destroy')
     ->can('update', 'reading');
 
-Route::post('/goals/{goal}/comments', [LogbookController::class, 'comment'])
+Route::post('/goals/{goal}/comments', [EntryController::class, 'comment'])
     ->name('comments.store')
     ->can('view', 'goal');
-Route::delete('/comments/{comment}', [LogbookController::class, 'removeComment'])
+Route::delete('/comments/{comment}', [EntryController::class, 'removeComment'])
     ->name('comments.destroy')
     ->can('update', 'comment');
-Route::post('/goals/{goal}/estimates', [LogbookController::class, 'estimate'])
+Route::post('/goals/{goal}/estimates', [EntryController::class, 'estimate'])
     ->name('estimates.store')
     ->can('view', 'goal');
-Route::delete('/estimates/{estimate}', [LogbookController::class, 'removeEstimate'])
+Route::delete('/estimates/{estimate}', [EntryController::class, 'removeEstimate'])
     ->name('estimates.destroy')
     ->can('update', 'estimate');
-Route::post('/goals/{goal}/judgements', [LogbookController::class, 'judge'])
+Route::post('/goals/{goal}/judgements', [EntryController::class, 'judge'])
     ->name('judgements.store')
     ->can('update', 'goal');
-Route::delete('/judgements/{judgement}', [LogbookController::class, 'removeJudgement'])
+Route::delete('/judgements/{judgement}', [EntryController::class, 'removeJudgement'])
     ->name('judgements.destroy')
     ->can('update', 'judgement');
-Route::post('/goals/{goal}/following', [LogbookController::class, 'follow'])
+Route::post('/goals/{goal}/following', [EntryController::class, 'follow'])
     ->name('goals.follow')
     ->can('view', 'goal');
-Route::delete('/goals/{goal}/following', [LogbookController::class, 'unfollow'])
+Route::delete('/goals/{goal}/following', [EntryController::class, 'unfollow'])
     ->name('goals.unfollow')
     ->can('view', 'goal');
 Route::get('/updates', [UpdatesController::class, 'index'])->name('updates');

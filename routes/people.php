@@ -39,7 +39,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
     Route::post('/people/{person}/aside', [PersonController::class, 'setAside'])
         ->name('people.aside')
         ->can('update', 'person');
-    Route::post('/people/{person}/back', [PersonController::class, 'takeBack'])
+    Route::post('/people/{person}/back', [PersonController::class, 'restore'])
         ->name('people.back')
         ->can('update', 'person');
     Route::get('/account', [AccessController::class, 'account'])->name('account');

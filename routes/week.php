@@ -11,9 +11,9 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/week', [WeekController::class, 'current'])->name('week.current');
 Route::get('/weeks/{period}', [WeekController::class, 'show'])->name('week.show');
-Route::put('/weeks/{period}/focus', [WeekController::class, 'focus'])
-    ->name('week.focus')
-    ->can('sayOf', 'period');
+Route::put('/weeks/{period}/words', [WeekController::class, 'words'])
+    ->name('week.words')
+    ->can('saveWords', 'period');
 
 Route::post('/tasks', [TaskController::class, 'store'])->name('tasks.store');
 Route::put('/tasks/many', [MoveController::class, 'many'])->name('tasks.many');
@@ -62,7 +62,7 @@ Route::controller(RecurringTaskController::class)->group(static function (): voi
     Route::put('/recurring-tasks/{recurringTask}', 'update')->name('recurring-tasks.update')->can('update', 'recurringTask');
     Route::put('/recurring-tasks/{recurringTask}/end', 'end')->name('recurring-tasks.end')->can('update', 'recurringTask');
     Route::post('/recurring-tasks/{recurringTask}/now', 'now')->name('recurring-tasks.now')->can('update', 'recurringTask');
-    Route::post('/recurring-tasks/{recurringTask}/pieces', 'layOut')->name('recurring-tasks.pieces')->can('update', 'recurringTask');
+    Route::post('/recurring-tasks/{recurringTask}/pieces', 'createOutput')->name('recurring-tasks.pieces')->can('update', 'recurringTask');
     Route::put('/recurring-tasks/{recurringTask}/daily', 'daily')->name('recurring-tasks.daily')->can('view', 'recurringTask');
     Route::put('/recurring-tasks/{recurringTask}/afresh', 'startAfresh')->name('recurring-tasks.afresh')->can('view', 'recurringTask');
     Route::put('/recurring-task-steps/{step}/tick', 'tickLine')

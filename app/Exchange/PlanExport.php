@@ -6,13 +6,13 @@ namespace App\Exchange;
 
 use App\Models\Area;
 use App\Models\Checkpoint;
+use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\RecurringTask;
-use App\Models\RecurringTaskServing;
-use App\Models\Serving;
+use App\Models\RecurringTaskContribution;
 use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
@@ -79,15 +79,15 @@ final readonly class PlanExport
             ],
             'projects' => Written::each(
                 Project::query()
-                    ->with(['stages', 'servings'])
+                    ->with(['stages', 'contributions'])
                     ->orderBy('id')
                     ->get(),
                 fn(Project $project): array => $this->project($project, $shown),
             ),
             'recurring' => Written::each(
                 ($viewer === null ? RecurringTask::query()->openToAll() : RecurringTask::query()->visibleTo($viewer))
-                    ->where('is_stock', false)
-                    ->with('servings')
+                    ->where('is_shared', false)
+                    ->with('contributions')
                     ->orderBy('id')
                     ->get(),
                 static fn(RecurringTask $recurringTask): array => array_filter(
@@ -102,8 +102,8 @@ final readonly class PlanExport
                                 ? null
                                 : ['every' => $recurringTask->after_every, 'unit' => $recurringTask->after_unit],
                         'serves' => Written::each(
-                            $recurringTask->servings->whereIn('goal_id', $shown),
-                            static fn(RecurringTaskServing $link): array => [
+                            $recurringTask->contributions->whereIn('goal_id', $shown),
+                            static fn(RecurringTaskContribution $link): array => [
                                 'goal' => Written::id('g', $link->goal_id),
                                 'weight' => Written::number($link->weight),
                             ],
@@ -114,7 +114,7 @@ final readonly class PlanExport
             ),
             'tasks' => Written::each(
                 ($viewer === null ? Task::query()->openToAll() : Task::query()->visibleTo($viewer))
-                    ->with(['stage', 'steps', 'precedences'])
+                    ->with(['stage', 'steps', 'dependencies'])
                     ->orderBy('id')
                     ->get(),
                 $this->task(...),
@@ -186,8 +186,8 @@ final readonly class PlanExport
                 'order' => $project->order,
                 'stages' => Written::each($project->stages, static fn(Stage $stage): string => $stage->name),
                 'serves' => Written::each(
-                    $project->servings->whereIn('goal_id', $shown),
-                    static fn(Serving $link): array => [
+                    $project->contributions->whereIn('goal_id', $shown),
+                    static fn(Contribution $link): array => [
                         'goal' => Written::id('g', $link->goal_id),
                         'weight' => Written::number($link->weight),
                     ],
@@ -215,7 +215,7 @@ final readonly class PlanExport
                 'goal' => Written::id('g', $task->goal_id),
                 'recurring' => Written::id('r', $task->recurring_task_id),
                 'stage' => $task->stage?->name,
-                'after' => Written::each($task->precedences, static fn($link): ?string => Written::id('t', $link->after_id)),
+                'after' => Written::each($task->dependencies, static fn($link): ?string => Written::id('t', $link->after_id)),
                 'owner' => Written::id('p', $task->owner_id),
                 'created_on' => $task->created_on,
                 'done_on' => $task->done_on,

@@ -36,7 +36,7 @@ final class AccessLink extends Record
             ->where('digest', hash('sha256', $token))
             ->whereNull('used_at')
             ->where('expires_at', '>', Carbon::now())
-            ->whereHas('person', static fn(Builder $person) => $person->whereNull('set_aside_on'));
+            ->whereHas('person', static fn(Builder $person) => $person->whereNull('deactivated_on'));
     }
 
     protected function casts(): array

@@ -56,7 +56,7 @@ use Loftrin\Core\People\Audience;
  * @property ?Day $created_on
  * @property ?Rest $rest what became of it, beside the result, when it was closed
  * @property ?Day $shelved_on
- * @property ?Day $look_again_on
+ * @property ?Day $return_on
  * @property-read ?self $parent
  * @property-read Collection<int, self> $children
  * @property-read Person $owner
@@ -68,7 +68,7 @@ use Loftrin\Core\People\Audience;
  * @property-read ?Area $area
  * @property-read Collection<int, Reading> $readings
  * @property-read Collection<int, Checkpoint> $checkpoints
- * @property-read Collection<int, Serving> $servings
+ * @property-read Collection<int, Contribution> $contributions
  * @property-read Collection<int, Task> $tasks
  * @property-read Collection<int, Comment> $comments
  * @property-read Collection<int, Estimate> $estimates
@@ -77,7 +77,7 @@ use Loftrin\Core\People\Audience;
  */
 final class Goal extends Record
 {
-    use HasLogbook;
+    use HasHistory;
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
     }
@@ -190,10 +190,10 @@ final class Goal extends Record
         return $this->hasMany(Checkpoint::class)->orderBy('on');
     }
 
-    /** @return HasMany<Serving, $this> */
-    public function servings(): HasMany
+    /** @return HasMany<Contribution, $this> */
+    public function contributions(): HasMany
     {
-        return $this->hasMany(Serving::class)->orderBy('id');
+        return $this->hasMany(Contribution::class)->orderBy('id');
     }
 
     /** @return HasMany<Task, $this> */
@@ -242,7 +242,7 @@ final class Goal extends Record
             'rest' => Rest::class,
             'quarters' => 'array',
             'shelved_on' => AsDay::class,
-            'look_again_on' => AsDay::class,
+            'return_on' => AsDay::class,
         ];
     }
 }

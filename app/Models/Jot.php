@@ -16,7 +16,7 @@ use Loftrin\Core\Calendar\Day;
  * @property Day $jotted_on
  * @property ?Day $sorted_on
  * @property ?Day $shelved_on
- * @property ?Day $look_again_on
+ * @property ?Day $return_on
  * @property-read Person $person
  */
 final class Jot extends Record
@@ -30,7 +30,7 @@ final class Jot extends Record
     }
 
     /**
-     * What lies in the person's own tray: not sorted, and on no shelf unless it is time to look again.
+     * What lies in the person's own tray: not sorted, and on no shelf unless its return date has come.
      *
      * @param Builder<self> $query
      */
@@ -40,7 +40,7 @@ final class Jot extends Record
             ->where('person_id', $person->id)
             ->whereNull('area_id')
             ->whereNull('sorted_on')
-            ->where(static fn(Builder $either) => $either->whereNull('shelved_on')->orWhere('look_again_on', '<=', (string) $on));
+            ->where(static fn(Builder $either) => $either->whereNull('shelved_on')->orWhere('return_on', '<=', (string) $on));
     }
 
     /** What a title made of it leaves out: all of it, where it is longer or has several lines; null where nothing is lost. */
@@ -57,7 +57,7 @@ final class Jot extends Record
             'jotted_on' => AsDay::class,
             'sorted_on' => AsDay::class,
             'shelved_on' => AsDay::class,
-            'look_again_on' => AsDay::class,
+            'return_on' => AsDay::class,
         ];
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Collection;
  *
  * @property int $person_id
  * @property NotificationEvent $event
- * @property Reach $reach
+ * @property Delivery $delivery
  */
 final class NotificationChoice extends Record
 {
@@ -22,14 +22,14 @@ final class NotificationChoice extends Record
      *
      * @param Collection<int, self> $choices
      */
-    public static function among(Collection $choices, int $person, NotificationEvent $event): Reach
+    public static function among(Collection $choices, int $person, NotificationEvent $event): Delivery
     {
-        return $choices->first(static fn(self $choice): bool => $choice->person_id === $person && $choice->event === $event)->reach ??
-            Reach::Updates;
+        return $choices->first(static fn(self $choice): bool => $choice->person_id === $person && $choice->event === $event)->delivery ??
+            Delivery::Updates;
     }
 
     protected function casts(): array
     {
-        return ['event' => NotificationEvent::class, 'reach' => Reach::class];
+        return ['event' => NotificationEvent::class, 'delivery' => Delivery::class];
     }
 }

@@ -8,10 +8,10 @@ namespace App\Models;
 enum NotificationEvent: string
 {
     case Mentioned = 'mentioned';
-    case Said = 'said';
+    case Comment = 'comment';
     case Goal = 'goal';
     case HandedOver = 'handed_over';
-    case LookOver = 'look_over';
+    case ToCheck = 'to_check';
     case WaitedFor = 'waited_for';
     case Reminder = 'reminder';
 }

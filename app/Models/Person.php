@@ -22,7 +22,7 @@ use Loftrin\Core\Calendar\Day;
  * @property string $password
  * @property Role $role
  * @property int $weekly_hours
- * @property ?Day $set_aside_on who left: they cannot sign in, and nothing is given to them
+ * @property ?Day $deactivated_on who left: they cannot sign in, and nothing is given to them
  */
 final class Person extends Record implements AuthenticatableContract, AuthorizableContract
 {
@@ -56,7 +56,7 @@ final class Person extends Record implements AuthenticatableContract, Authorizab
         return [
             'password' => 'hashed',
             'role' => Role::class,
-            'set_aside_on' => AsDay::class,
+            'deactivated_on' => AsDay::class,
         ];
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
@@ -31,14 +31,14 @@ use Loftrin\Core\Work\Weighing;
  * @property StageOrder $order
  * @property bool $last_is_done whether its last stage holds what is done
  * @property ?Rank $rank
- * @property ?Attention $attention
+ * @property ?Focus $focus
  * @property ?string $notes
  * @property ProjectState $state
  * @property Day $state_on
  * @property ?Day $created_on
  * @property ?Day $starts_on
  * @property ?Day $due_on
- * @property ?Day $look_again_on
+ * @property ?Day $return_on
  * @property ?int $template_id that it was made from
  * @property ?list<array{
  *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>,
@@ -47,14 +47,14 @@ use Loftrin\Core\Work\Weighing;
  * @property-read ?Area $area
  * @property-read ?Template $template
  * @property-read Collection<int, Stage> $stages
- * @property-read Collection<int, Serving> $servings
+ * @property-read Collection<int, Contribution> $contributions
  * @property-read Collection<int, Task> $tasks
  * @property-read Collection<int, Milestone> $milestones
  * @property-read Collection<int, PlanLine> $planLines
  * @property-read Collection<int, CollectionItem> $collectionItems
  * @property-read Collection<int, Entry> $entries
  */
-final class Project extends Work
+final class Project extends TaskOrProject
 {
     /** The parts of its charter, in their order. */
     public const CHARTER = ['why', 'outcome', 'in_scope', 'out_of_scope', 'constraints', 'risks', 'decides'];
@@ -96,10 +96,10 @@ final class Project extends Work
         return $this->hasMany(PlanLine::class)->orderBy('id');
     }
 
-    /** @return HasMany<Serving, $this> */
-    public function servings(): HasMany
+    /** @return HasMany<Contribution, $this> */
+    public function contributions(): HasMany
     {
-        return $this->hasMany(Serving::class)->orderBy('id');
+        return $this->hasMany(Contribution::class)->orderBy('id');
     }
 
     /** @return HasMany<Task, $this> */
@@ -133,12 +133,12 @@ final class Project extends Work
             'order' => StageOrder::class,
             'last_is_done' => 'boolean',
             'rank' => Rank::class,
-            'attention' => Attention::class,
+            'focus' => Focus::class,
             'state' => ProjectState::class,
             'created_on' => AsDay::class,
             'state_on' => AsDay::class,
             'status_on' => AsDay::class,
-            'look_again_on' => AsDay::class,
+            'return_on' => AsDay::class,
             'starts_on' => AsDay::class,
             'due_on' => AsDay::class,
             'template_taken' => 'array',

@@ -17,8 +17,8 @@ use Loftrin\Core\Calendar\Rhythm;
  *
  * @property string $title
  * @property RecurringTaskKind $kind
- * @property bool $is_stock kept for the team to choose from; nothing comes of it by itself
- * @property ?int $stock_id that it was chosen from
+ * @property bool $is_shared kept for the team to choose from; nothing comes of it by itself
+ * @property ?int $shared_from_id that it was chosen from
  * @property int $owner_id
  * @property Visibility $visibility
  * @property string $words its rhythm as it was said
@@ -30,7 +30,7 @@ use Loftrin\Core\Calendar\Rhythm;
  * @property ?int $area_id
  * @property ?int $project_id
  * @property ?int $minutes
- * @property ?int $per_quarter pieces of a steady output
+ * @property ?int $per_quarter items of a quarterly output
  * @property ?string $notes
  * @property ?int $template_id from which each new piece takes its steps
  * @property-read Person $owner
@@ -38,7 +38,7 @@ use Loftrin\Core\Calendar\Rhythm;
  * @property-read ?Project $project
  * @property-read ?Template $template
  * @property-read Collection<int, RecurringTaskStep> $steps
- * @property-read Collection<int, RecurringTaskServing> $servings
+ * @property-read Collection<int, RecurringTaskContribution> $contributions
  * @property-read Collection<int, Occurrence> $occurrences
  * @property-read Collection<int, Task> $tasks
  */
@@ -73,10 +73,10 @@ final class RecurringTask extends Record
         return $this->hasMany(RecurringTaskStep::class)->orderBy('position')->orderBy('id');
     }
 
-    /** @return HasMany<RecurringTaskServing, $this> */
-    public function servings(): HasMany
+    /** @return HasMany<RecurringTaskContribution, $this> */
+    public function contributions(): HasMany
     {
-        return $this->hasMany(RecurringTaskServing::class)->orderBy('id');
+        return $this->hasMany(RecurringTaskContribution::class)->orderBy('id');
     }
 
     /** @return HasMany<Occurrence, $this> */
@@ -103,14 +103,14 @@ final class RecurringTask extends Record
      */
     protected function scopeRunning(Builder $query): void
     {
-        $query->where('is_stock', false)->whereNull('ended_on');
+        $query->where('is_shared', false)->whereNull('ended_on');
     }
 
     protected function casts(): array
     {
         return [
             'kind' => RecurringTaskKind::class,
-            'is_stock' => 'boolean',
+            'is_shared' => 'boolean',
             'visibility' => Visibility::class,
             'starts_on' => AsDay::class,
             'ended_on' => AsDay::class,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What a recurring task brings: a task each time, a line of the daily checklist, a checklist to use again, pieces of a steady output. */
+/** What a recurring task brings: a task each time, a line of the daily checklist, a checklist to use again, items of a quarterly output. */
 enum RecurringTaskKind: string
 {
     case Task = 'task';

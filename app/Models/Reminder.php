@@ -48,13 +48,13 @@ final class Reminder extends Record
      *
      * @param Builder<self> $query
      */
-    protected function scopeOpenBy(Builder $query, Reach $reach): void
+    protected function scopeOpenBy(Builder $query, Delivery $delivery): void
     {
         $query
             ->whereNull('settled_on')
             ->whereIn(
                 'person_id',
-                NotificationChoice::query()->where('event', NotificationEvent::Reminder)->where('reach', $reach)->select('person_id'),
+                NotificationChoice::query()->where('event', NotificationEvent::Reminder)->where('delivery', $delivery)->select('person_id'),
             );
     }
 

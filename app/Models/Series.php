@@ -18,6 +18,7 @@ use Loftrin\Core\Calendar\Day;
  * @property Day $starts_on
  * @property string $time
  * @property int $minutes
+ * @property int $opening_minutes of the opening round; 0 for none
  * @property bool $is_private
  * @property-read Collection<int, Attendee> $attendees
  * @property-read Collection<int, StandingItem> $standingItems

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Ordering;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
@@ -27,7 +27,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day $done_on
  * @property ?Day $dropped_on
  * @property ?Day $shelved_on
- * @property ?Day $look_again_on
+ * @property ?Day $return_on
  * @property ?Day $due_on
  * @property ?string $planned
  * @property ?string $planned_at HH:MM, of the day that it is planned for
@@ -35,16 +35,16 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day $planned_to
  * @property int $carried
  * @property ?int $stage_before_id where it stood before it was ticked
- * @property ?Day $under_way_since
- * @property ?int $look_over_by_id who is to look it over
+ * @property ?Day $in_progress_since
+ * @property ?int $checked_by_id who is to look it over
  * @property ?string $waiting_on
  * @property ?int $waiting_person_id when it waits on one of the people
  * @property ?int $waiting_contact_id
- * @property ?Day $ask_again_on
+ * @property ?Day $follow_up_on
  * @property ?Day $waiting_since
  * @property ?int $minutes
  * @property ?Rank $rank
- * @property ?Attention $attention
+ * @property ?Focus $focus
  * @property ?string $place
  * @property ?Day $put_back_on when its time was cleared
  * @property ?int $agenda_item_id
@@ -56,14 +56,14 @@ use Loftrin\Core\Work\StageOrder;
  * @property-read ?Project $project
  * @property-read ?Goal $goal
  * @property-read ?Stage $stage
- * @property-read ?Person $lookOverBy
+ * @property-read ?Person $checkedBy
  * @property-read ?Contact $waitingContact
  * @property-read Collection<int, Step> $steps
- * @property-read Collection<int, Precedence> $precedences
+ * @property-read Collection<int, Dependency> $dependencies
  * @property-read ?RecurringTask $recurringTask
  * @property-read ?AgendaItem $agendaItem
  */
-final class Task extends Work
+final class Task extends TaskOrProject
 {
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
@@ -97,9 +97,9 @@ final class Task extends Work
     }
 
     /** @return BelongsTo<Person, $this> */
-    public function lookOverBy(): BelongsTo
+    public function checkedBy(): BelongsTo
     {
-        return $this->belongsToPerson('look_over_by_id');
+        return $this->belongsToPerson('checked_by_id');
     }
 
     /** @return BelongsTo<Contact, $this> */
@@ -120,10 +120,10 @@ final class Task extends Work
         return $this->hasMany(Step::class)->orderBy('position')->orderBy('id');
     }
 
-    /** @return HasMany<Precedence, $this> */
-    public function precedences(): HasMany
+    /** @return HasMany<Dependency, $this> */
+    public function dependencies(): HasMany
     {
-        return $this->hasMany(Precedence::class)->orderBy('id');
+        return $this->hasMany(Dependency::class)->orderBy('id');
     }
 
     /** @return BelongsTo<AgendaItem, $this> */
@@ -169,7 +169,7 @@ final class Task extends Work
         $query
             ->onLists()
             ->whereNull('waiting_on')
-            ->whereDoesntHave('precedences', static fn(Builder $link) => $link->unfinished())
+            ->whereDoesntHave('dependencies', static fn(Builder $link) => $link->unfinished())
             ->where(static fn(Builder $either) => $either->whereNull('project_id')->orWhereHas('project', $itsTurn));
     }
 
@@ -231,15 +231,15 @@ final class Task extends Work
             'done_on' => AsDay::class,
             'dropped_on' => AsDay::class,
             'shelved_on' => AsDay::class,
-            'look_again_on' => AsDay::class,
+            'return_on' => AsDay::class,
             'due_on' => AsDay::class,
             'planned_from' => AsDay::class,
             'planned_to' => AsDay::class,
             'waiting_since' => AsDay::class,
-            'ask_again_on' => AsDay::class,
-            'under_way_since' => AsDay::class,
+            'follow_up_on' => AsDay::class,
+            'in_progress_since' => AsDay::class,
             'rank' => Rank::class,
-            'attention' => Attention::class,
+            'focus' => Focus::class,
             'put_back_on' => AsDay::class,
             'occurs_on' => AsDay::class,
             'changed_on' => AsDay::class,

@@ -12,7 +12,9 @@ use App\Models\Attendee;
 use App\Models\Checkpoint;
 use App\Models\Collection;
 use App\Models\CollectionItem;
+use App\Models\Contribution;
 use App\Models\Decision;
+use App\Models\Dependency;
 use App\Models\Entry;
 use App\Models\Field;
 use App\Models\Following;
@@ -34,17 +36,15 @@ use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\PlanLine;
 use App\Models\Planning;
-use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Record;
 use App\Models\RecurringTask;
-use App\Models\RecurringTaskServing;
+use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskStep;
 use App\Models\Reminder;
 use App\Models\Review;
 use App\Models\Series;
-use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\StandingItem;
 use App\Models\Step;
@@ -71,11 +71,11 @@ final readonly class Rights
         Entry::class => ['update', ['project_id' => Project::class]],
         CollectionItem::class => ['update', ['project_id' => Project::class]],
         Milestone::class => ['update', ['project_id' => Project::class]],
-        Serving::class => ['update', ['project_id' => Project::class]],
+        Contribution::class => ['update', ['project_id' => Project::class]],
         Stage::class => ['update', ['project_id' => Project::class]],
         PlanLine::class => ['view', ['project_id' => Project::class]],
         Helping::class => ['view', ['task_id' => Task::class, 'project_id' => Project::class]],
-        Precedence::class => ['update', ['task_id' => Task::class]],
+        Dependency::class => ['update', ['task_id' => Task::class]],
         Step::class => ['update', ['task_id' => Task::class]],
         Meeting::class => ['run', ['series_id' => Series::class]],
         AgendaItem::class => ['update', ['meeting_id' => Meeting::class]],
@@ -84,7 +84,7 @@ final readonly class Rights
         Attendee::class => ['update', ['series_id' => Series::class]],
         StandingItem::class => ['update', ['series_id' => Series::class]],
         Occurrence::class => ['view', ['recurring_task_id' => RecurringTask::class]],
-        RecurringTaskServing::class => ['update', ['recurring_task_id' => RecurringTask::class]],
+        RecurringTaskContribution::class => ['update', ['recurring_task_id' => RecurringTask::class]],
         RecurringTaskStep::class => ['view', ['recurring_task_id' => RecurringTask::class]],
         Answer::class => ['update', ['review_id' => Review::class]],
     ];

@@ -87,7 +87,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         // A week's line is for anybody to write, that of a longer period for the leads.
         Gate::define(
-            'sayOf',
+            'saveWords',
             static fn(Person $person, Period $period): AccessResponse => $period->horizon === Horizon::Week || $person->isLead()
                 ? AccessResponse::allow()
                 : AccessResponse::deny('Only a lead can change this.'),

@@ -141,7 +141,7 @@ final class Movement
     {
         return array_values(
             array_filter(
-                $this->plan->projectsServing($goal, $on),
+                $this->plan->projectsContributingTo($goal, $on),
                 static fn(array $link): bool => LeftOut::forState($link[0]->stateOn($on)) === null,
             ),
         );

@@ -16,7 +16,7 @@ final readonly class Plan
     private array $children;
 
     /** @var array<string, list<array{Project, Fraction}>> by goal, each with its weight there */
-    private array $serving;
+    private array $contribution;
 
     /** @var array<array-key, list<Reading>> by goal, ascending by day and, within one, as entered */
     private array $readings;
@@ -29,7 +29,7 @@ final readonly class Plan
     public function __construct(public Calendar $calendar, public array $goals, public array $projects = [], array $readings = [])
     {
         $children = [];
-        $serving = [];
+        $contribution = [];
 
         foreach (Lineage::withoutLoops(array_map(static fn(Goal $goal): ?string => $goal->parent, $goals)) as $id => $parent) {
             if ($parent !== null) {
@@ -39,7 +39,7 @@ final readonly class Plan
 
         foreach ($projects as $project) {
             foreach ($project->serves as $link) {
-                $serving[$link->goal][] = [$project, $link->weight];
+                $contribution[$link->goal][] = [$project, $link->weight];
             }
         }
 
@@ -48,7 +48,7 @@ final readonly class Plan
         }
 
         $this->children = $children;
-        $this->serving = $serving;
+        $this->contribution = $contribution;
         $this->readings = $readings;
     }
 
@@ -61,11 +61,13 @@ final readonly class Plan
     }
 
     /** @return list<array{Project, Fraction}> those that were there by the end of the day, or all of them, each with its weight here */
-    public function projectsServing(Goal $goal, ?Day $on = null): array
+    public function projectsContributingTo(Goal $goal, ?Day $on = null): array
     {
-        $serving = $this->serving[$goal->id] ?? [];
+        $contribution = $this->contribution[$goal->id] ?? [];
 
-        return $on === null ? $serving : array_values(array_filter($serving, static fn(array $link): bool => $link[0]->isThereOn($on)));
+        return $on === null
+            ? $contribution
+            : array_values(array_filter($contribution, static fn(array $link): bool => $link[0]->isThereOn($on)));
     }
 
     /** The reading that counts on the day: of several on one day the one entered last. */

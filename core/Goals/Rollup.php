@@ -137,8 +137,8 @@ final class Rollup
         $lines = [
             ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal, $on)),
             ...array_map(
-                fn(array $serving): Contributor => $this->fromProject($serving[0], $serving[1], $on),
-                $this->plan->projectsServing($goal, $on),
+                fn(array $contribution): Contributor => $this->fromProject($contribution[0], $contribution[1], $on),
+                $this->plan->projectsContributingTo($goal, $on),
             ),
             ...$this->fromDirectTasks($goal, $on),
         ];

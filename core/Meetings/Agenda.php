@@ -23,7 +23,7 @@ final readonly class Agenda
     }
 
     /**
-     * @param int $minutes time for issues: of the meeting − standing items − follow-ups − closing
+     * @param int $minutes time for issues: of the meeting − opening − standing items − follow-ups − closing
      * @param list<RankedIssue> $issues in any order
      */
     public static function of(int $minutes, array $issues): self

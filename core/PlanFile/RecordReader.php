@@ -12,11 +12,11 @@ use Loftrin\Core\Calendar\RecurrenceRule;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Scope;
+use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\RecurringTask;
-use Loftrin\Core\Work\Serving;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Task;
 use Loftrin\Core\Work\Weighing;
@@ -157,21 +157,22 @@ final readonly class RecordReader
         };
     }
 
-    /** @return list<Serving> */
+    /** @return list<Contribution> */
     private function serves(Record $record): array
     {
         $serves = [];
 
         foreach ($record->records('serves') as $link) {
             $goal = $this->sections->link($record, 'serves', 'goals', $link->required('goal'));
-            $serving = $goal === null ? null : $record->make(static fn(): Serving => new Serving($goal, $link->number('weight')));
+            $contribution =
+                $goal === null ? null : $record->make(static fn(): Contribution => new Contribution($goal, $link->number('weight')));
 
             if (isset($serves[$goal ?? ''])) {
                 $record->fault("serves $goal twice");
             }
 
-            if ($serving !== null) {
-                $serves[$serving->goal] = $serving;
+            if ($contribution !== null) {
+                $serves[$contribution->goal] = $contribution;
             }
         }
 

@@ -16,7 +16,7 @@ final readonly class Carrying
     /** From this count on the task asks for a decision. */
     public const ASKS_AT = 3;
 
-    /** Days without a change after which an open, unplanned task is untouched. */
+    /** Days without a change after which an open, unplanned task has no recent activity. */
     public const UNTOUCHED_AFTER = 28;
 
     public function __construct(private Calendar $calendar)

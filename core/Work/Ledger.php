@@ -54,7 +54,7 @@ final readonly class Ledger
             $threaded = $threaded->plus($minutes);
             $weights = array_reduce(
                 $links,
-                static fn(Fraction $sum, Serving $link): Fraction => $sum->plus($link->weight),
+                static fn(Fraction $sum, Contribution $link): Fraction => $sum->plus($link->weight),
                 Fraction::zero(),
             );
 
@@ -74,11 +74,11 @@ final readonly class Ledger
         return $this->minutes->isZero() ? null : $this->threaded->over($this->minutes);
     }
 
-    /** @return list<Serving> */
+    /** @return list<Contribution> */
     private static function links(Task $task, ?Project $project, ?RecurringTask $recurringTask): array
     {
         return match (true) {
-            $task->goal !== null => [new Serving($task->goal)],
+            $task->goal !== null => [new Contribution($task->goal)],
             $project !== null && $project->serves !== [] => $project->serves,
             default => $recurringTask->serves ?? [],
         };

@@ -9,7 +9,7 @@ use Loftrin\Core\Fraction;
 /** What a person has promised for a stretch against the time that they have in it. Rules: computation 10. */
 final readonly class Load
 {
-    /** With more goals than this at once, none of them gets the attention that it needs. */
+    /** With more goals than this at once, none of them gets the focus that it needs. */
     public const MANY_GOALS = 5;
 
     /**

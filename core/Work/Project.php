@@ -15,7 +15,7 @@ final readonly class Project
 
     /**
      * @param list<string> $stages names, in order
-     * @param list<Serving> $serves
+     * @param list<Contribution> $serves
      *
      * @throws InvalidArgumentException when it is due before it starts
      */

@@ -7,7 +7,7 @@ namespace Loftrin\Core\Work;
 /** A task that comes back by a rule, as far as the figures need it. */
 final readonly class RecurringTask
 {
-    /** @param list<Serving> $serves */
+    /** @param list<Contribution> $serves */
     public function __construct(public string $id, public array $serves = [])
     {
     }

@@ -47,7 +47,7 @@ final readonly class Direction
         ['Mentor of the interns', 'ingrid', null],
     ];
 
-    /** Words, and in how many days to look again; without one when null. */
+    /** Words, and in how many days they return; without one when null. */
     private const IDEAS = [
         ['A buoy that small boats can rent for a weekend', 120], ['A poster of one harbour’s year, as a gift', null],
         ['Ask the university about a shared calibration tank', 40],
@@ -91,7 +91,7 @@ final readonly class Direction
 
         foreach (self::IDEAS as [$words, $days]) {
             $this->jot($words, $today->plus(-20), [
-                'shelved_on' => $today->plus(-20), 'look_again_on' => $days === null ? null : $today->plus($days),
+                'shelved_on' => $today->plus(-20), 'return_on' => $days === null ? null : $today->plus($days),
             ]);
         }
 

@@ -17,7 +17,7 @@ final class Manner
         'Run' => 'workshop', 'Open three' => 'workshop', 'Cycle' => 'workshop', 'Visit' => 'on the road',
     ];
 
-    public static function attention(string $title): ?string
+    public static function focus(string $title): ?string
     {
         return self::first(self::ATTENTION, $title);
     }

@@ -8,7 +8,7 @@ namespace Database\Demo;
  * What the meetings of Saltglass Instruments are about.
  *
  * @phpstan-type SeriesScript array{
- *   title: string, purpose: string, rule: string, time: string, minutes: int, held: int,
+ *   title: string, purpose: string, rule: string, time: string, minutes: int, opening: int, held: int,
  *   people: non-empty-list<string>, standing: list<array{string, int, ?string, ?string}>,
  * }
  */
@@ -17,15 +17,15 @@ final class MeetingScript
     public const SERIES = [
         [
             'title' => 'Quay hour', 'purpose' => 'One hour on where we are, what is blocking us, and the next steps.',
-            'rule' => 'FREQ=WEEKLY;BYDAY=WE', 'time' => '08:40', 'minutes' => 60, 'held' => 20,
+            'rule' => 'FREQ=WEEKLY;BYDAY=WE', 'time' => '08:40', 'minutes' => 60, 'opening' => 3, 'held' => 20,
             'people' => ['noor', 'elif', 'jonah', 'tomasz', 'priya', 'mei', 'lucia', 'kwame', 'ingrid'],
             'standing' => [
-                ['Opening round', 3, null, null], ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'],
+                ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'],
                 ['Failures', 6, 'tomasz', 'FF'],
             ]],
         [
             'title' => 'Product meeting', 'purpose' => 'What goes into the buoy next, and what comes out.',
-            'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', 'time' => '14:00', 'minutes' => 45, 'held' => 10,
+            'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', 'time' => '14:00', 'minutes' => 45, 'opening' => 0, 'held' => 10,
             'people' => ['tomasz', 'ingrid', 'noor', 'kwame', 'mei'],
             'standing' => [['Failures since last time', 10, 'tomasz', 'FF'], ['Bench', 8, 'ingrid', null]]],
     ];

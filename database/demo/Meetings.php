@@ -9,6 +9,7 @@ use DateTimeZone;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Meetings\Agenda;
 
 /**
  * Two series with thirty held meetings, their decisions and next steps, and what waits for the next ones.
@@ -60,6 +61,7 @@ final class Meetings
             'starts_on' => $start,
             'time' => $script['time'],
             'minutes' => $script['minutes'],
+            'opening_minutes' => $script['opening'],
             'is_private' => false,
         ]);
 
@@ -97,6 +99,9 @@ final class Meetings
     {
         $open = new DateTimeImmutable("$day {$script['time']}", new DateTimeZone('Europe/Copenhagen'));
         $at = $open->setTimezone(new DateTimeZone('UTC'));
+        $issue = $this->stage->dice->between(5, 12);
+        $standing = array_map(fn(array $item): int => max(1, $item[1] + $this->stage->dice->between(-2, 3)), $script['standing']);
+        $took = $script['opening'] + $issue + array_sum($standing) + Agenda::CLOSING_MINUTES;
         $id = $this->rows->add('meetings', [
             'series_id' => $series,
             'on' => $day,
@@ -105,7 +110,7 @@ final class Meetings
             'chair_id' => $people[$place % count($people)],
             'minute_taker_id' => $people[($place + 1) % count($people)],
             'opened_at' => $at->format('Y-m-d H:i:s'),
-            'closed_at' => $at->modify('+'.($script['minutes'] + $this->stage->dice->between(-6, 5)).' minutes')->format('Y-m-d H:i:s'),
+            'closed_at' => $at->modify("+$took minutes")->format('Y-m-d H:i:s'),
             'summary' => $place % 3 === 0 ? 'Short and to the point. The long item goes first next time.' : null,
         ]);
 
@@ -115,8 +120,17 @@ final class Meetings
 
         $position = 0;
 
-        foreach ($script['standing'] as [$title, $minutes, $who, $goal]) {
-            $spent = max(1, $minutes + $this->stage->dice->between(-2, 3));
+        if ($script['opening'] > 0) {
+            $this->item($id, $position++, $at, $script['opening'], [
+                'kind' => 'opening', 'title' => 'Opening round', 'minutes' => $script['opening'],
+            ]);
+            $at = $at->modify("+{$script['opening']} minutes");
+        }
+
+        $at = $this->dealtWith($series, $id, $day, $place + ($series - 1) * 5, $position++, $at, $issue);
+
+        foreach ($script['standing'] as $line => [$title, $minutes, $who, $goal]) {
+            $spent = $standing[$line];
             $this->item($id, $position++, $at, $spent, [
                 'kind' => 'standing',
                 'title' => $title,
@@ -131,12 +145,20 @@ final class Meetings
             $at = $at->modify("+$spent minutes");
         }
 
-        $at = $this->dealtWith(series: $series, meeting: $id, day: $day, number: $place + ($series - 1) * 5, position: $position, at: $at);
-        $this->item($id, $position + 1, $at, 2, ['kind' => 'closing', 'title' => 'Closing', 'minutes' => 2]);
+        $this->item($id, $position, $at, Agenda::CLOSING_MINUTES, [
+            'kind' => 'closing', 'title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES,
+        ]);
     }
 
-    private function dealtWith(int $series, int $meeting, Day $day, int $number, int $position, DateTimeImmutable $at): DateTimeImmutable
-    {
+    private function dealtWith(
+        int $series,
+        int $meeting,
+        Day $day,
+        int $number,
+        int $position,
+        DateTimeImmutable $at,
+        int $spent,
+    ): DateTimeImmutable {
         [$title, $who, $rank, $context, $words, $because, $step, $owner] = MeetingScript::ISSUES[$number % count(MeetingScript::ISSUES)];
         $issue = $this->issue($series, [
             'title' => $title,
@@ -148,7 +170,6 @@ final class Meetings
             'outcome' => 'decided',
             'settled_on' => $day,
         ]);
-        $spent = $this->stage->dice->between(5, 12);
         $item = $this->item($meeting, $position, $at, $spent, [
             'kind' => 'issue',
             'title' => $title,

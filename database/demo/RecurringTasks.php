@@ -8,7 +8,7 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\RhythmReader;
 use Loftrin\Core\Work\Spread;
 
-/** What comes back at Saltglass: recurring tasks with their history, a daily checklist, checklists, a steady output, the stock. */
+/** What comes back at Saltglass: recurring tasks with their history, a daily checklist, checklists, a quarterly output, shared ones. */
 final readonly class RecurringTasks
 {
     /** What, rhythm, owner, min, steps. */
@@ -71,7 +71,7 @@ final readonly class RecurringTasks
         }
 
         foreach (self::STOCK as [$title, $words, $minutes]) {
-            $this->recurringTask($title, $words, 'noor', ['is_stock' => true, 'minutes' => $minutes]);
+            $this->recurringTask($title, $words, 'noor', ['is_shared' => true, 'minutes' => $minutes]);
         }
 
         $this->pieces();
@@ -84,7 +84,7 @@ final readonly class RecurringTasks
         $id = $this->recurringTask($title, $words, $owner, ['minutes' => $minutes, 'starts_on' => $start]);
 
         if ($title === 'Ring two harbours that wait') {
-            $this->rows->add('recurring_task_servings', [
+            $this->rows->add('recurring_task_contributions', [
                 'recurring_task_id' => $id, 'goal_id' => $this->goals->id('wet28'), 'weight' => 1,
             ]);
         }
@@ -155,7 +155,7 @@ final readonly class RecurringTasks
         $rhythm = (new RhythmReader($this->stage->calendar->yearStartsIn))->read($words);
 
         return $this->rows->add('recurring_tasks', [
-            'title' => $title, 'kind' => 'task', 'is_stock' => false, 'owner_id' => $this->people->id($owner), 'visibility' => 'everyone',
+            'title' => $title, 'kind' => 'task', 'is_shared' => false, 'owner_id' => $this->people->id($owner), 'visibility' => 'everyone',
             'words' => $words, 'rule' => $rhythm->rule, 'after_every' => $rhythm->every, 'after_unit' => $rhythm->unit,
             'starts_on' => $this->stage->today->plus(-90), ...$more,
         ]);

@@ -17,10 +17,10 @@ final class Rows
         'people', 'workspaces', 'areas', 'contacts', 'long_term_goals', 'period_words', 'plannings',
         'goals', 'checkpoints', 'readings', 'main_efforts', 'assumptions', 'trade_offs',
         'templates', 'template_stages', 'template_tasks', 'template_steps',
-        'projects', 'stages', 'servings', 'milestones', 'collections', 'collection_items', 'fields', 'entries', 'saved_lists',
+        'projects', 'stages', 'contributions', 'milestones', 'collections', 'collection_items', 'fields', 'entries', 'saved_lists',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
-        'recurring_tasks', 'recurring_task_steps', 'recurring_task_servings', 'occurrences',
-        'tasks', 'steps', 'precedences', 'jots', 'plan_lines',
+        'recurring_tasks', 'recurring_task_steps', 'recurring_task_contributions', 'occurrences',
+        'tasks', 'steps', 'dependencies', 'jots', 'plan_lines',
         'helpings', 'references', 'reminders', 'comments', 'estimates', 'judgements', 'followings', 'notifications',
     ];
 

@@ -41,7 +41,7 @@ final class Saltglass
             (new Meetings($rows, $stage, $people, $goals, $work))->add();
             $weeks->fillUpTo(self::TASKS);
             $direction->shelve();
-            (new Logbook($rows, $stage, $people, $goals))->add();
+            (new GoalHistory($rows, $stage, $people, $goals))->add();
             (new Beside($rows, $stage, $people, $work))->add();
             $rows->insert();
             // Whom a task waits on is known by their name.

@@ -27,7 +27,7 @@ final class Scale
 
     /** Tables before those that refer to them. */
     private const ORDER = [
-        'workspaces', 'people', 'areas', 'goals', 'projects', 'servings', 'stages', 'tasks', 'series', 'attendees', 'meetings',
+        'workspaces', 'people', 'areas', 'goals', 'projects', 'contributions', 'stages', 'tasks', 'series', 'attendees', 'meetings',
     ];
 
     /** How many rows are inserted at once. */
@@ -146,7 +146,7 @@ final class Scale
             'state' => $isOver ? 'done' : 'active', 'state_on' => (string) ($isOver ? $period->span->last : $period->span->first),
             'starts_on' => (string) $period->span->first, 'due_on' => (string) $period->span->last,
         ]);
-        $this->row('servings', ['project_id' => $id, 'goal_id' => $goal, 'weight' => 1]);
+        $this->row('contributions', ['project_id' => $id, 'goal_id' => $goal, 'weight' => 1]);
 
         foreach (['Prepare', 'Make', 'Hand over'] as $position => $name) {
             $this->row('stages', ['id' => $id * 3 + $position, 'project_id' => $id, 'position' => $position, 'name' => $name]);

@@ -67,7 +67,7 @@ final class Work
             'minutes' => $this->stage->dice->pick(self::MINUTES),
             'changed_on' => $columns['done_on'] ?? $columns['created_on'] ?? null,
             'main_effort_id' => GoalParts::effortOf($title),
-            'attention' => Manner::attention($title),
+            'focus' => Manner::focus($title),
             'place' => Manner::place($title),
             ...$columns,
         ]);
@@ -101,7 +101,7 @@ final class Work
         Charters::add($title, $id, $this->rows, $this->stage);
 
         foreach ($script['serves'] as $goal => $weight) {
-            $this->rows->add('servings', ['project_id' => $id, 'goal_id' => $this->goals->id($goal), 'weight' => $weight]);
+            $this->rows->add('contributions', ['project_id' => $id, 'goal_id' => $this->goals->id($goal), 'weight' => $weight]);
         }
 
         $this->tasks($script, $id, $this->stages($script, $id), $from, $due);
@@ -160,7 +160,7 @@ final class Work
             $first ??= $id;
 
             if (($script['stuck'] ?? false) === true && $id !== $first) {
-                $this->rows->add('precedences', ['task_id' => $id, 'after_id' => $first]);
+                $this->rows->add('dependencies', ['task_id' => $id, 'after_id' => $first]);
             }
         }
 
@@ -173,7 +173,7 @@ final class Work
                 'created_on' => $from,
                 'shelved_on' => $this->stage->worked($this->stage->today->plus(-30)),
             ]);
-            $this->rows->add('precedences', ['task_id' => $first, 'after_id' => $shelved]);
+            $this->rows->add('dependencies', ['task_id' => $first, 'after_id' => $shelved]);
         }
     }
 

@@ -15,7 +15,7 @@ declare module '@inertiajs/core' {
             /** Goals that are open, once they were asked for. */
             served?: Option[];
             /** RecurringTasks kept for the team, once they were asked for. */
-            stock?: Option[];
+            shared?: Option[];
         };
     }
 }

@@ -193,7 +193,7 @@ it('offers what is planned for a longer period once it has begun', function (str
     ['2027-W06', '2027-W06', false],
 ]);
 
-it('calls a task untouched after four weeks', function (): void {
+it('says that a task had no recent activity after four weeks', function (): void {
     $carrying = new Carrying(new Calendar());
 
     expect($carrying->isUntouched(Day::of('2027-01-01'), Day::of('2027-01-29')))

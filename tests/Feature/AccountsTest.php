@@ -193,11 +193,11 @@ it('sets somebody aside with what they own handed over', function (): void {
     $this->post("/undo/$batch")->assertSessionHasNoErrors();
     expect($goal->refresh()->owner_id)
         ->toBe($this->mei->id)
-        ->and($this->mei->refresh()->set_aside_on)
+        ->and($this->mei->refresh()->deactivated_on)
         ->toBeNull();
     $this->post("/people/{$this->mei->id}/aside", ['heir' => $this->lead->id]);
     $this->post("/people/{$this->mei->id}/back")->assertSessionHasNoErrors();
-    expect($this->mei->refresh()->set_aside_on)->toBeNull();
+    expect($this->mei->refresh()->deactivated_on)->toBeNull();
 });
 
 it('never leaves a workspace without a lead', function (): void {

@@ -25,9 +25,10 @@ const ABSURD = [
     'nothing' => '',
     'null' => null,
     'true' => true,
-    'a long text' => 'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx'
-        .'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx'
-        .'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx',
+    'a long text' =>
+        'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx'.
+        'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx'.
+        'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx',
 ];
 
 /** Every name that a form or an address sends something under. */
@@ -65,7 +66,7 @@ const FIELDS = [
     'line',
     'rest',
     'titles',
-    'lookAgainOn',
+    'returnOn',
     'goals',
     'value',
     'text',
@@ -90,8 +91,8 @@ const FIELDS = [
     'minutes',
     'rank',
     'waiting_on',
-    'ask_again_on',
-    'attention',
+    'follow_up_on',
+    'focus',
     'place',
     'how',
     'done',
@@ -113,7 +114,7 @@ const FIELDS = [
     'question',
     'answers',
     'event',
-    'reach',
+    'delivery',
     'yes',
     'stages',
     'serves',
@@ -150,7 +151,7 @@ const FIELDS = [
     'all',
     'more',
     'as',
-    'gap',
+    'free_time',
     'page',
     'filter',
     'seen',

@@ -62,7 +62,7 @@ it('closes a quarter in one pass, and the next one starts right', function (): v
         ->owner_id->toBe($this->mei->id)
         ->is_main->toBeTrue();
     $next = ($this->next)('28 harbours wet');
-    expect($project->servings()->pluck('goal_id')->all())
+    expect($project->contributions()->pluck('goal_id')->all())
         ->toBe([$wet->id, $next->id])
         ->and($open->refresh()->goal_id)
         ->toBe($next->id)
@@ -72,7 +72,7 @@ it('closes a quarter in one pass, and the next one starts right', function (): v
         ->toEqual(75)
         ->and(($this->next)('Bornholm signs')->predecessor_id)
         ->toBe($farms->id)
-        ->and($farmWork->servings()->pluck('goal_id')->all())
+        ->and($farmWork->contributions()->pluck('goal_id')->all())
         ->toBe([$farms->id, ($this->next)('Bornholm signs')->id])
         ->and(Goal::query()->where('period', '2027-Q2')->count())
         ->toBe(4)
@@ -108,7 +108,7 @@ it('takes a whole pass back with one undo', function (): void {
         ->toBeNull()
         ->and($task->refresh()->goal_id)
         ->toBe($goal->id)
-        ->and($project->servings()->count())
+        ->and($project->contributions()->count())
         ->toBe(1);
 });
 
@@ -135,14 +135,14 @@ it('shelves a goal with its work, to be looked at again', function (): void {
     $this->post("/goals/$goal->id/close", [
         'result' => 'not_met',
         'rest' => 'shelved',
-        'lookAgainOn' => '2027-04-01',
+        'returnOn' => '2027-04-01',
     ])->assertSessionHasNoErrors();
 
     expect($goal->refresh()->result)
         ->toBe(Result::NotMet)
         ->and($goal->rest)
         ->toBe(Rest::Shelved)
-        ->and((string) $goal->look_again_on)
+        ->and((string) $goal->return_on)
         ->toBe('2027-04-01')
         ->and($alone->refresh()->state)
         ->toBe(ProjectState::Shelved)
@@ -193,7 +193,7 @@ it('refuses what contradicts itself, and closes nothing then', function (array $
     'met and carried' => [['result' => 'met', 'rest' => 'carried'], 'rest'],
     'dropped and split' => [['result' => 'dropped', 'rest' => 'split', 'titles' => "a\nb"], 'rest'],
     'split into one' => [['result' => 'not_met', 'rest' => 'split', 'titles' => 'a'], 'titles'],
-    'looked at again in the past' => [['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-01-01'], 'lookAgainOn'],
+    'looked at again in the past' => [['result' => 'not_met', 'rest' => 'shelved', 'returnOn' => '2027-01-01'], 'returnOn'],
     'an unknown result' => [['result' => 'won'], 'result'],
     'a score above all' => [['result' => 'not_met', 'score' => '101'], 'score'],
 ]);

@@ -28,14 +28,14 @@ it('holds a purpose, longTermGoals and a motto with its why, in sight where a da
     $this->put('/periods/2027/words', ['words' => 'Calm water', 'why' => 'We ran last year.'])->assertSessionHasNoErrors();
 
     $page = $this->props('/direction')['page'];
-    expect($page['bearing']['purpose'])
+    expect($page['longTerm']['purpose'])
         ->toBe('Water that is measured is looked after.')
-        ->and($page['bearing']['longTermGoals'][0]['title'])
+        ->and($page['longTerm']['longTermGoals'][0]['title'])
         ->toBe('Every harbour measures')
         ->and($page['year']['why'])
         ->toBe('We ran last year.')
-        ->and($this->props('/')['page']['bearing'])
-        ->toBe($page['bearing'])
+        ->and($this->props('/')['page']['longTerm'])
+        ->toBe($page['longTerm'])
         ->and($this->props('/')['frame']['rail']['motto'])
         ->toBe('Calm water');
 
@@ -182,8 +182,8 @@ describe('an area', function (): void {
 
 describe('the shelf', function (): void {
     it('keeps an idea until the return date brings it back to the tray', function (): void {
-        $this->post('/shelf', ['words' => 'A buoy for rivers', 'lookAgainOn' => '2027-02-10'])->assertSessionHasErrors('lookAgainOn');
-        $this->post('/shelf', ['words' => 'A buoy for rivers', 'lookAgainOn' => '2027-03-01'])->assertSessionHasNoErrors();
+        $this->post('/shelf', ['words' => 'A buoy for rivers', 'returnOn' => '2027-02-10'])->assertSessionHasErrors('returnOn');
+        $this->post('/shelf', ['words' => 'A buoy for rivers', 'returnOn' => '2027-03-01'])->assertSessionHasNoErrors();
         $this->post('/shelf', ['words' => 'A poster'])->assertSessionHasNoErrors();
         expect(array_column($this->props('/shelf')['page']['rows'], 'title'))
             ->toBe(['A buoy for rivers', 'A poster'])
@@ -227,7 +227,7 @@ describe('the shelf', function (): void {
         );
         expect($onLists())->toBeTrue();
 
-        $this->put("/shelf/project/$project->id", ['lookAgainOn' => '2027-06-01'])->assertSessionHasNoErrors();
+        $this->put("/shelf/project/$project->id", ['returnOn' => '2027-06-01'])->assertSessionHasNoErrors();
         expect($onLists())->toBeFalse()->and($project->refresh()->state)->toBe(ProjectState::Shelved);
 
         Made::later('2027-06-01');

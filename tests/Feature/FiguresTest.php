@@ -59,13 +59,13 @@ it('sums up in the database what the core sums up from the tasks', function (): 
 
     $tasks = array_values(
         Task::query()
-            ->with(['stage', 'steps', 'precedences'])
+            ->with(['stage', 'steps', 'dependencies'])
             ->get()
             ->map(CoreRecords::task(...))
             ->all(),
     );
     $cores = Project::query()
-        ->with(['stages', 'servings'])
+        ->with(['stages', 'contributions'])
         ->get()
         ->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])
         ->all();
@@ -271,9 +271,9 @@ it('computes a plan file on the command line', function (): void {
 
     $run = Process::path(base_path())
         ->input(
-            ''
-                .'{"format":"loftrin-plan","version":1,"goals":[{"id":"g7","horizon":"year","period":"2027",'
-                .'"measure":{"kind":"number","start":1,"target":1}}]}',
+            ''.
+                '{"format":"loftrin-plan","version":1,"goals":[{"id":"g7","horizon":"year","period":"2027",'.
+                '"measure":{"kind":"number","start":1,"target":1}}]}',
         )
         ->run('php artisan plan:compute -');
     expect($run->exitCode())

@@ -50,7 +50,7 @@ it('takes meetings and days off from the hours, and counts from today on', funct
 
 it('shows no hours of somebody who left', function (): void {
     $gone = Made::person(name: 'Gone Away');
-    $gone->update(['set_aside_on' => '2027-01-01']);
+    $gone->update(['deactivated_on' => '2027-01-01']);
 
     expect(($this->hours)($gone))->toBe([]);
 });

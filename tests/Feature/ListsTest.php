@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Dependency;
 use App\Models\Person;
-use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -85,7 +85,7 @@ function scatter(int $count, int $seed): void
             'dropped_on' => $maybe('2027-02-05', 9),
             'shelved_on' => $maybe('2027-02-05', 9),
             'waiting_on' => $maybe('Kirkwall', 6),
-            'attention' => $pick([null, 'full', 'little']),
+            'focus' => $pick([null, 'full', 'little']),
             'minutes' => $pick([null, 10, 30, 60]),
         ]);
     }
@@ -94,7 +94,7 @@ function scatter(int $count, int $seed): void
         $other = Task::query()->where('project_id', $task->project_id)->where('id', '<', $task->id)->inRandomOrder()->first();
 
         if ($other !== null && $random->getInt(1, 4) === 1) {
-            Precedence::query()->create(['task_id' => $task->id, 'after_id' => $other->id]);
+            Dependency::query()->create(['task_id' => $task->id, 'after_id' => $other->id]);
         }
     }
 }
@@ -112,7 +112,7 @@ it('holds every open task in at least one list', function (int $seed): void {
 
     expect($open)
         ->not->toBe([])
-        ->and($in(TaskList::Late, TaskList::Today, TaskList::Week, TaskList::Ahead, TaskList::Undated))
+        ->and($in(TaskList::Late, TaskList::Today, TaskList::Week, TaskList::Ahead, TaskList::NotScheduled))
         ->toBe($open);
 
     // What is in no list is done, set aside, or belongs to a project that is.
@@ -130,13 +130,13 @@ it('holds every open task in at least one list', function (int $seed): void {
 it('knows what can be done now as the core does', function (int $seed): void {
     scatter(250, $seed);
     $cores = Project::query()
-        ->with(['stages', 'servings'])
+        ->with(['stages', 'contributions'])
         ->get()
         ->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])
         ->all();
     $tasks = array_values(
         Task::query()
-            ->with(['stage', 'steps', 'precedences'])
+            ->with(['stage', 'steps', 'dependencies'])
             ->get()
             ->map(CoreRecords::task(...))
             ->all(),
@@ -182,13 +182,13 @@ it('shows a long list a part at a time', function (): void {
     $shown = fn(string $address): int => array_sum(
         array_map(static fn(array $group): int => count($group['tasks']), $this->props($address)['page']['groups']),
     );
-    expect($shown('/lists/undated'))
+    expect($shown('/lists/not_scheduled'))
         ->toBe(100)
-        ->and($this->props('/lists/undated')['page']['total'])
+        ->and($this->props('/lists/not_scheduled')['page']['total'])
         ->toBe(110)
-        ->and($shown('/lists/undated?shown=200'))
+        ->and($shown('/lists/not_scheduled?shown=200'))
         ->toBe(110)
-        ->and($shown('/lists/undated?shown=-5'))
+        ->and($shown('/lists/not_scheduled?shown=-5'))
         ->toBe(100)
         ->and($shown('/lists/new?conditions[0][field]=owner&conditions[0][value]=me'))
         ->toBe(100)
@@ -205,7 +205,7 @@ it('shows what is left of the week beside what has no time', function (): void {
         'planned_to' => '2027-02-09',
         'done_on' => '2027-02-09',
     ]);
-    $days = $this->props('/lists/undated')['page']['days'];
+    $days = $this->props('/lists/not_scheduled')['page']['days'];
 
     expect(array_column($days, 'on'))
         ->toBe(['2027-02-10', '2027-02-11', '2027-02-12'])
@@ -242,15 +242,15 @@ it('puts each task where people look for it', function (array $task, array $list
     'a month that has begun' => [['planned' => '2027-02', 'minutes' => 60], ['ahead']],
     'due much later' => [['due_on' => '2027-11-01', 'minutes' => 60], ['ahead']],
     'put back' => [['put_back_on' => '2027-02-01', 'minutes' => 60], ['ahead']],
-    'undated' => [['minutes' => 60], ['undated']],
-    'short' => [['planned' => '2027-W06', 'minutes' => 20], ['week', 'gap']],
-    'without an estimate' => [['planned' => '2027-W06'], ['week', 'gap']],
+    'not_scheduled' => [['minutes' => 60], ['not_scheduled']],
+    'short' => [['planned' => '2027-W06', 'minutes' => 20], ['week', 'free_time']],
+    'without an estimate' => [['planned' => '2027-W06'], ['week', 'free_time']],
     'waiting' => [['planned' => '2027-W06', 'waiting_on' => 'Kirkwall'], ['week', 'waiting']],
     'wanting all of you, at sea' => [
-        ['planned' => '2027-W06', 'minutes' => 60, 'attention' => 'full', 'place' => 'at sea'],
-        ['week', 'attention', 'place'],
+        ['planned' => '2027-W06', 'minutes' => 60, 'focus' => 'full', 'place' => 'at sea'],
+        ['week', 'focus', 'place'],
     ],
-    'untouched' => [['minutes' => 60, 'changed_on' => '2027-01-13'], ['undated', 'untouched']],
+    'no_activity' => [['minutes' => 60, 'changed_on' => '2027-01-13'], ['not_scheduled', 'no_activity']],
     'finished' => [['done_on' => '2027-02-04'], ['finished']],
 ]);
 
@@ -275,7 +275,7 @@ it('stands each open task on one step of the scale by date', function (array $ta
     'planned today' => [['planned' => '2027-02-10'], 'today'],
     'due today' => [['due_on' => '2027-02-10', 'planned' => '2027-W09'], 'today'],
     'carried over from Monday' => [['planned' => '2027-02-08'], 'today'],
-    'to follow up' => [['waiting_on' => 'Kirkwall', 'ask_again_on' => '2027-02-09'], 'today'],
+    'to follow up' => [['waiting_on' => 'Kirkwall', 'follow_up_on' => '2027-02-09'], 'today'],
     'planned on Friday' => [['planned' => '2027-02-12'], '2027-02-12'],
     'due on Friday' => [['due_on' => '2027-02-12'], '2027-02-12'],
     'due before the time it is planned for' => [['due_on' => '2027-02-12', 'planned' => '2027-W09'], '2027-02-12'],
@@ -287,8 +287,8 @@ it('stands each open task on one step of the scale by date', function (array $ta
     'far away' => [['planned' => '2027-W30'], 'later'],
     'in a month' => [['planned' => '2027-02'], 'later'],
     'in a year' => [['planned' => '2028'], 'later'],
-    'no time at all' => [[], 'undated'],
-    'its time was cleared' => [['put_back_on' => '2027-02-01'], 'undated'],
+    'no time at all' => [[], 'not_scheduled'],
+    'its time was cleared' => [['put_back_on' => '2027-02-01'], 'not_scheduled'],
 ]);
 
 it('says what still fits, and shows the first of each step', function (): void {
@@ -343,11 +343,11 @@ it('asks how long the gap is and since when', function (): void {
     Made::task($this->mei, ['title' => 'An hour', 'minutes' => 60]);
     Made::task($this->mei, ['title' => 'Long ago', 'done_on' => '2027-01-06']);
 
-    expect(($this->titles)('/lists/gap?minutes=60'))
+    expect(($this->titles)('/lists/free_time?minutes=60'))
         ->toBe(['An hour'])
         ->and(($this->titles)('/lists/finished?since=2027-01-06'))
         ->toBe(['Long ago']);
-    $this->get('/lists/gap?minutes=0')->assertSessionHasErrors('minutes');
+    $this->get('/lists/free_time?minutes=0')->assertSessionHasErrors('minutes');
     $this->get('/lists/nowhere')->assertNotFound();
 });
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Attendee;
+use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\Series;
-use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -97,7 +97,7 @@ final class Made
             ->refresh();
 
         foreach ($serves as $goal) {
-            Serving::query()->create(['project_id' => $project->id, 'goal_id' => $goal->id, 'weight' => 1]);
+            Contribution::query()->create(['project_id' => $project->id, 'goal_id' => $goal->id, 'weight' => 1]);
         }
 
         foreach ($stages as $position => $name) {

@@ -93,7 +93,7 @@ it('refuses to overwrite, at its field, with their text in sight', function (Clo
     yield 'the purpose' => [$of('/purpose', 'purpose', static fn(): Model => Workspace::query()->firstOrFail())];
     yield 'the line of a week' => [
         $of(
-            '/weeks/2027-W06/focus',
+            '/weeks/2027-W06/words',
             'words',
             static fn(): Model => PeriodWords::query()->create(['period' => '2027-W06', 'words' => 'Ice']),
         ),

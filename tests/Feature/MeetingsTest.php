@@ -11,6 +11,7 @@ use App\Models\StandingItem;
 use App\Models\Task;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\AgendaKind;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -18,7 +19,7 @@ beforeEach(function (): void {
     $this->me = Made::person(Role::Lead, 'Noor Aksoy');
     $this->elif = Made::person(name: 'Elif Demir');
     $this->series = Made::series([$this->me, $this->elif]);
-    StandingItem::query()->create(['series_id' => $this->series->id, 'position' => 0, 'title' => 'Opening round', 'minutes' => 3]);
+    StandingItem::query()->create(['series_id' => $this->series->id, 'position' => 0, 'title' => 'Harbours', 'minutes' => 3]);
     $this->actingAs($this->me);
 });
 
@@ -78,7 +79,32 @@ it('refuses a series that breaks a rule', function (array $input, string $field)
     [['isPrivate' => true], 'isPrivate'],
     [['standing' => [['title' => 'x', 'minutes' => 31]]], 'standing'],
     [['standing' => [['title' => '', 'minutes' => 1]]], 'standing.0.title'],
+    [['openingMinutes' => 31], 'openingMinutes'],
+    [['openingMinutes' => 61], 'openingMinutes'],
+    [['openingMinutes' => -1], 'openingMinutes'],
+    [['openingMinutes' => 20, 'standing' => [['title' => 'x', 'minutes' => 11]]], 'standing'],
 ]);
+
+it('opens with a round where it is wanted, which takes its time from the issues', function (): void {
+    $this->series->update(['opening_minutes' => 4]);
+    raise($this->series, 'Grows', ['rank' => 'A', 'minutes' => 8]);
+    raise($this->series, 'Too long now', ['rank' => 'B', 'minutes' => 14]);
+    $page = $this->props("/series/{$this->series->id}")['page'];
+
+    expect(array_column($page['agenda']['items'], 'title', 'at'))
+        ->toBe(['09:15' => 'Opening round', '09:19' => 'Grows', '09:27' => 'Harbours', '09:43' => 'Closing'])
+        ->and(array_column($page['agenda']['wontFit'], 'title'))
+        ->toBe(['Too long now']);
+
+    $meeting = opened($this->series);
+    expect($meeting->items()->orderBy('position')->pluck('kind')->all())->toBe([
+        AgendaKind::Opening,
+        AgendaKind::Issue,
+        AgendaKind::Issue,
+        AgendaKind::Standing,
+        AgendaKind::Closing,
+    ]);
+});
 
 it('works out the agenda from what was raised', function (): void {
     raise($this->series, 'Unranked');
@@ -87,7 +113,7 @@ it('works out the agenda from what was raised', function (): void {
     $page = $this->props("/series/{$this->series->id}")['page'];
 
     expect(array_column($page['agenda']['items'], 'title'))
-        ->toBe(['Grows', 'Costs something', 'Opening round', 'Closing'])
+        ->toBe(['Grows', 'Costs something', 'Harbours', 'Closing'])
         ->and(array_column($page['agenda']['items'], 'at'))
         ->toBe(['09:15', '09:23', '09:38', '09:43'])
         ->and(array_column($page['agenda']['wontFit'], 'title'))

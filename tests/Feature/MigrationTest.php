@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Dependency;
 use App\Models\RecurringTask;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\Artisan;
@@ -103,7 +104,9 @@ it('ends with the same tables, columns and references whether it began empty or 
     expect($shape('older'))
         ->toEqual($shape('sqlite'))
         ->and(json_encode($shape('older')))
-        ->not->toMatch('/circle|outlook|pattern|routine|admission|gathering|telling|wish/');
+        ->not->toMatch(
+            '/circle|outlook|pattern|routine|admission|gathering|telling|wish|precedence|serving|stock|attention|_again_|aside/',
+        );
 })->skip(fn(): bool => DB::getDriverName() !== 'sqlite', 'SQLite only');
 
 it('keeps the charter and what issues should end in', function (): void {
@@ -226,4 +229,129 @@ it('brings what carried a quarter to its goals', function (): void {
         ->toBe(['Splice a line' => '2027-Q1', 'Far away' => '2029-Q1'])
         ->and(Schema::connection('older')->hasTable('resolves'))
         ->toBeFalse();
+});
+
+it('keeps dependencies, checks, notifications and saved lists under their new names', function (): void {
+    migratedUpTo('2026_11_27_000010');
+    $old = DB::connection('older');
+    $time = ['created_at' => '2027-01-04 08:00:00', 'updated_at' => '2027-01-04 08:00:00'];
+    $person = somebody($old, [...$time, 'set_aside_on' => '2027-02-01']);
+    $task = fn(string $title, array $more = []): int => $old->table('tasks')->insertGetId([
+        'title' => $title,
+        'owner_id' => $person,
+        'created_on' => '2027-01-04',
+        'changed_on' => '2027-01-04',
+        'position' => 1,
+        ...$time,
+        ...$more,
+    ]);
+    $first = $task('Order shackles');
+    $second = $task('Moor the buoy', [
+        'attention' => 'full',
+        'look_over_by_id' => $person,
+        'under_way_since' => '2027-01-05',
+        'look_again_on' => '2027-03-01',
+        'ask_again_on' => '2027-01-09',
+    ]);
+    $old->table('precedences')->insert(['task_id' => $second, 'after_id' => $first, ...$time]);
+    $choice = $old->table('notification_choices')->insertGetId([
+        'person_id' => $person,
+        'event' => 'look_over',
+        'reach' => 'morning',
+        ...$time,
+    ]);
+    $list = $old->table('saved_lists')->insertGetId([
+        'owner_id' => $person,
+        'title' => 'Quiet work',
+        'group' => 'attention',
+        'conditions' => json_encode([
+            ['field' => 'attention', 'value' => 'full'],
+            ['field' => 'state', 'value' => 'look_over'],
+            ['field' => 'words', 'value' => 'under_way'],
+        ]),
+        ...$time,
+    ]);
+    $old->table('activity_log')->insert([
+        'description' => 'Changed “Moor the buoy”',
+        'subject_type' => 'App\\Models\\Precedence',
+        'subject_id' => 1,
+        'event' => 'updated',
+        'properties' => json_encode(['now' => ['attention' => 'full', 'title' => 'Moor'], 'before' => ['look_over_by_id' => null]]),
+        ...$time,
+    ]);
+
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+
+    expect((array) $old->table('tasks')->find($second))
+        ->toMatchArray([
+            'focus' => 'full',
+            'checked_by_id' => $person,
+            'in_progress_since' => '2027-01-05',
+            'return_on' => '2027-03-01',
+            'follow_up_on' => '2027-01-09',
+        ])
+        ->and((array) $old->table('dependencies')->first())
+        ->toMatchArray(['task_id' => $second, 'after_id' => $first])
+        ->and($old->table('people')->find($person)->deactivated_on)
+        ->toBe('2027-02-01')
+        ->and((array) $old->table('notification_choices')->find($choice))
+        ->toMatchArray(['event' => 'to_check', 'delivery' => 'morning'])
+        ->and($old->table('saved_lists')->find($list)->group)
+        ->toBe('focus')
+        ->and(json_decode($old->table('saved_lists')->find($list)->conditions, true))
+        ->toBe([
+            ['field' => 'focus', 'value' => 'full'],
+            ['field' => 'state', 'value' => 'to_check'],
+            ['field' => 'words', 'value' => 'under_way'],
+        ])
+        ->and($old->table('activity_log')->value('subject_type'))
+        ->toBe(Dependency::class)
+        ->and(json_decode($old->table('activity_log')->value('properties'), true))
+        ->toBe(['now' => ['focus' => 'full', 'title' => 'Moor'], 'before' => ['checked_by_id' => null]]);
+});
+
+it('makes the opening round of a recurring meeting a setting of its own', function (): void {
+    migratedUpTo('2026_11_27_000011');
+    $old = DB::connection('older');
+    $time = ['created_at' => now(), 'updated_at' => now()];
+    $series = fn(string $title): int => $old->table('series')->insertGetId([
+        'title' => $title,
+        'rule' => 'FREQ=WEEKLY',
+        'starts_on' => '2027-01-06',
+        'time' => '08:40',
+        'minutes' => 30,
+        ...$time,
+    ]);
+    [$quay, $product] = [$series('Quay hour'), $series('Product')];
+
+    foreach ([[$quay, 'Opening Round', 4], [$quay, 'Harbours', 8], [$product, 'Bench', 8]] as $position => [$of, $title, $minutes]) {
+        $old->table('standing_items')->insert([
+            'series_id' => $of,
+            'title' => $title,
+            'minutes' => $minutes,
+            'position' => $position,
+            ...$time,
+        ]);
+    }
+
+    $meeting = $old
+        ->table('meetings')
+        ->insertGetId(['series_id' => $quay, 'on' => '2027-01-06', 'time' => '08:40', 'minutes' => 30, 'opened_at' => now(), ...$time]);
+    $item = $old->table('agenda_items')->insertGetId([
+        'meeting_id' => $meeting,
+        'kind' => 'issue',
+        'position' => 0,
+        'title' => 'Ice',
+        'minutes' => 5,
+        ...$time,
+    ]);
+
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+
+    expect($old->table('series')->orderBy('id')->pluck('opening_minutes', 'title')->all())
+        ->toBe(['Quay hour' => 4, 'Product' => 0])
+        ->and($old->table('standing_items')->orderBy('id')->pluck('title')->all())
+        ->toBe(['Harbours', 'Bench'])
+        ->and($old->table('agenda_items')->find($item)->kind)
+        ->toBe('issue');
 });

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Area;
 use App\Models\Contact;
+use App\Models\Dependency;
 use App\Models\Notification;
-use App\Models\Precedence;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -100,13 +100,13 @@ it('keeps done tasks in a last stage only where there are stages and none in it 
 it('moves a task to another project, without what it came after, and never opens what is private', function (): void {
     $other = Made::project($this->mei, [], [], ['title' => 'Kirkwall']);
     [$shackles, $chain] = $this->tasks;
-    Precedence::query()->create(['task_id' => $chain->id, 'after_id' => $shackles->id]);
+    Dependency::query()->create(['task_id' => $chain->id, 'after_id' => $shackles->id]);
     $private = Made::task($this->mei, ['visibility' => Visibility::OnlyMe]);
 
     $this->put("/tasks/$chain->id/belongs", ['project' => $other->id])->assertSessionHasNoErrors();
     expect($chain->refresh()->project_id)
         ->toBe($other->id)
-        ->and(Precedence::query()->count())
+        ->and(Dependency::query()->count())
         ->toBe(0);
     $this->put("/tasks/$private->id/belongs", ['project' => $other->id])->assertSessionHasErrors('project');
     $this->put("/tasks/$chain->id/belongs", ['project' => 999])->assertSessionHasErrors('project');
@@ -181,7 +181,7 @@ it('loses nothing and keeps its order while two people work on a project at rand
                 'before' => $pick([null, $random->getInt(1, $made + 1)]),
             ]),
             'tick' => $this->put("/tasks/$task->id/tick", ['done' => $random->getInt(0, 1) === 1]),
-            'aside' => $this->put("/tasks/$task->id/aside", ['how' => $pick(['shelve', 'drop', 'take_back'])]),
+            'aside' => $this->put("/tasks/$task->id/aside", ['how' => $pick(['shelve', 'drop', 'restore'])]),
             'undo' => isset($batches[$who->id]) ? $this->post('/undo/'.array_pop($batches[$who->id])) : null,
         };
 
@@ -256,7 +256,7 @@ it('shows all that is open of a project, and of what is done the latest', functi
 
 it('knows whom a task waits on, and asks again on its day', function (): void {
     $task = Made::task($this->mei);
-    $this->put("/tasks/$task->id", ['waiting_on' => 'Elif Kaya', 'ask_again_on' => '2027-02-10'])->assertSessionHasNoErrors();
+    $this->put("/tasks/$task->id", ['waiting_on' => 'Elif Kaya', 'follow_up_on' => '2027-02-10'])->assertSessionHasNoErrors();
     expect($task->refresh()->waiting_person_id)
         ->toBe($this->elif->id)
         ->and((string) $task->waiting_since)
@@ -267,7 +267,7 @@ it('knows whom a task waits on, and asks again on its day', function (): void {
         ->toBe(['is waiting for you']);
 
     $this->put("/tasks/$task->id", ['waiting_on' => null]);
-    expect($task->refresh()->waiting_person_id)->toBeNull()->and($task->ask_again_on)->toBeNull();
+    expect($task->refresh()->waiting_person_id)->toBeNull()->and($task->follow_up_on)->toBeNull();
 });
 
 it('says how to reach the contact that a task waits on', function (): void {
@@ -304,10 +304,10 @@ it('plans a task for a time of day, which goes when the day does', function (): 
 
 it('shows what is under way and what is to be looked over', function (): void {
     $task = $this->tasks[0];
-    $this->put("/tasks/$task->id", ['under_way' => true, 'look_over_by_id' => $this->elif->id])->assertSessionHasNoErrors();
-    $row = $this->actingAs($this->elif)->props('/lists/look_over')['page']['groups'][0]['tasks'][0];
+    $this->put("/tasks/$task->id", ['in_progress' => true, 'checked_by_id' => $this->elif->id])->assertSessionHasNoErrors();
+    $row = $this->actingAs($this->elif)->props('/lists/to_check')['page']['groups'][0]['tasks'][0];
 
-    expect($row)->toMatchArray(['title' => 'Shackles', 'isUnderWay' => true, 'lookOverBy' => 'Elif Kaya']);
-    $this->put("/tasks/$task->id", ['under_way' => false]);
-    expect($task->refresh()->under_way_since)->toBeNull();
+    expect($row)->toMatchArray(['title' => 'Shackles', 'isInProgress' => true, 'checkedBy' => 'Elif Kaya']);
+    $this->put("/tasks/$task->id", ['in_progress' => false]);
+    expect($task->refresh()->in_progress_since)->toBeNull();
 });

@@ -28,22 +28,22 @@ beforeEach(function (): void {
 
 it('shows a reminder on its day, and until it is seen', function (): void {
     $reminder = ($this->remind)(['kind' => 'show', 'words' => 'Tide tables', 'at' => '14:30']);
-    expect($this->props('/')['page']['tickets'])->toBe([]);
+    expect($this->props('/')['page']['alerts'])->toBe([]);
     Made::later('2027-02-12');
-    expect($this->props('/')['page']['tickets'][0])
+    expect($this->props('/')['page']['alerts'][0])
         ->toMatchArray(['words' => 'Tide tables', 'at' => '14:30'])
-        ->and($this->props('/')['frame']['ticket'])
+        ->and($this->props('/')['frame']['alert'])
         ->toMatchArray(['words' => 'Tide tables', 'at' => '14:30', 'left' => 5.5 * 3600])
-        ->and($this->actingAs($this->elif)->props('/')['page']['tickets'])
+        ->and($this->actingAs($this->elif)->props('/')['page']['alerts'])
         ->toBe([]);
 
     Carbon::setTestNow('2027-02-13 15:00:00');
-    expect($this->actingAs($this->mei)->props('/')['page']['tickets'])
+    expect($this->actingAs($this->mei)->props('/')['page']['alerts'])
         ->toHaveCount(1)
-        ->and($this->props('/')['frame']['ticket'])
+        ->and($this->props('/')['frame']['alert'])
         ->toBeNull();
     $this->put("/reminders/$reminder->id/settle")->assertSessionHasNoErrors();
-    expect($this->props('/')['page']['tickets'])->toBe([]);
+    expect($this->props('/')['page']['alerts'])->toBe([]);
 });
 
 it('makes a project of a yes, nothing of a no, and both can be undone', function (): void {
@@ -86,7 +86,7 @@ it('puts off, removes, and refuses what cannot be', function (): void {
 it('tells somebody where they want to hear of it', function (string $reach, int $updates, int $letters): void {
     $project = Made::project($this->mei);
     $this->actingAs($this->elif)
-        ->put('/notifications', ['event' => 'mentioned', 'reach' => $reach])
+        ->put('/notifications', ['event' => 'mentioned', 'delivery' => $reach])
         ->assertSessionHasNoErrors();
     $this->actingAs($this->mei)->post("/projects/$project->id/comments", ['words' => 'It floats, @elif']);
 
@@ -116,7 +116,7 @@ it('tells whoever is spoken to of a goal, if they may see it', function (): void
 
 it('tells of what is handed over or to be looked over', function (): void {
     $task = Made::task($this->mei, ['title' => 'Splice']);
-    $this->put("/tasks/$task->id", ['look_over_by_id' => $this->elif->id]);
+    $this->put("/tasks/$task->id", ['checked_by_id' => $this->elif->id]);
     $this->put("/tasks/$task->id", ['owner_id' => $this->elif->id]);
     expect(array_column($this->actingAs($this->elif)->props('/updates')['page']['unread'], 'words'))->toBe([
         'handed it over to you',
@@ -126,8 +126,8 @@ it('tells of what is handed over or to be looked over', function (): void {
 
 it('reminds in the letter of the morning', function (): void {
     ($this->remind)();
-    $this->put('/notifications', ['event' => 'reminder', 'reach' => 'nowhere'])->assertSessionHasErrors('reach');
-    $this->put('/notifications', ['event' => 'reminder', 'reach' => 'morning'])->assertSessionHasNoErrors();
+    $this->put('/notifications', ['event' => 'reminder', 'delivery' => 'nowhere'])->assertSessionHasErrors('delivery');
+    $this->put('/notifications', ['event' => 'reminder', 'delivery' => 'morning'])->assertSessionHasNoErrors();
     Made::later('2027-02-12');
     $page = $this->props('/notifications')['page'];
 
@@ -142,7 +142,7 @@ it('sends a letter at the minute of a reminder, once, also when nobody is there'
     ($this->remind)(['words' => 'Tide tables', 'kind' => 'show']);
     $this->actingAs($this->elif)->post('/reminders', ['words' => 'Not by letter', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '08:00']);
     $this->actingAs($this->mei)
-        ->put('/notifications', ['event' => 'reminder', 'reach' => 'mail'])
+        ->put('/notifications', ['event' => 'reminder', 'delivery' => 'mail'])
         ->assertSessionHasNoErrors();
     $struck = function (string $moment): array {
         Carbon::setTestNow($moment);
@@ -171,7 +171,7 @@ it('sends a letter at the minute of a reminder, once, also when nobody is there'
 
 it('begins the day in the morning when nobody has come yet', function (): void {
     $project = Made::project($this->mei);
-    $this->actingAs($this->elif)->put('/notifications', ['event' => 'mentioned', 'reach' => 'morning']);
+    $this->actingAs($this->elif)->put('/notifications', ['event' => 'mentioned', 'delivery' => 'morning']);
     $this->actingAs($this->mei)->post("/projects/$project->id/comments", ['words' => 'It floats, @elif']);
 
     foreach (['2027-02-11 05:30:00' => 0, '2027-02-11 06:01:00' => 1, '2027-02-11 06:02:00' => 1] as $moment => $letters) {
@@ -184,7 +184,7 @@ it('begins the day in the morning when nobody has come yet', function (): void {
 
 it('writes no letter of what somebody may not see', function (): void {
     $task = Made::task($this->mei, ['visibility' => Visibility::OnlyMe]);
-    $this->actingAs($this->elif)->put('/notifications', ['event' => 'mentioned', 'reach' => 'mail']);
+    $this->actingAs($this->elif)->put('/notifications', ['event' => 'mentioned', 'delivery' => 'mail']);
     $this->actingAs($this->mei)->post("/tasks/$task->id/comments", ['words' => 'Secret, @elif']);
     expect(Letter::query()->count())->toBe(0);
 });

@@ -146,7 +146,7 @@ it('warns of more than people can carry', function (): void {
 it('plans a year from nothing', function (): void {
     LongTermGoal::query()->create(['title' => 'Every harbour measures', 'on' => '2031-01-01']);
     $page = $this->props('/planning/2028/direction')['page'];
-    expect($page['direction']['bearing']['longTermGoals'])->toHaveCount(1)->and($page['above'])->toBe([]);
+    expect($page['direction']['longTerm']['longTermGoals'])->toHaveCount(1)->and($page['above'])->toBe([]);
     $this->post('/goals', ['title' => '80 harbours', 'period' => '2028', 'measure' => 'work', 'stay' => true]);
     expect($this->props('/planning/2028/goals')['page']['direction']['goals'][0]['goal']['title'])->toBe('80 harbours');
 });

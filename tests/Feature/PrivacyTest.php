@@ -44,7 +44,7 @@ beforeEach(function (): void {
     $this->goal->update([
         'area_id' => Area::query()->create(['name' => 'Moorings', 'kind' => 'area'])->id,
         'shelved_on' => '2027-02-01',
-        'look_again_on' => '2027-02-02',
+        'return_on' => '2027-02-02',
     ]);
     $this->recurringTask = RecurringTask::query()->create([
         'title' => 'A secret habit',
@@ -62,7 +62,7 @@ beforeEach(function (): void {
         'visibility' => Visibility::OnlyMe,
         'conditions' => [],
     ]);
-    $this->task->update(['look_over_by_id' => $this->other->id]);
+    $this->task->update(['checked_by_id' => $this->other->id]);
     Helping::query()->create(['task_id' => $this->task->id, 'person_id' => $this->other->id]);
     Reminder::query()->create(['person_id' => $this->owner->id, 'words' => 'secret', 'on' => Made::TODAY]);
     Notification::query()->create([
@@ -162,7 +162,7 @@ it('mentions it on no screen of somebody else', function (string $address): void
         '/lists',
         '/lists/finished',
         '/lists/helping',
-        '/lists/look_over',
+        '/lists/to_check',
         '/lists/new',
         '/lists/new?conditions[0][field]=state&conditions[0][value]=done',
         '/projects?state=all&group=thread',
@@ -233,7 +233,7 @@ it('leaves a link to a goal that one may not see as it is', function (): void {
         ->put("/projects/{$this->project->id}", ['title' => 'Renamed', 'serves' => []])
         ->assertSessionHasNoErrors();
 
-    expect($this->project->servings()->count())->toBe(1);
+    expect($this->project->contributions()->count())->toBe(1);
 });
 
 it('keeps reviews and trays to oneself', function (): void {

@@ -200,13 +200,13 @@ it('keeps checklists to use again out of the open counts', function (): void {
             ['id' => $line->id, 'title' => 'Torch', 'isTicked' => true],
             ['id' => $line->id + 1, 'title' => 'Thermos', 'isTicked' => false],
         ])
-        ->and(array_column($this->props('/lists/undated')['page']['lists'], 'count', 'list')['undated'] ?? 0)
+        ->and(array_column($this->props('/lists/not_scheduled')['page']['lists'], 'count', 'list')['not_scheduled'] ?? 0)
         ->toBe(0);
     $this->put("/recurring-tasks/$recurringTask->id/afresh");
     expect($line->refresh()->ticked_on)->toBeNull();
 });
 
-it('lays out a quarter’s pieces ahead and counts anew in the next', function (): void {
+it('creates a quarter’s items ahead and counts anew in the next', function (): void {
     $recurringTask = ($this->make)('every Friday', [
         'title' => 'Letter',
         'kind' => 'pieces',
@@ -280,11 +280,11 @@ it('spreads pieces evenly where no rhythm says when', function (): void {
     expect(array_column(($this->open)(), 1))->toBe(['2027-02-18', '2027-03-08', '2027-03-23']);
 });
 
-it('takes recurring tasks of the stock for a project', function (): void {
+it('takes shared recurring tasks for a project', function (): void {
     $project = Made::project($this->mei);
-    $stock = ($this->make)('every Friday', ['isStock' => true]);
+    $shared = ($this->make)('every Friday', ['isShared' => true]);
     expect(($this->open)())->toBe([]);
-    $this->post('/recurring-tasks/take', ['recurringTasks' => [$stock->id], 'project' => $project->id])->assertSessionHasNoErrors();
+    $this->post('/recurring-tasks/take', ['recurringTasks' => [$shared->id], 'project' => $project->id])->assertSessionHasNoErrors();
 
     expect($this->props("/projects/$project->id")['page']['recurringTasks'][0])
         ->toMatchArray(['title' => 'Rinse the tank', 'words' => 'every Friday', 'next' => '2027-02-12'])

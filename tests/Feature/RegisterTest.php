@@ -23,7 +23,7 @@ beforeEach(function (): void {
 
 it('groups, narrows and sorts by what stands in the address', function (): void {
     $goal = Made::goal($this->noor, '2027-Q1');
-    $first = Made::project($this->noor, [$goal], [], ['title' => 'Alpha', 'due_on' => '2027-06-01', 'attention' => 'full', 'rank' => 'B']);
+    $first = Made::project($this->noor, [$goal], [], ['title' => 'Alpha', 'due_on' => '2027-06-01', 'focus' => 'full', 'rank' => 'B']);
     Made::project($this->elif, [], [], ['title' => 'Beta', 'due_on' => '2027-03-01', 'rank' => 'A']);
     Made::project($this->elif, [], [], ['title' => 'Gamma', 'state' => 'done']);
     Made::task($this->noor, ['project_id' => $first->id]);
@@ -42,11 +42,11 @@ it('groups, narrows and sorts by what stands in the address', function (): void 
         ->toBe(['Gamma'])
         ->and(($this->titles)("?owner={$this->elif->id}"))
         ->toBe(['Beta'])
-        ->and(($this->titles)('?attention=full'))
+        ->and(($this->titles)('?focus=full'))
         ->toBe(['Alpha'])
         ->and(($this->titles)("?thread=$goal->id"))
         ->toBe(['Alpha'])
-        ->and(($this->titles)('?need=unserving'))
+        ->and(($this->titles)('?need=unlinked'))
         ->toBe(['Beta'])
         ->and(($this->titles)('?words=lph'))
         ->toBe(['Alpha'])

@@ -79,7 +79,7 @@ it('shows after every kind of change what it would show if nothing were remember
         '/recurring-tasks/new',
         '/lists/today',
         '/lists',
-        '/lists/undated',
+        '/lists/not_scheduled',
         '/tray',
     ];
     $seen = function (bool $remembers) use ($screens): array {

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Reading;
 use App\Models\Rest;
 use App\Models\Role;
-use App\Models\Serving;
 use App\Models\Task;
 use App\Queries\Goals\StoredPlan;
 use Loftrin\Core\Calendar\Day;
@@ -55,7 +55,7 @@ beforeEach(function (): void {
                 ->orderBy('id')
                 ->get(['id', 'goal_id', 'project_id', 'done_on', 'dropped_on', 'shelved_on'])
                 ->toArray(),
-            Serving::query()
+            Contribution::query()
                 ->orderBy('project_id')
                 ->orderBy('goal_id')
                 ->get(['project_id', 'goal_id', 'weight'])
@@ -214,7 +214,7 @@ it('takes tasks and projects along by choice', function (): void {
 
     expect(Task::query()->where('goal_id', $goal->id)->count())
         ->toBe(2)
-        ->and($project->servings()->count())
+        ->and($project->contributions()->count())
         ->toBe(1);
 });
 
@@ -242,7 +242,7 @@ it('reopens to the very figures that there were', function (array $said): void {
     'with a score' => [['result' => 'partly_met', 'score' => '60']],
     'carried' => [['result' => 'not_met', 'rest' => 'carried']],
     'split' => [['result' => 'not_met', 'rest' => 'split', 'titles' => "One\nTwo"]],
-    'shelved' => [['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-05-01']],
+    'shelved' => [['result' => 'not_met', 'rest' => 'shelved', 'returnOn' => '2027-05-01']],
     'work dropped' => [['result' => 'not_met', 'rest' => 'dropped']],
 ]);
 

@@ -33,7 +33,7 @@ it('works out what happened in the week', function (): void {
             'late' => 1,
             'carried' => 1,
             'withOthers' => 1,
-            'untouched' => 1,
+            'withoutActivity' => 1,
         ])
         ->and(array_column($page['facts']['work'], 'minutes'))
         ->toBe([90, 30])

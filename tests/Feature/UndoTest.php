@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Models\Answer;
 use App\Models\Comment;
 use App\Models\Decision;
+use App\Models\Dependency;
 use App\Models\Goal;
 use App\Models\Meeting;
-use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Role;
@@ -77,7 +77,7 @@ it('shows every screen even where goals are stored as each other’s ancestors',
 it('does not make tasks wait for each other in a loop', function (): void {
     $project = Made::project($this->lead);
     [$a, $b] = [Made::task($this->lead, ['project_id' => $project->id]), Made::task($this->lead, ['project_id' => $project->id])];
-    Precedence::query()->create(['task_id' => $a->id, 'after_id' => $b->id]);
+    Dependency::query()->create(['task_id' => $a->id, 'after_id' => $b->id]);
     $this->put("/tasks/$a->id/after", ['after' => []])->assertSessionHasNoErrors();
     $batch = session('change')['batch'];
     $this->actingAs($this->other)
@@ -87,7 +87,7 @@ it('does not make tasks wait for each other in a loop', function (): void {
     $this->actingAs($this->lead)
         ->post("/undo/$batch")
         ->assertSessionHasErrors('undo');
-    expect(Precedence::query()->count())->toBe(1);
+    expect(Dependency::query()->count())->toBe(1);
 });
 
 it('does not hide a goal from those who have tasks for it', function (): void {

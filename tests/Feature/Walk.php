@@ -105,7 +105,7 @@ final class Walk
                 'stage' => $this->any(Stage::class),
                 'position' => $this->chance->getInt(0, 3),
             ]),
-            'shelve' => $this->test->put("/tasks/$task/aside", ['how' => $this->one(['shelve', 'drop', 'take_back'])]),
+            'shelve' => $this->test->put("/tasks/$task/aside", ['how' => $this->one(['shelve', 'drop', 'restore'])]),
             'weigh' => $this->test->put("/tasks/$task", ['weight' => $this->chance->getInt(-1, 5)]),
             'close' => $this->test->post("/goals/$goal/close", $this->closing()),
             'reopen' => $this->test->post("/goals/$goal/reopen"),

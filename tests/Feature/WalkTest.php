@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Dependency;
 use App\Models\Goal;
-use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
@@ -62,7 +62,7 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
             ->toBe([], $said)
             ->and(
                 loops(
-                    Precedence::query()->get()->groupBy('task_id')->map(static fn($each): array => $each->pluck('after_id')->all())->all(),
+                    Dependency::query()->get()->groupBy('task_id')->map(static fn($each): array => $each->pluck('after_id')->all())->all(),
                 ),
             )
             ->toBe([], $said)
@@ -89,7 +89,7 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
                 '/projects?state=all',
                 '/direction',
                 '/lists',
-                '/lists/undated',
+                '/lists/not_scheduled',
                 '/closing/2027-Q1',
                 '/planning/2027-Q1/goals',
                 '/planning/2027-Q1/order',

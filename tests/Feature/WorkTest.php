@@ -163,7 +163,7 @@ it('does not count time on the shelf, and takes a task back where it was', funct
     $task = Made::task($this->me, ['planned' => '2027-W05']);
     $this->put("/tasks/$task->id/aside", ['how' => 'shelve']);
     Made::later('2027-04-14');
-    $this->put("/tasks/$task->id/aside", ['how' => 'take_back']);
+    $this->put("/tasks/$task->id/aside", ['how' => 'restore']);
 
     expect($task->refresh()->only(['carried', 'planned', 'shelved_on']))->toBe([
         'carried' => 1,
@@ -215,14 +215,14 @@ it('shows a week with what was done, planned, offered and moved on', function ()
         ->toBe(['Left open']);
 });
 
-it('sets the focus of a week, and leaves the line of a year to leads', function (): void {
-    $this->put('/weeks/2027-W06/focus', ['words' => 'Sell before the fair.'])->assertSessionHasNoErrors();
-    expect($this->props('/weeks/2027-W06')['page']['focus'])->toBe('Sell before the fair.');
-    $this->put('/weeks/2027-W06/focus', ['words' => '']);
-    expect($this->props('/weeks/2027-W06')['page']['focus'])->toBeNull();
-    $this->put('/weeks/2027/focus', ['words' => 'Calm water'])->assertSessionHasNoErrors();
+it('says in a line what a week is about, and leaves the line of a year to leads', function (): void {
+    $this->put('/weeks/2027-W06/words', ['words' => 'Sell before the fair.'])->assertSessionHasNoErrors();
+    expect($this->props('/weeks/2027-W06')['page']['words'])->toBe('Sell before the fair.');
+    $this->put('/weeks/2027-W06/words', ['words' => '']);
+    expect($this->props('/weeks/2027-W06')['page']['words'])->toBeNull();
+    $this->put('/weeks/2027/words', ['words' => 'Calm water'])->assertSessionHasNoErrors();
     $this->actingAs(Made::person())
-        ->put('/weeks/2027/focus', ['words' => 'x'])
+        ->put('/weeks/2027/words', ['words' => 'x'])
         ->assertForbidden();
 });
 
@@ -235,7 +235,7 @@ it('knows what is due', function (): void {
     $this->post('/reviews/2027-W05/hold');
     Made::goal($this->me, '2027-W06');
     Made::task($this->me, ['planned' => '2027-W06']);
-    $this->put('/weeks/2027-W06/focus', ['words' => 'Focus']);
+    $this->put('/weeks/2027-W06/words', ['words' => 'Focus']);
     expect($due())->toBe(['meeting', 'tray']);
     Made::later('2027-02-12');
     expect($due())->toContain('review');

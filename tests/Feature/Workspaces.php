@@ -59,7 +59,7 @@ final class Workspaces
                 'words' => 'every week',
                 'rule' => 'FREQ=WEEKLY',
                 'starts_on' => $today,
-                'is_stock' => false,
+                'is_shared' => false,
             ])
             ->refresh();
         $meeting = $series->meetings()->create(['on' => '2027-02-08', 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
@@ -146,7 +146,7 @@ final class Workspaces
             'shelf.go shelved' => $shelved->id,
             'period' => '2027-Q1',
             'week.show period' => '2027-W06',
-            'week.focus period' => '2027-W06',
+            'week.words period' => '2027-W06',
             'direction period' => '2027',
             'week' => '2027-W05',
             'stretch' => '2027-Q1',

@@ -143,7 +143,7 @@ final class Writes
             'recurring-tasks.end' => [],
             'recurring-tasks.now' => [],
             'recurring-tasks.pieces' => [],
-            'recurring-tasks.take' => ['recurringTasks' => [$at['stock']], 'project' => $at['project']],
+            'recurring-tasks.take' => ['recurringTasks' => [$at['shared']], 'project' => $at['project']],
             'recurring-tasks.daily' => ['done' => true],
             'recurring-tasks.afresh' => [],
             'recurring-task-steps.tick' => ['done' => true],
@@ -151,10 +151,10 @@ final class Writes
             'jots.task' => ['title' => 'Ask about the rope', 'planned' => '2027-W06'],
             'jots.destroy' => [],
             'shelf.store' => ['words' => 'A smaller buoy'],
-            'shelf.put' => ['lookAgainOn' => '2027-04-01'],
+            'shelf.put' => ['returnOn' => '2027-04-01'],
             'shelf.back' => [],
             'shelf.go' => [],
-            'week.focus' => ['words' => 'Sell before the fair'],
+            'week.words' => ['words' => 'Sell before the fair'],
             'reminders.store' => ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '09:30'],
             'reminders.put-off' => ['on' => '2027-02-15'],
             'reminders.settle' => ['yes' => true],
@@ -246,7 +246,7 @@ final class Writes
             'reviews.answer' => ['question' => 'moved', 'words' => 'Two buoys.'],
             'reviews.hold' => [],
             'reviews.reopen' => [],
-            'notifications.choose' => ['event' => 'mentioned', 'reach' => 'mail'],
+            'notifications.choose' => ['event' => 'mentioned', 'delivery' => 'mail'],
             'areas.store' => ['name' => 'Safety', 'kind' => 'role', 'owner' => $other->id],
             'areas.update' => ['name' => 'Safety', 'kind' => 'area'],
             'areas.destroy' => [],
@@ -299,7 +299,7 @@ final class Writes
             'waited' => 0,
         ]);
         $gone = Made::person(name: 'Kwame Boateng');
-        $gone->update(['set_aside_on' => Made::TODAY]);
+        $gone->update(['deactivated_on' => Made::TODAY]);
         $year = Made::goal($owner);
 
         return [
@@ -311,7 +311,7 @@ final class Writes
             'recurring-tasks.now recurringTask' => $like(['rule' => null, 'words' => 'when needed'])->id,
             'shelf.go kind' => 'task',
             'shelf.go shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
-            'stock' => $like(['is_stock' => true, 'title' => 'Stock'])->id,
+            'shared' => $like(['is_shared' => true, 'title' => 'Shared'])->id,
             'recurring-tasks.pieces recurringTask' => $like([
                 'kind' => 'pieces',
                 'per_quarter' => 2,

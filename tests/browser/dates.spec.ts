@@ -70,7 +70,7 @@ for (const [typed, time] of times) {
 }
 
 signedIn('a date is typed in words, moved in its month by the arrow keys, and kept as typed when it is none', async ({ page }) => {
-    await page.goto('/lists/undated');
+    await page.goto('/lists/not_scheduled');
     await page.getByRole('link', { name: 'Ask three people who measure the Gudenå' }).click();
     const due = page.getByLabel('Due', { exact: true });
     await due.fill('in two weeks');

@@ -51,11 +51,11 @@ test('a refused goal keeps what was typed', async ({ page }) => {
 
 test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
     await page.goto('/series/1');
-    await page.getByLabel('Issue', { exact: true }).fill('Ice on the outer pier');
+    await page.getByLabel('What needs discussing?').fill('Ice on the outer pier');
     await choose(page.getByLabel('Cost of waiting'), 'gets worse each week');
     await page.getByLabel('Min', { exact: true }).fill('4');
     await choose(page.getByLabel('Project', { exact: true }), 'Moorings Orkney');
-    await page.getByRole('button', { name: 'Raise issue' }).click();
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('Ice on the outer pier', { exact: true })).toBeVisible();
 
     await page.getByRole('button', { name: 'Open the meeting' }).click();
@@ -68,13 +68,13 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
     await page.getByRole('button', { name: 'Start this item' }).click();
     await page.getByLabel('Notes on Ice on the outer pier').fill('Salt is in the shed.');
     await page.getByPlaceholder('What was decided?').fill('We salt it on Fridays.');
-    await page.getByPlaceholder('Reason …').fill('Kwame slipped.');
-    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByLabel('Reason').fill('Kwame slipped.');
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('We salt it on Fridays.', { exact: true })).toBeVisible();
 
     await page.getByPlaceholder('What needs doing?').fill('Buy a spreader');
     await choose(page.getByLabel('Who', { exact: true }), 'Noor Aksoy');
-    await page.getByRole('button', { name: 'Add' }).click();
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByRole('link', { name: 'Buy a spreader' })).toBeVisible();
 
     await page.getByRole('button', { name: 'Close the meeting' }).click();

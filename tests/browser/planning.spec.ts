@@ -114,7 +114,7 @@ test('a quarter closed in one pass: two carried, one split, one dropped', async 
     await expect(page.getByLabel('State')).toHaveText('dropped');
 });
 
-test('a goal’s logbook: said, estimated, told to who follows it', async ({ page }) => {
+test('a goal’s history: said, estimated, told to who follows it', async ({ page }) => {
     await page.goto('/goals/4');
     await page.getByLabel('Write a comment').fill('Elif held the week alone.');
     await page.getByRole('button', { name: 'Post' }).click();

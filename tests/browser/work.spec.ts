@@ -173,7 +173,7 @@ test('a task is dragged to another stage', async ({ page }) => {
 test('what has no time is dragged to its week', async ({ page }) => {
     // The whole week beside the list in sight, however much others planned on it.
     await page.setViewportSize({ width: 1280, height: 1600 });
-    await page.goto('/lists/undated');
+    await page.goto('/lists/not_scheduled');
     const title = 'Sketch a float for the Gudenå';
     const task = page.getByRole('link', { name: title });
     const nextWeek = page.getByRole('complementary', { name: 'The rest of the week' }).getByRole('listitem').last();
@@ -242,7 +242,7 @@ test('a file and a word lie beside a task', async ({ page }) => {
 });
 
 test('what is known of a task is changed where it stands', async ({ page }) => {
-    await page.goto('/lists/undated');
+    await page.goto('/lists/not_scheduled');
     await page.getByRole('link', { name: 'Sketch a float for the Tay' }).click();
     const estimate = page.getByLabel('Estimate, min');
     await estimate.fill('an hour');

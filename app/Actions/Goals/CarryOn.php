@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
+use App\Models\Contribution;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Rest;
-use App\Models\Serving;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -119,13 +119,16 @@ final readonly class CarryOn
     /** Open projects come to serve the new goal too, open tasks move to it, each by choice; its followers follow. */
     private function bringWork(Goal $from, Goal $to, ClosingDraft $draft): void
     {
-        $servings = $draft->withProjects
-            ? $from->servings()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get()
+        $contributions = $draft->withProjects
+            ? $from->contributions()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get()
             : [];
         $tasks = $draft->withTasks ? Task::query()->where('goal_id', $from->id)->whereNull('done_on')->whereNull('dropped_on')->get() : [];
 
-        foreach ($servings as $serving) {
-            Serving::query()->firstOrCreate(['project_id' => $serving->project_id, 'goal_id' => $to->id], ['weight' => $serving->weight]);
+        foreach ($contributions as $contribution) {
+            Contribution::query()->firstOrCreate(
+                ['project_id' => $contribution->project_id, 'goal_id' => $to->id],
+                ['weight' => $contribution->weight],
+            );
         }
 
         foreach ($tasks as $task) {
@@ -147,15 +150,9 @@ final readonly class CarryOn
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
 
-        foreach (
-            $from
-                ->children()
-                ->visibleTo($who)
-                ->whereNull('closed_on')
-                ->whereKeyNot($apart)
-                ->with('goalViewers.group.memberships')
-                ->get() as $child
-        ) {
+        $open = $from->children()->visibleTo($who)->whereNull('closed_on')->whereKeyNot($apart);
+
+        foreach ($open->with('goalViewers.group.memberships')->get() as $child) {
             if (Gate::forUser($who)->denies('update', $child)) {
                 continue;
             }

@@ -19,7 +19,7 @@ final readonly class CloseGoal
         private ChangeLog $log,
         private Workspace $workspace,
         private CarryOn $carryOn,
-        private LetWorkGo $letWorkGo,
+        private SettleRest $settleRest,
         private NotifyFollowers $notifyFollowers,
     ) {
     }
@@ -48,8 +48,8 @@ final readonly class CloseGoal
                     throw new RefusedChange('result', "This goal was closed on {$goal->closed_on}. Reopen it first.");
                 }
 
-                if ($draft->lookAgainOn !== null && ! $draft->lookAgainOn->isAfter($this->workspace->today())) {
-                    throw new RefusedChange('lookAgainOn', 'Choose a return date in the future, or leave it empty.');
+                if ($draft->returnOn !== null && ! $draft->returnOn->isAfter($this->workspace->today())) {
+                    throw new RefusedChange('returnOn', 'Choose a return date in the future, or leave it empty.');
                 }
 
                 $figures = ClosingFigures::of($this->workspace, $goal);
@@ -57,7 +57,7 @@ final readonly class CloseGoal
                 $goal->update($figures->closing($goal, $draft));
 
                 if ($draft->rest === Rest::Shelved || $draft->rest === Rest::Dropped) {
-                    ($this->letWorkGo)($who, $goal, $figures, $draft, $apart);
+                    ($this->settleRest)($who, $goal, $figures, $draft, $apart);
                 }
 
                 ($this->notifyFollowers)(

@@ -15,7 +15,7 @@ final readonly class ClosingDraft
     /**
      * @param ?string $score 0 to 1, decided over what was computed
      * @param list<string> $titles of the goals into which it is split
-     * @param ?Day $lookAgainOn when it is to come back from the shelf
+     * @param ?Day $returnOn when it is to come back from the shelf
      * @param bool $withTasks whether its open tasks go along where it is carried on or split
      * @param bool $withProjects likewise its open projects
      *
@@ -27,7 +27,7 @@ final readonly class ClosingDraft
         public ?string $line = null,
         public ?Rest $rest = null,
         public array $titles = [],
-        public ?Day $lookAgainOn = null,
+        public ?Day $returnOn = null,
         public bool $withTasks = true,
         public bool $withProjects = true,
     ) {

@@ -69,7 +69,7 @@ final readonly class ClosingFigures
             'computed' => $this->computed($goal),
             'closing_line' => $draft->line,
             'shelved_on' => $draft->rest === Rest::Shelved ? $this->workspace->today() : null,
-            'look_again_on' => $draft->lookAgainOn,
+            'return_on' => $draft->returnOn,
         ];
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\Undo\TakeBack;
+use App\Actions\Undo\RevertEntries;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Store\ChangeLog;
@@ -18,7 +18,7 @@ use Spatie\Activitylog\Models\Activity;
  */
 final readonly class ReopenGoal
 {
-    public function __construct(private ChangeLog $log, private TakeBack $takeBack, private NotifyFollowers $notifyFollowers)
+    public function __construct(private ChangeLog $log, private RevertEntries $revert, private NotifyFollowers $notifyFollowers)
     {
     }
 
@@ -39,11 +39,11 @@ final readonly class ReopenGoal
                 'computed' => null,
                 'closing_line' => null,
                 'shelved_on' => null,
-                'look_again_on' => null,
+                'return_on' => null,
             ]);
 
             try {
-                ($this->takeBack)($who, $done);
+                ($this->revert)($who, $done);
             } catch (RefusedChange $reason) {
                 throw new RefusedChange('goal', "“{$goal->title}” cannot be reopened as it was. {$reason->getMessage()}");
             }
@@ -81,10 +81,7 @@ final readonly class ReopenGoal
         $next = $goal->successors()->whereNull('closed_on')->first();
 
         if ($next !== null) {
-            throw new RefusedChange(
-                'goal',
-                "“{$next->title}” continues it in {$next->period}, and both would count. Drop that one first.",
-            );
+            throw new RefusedChange('goal', "“{$next->title}” continues it in {$next->period}, and both would count. Drop that one first.");
         }
     }
 }

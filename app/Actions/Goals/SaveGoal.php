@@ -59,7 +59,7 @@ final readonly class SaveGoal
                 ->predecessor()
                 ->whereNotNull('shelved_on')
                 ->first()
-                ?->update(['shelved_on' => null, 'look_again_on' => null]);
+                ?->update(['shelved_on' => null, 'return_on' => null]);
 
             if ($changed !== []) {
                 ($this->notifyFollowers)($who, $record, 'changed it: '.implode(', ', $changed));
@@ -122,10 +122,7 @@ final readonly class SaveGoal
                 => throw new RefusedChange('parent', 'This goal no longer exists.'),
             $goal->predecessor_id !== null && Goal::query()->visibleTo($who)->whereKey($goal->predecessor_id)->doesntExist()
                 => throw new RefusedChange('predecessor', 'The goal to continue no longer exists.'),
-            $goal->scope === Scope::Group && $goal->group_id === null => throw new RefusedChange(
-                'group',
-                'Choose the group.',
-            ),
+            $goal->scope === Scope::Group && $goal->group_id === null => throw new RefusedChange('group', 'Choose the group.'),
             default => null,
         };
     }

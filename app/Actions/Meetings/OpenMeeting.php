@@ -87,6 +87,8 @@ final readonly class OpenMeeting
         $issues = $this->agendas->openIssues($series);
 
         return [
+            AgendaKind::Opening->value =>
+                $series->opening_minutes === 0 ? [] : [['title' => 'Opening round', 'minutes' => $series->opening_minutes]],
             AgendaKind::Issue->value => array_map(
                 fn(RankedIssue $ranked): array => $this->ofIssue($issues->findOrFail((int) $ranked->id), $ranked),
                 Agenda::rank($this->agendas->ranked($issues)),

@@ -25,9 +25,16 @@ final readonly class SaveSeries
     {
         RefusedChange::unless('rule', static fn(): Recurrence => Recurrence::starting($draft->rule, $draft->startsOn));
         $standing = array_sum(array_column($draft->standing, 'minutes'));
+        $fixed = $draft->openingMinutes + $standing;
 
-        if ($standing > $draft->minutes) {
-            throw new RefusedChange('standing', "The standing items take $standing min, which is longer than the meeting.");
+        if ($fixed > $draft->minutes) {
+            throw $standing === 0
+                ? new RefusedChange('openingMinutes', "The opening round takes $fixed min, which is longer than the meeting.")
+                : new RefusedChange(
+                    'standing',
+                    ($draft->openingMinutes > 0 ? 'The opening round and the standing items' : 'The standing items').
+                        " take $fixed min, which is longer than the meeting.",
+                );
         }
 
         if ($draft->isPrivate && ! in_array($who->id, $draft->attendees, true)) {
@@ -58,6 +65,7 @@ final readonly class SaveSeries
                     'starts_on' => $draft->startsOn,
                     'time' => $draft->time,
                     'minutes' => $draft->minutes,
+                    'opening_minutes' => $draft->openingMinutes,
                     'is_private' => $draft->isPrivate,
                 ])
                 ->save();

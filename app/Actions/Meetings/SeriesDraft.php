@@ -12,6 +12,7 @@ final readonly class SeriesDraft
     /**
      * @param string $rule an RFC 5545 RRULE
      * @param string $time HH:MM on the wall
+     * @param int $openingMinutes of an opening round; 0 for none
      * @param non-empty-list<int> $attendees people, in the order of turns
      * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int}> $standing in order
      */
@@ -22,6 +23,7 @@ final readonly class SeriesDraft
         public Day $startsOn,
         public string $time,
         public int $minutes,
+        public int $openingMinutes,
         public bool $isPrivate,
         public array $attendees,
         public array $standing,

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
+use App\Models\Delivery;
 use App\Models\Goal;
 use App\Models\Notification;
 use App\Models\NotificationChoice;
 use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Reach;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Queries\Parts\Address;
@@ -81,10 +81,10 @@ final readonly class Notify
             return;
         }
 
-        match (($reach = NotificationChoice::among($choices, $to->id, $event))) {
-            Reach::Nowhere => null,
-            Reach::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
-            Reach::Updates, Reach::Morning => Notification::query()->create([
+        match (($delivery = NotificationChoice::among($choices, $to->id, $event))) {
+            Delivery::Nowhere => null,
+            Delivery::Mail => $this->mailbox->send($to, $about->title, "{$by->name} $words\n\n".Address::of($about, true)),
+            Delivery::Updates, Delivery::Morning => Notification::query()->create([
                 ...match (true) {
                     $about instanceof Goal => ['goal_id' => $about->id],
                     $about instanceof Task => ['task_id' => $about->id],
@@ -93,7 +93,7 @@ final readonly class Notify
                 'person_id' => $to->id,
                 'by_id' => $by->id,
                 'words' => Str::limit($words, 280, '…'),
-                'for_letter' => $reach === Reach::Morning,
+                'for_letter' => $delivery === Delivery::Morning,
             ]),
         };
     }

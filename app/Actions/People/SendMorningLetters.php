@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
+use App\Models\Delivery;
 use App\Models\Notification;
 use App\Models\Person;
-use App\Models\Reach;
 use App\Models\Reminder;
 use App\Models\Workspace;
 use Illuminate\Support\Carbon;
@@ -30,7 +30,7 @@ final readonly class SendMorningLetters
                 ->get()
                 ->groupBy('person_id');
             $reminders = Reminder::query()
-                ->openBy(Reach::Morning)
+                ->openBy(Delivery::Morning)
                 ->where('on', '<=', (string) $this->workspace->today())
                 ->orderBy('on')
                 ->get()

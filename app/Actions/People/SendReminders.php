@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
-use App\Models\Reach;
+use App\Models\Delivery;
 use App\Models\Reminder;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
@@ -27,7 +27,7 @@ final readonly class SendReminders
         DB::transaction(function (): void {
             $today = $this->workspace->today();
             $due = Reminder::query()
-                ->openBy(Reach::Mail)
+                ->openBy(Delivery::Mail)
                 ->whereNull('told_at')
                 ->where(
                     fn(Builder $either) => $either

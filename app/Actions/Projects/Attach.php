@@ -32,7 +32,7 @@ final readonly class Attach
         $this->log->change($who, "Commented on “{$work->title}”", function () use ($who, $work, $words): void {
             Comment::query()->create([...self::of($work), 'person_id' => $who->id, 'on' => $this->workspace->today(), 'words' => $words]);
             $helpers = $work->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)->all();
-            $this->notify->all($who, [$work->owner_id, ...array_values($helpers)], NotificationEvent::Said, $work, "said: $words");
+            $this->notify->all($who, [$work->owner_id, ...array_values($helpers)], NotificationEvent::Comment, $work, "said: $words");
         });
     }
 

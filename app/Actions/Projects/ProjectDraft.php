@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Projects;
 
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
@@ -32,7 +32,7 @@ final readonly class ProjectDraft
         public array $serves = [],
         public bool $lastIsDone = false,
         public ?Rank $rank = null,
-        public ?Attention $attention = null,
+        public ?Focus $focus = null,
     ) {
     }
 }

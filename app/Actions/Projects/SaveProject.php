@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
+use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -39,7 +39,7 @@ final readonly class SaveProject
                 'weighing' => $draft->weighing,
                 'order' => $draft->order,
                 'rank' => $draft->rank,
-                'attention' => $draft->attention,
+                'focus' => $draft->focus,
                 'starts_on' => $draft->startsOn,
                 'due_on' => $draft->dueOn,
             ]);
@@ -59,12 +59,12 @@ final readonly class SaveProject
             $bare = (clone $record)
                 ->fill(['id' => 0])
                 ->setRelation('stages', new Collection())
-                ->setRelation('servings', new Collection());
+                ->setRelation('contributions', new Collection());
             RefusedChange::unless('dueOn', static fn() => CoreRecords::project($bare));
             $record->save();
             $this->saveStages($record, $draft);
             $this->saveDoneStage($record, $draft);
-            $this->saveServings($who, $record, $draft);
+            $this->saveContributions($who, $record, $draft);
 
             return $record;
         });
@@ -122,7 +122,7 @@ final readonly class SaveProject
     }
 
     /** Links to goals that the person may not see are left as they are. */
-    private function saveServings(Person $who, Project $project, ProjectDraft $draft): void
+    private function saveContributions(Person $who, Project $project, ProjectDraft $draft): void
     {
         $wanted = array_column($draft->serves, 'weight', 'goal');
         $visible = Goal::query()->visibleTo($who)->whereIn('id', array_keys($wanted))->pluck('id')->all();
@@ -131,15 +131,15 @@ final readonly class SaveProject
             throw new RefusedChange('serves', 'One of these goals no longer exists.');
         }
 
-        foreach ($project->servings()->with('goal')->get() as $link) {
+        foreach ($project->contributions()->with('goal')->get() as $link) {
             if ($link->goal->isVisibleTo($who) && ! isset($wanted[$link->goal_id])) {
                 $link->delete();
             }
         }
 
         foreach ($wanted as $goal => $weight) {
-            $link = Serving::query()->where('project_id', $project->id)->firstWhere('goal_id', $goal);
-            ($link ?? new Serving(['project_id' => $project->id, 'goal_id' => $goal]))->fill(['weight' => $weight])->save();
+            $link = Contribution::query()->where('project_id', $project->id)->firstWhere('goal_id', $goal);
+            ($link ?? new Contribution(['project_id' => $project->id, 'goal_id' => $goal]))->fill(['weight' => $weight])->save();
         }
     }
 }

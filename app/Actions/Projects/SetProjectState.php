@@ -36,7 +36,7 @@ final readonly class SetProjectState
             $project->update([
                 'state' => $state,
                 'state_on' => $this->workspace->today(),
-                'look_again_on' => $state === ProjectState::Shelved ? $project->look_again_on : null,
+                'return_on' => $state === ProjectState::Shelved ? $project->return_on : null,
             ]);
         });
     }

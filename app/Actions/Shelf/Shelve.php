@@ -29,10 +29,10 @@ final readonly class Shelve
     }
 
     /** An idea or a notification choice that is nothing yet. */
-    public function idea(Person $who, string $words, ?Day $lookAgainOn): void
+    public function idea(Person $who, string $words, ?Day $returnOn): void
     {
         $today = $this->workspace->today();
-        $this->refusePast($lookAgainOn);
+        $this->refusePast($returnOn);
         $this->log->change(
             $who,
             'Shelved an idea',
@@ -41,44 +41,44 @@ final readonly class Shelve
                 'words' => $words,
                 'jotted_on' => $today,
                 'shelved_on' => $today,
-                'look_again_on' => $lookAgainOn,
+                'return_on' => $returnOn,
             ]),
         );
     }
 
     /**
-     * Puts it on the shelf, or, if it lies there, says anew when to look again. A goal is shelved as it is closed.
+     * Puts it on the shelf, or, if it lies there, changes its return date. A goal is shelved as it is closed.
      *
      * @throws RefusedChange when the return date is not ahead
      */
-    public function __invoke(Person $who, Jot|Task|Project|Goal $item, ?Day $lookAgainOn): void
+    public function __invoke(Person $who, Jot|Task|Project|Goal $item, ?Day $returnOn): void
     {
-        $this->refusePast($lookAgainOn);
+        $this->refusePast($returnOn);
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
-        $this->log->change($who, "Shelved $title", function () use ($who, $item, $lookAgainOn): void {
+        $this->log->change($who, "Shelved $title", function () use ($who, $item, $returnOn): void {
             match (true) {
                 $item instanceof Task && $item->shelved_on === null => $this->tasks->shelve($who, $item),
                 $item instanceof Project && $item->state !== ProjectState::Shelved => ($this->projects)($who, $item, ProjectState::Shelved),
                 $item instanceof Jot => $item->update(['shelved_on' => $item->shelved_on ?? $this->workspace->today()]),
                 default => null,
             };
-            $item->update(['look_again_on' => $lookAgainOn]);
+            $item->update(['return_on' => $returnOn]);
         });
     }
 
     /** Takes it back to where it was. Of a goal only a new one can be made: it is closed. */
-    public function takeBack(Person $who, Jot|Task|Project $item): void
+    public function restore(Person $who, Jot|Task|Project $item): void
     {
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
         $this->log->change($who, "Restored $title", function () use ($who, $item): void {
             match (true) {
-                $item instanceof Task => $this->tasks->takeBack($who, $item),
+                $item instanceof Task => $this->tasks->restore($who, $item),
                 $item instanceof Project => ($this->projects)($who, $item, ProjectState::Active),
                 $item instanceof Jot => $item->update(['shelved_on' => null]),
             };
-            $item->update(['look_again_on' => null]);
+            $item->update(['return_on' => null]);
         });
     }
 
@@ -94,14 +94,14 @@ final readonly class Shelve
                 $item instanceof Goal => $item->update(['shelved_on' => null]),
                 $item instanceof Jot => $item->update(['sorted_on' => $this->workspace->today()]),
             };
-            $item->update(['look_again_on' => null]);
+            $item->update(['return_on' => null]);
         });
     }
 
-    private function refusePast(?Day $lookAgainOn): void
+    private function refusePast(?Day $returnOn): void
     {
-        if ($lookAgainOn !== null && ! $lookAgainOn->isAfter($this->workspace->today())) {
-            throw new RefusedChange('lookAgainOn', 'Choose a return date in the future, or leave it empty.');
+        if ($returnOn !== null && ! $returnOn->isAfter($this->workspace->today())) {
+            throw new RefusedChange('returnOn', 'Choose a return date in the future, or leave it empty.');
         }
     }
 }

@@ -20,14 +20,14 @@ final readonly class BuiltOn
 
     private const WORDS = [
         'goals' => 'goal',
-        'servings' => 'contributing project',
+        'contributions' => 'contributing project',
         'helpings' => 'helper',
         'collection_items' => 'collection',
         'plan_lines' => 'line of the outline',
-        'precedences' => 'dependency',
+        'dependencies' => 'dependency',
         'attendances' => 'attendance',
         'agenda_items' => 'agenda item',
-        'recurring_task_servings' => 'contribution',
+        'recurring_task_contributions' => 'contribution',
         'entries' => 'extra field',
     ];
 

@@ -7,10 +7,10 @@ namespace App\Actions\Undo;
 use App\Actions\Goals\GoalRules;
 use App\Actions\Week\TaskRules;
 use App\Models\Checkpoint;
+use App\Models\Dependency;
 use App\Models\Goal;
 use App\Models\GoalViewer;
 use App\Models\Membership;
-use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Record;
 use App\Models\Stage;
@@ -39,7 +39,7 @@ final readonly class StoredRules
                     $record instanceof Task => $this->tasks->check($record),
                     $record instanceof Project => RefusedChange::unless(
                         'dueOn',
-                        static fn() => CoreRecords::project($record->load(['stages', 'servings'])),
+                        static fn() => CoreRecords::project($record->load(['stages', 'contributions'])),
                     ),
                     default => null,
                 };
@@ -78,7 +78,7 @@ final readonly class StoredRules
             $record instanceof Goal, $record instanceof Project => [$record->fresh()],
             $record instanceof Task => [$record->fresh(), Goal::query()->find($record->goal_id)],
             $record instanceof GoalViewer, $record instanceof Checkpoint => [Goal::query()->find($record->goal_id)],
-            $record instanceof Precedence => [Task::query()->find($record->task_id)],
+            $record instanceof Dependency => [Task::query()->find($record->task_id)],
             $record instanceof Stage => [Project::query()->find($record->project_id)],
             $record instanceof Membership => Goal::query()
                 ->whereIn('id', GoalViewer::query()->where('group_id', $record->group_id)->select('goal_id'))

@@ -17,7 +17,7 @@ use Spatie\Activitylog\Models\Activity;
  */
 final readonly class UndoChange
 {
-    public function __construct(private ChangeLog $log, private TakeBack $entries)
+    public function __construct(private ChangeLog $log, private RevertEntries $entries)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class UndoChange
             throw new RefusedChange('undo', 'This has already been undone.');
         }
 
-        $this->takeBack($who, $change);
+        $this->revert($who, $change);
     }
 
     /**
@@ -43,10 +43,7 @@ final readonly class UndoChange
      */
     public function last(Person $who): void
     {
-        $this->takeBack(
-            $who,
-            MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'There is nothing to undo.'),
-        );
+        $this->revert($who, MadeChange::lastOf($who) ?? throw new RefusedChange('undo', 'There is nothing to undo.'));
     }
 
     /**
@@ -56,10 +53,10 @@ final readonly class UndoChange
      */
     public function again(Person $who): void
     {
-        $this->takeBack($who, MadeChange::lastUndoneOf($who) ?? throw new RefusedChange('undo', 'There is nothing to redo.'));
+        $this->revert($who, MadeChange::lastUndoneOf($who) ?? throw new RefusedChange('undo', 'There is nothing to redo.'));
     }
 
-    private function takeBack(Person $who, MadeChange $change): void
+    private function revert(Person $who, MadeChange $change): void
     {
         $entries = Activity::query()->where('batch_uuid', $change->batch)->orderByDesc('id')->get();
         $this->log->change($who, $change->reverseWords(), fn() => ($this->entries)($who, $entries), $change);

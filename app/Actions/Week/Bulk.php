@@ -15,5 +15,5 @@ enum Bulk: string
     case Project = 'project';
     case Shelve = 'shelve';
     case Drop = 'drop';
-    case TakeBack = 'take_back';
+    case Restore = 'restore';
 }

@@ -25,8 +25,8 @@ final readonly class ChangeTask
      *
      * @param array{
      *   title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string,
-     *   waiting_on?: ?string, ask_again_on?: ?Day, main_effort_id?: ?int, attention?: ?string, place?: ?string,
-     *   under_way?: bool, look_over_by_id?: ?int,
+     *   waiting_on?: ?string, follow_up_on?: ?Day, main_effort_id?: ?int, focus?: ?string, place?: ?string,
+     *   in_progress?: bool, checked_by_id?: ?int,
      * } $fields
      *
      * @throws RefusedChange when somebody else would own what only its owner may see
@@ -46,9 +46,9 @@ final readonly class ChangeTask
                 $task->fill(Waiting::columns($task, $fields['waiting_on'], $this->workspace->today()));
             }
 
-            if (array_key_exists('under_way', $fields)) {
-                $task->under_way_since = $fields['under_way'] ? $task->under_way_since ?? $this->workspace->today() : null;
-                unset($fields['under_way']);
+            if (array_key_exists('in_progress', $fields)) {
+                $task->in_progress_since = $fields['in_progress'] ? $task->in_progress_since ?? $this->workspace->today() : null;
+                unset($fields['in_progress']);
             }
 
             $movedLater = isset($fields['due_on']) && $task->due_on !== null && $fields['due_on']->isAfter($task->due_on);
@@ -74,7 +74,7 @@ final readonly class ChangeTask
 
         foreach (
             [
-                'look_over_by_id' => [$task->look_over_by_id, NotificationEvent::LookOver, 'asks you to check it'],
+                'checked_by_id' => [$task->checked_by_id, NotificationEvent::ToCheck, 'asks you to check it'],
                 'waiting_person_id' => [$task->waiting_person_id, NotificationEvent::WaitedFor, 'is waiting for you'],
             ] as $column => [$person, $event, $words]
         ) {

@@ -59,7 +59,7 @@ final readonly class ChangeTasks
             Bulk::Project => $this->move->to($who, $task, $value === null ? null : (int) $value, null),
             Bulk::Shelve => $this->aside->shelve($who, $task),
             Bulk::Drop => $this->aside->drop($who, $task),
-            Bulk::TakeBack => $this->aside->takeBack($who, $task),
+            Bulk::Restore => $this->aside->restore($who, $task),
         };
     }
 
@@ -75,7 +75,7 @@ final readonly class ChangeTasks
             Bulk::Stage, Bulk::Project => "Moved $tasks",
             Bulk::Shelve => "Shelved $tasks",
             Bulk::Drop => "Dropped $tasks",
-            Bulk::TakeBack => "Restored $tasks",
+            Bulk::Restore => "Restored $tasks",
         };
     }
 }

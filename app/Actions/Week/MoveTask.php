@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Models\Dependency;
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Precedence;
 use App\Models\Project;
 use App\Models\Stage;
 use App\Models\Task;
@@ -76,10 +76,7 @@ final readonly class MoveTask
         $served = $goal === null ? null : Goal::query()->visibleTo($who)->find($goal);
 
         match (true) {
-            $project !== null && $goal !== null => throw new RefusedChange(
-                'goal',
-                'A task can belong to a project or a goal, not both.',
-            ),
+            $project !== null && $goal !== null => throw new RefusedChange('goal', 'A task can belong to a project or a goal, not both.'),
             $project !== null && $target === null => throw new RefusedChange('project', 'This project no longer exists.'),
             $goal !== null && $served === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
             $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
@@ -96,11 +93,11 @@ final readonly class MoveTask
             $project,
             $goal,
         ): void {
-            Precedence::query()
+            Dependency::query()
                 ->where('task_id', $task->id)
                 ->orWhere('after_id', $task->id)
                 ->get()
-                ->each(static fn(Precedence $link): ?bool => $link->delete());
+                ->each(static fn(Dependency $link): ?bool => $link->delete());
             $task->update([
                 'project_id' => $project,
                 'goal_id' => $goal,

@@ -33,7 +33,7 @@ final readonly class RunRecurringTask
      */
     public function keepUp(RecurringTask $recurringTask, bool $isOther = false): void
     {
-        if ($recurringTask->is_stock || $recurringTask->kind !== RecurringTaskKind::Task) {
+        if ($recurringTask->is_shared || $recurringTask->kind !== RecurringTaskKind::Task) {
             return;
         }
 
@@ -90,8 +90,9 @@ final readonly class RunRecurringTask
     /** Not this time: its task moves on to the next. */
     public function skip(Person $who, Task $task): void
     {
-        $recurringTask = RecurringTask::query()->find($task->recurring_task_id)
-            ?? throw new RefusedChange('task', 'This task is not recurring. Drop it instead');
+        $recurringTask =
+            RecurringTask::query()->find($task->recurring_task_id) ??
+            throw new RefusedChange('task', 'This task is not recurring. Drop it instead');
         $this->log->change($who, "Skipped “{$task->title}”", function () use ($recurringTask, $task): void {
             $today = $this->workspace->today();
             $on = $task->occurs_on ?? $today;

@@ -7,8 +7,8 @@ namespace App\Actions\Week;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\RecurringTask;
+use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskKind;
-use App\Models\RecurringTaskServing;
 use App\Models\RecurringTaskStep;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -20,7 +20,7 @@ use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Rhythm;
 use Loftrin\Core\Calendar\RhythmReader;
 
-/** Makes a recurring task, changes one, ends one, or takes some from the stock. */
+/** Makes a recurring task, changes one, ends one, or takes shared ones. */
 final readonly class SaveRecurringTask
 {
     public function __construct(private ChangeLog $log, private Workspace $workspace, private RunRecurringTask $run)
@@ -46,7 +46,7 @@ final readonly class SaveRecurringTask
                 'isPrivate',
                 'A private recurring task must be your own',
             ),
-            $draft->isPrivate && ($draft->project !== null || $draft->isStock) => throw new RefusedChange(
+            $draft->isPrivate && ($draft->project !== null || $draft->isShared) => throw new RefusedChange(
                 'isPrivate',
                 'Recurring tasks that are shared or in a project are visible to everyone',
             ),
@@ -61,7 +61,7 @@ final readonly class SaveRecurringTask
             $who,
             ($recurringTask === null ? 'Added' : 'Changed')." the recurring task “{$draft->title}”",
             function () use ($who, $draft, $rhythm, $recurringTask): RecurringTask {
-                $record = $recurringTask ?? new RecurringTask(['stock_id' => $draft->stock]);
+                $record = $recurringTask ?? new RecurringTask(['shared_from_id' => $draft->sharedFrom]);
                 $isOther =
                     $record->exists &&
                     ($record->words !== $rhythm->words ||
@@ -70,7 +70,7 @@ final readonly class SaveRecurringTask
                     ->fill([
                         'title' => $draft->title,
                         'kind' => $draft->kind,
-                        'is_stock' => $draft->isStock,
+                        'is_shared' => $draft->isShared,
                         'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
                         'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
                         'words' => $rhythm->words,
@@ -109,26 +109,26 @@ final readonly class SaveRecurringTask
     }
 
     /**
-     * Takes recurring tasks of the stock as one's own, or for a project or an area.
+     * Takes shared recurring tasks as one's own, or for a project or an area.
      *
      * @param list<int> $ids
      */
     public function take(Person $who, array $ids, ?int $project, ?int $area): void
     {
-        $stock = RecurringTask::query()->where('is_stock', true)->whereNull('ended_on')->whereKey($ids)->with('steps')->get();
+        $shared = RecurringTask::query()->where('is_shared', true)->whereNull('ended_on')->whereKey($ids)->with('steps')->get();
 
         $this->log->change(
             $who,
-            $stock->count() === 1 ? 'Added a shared recurring task' : "Added {$stock->count()} shared recurring tasks",
-            function () use ($who, $stock, $project, $area): void {
-                foreach ($stock as $recurringTask) {
+            $shared->count() === 1 ? 'Added a shared recurring task' : "Added {$shared->count()} shared recurring tasks",
+            function () use ($who, $shared, $project, $area): void {
+                foreach ($shared as $recurringTask) {
                     $this(
                         $who,
                         new RecurringTaskDraft(
                             $recurringTask->title,
                             $recurringTask->words,
                             $recurringTask->kind,
-                            stock: $recurringTask->id,
+                            sharedFrom: $recurringTask->id,
                             area: $area ?? $recurringTask->area_id,
                             project: $project,
                             minutes: $recurringTask->minutes,
@@ -164,11 +164,11 @@ final readonly class SaveRecurringTask
 
     private function saveGoal(RecurringTask $recurringTask, ?int $goal): void
     {
-        $links = $recurringTask->servings()->get();
-        $links->where('goal_id', '!=', $goal)->each(static fn(RecurringTaskServing $link): ?bool => $link->delete());
+        $links = $recurringTask->contributions()->get();
+        $links->where('goal_id', '!=', $goal)->each(static fn(RecurringTaskContribution $link): ?bool => $link->delete());
 
         if ($goal !== null && ! $links->contains('goal_id', $goal)) {
-            RecurringTaskServing::query()->create(['recurring_task_id' => $recurringTask->id, 'goal_id' => $goal, 'weight' => 1]);
+            RecurringTaskContribution::query()->create(['recurring_task_id' => $recurringTask->id, 'goal_id' => $goal, 'weight' => 1]);
         }
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Models\Dependency;
 use App\Models\Person;
-use App\Models\Precedence;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
@@ -39,12 +39,12 @@ final readonly class SetOrder
         $this->rules->refuseLoop($task, $after);
 
         $this->log->change($who, "Changed what “{$task->title}” depends on", function () use ($task, $after): void {
-            $there = $task->precedences()->get();
-            $there->whereNotIn('after_id', $after)->each(static fn(Precedence $link): ?bool => $link->delete());
+            $there = $task->dependencies()->get();
+            $there->whereNotIn('after_id', $after)->each(static fn(Dependency $link): ?bool => $link->delete());
 
             foreach ($after as $id) {
                 if (! $there->contains('after_id', $id)) {
-                    Precedence::query()->create(['task_id' => $task->id, 'after_id' => $id]);
+                    Dependency::query()->create(['task_id' => $task->id, 'after_id' => $id]);
                 }
             }
 

@@ -43,7 +43,7 @@ final readonly class SetTaskAside
     }
 
     /** Takes a task back. A time that ended meanwhile becomes the present one of its kind. */
-    public function takeBack(Person $who, Task $task): void
+    public function restore(Person $who, Task $task): void
     {
         $this->log->change(
             $who,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Models\Precedence;
+use App\Models\Dependency;
 use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -39,7 +39,7 @@ final readonly class TaskRules
 
         $this->refuseLoop(
             $task,
-            array_values($task->precedences()->get()->map(static fn(Precedence $link): int => $link->after_id)->all()),
+            array_values($task->dependencies()->get()->map(static fn(Dependency $link): int => $link->after_id)->all()),
         );
     }
 
@@ -50,11 +50,11 @@ final readonly class TaskRules
      */
     public function refuseLoop(Task $task, array $after): void
     {
-        $links = Precedence::query()
+        $links = Dependency::query()
             ->whereIn('task_id', Task::query()->where('project_id', $task->project_id)->select('id'))
             ->get()
             ->groupBy('task_id')
-            ->map(static fn($of): array => array_values($of->map(static fn(Precedence $link): string => (string) $link->after_id)->all()));
+            ->map(static fn($of): array => array_values($of->map(static fn(Dependency $link): string => (string) $link->after_id)->all()));
 
         try {
             Doable::refuseLoop([(string) $task->id => array_map(strval(...), $after)] + $links->all());

@@ -21,7 +21,7 @@ final readonly class Waiting
                 'waiting_since' => null,
                 'waiting_person_id' => null,
                 'waiting_contact_id' => null,
-                'ask_again_on' => null,
+                'follow_up_on' => null,
             ];
         }
 

@@ -31,7 +31,7 @@ final class BenchCrowd extends Command
         '/people',
         '/lists/today',
         '/lists',
-        '/lists/undated',
+        '/lists/not_scheduled',
         '/year',
         '/projects',
         '/meetings',

@@ -28,7 +28,7 @@ final class HandleInertiaRequests extends Middleware
             // Asked for only when somebody is about to move a task.
             'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
             'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),
-            'stock' => Inertia::optional(static fn(): array => app(Choices::class)->stock()),
+            'shared' => Inertia::optional(static fn(): array => app(Choices::class)->shared()),
             // Names the state that the page shows: while it is the same, nothing was changed.
             'stamp' => static fn(): string => app(Stamp::class)->current(),
             'change' => static fn() => $request->session()->get('change'),

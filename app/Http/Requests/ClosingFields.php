@@ -31,7 +31,7 @@ final class ClosingFields extends FormRequest
             $field('titles') => ['nullable', 'string', 'max:4000'],
             $field('withTasks') => ['boolean'],
             $field('withProjects') => ['boolean'],
-            $field('lookAgainOn') => ['nullable', new ValidDay()],
+            $field('returnOn') => ['nullable', new ValidDay()],
         ];
     }
 
@@ -41,8 +41,8 @@ final class ClosingFields extends FormRequest
         return [
             'goals.*.score' => 'score',
             'goals.*.line' => 'line',
-            'goals.*.lookAgainOn' => 'return date',
-            'lookAgainOn' => 'return date',
+            'goals.*.returnOn' => 'return date',
+            'returnOn' => 'return date',
         ];
     }
 
@@ -74,7 +74,7 @@ final class ClosingFields extends FormRequest
             ? null
             : trim($said->string($field)->toString());
         $score = $text('score');
-        $day = $text('lookAgainOn');
+        $day = $text('returnOn');
 
         return new ClosingDraft(
             result: $said->enum('result', Result::class) ?? Result::NotMet,
@@ -87,7 +87,7 @@ final class ClosingFields extends FormRequest
                     static fn(string $line): bool => $line !== '',
                 ),
             ),
-            lookAgainOn: $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
+            returnOn: $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
             withTasks: $said->boolean('withTasks', true),
             withProjects: $said->boolean('withProjects', true),
         );

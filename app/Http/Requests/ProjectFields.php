@@ -8,7 +8,7 @@ use App\Actions\Projects\ProjectDraft;
 use App\Models\Project;
 use App\Queries\Projects\ProjectFormPage;
 use Illuminate\Validation\Rule;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
@@ -30,7 +30,7 @@ final class ProjectFields extends Fields
             'state' => ['nullable', Rule::enum(ProjectState::class)],
             'lastIsDone' => ['boolean'],
             'rank' => ['nullable', Rule::enum(Rank::class)],
-            'attention' => ['nullable', Rule::enum(Attention::class)],
+            'focus' => ['nullable', Rule::enum(Focus::class)],
             'startsOn' => ['nullable', new ValidDay()],
             'dueOn' => ['nullable', new ValidDay()],
             'stages' => ['array', 'max:20'],
@@ -72,7 +72,7 @@ final class ProjectFields extends Fields
             ),
             lastIsDone: $this->boolean('lastIsDone'),
             rank: $this->enum('rank', Rank::class),
-            attention: $this->enum('attention', Attention::class),
+            focus: $this->enum('focus', Focus::class),
         );
     }
 

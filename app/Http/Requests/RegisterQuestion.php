@@ -8,7 +8,7 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Projects\Answers\RegisterFilter;
 use Illuminate\Validation\Rule;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 
 /** What the address of the register asks for. What it does not know is left as it is usually. */
 final class RegisterQuestion extends Fields
@@ -21,7 +21,7 @@ final class RegisterQuestion extends Fields
         return [
             'state' => ['nullable', Rule::in(RegisterFilter::STATES)],
             'need' => ['nullable', Rule::in(RegisterFilter::NEEDS)],
-            'attention' => ['nullable', Rule::enum(Attention::class)],
+            'focus' => ['nullable', Rule::enum(Focus::class)],
             'sort' => ['nullable', Rule::in(RegisterFilter::SORTS)],
             'group' => ['nullable', Rule::in(RegisterFilter::GROUPS)],
             'owner' => $number,
@@ -46,7 +46,7 @@ final class RegisterQuestion extends Fields
             area: $this->number('area'),
             // What one may not see must not be found out by what serves it.
             thread: $thread !== null && Goal::query()->visibleTo($viewer)->whereKey($thread)->exists() ? $thread : null,
-            attention: $this->words('attention'),
+            focus: $this->words('focus'),
             collection: $this->number('collection'),
             field: $this->number('field'),
             value: $this->words('value') ?? '',

@@ -22,6 +22,7 @@ final class SeriesFields extends Fields
             'startsOn' => ['required', new ValidDay()],
             'time' => ['required', 'date_format:H:i'],
             'minutes' => ['required', 'integer', 'between:5,600'],
+            'openingMinutes' => ['nullable', 'integer', 'between:0,60'],
             'isPrivate' => ['boolean'],
             'attendees' => ['required', 'array', 'min:1', 'max:60'],
             'attendees.*' => ['integer', 'exists:people,id'],
@@ -37,7 +38,11 @@ final class SeriesFields extends Fields
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['standing.*.title' => 'title of the item', 'standing.*.minutes' => 'minutes of the item'];
+        return [
+            'openingMinutes' => 'opening round',
+            'standing.*.title' => 'title of the item',
+            'standing.*.minutes' => 'minutes of the item',
+        ];
     }
 
     public function draft(): SeriesDraft
@@ -54,6 +59,7 @@ final class SeriesFields extends Fields
             startsOn: Day::of($this->string('startsOn')->toString()),
             time: $this->string('time')->toString(),
             minutes: $this->integer('minutes'),
+            openingMinutes: $this->integer('openingMinutes'),
             isPrivate: $this->boolean('isPrivate'),
             attendees: array_map(intval(...), $attendees),
             standing: array_map(

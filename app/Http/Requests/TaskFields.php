@@ -12,7 +12,7 @@ use App\Models\Task;
 use Closure;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 
 /** What can be said of a task: everything of a new one, or some fields of one that is there. */
@@ -33,11 +33,11 @@ final class TaskFields extends Fields
             'minutes' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:100000'],
             'rank' => ['sometimes', 'nullable', Rule::enum(Rank::class)],
             'waiting_on' => ['sometimes', 'nullable', 'string', 'max:120'],
-            'ask_again_on' => ['sometimes', 'nullable', new ValidDay()],
-            'under_way' => ['sometimes', 'boolean'],
-            'look_over_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
+            'follow_up_on' => ['sometimes', 'nullable', new ValidDay()],
+            'in_progress' => ['sometimes', 'boolean'],
+            'checked_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
             'main_effort_id' => ['sometimes', 'nullable', 'integer', $this->effort(...)],
-            'attention' => ['sometimes', 'nullable', Rule::enum(Attention::class)],
+            'focus' => ['sometimes', 'nullable', Rule::enum(Focus::class)],
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
             'isPrivate' => ['boolean'],
         ];
@@ -89,13 +89,13 @@ final class TaskFields extends Fields
 
     /**
      * @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
-     * ask_again_on?: ?Day, main_effort_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int}
+     * follow_up_on?: ?Day, main_effort_id?: ?int, focus?: ?string, place?: ?string, in_progress?: bool, checked_by_id?: ?int}
      */
     public function changes(): array
     {
         /**
          * @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
-         * main_effort_id?: ?int, attention?: ?string, place?: ?string, under_way?: bool, look_over_by_id?: ?int} $fields
+         * main_effort_id?: ?int, focus?: ?string, place?: ?string, in_progress?: bool, checked_by_id?: ?int} $fields
          */
         $fields = $this->safe([
             'title',
@@ -105,16 +105,16 @@ final class TaskFields extends Fields
             'rank',
             'waiting_on',
             'main_effort_id',
-            'attention',
+            'focus',
             'place',
-            'under_way',
-            'look_over_by_id',
+            'in_progress',
+            'checked_by_id',
         ]);
 
         return [
             ...$fields,
             ...$this->has('due_on') ? ['due_on' => $this->day('due_on')] : [],
-            ...$this->has('ask_again_on') ? ['ask_again_on' => $this->day('ask_again_on')] : [],
+            ...$this->has('follow_up_on') ? ['follow_up_on' => $this->day('follow_up_on')] : [],
         ];
     }
 
@@ -125,18 +125,7 @@ final class TaskFields extends Fields
         if ($task instanceof Task) {
             Meanwhile::refuse(
                 $this,
-                $task->only([
-                    'title',
-                    'notes',
-                    'owner_id',
-                    'minutes',
-                    'rank',
-                    'waiting_on',
-                    'place',
-                    'attention',
-                    'due_on',
-                    'ask_again_on',
-                ]),
+                $task->only(['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'place', 'focus', 'due_on', 'follow_up_on']),
             );
         }
     }

@@ -57,7 +57,7 @@ final readonly class FrameQuery
             calendar: $this->calendar(),
             tray: $this->pending->tray($viewer),
             updates: $this->pending->updates($viewer),
-            ticket: $this->pending->ticket($viewer),
+            alert: $this->pending->alert($viewer),
         );
     }
 

@@ -9,7 +9,7 @@ use App\Models\Notification;
 use App\Models\Person;
 use App\Models\Reminder;
 use App\Models\Workspace;
-use App\Queries\Capture\Answers\Ticket;
+use App\Queries\Capture\Answers\Alert;
 use App\Queries\Direction\ShelfPage;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\DB;
@@ -46,13 +46,13 @@ final class Pending
     }
 
     /** The next reminder of today that has a time. */
-    public function ticket(Person $person): ?Ticket
+    public function alert(Person $person): ?Alert
     {
         $now = $this->workspace->now();
 
         foreach ($this->of($person)->reminders as $reminder) {
             if ($reminder->at >= $now->format('H:i')) {
-                return Ticket::of($reminder, $now);
+                return Alert::of($reminder, $now);
             }
         }
 

@@ -11,7 +11,7 @@ use App\Models\Workspace;
 use App\Queries\Capture\Pending;
 use App\Queries\Day\Answers\DayView;
 use App\Queries\Day\Answers\DuePass;
-use App\Queries\Direction\Answers\Bearing;
+use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
@@ -63,8 +63,8 @@ final readonly class DayPage
         return new DayView(
             on: $today,
             week: $week->week->words,
-            focus: $week->focus,
-            bearing: Bearing::of($this->workspace),
+            words: $week->words,
+            longTerm: LongTerm::of($this->workspace),
             passes: $this->passes($viewer, $period, $week),
             mainThing: $open[0] ?? null,
             tasks: $tasks,
@@ -80,7 +80,7 @@ final readonly class DayPage
             planned: $day->planned,
             free: $day->free,
             daily: $this->recurringTasks->daily($viewer),
-            tickets: $this->told->due($viewer),
+            alerts: $this->told->due($viewer),
         );
     }
 
@@ -148,10 +148,10 @@ final readonly class DayPage
     {
         $planned = array_sum(array_map(static fn(WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
         $asking = count(array_filter($week->carriedOver, static fn(TaskRow $task): bool => $task->asks));
-        $isDue = $week->focus === null || $week->goals === [] || $planned === 0;
+        $isDue = $week->words === null || $week->goals === [] || $planned === 0;
         $detail = match (true) {
             $week->goals === [] => 'No goals yet',
-            $week->focus === null => 'Nothing said about it yet',
+            $week->words === null => 'Nothing said about it yet',
             $asking > 0 => "$planned tasks, $asking carried over 3 times or more",
             default => count($week->goals).' goals, '.$planned.' tasks',
         };

@@ -8,8 +8,8 @@ use App\Models\Goal;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Direction\Answers\Bearing;
 use App\Queries\Direction\Answers\DirectionView;
+use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Direction\Answers\PeriodLine;
 use App\Queries\Direction\Answers\PlacedGoal;
 use App\Queries\Goals\GoalRows;
@@ -45,7 +45,7 @@ final readonly class DirectionPage
             $quarters[] = $line($quarter);
         }
 
-        return new DirectionView(Bearing::of($this->workspace), $line($year), $quarters, $this->goals($year, $viewer), $viewer->isLead());
+        return new DirectionView(LongTerm::of($this->workspace), $line($year), $quarters, $this->goals($year, $viewer), $viewer->isLead());
     }
 
     /** @return list<PlacedGoal> those that stand at the top of the year */

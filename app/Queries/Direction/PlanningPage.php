@@ -7,7 +7,7 @@ namespace App\Queries\Direction;
 use App\Models\Person;
 use App\Models\Planning;
 use App\Models\Workspace;
-use App\Queries\Direction\Answers\Bearing;
+use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Direction\Answers\PlanningView;
 use App\Queries\Direction\Answers\StretchTag;
 use App\Queries\Goals\ClosingPage;
@@ -57,7 +57,7 @@ final readonly class PlanningPage
             unfinished: array_merge(...array_map(static fn($view): array => array_column($view->open, 'goal'), $past)),
             results: array_merge(...array_map(static fn($view): array => $view->closed, $past)),
             tried: $isAt(PlanningStep::LookBack) ? $this->parts->stretch($before, $viewer) : [],
-            bearing: $isAt(PlanningStep::Direction) ? Bearing::of($this->workspace) : null,
+            longTerm: $isAt(PlanningStep::Direction) ? LongTerm::of($this->workspace) : null,
             direction: $isOfYear ? $this->direction->of($calendar->yearOf($stretch->anchor()), $viewer) : null,
             above: $above,
             alone: $alone,

@@ -31,8 +31,8 @@ final readonly class ShelfPage
         $rows = $this->rows($viewer, null);
         usort(
             $rows,
-            static fn(ShelfRow $a, ShelfRow $b): int => [$a->lookAgainOn->number ?? PHP_INT_MAX, $a->since->number] <=> [
-                $b->lookAgainOn->number ?? PHP_INT_MAX,
+            static fn(ShelfRow $a, ShelfRow $b): int => [$a->returnOn->number ?? PHP_INT_MAX, $a->since->number] <=> [
+                $b->returnOn->number ?? PHP_INT_MAX,
                 $b->since->number,
             ],
         );
@@ -75,9 +75,9 @@ final readonly class ShelfPage
         $today = (string) $this->workspace->today();
 
         return [
-            'tasks' => $this->tasks($viewer)->where('look_again_on', '<=', $today),
-            'projects' => $this->projects()->where('owner_id', $viewer->id)->where('look_again_on', '<=', $today),
-            'goals' => $this->goals($viewer)->where('owner_id', $viewer->id)->where('look_again_on', '<=', $today),
+            'tasks' => $this->tasks($viewer)->where('return_on', '<=', $today),
+            'projects' => $this->projects()->where('owner_id', $viewer->id)->where('return_on', '<=', $today),
+            'goals' => $this->goals($viewer)->where('owner_id', $viewer->id)->where('return_on', '<=', $today),
         ];
     }
 
@@ -99,7 +99,7 @@ final readonly class ShelfPage
                         link: null,
                         owner: PersonTag::of($jot->person),
                         since: $jot->shelved_on ?? $jot->jotted_on,
-                        lookAgainOn: $jot->look_again_on,
+                        returnOn: $jot->return_on,
                         mayChange: true,
                     ),
                 ),
@@ -114,7 +114,7 @@ final readonly class ShelfPage
                         link: route('goals.show', $goal, false),
                         owner: PersonTag::of($goal->owner),
                         since: $goal->shelved_on ?? $goal->starts_on,
-                        lookAgainOn: $goal->look_again_on,
+                        returnOn: $goal->return_on,
                         mayChange: $may($goal),
                     ),
                 ),
@@ -129,7 +129,7 @@ final readonly class ShelfPage
                         link: route('projects.show', $project, false),
                         owner: PersonTag::of($project->owner),
                         since: $project->state_on,
-                        lookAgainOn: $project->look_again_on,
+                        returnOn: $project->return_on,
                         mayChange: $may($project),
                     ),
                 ),
@@ -144,7 +144,7 @@ final readonly class ShelfPage
                         link: route('tasks.show', $task, false),
                         owner: PersonTag::of($task->owner),
                         since: $task->shelved_on ?? $task->created_on,
-                        lookAgainOn: $task->look_again_on,
+                        returnOn: $task->return_on,
                         mayChange: true,
                     ),
                 ),
@@ -160,7 +160,7 @@ final readonly class ShelfPage
      */
     private static function soon(Builder $query, ?Day $until): Builder
     {
-        return $query->when($until !== null, static fn(Builder $due) => $due->where('look_again_on', '<=', (string) $until))->orderBy('id');
+        return $query->when($until !== null, static fn(Builder $due) => $due->where('return_on', '<=', (string) $until))->orderBy('id');
     }
 
     /** @return Builder<Task> */

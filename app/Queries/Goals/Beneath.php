@@ -10,7 +10,7 @@ final readonly class Beneath
     /**
      * True where the column names one of them. Its bindings are the ids of the goals.
      *
-     * @param string $column as "servings.goal_id"
+     * @param string $column as "contributions.goal_id"
      * @param int $goals how many goals it is about
      */
     public static function holds(string $column, int $goals = 1): string

@@ -82,7 +82,7 @@ final readonly class ClosingPage
     private function row(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer, Collection $tasks): ClosingRow
     {
         $count = $tasks->get($goal->id);
-        $open = array_filter($stored->projectsServing($goal), static fn(Project $project): bool => $project->state->isOpen());
+        $open = array_filter($stored->projectsContributingTo($goal), static fn(Project $project): bool => $project->state->isOpen());
 
         return new ClosingRow(
             GoalRow::of($goal, $stored, $threads, $this->workspace->today()),

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Checkpoint as CheckpointRecord;
+use App\Models\Contribution as ContributionRecord;
 use App\Models\Goal as GoalRecord;
 use App\Models\Project as ProjectRecord;
 use App\Models\Record;
-use App\Models\RecurringTaskServing;
-use App\Models\Serving as ServingRecord;
+use App\Models\RecurringTaskContribution;
 use App\Models\Stage as StageRecord;
 use App\Models\Task as TaskRecord;
 use Loftrin\Core\Calendar\Calendar;
@@ -25,10 +25,10 @@ use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Reading;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Sense;
+use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\RecurringTask;
-use Loftrin\Core\Work\Serving;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Task;
 use Loftrin\Core\Work\Weighing;
@@ -140,27 +140,31 @@ final class CoreRecords
         return new Reading(Day::of((string) $row->on), self::exact($row->value));
     }
 
-    public static function serving(stdClass $row): Serving
+    public static function contribution(stdClass $row): Contribution
     {
-        return new Serving((string) $row->goal_id, self::exact($row->weight));
+        return new Contribution((string) $row->goal_id, self::exact($row->weight));
     }
 
-    /** Its stages and servings are loaded. */
+    /** Its stages and contributions are loaded. */
     public static function project(ProjectRecord $project): Project
     {
         return self::projectOf(
             self::row($project),
             array_values($project->stages->map(static fn(StageRecord $stage): string => $stage->name)->all()),
-            array_values($project->servings->map(static fn(ServingRecord $link): Serving => self::serving(self::row($link)))->all()),
+            array_values(
+                $project->contributions
+                    ->map(static fn(ContributionRecord $link): Contribution => self::contribution(self::row($link)))
+                    ->all(),
+            ),
         );
     }
 
     /**
      * @param stdClass $row its columns as they are stored
      * @param list<string> $stages their names; none where only figures are made of it
-     * @param list<Serving> $servings
+     * @param list<Contribution> $contributions
      */
-    public static function projectOf(stdClass $row, array $stages, array $servings): Project
+    public static function projectOf(stdClass $row, array $stages, array $contributions): Project
     {
         $day = static fn(mixed $date): ?Day => is_string($date) ? Day::of($date) : null;
 
@@ -170,7 +174,7 @@ final class CoreRecords
             weighing: Weighing::from((string) $row->weighing),
             order: StageOrder::from((string) $row->order),
             stages: $stages,
-            serves: $servings,
+            serves: $contributions,
             state: ProjectState::from((string) $row->state),
             stateOn: Day::of((string) $row->state_on),
             startsOn: $day($row->starts_on),
@@ -192,7 +196,7 @@ final class CoreRecords
         return (object) [...array_fill_keys($columns, null), ...$record->getAttributes()];
     }
 
-    /** Its stage, steps and precedences are loaded. */
+    /** Its stage, steps and dependencies are loaded. */
     public static function task(TaskRecord $task): Task
     {
         return new Task(
@@ -206,7 +210,7 @@ final class CoreRecords
             shelvedOn: $task->shelved_on,
             minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
             steps: array_values($task->steps->map(static fn($step) => $step->done_on)->all()),
-            after: array_values($task->precedences->map(static fn($link): string => (string) $link->after_id)->all()),
+            after: array_values($task->dependencies->map(static fn($link): string => (string) $link->after_id)->all()),
             waits: ($task->waiting_on ?? '') !== '',
             recurringTask: $task->recurring_task_id === null ? null : (string) $task->recurring_task_id,
         );
@@ -219,14 +223,18 @@ final class CoreRecords
      */
     public static function recurringTasks(): array
     {
-        return RecurringTaskServing::query()
+        return RecurringTaskContribution::query()
             ->orderBy('id')
             ->get()
             ->groupBy('recurring_task_id')
             ->map(
                 static fn($links, $id): RecurringTask => new RecurringTask(
                     (string) $id,
-                    array_values($links->map(static fn(RecurringTaskServing $link): Serving => self::serving(self::row($link)))->all()),
+                    array_values(
+                        $links
+                            ->map(static fn(RecurringTaskContribution $link): Contribution => self::contribution(self::row($link)))
+                            ->all(),
+                    ),
                 ),
             )
             ->all();

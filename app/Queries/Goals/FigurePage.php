@@ -62,12 +62,12 @@ final readonly class FigurePage
 
     public function ofProject(Project $project, Day $on): FigureView
     {
-        $core = CoreRecords::project($project->load(['stages', 'servings']));
+        $core = CoreRecords::project($project->load(['stages', 'contributions']));
         $tasks = Task::query()->where('project_id', $project->id);
         $cores = array_values(
             $tasks
                 ->clone()
-                ->with(['stage', 'steps', 'precedences'])
+                ->with(['stage', 'steps', 'dependencies'])
                 ->get()
                 ->map(CoreRecords::task(...))
                 ->all(),
@@ -121,7 +121,7 @@ final readonly class FigurePage
     private function tasks(Weighing $weighing, Builder $query, Day $on): array
     {
         $tasks = $query
-            ->with(['stage', 'steps', 'precedences'])
+            ->with(['stage', 'steps', 'dependencies'])
             ->orderBy('position')
             ->orderBy('id')
             ->get()

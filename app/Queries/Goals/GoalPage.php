@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Checkpoint;
+use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\LongTermGoal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reading;
-use App\Models\Serving;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\LongTermGoalTag;
@@ -39,7 +39,7 @@ final readonly class GoalPage
         private Workspace $workspace,
         private StoredPlans $plans,
         private GoalCourse $course,
-        private Logbook $logbook,
+        private GoalHistory $history,
         private Estimates $estimates,
         private GoalPartsOf $parts,
     ) {
@@ -112,7 +112,7 @@ final readonly class GoalPage
                         ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
                         ->all(),
                 ),
-            logbook: $this->logbook->of($goal, $viewer, $on),
+            history: $this->history->of($goal, $viewer, $on),
             isFollowed: $followers->contains($viewer->id),
             followers: $followers->reject($goal->owner_id)->count(),
         );
@@ -147,7 +147,7 @@ final readonly class GoalPage
             projects: array_values(
                 Project::query()
                     ->whereIn('state', ProjectState::OPEN)
-                    ->whereIn('id', Serving::query()->where('goal_id', $goal->id)->select('project_id'))
+                    ->whereIn('id', Contribution::query()->where('goal_id', $goal->id)->select('project_id'))
                     ->orderBy('id')
                     ->get(['id', 'title'])
                     ->map(static fn(Project $project): string => $project->title)
@@ -184,7 +184,7 @@ final readonly class GoalPage
             ->where(
                 static fn($either) => $either
                     ->where('goal_id', $goal->id)
-                    ->orWhereIn('project_id', Serving::query()->where('goal_id', $goal->id)->select('project_id')),
+                    ->orWhereIn('project_id', Contribution::query()->where('goal_id', $goal->id)->select('project_id')),
             )
             ->with(TaskRow::NEEDS)
             ->orderByRaw('rank is null, rank')

@@ -51,11 +51,11 @@ final readonly class Outline
             ->keyBy('id')
             ->all();
         $seen = new SeenGoals($rows);
-        $links = DB::table('servings')
-            ->join('goals', 'goals.id', '=', 'servings.goal_id')
+        $links = DB::table('contributions')
+            ->join('goals', 'goals.id', '=', 'contributions.goal_id')
             ->whereBetween('anchor_on', $within)
-            ->orderByDesc('servings.weight')
-            ->orderBy('servings.id')
+            ->orderByDesc('contributions.weight')
+            ->orderBy('contributions.id')
             ->get(['project_id', 'goal_id']);
         $serves = [];
 

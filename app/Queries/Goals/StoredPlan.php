@@ -20,7 +20,6 @@ use Loftrin\Core\Goals\Measure\Count;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Project;
-use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Tally;
 use Loftrin\Core\Work\Weighing;
 use stdClass;
@@ -91,11 +90,11 @@ final class StoredPlan
         $readings = self::byKey('readings', 'goal_id', $of, 'on', CoreRecords::reading(...));
         $served = DB::table('projects')
             ->orderBy('id')
-            ->whereIn('id', DB::table('servings')->whereIntegerInRaw('goal_id', $of)->select('project_id'))
+            ->whereIn('id', DB::table('contributions')->whereIntegerInRaw('goal_id', $of)->select('project_id'))
             ->get(CoreRecords::PROJECT)
             ->keyBy('id')
             ->all();
-        $servings = self::byKey('servings', 'project_id', array_keys($served), 'id', CoreRecords::serving(...));
+        $contributions = self::byKey('contributions', 'project_id', array_keys($served), 'id', CoreRecords::contribution(...));
         $seen = new SeenGoals($rows);
         $parents = $seen->parents();
         $goal = static fn(stdClass $row): Goal => $records->goalOf($row, $parents[(int) $row->id], $checkpoints[(int) $row->id] ?? []);
@@ -105,7 +104,10 @@ final class StoredPlan
             new Plan(
                 $workspace->calendar(),
                 array_map($goal, $rows),
-                array_map(static fn(stdClass $row): Project => CoreRecords::projectOf($row, [], $servings[(int) $row->id] ?? []), $served),
+                array_map(
+                    static fn(stdClass $row): Project => CoreRecords::projectOf($row, [], $contributions[(int) $row->id] ?? []),
+                    $served,
+                ),
                 $readings,
             ),
             array_keys($seen->by($viewer)),
@@ -150,9 +152,12 @@ final class StoredPlan
     }
 
     /** @return list<Project> those that serve a goal */
-    public function projectsServing(GoalRecord $goal): array
+    public function projectsContributingTo(GoalRecord $goal): array
     {
-        return array_map(static fn(array $serving): Project => $serving[0], $this->plan->projectsServing($this->core($goal)));
+        return array_map(
+            static fn(array $contribution): Project => $contribution[0],
+            $this->plan->projectsContributingTo($this->core($goal)),
+        );
     }
 
     /**
@@ -163,81 +168,9 @@ final class StoredPlan
      */
     public function prepare(array $days, ?Day $forecastsOn = null, ?GoalRecord $of = null): void
     {
-        [$projects, $goals] =
-            $of === null ? [self::ids($this->plan->projects), self::ids($this->plan->goals)] : $this->restsOn($this->core($of));
         $lookedAt = $forecastsOn === null ? [] : $this->forecaster->daysLookedAt($forecastsOn);
-        $wanted = array_map(fn(ScopeDay $day): array => [$day, $this->tallied($projects, $day), $goals], [
-            ...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days),
-            ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($forecastsOn ?? $by, $by), $lookedAt),
-        ]);
-
-        // A goal that was closed is computed as of that day; a forecast looks at how it moved until then, whatever was decided.
-        foreach ($this->plan->goals as $goal) {
-            $closed = $goal->closing?->on;
-
-            if ($closed === null || ($goal->closing->decided() !== null && $forecastsOn === null)) {
-                continue;
-            }
-
-            $before = array_filter($lookedAt, static fn(Day $by): bool => $by->isBefore($closed));
-
-            foreach ([new ScopeDay($closed), ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($closed, $by), $before)] as $day) {
-                [$projects, $goals] = $this->restsOn($goal);
-                $wanted[] = [$day, $this->tallied($projects, $day), $goals];
-            }
-        }
-
-        $this->tallies->fetch($wanted);
-    }
-
-    /**
-     * Those whose tasks are looked at: as of a day on which a project is done it counts 1, whatever its tasks (computation 3).
-     * How it moved, and how much was added to it, is asked of them all.
-     *
-     * @param list<int> $projects
-     *
-     * @return list<int>
-     */
-    private function tallied(array $projects, ScopeDay $day): array
-    {
-        return $day->isOneDay()
-            ? array_values(
-                array_filter($projects, fn(int $id): bool => $this->plan->projects[$id]->stateOn($day->on) !== ProjectState::Done),
-            )
-            : $projects;
-    }
-
-    /**
-     * @param array<array-key, mixed> $byId
-     *
-     * @return list<int>
-     */
-    private static function ids(array $byId): array
-    {
-        return array_map(intval(...), array_keys($byId));
-    }
-
-    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them, each once */
-    private function restsOn(Goal $goal): array
-    {
-        $goals = [$goal->id => $goal];
-        $projects = [];
-
-        for ($next = [$goal]; $next !== []; $next = array_diff_key($beneath, $goals), $goals += $next) {
-            $beneath = [];
-
-            foreach ($next as $each) {
-                foreach ($this->plan->projectsServing($each) as [$project]) {
-                    $projects[$project->id] = (int) $project->id;
-                }
-
-                foreach ($this->plan->childrenOf($each) as $child) {
-                    $beneath[$child->id] = $child;
-                }
-            }
-        }
-
-        return [array_values($projects), self::ids($goals)];
+        $needed = new NeededTallies($this->plan);
+        $this->tallies->fetch($needed->of($days, $forecastsOn, $lookedAt, $of === null ? null : $this->core($of)));
     }
 
     /** @return array<array-key, Goal> what the viewer may see of the plan, by id */

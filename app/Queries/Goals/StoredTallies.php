@@ -155,27 +155,22 @@ final class StoredTallies implements Tallies
 
         $direct = DB::table('tasks')->whereIn('goal_id', $this->counting)->whereNotNull('done_on')->select('goal_id', 'done_on', 'id');
         $recurringTasks = DB::table('tasks')
-            ->join('recurring_task_servings', 'recurring_task_servings.recurring_task_id', '=', 'tasks.recurring_task_id')
-            ->whereIn('recurring_task_servings.goal_id', $this->counting)
+            ->join('recurring_task_contributions', 'recurring_task_contributions.recurring_task_id', '=', 'tasks.recurring_task_id')
+            ->whereIn('recurring_task_contributions.goal_id', $this->counting)
             ->whereNotNull('done_on')
-            ->select('recurring_task_servings.goal_id', 'done_on', 'tasks.id');
+            ->select('recurring_task_contributions.goal_id', 'done_on', 'tasks.id');
         // A task has a project or a goal or neither, so it may be found by that and by its recurring task: union tells them apart.
         $rows = DB::table('tasks')
-            ->join('servings', 'servings.project_id', '=', 'tasks.project_id')
-            ->whereIn('servings.goal_id', $this->counting)
+            ->join('contributions', 'contributions.project_id', '=', 'tasks.project_id')
+            ->whereIn('contributions.goal_id', $this->counting)
             ->whereNotNull('done_on')
-            ->select('servings.goal_id', 'done_on', 'tasks.id')
+            ->select('contributions.goal_id', 'done_on', 'tasks.id')
             ->union($direct)
             ->union($recurringTasks);
+        $counted = DB::query()->fromSub($rows, 'linked')->selectRaw('goal_id, done_on, count(*) as tasks')->groupBy('goal_id', 'done_on');
         $done = [];
 
-        foreach (
-            DB::query()
-                ->fromSub($rows, 'linked')
-                ->selectRaw('goal_id, done_on, count(*) as tasks')
-                ->groupBy('goal_id', 'done_on')
-                ->get() as $row
-        ) {
+        foreach ($counted->get() as $row) {
             $done[(string) $row->goal_id][Day::of(substr((string) $row->done_on, 0, 10))->number] = (int) $row->tasks;
         }
 

@@ -32,7 +32,7 @@ final readonly class DatePage
 
     private const NEXT_WEEK = 4;
 
-    private const UNDATED = 3;
+    private const NOT_SCHEDULED = 3;
 
     public function __construct(
         private Workspace $workspace,
@@ -79,7 +79,7 @@ final readonly class DatePage
                 $this->scale->ahead,
             ),
             $step(DateScale::LATER),
-            $step(DateScale::UNDATED),
+            $step(DateScale::NOT_SCHEDULED),
         ];
 
         return new DateView(
@@ -155,7 +155,7 @@ final readonly class DatePage
     private function room(string $step): int
     {
         return match (true) {
-            $step === DateScale::UNDATED => self::UNDATED,
+            $step === DateScale::NOT_SCHEDULED => self::NOT_SCHEDULED,
             $step === $this->scale->ahead[0]->name => self::NEXT_WEEK,
             $step === DateScale::LATER, in_array($step, array_column($this->scale->ahead, 'name'), true) => 0,
             default => self::NEAR,

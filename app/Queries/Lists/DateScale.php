@@ -24,7 +24,7 @@ final readonly class DateScale
 
     public const LATER = 'later';
 
-    public const UNDATED = 'undated';
+    public const NOT_SCHEDULED = 'not_scheduled';
 
     /** How many weeks ahead have a step of their own. */
     private const WEEKS = 5;
@@ -50,7 +50,7 @@ final readonly class DateScale
     }
 
     /**
-     * The step of a task, as an expression of SQL with its bindings: late, today, a date, week, the name of a week, later or undated.
+     * The step of a task, as an expression of SQL with its bindings: late, today, a date, week, the name of a week, later or not_scheduled.
      *
      * @return array{string, list<string>}
      */
@@ -63,14 +63,14 @@ final readonly class DateScale
         $cases = [
             ['due_on < ?', [$today], "'late'"],
             [
-                '('.OwnTasks::DAY.' and planned_from between ? and ?) or due_on = ? or ask_again_on <= ?',
+                '('.OwnTasks::DAY.' and planned_from between ? and ?) or due_on = ? or follow_up_on <= ?',
                 [$first, $today, $today, $today],
                 "'today'",
             ],
             [OwnTasks::DAY.' and planned_from > ? and planned_from <= ?', [$today, $last], 'cast(planned_from as text)'],
             [OwnTasks::DAY_OR_WEEK.' and planned_from <= ?', [$last], "'week'"],
             ['due_on between ? and ?', [$today, $last], 'cast(due_on as text)'],
-            ['planned is null and due_on is null', [], "'undated'"],
+            ['planned is null and due_on is null', [], "'not_scheduled'"],
             ...array_map(
                 static fn(Period $week): array => [
                     "$soonest between ? and ?",

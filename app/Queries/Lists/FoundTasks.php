@@ -68,20 +68,20 @@ final readonly class FoundTasks
                     static fn(Builder $either) => $either
                         ->whereRaw(Beneath::holds('tasks.goal_id'), [(int) $value])
                         ->orWhereHas(
-                            'project.servings',
-                            static fn(Builder $link) => $link->whereRaw(Beneath::holds('servings.goal_id'), [(int) $value]),
+                            'project.contributions',
+                            static fn(Builder $link) => $link->whereRaw(Beneath::holds('contributions.goal_id'), [(int) $value]),
                         ),
                 ),
             ListField::Project => $value === 'none' ? $query->whereNull('project_id') : $query->where('project_id', (int) $value),
             ListField::Due => $this->due($query, $value),
             ListField::Planned => $this->planned($query, $value),
-            ListField::Attention => $value === 'none' ? $query->whereNull('attention') : $query->where('attention', $value),
+            ListField::Focus => $value === 'none' ? $query->whereNull('focus') : $query->where('focus', $value),
             ListField::Place => Containing::words($query, 'place', $value),
             ListField::Minutes => $query->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, (int) $value]),
             ListField::Rank => $value === 'none' ? $query->whereNull('rank') : $query->where('rank', $value),
             ListField::State => $this->state($query, $value),
             ListField::Age => $query->where('tasks.created_on', '<=', (string) $today->plus(-(int) $value)),
-            ListField::Untouched => $query->where('changed_on', '<=', (string) $today->plus(-(int) $value)),
+            ListField::NoActivity => $query->where('changed_on', '<=', (string) $today->plus(-(int) $value)),
             ListField::Words => Containing::words($query, 'title', $value),
         };
     }
@@ -92,8 +92,8 @@ final readonly class FoundTasks
         match ($state) {
             'now' => $query->doableNow(),
             'waiting' => $query->onLists()->whereNotNull('waiting_on'),
-            'under_way' => $query->onLists()->whereNotNull('under_way_since'),
-            'look_over' => $query->onLists()->whereNotNull('look_over_by_id'),
+            'in_progress' => $query->onLists()->whereNotNull('in_progress_since'),
+            'to_check' => $query->onLists()->whereNotNull('checked_by_id'),
             'done' => $query->whereNotNull('done_on'),
             'shelved' => $query->whereNull('done_on')->whereNotNull('shelved_on')->whereNull('dropped_on'),
             'dropped' => $query->whereNull('done_on')->whereNotNull('dropped_on'),

@@ -13,23 +13,23 @@ enum ListField: string
     case Project = 'project';
     case Due = 'due';
     case Planned = 'planned';
-    case Attention = 'attention';
+    case Focus = 'focus';
     case Place = 'place';
     case Minutes = 'minutes';
     case Rank = 'rank';
     case State = 'state';
     case Age = 'age';
-    case Untouched = 'untouched';
+    case NoActivity = 'no_activity';
     case Words = 'words';
 
     /** Whether its value is a number of days or minutes, or words, and not one of several. */
     public function isTyped(): bool
     {
-        return in_array($this, [self::Place, self::Minutes, self::Age, self::Untouched, self::Words], true);
+        return in_array($this, [self::Place, self::Minutes, self::Age, self::NoActivity, self::Words], true);
     }
 
     public function isNumber(): bool
     {
-        return in_array($this, [self::Minutes, self::Age, self::Untouched], true);
+        return in_array($this, [self::Minutes, self::Age, self::NoActivity], true);
     }
 }

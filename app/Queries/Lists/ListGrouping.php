@@ -12,7 +12,7 @@ enum ListGrouping: string
     case Area = 'area';
     case Rank = 'rank';
     case Place = 'place';
-    case Attention = 'attention';
+    case Focus = 'focus';
     case Planned = 'planned';
     case Due = 'due';
 }

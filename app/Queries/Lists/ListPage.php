@@ -42,9 +42,9 @@ final readonly class ListPage
             TaskList::Finished => $query->orderByDesc('done_on')->orderByDesc('id'),
             TaskList::Late => $query->orderBy('due_on')->orderBy('id'),
             TaskList::Ahead => $query->orderByRaw('coalesce(planned_from, due_on) is null, coalesce(planned_from, due_on)')->orderBy('id'),
-            TaskList::Waiting => $query->orderByRaw('ask_again_on is null, ask_again_on')->orderBy('waiting_since')->orderBy('id'),
+            TaskList::Waiting => $query->orderByRaw('follow_up_on is null, follow_up_on')->orderBy('waiting_since')->orderBy('id'),
             TaskList::Place => $query->orderBy('place')->orderByRaw('rank is null, rank')->orderBy('id'),
-            TaskList::Untouched => $query->orderBy('changed_on')->orderBy('id'),
+            TaskList::NoActivity => $query->orderBy('changed_on')->orderBy('id'),
             default => $query->orderByRaw('rank is null, rank')->orderByRaw('due_on is null, due_on')->orderBy('id'),
         };
 
@@ -55,7 +55,7 @@ final readonly class ListPage
             total: $counts[$list->value],
             minutes: $minutes,
             since: $since,
-            days: $list === TaskList::Undated ? $this->days->left($viewer) : [],
+            days: $list === TaskList::NotScheduled ? $this->days->left($viewer) : [],
             week: $week->name,
             nextWeek: $calendar->next($week)->name,
             people: PersonTag::all(),

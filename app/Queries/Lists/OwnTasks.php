@@ -12,8 +12,8 @@ use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
 use Loftrin\Core\Work\Carrying;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Ledger;
 
 /** The tasks of each list, as conditions for the database. */
@@ -79,7 +79,7 @@ final readonly class OwnTasks
                             ->where('planned_from', '>=', (string) $week->plus(-6)),
                     )
                     ->orWhere('due_on', (string) $today)
-                    ->orWhere('ask_again_on', '<=', (string) $today),
+                    ->orWhere('follow_up_on', '<=', (string) $today),
             ),
             TaskList::Week => $open->where(
                 static fn(Builder $either) => $either
@@ -102,18 +102,18 @@ final readonly class OwnTasks
                     ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
                     ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on')),
             ),
-            TaskList::Undated => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
+            TaskList::NotScheduled => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
-            TaskList::LookOver => Task::query()->where('look_over_by_id', $person->id)->visibleTo($person)->onLists(),
-            TaskList::Depends => $open->whereNull('waiting_on')->whereHas('precedences', static fn(Builder $link) => $link->unfinished()),
+            TaskList::ToCheck => Task::query()->where('checked_by_id', $person->id)->visibleTo($person)->onLists(),
+            TaskList::Depends => $open->whereNull('waiting_on')->whereHas('dependencies', static fn(Builder $link) => $link->unfinished()),
             TaskList::Helping => Task::query()
                 ->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))
                 ->visibleTo($person)
                 ->onLists(),
-            TaskList::Gap => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
-            TaskList::Attention => $open->doableNow()->where('attention', Attention::Full),
+            TaskList::FreeTime => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
+            TaskList::Focus => $open->doableNow()->where('focus', Focus::Full),
             TaskList::Place => $open->whereNotNull('place'),
-            TaskList::Untouched => $open
+            TaskList::NoActivity => $open
                 ->whereNull('planned')
                 ->where('changed_on', '<=', (string) $today->plus(-Carrying::UNTOUCHED_AFTER)),
             TaskList::Finished => Task::query()->where('owner_id', $person->id)->where('done_on', '>=', (string) $since),

@@ -124,7 +124,7 @@ final readonly class SavedPage
             ListGrouping::Area => $this->area($task->projectArea ?? ($goal === null ? null : $task->goalArea)) ?? 'No area',
             ListGrouping::Rank => $task->rank === null ? 'Not ranked' : "Rank {$task->rank->value}",
             ListGrouping::Place => $task->place ?? 'Anywhere',
-            ListGrouping::Attention => $task->attention === null ? 'Focus not set' : ucfirst($task->attention->value).' attention',
+            ListGrouping::Focus => $task->focus === null ? 'Focus not set' : ucfirst($task->focus->value).' focus',
             ListGrouping::Planned => Standing::of($task, $this->workspace)->in ?? 'Not scheduled',
             ListGrouping::Due => $task->due_on === null ? 'No due date' : $this->workspace->calendar()->weekOf($task->due_on)->name,
         };

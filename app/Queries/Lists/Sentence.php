@@ -33,13 +33,13 @@ final readonly class Sentence
             ListField::Project => $value === 'none' ? 'in no project' : "for $name",
             ListField::Due => ['none' => 'without a due date', 'any' => 'with a due date'][$value] ?? "due $name",
             ListField::Planned => 'planned '.(['none' => 'at no time', 'any' => 'at some time'][$value] ?? $name),
-            ListField::Attention => $value === 'none' ? 'with no focus set' : "that need $value focus",
+            ListField::Focus => $value === 'none' ? 'with no focus set' : "that need $value focus",
             ListField::Place => "done at “{$value}”",
             ListField::Minutes => "of $value min or less",
             ListField::Rank => $value === 'none' ? 'not ranked' : "ranked $value",
             ListField::State => $value === 'now' ? 'that can start now' : $name,
             ListField::Age => "older than $value days",
-            ListField::Untouched => "with no activity for $value days",
+            ListField::NoActivity => "with no activity for $value days",
             ListField::Words => "containing “{$value}”",
         };
     }

@@ -11,14 +11,14 @@ enum TaskList: string
     case Today = 'today';
     case Week = 'week';
     case Ahead = 'ahead';
-    case Undated = 'undated';
+    case NotScheduled = 'not_scheduled';
     case Waiting = 'waiting';
-    case LookOver = 'look_over';
+    case ToCheck = 'to_check';
     case Depends = 'depends';
     case Helping = 'helping';
-    case Gap = 'gap';
-    case Attention = 'attention';
+    case FreeTime = 'free_time';
+    case Focus = 'focus';
     case Place = 'place';
-    case Untouched = 'untouched';
+    case NoActivity = 'no_activity';
     case Finished = 'finished';
 }

@@ -25,7 +25,7 @@ final readonly class AgendaInStore
         return Issue::query()
             ->where('series_id', $series->id)
             ->whereNull('outcome')
-            ->with(['goal', 'project.servings.goal', 'raisedBy'])
+            ->with(['goal', 'project.contributions.goal', 'raisedBy'])
             ->orderBy('id')
             ->get()
             ->keyBy('id');
@@ -86,13 +86,14 @@ final readonly class AgendaInStore
     }
 
     /**
-     * Minutes for issues: of the meeting − standing items − follow-ups − closing.
+     * Minutes for issues: of the meeting − opening − standing items − follow-ups − closing.
      *
      * @param list<Task> $followUps those of its next meeting
      */
     public function timeForIssues(Series $series, array $followUps): int
     {
         return $series->minutes -
+            $series->opening_minutes -
             $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes) -
             count($followUps) * Agenda::FOLLOW_UP_MINUTES -
             Agenda::CLOSING_MINUTES;
@@ -102,6 +103,7 @@ final readonly class AgendaInStore
     {
         $isOpen = static fn(?Goal $goal): bool => $goal !== null && $goal->closed_on === null;
 
-        return $isOpen($issue->goal) || ($issue->project?->servings->contains(static fn($link): bool => $isOpen($link->goal)) ?? false);
+        return $isOpen($issue->goal) ||
+            ($issue->project?->contributions->contains(static fn($link): bool => $isOpen($link->goal)) ?? false);
     }
 }

@@ -69,6 +69,7 @@ final readonly class ComingAgenda
     private function ofKind(AgendaKind $kind, Series $series, int $followUps, array $issues): array
     {
         return match ($kind) {
+            AgendaKind::Opening => $series->opening_minutes === 0 ? [] : [['Opening round', $series->opening_minutes, null, null]],
             AgendaKind::Issue => array_map(
                 static fn(IssueRow $issue): array => [$issue->title, $issue->minutes, $issue->raisedBy->name, $issue],
                 $issues,

@@ -34,9 +34,10 @@ final readonly class SeriesFormPage
                 startsOn: $this->workspace->today(),
                 time: '09:15',
                 minutes: 60,
+                openingMinutes: 3,
                 isPrivate: false,
                 attendees: array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
-                standing: [new StandingValues(null, 'Opening round', 3, null, null)],
+                standing: [],
             ),
         );
     }
@@ -53,6 +54,7 @@ final readonly class SeriesFormPage
                 startsOn: $series->starts_on,
                 time: $series->time,
                 minutes: $series->minutes,
+                openingMinutes: $series->opening_minutes,
                 isPrivate: $series->is_private,
                 attendees: array_values(
                     $series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all(),

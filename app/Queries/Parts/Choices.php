@@ -60,11 +60,11 @@ final readonly class Choices
     }
 
     /** @return list<Option> recurring tasks kept for the team, by title, with their rhythm */
-    public function stock(): array
+    public function shared(): array
     {
         return array_values(
             RecurringTask::query()
-                ->where('is_stock', true)
+                ->where('is_shared', true)
                 ->whereNull('ended_on')
                 ->orderBy('title')
                 ->get()

@@ -11,7 +11,7 @@ use App\Models\Task;
 use App\Models\Visibility;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 use stdClass;
 
@@ -38,12 +38,12 @@ final readonly class ListedTask
         'planned_to',
         'carried',
         'waiting_on',
-        'ask_again_on',
-        'under_way_since',
-        'look_over_by_id',
+        'follow_up_on',
+        'in_progress_since',
+        'checked_by_id',
         'minutes',
         'rank',
-        'attention',
+        'focus',
         'place',
     ];
 
@@ -56,7 +56,8 @@ final readonly class ListedTask
         'goal_visibility' => 'select g.visibility from goals g where g.id = tasks.goal_id',
         'rhythm' => 'select r.words from recurring_tasks r where r.id = tasks.recurring_task_id',
         'recurring_task_goal' =>
-            'select s.goal_id from recurring_task_servings s where s.recurring_task_id = tasks.recurring_task_id order by s.id limit 1',
+            'select c.goal_id from recurring_task_contributions c where c.recurring_task_id = tasks.recurring_task_id '.
+            'order by c.id limit 1',
         'steps' => 'select count(*) from steps s where s.task_id = tasks.id',
         'steps_done' => 'select count(s.done_on) from steps s where s.task_id = tasks.id',
     ];
@@ -88,12 +89,12 @@ final readonly class ListedTask
         public ?Day $planned_to,
         public int $carried,
         public ?string $waiting_on,
-        public ?Day $ask_again_on,
-        public ?Day $under_way_since,
-        public ?Person $lookOverBy,
+        public ?Day $follow_up_on,
+        public ?Day $in_progress_since,
+        public ?Person $checkedBy,
         public ?int $minutes,
         public ?Rank $rank,
-        public ?Attention $attention,
+        public ?Focus $focus,
         public ?string $place,
         public int $steps,
         public int $stepsDone,
@@ -163,12 +164,12 @@ final readonly class ListedTask
             planned_to: $day($row->planned_to),
             carried: (int) $row->carried,
             waiting_on: $text($row->waiting_on),
-            ask_again_on: $day($row->ask_again_on),
-            under_way_since: $day($row->under_way_since),
-            lookOverBy: $people[$number($row->look_over_by_id) ?? 0] ?? null,
+            follow_up_on: $day($row->follow_up_on),
+            in_progress_since: $day($row->in_progress_since),
+            checkedBy: $people[$number($row->checked_by_id) ?? 0] ?? null,
             minutes: $number($row->minutes),
             rank: Rank::tryFrom((string) $row->rank),
-            attention: Attention::tryFrom((string) $row->attention),
+            focus: Focus::tryFrom((string) $row->focus),
             place: $text($row->place),
             steps: (int) $row->steps,
             stepsDone: (int) $row->steps_done,

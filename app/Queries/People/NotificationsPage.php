@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Queries\People;
 
+use App\Models\Delivery;
 use App\Models\Letter;
 use App\Models\NotificationChoice;
 use App\Models\NotificationEvent;
 use App\Models\Person;
-use App\Models\Reach;
 use App\Models\Reminder;
 use App\Models\Workspace;
 use App\Queries\People\Answers\LetterRow;
@@ -36,7 +36,7 @@ final readonly class NotificationsPage
             array_map(
                 static fn(NotificationEvent $event): NotificationChoiceRow => new NotificationChoiceRow(
                     $event,
-                    $notificationChoices->get($event->value)->reach ?? Reach::Updates,
+                    $notificationChoices->get($event->value)->delivery ?? Delivery::Updates,
                 ),
                 NotificationEvent::cases(),
             ),

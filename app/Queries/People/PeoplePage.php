@@ -50,8 +50,8 @@ final readonly class PeoplePage
                             active: is_numeric($active->get($person->id)) ? (int) $active->get($person->id) : 0,
                             open: (int) ($counts->get($person->id)->open ?? 0),
                             late: (int) ($counts->get($person->id)->late ?? 0),
-                            hours: $person->set_aside_on === null ? $hours[$person->id] ?? [] : [],
-                            isAside: $person->set_aside_on !== null,
+                            hours: $person->deactivated_on === null ? $hours[$person->id] ?? [] : [],
+                            isAside: $person->deactivated_on !== null,
                         ),
                     )
                     ->all(),

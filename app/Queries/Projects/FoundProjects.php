@@ -24,15 +24,15 @@ final readonly class FoundProjects
             )
             ->when($filter->owner !== null, static fn(Builder $query) => $query->where('owner_id', $filter->owner))
             ->when($filter->area !== null, static fn(Builder $query) => $query->where('area_id', $filter->area))
-            ->when($filter->attention !== null, static fn(Builder $query) => $query->where('attention', $filter->attention))
+            ->when($filter->focus !== null, static fn(Builder $query) => $query->where('focus', $filter->focus))
             ->when(
                 $filter->thread !== null,
                 static fn(Builder $query) => $query->whereHas(
-                    'servings',
+                    'contributions',
                     static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread]),
                 ),
             )
-            ->when($filter->need === 'unserving', static fn(Builder $query) => $query->whereDoesntHave('servings'))
+            ->when($filter->need === 'unlinked', static fn(Builder $query) => $query->whereDoesntHave('contributions'))
             ->when(
                 $filter->collection !== null,
                 static fn(Builder $query) => $query->whereHas(

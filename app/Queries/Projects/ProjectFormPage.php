@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Serving;
 use App\Models\Stage;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use App\Queries\Projects\Answers\ContributionValues;
 use App\Queries\Projects\Answers\ProjectFormView;
 use App\Queries\Projects\Answers\ProjectValues;
-use App\Queries\Projects\Answers\ServingValues;
 use App\Queries\Projects\Answers\StageValues;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\StageOrder;
@@ -44,17 +44,17 @@ final readonly class ProjectFormPage
                 startsOn: null,
                 dueOn: null,
                 stages: [],
-                serves: $served === null ? [] : [new ServingValues($served->id, '1')],
+                serves: $served === null ? [] : [new ContributionValues($served->id, '1')],
                 lastIsDone: false,
                 rank: null,
-                attention: null,
+                focus: null,
             ),
         );
     }
 
     public function filled(Person $viewer, Project $project): ProjectFormView
     {
-        $project->load(['stages', 'servings.goal']);
+        $project->load(['stages', 'contributions.goal']);
 
         return $this->page(
             $viewer,
@@ -73,14 +73,19 @@ final readonly class ProjectFormPage
                     $project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all(),
                 ),
                 serves: array_values(
-                    $project->servings
-                        ->filter(static fn(Serving $link): bool => $link->goal->isVisibleTo($viewer))
-                        ->map(static fn(Serving $link): ServingValues => new ServingValues($link->goal_id, (string) $link->weight))
+                    $project->contributions
+                        ->filter(static fn(Contribution $link): bool => $link->goal->isVisibleTo($viewer))
+                        ->map(
+                            static fn(Contribution $link): ContributionValues => new ContributionValues(
+                                $link->goal_id,
+                                (string) $link->weight,
+                            ),
+                        )
                         ->all(),
                 ),
                 lastIsDone: $project->last_is_done,
                 rank: $project->rank,
-                attention: $project->attention,
+                focus: $project->focus,
             ),
         );
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\CollectionItem;
+use App\Models\Contribution;
 use App\Models\Field;
 use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\PlanLine;
 use App\Models\Project;
-use App\Models\Serving;
 use App\Models\Stage;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ForecastView;
@@ -25,12 +25,12 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Projects\Answers\CharterPart;
+use App\Queries\Projects\Answers\ContributionValues;
 use App\Queries\Projects\Answers\FieldEntry;
 use App\Queries\Projects\Answers\MilestoneRow;
 use App\Queries\Projects\Answers\PlanLineRow;
 use App\Queries\Projects\Answers\ProjectView;
 use App\Queries\Projects\Answers\RegisterRow;
-use App\Queries\Projects\Answers\ServingValues;
 use App\Queries\Projects\Answers\StageRow;
 use App\Queries\Week\RecurringTasksPage;
 use App\Store\Remembered;
@@ -57,7 +57,7 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'servings', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
+        $project->load(['owner', 'contributions', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
         $work = StoredWork::of($this->workspace, $project);
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
@@ -65,7 +65,9 @@ final readonly class ProjectPage
         $forecast = $work->forecast($project->id);
         $register = $this->register->row($project, $work, $threads, $forecast);
         $template = $project->load('template.tasks.stage', 'template.tasks.steps')->template;
-        $weights = $project->servings->mapWithKeys(static fn(Serving $link): array => [$link->goal_id => (string) $link->weight])->all();
+        $weights = $project->contributions
+            ->mapWithKeys(static fn(Contribution $link): array => [$link->goal_id => (string) $link->weight])
+            ->all();
         $served = $threads->where(static fn(OutlinedGoal $goal): bool => isset($weights[$goal->id]));
         $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [];
         $goals = $this->goals->only([...$served, ...$quarter], $this->workspace->calendar()->yearOf($today), $viewer, $today);
@@ -92,7 +94,7 @@ final readonly class ProjectPage
             order: $project->order,
             mayChange: Gate::forUser($viewer)->allows('update', $project),
             serves: $rows($served),
-            weights: array_map(static fn(int $goal): ServingValues => new ServingValues($goal, $weights[$goal]), $served),
+            weights: array_map(static fn(int $goal): ContributionValues => new ContributionValues($goal, $weights[$goal]), $served),
             stages: $this->stages($project, $work->inScope(), $row),
             now: array_column($work->now(), 'id'),
             aside: array_map(
@@ -104,7 +106,7 @@ final readonly class ProjectPage
             people: PersonTag::all(),
             lastIsDone: $project->last_is_done,
             rank: $project->rank,
-            attention: $project->attention,
+            focus: $project->focus,
             beside: Beside::of($project, $viewer),
             history: $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
             template: $template === null ? null : new Option((string) $template->id, $template->title),

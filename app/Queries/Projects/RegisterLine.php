@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Queries\Parts\Answers\Cord;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 
@@ -26,7 +26,7 @@ final readonly class RegisterLine
         public ?string $area,
         public ?string $due,
         public ?Rank $rank,
-        public ?Attention $attention,
+        public ?Focus $focus,
         public ?string $changed,
         public ?string $collection,
         public ?Cord $cord,
@@ -48,7 +48,7 @@ final readonly class RegisterLine
             'owner' => $this->owner,
             'area' => $this->area ?? 'No area',
             'thread' => $this->cord->title ?? 'Not linked to a goal',
-            'attention' => $this->attention === null ? 'Focus not set' : ucfirst($this->attention->value).' attention',
+            'focus' => $this->focus === null ? 'Focus not set' : ucfirst($this->focus->value).' focus',
             'collection' => $this->collection ?? 'In no collection',
             default => '',
         };
@@ -80,7 +80,7 @@ final readonly class RegisterLine
         return match ($group) {
             'area' => $this->area === null,
             'thread' => $this->cord === null,
-            'attention' => $this->attention === null,
+            'focus' => $this->focus === null,
             'collection' => $this->collection === null,
             default => false,
         };

@@ -12,7 +12,7 @@ use App\Queries\Goals\Threads;
 use App\Queries\Projects\Answers\RegisterFilter;
 use App\Store\Remembered;
 use Loftrin\Core\Goals\Band;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use stdClass;
@@ -77,7 +77,7 @@ final readonly class RegisterLines
         $text = static fn(mixed $value): ?string => is_string($value) ? $value : null;
         $rows = $this->found
             ->by($filter)
-            ->select(['id', 'title', 'state', 'owner_id', 'due_on', 'rank', 'attention'])
+            ->select(['id', 'title', 'state', 'owner_id', 'due_on', 'rank', 'focus'])
             ->selectRaw('(select name from areas where areas.id = area_id) as area')
             ->when(
                 $filter->sort === 'changed',
@@ -110,7 +110,7 @@ final readonly class RegisterLines
                         area: $text($row->area),
                         due: $text($row->due_on),
                         rank: Rank::tryFrom((string) $row->rank),
-                        attention: Attention::tryFrom((string) $row->attention),
+                        focus: Focus::tryFrom((string) $row->focus),
                         changed: $text($row->changed ?? null),
                         collection: $text($row->collection ?? null),
                         cord: $threads->ofProject((int) $row->id),

@@ -33,7 +33,7 @@ final readonly class StoredWork implements ProjectWork
     private Rollup $rollup;
 
     /**
-     * @param Project $project with its stages and servings
+     * @param Project $project with its stages and contributions
      * @param array<int, ListedTask> $all its tasks, by id, in their order
      * @param array<int, CoreTask> $cores the same
      */
@@ -49,7 +49,7 @@ final readonly class StoredWork implements ProjectWork
 
     public static function of(Workspace $workspace, Project $project): self
     {
-        $project->loadMissing(['stages', 'servings']);
+        $project->loadMissing(['stages', 'contributions']);
         $of = Task::query()->where('project_id', $project->id);
         $listed = array_column(ListedTask::all($of->clone()->orderBy('position')->orderBy('id')), null, 'id');
         $steps = $after = [];
@@ -65,7 +65,7 @@ final readonly class StoredWork implements ProjectWork
         }
 
         foreach (
-            DB::table('precedences')
+            DB::table('dependencies')
                 ->whereIn('task_id', $of->clone()->select('id')->toBase())
                 ->orderBy('id')
                 ->get(['task_id', 'after_id']) as $link

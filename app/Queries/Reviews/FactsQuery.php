@@ -69,7 +69,7 @@ final readonly class FactsQuery
             carried: $left->carried()->count(),
             stuck: $this->counts->ofActive()->stuck(),
             withOthers: $left->withOthers()->count(),
-            untouched: $left->untouched()->count(),
+            withoutActivity: $left->withoutActivity()->count(),
             tray: Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),
         );
     }
@@ -92,7 +92,7 @@ final readonly class FactsQuery
     private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger
     {
         $tasks = $this->doneIn($span, $person)
-            ->with(['stage', 'steps', 'precedences'])
+            ->with(['stage', 'steps', 'dependencies'])
             ->get()
             ->map(CoreRecords::task(...));
 

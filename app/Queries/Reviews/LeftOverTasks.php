@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\Carrying;
 
-/** A person's open tasks that a week leaves behind: late, carried, with others, untouched. */
+/** A person's open tasks that a week leaves behind: late, carried, with others, without recent activity. */
 final readonly class LeftOverTasks
 {
     /** @var Collection<int, Task> */
@@ -61,7 +61,7 @@ final readonly class LeftOverTasks
     }
 
     /** @return Collection<int, Task> not planned, and unchanged for four weeks */
-    public function untouched(): Collection
+    public function withoutActivity(): Collection
     {
         $carrying = new Carrying($this->workspace->calendar());
 

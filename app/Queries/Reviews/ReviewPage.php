@@ -92,7 +92,7 @@ final readonly class ReviewPage
                 ['Late', 'due and not done', $left->late()],
                 ['Carried over', 'planned for this week or before', $left->carried()],
                 ['Waiting for others', 'waiting for somebody', $left->withOthers()],
-                ['No recent activity', 'not planned, and unchanged for four weeks', $left->untouched()],
+                ['No recent activity', 'not planned, and unchanged for four weeks', $left->withoutActivity()],
             ] as [$reason, $hint, $tasks]
         ) {
             $new = $tasks->whereNotIn('id', $seen);

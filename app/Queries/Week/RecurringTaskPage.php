@@ -35,7 +35,7 @@ final readonly class RecurringTaskPage
     {
     }
 
-    public function blank(Person $viewer, RecurringTaskKind $kind, bool $isStock): RecurringTaskView
+    public function blank(Person $viewer, RecurringTaskKind $kind, bool $isShared): RecurringTaskView
     {
         $words = match ($kind) {
             RecurringTaskKind::Daily => 'every day',
@@ -53,7 +53,7 @@ final readonly class RecurringTaskPage
                 startsOn: $this->workspace->today(),
                 owner: $viewer->id,
                 isPrivate: false,
-                isStock: $isStock,
+                isShared: $isShared,
                 area: null,
                 project: null,
                 goal: null,
@@ -67,8 +67,8 @@ final readonly class RecurringTaskPage
 
     public function of(RecurringTask $recurringTask, Person $viewer): RecurringTaskView
     {
-        $recurringTask->load(['steps', 'servings.goal', 'project']);
-        $goal = $recurringTask->servings->first(static fn($link): bool => $link->goal->isVisibleTo($viewer));
+        $recurringTask->load(['steps', 'contributions.goal', 'project']);
+        $goal = $recurringTask->contributions->first(static fn($link): bool => $link->goal->isVisibleTo($viewer));
 
         return $this->view(
             $viewer,
@@ -80,7 +80,7 @@ final readonly class RecurringTaskPage
                 startsOn: $recurringTask->starts_on,
                 owner: $recurringTask->owner_id,
                 isPrivate: $recurringTask->visibility === Visibility::OnlyMe,
-                isStock: $recurringTask->is_stock,
+                isShared: $recurringTask->is_shared,
                 area: $recurringTask->area_id,
                 project: $recurringTask->project_id,
                 goal: $goal?->goal_id,

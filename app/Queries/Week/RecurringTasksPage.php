@@ -20,7 +20,7 @@ use App\Queries\Week\Answers\RecurringTasks;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
-/** All that comes back: one's own and the team's recurring tasks, the daily checklist, checklists, steady outputs, the stock. */
+/** All that comes back: one's own and the team's recurring tasks, the daily checklist, checklists, quarterly outputs, shared ones. */
 final readonly class RecurringTasksPage
 {
     public const NEEDS = ['owner', 'area', 'project', 'steps'];
@@ -34,7 +34,7 @@ final readonly class RecurringTasksPage
         $all = self::withOpen(RecurringTask::query()->visibleTo($viewer)->whereNull('ended_on'))
             ->orderBy('title')
             ->get();
-        $running = $all->where('is_stock', false);
+        $running = $all->where('is_shared', false);
         $tasks = $running->where('kind', RecurringTaskKind::Task);
 
         return new RecurringTasks(
@@ -48,7 +48,7 @@ final readonly class RecurringTasksPage
                     ->all(),
             ),
             outputs: $this->outputs($running->where('kind', RecurringTaskKind::Pieces)),
-            stock: $this->rows($all->where('is_stock', true)),
+            shared: $this->rows($all->where('is_shared', true)),
             quarter: $this->workspace->calendar()->quarterOf($this->workspace->today())->name,
         );
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Queries\Week;
 
 use App\Models\Contact;
+use App\Models\Dependency;
 use App\Models\Goal;
 use App\Models\MainEffort;
 use App\Models\Person;
-use App\Models\Precedence;
 use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
@@ -37,7 +37,7 @@ final readonly class TaskPage
             ...TaskRow::NEEDS,
             'project.stages',
             'agendaItem.meeting.series',
-            'precedences',
+            'dependencies',
             'steps.templateStep',
             'waitingContact.area',
         ]);
@@ -70,15 +70,15 @@ final readonly class TaskPage
             people: PersonTag::all(),
             mainEfforts: $this->mainEfforts($task, $viewer),
             mainEffort: $task->main_effort_id,
-            attention: $task->attention,
+            focus: $task->focus,
             place: $task->place,
-            after: array_values($task->precedences->map(static fn(Precedence $link): int => $link->after_id)->all()),
+            after: array_values($task->dependencies->map(static fn(Dependency $link): int => $link->after_id)->all()),
             before: $this->before($task, $viewer),
             isShelved: $task->shelved_on !== null,
             project: $task->project_id,
             goal: $task->goal_id !== null && $task->goal?->isVisibleTo($viewer) === true ? $task->goal_id : null,
-            underWaySince: $task->under_way_since,
-            lookOverBy: $task->look_over_by_id,
+            inProgressSince: $task->in_progress_since,
+            checkedBy: $task->checked_by_id,
             names: $this->names(),
             beside: Beside::of($task, $viewer),
             contact: $task->waitingContact === null ? null : ContactRow::of($task->waitingContact),
@@ -103,7 +103,7 @@ final readonly class TaskPage
                 ->where(
                     static fn($either) => $either
                         ->where(static fn($open) => $open->whereNull('done_on')->whereNull('dropped_on'))
-                        ->orWhereIn('id', $task->precedences->pluck('after_id')),
+                        ->orWhereIn('id', $task->dependencies->pluck('after_id')),
                 )
                 ->orderBy('position')
                 ->orderBy('id')

@@ -62,7 +62,7 @@ final readonly class WeekPage
                 default => 'ahead',
             },
             place: $isNow ? $this->place($week, $today) : null,
-            focus: PeriodWords::query()->firstWhere('period', $week->name)?->words,
+            words: PeriodWords::query()->firstWhere('period', $week->name)?->words,
             whose: PersonTag::of($whose),
             goals: $this->goals($week, $viewer, $whose),
             parts: $this->parts->inWeek($week->span, $whose, $viewer),

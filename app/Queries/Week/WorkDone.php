@@ -78,11 +78,12 @@ final readonly class WorkDone
         $open = Visibility::Everyone->value;
         $threaded = "tasks.goal_id is not null
             or tasks.project_id in (
-                select servings.project_id from servings join goals on goals.id = servings.goal_id where goals.visibility = '$open'
+                select contributions.project_id from contributions join goals on goals.id = contributions.goal_id
+                where goals.visibility = '$open'
             )
             or tasks.recurring_task_id in (
-                select recurring_task_servings.recurring_task_id from recurring_task_servings
-                join goals on goals.id = recurring_task_servings.goal_id where goals.visibility = '$open'
+                select recurring_task_contributions.recurring_task_id from recurring_task_contributions
+                join goals on goals.id = recurring_task_contributions.goal_id where goals.visibility = '$open'
             )";
 
         return $tasks

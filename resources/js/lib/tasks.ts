@@ -43,8 +43,8 @@ export function plan(task: TaskRow, planned: string | null, at: string | null = 
     act('put', route('tasks.plan', task.id), { planned, at }, { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }) });
 }
 
-export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'take_back'): void {
-    act('put', route('tasks.aside', task.id), { how }, { guess: (page) => withTask(page, task.id, { isAside: how !== 'take_back' }) });
+export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'restore'): void {
+    act('put', route('tasks.aside', task.id), { how }, { guess: (page) => withTask(page, task.id, { isAside: how !== 'restore' }) });
 }
 
 export function change(task: TaskRow, fields: Record<string, string | number | boolean | null>, onRefused?: (why: string) => void): void {

@@ -1,4 +1,5 @@
-import type { SubmitEvent } from 'react';
+import type { ReactNode, SubmitEvent } from 'react';
+import { Button } from '../ui/Button';
 
 interface Props {
     /** What it is for, to be read before anything is written. */
@@ -9,24 +10,27 @@ interface Props {
     onChange: (value: string) => void;
     /** Called by Enter, with something written. */
     onAdd: () => void;
+    isSending?: boolean;
+    /** What else can be said of it, once something is written. */
+    children?: ReactNode;
 }
 
 /** A line to write the next one on: nothing but a plus until it is pressed. Enter adds. */
-export function AddLine({ words, value, error, maxLength, onChange, onAdd }: Props) {
+export function AddLine({ words, value, error, maxLength, onChange, onAdd, isSending = false, children }: Props) {
     const add = (event: SubmitEvent) => {
         event.preventDefault();
 
-        if (value.trim() !== '') {
+        if (value.trim() !== '' && !isSending) {
             onAdd();
         }
     };
 
     return (
-        <form onSubmit={add} className="flex min-h-8 items-center gap-3">
-            <span aria-hidden className="w-3 flex-none text-center text-ink-2">
+        <form onSubmit={add} className="flex min-h-8 items-start gap-3">
+            <span aria-hidden className="w-3 flex-none py-1 text-center text-ink-2">
                 +
             </span>
-            <span className="min-w-0 flex-1">
+            <div className="min-w-0 flex-1">
                 <input
                     aria-label={words}
                     aria-invalid={error !== undefined}
@@ -39,7 +43,15 @@ export function AddLine({ words, value, error, maxLength, onChange, onAdd }: Pro
                     className="w-full border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
                 />
                 {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
-            </span>
+                {children !== undefined && value.trim() !== '' && (
+                    <div className="flex flex-wrap items-end gap-3 py-2">
+                        {children}
+                        <Button type="submit" disabled={isSending}>
+                            Add
+                        </Button>
+                    </div>
+                )}
+            </div>
         </form>
     );
 }

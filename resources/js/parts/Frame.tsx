@@ -15,7 +15,7 @@ import type { Frame as FrameProps } from '../generated/props';
 import { setYearStart } from '../lib/dates';
 import { useFresh } from '../lib/fresh';
 import { useKeys } from '../lib/keys';
-import { useTicket } from './day/ticket';
+import { useAlert } from './day/alert';
 import { lastPlace, rooms, sectionOf } from '../lib/rooms';
 import { route } from '../lib/routes';
 import { Kbd } from '../ui/Kbd';
@@ -52,7 +52,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         }
         // eslint-disable-next-line react-hooks/exhaustive-deps -- the room and its section are made anew with each page
     }, [place, page.url]);
-    useTicket(frame.ticket);
+    useAlert(frame.alert);
     useFresh();
     const move = (weeks: 1 | -1) => () => {
         stepWeek(frame.rail, selected, weeks, addressOf);

@@ -172,16 +172,16 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
         marks.push({ key: 'waiting', words: `waiting for ${task.waitingOn}` });
     }
 
-    if (task.waitingOn !== null && task.askAgainOn !== null && !task.isDone) {
-        marks.push({ key: 'ask', words: `follow up ${dayWords(task.askAgainOn)}` });
+    if (task.waitingOn !== null && task.followUpOn !== null && !task.isDone) {
+        marks.push({ key: 'ask', words: `follow up ${dayWords(task.followUpOn)}` });
     }
 
-    if (task.isUnderWay && !task.isDone && !task.isAside) {
+    if (task.isInProgress && !task.isDone && !task.isAside) {
         marks.push({ key: 'in progress', words: 'in progress' });
     }
 
-    if (task.lookOverBy !== null && !task.isDone) {
-        marks.push({ key: 'to check', words: `${first(task.lookOverBy)} checks it` });
+    if (task.checkedBy !== null && !task.isDone) {
+        marks.push({ key: 'to check', words: `${first(task.checkedBy)} checks it` });
     }
 
     if (task.carried > 0 && !task.isDone && !task.isAside) {

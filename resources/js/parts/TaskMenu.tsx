@@ -56,10 +56,10 @@ export function TaskMenu({ task, people }: Props) {
                     <MenuRule />
                     <MenuItem
                         onSelect={() => {
-                            change(task, { under_way: !task.isUnderWay });
+                            change(task, { in_progress: !task.isInProgress });
                         }}
                     >
-                        {task.isUnderWay ? 'Not in progress' : 'In progress'}
+                        {task.isInProgress ? 'Not in progress' : 'In progress'}
                     </MenuItem>
                     {!task.isPrivate && (
                         <MenuGroup label="Hand over">
@@ -94,7 +94,7 @@ export function TaskMenu({ task, people }: Props) {
             {task.isAside && (
                 <MenuItem
                     onSelect={() => {
-                        setAside(task, 'take_back');
+                        setAside(task, 'restore');
                     }}
                 >
                     Restore

@@ -64,9 +64,9 @@ it('shelves until a day ahead', function (): void {
     $this->assertRefused(
         'put',
         "/shelf/task/$task->id",
-        ['lookAgainOn' => '2027-02-10'],
+        ['returnOn' => '2027-02-10'],
         [
-            'lookAgainOn' => 'Choose a return date in the future, or leave it empty.',
+            'returnOn' => 'Choose a return date in the future, or leave it empty.',
         ],
     );
 });

@@ -155,9 +155,9 @@ it('closes a goal with answers that agree, and once', function (): void {
         ],
     );
     $close(
-        ['result' => 'not_met', 'rest' => 'shelved', 'lookAgainOn' => '2027-02-10'],
+        ['result' => 'not_met', 'rest' => 'shelved', 'returnOn' => '2027-02-10'],
         [
-            'lookAgainOn' => 'Choose a return date in the future, or leave it empty.',
+            'returnOn' => 'Choose a return date in the future, or leave it empty.',
         ],
     );
 

@@ -30,7 +30,7 @@ it('keeps a lead, and hands over only to who stays', function (): void {
     $this->post("/people/{$this->mei->id}/aside", ['heir' => $this->noor->id])->assertSessionHasNoErrors();
     $aside($this->mei, $this->noor, ['person' => 'Mei Tanaka is already deactivated.']);
     $this->post("/people/{$this->noor->id}/aside", ['heir' => $this->mei->id])->assertSessionHasErrors('heir');
-    expect(Person::query()->where('role', Role::Lead)->whereNull('set_aside_on')->count())->toBe(1);
+    expect(Person::query()->where('role', Role::Lead)->whereNull('deactivated_on')->count())->toBe(1);
 });
 
 it('takes a link for a password once', function (): void {
@@ -64,9 +64,9 @@ it('lets reminders come, and not on a day that is over', function (): void {
     $this->assertRefused(
         'put',
         '/notifications',
-        ['event' => 'reminder', 'reach' => 'nowhere'],
+        ['event' => 'reminder', 'delivery' => 'nowhere'],
         [
-            'reach' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
+            'delivery' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
         ],
     );
     $this->post('/reminders', ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12'])->assertSessionHasNoErrors();

@@ -134,10 +134,10 @@ it('changes all of many tasks or none', function (): void {
 it('lets no tasks wait for each other in a loop', function (): void {
     $second = Made::task($this->noor, ['project_id' => $this->project->id, 'title' => 'Second']);
     $this->put("/tasks/$second->id/after", ['after' => [$this->task->id]])->assertSessionHasNoErrors();
-    $before = $this->task->precedences()->count();
+    $before = $this->task->dependencies()->count();
     $this->put("/tasks/{$this->task->id}/after", ['after' => [$second->id]])->assertSessionHasErrors('after');
     $this->put("/tasks/{$this->task->id}/after", ['after' => [$this->task->id]])->assertSessionHasErrors('after');
-    expect($this->task->precedences()->count())->toBe($before);
+    expect($this->task->dependencies()->count())->toBe($before);
 });
 
 it('makes a recurringTask that comes round, and that is seen where it belongs', function (): void {
@@ -164,7 +164,7 @@ it('makes a recurringTask that comes round, and that is seen where it belongs', 
     expect(RecurringTask::query()->count())->toBe(0);
 });
 
-it('brings a recurring task’s task once, lays out what is missing, and skips only what comes back', function (): void {
+it('brings a recurring task’s task once, creates what is missing, and skips only what comes back', function (): void {
     $this->post('/recurring-tasks', ['title' => 'Rinse the tank', 'kind' => 'task', 'words' => 'when needed'])->assertSessionHasNoErrors();
     $recurringTask = RecurringTask::query()->firstOrFail();
     $this->post("/recurring-tasks/$recurringTask->id/now")->assertSessionHasNoErrors();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Capture;
 
-use App\Actions\Capture\KeepJot;
+use App\Actions\Capture\SaveJot;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TaskFields;
 use App\Models\Jot;
@@ -22,7 +22,7 @@ final class TrayController extends Controller
         return Inertia::render('capture/Tray', ['page' => $page->of($this->me())]);
     }
 
-    public function store(Request $request, KeepJot $jots): RedirectResponse
+    public function store(Request $request, SaveJot $jots): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:2000']]);
         $jots->keep($this->me(), $request->string('words')->toString());
@@ -30,14 +30,14 @@ final class TrayController extends Controller
         return $this->changed();
     }
 
-    public function makeTask(TaskFields $fields, Jot $jot, KeepJot $jots): RedirectResponse
+    public function makeTask(TaskFields $fields, Jot $jot, SaveJot $jots): RedirectResponse
     {
         $jots->makeTask($this->me(), $jot, $fields->draft($jot->notes($fields->string('title')->toString())));
 
         return $this->changed();
     }
 
-    public function destroy(Jot $jot, KeepJot $jots): RedirectResponse
+    public function destroy(Jot $jot, SaveJot $jots): RedirectResponse
     {
         $jots->throwAway($this->me(), $jot);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Direction;
 
-use App\Actions\Capture\KeepJot;
+use App\Actions\Capture\SaveJot;
 use App\Actions\Direction\SaveArea;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
@@ -51,7 +51,7 @@ final class AreaController extends Controller
         return $this->changed(route('areas.index'));
     }
 
-    public function jot(Request $request, Area $area, KeepJot $jots): RedirectResponse
+    public function jot(Request $request, Area $area, SaveJot $jots): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:2000']]);
         $jots->keep($this->me(), $request->string('words')->toString(), $area->id);

@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Direction;
 
 use App\Actions\Direction\PlaceGoal;
 use App\Actions\Direction\SaveLongTermGoal;
+use App\Actions\Direction\SavePeriodWords;
 use App\Actions\Direction\SavePurpose;
-use App\Actions\Direction\SayOfPeriod;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
@@ -44,7 +44,7 @@ final class DirectionController extends Controller
         return $this->changed();
     }
 
-    public function sayOf(Request $request, Period $period, SayOfPeriod $say): RedirectResponse
+    public function saveWords(Request $request, Period $period, SavePeriodWords $say): RedirectResponse
     {
         Meanwhile::complete(
             $request,

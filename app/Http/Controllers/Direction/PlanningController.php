@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Direction;
 
-use App\Actions\Direction\GoOnPlanning;
+use App\Actions\Direction\ContinuePlanning;
 use App\Http\Controllers\Controller;
 use App\Models\Goal;
 use App\Queries\Direction\PlanningPage;
@@ -24,25 +24,25 @@ final class PlanningController extends Controller
     }
 
     /** On to a step, which is where it is taken up. Nothing was changed that one would undo. */
-    public function goTo(PlanningSpan $stretch, PlanningStep $step, GoOnPlanning $goOn): RedirectResponse
+    public function goTo(PlanningSpan $stretch, PlanningStep $step, ContinuePlanning $continue): RedirectResponse
     {
-        $goOn->to($this->me(), $stretch, $step);
+        $continue->to($this->me(), $stretch, $step);
 
         return redirect(route('planning', ['stretch' => $stretch->name, 'step' => $step]), 303);
     }
 
-    public function finish(PlanningSpan $stretch, GoOnPlanning $goOn): RedirectResponse
+    public function finish(PlanningSpan $stretch, ContinuePlanning $continue): RedirectResponse
     {
         $of = $stretch;
-        $goOn->finish($this->me(), $of);
+        $continue->finish($this->me(), $of);
 
         return $this->changed(route('year', $of->periods[0]->name));
     }
 
-    public function mark(Request $request, Goal $goal, GoOnPlanning $goOn): RedirectResponse
+    public function mark(Request $request, Goal $goal, ContinuePlanning $continue): RedirectResponse
     {
         $request->validate(['isMain' => ['required', 'boolean'], 'isFirst' => ['required', 'boolean']]);
-        $goOn->mark($this->me(), $goal, $request->boolean('isMain'), $request->boolean('isFirst'));
+        $continue->mark($this->me(), $goal, $request->boolean('isMain'), $request->boolean('isFirst'));
 
         return $this->changed();
     }

@@ -28,26 +28,26 @@ final class ShelfController extends Controller
     public function store(Request $request, Shelve $shelve): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:2000']]);
-        $shelve->idea($this->me(), $request->string('words')->toString(), $this->lookAgainOn($request));
+        $shelve->idea($this->me(), $request->string('words')->toString(), $this->returnOn($request));
 
         return $this->changed();
     }
 
     public function put(Request $request, string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
     {
-        $shelve($this->me(), $shelved, $this->lookAgainOn($request));
+        $shelve($this->me(), $shelved, $this->returnOn($request));
 
         return $this->changed();
     }
 
     /** Off the shelf: back to where it was. A goal is begun anew from its form. */
-    public function takeBack(string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
+    public function restore(string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
     {
         if ($shelved instanceof Goal) {
             return redirect()->route('goals.create', ['from' => $shelved->id]);
         }
 
-        $shelve->takeBack($this->me(), $shelved);
+        $shelve->restore($this->me(), $shelved);
 
         return $this->changed();
     }
@@ -59,10 +59,10 @@ final class ShelfController extends Controller
         return $this->changed();
     }
 
-    private function lookAgainOn(Request $request): ?Day
+    private function returnOn(Request $request): ?Day
     {
-        $request->validate(['lookAgainOn' => ['nullable', new ValidDay()]]);
+        $request->validate(['returnOn' => ['nullable', new ValidDay()]]);
 
-        return $request->filled('lookAgainOn') ? Day::of($request->string('lookAgainOn')->toString()) : null;
+        return $request->filled('returnOn') ? Day::of($request->string('returnOn')->toString()) : null;
     }
 }

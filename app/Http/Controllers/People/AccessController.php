@@ -60,7 +60,10 @@ final class AccessController extends Controller
     public function sendReset(Request $request, GiveAccess $access): RedirectResponse
     {
         $request->validate(['email' => ['required', 'string', 'email', 'max:190']]);
-        $person = Person::query()->where('email', mb_strtolower($request->string('email')->toString()))->whereNull('set_aside_on')->first();
+        $person = Person::query()
+            ->where('email', mb_strtolower($request->string('email')->toString()))
+            ->whereNull('deactivated_on')
+            ->first();
 
         if ($person !== null) {
             $access->reset($person);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
-use App\Actions\People\ChooseReach;
+use App\Actions\People\ChooseDelivery;
 use App\Actions\People\SetReminder;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ValidDay;
+use App\Models\Delivery;
 use App\Models\NotificationEvent;
-use App\Models\Reach;
 use App\Models\Reminder;
 use App\Models\ReminderKind;
 use App\Queries\People\NotificationsPage;
@@ -28,16 +28,16 @@ final class NotificationsController extends Controller
         return Inertia::render('people/Notifications', ['page' => $page->of($this->me())]);
     }
 
-    public function choose(Request $request, ChooseReach $choose): RedirectResponse
+    public function choose(Request $request, ChooseDelivery $choose): RedirectResponse
     {
         $request->validate([
             'event' => ['required', Rule::enum(NotificationEvent::class)],
-            'reach' => ['required', Rule::enum(Reach::class)],
+            'delivery' => ['required', Rule::enum(Delivery::class)],
         ]);
         $choose(
             $this->me(),
             NotificationEvent::from($request->string('event')->toString()),
-            Reach::from($request->string('reach')->toString()),
+            Delivery::from($request->string('delivery')->toString()),
         );
 
         return $this->changed();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Actions\People\AddPerson;
+use App\Actions\People\ChangeAccount;
 use App\Actions\People\GiveAccess;
-use App\Actions\People\SetAside;
 use App\Http\Controllers\Controller;
 use App\Models\Person;
 use App\Models\Role;
@@ -45,10 +45,10 @@ final class PersonController extends Controller
         return $this->changed()->with('link', ['name' => $person->name, 'address' => $access->invite($person, $workspace->name)]);
     }
 
-    public function update(Request $request, Person $person, SetAside $set): RedirectResponse
+    public function update(Request $request, Person $person, ChangeAccount $account): RedirectResponse
     {
         $request->validate(self::facts());
-        $set->changeRole($this->me(), $person, $request->enum('role', Role::class) ?? Role::Member, $request->integer('weeklyHours'));
+        $account->changeRole($this->me(), $person, $request->enum('role', Role::class) ?? Role::Member, $request->integer('weeklyHours'));
 
         return $this->changed();
     }
@@ -59,20 +59,20 @@ final class PersonController extends Controller
         return $this->changed()->with('link', ['name' => $person->name, 'address' => $access->reset($person)]);
     }
 
-    public function setAside(Request $request, Person $person, SetAside $set): RedirectResponse
+    public function setAside(Request $request, Person $person, ChangeAccount $account): RedirectResponse
     {
         $request->validate(
-            ['heir' => ['required', 'integer', Rule::exists('people', 'id')->whereNull('set_aside_on')]],
+            ['heir' => ['required', 'integer', Rule::exists('people', 'id')->whereNull('deactivated_on')]],
             ['heir.required' => 'Choose a new owner for their work.'],
         );
-        $set($this->me(), $person, Person::query()->findOrFail($request->integer('heir')));
+        $account->deactivate($this->me(), $person, Person::query()->findOrFail($request->integer('heir')));
 
         return $this->changed();
     }
 
-    public function takeBack(Person $person, SetAside $set): RedirectResponse
+    public function restore(Person $person, ChangeAccount $account): RedirectResponse
     {
-        $set->back($this->me(), $person);
+        $account->reactivate($this->me(), $person);
 
         return $this->changed();
     }

@@ -33,7 +33,7 @@ final class SignInController extends Controller
             [
                 'email' => $request->string('email')->lower()->toString(),
                 'password' => $request->string('password')->toString(),
-                'set_aside_on' => null,
+                'deactivated_on' => null,
             ],
             $request->boolean('remember'),
         );
@@ -59,7 +59,7 @@ final class SignInController extends Controller
         if (
             Person::query()
                 ->where('email', $request->string('email')->lower()->toString())
-                ->whereNull('set_aside_on')
+                ->whereNull('deactivated_on')
                 ->doesntExist()
         ) {
             Hash::check($request->string('password')->toString(), self::NOBODYS);

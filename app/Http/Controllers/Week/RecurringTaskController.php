@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Week;
 
-use App\Actions\Week\LayOut;
+use App\Actions\Week\CreateOutput;
 use App\Actions\Week\RunRecurringTask;
 use App\Actions\Week\SaveRecurringTask;
 use App\Http\Controllers\Controller;
@@ -38,7 +38,7 @@ final class RecurringTaskController extends Controller
             'page' => $page->blank(
                 $this->me(),
                 $request->enum('kind', RecurringTaskKind::class) ?? RecurringTaskKind::Task,
-                $request->boolean('stock'),
+                $request->boolean('shared'),
             ),
         ]);
     }
@@ -98,9 +98,9 @@ final class RecurringTaskController extends Controller
         return $this->changed();
     }
 
-    public function layOut(RecurringTask $recurringTask, LayOut $layOut, Workspace $workspace): RedirectResponse
+    public function createOutput(RecurringTask $recurringTask, CreateOutput $createOutput, Workspace $workspace): RedirectResponse
     {
-        $layOut($this->me(), $recurringTask, $workspace->calendar()->quarterOf($workspace->today()));
+        $createOutput($this->me(), $recurringTask, $workspace->calendar()->quarterOf($workspace->today()));
 
         return $this->changed();
     }

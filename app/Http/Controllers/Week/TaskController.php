@@ -60,12 +60,12 @@ final class TaskController extends Controller
 
     public function setAside(Request $request, Task $task, SetTaskAside $aside): RedirectResponse
     {
-        $request->validate(['how' => ['required', 'in:shelve,drop,take_back']]);
+        $request->validate(['how' => ['required', 'in:shelve,drop,restore']]);
 
         match ($request->string('how')->toString()) {
             'shelve' => $aside->shelve($this->me(), $task),
             'drop' => $aside->drop($this->me(), $task),
-            default => $aside->takeBack($this->me(), $task),
+            default => $aside->restore($this->me(), $task),
         };
 
         return $this->changed();

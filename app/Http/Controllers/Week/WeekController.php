@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Week;
 
-use App\Actions\Direction\SayOfPeriod;
+use App\Actions\Direction\SavePeriodWords;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Models\PeriodWords;
@@ -37,7 +37,7 @@ final class WeekController extends Controller
         return Inertia::render('week/Week', ['page' => $page->of($period, $this->me(), $whose)]);
     }
 
-    public function focus(Request $request, Period $period, SayOfPeriod $set): RedirectResponse
+    public function words(Request $request, Period $period, SavePeriodWords $set): RedirectResponse
     {
         Meanwhile::complete($request, ['words' => PeriodWords::query()->where('period', $period->name)->value('words')]);
         $request->validate(['words' => ['present', 'nullable', 'string', 'max:200']]);

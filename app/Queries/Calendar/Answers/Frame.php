@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Calendar\Answers;
 
 use App\Models\Role;
-use App\Queries\Capture\Answers\Ticket;
+use App\Queries\Capture\Answers\Alert;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
@@ -17,7 +17,7 @@ final readonly class Frame implements Props
     /**
      * @param list<Option> $times periods to plan for, by horizon
      * @param int $tray how much is to be sorted or looked at again
-     * @param ?Ticket $ticket the next reminder of today that has a time
+     * @param ?Alert $alert the next reminder of today that has a time
      * @param int $updates how much was told and is not read
      */
     public function __construct(
@@ -31,7 +31,7 @@ final readonly class Frame implements Props
         public WorkCalendar $calendar,
         public int $tray,
         public int $updates,
-        public ?Ticket $ticket,
+        public ?Alert $alert,
     ) {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Day\Answers;
 
-use App\Queries\Direction\Answers\Bearing;
+use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Parts\Answers\TaskRow;
@@ -23,15 +23,15 @@ final readonly class DayView implements Props
      * @param list<TaskRow> $late
      * @param list<Occurrence> $meetings
      * @param list<GoalRow> $weekGoals
-     * @param list<ReminderRow> $tickets reminders of today, and earlier ones that were not seen
+     * @param list<ReminderRow> $alerts reminders of today, and earlier ones that were not seen
      * @param list<DailyLine> $daily the daily checklist
      * @param int $free minutes; below 0 when more is planned than fits
      */
     public function __construct(
         public Day $on,
         public string $week,
-        public ?string $focus,
-        public Bearing $bearing,
+        public ?string $words,
+        public LongTerm $longTerm,
         public array $passes,
         public ?TaskRow $mainThing,
         public array $tasks,
@@ -42,7 +42,7 @@ final readonly class DayView implements Props
         public int $planned,
         public int $free,
         public array $daily,
-        public array $tickets,
+        public array $alerts,
     ) {
     }
 }

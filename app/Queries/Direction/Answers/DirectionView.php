@@ -15,7 +15,7 @@ final readonly class DirectionView implements Props
      * @param bool $mayChange whether the viewer may say where we are going
      */
     public function __construct(
-        public Bearing $bearing,
+        public LongTerm $longTerm,
         public PeriodLine $year,
         public array $quarters,
         public array $goals,

@@ -21,7 +21,7 @@ final readonly class PlanningView implements Props
      * @param list<GoalRow> $unfinished goals of before that are open
      * @param list<ClosedGoal> $results what became of the others
      * @param list<GoalParts> $tried what carried the goals of the stretch before
-     * @param ?Bearing $bearing
+     * @param ?LongTerm $longTerm
      * @param ?DirectionView $direction of a year
      * @param list<GoalAbove> $above those placed in it first
      * @param list<PlannedGoal> $alone goals of the stretch that hang on none of those
@@ -40,7 +40,7 @@ final readonly class PlanningView implements Props
         public array $unfinished,
         public array $results,
         public array $tried,
-        public ?Bearing $bearing,
+        public ?LongTerm $longTerm,
         public ?DirectionView $direction,
         public array $above,
         public array $alone,

@@ -20,7 +20,7 @@ final readonly class ShelfRow implements Props
         public ?string $link,
         public PersonTag $owner,
         public Day $since,
-        public ?Day $lookAgainOn,
+        public ?Day $returnOn,
         public bool $mayChange,
     ) {
     }

@@ -13,14 +13,14 @@ final readonly class ClosingView implements Props
     /**
      * @param list<ClosingRow> $open
      * @param list<ClosedGoal> $closed
-     * @param string $lookAgain when the period after the next one begins, for what is shelved
+     * @param string $returnOn when the period after the next one begins, for what is shelved
      */
     public function __construct(
         public PeriodTag $period,
         public bool $isOver,
         public array $open,
         public array $closed,
-        public string $lookAgain,
+        public string $returnOn,
     ) {
     }
 }

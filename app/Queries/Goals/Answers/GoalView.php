@@ -35,7 +35,7 @@ final readonly class GoalView implements Props
      * @param list<PersonTag> $people
      * @param list<ReadingRow> $readings newest first
      * @param list<TaskRow> $tasks its own, not those of its projects
-     * @param list<LogEntry> $logbook newest first
+     * @param list<LogEntry> $history newest first
      * @param int $followers besides its owner
      */
     public function __construct(
@@ -70,7 +70,7 @@ final readonly class GoalView implements Props
         public array $people,
         public array $readings,
         public array $tasks,
-        public array $logbook,
+        public array $history,
         public bool $isFollowed,
         public int $followers,
     ) {

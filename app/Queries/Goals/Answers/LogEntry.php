@@ -8,7 +8,7 @@ use App\Queries\Goals\LogKind;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 
-/** One line of a goal's logbook. */
+/** One line of a goal's history. */
 final readonly class LogEntry implements Props
 {
     /**

@@ -11,7 +11,7 @@ use App\Queries\Props;
 final readonly class DateStep implements Props
 {
     /**
-     * @param string $step late, today, YYYY-MM-DD, week, the name of a week, later or undated
+     * @param string $step late, today, YYYY-MM-DD, week, the name of a week, later or not_scheduled
      * @param ?string $time the day or week that a task dropped here is planned for; null where none can be
      * @param ?int $free minutes of it that are neither taken nor planned, below 0 when there is more than fits; null where it has no hours
      * @param int $count of its tasks, of which the first ones are shown

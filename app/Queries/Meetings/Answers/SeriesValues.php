@@ -22,6 +22,7 @@ final readonly class SeriesValues implements Props
         public Day $startsOn,
         public string $time,
         public int $minutes,
+        public int $openingMinutes,
         public bool $isPrivate,
         public array $attendees,
         public array $standing,

@@ -21,7 +21,7 @@ use Loftrin\Core\Work\Rank;
 final readonly class TaskRow implements Props
 {
     /** The relations a task needs to be shown as a line. */
-    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'lookOverBy', 'recurringTask.servings'];
+    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'checkedBy', 'recurringTask.contributions'];
 
     /**
      * @param ?string $for what it serves in words: its project's or its goal's title
@@ -48,9 +48,9 @@ final readonly class TaskRow implements Props
         public int $carried,
         public bool $asks,
         public ?string $waitingOn,
-        public ?Day $askAgainOn,
-        public bool $isUnderWay,
-        public ?string $lookOverBy,
+        public ?Day $followUpOn,
+        public bool $isInProgress,
+        public ?string $checkedBy,
         public ?string $for,
         public ?string $forLink,
         public ?int $stageId,
@@ -73,7 +73,7 @@ final readonly class TaskRow implements Props
             project: $task->project?->title,
             goal: $threads->titleOf($task->goal),
             rhythm: $task->recurringTask?->words,
-            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->servings->first()?->goal_id),
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->contributions->first()?->goal_id),
             steps: [
                 count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
                 $task->steps->count(),
@@ -127,9 +127,9 @@ final readonly class TaskRow implements Props
             carried: $standing->carried,
             asks: $isOpen && $standing->carried >= Carrying::ASKS_AT,
             waitingOn: $task->waiting_on,
-            askAgainOn: $task->ask_again_on,
-            isUnderWay: $task->under_way_since !== null,
-            lookOverBy: $task->lookOverBy?->name,
+            followUpOn: $task->follow_up_on,
+            isInProgress: $task->in_progress_since !== null,
+            checkedBy: $task->checkedBy?->name,
             for: $project ?? $goal,
             forLink: match (true) {
                 $task->project_id !== null => Address::ofProject($task->project_id),

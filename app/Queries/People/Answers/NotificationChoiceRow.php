@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Queries\People\Answers;
 
+use App\Models\Delivery;
 use App\Models\NotificationEvent;
-use App\Models\Reach;
 use App\Queries\Props;
 
 final readonly class NotificationChoiceRow implements Props
 {
-    public function __construct(public NotificationEvent $event, public Reach $reach)
+    public function __construct(public NotificationEvent $event, public Delivery $delivery)
     {
     }
 }

@@ -10,10 +10,10 @@ use App\Queries\Props;
 final readonly class PersonLoad implements Props
 {
     /**
-     * @param int $undated minutes of tasks without a date
+     * @param int $notScheduled minutes of tasks without a date
      * @param list<WeekLoad> $weeks those in which something would come
      */
-    public function __construct(public PersonTag $person, public int $tasks, public int $undated, public array $weeks)
+    public function __construct(public PersonTag $person, public int $tasks, public int $notScheduled, public array $weeks)
     {
     }
 }

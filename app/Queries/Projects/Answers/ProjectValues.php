@@ -6,7 +6,7 @@ namespace App\Queries\Projects\Answers;
 
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
@@ -17,7 +17,7 @@ final readonly class ProjectValues implements Props
 {
     /**
      * @param list<StageValues> $stages
-     * @param list<ServingValues> $serves
+     * @param list<ContributionValues> $serves
      */
     public function __construct(
         public ?int $id,
@@ -34,7 +34,7 @@ final readonly class ProjectValues implements Props
         public array $serves,
         public bool $lastIsDone,
         public ?Rank $rank,
-        public ?Attention $attention,
+        public ?Focus $focus,
     ) {
     }
 }

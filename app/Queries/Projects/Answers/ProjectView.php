@@ -13,7 +13,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use App\Queries\Week\Answers\RecurringTaskRow;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
@@ -26,7 +26,7 @@ final readonly class ProjectView implements Props
      * @param list<PlanLineRow> $lines of its plan
      * @param list<GoalRow> $quarterGoals of one that is not taken on yet: does it serve them?
      * @param list<GoalRow> $serves
-     * @param list<ServingValues> $weights how much it counts under each of those
+     * @param list<ContributionValues> $weights how much it counts under each of those
      * @param list<StageRow> $stages
      * @param list<int> $now ids of the tasks that can start now
      * @param list<TaskRow> $aside dropped and shelved
@@ -65,7 +65,7 @@ final readonly class ProjectView implements Props
         public array $people,
         public bool $lastIsDone,
         public ?Rank $rank,
-        public ?Attention $attention,
+        public ?Focus $focus,
         public Beside $beside,
         public array $history,
         public ?Option $template,

@@ -11,15 +11,15 @@ final readonly class RegisterFilter implements Props
 {
     public const STATES = ['open', 'active', 'paused', 'proposed', 'shelved', 'done', 'dropped', 'all'];
 
-    public const NEEDS = ['stuck', 'ready', 'behind', 'unserving'];
+    public const NEEDS = ['stuck', 'ready', 'behind', 'unlinked'];
 
     public const SORTS = ['need', 'title', 'due', 'progress', 'changed', 'owner', 'rank'];
 
-    public const GROUPS = ['state', 'owner', 'area', 'thread', 'attention', 'collection', 'none'];
+    public const GROUPS = ['state', 'owner', 'area', 'thread', 'focus', 'collection', 'none'];
 
     /**
      * @param string $state open: active, paused, proposed
-     * @param ?string $need stuck, ready, behind, unserving
+     * @param ?string $need stuck, ready, behind, unlinked
      * @param ?int $thread the goal at its top
      * @param ?int $field a field of one's own in which a value stands
      * @param string $words in the title or the status line
@@ -30,7 +30,7 @@ final readonly class RegisterFilter implements Props
         public ?int $owner = null,
         public ?int $area = null,
         public ?int $thread = null,
-        public ?string $attention = null,
+        public ?string $focus = null,
         public ?int $collection = null,
         public ?int $field = null,
         public string $value = '',

@@ -37,7 +37,7 @@ final readonly class WeekFacts implements Props
         public int $carried,
         public int $stuck,
         public int $withOthers,
-        public int $untouched,
+        public int $withoutActivity,
         public int $tray,
     ) {
     }

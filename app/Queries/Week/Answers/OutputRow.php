@@ -6,7 +6,7 @@ namespace App\Queries\Week\Answers;
 
 use App\Queries\Props;
 
-/** A steady output in the present quarter. */
+/** A quarterly output in the present quarter. */
 final readonly class OutputRow implements Props
 {
     /**

@@ -20,7 +20,7 @@ final readonly class RecurringTaskValues implements Props
         public Day $startsOn,
         public int $owner,
         public bool $isPrivate,
-        public bool $isStock,
+        public bool $isShared,
         public ?int $area,
         public ?int $project,
         public ?int $goal,

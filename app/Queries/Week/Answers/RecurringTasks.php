@@ -14,7 +14,7 @@ final readonly class RecurringTasks implements Props
      * @param list<DailyLine> $daily one's own
      * @param list<CheckListRow> $checklists
      * @param list<OutputRow> $outputs
-     * @param list<RecurringTaskRow> $stock
+     * @param list<RecurringTaskRow> $shared
      * @param string $quarter the present one
      */
     public function __construct(
@@ -23,7 +23,7 @@ final readonly class RecurringTasks implements Props
         public array $daily,
         public array $checklists,
         public array $outputs,
-        public array $stock,
+        public array $shared,
         public string $quarter,
     ) {
     }

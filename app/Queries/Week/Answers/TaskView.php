@@ -11,7 +11,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Attention;
+use Loftrin\Core\Work\Focus;
 
 /** Everything that a task's own page shows. */
 final readonly class TaskView implements Props
@@ -38,15 +38,15 @@ final readonly class TaskView implements Props
         public array $people,
         public array $mainEfforts,
         public ?int $mainEffort,
-        public ?Attention $attention,
+        public ?Focus $focus,
         public ?string $place,
         public array $after,
         public array $before,
         public bool $isShelved,
         public ?int $project,
         public ?int $goal,
-        public ?Day $underWaySince,
-        public ?int $lookOverBy,
+        public ?Day $inProgressSince,
+        public ?int $checkedBy,
         public array $names,
         public Beside $beside,
         public ?ContactRow $contact,

@@ -29,7 +29,7 @@ final readonly class WeekView implements Props
         public PeriodTag $week,
         public string $when,
         public ?string $place,
-        public ?string $focus,
+        public ?string $words,
         public PersonTag $whose,
         public array $goals,
         public array $parts,

@@ -4,12 +4,12 @@ import type { DayView, DuePass } from '../../generated/props';
 import { hoursWords, longDayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
-import { BearingWords } from '../../parts/direction/BearingWords';
+import { LongTermWords } from '../../parts/direction/LongTermWords';
 import { Cord } from '../../parts/Cord';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
-import { Tickets } from '../../parts/day/Tickets';
+import { Alerts } from '../../parts/day/Alerts';
 import { Daily } from '../../parts/recurring/Daily';
 import { ButtonLink } from '../../ui/Button';
 
@@ -27,9 +27,9 @@ export default function Day({ page }: { page: DayView }) {
                         <Pass key={pass.kind} pass={pass} />
                     ))}
                 </ul>
-                {page.tickets.length > 0 && <Tickets tickets={page.tickets} today={page.on} />}
+                {page.alerts.length > 0 && <Alerts alerts={page.alerts} today={page.on} />}
                 <h2 className="mt-8 text-base">{page.week}</h2>
-                <p className="mb-3 text-ink-2">{page.focus}</p>
+                <p className="mb-3 text-ink-2">{page.words}</p>
                 <ul>
                     {page.weekGoals.map((goal) => (
                         <GoalBlock key={goal.id} goal={goal} />
@@ -88,7 +88,7 @@ export default function Day({ page }: { page: DayView }) {
                     </Section>
                 )}
                 <div className="mt-10 border-t border-hairline pt-3">
-                    <BearingWords bearing={page.bearing} />
+                    <LongTermWords longTerm={page.longTerm} />
                 </div>
             </div>
         </div>

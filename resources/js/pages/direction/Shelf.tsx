@@ -10,7 +10,7 @@ import { ShelfLine } from '../../parts/capture/ShelfLine';
 /** What was put off on purpose, by the month in which it comes back. */
 export default function Shelf({ page }: { page: ShelfProps }) {
     const months = Map.groupBy(
-        [...page.rows].sort((a, b) => (a.lookAgainOn ?? NEVER).localeCompare(b.lookAgainOn ?? NEVER)),
+        [...page.rows].sort((a, b) => (a.returnOn ?? NEVER).localeCompare(b.returnOn ?? NEVER)),
         monthOf,
     );
 
@@ -38,10 +38,10 @@ export default function Shelf({ page }: { page: ShelfProps }) {
 /** Stands behind every date. */
 const NEVER = '9999';
 
-const monthOf = (row: ShelfRow) => row.lookAgainOn?.slice(0, 7) ?? '';
+const monthOf = (row: ShelfRow) => row.returnOn?.slice(0, 7) ?? '';
 
 function NewIdea() {
-    const form = useForm('idea for the shelf', { words: '', lookAgainOn: '' });
+    const form = useForm('idea for the shelf', { words: '', returnOn: '' });
 
     return (
         <AddLine

@@ -15,7 +15,7 @@ import { CloseGoal } from '../../parts/goals/CloseGoal';
 import { GoalParts } from '../../parts/goals/GoalParts';
 import { Ladder } from '../../parts/goals/Ladder';
 import { Judge } from '../../parts/goals/Judge';
-import { Logbook } from '../../parts/goals/Logbook';
+import { GoalHistory } from '../../parts/goals/GoalHistory';
 import { Readings } from '../../parts/goals/Readings';
 import { WrittenSum } from '../../parts/goals/WrittenSum';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -93,7 +93,7 @@ export default function Goal({ page }: { page: GoalView }) {
                                     {page.closedOn === null && <AddTask to={{ goal: goal.id }} words="Add a task for this goal" />}
                                 </Section>
                             )}
-                        <Logbook page={page} />
+                        <GoalHistory page={page} />
                     </div>
                     <div className="space-y-6">
                         <Chance page={page} />

@@ -25,7 +25,7 @@ export default function List({ page }: { page: ListView }) {
         <PlanByDragging tasks={page.groups.flatMap((group) => group.tasks)}>
             <Head title={words.name} />
             <ListNav lists={page.lists} saved={page.saved} at={route('lists.show', list)} />
-            <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'undated' && 'grid-cols-[1fr_248px]')}>
+            <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'not_scheduled' && 'grid-cols-[1fr_248px]')}>
                 <div className="min-w-0 px-6 py-5 pb-10 max-md:px-4">
                     <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                         <div>
@@ -34,10 +34,10 @@ export default function List({ page }: { page: ListView }) {
                         </div>
                         <div className="flex items-end gap-3">
                             <Ask page={page} />
-                            {page.total > 0 && list !== 'finished' && list !== 'helping' && list !== 'look_over' && (
+                            {page.total > 0 && list !== 'finished' && list !== 'helping' && list !== 'to_check' && (
                                 <Button
                                     onClick={() => {
-                                        act('put', route('lists.hand-on', list), list === 'gap' ? { minutes: page.minutes } : {});
+                                        act('put', route('lists.hand-on', list), list === 'free_time' ? { minutes: page.minutes } : {});
                                     }}
                                 >
                                     Move all {page.total} to next week
@@ -51,7 +51,7 @@ export default function List({ page }: { page: ListView }) {
                             {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{group.heading}</h2>}
                             <ul className="divide-y divide-hairline">
                                 {group.tasks.map((task) =>
-                                    list === 'undated' ? (
+                                    list === 'not_scheduled' ? (
                                         <GiveTime key={task.id} task={task} page={page} />
                                     ) : (
                                         <TaskLine key={task.id} task={task} people={page.people} showsTime={list !== 'today'} />
@@ -60,12 +60,12 @@ export default function List({ page }: { page: ListView }) {
                             </ul>
                         </section>
                     ))}
-                    {(list === 'undated' || list === 'week') && (
+                    {(list === 'not_scheduled' || list === 'week') && (
                         <AddTask to={list === 'week' ? { planned: page.week } : {}} words="Add a task" />
                     )}
                     <More groups={page.groups} total={page.total} />
                 </div>
-                {list === 'undated' && <WeekBeside page={page} />}
+                {list === 'not_scheduled' && <WeekBeside page={page} />}
             </div>
         </PlanByDragging>
     );
@@ -75,7 +75,7 @@ export default function List({ page }: { page: ListView }) {
 function Ask({ page }: { page: ListView }) {
     const { frame } = usePage().props;
 
-    if (page.list === 'gap') {
+    if (page.list === 'free_time') {
         return (
             <KeptNumber
                 label="Free time in min"
@@ -85,7 +85,7 @@ function Ask({ page }: { page: ListView }) {
                 className="w-36"
                 value={String(page.minutes)}
                 onKeep={(minutes) => {
-                    router.visit(route('lists.show', { list: 'gap', _query: { minutes } }));
+                    router.visit(route('lists.show', { list: 'free_time', _query: { minutes } }));
                 }}
             />
         );

@@ -48,6 +48,18 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                         }}
                     />
                 </div>
+                <NumberField
+                    label="Opening round, min"
+                    hint="Everybody says a sentence or two before the first item. 0 for none."
+                    className="max-w-xs"
+                    min={0}
+                    max={60}
+                    value={data.openingMinutes}
+                    error={errors.openingMinutes}
+                    onChange={(value) => {
+                        form.setData('openingMinutes', Number(value));
+                    }}
+                />
                 <fieldset>
                     <legend className="mb-1 text-sm font-semibold">Attendees</legend>
                     {errors.attendees !== undefined && <p className="text-sm font-medium text-persimmon">{errors.attendees}</p>}

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { Head, usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import type { NotificationEvent, Reach, ReminderRow, NotificationsView as NotificationsProps } from '../../generated/props';
+import type { NotificationEvent, Delivery, ReminderRow, NotificationsView as NotificationsProps } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';
-import { Settle } from '../../parts/day/Tickets';
+import { Settle } from '../../parts/day/Alerts';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { dayWords, isDay } from '../../lib/dates';
@@ -17,22 +17,22 @@ import { TimeField } from '../../ui/TimeField';
 
 const events: Record<NotificationEvent, string> = {
     mentioned: 'Somebody mentions you with @',
-    said: 'New comment on work you own or help with',
+    comment: 'New comment on work you own or help with',
     goal: 'Change to a goal you own or follow',
     handed_over: 'A task is handed over to you',
-    look_over: 'You are asked to check something',
+    to_check: 'You are asked to check something',
     waited_for: 'A task is waiting for you',
     reminder: 'Something reaches its return date',
 };
 
-const reaches: Record<Reach, string> = {
+const deliveries: Record<Delivery, string> = {
     updates: 'in Updates',
     mail: 'by e-mail at once',
     morning: 'in the morning e-mail',
     nowhere: 'never',
 };
 
-const remindersReach: Partial<Record<Reach, string>> = {
+const reminderDeliveries: Partial<Record<Delivery, string>> = {
     updates: 'on the Day page',
     mail: 'and by e-mail at its time',
     morning: 'and in the morning e-mail',
@@ -74,19 +74,21 @@ export default function Notifications({ page }: { page: NotificationsProps }) {
             <div className="space-y-8">
                 <Section title="What you are notified of">
                     <ul className="divide-y divide-hairline">
-                        {page.notificationChoices.map(({ event, reach }) => (
+                        {page.notificationChoices.map(({ event, delivery }) => (
                             <li key={event} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
                                 <span>{events[event]}</span>
                                 <WordSelect
                                     label={events[event]}
-                                    options={Object.entries(event === 'reminder' ? remindersReach : reaches).map(([value, label]) => ({
-                                        value,
-                                        label,
-                                        group: null,
-                                    }))}
-                                    value={reach}
+                                    options={Object.entries(event === 'reminder' ? reminderDeliveries : deliveries).map(
+                                        ([value, label]) => ({
+                                            value,
+                                            label,
+                                            group: null,
+                                        }),
+                                    )}
+                                    value={delivery}
                                     onChange={(chosen) => {
-                                        act('put', route('notifications.choose'), { event, reach: chosen });
+                                        act('put', route('notifications.choose'), { event, delivery: chosen });
                                     }}
                                 />
                             </li>
@@ -174,7 +176,7 @@ function Line({ reminder }: { reminder: ReminderRow }) {
             <span className="w-10 font-mono text-xs">{reminder.at}</span>
             <span className="flex justify-end gap-2 max-sm:col-span-full max-sm:justify-start">
                 {frame != null && reminder.on <= frame.today ? (
-                    <Settle ticket={reminder} />
+                    <Settle alert={reminder} />
                 ) : (
                     <Button
                         kind="quiet"

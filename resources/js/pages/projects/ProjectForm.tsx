@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import type { Attention, ProjectFormView, Rank } from '../../generated/props';
+import type { Focus, ProjectFormView, Rank } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
@@ -111,10 +111,10 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                     />
                     <SelectField
                         label="Focus needed"
-                        value={data.attention ?? ''}
-                        error={errors.attention}
+                        value={data.focus ?? ''}
+                        error={errors.focus}
                         onChange={(value) => {
-                            form.setData('attention', value === '' ? null : (value as Attention));
+                            form.setData('focus', value === '' ? null : (value as Focus));
                         }}
                         none="Not set"
                         options={[

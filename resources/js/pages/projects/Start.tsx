@@ -87,7 +87,7 @@ export default function Start({ page }: { page: StartView }) {
                                     <span className="font-semibold">{load.person.name}</span>
                                     <span className="block text-xs text-ink-2">
                                         {count(load.tasks, 'task')}
-                                        {load.undated > 0 && `, ${hoursWords(load.undated)} not scheduled`}
+                                        {load.notScheduled > 0 && `, ${hoursWords(load.notScheduled)} not scheduled`}
                                     </span>
                                 </span>
                                 <ul className="space-y-1">

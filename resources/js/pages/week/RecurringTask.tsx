@@ -40,7 +40,7 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
             <Head title={recurringTask.id === null ? 'New recurring task' : recurringTask.title} />
             <form onSubmit={save} className="min-w-0 space-y-5 px-6 py-6 max-md:px-4">
                 <div>
-                    <p className="text-xs text-ink-2">{data.isStock ? 'Shared with the team' : 'Recurring task'}</p>
+                    <p className="text-xs text-ink-2">{data.isShared ? 'Shared with the team' : 'Recurring task'}</p>
                     <h1>{recurringTask.id === null ? 'New recurring task' : recurringTask.title}</h1>
                 </div>
                 <div className="grid max-w-2xl grid-cols-2 gap-4 max-md:grid-cols-1">
@@ -139,7 +139,7 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                     </div>
                 )}
                 <TextArea label="Notes" rows={3} className="max-w-2xl" {...bind(form, 'notes')} />
-                {!data.isStock && data.project === null && (
+                {!data.isShared && data.project === null && (
                     <div>
                         <Check
                             label="Private to me"
@@ -173,7 +173,7 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
             {recurringTask.id !== null && (
                 <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
                     {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
-                    {!recurringTask.isStock && recurringTask.kind === 'task' && (
+                    {!recurringTask.isShared && recurringTask.kind === 'task' && (
                         <Section title="Open now">
                             <ul className="divide-y divide-hairline">
                                 {page.tasks.map((task) => (
@@ -191,7 +191,7 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                             )}
                         </Section>
                     )}
-                    {recurringTask.kind === 'pieces' && !recurringTask.isStock && (
+                    {recurringTask.kind === 'pieces' && !recurringTask.isShared && (
                         <Section
                             title="Items this quarter"
                             aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${recurringTask.perQuarter}`}

@@ -84,11 +84,11 @@ function Tasks({ page }: { page: RecurringTasksProps }) {
                 )}
                 <Section title="Shared recurring tasks" aside="Kept once for the team; projects, areas and clients choose from them.">
                     <ul className="divide-y divide-hairline">
-                        {page.stock.map((recurringTask) => (
+                        {page.shared.map((recurringTask) => (
                             <RecurringTaskLine key={recurringTask.id} recurringTask={recurringTask} />
                         ))}
                     </ul>
-                    <NewOne kind="task" words="Add a shared one" isStock />
+                    <NewOne kind="task" words="Add a shared one" isShared />
                 </Section>
             </div>
         </div>
@@ -115,10 +115,10 @@ function Checklists({ page }: { page: RecurringTasksProps }) {
     );
 }
 
-function NewOne({ kind, words, isStock = false }: { kind: string; words: string; isStock?: boolean }) {
+function NewOne({ kind, words, isShared = false }: { kind: string; words: string; isShared?: boolean }) {
     return (
         <span className="-ml-3 inline-block">
-            <ButtonLink kind="quiet" href={route('recurring-tasks.create', { _query: { kind, ...(isStock ? { stock: 1 } : {}) } })}>
+            <ButtonLink kind="quiet" href={route('recurring-tasks.create', { _query: { kind, ...(isShared ? { shared: 1 } : {}) } })}>
                 {words}
             </ButtonLink>
         </span>

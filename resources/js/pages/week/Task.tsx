@@ -98,7 +98,7 @@ export default function Task({ page }: { page: TaskView }) {
                     {task.isAside ? (
                         <Button
                             onClick={() => {
-                                setAside(task, 'take_back');
+                                setAside(task, 'restore');
                             }}
                         >
                             Restore

@@ -8,7 +8,7 @@ import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { CarriedOver } from '../../parts/week/CarriedOver';
 import { DayRow, Row } from '../../parts/week/DayRow';
-import { Focus } from '../../parts/week/Focus';
+import { WeekLine } from '../../parts/week/WeekLine';
 import { InSight } from '../../parts/week/InSight';
 import { WhoseWeek } from '../../parts/week/WhoseWeek';
 import { ButtonLink } from '../../ui/Button';
@@ -28,7 +28,7 @@ export default function Week({ page }: { page: WeekView }) {
                         {page.when === 'past' && ', over'}
                     </span>
                 </div>
-                <Focus page={page} />
+                <WeekLine page={page} />
                 <ul className="mt-4">
                     {page.goals.map((goal) => (
                         <GoalBlock key={goal.id} goal={goal} />

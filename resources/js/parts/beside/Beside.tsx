@@ -1,7 +1,7 @@
 import { FileButton } from '../../ui/FileButton';
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
-import { Said } from './Said';
+import { Comments } from './Comments';
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
 import type { Beside as BesideProps, PersonTag } from '../../generated/props';
@@ -35,7 +35,7 @@ export function Beside({ beside, people }: Props) {
 export function Talk({ beside }: { beside: BesideProps }) {
     return (
         <Section title="Comments" aside="Type @name to notify someone." className="mt-6">
-            <Said beside={beside} />
+            <Comments beside={beside} />
         </Section>
     );
 }

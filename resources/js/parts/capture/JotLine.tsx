@@ -1,7 +1,7 @@
 import { grouped } from '../../lib/options';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import { LookAgain } from './LookAgain';
+import { ReturnDate } from './ReturnDate';
 import type { JotRow, Option } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
@@ -62,7 +62,7 @@ export function JotLine({ jot, projects, times, showsWho = false, mayShelve = fa
                     <Button type="submit" disabled={form.processing}>
                         Make a task
                     </Button>
-                    {mayShelve && <LookAgain kind="idea" id={jot.id} words="Shelve" />}
+                    {mayShelve && <ReturnDate kind="idea" id={jot.id} words="Shelve" />}
                     <Button
                         kind="quiet"
                         aria-label={`Delete ${jot.words.slice(0, 60)}`}

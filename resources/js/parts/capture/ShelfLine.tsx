@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { LookAgain } from './LookAgain';
+import { ReturnDate } from './ReturnDate';
 import type { ShelfRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
@@ -24,7 +24,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                 </p>
                 <p className="text-xs text-ink-2">
                     {kind === 'idea' ? 'idea' : `${kind} of ${row.owner.name}`}, shelved {dayWords(row.since)}
-                    {row.lookAgainOn !== null && `, returns ${dayWords(row.lookAgainOn)} ${row.lookAgainOn.slice(0, 4)}`}
+                    {row.returnOn !== null && `, returns ${dayWords(row.returnOn)} ${row.returnOn.slice(0, 4)}`}
                 </p>
             </div>
             {row.mayChange && (
@@ -36,7 +36,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                     >
                         {kind === 'goal' ? 'Change date' : kind === 'idea' ? 'Move to tray' : 'Restore'}
                     </Button>
-                    <LookAgain kind={kind} id={id} words="Change date" lookAgainOn={row.lookAgainOn} />
+                    <ReturnDate kind={kind} id={id} words="Change date" returnOn={row.returnOn} />
                     <Button
                         kind="quiet"
                         aria-label={`Delete ${row.title}`}

@@ -17,7 +17,7 @@ const MOST = 3;
 /** Where we want to be beyond this year. */
 export function LongTermGoals({ page }: { page: DirectionView }) {
     const [open, setOpen] = useState<LongTermGoalTag | 'new' | null>(null);
-    const { longTermGoals } = page.bearing;
+    const { longTermGoals } = page.longTerm;
     const close = () => {
         setOpen(null);
     };

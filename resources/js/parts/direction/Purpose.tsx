@@ -9,7 +9,7 @@ import { Pressed } from '../../ui/Pressed';
 
 /** A few standing sentences on why we do this. */
 export function Purpose({ page }: { page: DirectionView }) {
-    const { purpose } = page.bearing;
+    const { purpose } = page.longTerm;
     const [isWriting, setWriting] = useState(false);
     const form = useForm('purpose', { purpose: purpose ?? '' });
 

@@ -40,7 +40,7 @@ export function YearGoals({ page }: { page: DirectionView }) {
 
 function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
     const { goal } = placed;
-    const { longTermGoals } = page.bearing;
+    const { longTermGoals } = page.longTerm;
     const place = (change: Partial<Pick<PlacedGoal, 'longTermGoal' | 'quarters'>>) => {
         act('put', route('goals.place', goal.id), { longTermGoal: placed.longTermGoal, quarters: placed.quarters, ...change });
     };

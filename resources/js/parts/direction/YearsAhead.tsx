@@ -13,7 +13,7 @@ interface Props {
 /** The years ahead to scale: each long-term goal at its day, and the year goals that lead there as cords in their colours. */
 export function YearsAhead({ page, onPress }: Props) {
     const today = usePage().props.frame?.today ?? page.year.period.first;
-    const goals = [...page.bearing.longTermGoals].sort((a, b) => a.on.localeCompare(b.on));
+    const goals = [...page.longTerm.longTermGoals].sort((a, b) => a.on.localeCompare(b.on));
     const { first } = page.year.period;
     const last = goals.at(-1)?.on ?? page.year.period.last;
     const span = Math.max(1, daysBetween(first, last)) * 1.04;

@@ -13,7 +13,7 @@ export interface ClosingValues {
     line: string;
     rest: Rest | '';
     titles: string;
-    lookAgainOn: string;
+    returnOn: string;
     withTasks: boolean;
     withProjects: boolean;
 }
@@ -24,7 +24,7 @@ export const nothingChosen: ClosingValues = {
     line: '',
     rest: '',
     titles: '',
-    lookAgainOn: '',
+    returnOn: '',
     withTasks: true,
     withProjects: true,
 };
@@ -42,7 +42,7 @@ export function ClosingFields({ title, offer, values, errors, set }: Props) {
     const isUnfinished = values.result === 'partly_met' || values.result === 'not_met';
     const hasRest = isUnfinished || values.result === 'dropped';
     const next = plannedWords(offer.next);
-    const field = (name: 'score' | 'line' | 'titles' | 'lookAgainOn', label: string) => ({
+    const field = (name: 'score' | 'line' | 'titles' | 'returnOn', label: string) => ({
         label: `${label} of ${title}`,
         isLabelHidden: true,
         value: values[name],
@@ -102,7 +102,7 @@ export function ClosingFields({ title, offer, values, errors, set }: Props) {
             )}
             {hasRest && values.rest === 'shelved' && (
                 <Answer words="Return date">
-                    <DateField {...field('lookAgainOn', 'Return date')} className="w-44" />
+                    <DateField {...field('returnOn', 'Return date')} className="w-44" />
                 </Answer>
             )}
             {hasRest && (values.rest === 'carried' || values.rest === 'split') && <Along offer={offer} values={values} set={set} />}

@@ -13,7 +13,7 @@ const directions: Record<string, string> = { forward: 'Forward', holding: 'Holdi
 /** For a direction that is not a number: which way it went, in words, each time one looks. */
 export function Judge({ page }: { page: GoalView }) {
     const form = useForm(`judgement of goal ${String(page.goal.id)}`, { direction: 'forward', line: '' });
-    const said = page.logbook.filter((entry) => entry.kind === 'judgement');
+    const said = page.history.filter((entry) => entry.kind === 'judgement');
 
     const judge = (event: SubmitEvent) => {
         event.preventDefault();

@@ -9,10 +9,10 @@ const WRITTEN = 5;
 /** The chart's plot lies within its frame by so much, in pixels. */
 const PLOT = 'ml-[42px] mr-2';
 
-/** The logbook pinned to the chart's days: what was said and done, where the line bent. */
+/** The history pinned to the chart's days: what was said and done, where the line bent. */
 export function Pins({ page }: { page: GoalView }) {
     const days = daysBetween(page.period.first, page.period.last) + 1;
-    const pins = page.logbook.filter((entry) => entry.kind !== 'reading' && entry.on >= page.period.first && entry.on <= page.period.last);
+    const pins = page.history.filter((entry) => entry.kind !== 'reading' && entry.on >= page.period.first && entry.on <= page.period.last);
     const written = pins.slice(0, WRITTEN).reverse();
     const at = (entry: LogEntry) => (daysBetween(page.period.first, entry.on) + 1) / days;
 

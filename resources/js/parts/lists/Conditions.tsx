@@ -9,13 +9,13 @@ const names: Record<ListField, string> = {
     project: 'is for the project',
     due: 'is due',
     planned: 'is planned',
-    attention: 'needs focus',
+    focus: 'needs focus',
     place: 'is done at',
     minutes: 'takes at most (min)',
     rank: 'is ranked',
     state: 'is',
     age: 'is older than (days)',
-    untouched: 'has had no activity for (days)',
+    no_activity: 'has had no activity for (days)',
     words: 'says',
 };
 

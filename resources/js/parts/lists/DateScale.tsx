@@ -38,7 +38,7 @@ function Step({ step, people }: { step: DateStep; people: PersonTag[] }) {
             <div
                 className={clsx(
                     'border-l-2 py-1.5 pl-5 max-md:border-l-0 max-md:pl-0',
-                    step.step === 'undated' ? 'border-dashed border-rule' : 'border-ink',
+                    step.step === 'not_scheduled' ? 'border-dashed border-rule' : 'border-ink',
                 )}
             >
                 <ul>
@@ -50,7 +50,7 @@ function Step({ step, people }: { step: DateStep; people: PersonTag[] }) {
                     <p className="flex min-h-8 items-center pl-6 text-sm text-ink-2">
                         <Link href={addressOf(step)} className="link">
                             {step.tasks.length === 0 ? count(rest, 'task') : `${String(rest)} more`}, {hoursWords(step.more)}
-                            {step.step === 'undated' && ': give them a day'}
+                            {step.step === 'not_scheduled' && ': give them a day'}
                         </Link>
                     </p>
                 )}
@@ -84,7 +84,7 @@ function headingOf({ step, time }: DateStep): string {
             return 'This week, no day';
         case 'later':
             return 'Later';
-        case 'undated':
+        case 'not_scheduled':
             return 'Not scheduled';
         default:
             return isDay(step) ? dayWords(step) : plannedWords(step).replace(/^week/, 'Week');
@@ -97,7 +97,7 @@ function addressOf({ step, time }: DateStep): string {
         case 'late':
         case 'today':
         case 'week':
-        case 'undated':
+        case 'not_scheduled':
             return route('lists.show', step);
         case 'later':
             return route('lists.show', 'ahead');

@@ -3,7 +3,7 @@ import type { ListView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { plan } from '../../lib/tasks';
 
-/** An undated task: one press gives it a time of what is left of the week, or it is dragged there. */
+/** A task that is not scheduled: one press gives it a time of what is left of the week, or it is dragged there. */
 export function GiveTime({ task, page }: { task: TaskRow; page: ListView }) {
     const times = [
         ...page.days.map(({ on }) => ({ value: on, words: dayWords(on).slice(0, 3), spoken: dayWords(on) })),

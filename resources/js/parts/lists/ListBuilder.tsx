@@ -26,7 +26,7 @@ const groupings: [ListGrouping, string][] = [
     ['planned', 'planned time'],
     ['due', 'week due'],
     ['rank', 'rank'],
-    ['attention', 'attention'],
+    ['focus', 'focus'],
     ['place', 'place'],
 ];
 

@@ -23,16 +23,16 @@ interface Question {
 
 /** What lists answer: three questions, each with its lists. */
 const questions = (): Question[] => [
-    { name: 'By date', lists: ['late', 'today', 'week', 'ahead', 'undated'], whole: route('lists') },
-    { name: 'Can start now', lists: ['gap', 'attention', 'place', 'helping'] },
-    { name: 'Held up', lists: ['waiting', 'look_over', 'depends', 'untouched'] },
+    { name: 'By date', lists: ['late', 'today', 'week', 'ahead', 'not_scheduled'], whole: route('lists') },
+    { name: 'Can start now', lists: ['free_time', 'focus', 'place', 'helping'] },
+    { name: 'Held up', lists: ['waiting', 'to_check', 'depends', 'no_activity'] },
 ];
 
 /** An index above the list: the questions, then the lists of the one that is shown, and one’s own. */
 export function ListNav({ lists, saved, at, sum }: Props) {
     const countOf = (list: TaskList) => lists.find((each) => each.list === list)?.count ?? 0;
     const addressOf = (question: Question) =>
-        question.whole ?? route('lists.show', question.lists.find((list) => countOf(list) > 0) ?? question.lists[0] ?? 'gap');
+        question.whole ?? route('lists.show', question.lists.find((list) => countOf(list) > 0) ?? question.lists[0] ?? 'free_time');
     const asked = questions();
     const shown = asked.find((question) => at === question.whole || question.lists.some((list) => route('lists.show', list) === at));
 

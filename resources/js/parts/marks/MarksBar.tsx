@@ -10,7 +10,7 @@ import { keepFocusOn } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../../ui/Menu';
 
-type What = 'tick' | 'plan' | 'hand_over' | 'rank' | 'stage' | 'project' | 'shelve' | 'drop' | 'take_back';
+type What = 'tick' | 'plan' | 'hand_over' | 'rank' | 'stage' | 'project' | 'shelve' | 'drop' | 'restore';
 
 /** How many are marked, and what can be done with all of them: one change, one undo. */
 export function MarksBar({ marks }: { marks: Marked }) {
@@ -102,7 +102,7 @@ export function MarksBar({ marks }: { marks: Marked }) {
                 <MenuRule />
                 <MenuItem onSelect={choose('shelve')}>Shelve</MenuItem>
                 <MenuItem onSelect={choose('drop')}>Drop</MenuItem>
-                <MenuItem onSelect={choose('take_back')}>Restore</MenuItem>
+                <MenuItem onSelect={choose('restore')}>Restore</MenuItem>
             </Menu>
             <Button kind="quiet" onClick={marks.clear}>
                 Clear selection

@@ -39,6 +39,15 @@ export function CurrentItem({ page, item, passed }: Props) {
                 </div>
                 <Clock item={item} passed={passed} />
             </div>
+            {item.kind === 'opening' && (
+                <ol className="mt-4 flex flex-wrap gap-x-6 gap-y-1 border-t border-hairline pt-2 text-md">
+                    {page.attendances
+                        .filter((attendance) => attendance.wasThere)
+                        .map((attendance) => (
+                            <li key={attendance.id}>{attendance.name}</li>
+                        ))}
+                </ol>
+            )}
             {item.kind === 'follow_ups' && (
                 <ul className="mt-4 divide-y divide-hairline border-t border-hairline">
                     {page.followUps.map((task) => (

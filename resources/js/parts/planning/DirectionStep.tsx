@@ -1,7 +1,7 @@
 import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
-import { BearingWords } from '../direction/BearingWords';
+import { LongTermWords } from '../direction/LongTermWords';
 import { LongTermGoals } from '../direction/LongTermGoals';
 import { PeriodWords } from '../direction/PeriodWords';
 import { Purpose } from '../direction/Purpose';
@@ -24,7 +24,7 @@ export function DirectionStep({ page }: { page: PlanningView }) {
 
     return (
         <div className="space-y-7">
-            {page.bearing !== null && <BearingWords bearing={page.bearing} />}
+            {page.longTerm !== null && <LongTermWords longTerm={page.longTerm} />}
             <Section title="The goals above" aside={`Where each is now, and where it should be by ${dayWords(page.stretch.last)}.`}>
                 {page.above.length === 0 && (
                     <Empty>There are no open goals above. Goals of {page.stretch.words} will not be linked to one.</Empty>

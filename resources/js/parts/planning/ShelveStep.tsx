@@ -33,7 +33,7 @@ export function ShelveStep({ page }: { page: PlanningView }) {
                                         result: 'dropped',
                                         then: 'shelve',
                                         line: `Did not fit into ${page.stretch.words}.`,
-                                        lookAgainOn: page.next.first,
+                                        returnOn: page.next.first,
                                     });
                                 }}
                             >

@@ -5,7 +5,7 @@ import { CollectionsButton, ExtraFields, OwnField } from './OwnFields';
 import { KeptDate } from '../KeptField';
 import { Section } from '../Section';
 import { Files, HelpersButton } from '../beside/Beside';
-import { StockButton } from '../recurring/WorkRecurringTasks';
+import { SharedButton } from '../recurring/WorkRecurringTasks';
 import { RecurringTaskLine } from '../recurring/RecurringTaskLine';
 import type { ProjectState, ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -70,7 +70,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                 <div className="-ml-3 flex flex-wrap">
                     {page.mayChange && <MilestonesButton page={page} />}
                     <HelpersButton beside={page.beside} people={page.people} />
-                    <StockButton to={{ project: project.id }} />
+                    <SharedButton to={{ project: project.id }} />
                     {page.mayChange && <CollectionsButton page={page} />}
                     <ExtraFields page={page} />
                 </div>
@@ -120,9 +120,9 @@ function SetFacts({ page }: { page: ProjectView }) {
             <SelectField
                 label="Focus needed"
                 none="not set"
-                value={page.attention ?? ''}
+                value={page.focus ?? ''}
                 options={asOptions({ full: 'full', normal: 'normal', little: 'little' })}
-                onChange={set('attention', page.attention)}
+                onChange={set('focus', page.focus)}
             />
             <SelectField
                 label="Rank"
@@ -145,7 +145,7 @@ function ReadFacts({ page }: { page: ProjectView }) {
             </Fact>
             {page.startsOn !== null && <Fact label="Starts">{dayWords(page.startsOn)}</Fact>}
             {project.dueOn !== null && <Fact label="Due">{dayWords(project.dueOn)}</Fact>}
-            {page.attention !== null && <Fact label="Focus needed">{page.attention}</Fact>}
+            {page.focus !== null && <Fact label="Focus needed">{page.focus}</Fact>}
             {page.rank !== null && <Fact label="Rank">{page.rank}</Fact>}
         </>
     );

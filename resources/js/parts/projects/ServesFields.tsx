@@ -1,14 +1,14 @@
 import { grouped } from '../../lib/options';
-import type { Option, ServingValues } from '../../generated/props';
+import type { Option, ContributionValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { SelectField } from '../../ui/Select';
 
 interface Props {
-    serves: ServingValues[];
+    serves: ContributionValues[];
     goals: Option[];
     errors: Partial<Record<string, string>>;
-    onChange: (serves: ServingValues[]) => void;
+    onChange: (serves: ContributionValues[]) => void;
 }
 
 /** The goals that a project serves, each with the weight it has there. */

@@ -10,7 +10,7 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 
-/** The recurring tasks that run for a project or an area, with those of the stock to choose from. */
+/** The recurring tasks that run for a project or an area, with the shared ones to choose from. */
 export function WorkRecurringTasks({
     recurringTasks,
     to,
@@ -26,30 +26,30 @@ export function WorkRecurringTasks({
                 ))}
             </ul>
             <div className="-ml-3">
-                <StockButton to={to} />
+                <SharedButton to={to} />
             </div>
         </Section>
     );
 }
 
 /** Chooses shared recurring tasks for a project or an area. */
-export function StockButton({ to }: { to: { project?: number; area?: number } }) {
+export function SharedButton({ to }: { to: { project?: number; area?: number } }) {
     return (
         <DialogButton words="Recurring tasks" kind="quiet" title="Choose recurring tasks">
-            {(close) => <Stock to={to} onDone={close} />}
+            {(close) => <Shared to={to} onDone={close} />}
         </DialogButton>
     );
 }
 
-function Stock({ to, onDone }: { to: { project?: number; area?: number }; onDone: () => void }) {
-    const { stock } = usePage().props;
+function Shared({ to, onDone }: { to: { project?: number; area?: number }; onDone: () => void }) {
+    const { shared } = usePage().props;
     const [chosen, setChosen] = useState<number[]>([]);
 
     useEffect(() => {
-        refresh(['stock']);
+        refresh(['shared']);
     }, []);
 
-    if (stock?.length === 0) {
+    if (shared?.length === 0) {
         return <p className="text-ink-2">There are no shared recurring tasks yet. Add them on the Recurring tasks page.</p>;
     }
 
@@ -57,7 +57,7 @@ function Stock({ to, onDone }: { to: { project?: number; area?: number }; onDone
         <div className="space-y-4">
             <CheckList
                 legend="Shared recurring tasks"
-                choices={(stock ?? []).map((recurringTask) => ({ value: Number(recurringTask.value), words: recurringTask.label }))}
+                choices={(shared ?? []).map((recurringTask) => ({ value: Number(recurringTask.value), words: recurringTask.label }))}
                 chosen={chosen}
                 onChange={setChosen}
             />

@@ -35,11 +35,11 @@ const choices = {
         option('stuck', 'stuck'),
         option('ready', 'ready to close'),
         option('behind', 'behind'),
-        option('unserving', 'not linked to a goal'),
+        option('unlinked', 'not linked to a goal'),
     ],
-    attention: [option('full', 'full'), option('normal', 'normal'), option('little', 'little')],
+    focus: [option('full', 'full'), option('normal', 'normal'), option('little', 'little')],
     sort: [
-        option('need', 'needs attention'),
+        option('need', 'needs focus'),
         option('due', 'due date'),
         option('progress', 'progress'),
         option('changed', 'last change'),
@@ -52,13 +52,13 @@ const choices = {
         option('owner', 'owner'),
         option('area', 'area'),
         option('thread', 'thread'),
-        option('attention', 'attention'),
+        option('focus', 'focus'),
         option('collection', 'collection'),
         option('none', 'nothing'),
     ],
 };
 
-const narrow = ['owner', 'area', 'thread', 'attention', 'collection', 'field', 'words'] as const;
+const narrow = ['owner', 'area', 'thread', 'focus', 'collection', 'field', 'words'] as const;
 
 /** What the register shows and how, as a sentence. Every choice is in the address, so it can be kept, sent and gone back to. */
 export function Choose({ page }: { page: Register }) {
@@ -117,7 +117,7 @@ export function Choose({ page }: { page: Register }) {
                         'anybody',
                     )}{' '}
                     Area {select('area', 'Area', page.areas, 'any area')} Thread {select('thread', 'Thread', page.threads, 'any thread')}
-                    Focus {select('attention', 'Focus needed', choices.attention, 'any')} focus needed
+                    Focus {select('focus', 'Focus needed', choices.focus, 'any')} focus needed
                     {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
                     {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}
                     {filter.field !== null && (

@@ -150,7 +150,7 @@ function LeftOverCounts({ facts }: { facts: WeekFacts }) {
         ['Carried over', facts.carried],
         ['Stuck', facts.stuck],
         ['Waiting for others', facts.withOthers],
-        ['No recent activity', facts.untouched],
+        ['No recent activity', facts.withoutActivity],
         ['Tray', facts.tray],
     ];
 

@@ -53,9 +53,9 @@ export function TaskFacts({ page }: { page: TaskView }) {
             <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />
             <Choice
                 label="Focus needed"
-                value={page.attention}
+                value={page.focus}
                 options={{ full: 'full', normal: 'normal', little: 'little' }}
-                onChoose={set('attention')}
+                onChoose={set('focus')}
             />
             <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />
             <SelectField
@@ -66,15 +66,15 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 options={page.names.map((name) => ({ value: name, label: name }))}
                 onChange={set('waiting_on')}
             />
-            {task.waitingOn !== null && <KeptDate label="Follow up on" value={task.askAgainOn ?? ''} onKeep={set('ask_again_on')} />}
+            {task.waitingOn !== null && <KeptDate label="Follow up on" value={task.followUpOn ?? ''} onKeep={set('follow_up_on')} />}
             {!task.isDone && (
                 <RecordField
                     label="Checked by"
-                    value={page.lookOverBy}
+                    value={page.checkedBy}
                     options={peopleAsOptions(page.people)}
                     none="nobody"
                     onChoose={(person) => {
-                        change(task, { look_over_by_id: person });
+                        change(task, { checked_by_id: person });
                     }}
                 />
             )}
@@ -93,10 +93,10 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 <div>
                     <span className="text-xs text-ink-2">State</span>
                     <Check
-                        label={page.underWaySince === null ? 'In progress' : `In progress since ${dayWords(page.underWaySince)}`}
-                        checked={task.isUnderWay}
+                        label={page.inProgressSince === null ? 'In progress' : `In progress since ${dayWords(page.inProgressSince)}`}
+                        checked={task.isInProgress}
                         onChange={(on) => {
-                            change(task, { under_way: on });
+                            change(task, { in_progress: on });
                         }}
                     />
                 </div>

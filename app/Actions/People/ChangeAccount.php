@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Models\Area;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\RecurringTask;
+use App\Models\Role;
+use App\Models\Series;
+use App\Models\Task;
+use App\Models\Visibility;
+use App\Models\Workspace;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
+use Loftrin\Core\Work\ProjectState;
+
+/**
+ * Changes what somebody may do. Who leaves is deactivated: they cannot sign in, what they own goes to somebody else, what they
+ * did stays theirs.
+ */
+final readonly class ChangeAccount
+{
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private GiveAccess $access)
+    {
+    }
+
+    /** @throws RefusedChange when no lead would be left, or they own what nobody else may see */
+    public function deactivate(Person $who, Person $leaver, Person $heir): void
+    {
+        $this->log->change($who, "Deactivated {$leaver->name}", function () use ($leaver, $heir): void {
+            match (true) {
+                $leaver->deactivated_on !== null => throw new RefusedChange('person', "{$leaver->name} is already deactivated."),
+                $heir->id === $leaver->id, $heir->deactivated_on !== null => throw new RefusedChange(
+                    'heir',
+                    'Choose somebody with an active account.',
+                ),
+                default => self::refuseLastLead($leaver),
+            };
+
+            foreach ($this->owned($leaver) as $record) {
+                $record->update(['owner_id' => $heir->id]);
+            }
+
+            $leaver->update(['deactivated_on' => $this->workspace->today()]);
+            $this->access->signOutEverywhere($leaver);
+        });
+    }
+
+    public function reactivate(Person $who, Person $person): void
+    {
+        $this->log->change($who, "Reactivated {$person->name}", static fn() => $person->update(['deactivated_on' => null]));
+    }
+
+    /** @throws RefusedChange when no lead would be left */
+    public function changeRole(Person $who, Person $person, Role $role, int $weeklyHours): void
+    {
+        $this->log->change($who, "Changed {$person->name}", static function () use ($person, $role, $weeklyHours): void {
+            if ($role !== Role::Lead) {
+                self::refuseLastLead($person);
+            }
+
+            $person->update(['role' => $role, 'weekly_hours' => $weeklyHours]);
+        });
+    }
+
+    private static function refuseLastLead(Person $person): void
+    {
+        if (
+            $person->isLead() &&
+            Person::query()->where('role', Role::Lead)->whereNull('deactivated_on')->whereKeyNot($person->id)->doesntExist()
+        ) {
+            throw new RefusedChange('role', "{$person->name} is the only lead. Make somebody else a lead first.");
+        }
+    }
+
+    /**
+     * What is open and others can see. What only the leaver could see stays unseen.
+     *
+     * @return iterable<Area|Goal|Project|RecurringTask|Series|Task>
+     */
+    private function owned(Person $leaver): iterable
+    {
+        yield from Goal::query()->where('owner_id', $leaver->id)->whereNull('closed_on')->where('visibility', Visibility::Everyone)->get();
+        yield from Project::query()
+            ->where('owner_id', $leaver->id)
+            ->whereIn('state', [...ProjectState::OPEN, ProjectState::Shelved])
+            ->get();
+        yield from Task::query()
+            ->where('owner_id', $leaver->id)
+            ->whereNull('done_on')
+            ->whereNull('dropped_on')
+            ->where('visibility', Visibility::Everyone)
+            ->get();
+        yield from RecurringTask::query()
+            ->where('owner_id', $leaver->id)
+            ->whereNull('ended_on')
+            ->where('visibility', Visibility::Everyone)
+            ->get();
+        yield from Series::query()->where('owner_id', $leaver->id)->where('is_private', false)->get();
+        yield from Area::query()->where('owner_id', $leaver->id)->get();
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Goals;
+
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Goal;
+use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Work\ProjectState;
+
+/** Which tallies the figures and forecasts of a plan rest on: all are fetched at once, and none that is not looked at. */
+final readonly class NeededTallies
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    /**
+     * @param list<Day> $days as of which figures are asked for
+     * @param ?Day $forecastsOn as of which forecasts are asked for
+     * @param list<Day> $lookedAt on which those look back
+     * @param ?Goal $of whose figures alone are asked for; null for those of all goals
+     *
+     * @return list<array{ScopeDay, list<int>, list<int>}> days, each with the projects and the goals whose tasks are summed up
+     */
+    public function of(array $days, ?Day $forecastsOn, array $lookedAt, ?Goal $of): array
+    {
+        [$projects, $goals] = $of === null ? [self::ids($this->plan->projects), self::ids($this->plan->goals)] : $this->restsOn($of);
+        $needed = array_map(fn(ScopeDay $day): array => [$day, $this->tallied($projects, $day), $goals], [
+            ...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days),
+            ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($forecastsOn ?? $by, $by), $lookedAt),
+        ]);
+
+        // A goal that was closed is computed as of that day; a forecast looks at how it moved until then, whatever was decided.
+        foreach ($this->plan->goals as $goal) {
+            $closed = $goal->closing?->on;
+
+            if ($closed === null || ($goal->closing->decided() !== null && $forecastsOn === null)) {
+                continue;
+            }
+
+            [$projects, $goals] = $this->restsOn($goal);
+            $before = array_filter($lookedAt, static fn(Day $by): bool => $by->isBefore($closed));
+
+            foreach ([new ScopeDay($closed), ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($closed, $by), $before)] as $day) {
+                $needed[] = [$day, $this->tallied($projects, $day), $goals];
+            }
+        }
+
+        return $needed;
+    }
+
+    /**
+     * Those whose tasks are looked at: as of a day on which a project is done it counts 1, whatever its tasks (computation 3).
+     * How it moved, and how much was added to it, is asked of them all.
+     *
+     * @param list<int> $projects
+     *
+     * @return list<int>
+     */
+    private function tallied(array $projects, ScopeDay $day): array
+    {
+        return $day->isOneDay()
+            ? array_values(
+                array_filter($projects, fn(int $id): bool => $this->plan->projects[$id]->stateOn($day->on) !== ProjectState::Done),
+            )
+            : $projects;
+    }
+
+    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them, each once */
+    private function restsOn(Goal $goal): array
+    {
+        $goals = [$goal->id => $goal];
+        $projects = [];
+
+        for ($next = [$goal]; $next !== []; $next = array_diff_key($beneath, $goals), $goals += $next) {
+            $beneath = [];
+
+            foreach ($next as $each) {
+                foreach ($this->plan->projectsContributingTo($each) as [$project]) {
+                    $projects[$project->id] = (int) $project->id;
+                }
+
+                foreach ($this->plan->childrenOf($each) as $child) {
+                    $beneath[$child->id] = $child;
+                }
+            }
+        }
+
+        return [array_values($projects), self::ids($goals)];
+    }
+
+    /**
+     * @param array<array-key, mixed> $byId
+     *
+     * @return list<int>
+     */
+    private static function ids(array $byId): array
+    {
+        return array_map(intval(...), array_keys($byId));
+    }
+}

@@ -1,0 +1,71 @@
+import { clsx } from 'clsx';
+import { useForm } from '../../lib/kept/useForm';
+import type { SubmitEvent } from 'react';
+import type { Beside } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { TextArea } from '../../ui/Field';
+
+/** What people said of a task or a project, and a line for the next word. */
+export function Comments({ beside }: { beside: Beside }) {
+    const form = useForm(`comment on ${beside.kind} ${String(beside.id)}`, { words: '' });
+    const save = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.post(route('work.comment', [beside.kind, beside.id]), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
+    return (
+        <>
+            <ul className="divide-y divide-hairline">
+                {beside.comments.map((comment) => (
+                    <li key={comment.id} className="flex gap-4 py-2">
+                        <span className="w-28 flex-none text-xs leading-5 text-ink-2">
+                            {dayWords(comment.on)}
+                            <br />
+                            {comment.by.name}
+                        </span>
+                        <p className="min-w-0 flex-1 [overflow-wrap:anywhere] whitespace-pre-line">{comment.words}</p>
+                        {comment.isMine && (
+                            <button
+                                type="button"
+                                aria-label={`Delete your comment of ${dayWords(comment.on)}`}
+                                className="min-h-6 self-start text-xs text-ink-2 hover:text-ink hover:underline"
+                                onClick={() => {
+                                    act('delete', route('comments.destroy', comment.id));
+                                }}
+                            >
+                                Delete
+                            </button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            <form onSubmit={save} className="group/comment mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
+                <TextArea
+                    label="Write a comment"
+                    isLabelHidden
+                    placeholder="Write a comment"
+                    rows={form.data.words === '' ? 1 : 3}
+                    maxLength={5000}
+                    {...bind(form, 'words')}
+                />
+                <Button
+                    type="submit"
+                    className={clsx(form.data.words === '' && 'invisible group-focus-within/comment:visible')}
+                    disabled={form.processing || form.data.words.trim() === ''}
+                >
+                    Post
+                </Button>
+            </form>
+        </>
+    );
+}

@@ -1,0 +1,35 @@
+import { useEffect, useRef } from 'react';
+import { refresh } from '../../lib/background';
+import { tellReminder } from '../Notices';
+import type { Alert } from '../../generated/props';
+
+/** A minute is over: what was shown in it is not shown again. */
+const NEXT = 61_000;
+
+/** Shows a reminder at its time of day, on whatever screen one is, then asks for the next one. */
+export function useAlert(alert: Alert | null): void {
+    const latest = useRef(alert);
+
+    useEffect(() => {
+        latest.current = alert;
+    });
+
+    useEffect(() => {
+        const shown = latest.current;
+
+        if (shown === null) {
+            return;
+        }
+
+        let timer = setTimeout(() => {
+            tellReminder(`${shown.at} ${shown.words}`);
+            timer = setTimeout(() => {
+                refresh(['frame']);
+            }, NEXT);
+        }, shown.left * 1000);
+
+        return () => {
+            clearTimeout(timer);
+        };
+    }, [alert?.id, alert?.at]);
+}
