@@ -10,12 +10,10 @@ import { first } from '../../lib/words';
 interface Props {
     goal: GoalRow;
     size?: 's' | 'l';
-    /** In the drawing it is not a tab stop of its own. */
-    isInDrawing?: boolean;
 }
 
-/** A goal as a beam that spans its period, with its name above. */
-export function Beam({ goal, size = 's', isInDrawing = true }: Props) {
+/** A goal as a beam that spans its period, with its name above. The arrows lead to it, the Tab key does not. */
+export function Beam({ goal, size = 's' }: Props) {
     const sheet = useYear();
     const { gauge } = goal;
     const terms = size === 'l' && gauge.terms !== '' ? gauge.terms : null;
@@ -26,7 +24,7 @@ export function Beam({ goal, size = 's', isInDrawing = true }: Props) {
                 <Cord cord={goal.cord} />
                 <Link
                     href={goalAddress(sheet, goal.id)}
-                    data-cell={isInDrawing ? '' : undefined}
+                    data-cell=""
                     title={`${goal.title}: ${gauge.spoken}`}
                     className={clsx('min-w-0 flex-1 truncate font-medium hover:underline', size === 'l' && 'text-sm font-semibold')}
                 >
@@ -42,7 +40,7 @@ export function Beam({ goal, size = 's', isInDrawing = true }: Props) {
             {gauge.progress === null || gauge.dueOn !== null ? (
                 <span className={clsx('block border-b border-dashed border-rule', size === 'l' ? 'h-2.5' : 'h-1.5')} />
             ) : (
-                <Gauge gauge={gauge} size={size} isTabStop={!isInDrawing} />
+                <Gauge gauge={gauge} size={size} isTabStop={false} />
             )}
         </div>
     );
