@@ -23,12 +23,12 @@ const screens = {
     areas: '/areas',
     area: '/areas/1',
     shelf: '/shelf',
-    news: '/updates',
+    updates: '/updates',
     'planning, looking back': '/planning/2027-Q3/look_back',
     'planning, goals': '/planning/2027-Q3/goals',
-    'planning, first in line': '/planning/2027-Q3/order',
-    'planning, how': '/planning/2027-Q3/efforts',
-    'planning, load': '/planning/2027-Q3/hours',
+    'planning, order': '/planning/2027-Q3/order',
+    'planning, efforts': '/planning/2027-Q3/efforts',
+    'planning, hours': '/planning/2027-Q3/hours',
     closing: '/closing/2027-Q3',
     'a judged goal': '/goals/27',
     'stages beside each other': '/projects/3?as=columns',
@@ -41,7 +41,7 @@ const screens = {
     'a quarterly output': '/recurring-tasks/18',
     'a list being built': '/lists/new?conditions[0][field]=owner&conditions[0][value]=me&group=project',
     'a saved list': '/lists/saved/2',
-    told: '/notifications',
+    notifications: '/notifications',
 };
 
 for (const scheme of ['light', 'dark'] as const) {
@@ -82,7 +82,7 @@ for (const width of [360, 768, 1280, 2560]) {
     });
 }
 
-test('the sheet prints on one landscape page', async ({ page }) => {
+test('the year prints on one landscape page', async ({ page }) => {
     await page.goto('/year');
     await page.waitForLoadState('networkidle');
     const file = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');

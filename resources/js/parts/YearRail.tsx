@@ -48,7 +48,7 @@ function YearWords({ rail }: { rail: Rail }) {
             )}
             <RailSigns />
             <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
-                {rail.motto}
+                {rail.motto ?? <span className="text-ink-2">No motto yet</span>}
             </Link>
             <span className="w-full truncate text-xs text-ink-2 md:hidden">
                 {[mainGoal?.title, now?.words].filter((words) => words != null).join(' · ')}

@@ -1,0 +1,119 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './signedIn';
+
+/** Rooms and what lies in them, by their addresses. */
+const ROOMS = [
+    '/',
+    '/week',
+    '/lists',
+    '/lists/waiting',
+    '/recurring-tasks',
+    '/shelf',
+    '/meetings',
+    '/series/1',
+    '/meetings/1',
+    '/projects',
+    '/projects/2',
+    '/tasks/60',
+    '/areas/1',
+    '/templates',
+    '/year',
+    '/direction',
+    '/planning/2027-Q3/look_back',
+    '/planning/2027-Q3/goals',
+    '/closing/2027-Q3',
+    // A year of which nothing is known.
+    '/year/2029',
+    '/goals/3',
+    '/reviews',
+    '/people',
+    '/tray',
+    '/updates',
+    '/notifications',
+];
+
+/** More stops than any screen has. */
+const STOPS = 250;
+
+interface Stop {
+    /** Tells elements apart. */
+    id: number;
+    name: string;
+    isSeen: boolean;
+    isMarked: boolean;
+}
+
+/** Where the focus is: what it says, and whether one can see it. Null outside of the page. */
+function stop(page: Page): Promise<Stop | null> {
+    return page.evaluate(() => {
+        const at = document.activeElement;
+
+        if (!(at instanceof HTMLElement) || at === document.body) {
+            return null;
+        }
+
+        const known = (window as unknown as { stops?: Element[] }).stops ?? [];
+        (window as unknown as { stops?: Element[] }).stops = known;
+
+        if (!known.includes(at)) {
+            known.push(at);
+        }
+
+        const label = (at as HTMLInputElement).labels?.[0]?.textContent ?? at.getAttribute('aria-label') ?? '';
+        const by = at.getAttribute('aria-labelledby');
+        const style = getComputedStyle(at);
+        // A link that goes over two lines is looked for on its first.
+        const box = at.getClientRects()[0] ?? at.getBoundingClientRect();
+        const middle = document.elementFromPoint(box.x + box.width / 2, box.y + Math.min(box.height / 2, 12));
+
+        return {
+            id: known.indexOf(at),
+            name: `${label} ${by === null ? '' : (document.getElementById(by)?.textContent ?? '')} ${at.textContent} ${at.title}`.trim(),
+            isSeen: box.width > 0 && box.height > 0 && middle !== null && (at.contains(middle) || middle.contains(at)),
+            isMarked: style.outlineStyle !== 'none' || style.boxShadow !== 'none' || style.borderBottomStyle !== 'none',
+        };
+    });
+}
+
+for (const address of ROOMS) {
+    test(`the Tab key walks through ${address}: each stop has a name, is in sight and is marked, and none is a trap`, async ({ page }) => {
+        await page.goto(address);
+        await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+        const faults: string[] = [];
+        let last = -1;
+        let stops = 0;
+
+        for (; stops < STOPS; stops++) {
+            await page.keyboard.press('Tab');
+            const now = await stop(page);
+
+            if (now === null) {
+                break;
+            }
+
+            const where = `stop ${String(stops)} “${now.name.slice(0, 40)}”`;
+
+            if (now.name === '') {
+                faults.push(`${where} has no name`);
+            }
+
+            if (!now.isSeen) {
+                faults.push(`${where} cannot be seen`);
+            }
+
+            if (!now.isMarked) {
+                faults.push(`${where} is not marked`);
+            }
+
+            if (now.id === last) {
+                faults.push(`${where} is a trap`);
+            }
+
+            last = now.id;
+        }
+
+        expect(faults).toEqual([]);
+        expect(stops).toBeGreaterThan(8);
+        expect(stops).toBeLessThan(STOPS);
+    });
+}
