@@ -7,6 +7,7 @@ interface Props {
     value: string;
     error?: string | undefined;
     maxLength?: number;
+    inputMode?: 'text' | 'decimal';
     onChange: (value: string) => void;
     /** Called by Enter, with something written. */
     onAdd: () => void;
@@ -16,7 +17,7 @@ interface Props {
 }
 
 /** A line to write the next one on: nothing but a plus until it is pressed. Enter adds. */
-export function AddLine({ words, value, error, maxLength, onChange, onAdd, isSending = false, children }: Props) {
+export function AddLine({ words, value, error, maxLength, inputMode = 'text', onChange, onAdd, isSending = false, children }: Props) {
     const add = (event: SubmitEvent) => {
         event.preventDefault();
 
@@ -36,6 +37,7 @@ export function AddLine({ words, value, error, maxLength, onChange, onAdd, isSen
                     aria-invalid={error !== undefined}
                     placeholder={words}
                     maxLength={maxLength}
+                    inputMode={inputMode}
                     value={value}
                     onChange={(event) => {
                         onChange(event.target.value);

@@ -1,11 +1,9 @@
 import { useForm } from '../../lib/kept/useForm';
-import type { SubmitEvent } from 'react';
+import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { GoalView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 
 const directions: Record<string, string> = { forward: 'Forward', holding: 'Holding', backward: 'Backward' };
@@ -15,8 +13,7 @@ export function Judge({ page }: { page: GoalView }) {
     const form = useForm(`judgement of goal ${String(page.goal.id)}`, { direction: 'forward', line: '' });
     const said = page.history.filter((entry) => entry.kind === 'judgement');
 
-    const judge = (event: SubmitEvent) => {
-        event.preventDefault();
+    const judge = () => {
         form.post(route('judgements.store', page.goal.id), {
             preserveScroll: true,
             onSuccess: () => {
@@ -33,18 +30,24 @@ export function Judge({ page }: { page: GoalView }) {
                 </p>
             )}
             {page.mayChange && page.closedOn === null && (
-                <form onSubmit={judge} className="flex flex-wrap items-start gap-3 py-2">
+                <AddLine
+                    words="What shows where it is heading?"
+                    maxLength={500}
+                    value={form.data.line}
+                    error={form.errors.line}
+                    isSending={form.processing}
+                    onChange={(line) => {
+                        form.setData('line', line);
+                    }}
+                    onAdd={judge}
+                >
                     <SelectField
                         label="Direction"
-                        isLabelHidden
+                        className="w-40"
                         {...bind(form, 'direction')}
-                        options={Object.entries(directions).map(([value, words]) => ({ value: value, label: words }))}
+                        options={Object.entries(directions).map(([value, words]) => ({ value, label: words }))}
                     />
-                    <TextField label="Why" isLabelHidden placeholder="What shows it" className="min-w-60 flex-1" {...bind(form, 'line')} />
-                    <Button kind="main" type="submit" disabled={form.processing}>
-                        Save
-                    </Button>
-                </form>
+                </AddLine>
             )}
         </Section>
     );

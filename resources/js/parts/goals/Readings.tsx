@@ -2,6 +2,7 @@ import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
+import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { GoalView, ReadingRow } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -21,8 +22,7 @@ export function Readings({ page }: { page: GoalView }) {
     const form = useForm(`new reading of goal ${String(page.goal.id)}`, { on: frame?.today ?? '', value: '' });
     const shown = isOpen ? page.readings : page.readings.slice(0, SHOWN);
 
-    const enter = (event: SubmitEvent) => {
-        event.preventDefault();
+    const enter = () => {
         form.post(route('readings.store', page.goal.id), {
             preserveScroll: true,
             onSuccess: () => {
@@ -34,14 +34,25 @@ export function Readings({ page }: { page: GoalView }) {
     return (
         <Section title="Readings" aside={page.unit ?? undefined}>
             {page.closedOn === null && !page.isPast && (
-                <form onSubmit={enter} className="flex flex-wrap items-start gap-3 py-2">
-                    <DateField label="Day" isLabelHidden {...bind(form, 'on')} max={frame?.today} />
-                    <TextField label="Value" isLabelHidden inputMode="decimal" placeholder="New value" {...bind(form, 'value')} />
-                    <Button kind="main" type="submit" disabled={form.processing}>
-                        Add
-                    </Button>
+                <div className="flex flex-wrap items-start justify-between gap-x-4">
+                    <div className="min-w-60 flex-1">
+                        <AddLine
+                            words="Enter a value"
+                            inputMode="decimal"
+                            maxLength={40}
+                            value={form.data.value}
+                            error={form.errors.value}
+                            isSending={form.processing}
+                            onChange={(value) => {
+                                form.setData('value', value);
+                            }}
+                            onAdd={enter}
+                        >
+                            <DateField label="As of" className="w-40" {...bind(form, 'on')} max={frame?.today} />
+                        </AddLine>
+                    </div>
                     <PasteReadings goal={page.goal.id} />
-                </form>
+                </div>
             )}
             <ul className="divide-y divide-hairline">
                 {shown.map((reading) => (
@@ -99,12 +110,12 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
     }
 
     return (
-        <li className="flex items-baseline gap-4 py-1">
+        <li className="group/reading flex items-baseline gap-4 py-1">
             <span className="w-24 text-ink-2">{dayWords(reading.on)}</span>
             <span className="font-mono">{reading.value}</span>
             <span className="text-xs text-ink-2">{reading.by}</span>
             {mayChange && (
-                <span className="ml-auto flex">
+                <span className="ml-auto flex opacity-0 group-focus-within/reading:opacity-100 group-hover/reading:opacity-100 pointer-coarse:opacity-100">
                     <Button
                         kind="quiet"
                         aria-label={`Edit the reading of ${dayWords(reading.on)}`}

@@ -1,12 +1,11 @@
 import { Link } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import type { SubmitEvent } from 'react';
+import { AddLine } from '../AddLine';
 import { Cord } from '../Cord';
 import { YearGoals } from '../direction/YearGoals';
 import { Section } from '../Section';
 import type { PlannedGoal, PlanningView } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Select';
 
 /** What should be true by the end, under each goal above: a title is enough, the rest when wanted. */
@@ -84,43 +83,30 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
     });
     const error = Object.values(form.errors)[0];
 
-    const add = (event: SubmitEvent) => {
-        event.preventDefault();
-
-        if (form.data.title.trim() === '') {
-            return;
-        }
-
-        form.post(route('goals.store'), {
-            as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
-            preserveScroll: true,
-            preserveState: true,
-            onSuccess: () => {
-                form.reset('title');
-            },
-        });
-    };
-
     return (
-        <form onSubmit={add} className="flex flex-wrap items-center gap-3 py-1">
-            <span aria-hidden className="w-3 flex-none text-center text-ink-2">
-                +
-            </span>
-            <input
-                aria-label={words}
-                aria-invalid={error !== undefined}
-                placeholder={words}
-                maxLength={200}
-                value={form.data.title}
-                onChange={(event) => {
-                    form.setData('title', event.target.value);
-                }}
-                className="min-w-60 flex-1 border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
-            />
+        <AddLine
+            words={words}
+            maxLength={200}
+            value={form.data.title}
+            error={error}
+            isSending={form.processing}
+            onChange={(title) => {
+                form.setData('title', title);
+            }}
+            onAdd={() => {
+                form.post(route('goals.store'), {
+                    as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
+                    preserveScroll: true,
+                    preserveState: true,
+                    onSuccess: () => {
+                        form.reset('title');
+                    },
+                });
+            }}
+        >
             {page.stretch.periods.length > 1 && (
                 <SelectField
                     label="Week"
-                    isLabelHidden
                     className="w-32"
                     value={form.data.period}
                     onChange={(value) => {
@@ -129,12 +115,6 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
                     options={page.stretch.periods.map((period) => ({ value: period.name, label: period.words }))}
                 />
             )}
-            {form.data.title.trim() !== '' && (
-                <Button type="submit" disabled={form.processing}>
-                    Add
-                </Button>
-            )}
-            {error !== undefined && <p className="w-full pl-6 text-sm font-medium text-persimmon">{error}</p>}
-        </form>
+        </AddLine>
     );
 }
