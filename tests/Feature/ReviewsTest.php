@@ -80,7 +80,24 @@ it('has nothing to look back on in a week to come', function (): void {
     expect(Review::query()->count())->toBe(0);
 });
 
+it('counts no week as missed that was over before one came', function (): void {
+    expect(array_column(array_column($this->props('/reviews')['page']['weeks'], 'week'), 'name'))->toBe(['2027-W06']);
+    $review = collect($this->props('/')['page']['passes'])->firstWhere('kind', 'review');
+    expect([$review['title'], $review['isDue']])->toBe(['Review week 6', false]);
+
+    Made::task($this->me, ['created_on' => '2027-01-20']);
+    expect(array_column(array_column($this->props('/reviews')['page']['weeks'], 'week'), 'name'))->toBe([
+        '2027-W06',
+        '2027-W05',
+        '2027-W04',
+        '2027-W03',
+    ]);
+    $review = collect($this->props('/')['page']['passes'])->firstWhere('kind', 'review');
+    expect([$review['title'], $review['isDue']])->toBe(['Review week 5', true]);
+});
+
 it('lists the weeks of the year so far', function (): void {
+    Made::task($this->me, ['created_on' => '2027-01-04']);
     $this->put('/reviews/2027-W05/answers', ['question' => 'moved', 'words' => 'Crews.']);
     $this->post('/reviews/2027-W05/hold');
     $weeks = $this->props('/reviews')['page']['weeks'];

@@ -18,10 +18,12 @@ use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\People\NotificationsPage;
+use App\Queries\Reviews\FirstDay;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekView;
 use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WeekPage;
+use Illuminate\Support\Str;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
@@ -41,6 +43,7 @@ final readonly class DayPage
         private RecurringTasksPage $recurringTasks,
         private NotificationsPage $told,
         private Pending $pending,
+        private FirstDay $firstDay,
     ) {
     }
 
@@ -136,8 +139,7 @@ final readonly class DayPage
             'Sort the tray',
             match ($count) {
                 0 => 'Nothing to sort',
-                1 => '1 item',
-                default => "$count items",
+                default => self::count($count, 'item'),
             },
             route('tray', absolute: false),
             $count > 0,
@@ -152,11 +154,16 @@ final readonly class DayPage
         $detail = match (true) {
             $week->goals === [] => 'No goals yet',
             $week->words === null => 'Nothing said about it yet',
-            $asking > 0 => "$planned tasks, $asking carried over 3 times or more",
-            default => count($week->goals).' goals, '.$planned.' tasks',
+            $asking > 0 => self::count($planned, 'task').", $asking carried over 3 times or more",
+            default => self::count(count($week->goals), 'goal').', '.self::count($planned, 'task'),
         };
 
         return new DuePass('plan', 'Plan '.lcfirst($week->week->words), $detail, route('week.show', $week->week->name, false), $isDue);
+    }
+
+    private static function count(int $number, string $of): string
+    {
+        return "$number ".Str::plural($of, $number);
     }
 
     private function meeting(Person $viewer): ?DuePass
@@ -198,7 +205,7 @@ final readonly class DayPage
             ->pluck('period')
             ->all();
         $daysLeft = $today->number === $week->span->last->number ? 0 : $calendar->workingDays(new Span($today->plus(1), $week->span->last));
-        $of = in_array($last->name, $held, true) ? $week : $last;
+        $of = in_array($last->name, $held, true) || ! $this->firstDay->isBy($last->span->last, $viewer) ? $week : $last;
         $isHeld = in_array($of->name, $held, true);
 
         return new DuePass(

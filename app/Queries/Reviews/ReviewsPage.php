@@ -13,10 +13,10 @@ use App\Queries\Reviews\Answers\ReviewRow;
 use App\Queries\Reviews\Answers\Reviews;
 use Loftrin\Core\Calendar\Period;
 
-/** The weeks of the year so far, with what one made of them. */
+/** The weeks of the year so far in which one was there, with what one made of them. */
 final readonly class ReviewsPage
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private FirstDay $firstDay)
     {
     }
 
@@ -24,11 +24,13 @@ final readonly class ReviewsPage
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
+        $reviews = Review::query()->where('person_id', $person->id)->with('answers')->get()->keyBy('period');
+        $first = $this->firstDay->of($person);
         $weeks = array_filter(
             $calendar->weeksIn($calendar->yearOf($today)->span),
-            static fn(Period $week): bool => $week->hasBegunOn($today),
+            static fn(Period $week): bool => $week->hasBegunOn($today) &&
+                (! $week->span->last->isBefore($first) || $reviews->has($week->name)),
         );
-        $reviews = Review::query()->where('person_id', $person->id)->with('answers')->get()->keyBy('period');
 
         return new Reviews(
             array_map(fn(Period $week): ReviewRow => $this->row($week, $reviews->get($week->name)), array_values(array_reverse($weeks))),

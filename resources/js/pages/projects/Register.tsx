@@ -30,7 +30,7 @@ export default function Register({ page }: { page: RegisterProps }) {
             <Choose page={page} />
             {page.total === 0 && (
                 <Empty action={<ButtonLink href={route('projects.index')}>Show all open projects</ButtonLink>}>
-                    No projects match. A project is work with an end that contributes to a goal.
+                    No projects here. A project is work with an end that contributes to a goal.
                 </Empty>
             )}
             {page.groups.map((group) => (
