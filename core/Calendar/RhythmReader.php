@@ -9,8 +9,9 @@ use InvalidArgumentException;
 /** Reads a rhythm in plain words: "every second Thursday", "every 31st", "three weeks after it is done". Rules: computation 12. */
 final readonly class RhythmReader
 {
-    private const EXAMPLES = 'Write for example “every second Thursday”, “every 31st”, “first Monday of the quarter”, '
-        .'“three weeks after it is done” or “when needed”';
+    private const EXAMPLES =
+        'Write for example “every second Thursday”, “every 31st”, “first Monday of the quarter”, '.
+        '“three weeks after it is done” or “when needed”';
 
     private const DAYS = [
         'monday' => 'MO',
@@ -168,7 +169,8 @@ final readonly class RhythmReader
             return null;
         }
 
-        $place = self::ORDINALS[$found[1]] ?? null;
+        $place =
+            self::ORDINALS[$found[1]] ?? (preg_match('/^([1-5])(?:st|nd|rd|th)$/', $found[1], $number) === 1 ? (int) $number[1] : null);
         $weekday = $this->weekday($found[2]);
         $day = match (true) {
             $place === null || $place > 5 => null,
@@ -231,6 +233,10 @@ final readonly class RhythmReader
 
     private function weekday(string $word): ?string
     {
+        if (preg_match('/^(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)$/', $word) === 1) {
+            return strtoupper(substr($word, 0, 2));
+        }
+
         return self::DAYS[$word] ?? (self::DAYS[rtrim($word, 's')] ?? null);
     }
 

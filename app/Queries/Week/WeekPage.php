@@ -18,6 +18,7 @@ use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekView;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
@@ -36,11 +37,20 @@ final readonly class WeekPage
         private WeekDays $days,
         private GoalPartsOf $parts,
         private GoalRows $goals,
+        private Remembered $remembered,
     ) {
     }
 
     /** @param Person $whose the person whose tasks and meetings are shown, as far as the viewer may see them */
     public function of(Period $week, Person $viewer, Person $whose): WeekView
+    {
+        return $this->remembered->of(
+            "week $week->name of $whose->id for $viewer->id",
+            fn(): WeekView => $this->workOut($week, $viewer, $whose),
+        );
+    }
+
+    private function workOut(Period $week, Person $viewer, Person $whose): WeekView
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Capture;
+
+use InvalidArgumentException;
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\RhythmReader;
+
+/**
+ * Reads a line of plain English: "ring the harbour office by Friday, 30 min, for Rollout, to Elif". What is understood is taken
+ * out of the title with the words it came from; what is not stays in it, to the last letter. Each kind is read once, in the
+ * order below, and what was read is not read again.
+ */
+final readonly class JotReader
+{
+    /** How many words a name or a rhythm can have. */
+    private const MOST_WORDS = 8;
+
+    private RhythmReader $rhythms;
+
+    public function __construct(private Calendar $calendar, private Names $names)
+    {
+        $this->rhythms = new RhythmReader($calendar->yearStartsIn);
+    }
+
+    /**
+     * @param Day $today as of which dates are meant: the day on which it was written
+     * @param list<string> $refused keys of pieces that are not meant ({@see Piece::key()})
+     */
+    public function read(string $text, Day $today, array $refused = []): Understood
+    {
+        $line = new Line(trim($text), $refused);
+        $line->take('^done:\s*', static fn(array $found): Piece => new Piece(PieceKind::Done, $found[0]));
+        $this->rhythm($line);
+        (new TimePieces($line))->read();
+        (new DatePieces($line, new DateWords($this->calendar, $today)))->read();
+        $this->signs($line);
+        $this->waiting($line);
+        $this->owners($line);
+        $this->purpose($line);
+        $title = $line->title();
+
+        return $title === '' ? new Understood($line->text, []) : new Understood($title, $line->pieces());
+    }
+
+    /** "every second Thursday", "monthly", "three weeks after it is done": as many words as say a rhythm. */
+    private function rhythm(Line $line): void
+    {
+        $word = '[^\s,;.]+';
+        $more = '(?:,? '.$word.'){0,'.self::MOST_WORDS.'}';
+        $end = Line::END;
+        $patterns = ["\b(?:every|each) $word$more", "(?:\d+|a|one|two|three|four|five|six) (?:day|week|month|year)s? after $word$more"];
+
+        foreach ($patterns as $pattern) {
+            $line->take($pattern, fn(array $found): ?Piece => $this->longestRhythm($found[0]));
+        }
+
+        $line->take(
+            "(?<!\bthe )(?<!\ba )(?<!\bour )(?<!\bthis )\b(?:dai|week|month|quarter|year)ly$end",
+            fn(array $found): ?Piece => $this->longestRhythm($found[0]),
+        );
+        $line->take(
+            Line::BEGIN.
+                '((?:on )?the (?:first|second|third|fourth|last) '.
+                $word.
+                ' of (?:the|every|each) '.
+                "(?:month|quarter|year))$end",
+            fn(array $found): ?Piece => $this->longestRhythm(trim($found[0])),
+        );
+    }
+
+    private function longestRhythm(string $words): ?Piece
+    {
+        for ($said = $words; $said !== ''; $said = (string) preg_replace('/,?\s*\S+$/u', '', $said)) {
+            try {
+                return $this->rhythms->read($said)->isWhenNeeded() ? null : new Piece(PieceKind::Rhythm, $said, $said);
+            } catch (InvalidArgumentException) {
+                // Fewer words may say one.
+            }
+        }
+
+        return null;
+    }
+
+    /** Rank and focus, and what is for some other day. */
+    private function signs(Line $line): void
+    {
+        [$begin, $end] = [Line::BEGIN, Line::END];
+        $rank = static fn(array $found): Piece => new Piece(PieceKind::Rank, $found[0], strtoupper($found[1]));
+        $line->take('\b(?:rank|priority) ([abc])\b', $rank);
+        $line->take("$begin(?-i:([ABC]))$end", $rank);
+        $line->take(
+            '\b(?:needs? )?(full|normal|little) focus(?: needed)?\b',
+            static fn(array $found): Piece => new Piece(PieceKind::Focus, $found[0], mb_strtolower($found[1])),
+        );
+        $line->take(
+            "\b(?:someday|some day|sometime|one day)$end",
+            static fn(array $found): Piece => new Piece(PieceKind::Shelf, $found[0]),
+        );
+    }
+
+    /** "waiting for Elif", "waiting for the harbour office". */
+    private function waiting(Line $line): void
+    {
+        $line->take('\bwaiting (?:for|on) ([^,;\x{FFFC}]+?)'.Line::END, function (array $found): Piece {
+            $people = $this->names->meaning($found[1], NameKind::Person, NameKind::Contact);
+
+            return new Piece(PieceKind::WaitingFor, $found[0], trim($found[1]), $people);
+        });
+    }
+
+    /** ", to Elif" hands it over, ", with Elif" asks for help: after a comma alone, so that "write to Elif" stays what it is. */
+    private function owners(Line $line): void
+    {
+        foreach (['to' => PieceKind::Owner, 'with' => PieceKind::With] as $word => $kind) {
+            $line->take('(?<=[,;\x{FFFC}]|[,;\x{FFFC}]\s)'.$word.' ([^,;\x{FFFC}]+?)'.Line::END, function (array $found) use (
+                $kind,
+            ): ?Piece {
+                $people = $this->names->meaning($found[1], NameKind::Person);
+
+                return $people === [] ? null : new Piece($kind, $found[0], '', $people);
+            });
+        }
+    }
+
+    /** "for Rollout": only where a project or a goal is called that. */
+    private function purpose(Line $line): void
+    {
+        $line->take('\bfor ([^,;\x{FFFC}]+?)'.Line::END, function (array $found): ?Piece {
+            $meant = $this->names->meaning($found[1], NameKind::Project, NameKind::Goal);
+
+            return $meant === [] || count(explode(' ', $found[1])) > self::MOST_WORDS
+                ? null
+                : new Piece(PieceKind::For, $found[0], '', $meant);
+        });
+    }
+}
