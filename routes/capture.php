@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Capture\LineController;
 use App\Http\Controllers\Capture\TrayController;
 use App\Http\Controllers\Capture\UndoController;
 use App\Http\Middleware\EnsureDayHasBegun;
@@ -14,9 +15,13 @@ Route::get('/stamp', static fn(Stamp $stamp) => response()->json(['stamp' => $st
     ->name('stamp')
     ->withoutMiddleware([EnsureDayHasBegun::class, HandleInertiaRequests::class]);
 Route::get('/tray', [TrayController::class, 'index'])->name('tray');
+Route::get('/lines', [LineController::class, 'read'])->name('lines.read');
 Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
 Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])
     ->name('jots.task')
+    ->can('update', 'jot');
+Route::post('/jots/{jot}/split', [TrayController::class, 'split'])
+    ->name('jots.split')
     ->can('update', 'jot');
 Route::delete('/jots/{jot}', [TrayController::class, 'destroy'])
     ->name('jots.destroy')

@@ -17,6 +17,7 @@ use Loftrin\Core\Calendar\Day;
  * @property ?Day $sorted_on
  * @property ?Day $shelved_on
  * @property ?Day $return_on
+ * @property ?list<string> $refused keys of what was understood of it and is not meant
  * @property-read Person $person
  */
 final class Jot extends Record
@@ -58,6 +59,7 @@ final class Jot extends Record
             'sorted_on' => AsDay::class,
             'shelved_on' => AsDay::class,
             'return_on' => AsDay::class,
+            'refused' => 'array',
         ];
     }
 }

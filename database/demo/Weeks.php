@@ -176,6 +176,7 @@ final class Weeks
     private function jots(): void
     {
         foreach ([
+            ['noor', 'ask the divers about Thursday’s tide by Friday, 15 min, for Moorings Ork'],
             ['noor', 'Ask Priya whether crew three wants the Lyness job'],
             ['noor', 'A buoy that calls when the ice comes?'],
             ['noor', 'Thank the harbour master at Hanstholm'],

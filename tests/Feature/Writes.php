@@ -149,6 +149,7 @@ final class Writes
             'recurring-task-steps.tick' => ['done' => true],
             'jots.store' => ['words' => 'Ask about the rope'],
             'jots.task' => ['title' => 'Ask about the rope', 'planned' => '2027-W06'],
+            'jots.split' => ['words' => "Ask about the rope\nAsk about the chain"],
             'jots.destroy' => [],
             'shelf.store' => ['words' => 'A smaller buoy'],
             'shelf.put' => ['returnOn' => '2027-04-01'],

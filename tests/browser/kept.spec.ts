@@ -36,7 +36,7 @@ test('a jot without a network waits in sight and arrives once', async ({ page, c
 
     await context.setOffline(false);
     await expect(waiting).toBeHidden();
-    await expect(page.locator('input[value="Ask the diver about the chain"]')).toHaveCount(1);
+    await expect(page.getByRole('button', { name: 'Ask the diver about the chain' })).toHaveCount(1);
 });
 
 test('what is typed just before a reload is saved, with its spaces and lines', async ({ page }) => {
@@ -229,5 +229,5 @@ test('what is sent and overtaken by the next press arrives, once', async ({ page
     await expect.poll(() => asked).toBeGreaterThan(1);
     await expect(page.getByRole('region', { name: 'Not saved yet' })).toBeHidden();
     await page.goto('/tray');
-    await expect(page.locator('input[value="Count the shackles twice"]')).toHaveCount(1);
+    await expect(page.getByRole('button', { name: 'Count the shackles twice' })).toHaveCount(1);
 });

@@ -15,11 +15,56 @@ test('a thought is jotted from anywhere and sorted from the tray', async ({ page
     await expect(page.getByText('Added to the tray')).toBeVisible();
 
     await page.getByRole('link', { name: /^Tray/ }).click();
-    const jot = page.getByRole('listitem').filter({ has: page.locator('input[value="Ask about the lee side"]') });
-    await jot.getByRole('button', { name: 'Make a task' }).click();
+    await page.getByRole('button', { name: 'Ask about the lee side' }).click();
+    await expect(page.getByRole('heading', { name: 'Ask about the lee side' })).toBeFocused();
+    await page.keyboard.press('w');
+    await page.keyboard.press('Control+Enter');
     await expect(page.getByText(/Made a task of/)).toBeVisible();
     await open(page, '/week');
     await expect(page.getByRole('link', { name: 'Ask about the lee side' }).first()).toBeVisible();
+});
+
+test('what is understood of a jot is in sight, refused by a key, and sorted by keys alone', async ({ page }) => {
+    await open(page, '/projects');
+    await page.keyboard.press('n');
+    const words = page.getByLabel('What is on your mind');
+    await words.fill('ring the ferry office by Friday, 30 min, for Moorings Ork');
+    const understood = page.getByRole('dialog').getByRole('list', { name: 'Understood' }).getByRole('listitem');
+    await expect(understood).toHaveCount(3);
+    await expect(understood.first()).toContainText('Fri 27 Nov');
+    await words.press('Alt+2');
+    await expect(understood).toHaveCount(2);
+    await words.press('Enter');
+    await expect(page.getByText('Added to the tray')).toBeVisible();
+
+    await open(page, '/tray');
+    await page.getByRole('button', { name: 'ring the ferry office' }).click();
+    // As it was typed, with what of it is the title.
+    await expect(page.getByRole('heading', { name: 'ring the ferry office by Friday, 30 min, for Moorings Ork' })).toBeFocused();
+    await expect(page.getByLabel('Title')).toHaveValue('ring the ferry office, 30 min');
+    await page.keyboard.press('4');
+    await expect(page.getByRole('button', { name: /Thu 26 Nov/ })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Control+Enter');
+    await expect(page.getByText('Made a task of “ring the ferry office, 30 min”')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(
+        page
+            .getByRole('button', { name: 'ring the ferry office by Friday' })
+            .or(page.getByRole('heading', { name: 'ring the ferry office by' })),
+    ).toBeVisible();
+});
+
+test('a line for a task is read as plain English wherever one writes', async ({ page }) => {
+    await open(page, '/week');
+    const line = page.getByLabel('Add to this week');
+    await line.fill('oil the winch tomorrow at 14:30, 45 min, for moorings orkney');
+    await expect(page.getByRole('list', { name: 'Understood' }).getByRole('listitem')).toHaveCount(4);
+    await line.press('Enter');
+    await expect(line).toHaveValue('');
+    await page.getByRole('link', { name: 'oil the winch' }).click();
+    await expect(page.getByRole('link', { name: 'for Moorings Orkney' })).toBeVisible();
+    await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');
+    await expect(page.getByLabel('Estimate, min')).toHaveValue('45');
 });
 
 test('rooms and weeks are reached by keys', async ({ page }) => {

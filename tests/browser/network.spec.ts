@@ -52,7 +52,9 @@ for (const seed of [1, 2, 3]) {
         await page.goto('/tray');
 
         for (let thought = 0; thought < THOUGHTS; thought++) {
-            await expect(page.locator(`input[value="Thought ${String(thought)} of run ${String(seed)}"]`)).toHaveCount(1);
+            await expect(page.getByRole('button', { name: `Thought ${String(thought)} of run ${String(seed)}`, exact: true })).toHaveCount(
+                1,
+            );
         }
     });
 }

@@ -9,37 +9,103 @@ use App\Actions\Week\TaskDraft;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Capture\LineReader;
 use App\Store\ChangeLog;
+use App\Store\RefusedChange;
+use Loftrin\Core\Capture\PieceKind;
 
 /** Thoughts written down unsorted, and sorted later. */
 final readonly class SaveJot
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private AddTask $addTask)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private LineReader $reader,
+        private AddLine $addLine,
+        private AddTask $addTask,
+    ) {
     }
 
-    /** @param ?int $area in whose tray it is put, where several can sort it; null for one's own */
-    public function keep(Person $who, string $words, ?int $area = null): Jot
+    /**
+     * Each line is an item of its own; what was done already is entered as done.
+     *
+     * @param ?int $area in whose tray it is put, where several can sort it; null for one's own
+     * @param list<string> $refused keys of what is not meant as it was understood
+     */
+    public function keep(Person $who, string $words, ?int $area = null, array $refused = []): void
     {
-        return $this->log->change(
-            $who,
-            'Added to the tray',
-            fn(): Jot => Jot::query()->create([
-                'person_id' => $who->id,
-                'area_id' => $area,
-                'words' => $words,
-                'jotted_on' => $this->workspace->today(),
-            ]),
-        );
+        $lines = self::lines($words);
+
+        $this->log->change($who, 'Added to the tray', function () use ($who, $lines, $area, $refused): void {
+            foreach ($lines as $line) {
+                $this->keepLine($who, $line, $area, $refused);
+            }
+        });
     }
 
-    /** Makes a task of it, for whoever jotted it. */
-    public function makeTask(Person $who, Jot $jot, TaskDraft $draft): void
+    /** @param list<string> $refused */
+    private function keepLine(Person $who, string $line, ?int $area, array $refused): void
     {
+        $today = $this->workspace->today();
+        $understood = $this->reader->read($who, $line, $today, $refused);
+
+        if ($area === null && $understood->piece(PieceKind::Done) !== null && mb_strlen($understood->title) <= TaskDraft::TITLE) {
+            ($this->addTask)($who, (new SaidDraft($understood, $today))->with(new TaskDraft(''), lineWins: true));
+
+            return;
+        }
+
+        Jot::query()->create([
+            'person_id' => $who->id,
+            'area_id' => $area,
+            'words' => $line,
+            'jotted_on' => $today,
+            'refused' => $refused === [] ? null : $refused,
+        ]);
+    }
+
+    /**
+     * Makes a task of it, for whoever jotted it.
+     *
+     * @param TaskDraft $said what was chosen, which counts more than what the line says
+     * @param list<string> $refused keys of what is not meant as it was understood
+     * @param array<string, string> $chosen what ambiguous pieces mean
+     */
+    public function makeTask(Person $who, Jot $jot, TaskDraft $said, array $refused = [], array $chosen = []): void
+    {
+        $line = $this->reader->read($who, $jot->words, $jot->jotted_on, [...$jot->refused ?? [], ...$refused]);
+        $draft = (new SaidDraft($line, $jot->jotted_on, $chosen))->with($said, lineWins: false);
+
         $this->log->change($who, "Made a task of “{$draft->title}”", function () use ($who, $jot, $draft): void {
-            ($this->addTask)($who, $draft);
+            ($this->addLine)($who, $draft);
             $jot->update(['sorted_on' => $this->workspace->today()]);
         });
+    }
+
+    /** Makes several items of one, in its place. */
+    public function split(Person $who, Jot $jot, string $words): void
+    {
+        $lines = self::lines($words);
+
+        if (count($lines) < 2) {
+            throw new RefusedChange('words', 'Write each item on a line of its own.');
+        }
+
+        $this->log->change($who, 'Split into '.count($lines).' items', function () use ($jot, $lines): void {
+            foreach ($lines as $line) {
+                Jot::query()->create([...$jot->only(['person_id', 'area_id', 'jotted_on', 'refused']), 'words' => $line]);
+            }
+
+            $jot->update(['sorted_on' => $this->workspace->today()]);
+        });
+    }
+
+    /** @return list<string> */
+    private static function lines(string $words): array
+    {
+        return array_values(
+            array_filter(explode("\n", str_replace("\r", "\n", $words)), static fn(string $line): bool => trim($line) !== ''),
+        );
     }
 
     public function throwAway(Person $who, Jot $jot): void

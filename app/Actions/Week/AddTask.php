@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Actions\People\Notify;
 use App\Models\Goal;
+use App\Models\Helping;
+use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
@@ -16,7 +19,7 @@ use App\Store\RefusedChange;
 
 final readonly class AddTask
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private Notify $notify)
     {
     }
 
@@ -25,28 +28,48 @@ final readonly class AddTask
     {
         $this->refuseMisplaced($who, $draft);
 
-        return $this->log->change(
-            $who,
-            "Added “{$draft->title}”",
-            fn(): Task => Task::query()->create([
-                'title' => $draft->title,
-                'notes' => $draft->notes,
-                'project_id' => $draft->project,
-                'goal_id' => $draft->goal,
-                'stage_id' => $draft->stage,
-                'position' => Task::placeAtEnd($draft->project),
-                'owner_id' => $draft->owner ?? $who->id,
-                'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
-                'created_on' => $this->workspace->today(),
-                'changed_on' => $this->workspace->today(),
-                'due_on' => $draft->dueOn,
-                'minutes' => $draft->minutes,
-                'rank' => $draft->rank,
-                'agenda_item_id' => $draft->agendaItem,
-                'carried' => 0,
-                ...PlannedTime::columns($this->workspace->calendar(), $draft->planned),
-            ]),
-        );
+        return $this->log->change($who, "Added “{$draft->title}”", fn(): Task => $this->add($who, $draft));
+    }
+
+    private function add(Person $who, TaskDraft $draft): Task
+    {
+        $today = $this->workspace->today();
+        $task = Task::query()->create([
+            'title' => $draft->title,
+            'notes' => $draft->notes,
+            'project_id' => $draft->project,
+            'goal_id' => $draft->goal,
+            'stage_id' => $draft->stage,
+            'position' => Task::placeAtEnd($draft->project),
+            'owner_id' => $draft->owner ?? $who->id,
+            'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
+            'created_on' => $today,
+            'changed_on' => $today,
+            'done_on' => $draft->isDone ? $today : null,
+            'shelved_on' => $draft->isShelved && ! $draft->isDone ? $today : null,
+            'return_on' => $draft->isShelved ? $draft->returnOn : null,
+            'due_on' => $draft->dueOn,
+            'minutes' => $draft->minutes,
+            'rank' => $draft->rank,
+            'focus' => $draft->focus,
+            'agenda_item_id' => $draft->agendaItem,
+            'carried' => 0,
+            ...PlannedTime::columns($this->workspace->calendar(), $draft->planned, $draft->at),
+            ...Waiting::columns(new Task(), $draft->waitingFor, $today),
+            'follow_up_on' => $draft->waitingFor === null ? null : $draft->followUpOn,
+        ]);
+
+        foreach ($draft->helpers as $person) {
+            Helping::query()->create(['task_id' => $task->id, 'person_id' => $person]);
+        }
+
+        $owner = $draft->owner === null || $draft->owner === $who->id ? null : Person::query()->find($draft->owner);
+
+        if ($owner !== null && $draft->agendaItem === null) {
+            ($this->notify)($who, $owner, NotificationEvent::HandedOver, $task, 'handed it over to you');
+        }
+
+        return $task;
     }
 
     private function refuseMisplaced(Person $who, TaskDraft $draft): void

@@ -22,7 +22,7 @@ final class TaskFields extends Fields
     public function rules(): array
     {
         return [
-            'title' => [...$this->isMethod('POST') ? [] : ['sometimes'], 'required', 'string', 'max:200'],
+            'title' => [...$this->isMethod('POST') ? [] : ['sometimes'], 'required', 'string', 'max:'.TaskDraft::TITLE],
             'notes' => ['sometimes', 'nullable', 'string', 'max:20000'],
             'project' => ['nullable', 'integer'],
             'goal' => ['nullable', 'integer'],
@@ -40,6 +40,8 @@ final class TaskFields extends Fields
             'focus' => ['sometimes', 'nullable', Rule::enum(Focus::class)],
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
             'isPrivate' => ['boolean'],
+            'isDone' => ['boolean'],
+            'isLine' => ['boolean'],
         ];
     }
 
@@ -84,6 +86,7 @@ final class TaskFields extends Fields
             $this->enum('rank', Rank::class),
             $this->boolean('isPrivate'),
             notes: $this->words('notes') ?? $notes,
+            isDone: $this->boolean('isDone'),
         );
     }
 

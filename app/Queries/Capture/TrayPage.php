@@ -7,37 +7,64 @@ namespace App\Queries\Capture;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Capture\Answers\JotRow;
+use App\Queries\Capture\Answers\DayRoom;
 use App\Queries\Capture\Answers\Tray;
+use App\Queries\Capture\Answers\TrayItem;
 use App\Queries\Direction\ShelfPage;
-use App\Queries\Parts\Choices;
+use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\People\HoursAhead;
+use App\Queries\Week\Answers\WeekDay;
+use App\Queries\Week\WeekPage;
 
-/** What a person wrote down and has not sorted yet, and what they wanted to look at again by now. */
+/** What a person wrote down and has not sorted yet, what came back by now, and the days that have room for it. */
 final readonly class TrayPage
 {
-    public function __construct(private Workspace $workspace, private ShelfPage $shelf, private Choices $choices)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private ShelfPage $shelf,
+        private LineReader $reader,
+        private WeekPage $weeks,
+        private HoursAhead $hours,
+    ) {
     }
 
     public function of(Person $viewer): Tray
     {
         $calendar = $this->workspace->calendar();
-        $week = $calendar->weekOf($this->workspace->today());
+        $today = $this->workspace->today();
+        $week = $calendar->weekOf($today);
+        $left = array_filter(
+            $this->weeks->of($week, $viewer, $viewer)->days,
+            static fn(WeekDay $day): bool => ! $day->isPast && ($calendar->isWorkingDay($day->on) || $day->isToday),
+        );
+        $next = $this->hours->cells()[$viewer->id][1] ?? null;
 
         return new Tray(
-            array_values(
-                Jot::query()
-                    ->inTrayOf($viewer, $this->workspace->today())
-                    ->with('person')
-                    ->orderBy('id')
-                    ->get()
-                    ->map(JotRow::of(...))
-                    ->all(),
-            ),
+            $this->items($viewer),
             $this->shelf->due($viewer),
-            $this->choices->projects(),
+            array_values(array_map(DayRoom::of(...), $left)),
             $week->name,
             $calendar->next($week)->name,
+            $next === null ? null : $next->available - $next->planned,
+            PersonTag::all(),
+        );
+    }
+
+    /** @return list<TrayItem> */
+    private function items(Person $viewer): array
+    {
+        return array_values(
+            Jot::query()
+                ->inTrayOf($viewer, $this->workspace->today())
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    fn(Jot $jot): TrayItem => TrayItem::of(
+                        $jot,
+                        $this->reader->read($viewer, $jot->words, $jot->jotted_on, $jot->refused ?? []),
+                    ),
+                )
+                ->all(),
         );
     }
 }

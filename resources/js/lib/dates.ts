@@ -39,6 +39,9 @@ export function addDays(date: string, days: number): string {
     return at.toISOString().slice(0, 10);
 }
 
+/** The number of a weekday: 1 is Monday, 7 Sunday. */
+export const weekdayNumber = (date: string): number => new Date(`${date}T00:00:00Z`).getUTCDay() || 7;
+
 /** Days from the first to the second, which may lie before it. */
 export function daysBetween(from: string, to: string): number {
     return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);

@@ -1,4 +1,6 @@
 import type { ReactNode, SubmitEvent } from 'react';
+import { Understood } from './capture/Understood';
+import type { Reading } from '../lib/useReadLine';
 import { Button } from '../ui/Button';
 
 interface Props {
@@ -12,12 +14,25 @@ interface Props {
     /** Called by Enter, with something written. */
     onAdd: () => void;
     isSending?: boolean;
+    /** What is understood of it while one writes. */
+    reading?: Reading;
     /** What else can be said of it, once something is written. */
     children?: ReactNode;
 }
 
 /** A line to write the next one on: nothing but a plus until it is pressed. Enter adds. */
-export function AddLine({ words, value, error, maxLength, inputMode = 'text', onChange, onAdd, isSending = false, children }: Props) {
+export function AddLine({
+    words,
+    value,
+    error,
+    maxLength,
+    inputMode = 'text',
+    onChange,
+    onAdd,
+    isSending = false,
+    reading,
+    children,
+}: Props) {
     const add = (event: SubmitEvent) => {
         event.preventDefault();
 
@@ -38,12 +53,14 @@ export function AddLine({ words, value, error, maxLength, inputMode = 'text', on
                     placeholder={words}
                     maxLength={maxLength}
                     inputMode={inputMode}
+                    onKeyDown={reading?.onKeyDown}
                     value={value}
                     onChange={(event) => {
                         onChange(event.target.value);
                     }}
                     className="w-full border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
                 />
+                {reading !== undefined && <Understood reading={reading} />}
                 {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
                 {children !== undefined && value.trim() !== '' && (
                     <div className="flex flex-wrap items-end gap-3 py-2">

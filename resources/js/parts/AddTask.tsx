@@ -1,6 +1,7 @@
 import { AddLine } from './AddLine';
 import { useForm } from '../lib/kept/useForm';
 import { route } from '../lib/routes';
+import { useReadLine } from '../lib/useReadLine';
 
 interface Props {
     /** What it is added to: a project, a stage, a goal, a week. */
@@ -10,25 +11,28 @@ interface Props {
     name?: string;
 }
 
-/** A line to write the next task on. Enter keeps it, and the line is free again. */
+/** A line to write the next task on, in plain English. Enter keeps it, and the line is free again. */
 export function AddTask({ to, words, name = JSON.stringify(to) }: Props) {
     const form = useForm(`new task for ${name}`, { title: '' });
+    const reading = useReadLine(form.data.title);
 
     return (
         <AddLine
             words={words}
             value={form.data.title}
             error={Object.values(form.errors)[0]}
+            reading={reading}
             onChange={(title) => {
                 form.setData('title', title);
             }}
             onAdd={() => {
                 form.post(route('tasks.store'), {
-                    as: (data) => ({ ...data, ...to }),
+                    as: (data) => ({ ...data, ...to, ...reading.said, isLine: true }),
                     preserveScroll: true,
                     preserveState: true,
                     onSuccess: () => {
                         form.reset();
+                        reading.reset();
                     },
                 });
             }}

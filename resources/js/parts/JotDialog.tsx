@@ -5,6 +5,8 @@ import { route } from '../lib/routes';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextArea } from '../ui/Field';
+import { Understood } from './capture/Understood';
+import { useReadLine } from '../lib/useReadLine';
 
 interface Props {
     isOpen: boolean;
@@ -14,14 +16,17 @@ interface Props {
 /** Writes a thought down from anywhere. What was typed stays until it is kept, also when the dialog closes. */
 export function JotDialog({ isOpen, onOpenChange }: Props) {
     const form = useForm('jot', { words: '' });
+    const reading = useReadLine(form.data.words);
 
     const keep = (event?: SubmitEvent) => {
         event?.preventDefault();
         form.post(route('jots.store'), {
+            as: (data) => ({ ...data, refused: reading.said.refused }),
             preserveScroll: true,
             preserveState: true,
             onSuccess: () => {
                 form.reset();
+                reading.reset();
                 onOpenChange(false);
             },
         });
@@ -35,15 +40,18 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
                     isLabelHidden
                     {...bind(form, 'words')}
                     maxLength={2000}
-
                     onKeyDown={(event) => {
+                        reading.onKeyDown(event);
+
                         if (event.key === 'Enter' && !event.shiftKey) {
                             event.preventDefault();
                             keep();
                         }
                     }}
                 />
-                <div className="mt-3 flex justify-end">
+                <Understood reading={reading} />
+                <div className="mt-3 flex items-center justify-between gap-4">
+                    <p className="text-xs text-ink-2">Shift and Enter begin another item. “done: …” enters what is done already.</p>
                     <Button kind="main" type="submit" keys="Enter" disabled={form.processing}>
                         Save
                     </Button>

@@ -16,7 +16,7 @@ type Kind = 'main' | 'plain' | 'quiet';
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
     kind?: Kind;
-    keys?: string;
+    keys?: string | undefined;
 }
 
 export function Button({ kind = 'plain', keys, className, children, type = 'button', ...rest }: Props) {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Capture;
 
 use App\Actions\Capture\SaveJot;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
 use App\Models\Jot;
 use App\Queries\Capture\TrayPage;
@@ -24,15 +25,25 @@ final class TrayController extends Controller
 
     public function store(Request $request, SaveJot $jots): RedirectResponse
     {
-        $request->validate(['words' => ['required', 'string', 'max:2000']]);
-        $jots->keep($this->me(), $request->string('words')->toString());
+        $request->validate(['words' => ['required', 'string', 'max:2000'], ...Refused::RULES]);
+        $jots->keep($this->me(), $request->string('words')->toString(), refused: Refused::in($request));
 
         return $this->changed();
     }
 
     public function makeTask(TaskFields $fields, Jot $jot, SaveJot $jots): RedirectResponse
     {
-        $jots->makeTask($this->me(), $jot, $fields->draft($jot->notes($fields->string('title')->toString())));
+        $fields->validate(Refused::RULES);
+        $draft = $fields->draft($jot->notes($fields->string('title')->toString()));
+        $jots->makeTask($this->me(), $jot, $draft, Refused::in($fields), Refused::chosen($fields));
+
+        return $this->changed();
+    }
+
+    public function split(Request $request, Jot $jot, SaveJot $jots): RedirectResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:2000']]);
+        $jots->split($this->me(), $jot, $request->string('words')->toString());
 
         return $this->changed();
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Week;
 
-use App\Actions\Week\AddTask;
+use App\Actions\Capture\AddLine;
+use App\Actions\Capture\SaidDraft;
 use App\Actions\Week\ChangeSteps;
 use App\Actions\Week\ChangeTask;
 use App\Actions\Week\PlanTask;
@@ -12,9 +13,12 @@ use App\Actions\Week\SetOrder;
 use App\Actions\Week\SetTaskAside;
 use App\Actions\Week\TickTask;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
 use App\Models\Step;
 use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Capture\LineReader;
 use App\Queries\Week\TaskPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,9 +32,18 @@ final class TaskController extends Controller
         return Inertia::render('week/Task', ['page' => $page->of($task, $this->me())]);
     }
 
-    public function store(TaskFields $fields, AddTask $add): RedirectResponse
+    /** What is written on a line is read as plain English; what comes from elsewhere is taken as it is. */
+    public function store(TaskFields $fields, AddLine $add, LineReader $reader, Workspace $workspace): RedirectResponse
     {
-        $add($this->me(), $fields->draft());
+        $fields->validate(Refused::RULES);
+        $draft = $fields->draft();
+
+        if ($fields->boolean('isLine')) {
+            $line = $reader->read($this->me(), $draft->title, $workspace->today(), Refused::in($fields));
+            $draft = (new SaidDraft($line, $workspace->today(), Refused::chosen($fields)))->with($draft, lineWins: true);
+        }
+
+        $add($this->me(), $draft);
 
         return $this->changed();
     }

@@ -1,38 +1,91 @@
 import { Head } from '@inertiajs/react';
+import { useState } from 'react';
 import type { Tray as TrayProps } from '../../generated/props';
+import { dayWords } from '../../lib/dates';
 import { Empty, Section } from '../../parts/Section';
-import { JotLine } from '../../parts/capture/JotLine';
+import { DoesItFit } from '../../parts/capture/DoesItFit';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
+import { SortItem } from '../../parts/capture/SortItem';
 
+/** How many of those that were sorted just now stay in sight. */
+const SHOWN = 5;
+
+/** One thing to sort at a time: what it is, who does it, towards what and when. */
 export default function Tray({ page }: { page: TrayProps }) {
-    const times = [
-        { value: page.thisWeek, words: 'This week' },
-        { value: page.nextWeek, words: 'Next week' },
-        { value: '', words: 'Later' },
-    ];
+    const [at, goTo] = useState<number | null>(null);
+    const [sorted, setSorted] = useState<string[]>([]);
+    const item = page.items.find((each) => each.id === at) ?? page.items[0];
+    const place = item === undefined ? 0 : page.items.indexOf(item);
 
     return (
-        <div className="w-full px-6 py-5 max-md:px-4">
+        <div className="grid flex-1 grid-cols-[1fr_344px] max-lg:grid-cols-1">
             <Head title="Tray" />
-            <h1>Tray</h1>
-            <p className="mb-4 text-ink-2">Everything you have jotted down and not sorted yet. Make it a task, shelve it or delete it.</p>
-            {page.jots.length === 0 && page.again.length === 0 && (
-                <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>
-            )}
-            <ul>
-                {page.jots.map((jot) => (
-                    <JotLine key={jot.id} jot={jot} projects={page.projects} times={times} mayShelve />
-                ))}
-            </ul>
-            {page.again.length > 0 && (
-                <Section title="Back from the shelf" aside="These have reached their return date." className="mt-8">
-                    <ul>
-                        {page.again.map((row) => (
-                            <ShelfLine key={`${row.kind} ${String(row.id)}`} row={row} />
-                        ))}
-                    </ul>
-                </Section>
-            )}
+            <div className="min-w-0 px-6 py-5 max-md:px-4">
+                {item === undefined ? (
+                    <>
+                        <h1>Tray</h1>
+                        {page.again.length === 0 && <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>}
+                    </>
+                ) : (
+                    <SortItem
+                        key={item.id}
+                        item={item}
+                        page={page}
+                        place={place}
+                        onSkip={() => {
+                            goTo(page.items[(place + 1) % page.items.length]?.id ?? null);
+                        }}
+                        onSorted={(words) => {
+                            setSorted([words, ...sorted].slice(0, SHOWN));
+                        }}
+                    />
+                )}
+                {page.items.length > 1 && (
+                    <Section title="Still to sort" aside={String(page.items.length - 1)} className="mt-6">
+                        <ul className="divide-y divide-hairline">
+                            {page.items
+                                .filter((each) => each !== item)
+                                .map((each) => (
+                                    <li key={each.id} className="flex items-baseline justify-between gap-4 py-1.5">
+                                        <button
+                                            type="button"
+                                            className="two-lines min-h-6 text-left hover:underline"
+                                            onClick={() => {
+                                                goTo(each.id);
+                                            }}
+                                        >
+                                            {each.words}
+                                        </button>
+                                        <span className="flex-none text-xs text-ink-2">{dayWords(each.jottedOn)}</span>
+                                    </li>
+                                ))}
+                        </ul>
+                    </Section>
+                )}
+                {page.again.length > 0 && (
+                    <Section title="Back from the shelf" aside="These have reached their return date." className="mt-6">
+                        <ul>
+                            {page.again.map((row) => (
+                                <ShelfLine key={`${row.kind} ${String(row.id)}`} row={row} />
+                            ))}
+                        </ul>
+                    </Section>
+                )}
+            </div>
+            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+                <DoesItFit page={page} />
+                {sorted.length > 0 && (
+                    <Section title="Sorted just now" aside="Ctrl Z takes it back">
+                        <ul>
+                            {sorted.map((words, index) => (
+                                <li key={`${String(sorted.length - index)} ${words}`} className="two-lines py-1">
+                                    {words}
+                                </li>
+                            ))}
+                        </ul>
+                    </Section>
+                )}
+            </aside>
         </div>
     );
 }

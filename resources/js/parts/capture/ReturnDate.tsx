@@ -13,10 +13,12 @@ interface Props {
     id: number;
     words: string;
     returnOn?: string | null;
+    /** A key that opens it as well. */
+    keyName?: string;
 }
 
 /** Puts something on the shelf, and asks when to look at it again, if ever. */
-export function ReturnDate({ kind, id, words, returnOn = null }: Props) {
+export function ReturnDate({ kind, id, words, returnOn = null, keyName }: Props) {
     const today = usePage().props.frame?.today ?? '';
     const [day, setDay] = useState(returnOn ?? '');
     const put = (close: () => void) => () => {
@@ -24,7 +26,13 @@ export function ReturnDate({ kind, id, words, returnOn = null }: Props) {
     };
 
     return (
-        <DialogButton words={words} title="Shelve" hint="It comes back to the tray on its return date. Without one it stays on the shelf.">
+        <DialogButton
+            words={words}
+            keyName={keyName}
+            kind={keyName === undefined ? 'plain' : 'quiet'}
+            title="Shelve"
+            hint="It comes back to the tray on its return date. Without one it stays on the shelf."
+        >
             {(close) => (
                 <div className="space-y-4">
                     <DateField

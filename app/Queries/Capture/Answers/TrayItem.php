@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Capture\Answers;
+
+use App\Models\Jot;
+use App\Queries\Props;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Capture\Understood;
+
+/** One thing to sort: as it was written, and as it was understood. */
+final readonly class TrayItem implements Props
+{
+    /** @param list<string> $refused keys of what was understood and is not meant */
+    public function __construct(public int $id, public string $words, public Day $jottedOn, public ReadLine $line, public array $refused)
+    {
+    }
+
+    public static function of(Jot $jot, Understood $line): self
+    {
+        return new self($jot->id, $jot->words, $jot->jotted_on, ReadLine::of($line), $jot->refused ?? []);
+    }
+}
