@@ -18,6 +18,7 @@ use Loftrin\Core\Calendar\Day;
  * @property ?Day $shelved_on
  * @property ?Day $return_on
  * @property ?list<string> $refused keys of what was understood of it and is not meant
+ * @property ?array<string, string> $chosen what ambiguous names mean, by their keys: "project 12"
  * @property-read Person $person
  */
 final class Jot extends Record
@@ -60,6 +61,7 @@ final class Jot extends Record
             'shelved_on' => AsDay::class,
             'return_on' => AsDay::class,
             'refused' => 'array',
+            'chosen' => 'array',
         ];
     }
 }

@@ -9,9 +9,10 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
-        // Which of what was understood of a jotted line is not meant: it stays in the title.
+        // Which of what was understood of a jotted line is not meant, and what an ambiguous name means.
         Schema::table('jots', static function (Blueprint $table): void {
             $table->json('refused')->nullable();
+            $table->json('chosen')->nullable();
         });
     }
 };

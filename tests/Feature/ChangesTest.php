@@ -119,7 +119,7 @@ it('keeps a jot and makes a task of it', function (): void {
     $this->post("/jots/$jot->id/task", ['title' => 'Ring the harbour office', 'planned' => '2027-W06'])->assertSessionHasNoErrors();
     expect(Task::query()->firstOrFail()->planned)
         ->toBe('2027-W06')
-        ->and($this->props('/tray')['page']['jots'])
+        ->and($this->props('/tray')['page']['items'])
         ->toBe([]);
 
     $this->post('/jots', ['words' => 'Never mind']);

@@ -194,7 +194,7 @@ describe('the shelf', function (): void {
 
         Made::later('2027-03-01');
         $tray = $this->actingAs($this->lead)->props('/tray');
-        expect(array_column($tray['page']['jots'], 'words'))
+        expect(array_column($tray['page']['items'], 'words'))
             ->toBe(['A buoy for rivers'])
             ->and($tray['frame']['tray'])
             ->toBe(1);

@@ -207,6 +207,51 @@ it('makes a task of a jot as it was understood on its day, with what was chosen 
         ->toBe(Made::TODAY);
 });
 
+it('remembers what a name was said to mean until it is sorted', function (): void {
+    $this->post('/jots', ['words' => 'paint the float for moorings', 'chosen' => ['for for moorings' => "project {$this->faroe->id}"]]);
+    $jot = Jot::query()->sole();
+    expect($this->props('/tray')['page']['items'][0]['chosen'])->toBe(['for for moorings' => "project {$this->faroe->id}"]);
+
+    $this->post("/jots/$jot->id/task", ['title' => 'Paint the float'])->assertSessionHasNoErrors();
+    expect(Task::query()->sole()->project_id)->toBe($this->faroe->id);
+});
+
+it('splits one thing to sort into several, in its place', function (): void {
+    $this->post('/jots', ['words' => 'ask Priya about the job, and whether the van is free']);
+    $jot = Jot::query()->sole();
+    $this->post("/jots/$jot->id/split", ['words' => 'ask Priya'])->assertSessionHasErrors('words');
+    $this->post("/jots/$jot->id/split", ['words' => "ask Priya about the job\nask Priya about the van"])->assertSessionHasNoErrors();
+    expect(array_column($this->props('/tray')['page']['items'], 'words'))->toBe(['ask Priya about the job', 'ask Priya about the van']);
+
+    $this->post('/undo');
+    expect(array_column($this->props('/tray')['page']['items'], 'words'))->toBe(['ask Priya about the job, and whether the van is free']);
+});
+
+it('shows in the tray what the days that are left have room for', function (): void {
+    Made::task($this->me, ['planned' => Made::TODAY, 'minutes' => 120]);
+    $page = $this->props('/tray')['page'];
+
+    expect(array_column($page['days'], 'on'))
+        ->toBe(['2027-02-10', '2027-02-11', '2027-02-12'])
+        ->and($page['days'][0]['planned'])
+        ->toBe(120)
+        ->and($page['days'][0]['free'])
+        ->toBe($page['days'][0]['available'] - 120)
+        ->and([$page['thisWeek'], $page['nextWeek']])
+        ->toBe(['2027-W06', '2027-W07']);
+});
+
+it('keeps a tray to oneself', function (): void {
+    $this->post('/jots', ['words' => 'think about leaving']);
+    $jot = Jot::query()->sole();
+    $this->actingAs($this->elif);
+
+    expect($this->props('/tray')['page']['items'])->toBe([]);
+    $this->post("/jots/$jot->id/split", ['words' => "a\nb"])->assertNotFound();
+    $this->post("/jots/$jot->id/task", ['title' => 'x'])->assertNotFound();
+    $this->delete("/jots/$jot->id")->assertNotFound();
+});
+
 it('refuses a line that breaks a rule, and adds nothing', function (): void {
     $hidden = Made::goal($this->me, '2027-Q1', ['title' => 'Sell the harbour crane', 'visibility' => Visibility::OnlyMe]);
     $this->post('/tasks', ['title' => 'call the broker for sell the harbour, to Elif', 'isLine' => true])->assertSessionHasErrors(

@@ -31,26 +31,30 @@ final readonly class SaveJot
      *
      * @param ?int $area in whose tray it is put, where several can sort it; null for one's own
      * @param list<string> $refused keys of what is not meant as it was understood
+     * @param array<string, string> $chosen what ambiguous pieces mean
      */
-    public function keep(Person $who, string $words, ?int $area = null, array $refused = []): void
+    public function keep(Person $who, string $words, ?int $area = null, array $refused = [], array $chosen = []): void
     {
         $lines = self::lines($words);
 
-        $this->log->change($who, 'Added to the tray', function () use ($who, $lines, $area, $refused): void {
+        $this->log->change($who, 'Added to the tray', function () use ($who, $lines, $area, $refused, $chosen): void {
             foreach ($lines as $line) {
-                $this->keepLine($who, $line, $area, $refused);
+                $this->keepLine($who, $line, $area, $refused, $chosen);
             }
         });
     }
 
-    /** @param list<string> $refused */
-    private function keepLine(Person $who, string $line, ?int $area, array $refused): void
+    /**
+     * @param list<string> $refused
+     * @param array<string, string> $chosen
+     */
+    private function keepLine(Person $who, string $line, ?int $area, array $refused, array $chosen): void
     {
         $today = $this->workspace->today();
         $understood = $this->reader->read($who, $line, $today, $refused);
 
         if ($area === null && $understood->piece(PieceKind::Done) !== null && mb_strlen($understood->title) <= TaskDraft::TITLE) {
-            ($this->addTask)($who, (new SaidDraft($understood, $today))->with(new TaskDraft(''), lineWins: true));
+            ($this->addTask)($who, (new SaidDraft($understood, $today, $chosen))->with(new TaskDraft(''), lineWins: true));
 
             return;
         }
@@ -61,6 +65,7 @@ final readonly class SaveJot
             'words' => $line,
             'jotted_on' => $today,
             'refused' => $refused === [] ? null : $refused,
+            'chosen' => $chosen === [] ? null : $chosen,
         ]);
     }
 
@@ -74,7 +79,7 @@ final readonly class SaveJot
     public function makeTask(Person $who, Jot $jot, TaskDraft $said, array $refused = [], array $chosen = []): void
     {
         $line = $this->reader->read($who, $jot->words, $jot->jotted_on, [...$jot->refused ?? [], ...$refused]);
-        $draft = (new SaidDraft($line, $jot->jotted_on, $chosen))->with($said, lineWins: false);
+        $draft = (new SaidDraft($line, $jot->jotted_on, [...$jot->chosen ?? [], ...$chosen]))->with($said, lineWins: false);
 
         $this->log->change($who, "Made a task of “{$draft->title}”", function () use ($who, $jot, $draft): void {
             ($this->addLine)($who, $draft);
@@ -93,7 +98,7 @@ final readonly class SaveJot
 
         $this->log->change($who, 'Split into '.count($lines).' items', function () use ($jot, $lines): void {
             foreach ($lines as $line) {
-                Jot::query()->create([...$jot->only(['person_id', 'area_id', 'jotted_on', 'refused']), 'words' => $line]);
+                Jot::query()->create([...$jot->only(['person_id', 'area_id', 'jotted_on', 'refused', 'chosen']), 'words' => $line]);
             }
 
             $jot->update(['sorted_on' => $this->workspace->today()]);

@@ -11,6 +11,7 @@ interface Begin {
     on?: string;
     lines?: ReadLine[];
     refused?: string[];
+    chosen?: Record<string, string>;
 }
 
 export interface Reading {
@@ -31,7 +32,7 @@ export interface Reading {
 export function useReadLine(words: string, begin: Begin = {}): Reading {
     const { on } = begin;
     const [refused, setRefused] = useState(begin.refused ?? []);
-    const [chosen, setChosen] = useState<Record<string, string>>({});
+    const [chosen, setChosen] = useState(begin.chosen ?? {});
     const [lines, setLines] = useState(begin.lines ?? []);
     const isEmpty = words.trim() === '';
     const asked = JSON.stringify(refused);

@@ -21,7 +21,7 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
     const keep = (event?: SubmitEvent) => {
         event?.preventDefault();
         form.post(route('jots.store'), {
-            as: (data) => ({ ...data, refused: reading.said.refused }),
+            as: (data) => ({ ...data, ...reading.said }),
             preserveScroll: true,
             preserveState: true,
             onSuccess: () => {

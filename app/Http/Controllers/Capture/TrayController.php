@@ -26,7 +26,7 @@ final class TrayController extends Controller
     public function store(Request $request, SaveJot $jots): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:2000'], ...Refused::RULES]);
-        $jots->keep($this->me(), $request->string('words')->toString(), refused: Refused::in($request));
+        $jots->keep($this->me(), $request->string('words')->toString(), refused: Refused::in($request), chosen: Refused::chosen($request));
 
         return $this->changed();
     }

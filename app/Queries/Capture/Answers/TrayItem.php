@@ -12,13 +12,22 @@ use Loftrin\Core\Capture\Understood;
 /** One thing to sort: as it was written, and as it was understood. */
 final readonly class TrayItem implements Props
 {
-    /** @param list<string> $refused keys of what was understood and is not meant */
-    public function __construct(public int $id, public string $words, public Day $jottedOn, public ReadLine $line, public array $refused)
-    {
+    /**
+     * @param list<string> $refused keys of what was understood and is not meant
+     * @param array<string, string> $chosen what ambiguous names mean, by their keys
+     */
+    public function __construct(
+        public int $id,
+        public string $words,
+        public Day $jottedOn,
+        public ReadLine $line,
+        public array $refused,
+        public array $chosen,
+    ) {
     }
 
     public static function of(Jot $jot, Understood $line): self
     {
-        return new self($jot->id, $jot->words, $jot->jotted_on, ReadLine::of($line), $jot->refused ?? []);
+        return new self($jot->id, $jot->words, $jot->jotted_on, ReadLine::of($line), $jot->refused ?? [], $jot->chosen ?? []);
     }
 }

@@ -31,7 +31,7 @@ export default function Tray({ page }: { page: TrayProps }) {
                         key={item.id}
                         item={item}
                         page={page}
-                        place={place}
+                        number={place + 1}
                         onSkip={() => {
                             goTo(page.items[(place + 1) % page.items.length]?.id ?? null);
                         }}

@@ -1,12 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
 import { Answer, Question } from './Answer';
 import { SplitItem } from './SplitItem';
-import { Understood, valueWords } from './Understood';
+import { NO_DAY, SortWhen } from './SortWhen';
+import { Understood } from './Understood';
 import { ReturnDate } from './ReturnDate';
 import { type Place, ToPlace } from '../ToPlace';
-import type { DayRoom, Tray, TrayItem } from '../../generated/props';
+import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/act';
-import { dayWords, hoursWords, plannedWords, weekdayNumber } from '../../lib/dates';
+import { dayWords } from '../../lib/dates';
 import { useForm } from '../../lib/kept/useForm';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
@@ -17,8 +18,8 @@ import { WordSelect } from '../../ui/Select';
 interface Props {
     item: TrayItem;
     page: Tray;
-    /** Among those that are to be sorted, from 0. */
-    place: number;
+    /** Among those that are to be sorted, from 1. */
+    number: number;
     onSkip: () => void;
     onSorted: (words: string) => void;
 }
@@ -27,8 +28,8 @@ interface Props {
 const TITLE = 200;
 
 /** One thing to sort: the sentence as it was typed, what was understood of it, and three questions. */
-export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
-    const reading = useReadLine(item.words, { on: item.jottedOn, lines: [item.line], refused: item.refused });
+export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
+    const reading = useReadLine(item.words, { on: item.jottedOn, lines: [item.line], refused: item.refused, chosen: item.chosen });
     const line = reading.lines[0] ?? item.line;
     const of = (kind: string) => line.pieces.find((piece) => piece.kind === kind);
     const [isPlacing, setPlacing] = useState(false);
@@ -45,22 +46,11 @@ export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
     const { data } = form;
     const heading = useRef<HTMLHeadingElement>(null);
     const meant = of('planned')?.value ?? '';
+    const place = of('for')?.choices.find((choice, _, all) => all.length === 1 || choice.value === reading.chosen[of('for')?.key ?? '']);
     const planned = data.planned === '' ? meant : data.planned;
     const title = data.title === '' ? line.title.slice(0, TITLE) : data.title;
     // The sentence is the title, until something of it is understood or it is edited.
     const hasTitle = isNaming || line.pieces.length > 0 || data.title !== '';
-    const times: { key: string; value: string; words: string; left?: string }[] = [
-        ...page.days.map((day) => ({ key: String(weekdayNumber(day.on)), value: day.on, words: dayWords(day.on), left: room(day) })),
-        { key: 'w', value: page.thisWeek, words: 'this week, no day' },
-        {
-            key: 'k',
-            value: page.nextWeek,
-            words: plannedWords(page.nextWeek),
-            ...(page.nextFree !== null && page.nextFree > 0 && { left: hoursWords(page.nextFree) }),
-        },
-    ];
-    const isElsewhere = planned !== '' && !data.isDone && times.every((time) => time.value !== planned);
-
     // What is next has the focus, wherever it was: nothing is sorted by a key that nobody can see the place of.
     useEffect(() => {
         heading.current?.focus();
@@ -76,9 +66,9 @@ export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
                 ...(data.owner_id !== '' && { owner_id: data.owner_id }),
                 project: data.project,
                 goal: data.goal,
-                planned: data.planned === 'none' ? '' : data.planned,
+                planned: data.planned === NO_DAY ? '' : data.planned,
                 isDone: data.isDone,
-                refused: [...reading.said.refused, ...(data.planned === 'none' && meant !== '' ? [of('planned')?.key ?? ''] : [])],
+                refused: [...reading.said.refused, ...(data.planned === NO_DAY && meant !== '' ? [of('planned')?.key ?? ''] : [])],
                 chosen: reading.said.chosen,
             }),
             preserveScroll: true,
@@ -124,31 +114,13 @@ export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
         p: { words: 'Choose a project or goal', run: keys.place },
         c: { words: 'Split into several', run: keys.split },
         e: { words: 'Edit the title', run: keys.name },
-        d: { words: 'Done already', run: keys.done },
         x: { words: 'Delete', run: drop },
-        '0': {
-            words: 'No day yet',
-            run: () => {
-                plan('none');
-            },
-        },
-        ...Object.fromEntries(
-            times.map((time) => [
-                time.key,
-                {
-                    words: `Plan for ${time.words}`,
-                    run: () => {
-                        plan(time.value);
-                    },
-                },
-            ]),
-        ),
     });
 
     return (
         <article aria-label="To sort">
             <p className="flex flex-wrap items-baseline gap-x-3 text-xs text-ink-2">
-                <strong className="text-base text-ink">Tray</strong> {place + 1} of {page.items.length}, written {dayWords(item.jottedOn)}
+                <strong className="text-base text-ink">Tray</strong> {number} of {page.items.length}, written {dayWords(item.jottedOn)}
                 <span className="ml-auto flex gap-x-4">
                     {page.items.length > 1 && (
                         <Answer name="↓" onChoose={onSkip}>
@@ -203,11 +175,9 @@ export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
                 </Answer>
             </Question>
             <Question words="What is it for?">
-                {of('for') !== undefined && data.project === '' && data.goal === '' && (
-                    <span className="font-semibold">{of('for')?.choices[0]?.label}</span>
-                )}
+                {place !== undefined && data.project === '' && data.goal === '' && <span className="font-semibold">{place.label}</span>}
                 <Answer name="p" isChosen={data.project !== '' || data.goal !== ''} onChoose={keys.place}>
-                    {of('for') === undefined ? 'a project or goal' : 'another project or goal'}
+                    {place === undefined ? 'a project or goal' : 'another project or goal'}
                 </Answer>
                 {(data.project !== '' || data.goal !== '') && (
                     <Button
@@ -220,33 +190,7 @@ export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
                     </Button>
                 )}
             </Question>
-            <Question words="When?">
-                {times.map((time) => (
-                    <Answer
-                        key={time.key}
-                        name={time.key}
-                        isChosen={planned === time.value && !data.isDone}
-                        onChoose={() => {
-                            plan(time.value);
-                        }}
-                    >
-                        {time.words} {time.left !== undefined && <span className="text-xs font-normal text-ink-2">{time.left}</span>}
-                    </Answer>
-                ))}
-                {isElsewhere && planned !== 'none' && <strong>{valueWords({ kind: 'planned', value: planned })}</strong>}
-                <Answer
-                    name="0"
-                    isChosen={data.planned === 'none'}
-                    onChoose={() => {
-                        plan('none');
-                    }}
-                >
-                    no day yet
-                </Answer>
-                <Answer name="d" isChosen={data.isDone} onChoose={keys.done}>
-                    done already
-                </Answer>
-            </Question>
+            <SortWhen page={page} planned={planned} isDone={data.isDone} onPlan={plan} onDone={keys.done} />
             {Object.values(form.errors).map((why) => (
                 <p key={why} className="text-sm font-medium text-persimmon">
                     {why}
@@ -270,5 +214,3 @@ export function SortItem({ item, page, place, onSkip, onSorted }: Props) {
         </article>
     );
 }
-
-const room = (day: DayRoom) => (day.free > 0 ? hoursWords(day.free) : 'full');

@@ -37,8 +37,8 @@ export function Understood({ reading }: { reading: Reading }) {
                         }}
                     >
                         not this
-                        {place < 9 && <kbd className="ml-1 font-mono text-ink-2 max-md:hidden">Alt {place + 1}</kbd>}
                     </button>
+                    {place < 9 && <kbd className="ml-1 font-mono text-ink-2 max-md:hidden">Alt {place + 1}</kbd>}
                 </li>
             ))}
         </ul>
