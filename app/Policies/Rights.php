@@ -34,6 +34,7 @@ use App\Models\NotificationChoice;
 use App\Models\Occurrence;
 use App\Models\PeriodWords;
 use App\Models\Person;
+use App\Models\PersonDay;
 use App\Models\PlanLine;
 use App\Models\Planning;
 use App\Models\Project;
@@ -93,6 +94,7 @@ final readonly class Rights
     private const OWN = [
         Following::class => 'person_id',
         Letter::class => 'person_id',
+        PersonDay::class => 'person_id',
         Reminder::class => 'person_id',
         Review::class => 'person_id',
         Notification::class => 'person_id',

@@ -54,3 +54,25 @@ it('shows no hours of somebody who left', function (): void {
 
     expect(($this->hours)($gone))->toBe([]);
 });
+
+it('sums up the hours of the whole week from today on: meetings, days, no day yet', function (): void {
+    // Wednesday 10 February: three days of eight hours are left.
+    $me = Made::person(name: 'Noor Aksoy');
+    $this->actingAs($me);
+    Made::series([$me], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'starts_on' => '2027-02-04', 'minutes' => 60]);
+    Made::task($me, ['planned' => '2027-02-08', 'minutes' => 600]);
+    Made::task($me, ['planned' => '2027-02-11', 'minutes' => 120]);
+    Made::task($me, ['planned' => '2027-W06', 'minutes' => 90]);
+    Made::task($me, ['planned' => '2027-W06', 'minutes' => null]);
+    Made::task($me, ['planned' => '2027-W06', 'minutes' => 45, 'done_on' => Made::TODAY]);
+    $hours = $this->props('/weeks/2027-W06')['page']['hours'];
+
+    expect([$hours['available'], $hours['taken'], $hours['noDay']])
+        ->toBe([3 * 480, 60, 120])
+        ->and($hours['free'])
+        ->toBe(3 * 480 - 60 - $hours['onDays'] - 120)
+        ->and($this->props('/weeks/2027-W05')['page']['hours'])
+        ->toBeNull()
+        ->and($this->props('/weeks/2027-W07')['page']['hours']['available'])
+        ->toBe(5 * 480);
+});

@@ -124,6 +124,7 @@ final class Writes
             'tasks.store' => ['title' => 'Cast sinkers', 'planned' => '2027-W06', 'minutes' => 30],
             'tasks.update' => ['title' => 'Cast two sinkers', 'notes' => "One.\n\n  Two.", 'due_on' => '2027-02-12', 'rank' => 'A'],
             'tasks.tick' => ['done' => true],
+            'tasks.main' => [],
             'tasks.plan' => ['planned' => '2027-02-11', 'at' => '10:00'],
             'tasks.aside' => ['how' => 'drop'],
             'tasks.move' => ['stage' => Stage::query()->where('project_id', $at['project'])->max('id')],

@@ -67,6 +67,29 @@ test('a line for a task is read as plain English wherever one writes', async ({ 
     await expect(page.getByLabel('Estimate, min')).toHaveValue('45');
 });
 
+test('tasks are planned one after the other by a key each, and two-part keys plan nothing', async ({ page }) => {
+    await open(page, '/lists/not_scheduled');
+    const links = page.locator('main [data-task-line] a[href^="/tasks/"]');
+    const [first, second, third] = await links.evaluateAll((all) => all.slice(0, 3).map((link) => link.textContent));
+    await links.first().focus();
+    await page.keyboard.press('k');
+    await expect(page.getByText(`Planned “${String(first)}”`)).toBeVisible();
+    await expect(page.getByRole('link', { name: second ?? '', exact: true })).toBeFocused();
+    await page.keyboard.press('4');
+    await expect(page.getByText(`Planned “${String(second)}”`)).toBeVisible();
+    await expect(page.getByRole('link', { name: third ?? '', exact: true })).toBeFocused();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/^Undid: planned/)).toBeVisible();
+
+    await page.getByRole('link', { name: third ?? '', exact: true }).focus();
+    await page.keyboard.press('g');
+    await page.keyboard.press('w');
+    await expect(page).toHaveURL(/\/weeks\//);
+    await open(page, '/lists/not_scheduled');
+    await expect(page.getByRole('link', { name: third ?? '', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: first ?? '', exact: true })).toBeHidden();
+});
+
 test('rooms and weeks are reached by keys', async ({ page }) => {
     await open(page, '/');
     await page.keyboard.press('g');

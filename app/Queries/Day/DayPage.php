@@ -61,7 +61,7 @@ final readonly class DayPage
             $tasks,
             static fn(TaskRow $a, TaskRow $b): int => [$a->plannedAt === null, $a->plannedAt] <=> [$b->plannedAt === null, $b->plannedAt],
         );
-        $open = array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => ! $task->isDone));
+        $main = MainThing::of($viewer, $today, $tasks);
 
         return new DayView(
             on: $today,
@@ -69,7 +69,8 @@ final readonly class DayPage
             words: $week->words,
             longTerm: LongTerm::of($this->workspace),
             passes: $this->passes($viewer, $period, $week),
-            mainThing: $open[0] ?? null,
+            mainThing: $main?->task,
+            isChosen: $main->isChosen ?? false,
             tasks: $tasks,
             late: array_values(
                 array_filter(

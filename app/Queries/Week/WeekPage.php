@@ -17,11 +17,13 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Week\Answers\WeekHours;
 use App\Queries\Week\Answers\WeekView;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Work\DayHours;
 
 /** A person's week: its goals, what came along, and what is planned on which day. */
 final readonly class WeekPage
@@ -63,6 +65,7 @@ final readonly class WeekPage
         (new Collection([...$tasks, ...$offered]))->load(TaskRow::NEEDS);
         $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
         $byDay = $this->days->byDay($week, $rows);
+        $days = $this->days->of($week, $viewer, $whose, $byDay);
 
         return new WeekView(
             week: PeriodTag::of($week, $calendar),
@@ -77,7 +80,8 @@ final readonly class WeekPage
             goals: $this->goals($week, $viewer, $whose),
             parts: $this->parts->inWeek($week->span, $whose, $viewer),
             carriedOver: $isNow ? $this->carriedOver($rows) : [],
-            days: $this->days->of($week, $viewer, $whose, $byDay),
+            days: $days,
+            hours: $isPast ? null : WeekHours::of($days, self::minutes($byDay[''] ?? [])),
             noDay: $byDay[''] ?? [],
             offered: array_map($row, $offered),
             movedOn: $isPast
@@ -85,6 +89,19 @@ final readonly class WeekPage
                 : [],
             people: PersonTag::all(),
             isReviewed: Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
+        );
+    }
+
+    /** @param list<TaskRow> $rows */
+    private static function minutes(array $rows): int
+    {
+        return array_sum(
+            array_map(
+                static fn(TaskRow $row): int => $row->isDone || $row->isAside
+                    ? 0
+                    : DayHours::left($row->minutes, $row->stepsDone, $row->steps),
+                $rows,
+            ),
         );
     }
 

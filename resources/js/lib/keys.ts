@@ -61,6 +61,15 @@ export function meaning(name: string): string {
     return meant ?? (name in changed ? '' : name);
 }
 
+/** How long the first part of a key of two waits for the second, in milliseconds. */
+const WAIT = 1200;
+
+/** When the first part of a key of two was pressed last. */
+let begunAt = 0;
+
+/** Whether the next press is the second part of a key of two ("g w"), and means nothing by itself. */
+export const isSecondPart = (): boolean => Date.now() - begunAt < WAIT;
+
 /** What is heard at present, by how many parts of the page: keys with what they do, in the words of the page of keys. */
 const heard = new Map<Record<string, string>, number>();
 
@@ -113,11 +122,17 @@ export function useKeys(keys: Record<string, Key>): void {
                 return;
             }
 
-            const first = Date.now() - before.current.at < 1200 ? before.current.key : '';
+            const first = Date.now() - before.current.at < WAIT ? before.current.key : '';
             const second = current.current[`${first} ${name}`];
             const key = second ?? current.current[isSingle ? meaning(name) : name];
             // The second part of a key is not the first of the next: "g g" and then "w" is not "g w".
             before.current = { key: second === undefined ? name : '', at: Date.now() };
+
+            if (second !== undefined) {
+                begunAt = 0;
+            } else if (Object.keys(current.current).some((each) => each.startsWith(`${name} `) && !name.startsWith('Ctrl'))) {
+                begunAt = Date.now();
+            }
 
             if (key !== undefined) {
                 event.preventDefault();

@@ -7,7 +7,8 @@ import { TaskTick } from './TaskTick';
 import { markOnClick, useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
-import { meaning, useKeyWords } from '../lib/keys';
+import { isSecondPart, meaning, singleKeys, useKeyWords } from '../lib/keys';
+import { planKeys, usePlanKeys } from '../lib/planKeys';
 import { route } from '../lib/routes';
 import { tick } from '../lib/tasks';
 import { first, times } from '../lib/words';
@@ -47,6 +48,8 @@ const lineKeys = {
 const moveKeys = { 'Alt ↑ ↓ ← →': 'Move the focused task up, down or to another stage' };
 const none = {};
 
+const isCommand = (event: KeyboardEvent) => event.ctrlKey || event.metaKey || event.altKey;
+
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
 export function TaskLine({
     task,
@@ -60,6 +63,8 @@ export function TaskLine({
     line = { ref: null },
 }: Props) {
     useKeyWords(lineKeys);
+    useKeyWords(planKeys);
+    const planByKey = usePlanKeys(task);
     useKeyWords(onMove === undefined ? none : moveKeys);
     const marks = useMarks();
     const isMarked = marks.ids.includes(task.id);
@@ -101,6 +106,14 @@ export function TaskLine({
                 ? document.querySelector<HTMLElement>('[data-marks-menu]')
                 : line.querySelector<HTMLElement>('[data-task-menu]');
             trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
+        } else if (onLink && !isCommand(event) && singleKeys.areOn() && !isSecondPart()) {
+            // The next one has the focus then, so that many are planned one after the other.
+            const next = line.nextElementSibling?.querySelector('a') ?? line.previousElementSibling?.querySelector('a');
+
+            if (planByKey(meaning(event.key))) {
+                event.preventDefault();
+                next?.focus();
+            }
         }
     };
 

@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { router, usePage } from '@inertiajs/react';
 import { HandOver } from './HandOver';
 import { Times } from './Times';
 import { useMarks } from './marks/Marks';
@@ -17,6 +17,7 @@ interface Props {
 /** What can be done with a task besides ticking it. */
 export function TaskMenu({ task, people }: Props) {
     const marks = useMarks();
+    const me = usePage().props.frame?.me.id;
 
     return (
         <Menu
@@ -54,6 +55,15 @@ export function TaskMenu({ task, people }: Props) {
                         }}
                     />
                     <MenuRule />
+                    {task.owner.id === me && (
+                        <MenuItem
+                            onSelect={() => {
+                                act('put', route('tasks.main', task.id));
+                            }}
+                        >
+                            Main thing of today
+                        </MenuItem>
+                    )}
                     <MenuItem
                         onSelect={() => {
                             change(task, { in_progress: !task.isInProgress });

@@ -38,8 +38,14 @@ export function ToPlace({ isOpen, onOpenChange, hasGoals = false, onChoose }: Pr
 }
 
 function Places({ hasGoals, onChoose: choose }: { hasGoals: boolean; onChoose: (place: Place) => void }) {
-    const { places, served } = usePage().props;
-    // A change that is answered meanwhile brings a page without them: then they are asked for again.
+    const props = usePage().props;
+    const [{ places, served }, keep] = useState({ places: props.places, served: props.served });
+
+    // A change that is answered meanwhile brings a page without them: what is known stays.
+    if ((props.places !== undefined && props.places !== places) || (props.served !== undefined && props.served !== served)) {
+        keep({ places: props.places ?? places, served: props.served ?? served });
+    }
+
     const isMissing = places === undefined || (hasGoals && served === undefined);
     const [tries, setTries] = useState(0);
     useEffect(() => {

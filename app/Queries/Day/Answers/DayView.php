@@ -34,6 +34,7 @@ final readonly class DayView implements Props
         public LongTerm $longTerm,
         public array $passes,
         public ?TaskRow $mainThing,
+        public bool $isChosen,
         public array $tasks,
         public array $late,
         public array $meetings,

@@ -20,6 +20,7 @@ final readonly class WeekView implements Props
      * @param list<GoalParts> $parts what carries the open goals whose period holds the week
      * @param list<TaskRow> $carriedOver open tasks carried into this week, most often first
      * @param list<WeekDay> $days working days, and others on which there is something
+     * @param ?WeekHours $hours of what is left of it; null when it is over
      * @param list<TaskRow> $noDay planned for the week, on no day
      * @param list<TaskRow> $offered planned for a month, quarter or year that has begun
      * @param list<TaskRow> $movedOn of a past week: planned for it and still open
@@ -35,6 +36,7 @@ final readonly class WeekView implements Props
         public array $parts,
         public array $carriedOver,
         public array $days,
+        public ?WeekHours $hours,
         public array $noDay,
         public array $offered,
         public array $movedOn,

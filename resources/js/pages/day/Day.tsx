@@ -1,6 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { DayView, DuePass } from '../../generated/props';
+import { act } from '../../lib/act';
 import { hoursWords, longDayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
@@ -125,7 +126,18 @@ function MainThing({ page }: { page: DayView }) {
     return (
         <div className="double-rule mt-3 border-b border-b-hairline py-4">
             <p className="flex items-center gap-3 text-xs text-ink-2">
-                The main thing <Cord cord={mainThing.cord} /> {mainThing.for}
+                {page.isChosen ? 'The main thing' : 'The first of today'} <Cord cord={mainThing.cord} /> {mainThing.for}
+                {!page.isChosen && (
+                    <button
+                        type="button"
+                        className="link"
+                        onClick={() => {
+                            act('put', route('tasks.main', mainThing.id));
+                        }}
+                    >
+                        Make it the main thing
+                    </button>
+                )}
             </p>
             <ul className="text-lg">
                 <TaskLine task={mainThing} people={[]} />

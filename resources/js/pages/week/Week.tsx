@@ -2,6 +2,7 @@ import { Head, Link } from '@inertiajs/react';
 import type { WeekView } from '../../generated/props';
 import { spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { ShownWeek } from '../../lib/planKeys';
 import { AddTask } from '../../parts/AddTask';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty } from '../../parts/Section';
@@ -9,6 +10,7 @@ import { TaskLine } from '../../parts/TaskLine';
 import { CarriedOver } from '../../parts/week/CarriedOver';
 import { DayRow, Row } from '../../parts/week/DayRow';
 import { WeekLine } from '../../parts/week/WeekLine';
+import { WeekRuler } from '../../parts/week/WeekRuler';
 import { InSight } from '../../parts/week/InSight';
 import { WhoseWeek } from '../../parts/week/WhoseWeek';
 import { ButtonLink } from '../../ui/Button';
@@ -17,91 +19,102 @@ export default function Week({ page }: { page: WeekView }) {
     const { week } = page;
 
     return (
-        <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
-            <Head title={week.words} />
-            <aside className="border-r border-hairline py-5 pr-6 pl-6 max-lg:border-0 max-md:px-4">
-                <div className="flex flex-wrap items-baseline gap-x-2.5">
-                    <h1>{week.words}</h1>
-                    <span className="text-xs text-ink-2">
-                        {spanWords(week.first, week.last)}
-                        {page.place !== null && `, ${page.place}`}
-                        {page.when === 'past' && ', over'}
-                    </span>
-                </div>
-                <WeekLine page={page} />
-                <ul className="mt-4">
-                    {page.goals.map((goal) => (
-                        <GoalBlock key={goal.id} goal={goal} />
-                    ))}
-                </ul>
-                {page.goals.length === 0 && (
-                    <Empty>
-                        {page.when === 'past'
-                            ? 'No goals were set for this week.'
-                            : 'No goals yet. A few are enough: firm ones that are promised, flexible ones that you can move.'}
-                    </Empty>
-                )}
-                <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
-                    {page.when !== 'past' && (
-                        <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Add a week goal</ButtonLink>
+        <ShownWeek value={week}>
+            <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
+                <Head title={week.words} />
+                <aside className="border-r border-hairline py-5 pr-6 pl-6 max-lg:border-0 max-md:px-4">
+                    <div className="flex flex-wrap items-baseline gap-x-2.5">
+                        <h1>{week.words}</h1>
+                        <span className="text-xs text-ink-2">
+                            {spanWords(week.first, week.last)}
+                            {page.place !== null && `, ${page.place}`}
+                            {page.when === 'past' && ', over'}
+                        </span>
+                    </div>
+                    <WeekLine page={page} />
+                    {page.hours !== null && <WeekRuler hours={page.hours} />}
+                    <ul className="mt-4">
+                        {page.goals.map((goal) => (
+                            <GoalBlock key={goal.id} goal={goal} />
+                        ))}
+                    </ul>
+                    {page.goals.length === 0 && (
+                        <Empty>
+                            {page.when === 'past'
+                                ? 'No goals were set for this week.'
+                                : 'No goals yet. A few are enough: firm ones that are promised, flexible ones that you can move.'}
+                        </Empty>
                     )}
-                    {page.when !== 'past' && (
-                        <ButtonLink kind="quiet" href={route('planning', `${week.name}+2`)}>
-                            Plan two weeks
+                    <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
+                        {page.when !== 'past' && (
+                            <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Add a week goal</ButtonLink>
+                        )}
+                        {page.when !== 'past' && (
+                            <ButtonLink kind="quiet" href={route('planning', `${week.name}+2`)}>
+                                Plan two weeks
+                            </ButtonLink>
+                        )}
+                        <ButtonLink
+                            kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'}
+                            href={route('reviews.show', week.name)}
+                        >
+                            {page.isReviewed ? 'Open review' : 'Review this week'}
                         </ButtonLink>
+                    </div>
+                    {page.goals.some((goal) => goal.isFirm) && (
+                        <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
                     )}
-                    <ButtonLink kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'} href={route('reviews.show', week.name)}>
-                        {page.isReviewed ? 'Open review' : 'Review this week'}
-                    </ButtonLink>
+                    <InSight parts={page.parts} />
+                    <WhoseWeek page={page} />
+                </aside>
+                <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
+                    {page.carriedOver.length > 0 && <CarriedOver tasks={page.carriedOver} people={page.people} />}
+                    {page.days.map((day) => (
+                        <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
+                    ))}
+                    {(page.when !== 'past' || page.noDay.length > 0) && (
+                        <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
+                            <ul>
+                                {page.noDay.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} />
+                                ))}
+                            </ul>
+                            {page.when !== 'past' && (
+                                <AddTask to={{ planned: week.name, owner_id: page.whose.id }} words="Add to this week" />
+                            )}
+                        </Row>
+                    )}
+                    {page.offered.length > 0 && (
+                        <Row
+                            label={<h2 className="text-base">Suggested</h2>}
+                            hint="planned for this month, quarter or year, with no week yet"
+                        >
+                            <ul>
+                                {page.offered.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
+                                ))}
+                            </ul>
+                        </Row>
+                    )}
+                    {page.movedOn.length > 0 && (
+                        <Row label={<h2 className="text-base">Still open</h2>} hint="planned for this week">
+                            <ul>
+                                {page.movedOn.map((task) => (
+                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
+                                ))}
+                            </ul>
+                        </Row>
+                    )}
+                    {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
+                        <p className="py-4 text-ink-2">
+                            Nothing was completed this week.{' '}
+                            <Link href={route('week.current')} className="link">
+                                Go to this week
+                            </Link>
+                        </p>
+                    )}
                 </div>
-                {page.goals.some((goal) => goal.isFirm) && (
-                    <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
-                )}
-                <InSight parts={page.parts} />
-                <WhoseWeek page={page} />
-            </aside>
-            <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
-                {page.carriedOver.length > 0 && <CarriedOver tasks={page.carriedOver} people={page.people} />}
-                {page.days.map((day) => (
-                    <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
-                ))}
-                {(page.when !== 'past' || page.noDay.length > 0) && (
-                    <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
-                        <ul>
-                            {page.noDay.map((task) => (
-                                <TaskLine key={task.id} task={task} people={page.people} />
-                            ))}
-                        </ul>
-                        {page.when !== 'past' && <AddTask to={{ planned: week.name, owner_id: page.whose.id }} words="Add to this week" />}
-                    </Row>
-                )}
-                {page.offered.length > 0 && (
-                    <Row label={<h2 className="text-base">Suggested</h2>} hint="planned for this month, quarter or year, with no week yet">
-                        <ul>
-                            {page.offered.map((task) => (
-                                <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
-                            ))}
-                        </ul>
-                    </Row>
-                )}
-                {page.movedOn.length > 0 && (
-                    <Row label={<h2 className="text-base">Still open</h2>} hint="planned for this week">
-                        <ul>
-                            {page.movedOn.map((task) => (
-                                <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
-                            ))}
-                        </ul>
-                    </Row>
-                )}
-                {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
-                    <p className="py-4 text-ink-2">
-                        Nothing was completed this week.{' '}
-                        <Link href={route('week.current')} className="link">
-                            Go to this week
-                        </Link>
-                    </p>
-                )}
             </div>
-        </div>
+        </ShownWeek>
     );
 }

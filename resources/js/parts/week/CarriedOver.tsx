@@ -100,7 +100,7 @@ function Question({ task, people }: { task: TaskRow; people: PersonTag[] }) {
                     {task.stepsDone > 0 ? 'Started, not finished.' : 'Never started.'} What is blocking it?
                 </span>
             </p>
-            <p className="flex flex-wrap gap-x-4">
+            <p data-asks className="flex flex-wrap gap-x-4">
                 {answers.map(({ key, words, run }) =>
                     words === 'Hand over' ? (
                         <Menu
