@@ -2,7 +2,7 @@ import { usePage } from '@inertiajs/react';
 import { createContext, useContext } from 'react';
 import type { PeriodTag, TaskRow } from '../generated/props';
 import { addDays, weekdayNumber } from './dates';
-import { plan, setAside } from './tasks';
+import { keepFocusOn, plan, setAside } from './tasks';
 
 type Week = Pick<PeriodTag, 'name' | 'first' | 'last'> & { next: string | null };
 
@@ -18,8 +18,8 @@ export const planKeys = {
     x: 'Drop the focused task',
 };
 
-/** Plans a task by one key. Says whether the key meant anything. */
-export function usePlanKeys(task: TaskRow): (key: string) => boolean {
+/** Plans a task by one key, and goes on to the next one. Says whether the key meant anything. */
+export function usePlanKeys(task: TaskRow): (key: string, next?: number) => boolean {
     const { frame } = usePage().props;
     const shown = useContext(ShownWeek);
     const today = frame?.today ?? '';
@@ -28,7 +28,13 @@ export function usePlanKeys(task: TaskRow): (key: string) => boolean {
     const present = weeks[at];
     const week: Week | null = shown ?? (present === undefined ? null : { ...present, next: weeks[at + 1]?.name ?? null });
 
-    return (key) => {
+    return (key, next) => {
+        const goOn = () => {
+            if (next !== undefined) {
+                keepFocusOn(next);
+            }
+        };
+
         // What is over or aside is planned by nobody, and a week that is over holds nothing new.
         if (week === null || week.last < today || task.isDone || task.isAside) {
             return false;
@@ -41,28 +47,28 @@ export function usePlanKeys(task: TaskRow): (key: string) => boolean {
             }
 
             const day = addDays(week.first, (Number(key) - weekdayNumber(week.first) + 7) % 7);
-            plan(task, day < today ? addDays(day, 7) : day);
+            plan(task, day < today ? addDays(day, 7) : day, null, goOn);
 
             return true;
         }
 
         switch (key) {
             case 'w':
-                plan(task, week.name);
+                plan(task, week.name, null, goOn);
 
                 return true;
             case 'k':
                 if (week.next !== null) {
-                    plan(task, week.next);
+                    plan(task, week.next, null, goOn);
                 }
 
                 return week.next !== null;
             case 's':
-                setAside(task, 'shelve');
+                setAside(task, 'shelve', goOn);
 
                 return true;
             case 'x':
-                setAside(task, 'drop');
+                setAside(task, 'drop', goOn);
 
                 return true;
             default:

@@ -39,12 +39,22 @@ export function tick(task: TaskRow): void {
     );
 }
 
-export function plan(task: TaskRow, planned: string | null, at: string | null = null): void {
-    act('put', route('tasks.plan', task.id), { planned, at }, { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }) });
+export function plan(task: TaskRow, planned: string | null, at: string | null = null, onDone?: () => void): void {
+    act(
+        'put',
+        route('tasks.plan', task.id),
+        { planned, at },
+        { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }), ...(onDone && { onDone }) },
+    );
 }
 
-export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'restore'): void {
-    act('put', route('tasks.aside', task.id), { how }, { guess: (page) => withTask(page, task.id, { isAside: how !== 'restore' }) });
+export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'restore', onDone?: () => void): void {
+    act(
+        'put',
+        route('tasks.aside', task.id),
+        { how },
+        { guess: (page) => withTask(page, task.id, { isAside: how !== 'restore' }), ...(onDone && { onDone }) },
+    );
 }
 
 export function change(task: TaskRow, fields: Record<string, string | number | boolean | null>, onRefused?: (why: string) => void): void {

@@ -48,6 +48,8 @@ const lineKeys = {
 const moveKeys = { 'Alt ↑ ↓ ← →': 'Move the focused task up, down or to another stage' };
 const none = {};
 
+const linesInSight = () => [...document.querySelectorAll<HTMLElement>('[data-task-line]')].filter((each) => each.checkVisibility());
+
 const isCommand = (event: KeyboardEvent) => event.ctrlKey || event.metaKey || event.altKey;
 
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
@@ -84,7 +86,7 @@ export function TaskLine({
             event.preventDefault();
             onMove(way);
         } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-            const lines = [...document.querySelectorAll<HTMLElement>('[data-task-line]')].filter((each) => each.checkVisibility());
+            const lines = linesInSight();
             const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
             event.preventDefault();
             next?.querySelector('a')?.focus();
@@ -108,11 +110,12 @@ export function TaskLine({
             trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
         } else if (onLink && !isCommand(event) && singleKeys.areOn() && !isSecondPart()) {
             // The next one has the focus then, so that many are planned one after the other.
-            const next = line.nextElementSibling?.querySelector('a') ?? line.previousElementSibling?.querySelector('a');
+            const lines = linesInSight();
+            const next = lines[lines.indexOf(line) + 1] ?? lines[lines.indexOf(line) - 1];
 
-            if (planByKey(meaning(event.key))) {
+            if (planByKey(meaning(event.key), next === undefined ? undefined : Number(next.dataset.task))) {
                 event.preventDefault();
-                next?.focus();
+                next?.querySelector('a')?.focus();
             }
         }
     };
