@@ -25,9 +25,11 @@ final readonly class RhythmReader
 
     private const WORKING = 'MO,TU,WE,TH,FR';
 
-    private const NUMBERS = [
+    /** Numbers as words, as far as people write them so. */
+    public const NUMBERS = [
         'one' => 1,
         'a' => 1,
+        'an' => 1,
         'other' => 2,
         'two' => 2,
         'three' => 3,
@@ -38,6 +40,7 @@ final readonly class RhythmReader
         'eight' => 8,
         'nine' => 9,
         'ten' => 10,
+        'eleven' => 11,
         'twelve' => 12,
     ];
 

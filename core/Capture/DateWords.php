@@ -7,6 +7,7 @@ namespace Loftrin\Core\Capture;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\RhythmReader;
 
 /**
  * Reads a date or a period in plain words, as of a day: "next Friday", "in two weeks", "9 Feb", "end of the month", "Q3". Day
@@ -15,23 +16,6 @@ use Loftrin\Core\Calendar\Period;
 final readonly class DateWords
 {
     private const UNITS = 'day|week|month|quarter|year|working day|fortnight';
-
-    private const NUMBERS = [
-        'a' => 1,
-        'an' => 1,
-        'one' => 1,
-        'two' => 2,
-        'three' => 3,
-        'four' => 4,
-        'five' => 5,
-        'six' => 6,
-        'seven' => 7,
-        'eight' => 8,
-        'nine' => 9,
-        'ten' => 10,
-        'eleven' => 11,
-        'twelve' => 12,
-    ];
 
     private const PART = ' (?:morning|afternoon|evening|night)';
 
@@ -146,7 +130,7 @@ final readonly class DateWords
             return null;
         }
 
-        $number = self::NUMBERS[$found[1]] ?? (int) $found[1];
+        $number = RhythmReader::NUMBERS[$found[1]] ?? (int) $found[1];
 
         return match ($found[2]) {
             'day' => $this->today->plus($number),

@@ -143,6 +143,26 @@ it('asks where a name can mean several', function (): void {
         ->toBe(['Moorings Orkney', 'Moorings Faroe']);
 });
 
+it('reads absurd lines like any other', function (string $jotted, string $due): void {
+    $read = jotReader()->read($jotted, Day::of(WRITTEN_ON));
+
+    expect($read->piece(PieceKind::Due)->value ?? '')
+        ->toBe($due)
+        ->and($read->title)
+        ->not->toBe('');
+})->with([
+    'spaces' => ['a'.str_repeat(' ', 1900).'b by Friday', '2026-11-27'],
+    'commas' => ['a by Friday'.str_repeat(' ,', 900).'x', '2026-11-27'],
+    'the same over and over' => [str_repeat('for moorings by 30 Feb ', 80), ''],
+    'beginnings of rhythms' => [str_repeat('every ', 300).'by Friday', '2026-11-27'],
+    'times without end' => [str_repeat('1:2', 600).' by Friday', '2026-11-27'],
+    'quotation marks' => [str_repeat('"', 1901).' by Friday', '2026-11-27'],
+    'brackets' => [str_repeat('( ', 900).'by Friday', '2026-11-27'],
+    'dates' => [str_repeat('by Friday ', 200), '2026-11-27'],
+    'control signs' => ["a\x00b\x07 by Friday", '2026-11-27'],
+    'the sign that stands for what was read' => ["a \u{FFFC} b by Friday", '2026-11-27'],
+]);
+
 it('loses no letter of any line', function (int $seed): void {
     mt_srand($seed);
     $words = [
