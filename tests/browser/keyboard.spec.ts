@@ -1,6 +1,9 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './signedIn';
 
+// They only look: each goes to whichever worker is free.
+test.describe.configure({ mode: 'parallel' });
+
 /** Rooms and what lies in them, by their addresses. */
 const ROOMS = [
     '/',

@@ -1,6 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './signedIn';
 
+// They only look: each goes to whichever worker is free.
+test.describe.configure({ mode: 'parallel' });
+
 const screens = {
     day: '/',
     week: '/week',
