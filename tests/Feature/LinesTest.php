@@ -252,6 +252,38 @@ it('keeps a tray to oneself', function (): void {
     $this->delete("/jots/$jot->id")->assertNotFound();
 });
 
+it('tells who is waited for', function (): void {
+    ($this->add)('send tide tables, waiting for Elif');
+    expect(Notification::query()->where('person_id', $this->elif->id)->value('words'))->toBe('is waiting for you');
+});
+
+it('asks nobody for help with what they may not see', function (): void {
+    Made::goal($this->me, '2027-Q1', ['title' => 'Sell the harbour crane', 'visibility' => Visibility::OnlyMe]);
+    $this->post('/tasks', ['title' => 'call the broker for sell the harbour, with Elif', 'isLine' => true])->assertSessionHasErrors(
+        'people',
+    );
+    expect(Task::query()->count() + Helping::query()->count())->toBe(0);
+});
+
+it('makes one task of a thing that two sort at once', function (): void {
+    $this->post('/jots', ['words' => 'ring the office']);
+    $jot = Jot::query()->sole();
+    $this->post("/jots/$jot->id/task", ['title' => 'Ring the office'])->assertSessionHasNoErrors();
+    $this->post("/jots/$jot->id/task", ['title' => 'Ring the office'])->assertSessionHasErrors('jot');
+    $this->post("/jots/$jot->id/split", ['words' => "a\nb"])->assertSessionHasErrors('jot');
+    expect(Task::query()->count())
+        ->toBe(1)
+        ->and(Jot::query()->count())
+        ->toBe(1);
+});
+
+it('keeps oneself as the owner where that was chosen against the line', function (): void {
+    $this->post('/jots', ['words' => 'order rope, to Elif']);
+    $jot = Jot::query()->sole();
+    $this->post("/jots/$jot->id/task", ['title' => 'Order rope', 'owner_id' => $this->me->id])->assertSessionHasNoErrors();
+    expect(Task::query()->sole()->owner_id)->toBe($this->me->id);
+});
+
 it('refuses a line that breaks a rule, and adds nothing', function (): void {
     $hidden = Made::goal($this->me, '2027-Q1', ['title' => 'Sell the harbour crane', 'visibility' => Visibility::OnlyMe]);
     $this->post('/tasks', ['title' => 'call the broker for sell the harbour, to Elif', 'isLine' => true])->assertSessionHasErrors(

@@ -78,6 +78,7 @@ final readonly class SaveJot
      */
     public function makeTask(Person $who, Jot $jot, TaskDraft $said, array $refused = [], array $chosen = []): void
     {
+        self::refuseSorted($jot);
         $line = $this->reader->read($who, $jot->words, $jot->jotted_on, [...$jot->refused ?? [], ...$refused]);
         $draft = (new SaidDraft($line, $jot->jotted_on, [...$jot->chosen ?? [], ...$chosen]))->with($said, lineWins: false);
 
@@ -90,6 +91,7 @@ final readonly class SaveJot
     /** Makes several items of one, in its place. */
     public function split(Person $who, Jot $jot, string $words): void
     {
+        self::refuseSorted($jot);
         $lines = self::lines($words);
 
         if (count($lines) < 2) {
@@ -103,6 +105,14 @@ final readonly class SaveJot
 
             $jot->update(['sorted_on' => $this->workspace->today()]);
         });
+    }
+
+    /** Of two who sort the same thing the second is told: it is not made twice. */
+    private static function refuseSorted(Jot $jot): void
+    {
+        if ($jot->sorted_on !== null) {
+            throw new RefusedChange('jot', 'This has been sorted already.');
+        }
     }
 
     /** @return list<string> */

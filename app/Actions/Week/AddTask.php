@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\People\Notify;
+use App\Actions\Projects\Attach;
 use App\Models\Goal;
-use App\Models\Helping;
-use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
@@ -19,8 +17,12 @@ use App\Store\RefusedChange;
 
 final readonly class AddTask
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private Notify $notify)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private NotifyOfTask $notify,
+        private Attach $attach,
+    ) {
     }
 
     /** @throws RefusedChange when it would belong to what the person may not see, or to two things at once */
@@ -34,6 +36,7 @@ final readonly class AddTask
     private function add(Person $who, TaskDraft $draft): Task
     {
         $today = $this->workspace->today();
+        $isShelved = $draft->isShelved && ! $draft->isDone;
         $task = Task::query()->create([
             'title' => $draft->title,
             'notes' => $draft->notes,
@@ -46,8 +49,8 @@ final readonly class AddTask
             'created_on' => $today,
             'changed_on' => $today,
             'done_on' => $draft->isDone ? $today : null,
-            'shelved_on' => $draft->isShelved && ! $draft->isDone ? $today : null,
-            'return_on' => $draft->isShelved ? $draft->returnOn : null,
+            'shelved_on' => $isShelved ? $today : null,
+            'return_on' => $isShelved ? $draft->returnOn : null,
             'due_on' => $draft->dueOn,
             'minutes' => $draft->minutes,
             'rank' => $draft->rank,
@@ -59,15 +62,12 @@ final readonly class AddTask
             'follow_up_on' => $draft->waitingFor === null ? null : $draft->followUpOn,
         ]);
 
-        foreach ($draft->helpers as $person) {
-            Helping::query()->create(['task_id' => $task->id, 'person_id' => $person]);
+        if ($draft->helpers !== []) {
+            $this->attach->helpers($who, $task, $draft->helpers);
         }
 
-        $owner = $draft->owner === null || $draft->owner === $who->id ? null : Person::query()->find($draft->owner);
-
-        if ($owner !== null && $draft->agendaItem === null) {
-            ($this->notify)($who, $owner, NotificationEvent::HandedOver, $task, 'handed it over to you');
-        }
+        // A next step is agreed on in the meeting, where its owner hears of it.
+        ($this->notify)($who, $task, handsOver: $task->owner_id !== $who->id && $draft->agendaItem === null);
 
         return $task;
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\People\Notify;
-use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Visibility;
@@ -16,7 +14,7 @@ use Loftrin\Core\Calendar\Day;
 
 final readonly class ChangeTask
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private Notify $notify)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private NotifyOfTask $notify)
     {
     }
 
@@ -62,28 +60,8 @@ final readonly class ChangeTask
 
             $task->changed_on = $this->workspace->today();
             $task->save();
-            $this->tell($who, $task, $handsOver);
+            ($this->notify)($who, $task, $handsOver);
         });
-    }
-
-    private function tell(Person $who, Task $task, bool $handsOver): void
-    {
-        if ($handsOver) {
-            ($this->notify)($who, $task->owner()->firstOrFail(), NotificationEvent::HandedOver, $task, 'handed it over to you');
-        }
-
-        foreach (
-            [
-                'checked_by_id' => [$task->checked_by_id, NotificationEvent::ToCheck, 'asks you to check it'],
-                'waiting_person_id' => [$task->waiting_person_id, NotificationEvent::WaitedFor, 'is waiting for you'],
-            ] as $column => [$person, $event, $words]
-        ) {
-            $asked = $person !== null && $task->wasChanged($column) ? Person::query()->find($person) : null;
-
-            if ($asked !== null) {
-                ($this->notify)($who, $asked, $event, $task, $words);
-            }
-        }
     }
 
     private function sees(int $person, Task $task): bool

@@ -90,10 +90,7 @@ final readonly class WeekDays
                 continue;
             }
 
-            $left = array_map(
-                static fn(TaskRow $row): int => $row->isDone ? 0 : DayHours::left($row->minutes, $row->stepsDone, $row->steps),
-                $tasks,
-            );
+            $left = array_map(static fn(TaskRow $row): int => $row->left(), $tasks);
             $load = new DayHours(
                 $calendar->isWorkingDay($day) ? $hours : 0,
                 BusyTime::minutes(array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held)),

@@ -23,7 +23,6 @@ use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Work\DayHours;
 
 /** A person's week: its goals, what came along, and what is planned on which day. */
 final readonly class WeekPage
@@ -81,7 +80,9 @@ final readonly class WeekPage
             parts: $this->parts->inWeek($week->span, $whose, $viewer),
             carriedOver: $isNow ? $this->carriedOver($rows) : [],
             days: $days,
-            hours: $isPast ? null : WeekHours::of($days, self::minutes($byDay[''] ?? [])),
+            hours: $isPast
+                ? null
+                : WeekHours::of($days, array_sum(array_map(static fn(TaskRow $row): int => $row->left(), $byDay[''] ?? []))),
             noDay: $byDay[''] ?? [],
             offered: array_map($row, $offered),
             movedOn: $isPast
@@ -89,19 +90,6 @@ final readonly class WeekPage
                 : [],
             people: PersonTag::all(),
             isReviewed: Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
-        );
-    }
-
-    /** @param list<TaskRow> $rows */
-    private static function minutes(array $rows): int
-    {
-        return array_sum(
-            array_map(
-                static fn(TaskRow $row): int => $row->isDone || $row->isAside
-                    ? 0
-                    : DayHours::left($row->minutes, $row->stepsDone, $row->steps),
-                $rows,
-            ),
         );
     }
 

@@ -36,9 +36,11 @@ export function useReadLine(words: string, begin: Begin = {}): Reading {
     const [lines, setLines] = useState(begin.lines ?? []);
     const isEmpty = words.trim() === '';
     const asked = JSON.stringify(refused);
+    // What came read with the page is asked for once something of it is refused.
+    const isKnown = begin.lines !== undefined && asked === JSON.stringify(begin.refused ?? []);
 
     useEffect(() => {
-        if (isEmpty) {
+        if (isEmpty || isKnown) {
             return;
         }
 
@@ -60,7 +62,7 @@ export function useReadLine(words: string, begin: Begin = {}): Reading {
             clearTimeout(timer);
             asking.abort();
         };
-    }, [words, asked, on, isEmpty]);
+    }, [words, asked, on, isEmpty, isKnown]);
 
     const shown = isEmpty ? [] : lines;
     const pieces = shown.flatMap((line) => line.pieces);

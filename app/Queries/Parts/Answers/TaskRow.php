@@ -15,6 +15,7 @@ use App\Queries\Parts\Standing;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Carrying;
+use Loftrin\Core\Work\DayHours;
 use Loftrin\Core\Work\Rank;
 
 /** A task as a line of any list. */
@@ -65,6 +66,12 @@ final readonly class TaskRow implements Props
     }
 
     /** One that is a record already. */
+    /** What it still takes, in minutes: nothing once it is done or put aside. Rules: computation 10. */
+    public function left(): int
+    {
+        return $this->isDone || $this->isAside ? 0 : DayHours::left($this->minutes, $this->stepsDone, $this->steps);
+    }
+
     public static function of(Task $task, Threads $threads, Workspace $workspace): self
     {
         return self::row(

@@ -1,3 +1,4 @@
+import { usePage } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 import { Answer, Question } from './Answer';
 import { SplitItem } from './SplitItem';
@@ -44,6 +45,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
         isDone: false,
     });
     const { data } = form;
+    const me = String(usePage().props.frame?.me.id ?? '');
     const heading = useRef<HTMLHeadingElement>(null);
     const meant = of('planned')?.value ?? '';
     const place = of('for')?.choices.find((choice, _, all) => all.length === 1 || choice.value === reading.chosen[of('for')?.key ?? '']);
@@ -91,7 +93,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
     };
     const keys = {
         mine: () => {
-            form.setData('owner_id', '');
+            form.setData('owner_id', me);
         },
         done: () => {
             form.setData({ ...data, isDone: !data.isDone });
@@ -156,7 +158,11 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 </div>
             )}
             <Question words="Who does it?">
-                <Answer name="m" isChosen={data.owner_id === '' && of('owner') === undefined} onChoose={keys.mine}>
+                <Answer
+                    name="m"
+                    isChosen={data.owner_id === me || (data.owner_id === '' && of('owner') === undefined)}
+                    onChoose={keys.mine}
+                >
                     I do
                 </Answer>
                 <WordSelect
