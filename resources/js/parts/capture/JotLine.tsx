@@ -1,6 +1,6 @@
 import { grouped } from '../../lib/options';
 import { useForm } from '../../lib/kept/useForm';
-import type { SubmitEvent } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import { ReturnDate } from './ReturnDate';
 import type { JotRow, Option } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -29,6 +29,30 @@ export function JotLine({ jot, projects, times, showsWho = false, mayShelve = fa
         project: '',
         planned: times[0]?.value ?? '',
     });
+
+    const [isOpen, setOpen] = useState(false);
+
+    if (!isOpen) {
+        return (
+            <li className="flex items-baseline justify-between gap-4 border-t border-hairline py-1.5">
+                <button
+                    type="button"
+                    aria-expanded={false}
+                    title="Sort"
+                    className="two-lines min-h-6 text-left hover:underline"
+                    onClick={() => {
+                        setOpen(true);
+                    }}
+                >
+                    {jot.words}
+                </button>
+                <span className="flex-none text-xs text-ink-2">
+                    {showsWho && `${jot.by.name}, `}
+                    {dayWords(jot.jottedOn)}
+                </span>
+            </li>
+        );
+    }
 
     const sort = (event: SubmitEvent) => {
         event.preventDefault();
