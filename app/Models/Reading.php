@@ -13,6 +13,7 @@ use Loftrin\Core\Calendar\Day;
  * @property Day $on
  * @property float|int|string $value
  * @property int $entered_by
+ * @property ?int $habit_id that keeps it
  * @property-read Goal $goal
  * @property-read Person $author
  */

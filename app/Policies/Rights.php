@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Absence;
 use App\Models\AgendaItem;
 use App\Models\Answer;
+use App\Models\Appointment;
 use App\Models\Assumption;
 use App\Models\Attendance;
 use App\Models\Attendee;
@@ -16,14 +18,20 @@ use App\Models\Contribution;
 use App\Models\Decision;
 use App\Models\Dependency;
 use App\Models\Entry;
+use App\Models\EveningAnswer;
+use App\Models\EveningQuestion;
 use App\Models\Field;
+use App\Models\FocusSession;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\GoalViewer;
 use App\Models\Group;
+use App\Models\Habit;
+use App\Models\HabitTick;
 use App\Models\Helping;
 use App\Models\Judgement;
 use App\Models\Letter;
+use App\Models\LogLine;
 use App\Models\LongTermGoal;
 use App\Models\MainEffort;
 use App\Models\Meeting;
@@ -87,11 +95,19 @@ final readonly class Rights
         Occurrence::class => ['view', ['recurring_task_id' => RecurringTask::class]],
         RecurringTaskContribution::class => ['update', ['recurring_task_id' => RecurringTask::class]],
         RecurringTaskStep::class => ['view', ['recurring_task_id' => RecurringTask::class]],
+        HabitTick::class => ['update', ['habit_id' => Habit::class]],
         Answer::class => ['update', ['review_id' => Review::class]],
     ];
 
     /** One's own: the column that says whose. */
     private const OWN = [
+        Absence::class => 'person_id',
+        Appointment::class => 'person_id',
+        EveningAnswer::class => 'person_id',
+        EveningQuestion::class => 'person_id',
+        FocusSession::class => 'person_id',
+        Habit::class => 'person_id',
+        LogLine::class => 'person_id',
         Following::class => 'person_id',
         Letter::class => 'person_id',
         PersonDay::class => 'person_id',

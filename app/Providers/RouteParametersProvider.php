@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Requests\ValidDay;
 use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Project;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Routing\Route as CurrentRoute;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\PlanningSpan;
@@ -27,6 +29,8 @@ final class RouteParametersProvider extends ServiceProvider
 
     /** Parameters that are numbers of records. */
     private const NUMBERED = [
+        'absence',
+        'appointment',
         'area',
         'attendance',
         'group',
@@ -35,12 +39,15 @@ final class RouteParametersProvider extends ServiceProvider
         'estimate',
         'field',
         'file',
+        'focusSession',
         'goal',
+        'habit',
         'issue',
         'item',
         'jot',
         'judgement',
         'line',
+        'logLine',
         'meeting',
         'milestone',
         'longTermGoal',
@@ -66,6 +73,8 @@ final class RouteParametersProvider extends ServiceProvider
         }
 
         Route::bind('period', fn(string $name): Period => $this->period($name));
+        Route::bind('day', static fn(string $date): Day => ValidDay::read($date) ?? throw new NotFoundHttpException());
+        Route::bind('month', fn(string $name): Period => $this->period($name, Horizon::Month));
         Route::bind('week', fn(string $name): Period => $this->period($name, Horizon::Week));
         Route::bind(
             'stretch',

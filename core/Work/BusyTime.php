@@ -7,6 +7,24 @@ namespace Loftrin\Core\Work;
 /** The time of one day that is taken. Rules: computation 10. */
 final readonly class BusyTime
 {
+    /** Working hours, in minutes since midnight: 09:00 to 17:00. */
+    public const WORK_FROM = 9 * 60;
+
+    public const WORK_UNTIL = 17 * 60;
+
+    /**
+     * The part of an appointment that lies within working hours.
+     *
+     * @return array{string, int} from a time on the wall clock, HH:MM, for so many minutes; 0 where it lies outside of them
+     */
+    public static function atWork(string $time, int $minutes): array
+    {
+        $at = 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+        $from = max($at, self::WORK_FROM);
+
+        return [sprintf('%02d:%02d', intdiv($from, 60), $from % 60), max(0, min($at + $minutes, self::WORK_UNTIL) - $from)];
+    }
+
     /**
      * What overlaps counts once.
      *

@@ -23,7 +23,7 @@ final readonly class RecurringTasks
         ['Renew the boat’s papers', 'every year on 3 March', 'priya', 90, []],
     ];
 
-    private const DAILY = ['Look at the buoys that went silent', 'Two minutes for the day’s page', 'Walk once round the quay'];
+    private const DAILY = ['Look at the buoys that went silent', 'Two minutes for the day’s page', 'Turn the test tank’s filter'];
 
     private const CHECKLISTS = [
         'What to pack for a mooring' => [

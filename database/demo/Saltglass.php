@@ -43,6 +43,7 @@ final class Saltglass
             $direction->shelve();
             (new GoalHistory($rows, $stage, $people, $goals))->add();
             (new Beside($rows, $stage, $people, $work))->add();
+            (new Days($rows, $stage, $people))->add();
             $rows->insert();
             // Whom a task waits on is known by their name.
             DB::update(

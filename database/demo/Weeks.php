@@ -181,6 +181,12 @@ final class Weeks
             ['noor', 'A buoy that calls when the ice comes?'],
             ['noor', 'Thank the harbour master at Hanstholm'],
             ['noor', 'Divers’ insurance runs out in spring'],
+            ['noor', 'every second Thursday: rinse the test tank, 20 min'],
+            ['noor', 'raise at the Quay hour: who holds the second key of the fuel shed'],
+            ['noor', 'https://harbours.example/permits-2027'],
+            ['noor', 'quote for three years of service, to Jonah, by 15 Dec'],
+            ['noor', 'waiting for Mei: drawings of the new clamp, follow up Monday'],
+            ['noor', 'Learn enough Danish to read a harbour order'],
             ['elif', 'New chairs for the workshop'],
             ['priya', 'Spare winch: borrow or buy'],
         ] as $place => [$who, $words]) {

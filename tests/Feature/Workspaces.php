@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Absence;
+use App\Models\Appointment;
 use App\Models\Area;
 use App\Models\Assumption;
 use App\Models\Attendance;
@@ -12,10 +14,13 @@ use App\Models\Contact;
 use App\Models\Estimate;
 use App\Models\Field;
 use App\Models\File;
+use App\Models\FocusSession;
 use App\Models\Group;
+use App\Models\Habit;
 use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Judgement;
+use App\Models\LogLine;
 use App\Models\LongTermGoal;
 use App\Models\MainEffort;
 use App\Models\Membership;
@@ -136,6 +141,27 @@ final class Workspaces
                 'title' => 'x',
                 'address' => 'https://saltglass.example',
             ])->id,
+            'day' => $today,
+            'month' => '2027-02',
+            'logLine' => LogLine::query()->create(['at' => '09:00', 'words' => 'Fog', ...$of])->id,
+            'focusSession' => FocusSession::query()->create([
+                'intent' => 'Read',
+                'minutes' => 50,
+                'rounds' => 1,
+                'break_minutes' => 0,
+                'begun_at' => now()->subHours(5),
+                ...$of,
+            ])->id,
+            'habit' => Habit::query()->create([
+                'person_id' => $owner->id,
+                'title' => 'Walk',
+                'per' => 'day',
+                'times' => 1,
+                'weekdays' => [],
+                'began_on' => $today,
+            ])->id,
+            'appointment' => Appointment::query()->create(['title' => 'Dentist', 'at' => '16:00', 'minutes' => 45, ...$of])->id,
+            'absence' => Absence::query()->create(['person_id' => $owner->id, 'first_on' => $today, 'last_on' => $today])->id,
             'reminder' => Reminder::query()->create(['words' => 'Call', 'kind' => 'show', ...$of])->id,
             'jot' => Jot::query()->create(['person_id' => $owner->id, 'words' => 'x', 'jotted_on' => $today])->id,
             'shelf.put kind' => 'task',

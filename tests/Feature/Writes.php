@@ -36,7 +36,7 @@ final class Writes
     ];
 
     /** That write themselves into what is told or known, and are no step to go back by. */
-    public const NO_STEP = ['items.turn', 'items.write', 'reviews.answer', 'planning.step'];
+    public const NO_STEP = ['items.turn', 'items.write', 'reviews.answer', 'planning.step', 'evening.answer'];
 
     /** What is final is out of the reach of undo. */
     public const FINAL = ['meetings.close' => 'These minutes are final.', 'reviews.hold' => 'This review is finished.'];
@@ -157,6 +157,25 @@ final class Writes
             'shelf.back' => [],
             'shelf.go' => [],
             'week.words' => ['words' => 'Sell before the fair'],
+            'log-lines.store' => ['on' => Made::TODAY, 'words' => 'Finding: it drifts'],
+            'log-lines.update' => ['words' => 'Fog until nine', 'at' => '08:30', 'tag' => 'idea'],
+            'log-lines.destroy' => [],
+            'focus-sessions.store' => ['intent' => 'Write the offer', 'minutes' => 25, 'rounds' => 2, 'break' => 5],
+            'focus-sessions.end' => ['outcome' => 'stuck', 'obstacle' => 'Phone'],
+            'focus-sessions.destroy' => [],
+            'habits.store' => ['title' => 'Read', 'per' => 'week', 'times' => 3],
+            'habits.update' => ['title' => 'Walk far', 'per' => 'day', 'times' => 1, 'weekdays' => ['monday']],
+            'habits.end' => [],
+            'habits.tick' => ['on' => Made::TODAY, 'count' => 1],
+            'evening.answer' => ['question' => 'What did I learn?', 'words' => 'Tides first.'],
+            'evening.add' => ['words' => 'What was easy?'],
+            'evening.ask' => ['words' => 'What did I learn?', 'isAsked' => false],
+            'evening.remove' => ['words' => 'What did I learn?'],
+            'appointments.store' => ['title' => 'Bank', 'on' => Made::TODAY, 'at' => '11:00', 'minutes' => 30],
+            'appointments.update' => ['title' => 'Bank', 'on' => Made::TODAY, 'at' => '12:00', 'minutes' => 30],
+            'appointments.destroy' => [],
+            'absences.store' => ['first' => '2027-03-01', 'last' => '2027-03-05'],
+            'absences.destroy' => [],
             'reminders.store' => ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12', 'at' => '09:30'],
             'reminders.put-off' => ['on' => '2027-02-15'],
             'reminders.settle' => ['yes' => true],

@@ -11,18 +11,27 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
+use Loftrin\Core\Calendar\Day;
 
-/** Makes a task the main thing of today, and plans it for today if it is not. */
+/** Makes a task the main thing of a day, and plans it for that day if it is not. */
 final readonly class ChooseMainThing
 {
     public function __construct(private ChangeLog $log, private Workspace $workspace, private PlanTask $plan)
     {
     }
 
-    /** @throws RefusedChange when it is somebody else's, done, or put aside */
-    public function __invoke(Person $who, Task $task): void
+    /**
+     * @param ?Day $on today when null
+     *
+     * @throws RefusedChange when it is somebody else's, done, or put aside, or the day is over
+     */
+    public function __invoke(Person $who, Task $task, ?Day $on = null): void
     {
+        $today = $this->workspace->today();
+        $on ??= $today;
+
         match (true) {
+            $on->isBefore($today) => throw new RefusedChange('task', 'This day is over.'),
             $task->owner_id !== $who->id => throw new RefusedChange('task', 'Only a task of your own can be your main thing.'),
             $task->done_on !== null, $task->dropped_on !== null, $task->shelved_on !== null => throw new RefusedChange(
                 'task',
@@ -31,15 +40,15 @@ final readonly class ChooseMainThing
             default => null,
         };
 
-        $this->log->change($who, "Made “{$task->title}” the main thing of today", function () use ($who, $task): void {
-            $today = $this->workspace->today();
+        $of = $on->number === $today->number ? 'today' : "$on";
 
-            if ($task->planned !== (string) $today) {
-                ($this->plan)($who, $task, (string) $today);
+        $this->log->change($who, "Made “{$task->title}” the main thing of $of", function () use ($who, $task, $on): void {
+            if ($task->planned !== (string) $on) {
+                ($this->plan)($who, $task, (string) $on);
             }
 
-            $day = PersonDay::query()->where('person_id', $who->id)->where('on', (string) $today)->first();
-            ($day ?? new PersonDay(['person_id' => $who->id, 'on' => $today]))->fill(['main_task_id' => $task->id])->save();
+            $day = PersonDay::query()->where('person_id', $who->id)->where('on', (string) $on)->first();
+            ($day ?? new PersonDay(['person_id' => $who->id, 'on' => $on]))->fill(['main_task_id' => $task->id])->save();
         });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
+use App\Models\Appointment;
 use App\Models\Series;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Collection;
@@ -12,13 +13,17 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\BusyTime;
 
 /**
- * How long the meetings ahead are that people attend. A load is read by all: what is private counts for nobody, so that
- * it does not show through.
+ * How long the meetings ahead are that people attend, together with their appointments within working hours. A load is read
+ * by all: what is private of the meetings counts for nobody, so that it does not show through; an appointment counts as
+ * time, and says nothing else.
  */
 final class TimeInMeetings
 {
     /** @var ?Collection<int, Series> with attendees, and what was opened from today on */
     private ?Collection $series = null;
+
+    /** @var ?Collection<int, Appointment> */
+    private ?Collection $appointments = null;
 
     public function __construct(private readonly Workspace $workspace)
     {
@@ -34,6 +39,12 @@ final class TimeInMeetings
                 foreach ($series->attendees as $attendee) {
                     $taken[$attendee->person_id][$day][] = $meeting;
                 }
+            }
+        }
+
+        foreach ($this->appointments() as $appointment) {
+            if ($span->holds($appointment->on)) {
+                $taken[$appointment->person_id][$appointment->on->number][] = BusyTime::atWork($appointment->at, $appointment->minutes);
             }
         }
 
@@ -56,6 +67,12 @@ final class TimeInMeetings
         }
 
         return $meetings;
+    }
+
+    /** @return Collection<int, Appointment> from today on */
+    private function appointments(): Collection
+    {
+        return $this->appointments ??= Appointment::query()->where('on', '>=', (string) $this->workspace->today())->orderBy('id')->get();
     }
 
     /** @return Collection<int, Series> */

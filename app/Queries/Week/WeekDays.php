@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries\Week;
 
+use App\Models\Appointment;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Day\Answers\AppointmentRow;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
@@ -20,7 +22,7 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\DayHours;
 
-/** The days of a week with their meetings and tasks, and what is left of their hours. */
+/** The days of a week with their meetings, appointments and tasks, and what is left of their hours. */
 final readonly class WeekDays
 {
     public function __construct(
@@ -79,21 +81,26 @@ final readonly class WeekDays
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $meetings = $this->meetings($week->span, $viewer, $whose);
+        $appointments = self::appointments($week->span, $viewer, $whose);
         $hours = intdiv($whose->weekly_hours * 60, max(1, count($calendar->workingDays)));
         $days = [];
 
         for ($day = $week->span->first; ! $day->isAfter($week->span->last); $day = $day->plus(1)) {
             $tasks = $byDay[(string) $day] ?? [];
             $held = $meetings[(string) $day] ?? [];
+            $appointed = $appointments[(string) $day] ?? [];
 
-            if (! $calendar->isWorkingDay($day) && $tasks === [] && $held === []) {
+            if (! $calendar->isWorkingDay($day) && $tasks === [] && $held === [] && $appointed === []) {
                 continue;
             }
 
             $left = array_map(static fn(TaskRow $row): int => $row->left(), $tasks);
             $load = new DayHours(
                 $calendar->isWorkingDay($day) ? $hours : 0,
-                BusyTime::minutes(array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held)),
+                BusyTime::minutes([
+                    ...array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held),
+                    ...array_map(static fn(AppointmentRow $row): array => BusyTime::atWork($row->at, $row->minutes), $appointed),
+                ]),
                 array_sum($left),
             );
             $days[] = new WeekDay(
@@ -101,6 +108,7 @@ final readonly class WeekDays
                 isToday: $day->number === $today->number,
                 isPast: $day->isBefore($today),
                 meetings: $held,
+                appointments: $appointed,
                 tasks: $tasks,
                 available: $load->available,
                 planned: $load->planned,
@@ -109,6 +117,25 @@ final readonly class WeekDays
         }
 
         return $days;
+    }
+
+    /** @return array<string, list<AppointmentRow>> by date; another person's only as busy */
+    private static function appointments(Span $span, Person $viewer, Person $whose): array
+    {
+        $appointments = [];
+
+        foreach (
+            Appointment::query()
+                ->where('person_id', $whose->id)
+                ->whereBetween('on', [(string) $span->first, (string) $span->last])
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get() as $appointment
+        ) {
+            $appointments[(string) $appointment->on][] = AppointmentRow::of($appointment, $viewer->is($whose));
+        }
+
+        return $appointments;
     }
 
     /** @return array<string, list<Occurrence>> by date; of another person only those that the viewer may know of */

@@ -24,7 +24,15 @@ export function rooms(frame: Frame | null | undefined): Room[] {
     const one = (name: string, href: string, ...pages: string[]): Section[] => [{ name, href, pages }];
 
     return [
-        { name: 'Day', key: 'd', href: route('day'), sections: one('Day', route('day'), 'day/') },
+        {
+            name: 'Day',
+            key: 'd',
+            href: route('day'),
+            sections: [
+                { name: 'Day', href: route('day'), pages: ['day/Day'] },
+                { name: 'Log', href: route('log'), pages: ['day/Log'] },
+            ],
+        },
         { name: 'Week', key: 'w', href: route('week.current'), sections: one('Week', route('week.current'), 'week/Week') },
         {
             name: 'Lists',

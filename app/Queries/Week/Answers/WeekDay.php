@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\Queries\Week\Answers;
 
+use App\Queries\Day\Answers\AppointmentRow;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 
-/** A day of a week with its meetings and tasks, and what is left of its hours. */
+/** A day of a week with its meetings, appointments and tasks, and what is left of its hours. */
 final readonly class WeekDay implements Props
 {
     /**
      * @param list<Occurrence> $meetings
+     * @param list<AppointmentRow> $appointments
      * @param list<TaskRow> $tasks
      * @param int $available minutes one works on that day
      * @param int $planned minutes of its open tasks
@@ -24,6 +26,7 @@ final readonly class WeekDay implements Props
         public bool $isToday,
         public bool $isPast,
         public array $meetings,
+        public array $appointments,
         public array $tasks,
         public int $available,
         public int $planned,

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Day;
+
+use App\Models\EveningAnswer;
+use App\Models\Person;
+use App\Models\Review;
+use App\Models\Workspace;
+use App\Queries\Capture\Pending;
+use App\Queries\Day\Answers\DuePass;
+use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Reviews\FirstDay;
+use App\Queries\Week\Answers\WeekDay;
+use App\Queries\Week\Answers\WeekView;
+use Illuminate\Support\Str;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+
+/** Knows which pass is due for a person now. */
+final readonly class DuePasses
+{
+    /** How far ahead the next meeting is looked for, in days. */
+    public const AHEAD = 14;
+
+    public function __construct(
+        private Workspace $workspace,
+        private Occurrences $occurrences,
+        private QuarterPasses $quarters,
+        private Pending $pending,
+        private FirstDay $firstDay,
+    ) {
+    }
+
+    /** @return list<DuePass> those due first */
+    public function of(Person $viewer, Period $period, WeekView $week): array
+    {
+        $passes = array_values(
+            array_filter([
+                $this->meeting($viewer),
+                $this->tray($viewer),
+                $this->plan($week),
+                $this->review($viewer, $period),
+                $this->evening($viewer),
+                ...$this->quarters->of($viewer),
+            ]),
+        );
+        usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
+
+        return $passes;
+    }
+
+    private function tray(Person $viewer): DuePass
+    {
+        $count = $this->pending->jots($viewer);
+
+        return new DuePass(
+            'tray',
+            'Sort the tray',
+            match ($count) {
+                0 => 'Nothing to sort',
+                default => self::count($count, 'item'),
+            },
+            route('tray', absolute: false),
+            $count > 0,
+        );
+    }
+
+    private function plan(WeekView $week): DuePass
+    {
+        $planned = array_sum(array_map(static fn(WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
+        $asking = count(array_filter($week->carriedOver, static fn(TaskRow $task): bool => $task->asks));
+        $isDue = $week->words === null || $week->goals === [] || $planned === 0;
+        $detail = match (true) {
+            $week->goals === [] => 'No goals yet',
+            $week->words === null => 'Nothing said about it yet',
+            $asking > 0 => self::count($planned, 'task').", $asking carried over 3 times or more",
+            default => self::count(count($week->goals), 'goal').', '.self::count($planned, 'task'),
+        };
+
+        return new DuePass('plan', 'Plan '.lcfirst($week->week->words), $detail, route('week.show', $week->week->name, false), $isDue);
+    }
+
+    private static function count(int $number, string $of): string
+    {
+        return "$number ".Str::plural($of, $number);
+    }
+
+    private function meeting(Person $viewer): ?DuePass
+    {
+        $today = $this->workspace->today();
+        $coming = array_values(
+            array_filter(
+                $this->occurrences->within(new Span($today, $today->plus(self::AHEAD)), $viewer),
+                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
+            ),
+        );
+
+        if ($coming === []) {
+            return null;
+        }
+
+        $next = $coming[0];
+        $when = $next->on->number === $today->number ? 'today' : date('D j M', $next->on->number * 86400);
+
+        return new DuePass(
+            'meeting',
+            $next->title,
+            $next->state === 'running' ? 'in progress' : "$when at $next->time, $next->minutes min",
+            $next->link,
+            $next->on->number === $today->number,
+        );
+    }
+
+    /** The evening's questions, once the day is far enough gone. */
+    private function evening(Person $viewer): DuePass
+    {
+        $today = $this->workspace->today();
+        $isAnswered = EveningAnswer::query()->where('person_id', $viewer->id)->where('on', (string) $today)->exists();
+        $isTime = $this->workspace->now()->format('H:i') >= Evening::FROM;
+
+        return new DuePass(
+            'evening',
+            'Wrap up the day',
+            $isAnswered ? 'Answered' : ($isTime ? '2 min' : 'From '.Evening::FROM.', 2 min'),
+            route('day', absolute: false).'#evening',
+            $isTime && ! $isAnswered,
+        );
+    }
+
+    /** Last week's review until it is held; this week's from its last working day on. */
+    private function review(Person $viewer, Period $week): DuePass
+    {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $last = $calendar->previous($week);
+        $held = Review::query()
+            ->where('person_id', $viewer->id)
+            ->whereIn('period', [$last->name, $week->name])
+            ->whereNotNull('held_at')
+            ->pluck('period')
+            ->all();
+        $daysLeft = $today->number === $week->span->last->number ? 0 : $calendar->workingDays(new Span($today->plus(1), $week->span->last));
+        $of = in_array($last->name, $held, true) || ! $this->firstDay->isBy($last->span->last, $viewer) ? $week : $last;
+        $isHeld = in_array($of->name, $held, true);
+
+        return new DuePass(
+            'review',
+            'Review week '.(int) substr($of->name, 6),
+            match (true) {
+                $isHeld => 'Held',
+                $of === $last => 'Not reviewed yet',
+                default => 'Due when the week ends',
+            },
+            route('reviews.show', $of->name, false),
+            ! $isHeld && ($of === $last || $daysLeft === 0),
+        );
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Day;
+
+use App\Models\Attendance;
+use App\Models\FocusSession;
+use App\Models\Meeting;
+use App\Models\Person;
+use App\Models\Workspace;
+use App\Queries\Day\Answers\AppointmentRow;
+use App\Queries\Day\Answers\DayHoursView;
+use App\Queries\Day\Answers\RulerPart;
+use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Week\Answers\WeekDay;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Day\FreeTime;
+use Loftrin\Core\Work\BusyTime;
+use Loftrin\Core\Work\DayHours;
+
+/** Lays a day out to scale: what was planned for it above, how it went below. */
+final readonly class HoursOfDay
+{
+    private const MIDNIGHT = 24 * 60;
+
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /** @param Collection<int, FocusSession> $sessions of the day */
+    public function of(Person $person, WeekDay $day, Collection $sessions): DayHoursView
+    {
+        $now = $this->workspace->now();
+        $minute = $day->isToday ? 60 * $now->hour + $now->minute : null;
+        $fixed = [
+            ...array_map(
+                static fn(Occurrence $meeting): RulerPart => self::part('meeting', $meeting->title, $meeting->time, $meeting->minutes),
+                $day->meetings,
+            ),
+            ...array_map(
+                static fn(AppointmentRow $row): RulerPart => self::part('appointment', (string) $row->title, $row->at, $row->minutes),
+                $day->appointments,
+            ),
+            ...array_map(
+                static fn(TaskRow $task): RulerPart => self::part('task', $task->title, (string) $task->plannedAt, self::length($task)),
+                array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => $task->plannedAt !== null)),
+            ),
+        ];
+        [$loose, $left] = $day->isPast ? [[], 0] : self::loose($day->tasks, $fixed, $minute);
+        $planned = [...$fixed, ...$loose];
+        $went = $this->went($person, $day->on, $sessions);
+        $all = [...$planned, ...$went];
+        usort($planned, static fn(RulerPart $a, RulerPart $b): int => $a->from <=> $b->from);
+
+        return new DayHoursView(
+            from: 60 * intdiv(min([BusyTime::WORK_FROM - 60, ...array_column($all, 'from'), ...$minute === null ? [] : [$minute]]), 60),
+            until: min(
+                self::MIDNIGHT,
+                60 * (int) ceil(max([BusyTime::WORK_UNTIL, ...array_column($all, 'until'), ...$minute === null ? [] : [$minute]]) / 60),
+            ),
+            planned: $planned,
+            went: $went,
+            now: $minute,
+            left: $left,
+        );
+    }
+
+    /**
+     * What has no time of its own, in its order, where it would fit from now on.
+     *
+     * @param list<TaskRow> $tasks
+     * @param list<RulerPart> $fixed
+     *
+     * @return array{list<RulerPart>, int} and the minutes of what fits nowhere
+     */
+    private static function loose(array $tasks, array $fixed, ?int $now): array
+    {
+        $open = array_values(array_filter($tasks, static fn(TaskRow $task): bool => $task->plannedAt === null && $task->left() > 0));
+        $lengths = array_map(static fn(TaskRow $task): int => $task->left(), $open);
+        $at = FreeTime::place(
+            array_map(static fn(RulerPart $part): array => [$part->from, $part->until], $fixed),
+            $lengths,
+            max(BusyTime::WORK_FROM, $now ?? 0),
+            BusyTime::WORK_UNTIL,
+        );
+        $parts = [];
+        $left = 0;
+
+        foreach ($at as $place => $from) {
+            if ($from === null) {
+                $left += $lengths[$place];
+            } else {
+                $parts[] = new RulerPart('loose', $open[$place]->title, $from, $from + $lengths[$place]);
+            }
+        }
+
+        return [$parts, $left];
+    }
+
+    /**
+     * Focus sessions, and the meetings at which the person was.
+     *
+     * @param Collection<int, FocusSession> $sessions
+     *
+     * @return list<RulerPart>
+     */
+    private function went(Person $person, Day $on, Collection $sessions): array
+    {
+        $attended = Meeting::query()
+            ->where('on', (string) $on)
+            ->whereIn('id', Attendance::query()->where('person_id', $person->id)->where('was_there', true)->select('meeting_id'))
+            ->with('series')
+            ->orderBy('opened_at')
+            ->get();
+
+        return [
+            ...$attended->map(
+                fn(Meeting $meeting): RulerPart => $this->between(
+                    'meeting',
+                    $meeting->series->title,
+                    $meeting->opened_at,
+                    $meeting->closed_at,
+                ),
+            ),
+            ...$sessions->map(
+                fn(FocusSession $session): RulerPart => $this->between('session', $session->intent, $session->begun_at, $session->ended_at),
+            ),
+        ];
+    }
+
+    /** One that is not over lasts until now; what goes past midnight ends there. */
+    private function between(string $kind, string $title, Carbon $from, ?Carbon $until): RulerPart
+    {
+        $until ??= Carbon::now();
+        $begin = self::minute($this->workspace->wallTime($from));
+        $length = (int) $from->diffInMinutes($until);
+
+        return new RulerPart($kind, $title, $begin, min(self::MIDNIGHT, $begin + max(1, $length)));
+    }
+
+    private static function part(string $kind, string $title, string $at, int $minutes): RulerPart
+    {
+        $from = self::minute($at);
+
+        return new RulerPart($kind, $title, $from, min(self::MIDNIGHT, $from + $minutes));
+    }
+
+    private static function minute(string $time): int
+    {
+        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+    }
+
+    private static function length(TaskRow $task): int
+    {
+        return DayHours::left($task->minutes, 0, 0);
+    }
+}

@@ -1,0 +1,228 @@
+import { useEffect, useRef, useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
+import { tellReminder } from '../Notices';
+import type { DayView, SessionOutcome, FocusSessionRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { useKeys } from '../../lib/keys';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { Kbd } from '../../ui/Kbd';
+import { NumberField } from '../../ui/NumberField';
+
+/** A stretch of undisturbed work: begun with one line of intent, ended with what came of it. */
+export function FocusSession({ page }: { page: DayView }) {
+    return page.running === null ? <Begin page={page} /> : <Running key={page.running.id} session={page.running} />;
+}
+
+function Begin({ page }: { page: DayView }) {
+    const [isOpen, setOpen] = useState(false);
+    const task = page.mainThing?.isDone === false ? page.mainThing : null;
+    const form = useForm('focus session', { intent: '', minutes: '50', rounds: '1', break: '10' });
+    const { intent, minutes, rounds } = form.data;
+    const open = () => {
+        form.setData('intent', intent === '' ? (task?.title ?? '') : intent);
+        setOpen(true);
+    };
+    useKeys({ i: { words: 'Begin a focus session', run: open } });
+
+    if (!isOpen) {
+        return (
+            <Button onClick={open} keys="i">
+                Begin a focus session
+            </Button>
+        );
+    }
+
+    return (
+        <form
+            className="w-80 max-w-full space-y-2"
+            onSubmit={(event) => {
+                event.preventDefault();
+                form.post(route('focus-sessions.store'), {
+                    as: (data) => ({
+                        ...data,
+                        break: data.rounds === '1' ? '0' : data.break,
+                        task: intent === task?.title ? task.id : null,
+                    }),
+                    preserveScroll: true,
+                    onSuccess: () => {
+                        form.reset();
+                        setOpen(false);
+                    },
+                });
+            }}
+        >
+            <TextField
+                label="Intent"
+                autoFocus
+                maxLength={200}
+                placeholder="What will be done at the end?"
+                value={intent}
+                error={form.errors.intent}
+                onChange={(event) => {
+                    form.setData('intent', event.target.value);
+                }}
+            />
+            <div className="flex gap-2">
+                <NumberField
+                    label="Min"
+                    min={1}
+                    max={240}
+                    value={minutes}
+                    error={form.errors.minutes}
+                    onChange={(value) => {
+                        form.setData('minutes', value);
+                    }}
+                />
+                <NumberField
+                    label="Rounds"
+                    min={1}
+                    max={12}
+                    value={rounds}
+                    error={form.errors.rounds}
+                    onChange={(value) => {
+                        form.setData('rounds', value);
+                    }}
+                />
+                {rounds !== '1' && rounds !== '' && (
+                    <NumberField
+                        label="Break, min"
+                        min={0}
+                        max={60}
+                        value={form.data.break}
+                        error={form.errors.break}
+                        onChange={(value) => {
+                            form.setData('break', value);
+                        }}
+                    />
+                )}
+            </div>
+            <div className="flex gap-2">
+                <Button kind="main" type="submit" disabled={form.processing || intent.trim() === ''}>
+                    Begin
+                </Button>
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        setOpen(false);
+                    }}
+                >
+                    Cancel
+                </Button>
+            </div>
+        </form>
+    );
+}
+
+const clock = (seconds: number) => `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(seconds % 60).padStart(2, '0')}`;
+
+/** Seconds since it began, on the server's word: a reload, a second page and a closed laptop show the same. */
+function useElapsed(session: FocusSessionRow): number {
+    const [since] = useState(() => Date.now() - session.elapsed * 1000);
+    const [now, setNow] = useState(() => Date.now());
+
+    useEffect(() => {
+        const timer = setInterval(() => {
+            setNow(Date.now());
+        }, 1000);
+
+        return () => {
+            clearInterval(timer);
+        };
+    }, []);
+
+    return Math.max(0, Math.floor((now - since) / 1000));
+}
+
+const outcomes: { outcome: SessionOutcome; words: string }[] = [
+    { outcome: 'finished', words: 'Finished' },
+    { outcome: 'moved', words: 'Moved on' },
+    { outcome: 'stuck', words: 'Stuck' },
+];
+
+function Running({ session }: { session: FocusSessionRow }) {
+    const [isStuck, setStuck] = useState(false);
+    const form = useForm(`obstacle of session ${String(session.id)}`, { obstacle: '' });
+    const elapsed = useElapsed(session);
+    const part = session.parts.find((each) => elapsed < each.until);
+    const rounds = session.parts.filter((each) => !each.isBreak).length;
+    const length = session.parts.at(-1)?.until ?? 0;
+    const shown = part === undefined ? elapsed - length : part.until - elapsed;
+    const wasOn = useRef(part);
+    const end = (outcome: SessionOutcome) => () => {
+        if (outcome === 'stuck' && !isStuck) {
+            setStuck(true);
+
+            return;
+        }
+
+        act(
+            'put',
+            route('focus-sessions.end', session.id),
+            { outcome, obstacle: outcome === 'stuck' ? form.data.obstacle : null },
+            {
+                onDone: () => {
+                    form.reset();
+                },
+            },
+        );
+    };
+
+    useKeys(Object.fromEntries(outcomes.map(({ outcome, words }, place) => [String(place + 1), { words, run: end(outcome) }])));
+
+    // The end of a round, of a break and of the whole is said, on whatever part of the page one looks.
+    useEffect(() => {
+        if (wasOn.current !== undefined && wasOn.current.from !== part?.from) {
+            tellReminder(
+                part === undefined ? `Time is up: ${session.intent}` : part.isBreak ? 'Break' : `Round ${String(part.round)} begins`,
+            );
+        }
+
+        wasOn.current = part;
+    }, [part, session.intent]);
+
+    return (
+        <div className="max-w-full text-right max-md:text-left">
+            <p role="timer" aria-label={part === undefined ? 'Time over' : 'Time left'} className="font-mono text-xl tabular-nums">
+                {part === undefined && '+'}
+                {clock(shown)}
+            </p>
+            <p className="text-xs text-ink-2">
+                {part === undefined
+                    ? 'over: what came of it?'
+                    : part.isBreak
+                      ? `of the break after round ${String(part.round)}`
+                      : `left of ${String((part.until - part.from) / 60)} min${rounds > 1 ? `, round ${String(part.round)} of ${String(rounds)}` : ''}`}
+                : {session.intent}
+            </p>
+            <p data-asks className="mt-1 flex flex-wrap justify-end gap-x-4 max-md:justify-start">
+                {outcomes.map(({ outcome, words }, place) => (
+                    <button
+                        key={outcome}
+                        type="button"
+                        className="inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11"
+                        onClick={end(outcome)}
+                    >
+                        <Kbd>{String(place + 1)}</Kbd> {words}
+                    </button>
+                ))}
+            </p>
+            {isStuck && (
+                <form
+                    className="mt-2 flex justify-end gap-2 text-left"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        end('stuck')();
+                    }}
+                >
+                    <TextField label="What blocked it?" autoFocus maxLength={500} {...bind(form, 'obstacle')} />
+                    <Button kind="main" type="submit" className="self-end">
+                        End
+                    </Button>
+                </form>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,115 @@
+import { usePage } from '@inertiajs/react';
+import { useEffect } from 'react';
+import { useForm } from '../../lib/kept/useForm';
+import { RecordField } from '../Choose';
+import type { HabitRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { refresh } from '../../lib/background';
+import { bind, bindRecord, saving } from '../../lib/forms';
+import { weekdays } from '../../lib/weekdays';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Check } from '../../ui/Check';
+import { TextField } from '../../ui/Field';
+import { NumberField } from '../../ui/NumberField';
+import { SelectField } from '../../ui/Select';
+
+const per = [
+    { value: 'day', label: 'a day' },
+    { value: 'week', label: 'a week' },
+    { value: 'month', label: 'a month' },
+];
+
+export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: () => void }) {
+    const { served } = usePage().props;
+    const form = useForm(`habit ${String(habit?.id)}`, {
+        title: habit?.title ?? '',
+        times: String(habit?.times ?? 1),
+        per: habit?.per ?? 'day',
+        weekdays: habit?.weekdays ?? [],
+        goal: habit?.goalId ?? null,
+    });
+    const { data } = form;
+
+    useEffect(() => {
+        refresh(['served']);
+    }, []);
+
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event) => {
+                event.preventDefault();
+
+                if (habit === null) {
+                    saving(form, null, route('habits.store'), String, onDone)(event);
+                } else {
+                    act('put', route('habits.update', habit.id), data, { onDone });
+                }
+            }}
+        >
+            <TextField label="Habit" maxLength={200} {...bind(form, 'title')} />
+            <div className="flex gap-3">
+                <NumberField
+                    label="Times"
+                    className="w-24"
+                    value={data.times}
+                    min={1}
+                    max={99}
+                    error={form.errors.times}
+                    onChange={(times) => {
+                        form.setData('times', times);
+                    }}
+                />
+                <SelectField
+                    label="How often"
+                    className="w-40"
+                    value={data.per}
+                    options={per}
+                    onChange={(value) => {
+                        form.setData('per', value as typeof data.per);
+                    }}
+                />
+            </div>
+            {data.per === 'day' && (
+                <fieldset>
+                    <legend className="mb-1 text-sm font-semibold">On these days</legend>
+                    <div className="flex flex-wrap gap-x-4">
+                        {weekdays.map(({ value, short }) => (
+                            <Check
+                                key={value}
+                                label={short}
+                                checked={data.weekdays.length === 0 || data.weekdays.includes(value)}
+                                onChange={(isOn) => {
+                                    const all = data.weekdays.length === 0 ? weekdays.map((day) => day.value) : data.weekdays;
+                                    const chosen = isOn ? [...all, value] : all.filter((day) => day !== value);
+                                    form.setData('weekdays', chosen.length === weekdays.length ? [] : chosen);
+                                }}
+                            />
+                        ))}
+                    </div>
+                </fieldset>
+            )}
+            <RecordField label="Keeps the readings of a goal" options={served ?? []} none="No goal" {...bindRecord(form, 'goal')} />
+            <p className="text-xs text-ink-2">
+                For a goal that is measured by a number: how often it was done since the goal began becomes its reading, and others see
+                that.
+            </p>
+            <div className="flex gap-3">
+                <Button kind="main" type="submit" disabled={form.processing || data.title.trim() === ''}>
+                    Save
+                </Button>
+                {habit !== null && (
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            act('delete', route('habits.end', habit.id), {}, { onDone });
+                        }}
+                    >
+                        End this habit
+                    </Button>
+                )}
+            </div>
+        </form>
+    );
+}

@@ -1,0 +1,90 @@
+import { clsx } from 'clsx';
+import type { DayHoursView, RulerPart } from '../../generated/props';
+import { hoursWords } from '../../lib/dates';
+
+const clock = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+const looks: Record<string, string> = {
+    meeting: 'bg-ink',
+    appointment: 'bg-ink-2',
+    task: 'hatch border border-ink-2',
+    loose: 'border border-dashed border-rule',
+    session: 'bg-spruce',
+};
+
+const kinds: Record<string, string> = {
+    meeting: 'meeting',
+    appointment: 'appointment',
+    task: 'planned',
+    loose: 'no time of its own, fits here',
+    session: 'focus session',
+};
+
+/** The hours of a day to scale: above the line as planned, below it as they went. */
+export function HoursOfDay({ hours }: { hours: DayHoursView }) {
+    const whole = hours.until - hours.from;
+    const at = (minutes: number) => `${String(((minutes - hours.from) / whole) * 100)}%`;
+    const width = (part: RulerPart) => `${String(((part.until - part.from) / whole) * 100)}%`;
+    const steps = Array.from({ length: whole / 60 + 1 }, (_, step) => hours.from + 60 * step);
+    const bar = (part: RulerPart, place: number) => (
+        <span
+            key={`${part.kind} ${String(part.from)} ${String(place)}`}
+            title={`${clock(part.from)}–${clock(part.until)} ${part.title}, ${kinds[part.kind] ?? ''}`}
+            className={clsx('absolute inset-y-0 min-w-px', looks[part.kind])}
+            style={{ left: at(part.from), width: width(part) }}
+        />
+    );
+
+    return (
+        <figure className="mt-4">
+            <figcaption className="sr-only">
+                Planned: {hours.planned.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
+                As it went: {hours.went.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
+            </figcaption>
+            <div aria-hidden className="relative mx-2">
+                <div className="relative h-4 max-md:hidden">
+                    {hours.planned.map((part, place) => (
+                        <span
+                            key={`${String(part.from)} ${String(place)}`}
+                            className="absolute truncate pr-1 text-xs text-ink-2"
+                            style={{ left: at(part.from), width: width(part) }}
+                        >
+                            {part.title}
+                        </span>
+                    ))}
+                </div>
+                <div className="relative mt-0.5 h-3">{hours.planned.map(bar)}</div>
+                <div className="relative mt-1 h-2 border-t border-rule">
+                    {steps.map((step) => (
+                        <span key={step} className="absolute -top-1 h-2 w-px bg-rule" style={{ left: at(step) }} />
+                    ))}
+                </div>
+                <div className="relative h-3">{hours.went.map(bar)}</div>
+                {hours.now !== null && (
+                    <span
+                        className="absolute top-4 bottom-4 w-0.5 bg-chalk"
+                        style={{ left: at(hours.now) }}
+                        title={`now, ${clock(hours.now)}`}
+                    />
+                )}
+                <div className="relative mt-1 h-4 font-mono text-xs text-ink-2">
+                    {steps.map((step) => (
+                        <span
+                            key={step}
+                            className={clsx('absolute -translate-x-1/2 whitespace-nowrap', (step / 60) % 2 === 1 && 'max-md:hidden')}
+                            style={{ left: at(step) }}
+                        >
+                            {String(step / 60).padStart(2, '0')}
+                        </span>
+                    ))}
+                </div>
+            </div>
+            <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-xs text-ink-2">
+                <span>
+                    {hours.left > 0 && <span className="font-semibold text-persimmon">{hoursWords(hours.left)} of tasks fit nowhere</span>}
+                </span>
+                <span>above as planned, below as it went</span>
+            </p>
+        </figure>
+    );
+}

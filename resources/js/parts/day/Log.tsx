@@ -1,0 +1,158 @@
+import { Link } from '@inertiajs/react';
+import { useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
+import { AddLine } from '../AddLine';
+import { Section } from '../Section';
+import { TagMark } from './TagMark';
+import type { LogRow, LogTag } from '../../generated/props';
+import { act } from '../../lib/act';
+import { bind } from '../../lib/forms';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { TextArea } from '../../ui/Field';
+import { Pressed } from '../../ui/Pressed';
+import { TimeField } from '../../ui/TimeField';
+
+interface Props {
+    on: string;
+    lines: LogRow[];
+    /** A day to come has none yet. */
+    mayWrite: boolean;
+}
+
+/** The running log of a day. A line that begins with "Finding:", "Decision:" or "Idea:" is found again by that. */
+export function Log({ on, lines, mayWrite }: Props) {
+    const form = useForm(`log of ${on}`, { words: '' });
+
+    return (
+        <Section
+            title="Log"
+            className="mt-8"
+            aside={
+                <>
+                    only you ·{' '}
+                    <Link href={route('log', on.slice(0, 7))} className="link">
+                        all
+                    </Link>
+                </>
+            }
+        >
+            <ul>
+                {lines.map((line) => (
+                    <Line key={line.id} line={line} />
+                ))}
+            </ul>
+            {mayWrite && (
+                <AddLine
+                    words="Write a line"
+                    maxLength={2000}
+                    value={form.data.words}
+                    error={form.errors.words}
+                    isSending={form.processing}
+                    onChange={(words) => {
+                        form.setData('words', words);
+                    }}
+                    onAdd={() => {
+                        form.post(route('log-lines.store'), {
+                            as: (data) => ({ ...data, on }),
+                            preserveScroll: true,
+                            preserveState: true,
+                            onSuccess: () => {
+                                form.reset();
+                            },
+                        });
+                    }}
+                />
+            )}
+            {mayWrite && lines.length === 0 && (
+                <p className="mt-1 text-xs text-ink-2">Begin a line with “Finding:”, “Decision:” or “Idea:” to find it again later.</p>
+            )}
+        </Section>
+    );
+}
+
+function Line({ line }: { line: LogRow }) {
+    const [isOpen, setOpen] = useState(false);
+
+    return (
+        <li className="flex gap-3 py-1">
+            {isOpen ? (
+                <EditLine
+                    line={line}
+                    onDone={() => {
+                        setOpen(false);
+                    }}
+                />
+            ) : (
+                <>
+                    <span className="w-10 flex-none pt-0.5 font-mono text-xs text-ink-2">{line.at}</span>
+                    <span className="min-w-0 flex-1">
+                        <Pressed
+                            label={`Edit the line of ${line.at}`}
+                            isActive
+                            onPress={() => {
+                                setOpen(true);
+                            }}
+                        >
+                            <span className="wrap-anywhere">{line.words}</span> <TagMark tag={line.tag} />
+                        </Pressed>
+                    </span>
+                </>
+            )}
+        </li>
+    );
+}
+
+const tags: { value: LogTag; words: string }[] = [
+    { value: 'finding', words: 'Finding' },
+    { value: 'decision', words: 'Decision' },
+    { value: 'idea', words: 'Idea' },
+];
+
+function EditLine({ line, onDone }: { line: LogRow; onDone: () => void }) {
+    const form = useForm(`log line ${String(line.id)}`, { words: line.words, at: line.at, tag: line.tag ?? '' });
+
+    return (
+        <form
+            className="w-full space-y-2 py-1"
+            onSubmit={(event) => {
+                event.preventDefault();
+                act('put', route('log-lines.update', line.id), form.data, { onDone });
+            }}
+        >
+            <TextArea label="Line" rows={2} maxLength={2000} {...bind(form, 'words')} />
+            <Choices
+                label="Tag"
+                value={form.data.tag}
+                choices={tags}
+                onChoose={(tag) => {
+                    form.setData('tag', tag);
+                }}
+            />
+            <TimeField label="At" className="w-28" {...bind(form, 'at')} />
+            <div className="flex flex-wrap gap-2">
+                <Button kind="main" type="submit" disabled={form.data.words.trim() === ''}>
+                    Save
+                </Button>
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        form.reset();
+                        onDone();
+                    }}
+                >
+                    Cancel
+                </Button>
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        act('delete', route('log-lines.destroy', line.id));
+                    }}
+                >
+                    Delete
+                </Button>
+            </div>
+        </form>
+    );
+}
