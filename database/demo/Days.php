@@ -38,7 +38,8 @@ final readonly class Days
     ];
 
     private const LEARNED = [
-        'Ask for the berth plan before the offer, not after it.', 'Two short calls beat one long mail.', 'The mornings before ten are mine.',
+        'Ask for the berth plan before the offer, not after it.', 'Two short calls beat one long mail.',
+        'The mornings before ten are mine.',
         'A deposit makes people keep their date.', 'Tomasz explains the modem better than I do.', 'Tides first, mail later.',
         'I plan six hours and have four.', 'Say no on the day, not a week later.',
     ];
@@ -96,8 +97,8 @@ final readonly class Days
         }
 
         $this->rows->add('appointments', [
-            'person_id' => $noor, 'title' => 'Dentist', 'on' => $this->stage->calendar->workingDayFrom($this->stage->today->plus(1)), 'at' => '16:00',
-            'minutes' => 45,
+            'person_id' => $noor, 'title' => 'Dentist', 'on' => $this->stage->calendar->workingDayFrom($this->stage->today->plus(1)),
+            'at' => '16:00', 'minutes' => 45,
         ]);
         $this->rows->add('appointments', [
             'person_id' => $noor, 'title' => 'Tide window, Scapa pier', 'on' => $this->stage->today, 'at' => '14:30', 'minutes' => 90,

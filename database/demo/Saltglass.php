@@ -45,6 +45,7 @@ final class Saltglass
             (new Beside($rows, $stage, $people, $work))->add();
             (new Days($rows, $stage, $people))->add();
             $rows->insert();
+            (new PastWeeks($stage))->add();
             // Whom a task waits on is known by their name.
             DB::update(
                 'update tasks set waiting_contact_id = (select id from contacts where contacts.name = '

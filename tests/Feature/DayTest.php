@@ -81,9 +81,16 @@ describe('the hours of a day', function (): void {
     it('refuse absurd appointments and absences', function (): void {
         $fine = ['title' => 'Bank', 'on' => Made::TODAY, 'at' => '11:00', 'minutes' => 30];
 
-        foreach (
-            [['at' => '24:00'], ['minutes' => 0], ['minutes' => 1441], ['on' => '2027-02-30'], ['on' => '0001-01-01'], ['title' => '']] as $wrong
-        ) {
+        $absurd = [
+            ['at' => '24:00'],
+            ['minutes' => 0],
+            ['minutes' => 1441],
+            ['on' => '2027-02-30'],
+            ['on' => '0001-01-01'],
+            ['title' => ''],
+        ];
+
+        foreach ($absurd as $wrong) {
             $this->post('/appointments', [...$fine, ...$wrong])->assertSessionHasErrors(array_key_first($wrong));
         }
 

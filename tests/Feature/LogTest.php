@@ -63,9 +63,9 @@ describe('the log', function (): void {
     });
 
     it('is found again by tag and by words over all months, whatever its letters', function (): void {
-        foreach (
-            [['2026-07-01', 'Decision: Pay 100% of the DEPOSIT'], ['2027-01-05', 'Finding: it drifts'], [Made::TODAY, 'A plain line']] as [$on, $words]
-        ) {
+        $lines = [['2026-07-01', 'Decision: Pay 100% of the DEPOSIT'], ['2027-01-05', 'Finding: it drifts'], [Made::TODAY, 'A plain line']];
+
+        foreach ($lines as [$on, $words]) {
             $this->post('/log-lines', ['on' => $on, 'words' => $words]);
         }
 

@@ -15,8 +15,11 @@ use Spatie\Activitylog\Models\Activity;
 /** What has been added to a record since it was made, whatever names it: with the record it would be gone, or lose its place. */
 final readonly class BuiltOn
 {
-    /** What follows from other records and goes with them. */
-    private const ASIDE = ['notifications', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters'];
+    /** What follows from other records and goes with them, and what is one's own alone: nobody is told that it is there. */
+    private const ASIDE = [
+        ...['notifications', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters', 'week_tasks'],
+        ...['person_days', 'focus_sessions', 'habits'],
+    ];
 
     private const WORDS = [
         'goals' => 'goal',

@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What each day begins with: recurring tasks are moved on to it, the letters of the morning go out. Whatever comes first on a day
+ * What each day begins with: past weeks are kept as they were, recurring tasks are moved on to it, the letters of the morning go out. Whatever comes first on a day
  * does it, all of it or nothing: what failed is tried again.
  */
 final readonly class BeginDay
@@ -37,7 +37,10 @@ final readonly class BeginDay
                 return;
             }
 
+            $last = $this->workspace->begun_on;
             $this->workspace->update(['begun_on' => $this->workspace->today()]);
+            // Before anything is moved on: what stood in the weeks until now.
+            app(KeepWeeks::class)($last);
             app(AdvanceRecurringTasks::class)();
             app(SendMorningLetters::class)();
             DB::table('answered_requests')

@@ -17,12 +17,16 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Week\Answers\LeftRow;
 use App\Queries\Week\Answers\WeekHours;
 use App\Queries\Week\Answers\WeekView;
 use App\Store\Remembered;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\WeekOutcome;
 
 /** A person's week: its goals, what came along, and what is planned on which day. */
 final readonly class WeekPage
@@ -38,6 +42,7 @@ final readonly class WeekPage
         private WeekDays $days,
         private GoalPartsOf $parts,
         private GoalRows $goals,
+        private KeptWeeks $kept,
         private Remembered $remembered,
     ) {
     }
@@ -65,6 +70,7 @@ final readonly class WeekPage
         $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
         $byDay = $this->days->byDay($week, $rows);
         $days = $this->days->of($week, $viewer, $whose, $byDay);
+        $kept = $isPast ? $this->kept->of($week, $viewer, $whose) : null;
 
         return new WeekView(
             week: PeriodTag::of($week, $calendar),
@@ -85,11 +91,70 @@ final readonly class WeekPage
                 : WeekHours::of($days, array_sum(array_map(static fn(TaskRow $row): int => $row->left(), $byDay[''] ?? []))),
             noDay: $byDay[''] ?? [],
             offered: array_map($row, $offered),
-            movedOn: $isPast
-                ? array_values(array_map($row, array_filter($tasks, static fn(Task $task): bool => $task->done_on === null)))
-                : [],
+            left: match (true) {
+                ! $isPast => [],
+                $kept === null => self::stillOpen($tasks, $row),
+                default => $this->left($week, $viewer, $whose, $row),
+            },
+            kept: $kept,
+            pace: $isPast ? null : $this->kept->pace($week, $viewer, $whose, self::holds($rows)),
             people: PersonTag::all(),
             isReviewed: Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
+        );
+    }
+
+    /**
+     * What was planned for a past week and not done in it, as it was kept. What was entered afterwards as done in it was done in it.
+     *
+     * @param callable(Task): TaskRow $row
+     *
+     * @return list<LeftRow>
+     */
+    private function left(Period $week, Person $viewer, Person $whose, callable $row): array
+    {
+        $outcomes = $this->kept->left($week, $viewer, $whose);
+        $left = Task::query()
+            ->whereKey(array_keys($outcomes))
+            ->where(
+                static fn(Builder $query) => $query
+                    ->whereNull('done_on')
+                    ->orWhereNotBetween('done_on', [(string) $week->span->first, (string) $week->span->last]),
+            )
+            ->with(TaskRow::NEEDS)
+            ->orderBy('id')
+            ->get();
+
+        return array_values($left->map(static fn(Task $task): LeftRow => LeftRow::of($row($task), $outcomes[$task->id]))->all());
+    }
+
+    /**
+     * Of a week that was not kept, what is open to this day.
+     *
+     * @param list<Task> $tasks
+     * @param callable(Task): TaskRow $row
+     *
+     * @return list<LeftRow>
+     */
+    private static function stillOpen(array $tasks, callable $row): array
+    {
+        return array_map(
+            static fn(Task $task): LeftRow => LeftRow::of($row($task), WeekOutcome::Carried),
+            array_values(array_filter($tasks, static fn(Task $task): bool => $task->done_on === null)),
+        );
+    }
+
+    /**
+     * What the plan of a week holds, done or not, in minutes.
+     *
+     * @param array<TaskRow> $rows
+     */
+    private static function holds(array $rows): int
+    {
+        return array_sum(
+            array_map(
+                static fn(TaskRow $row): int => $row->planned === null || $row->isAside ? 0 : $row->minutes ?? Ledger::USUAL_MINUTES,
+                $rows,
+            ),
         );
     }
 

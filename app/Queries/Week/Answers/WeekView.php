@@ -23,7 +23,9 @@ final readonly class WeekView implements Props
      * @param ?WeekHours $hours of what is left of it; null when it is over
      * @param list<TaskRow> $noDay planned for the week, on no day
      * @param list<TaskRow> $offered planned for a month, quarter or year that has begun
-     * @param list<TaskRow> $movedOn of a past week: planned for it and still open
+     * @param list<LeftRow> $left of a past week: planned for it and not done in it
+     * @param ?KeptWeekRow $kept what a past week came to
+     * @param ?PlanPace $pace of a week that is not over, against the last ones
      * @param list<PersonTag> $people
      */
     public function __construct(
@@ -39,7 +41,9 @@ final readonly class WeekView implements Props
         public ?WeekHours $hours,
         public array $noDay,
         public array $offered,
-        public array $movedOn,
+        public array $left,
+        public ?KeptWeekRow $kept,
+        public ?PlanPace $pace,
         public array $people,
         public bool $isReviewed,
     ) {

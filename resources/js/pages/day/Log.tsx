@@ -50,7 +50,10 @@ export default function Log({ page }: { page: LogView }) {
                     {page.answers.length === 0 && <Empty>No evening of this month was answered in words.</Empty>}
                     <ul className="divide-y divide-hairline">
                         {page.answers.map((answer) => (
-                            <li key={`${answer.on} ${answer.question}`} className="flex items-baseline gap-4 py-1.5 max-md:flex-col max-md:gap-0">
+                            <li
+                                key={`${answer.on} ${answer.question}`}
+                                className="flex items-baseline gap-4 py-1.5 max-md:flex-col max-md:gap-0"
+                            >
                                 <Link href={route('days.show', answer.on)} className="w-24 flex-none text-xs text-ink-2 hover:underline">
                                     {dayWords(answer.on)}
                                 </Link>

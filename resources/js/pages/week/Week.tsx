@@ -2,6 +2,7 @@ import { Head, Link } from '@inertiajs/react';
 import type { WeekView } from '../../generated/props';
 import { spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { ShownWeek } from '../../lib/planKeys';
 import { AddTask } from '../../parts/AddTask';
 import { GoalBlock } from '../../parts/GoalLine';
@@ -9,6 +10,7 @@ import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { CarriedOver } from '../../parts/week/CarriedOver';
 import { DayRow, Row } from '../../parts/week/DayRow';
+import { KeptWeek, Pace } from '../../parts/week/KeptWeek';
 import { WeekLine } from '../../parts/week/WeekLine';
 import { WeekRuler } from '../../parts/week/WeekRuler';
 import { InSight } from '../../parts/week/InSight';
@@ -33,6 +35,8 @@ export default function Week({ page }: { page: WeekView }) {
                     </div>
                     <WeekLine page={page} />
                     {page.hours !== null && <WeekRuler hours={page.hours} />}
+                    {page.pace !== null && <Pace pace={page.pace} />}
+                    {page.kept !== null && <KeptWeek kept={page.kept} />}
                     <ul className="mt-4">
                         {page.goals.map((goal) => (
                             <GoalBlock key={goal.id} goal={goal} />
@@ -96,23 +100,30 @@ export default function Week({ page }: { page: WeekView }) {
                             </ul>
                         </Row>
                     )}
-                    {page.movedOn.length > 0 && (
-                        <Row label={<h2 className="text-base">Still open</h2>} hint="planned for this week">
+                    {[...Map.groupBy(page.left, (row) => row.words)].map(([words, rows]) => (
+                        <Row
+                            key={words}
+                            label={<h2 className="text-base first-letter:uppercase">{words}</h2>}
+                            hint={`${count(rows.length, 'task')} planned for this week`}
+                        >
                             <ul>
-                                {page.movedOn.map((task) => (
+                                {rows.map(({ task }) => (
                                     <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
                                 ))}
                             </ul>
                         </Row>
-                    )}
-                    {page.days.every((day) => day.tasks.length === 0) && page.noDay.length === 0 && page.when === 'past' && (
-                        <p className="py-4 text-ink-2">
-                            Nothing was completed this week.{' '}
-                            <Link href={route('week.current')} className="link">
-                                Go to this week
-                            </Link>
-                        </p>
-                    )}
+                    ))}
+                    {page.days.every((day) => day.tasks.length === 0) &&
+                        page.noDay.length === 0 &&
+                        page.when === 'past' &&
+                        page.left.length === 0 && (
+                            <p className="py-4 text-ink-2">
+                                Nothing was completed this week.{' '}
+                                <Link href={route('week.current')} className="link">
+                                    Go to this week
+                                </Link>
+                            </p>
+                        )}
                 </div>
             </div>
         </ShownWeek>
