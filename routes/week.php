@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/week', [WeekController::class, 'current'])->name('week.current');
 Route::get('/weeks/{period}', [WeekController::class, 'show'])->name('week.show');
+Route::put('/weeks/{week}/line', [WeekController::class, 'line'])->name('week.line');
 Route::put('/weeks/{period}/words', [WeekController::class, 'words'])
     ->name('week.words')
     ->can('saveWords', 'period');

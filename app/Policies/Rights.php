@@ -43,6 +43,7 @@ use App\Models\Occurrence;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\PersonDay;
+use App\Models\PersonWeek;
 use App\Models\PlanLine;
 use App\Models\Planning;
 use App\Models\Project;
@@ -111,6 +112,7 @@ final readonly class Rights
         Following::class => 'person_id',
         Letter::class => 'person_id',
         PersonDay::class => 'person_id',
+        PersonWeek::class => 'person_id',
         Reminder::class => 'person_id',
         Review::class => 'person_id',
         Notification::class => 'person_id',

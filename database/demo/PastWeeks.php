@@ -42,11 +42,14 @@ final readonly class PastWeeks
                 for ($before = $calendar->previous($done); $isPlanned && $dice->falls(40); $before = $calendar->previous($before)) {
                     $add($before, $task, true, 'carried');
                 }
-            } elseif ($done === null && $task->planned !== null) {
+            } elseif ($done === null && $task->carried > 0) {
                 for ($before = $present, $times = 0; $times < $task->carried; $times++) {
                     $before = $calendar->previous($before);
                     $add($before, $task, true, 'carried');
                 }
+            } elseif ($done === null && $dice->falls(60)) {
+                // Thought of too early, and moved.
+                $add($calendar->weekOf($this->stage->today->plus(-7 * $dice->between(1, 6))), $task, true, 'moved');
             }
         }
 

@@ -23,5 +23,15 @@ return new class () extends Migration {
             $table->index('task_id');
             $table->index('owner_id');
         });
+
+        // A person's own week in a line, beside the team's.
+        Schema::create('person_weeks', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('person_id')->constrained('people')->cascadeOnDelete();
+            $table->string('week', 8);
+            $table->string('words', 200);
+            $table->timestamps();
+            $table->unique(['person_id', 'week']);
+        });
     }
 };

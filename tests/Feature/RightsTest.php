@@ -90,6 +90,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'evening.remove',
         'appointments.store',
         'absences.store',
+        'week.line',
         'reminders.store',
         'saved.store',
         'lists.hand-on',

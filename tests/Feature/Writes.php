@@ -156,6 +156,7 @@ final class Writes
             'shelf.put' => ['returnOn' => '2027-04-01'],
             'shelf.back' => [],
             'shelf.go' => [],
+            'week.line' => ['words' => 'Three quotes out'],
             'week.words' => ['words' => 'Sell before the fair'],
             'log-lines.store' => ['on' => Made::TODAY, 'words' => 'Finding: it drifts'],
             'log-lines.update' => ['words' => 'Fog until nine', 'at' => '08:30', 'tag' => 'idea'],

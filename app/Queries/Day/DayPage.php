@@ -73,7 +73,7 @@ final readonly class DayPage
             isToday: $isToday,
             isPast: $on->isBefore($today),
             week: $week->week,
-            words: $week->words,
+            words: $week->line ?? $week->words,
             longTerm: LongTerm::of($this->workspace),
             passes: $isToday ? $this->passes->of($viewer, $period, $week) : [],
             mainThing: $main?->task,

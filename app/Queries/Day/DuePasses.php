@@ -73,10 +73,10 @@ final readonly class DuePasses
     {
         $planned = array_sum(array_map(static fn(WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
         $asking = count(array_filter($week->carriedOver, static fn(TaskRow $task): bool => $task->asks));
-        $isDue = $week->words === null || $week->goals === [] || $planned === 0;
+        $isDue = ($week->line ?? $week->words) === null || $week->goals === [] || $planned === 0;
         $detail = match (true) {
             $week->goals === [] => 'No goals yet',
-            $week->words === null => 'Nothing said about it yet',
+            ($week->line ?? $week->words) === null => 'Nothing said about it yet',
             $asking > 0 => self::count($planned, 'task').", $asking carried over 3 times or more",
             default => self::count(count($week->goals), 'goal').', '.self::count($planned, 'task'),
         };

@@ -6,6 +6,7 @@ namespace App\Queries\Week;
 
 use App\Models\PeriodWords;
 use App\Models\Person;
+use App\Models\PersonWeek;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -42,6 +43,7 @@ final readonly class WeekPage
         private WeekDays $days,
         private GoalPartsOf $parts,
         private GoalRows $goals,
+        private HoursForGoals $hours,
         private KeptWeeks $kept,
         private Remembered $remembered,
     ) {
@@ -70,6 +72,7 @@ final readonly class WeekPage
         $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
         $byDay = $this->days->byDay($week, $rows);
         $days = $this->days->of($week, $viewer, $whose, $byDay);
+        $goals = $this->goals($week, $viewer, $whose);
         $kept = $isPast ? $this->kept->of($week, $viewer, $whose) : null;
 
         return new WeekView(
@@ -82,7 +85,9 @@ final readonly class WeekPage
             place: $isNow ? $this->place($week, $today) : null,
             words: PeriodWords::query()->firstWhere('period', $week->name)?->words,
             whose: PersonTag::of($whose),
-            goals: $this->goals($week, $viewer, $whose),
+            line: PersonWeek::wordsOf($viewer, $week->name),
+            goals: $goals,
+            goalHours: $this->hours->in($week, array_column($goals, 'id'), $viewer),
             parts: $this->parts->inWeek($week->span, $whose, $viewer),
             carriedOver: $isNow ? $this->carriedOver($rows) : [],
             days: $days,

@@ -30,6 +30,11 @@ export function keepFocusOn(id: number): void {
     }
 }
 
+/** Opens a menu by its trigger, as a press would. */
+export function openMenu(trigger: string): void {
+    document.querySelector(trigger)?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
+}
+
 export function tick(task: TaskRow): void {
     act(
         'put',

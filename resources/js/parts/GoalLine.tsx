@@ -1,12 +1,13 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
 import { Cord } from './Cord';
 import { GaugeLine } from './Gauge';
 import type { GoalRow } from '../generated/props';
 import { route } from '../lib/routes';
 
 /** A goal with its gauge under it. A double rule above says that it is firm. */
-export function GoalBlock({ goal }: { goal: GoalRow }) {
+export function GoalBlock({ goal, children }: { goal: GoalRow; children?: ReactNode }) {
     return (
         <li className={clsx('py-3', goal.isFirm ? 'double-rule' : 'border-t border-rule')}>
             <div className="flex items-start justify-between gap-3">
@@ -20,6 +21,7 @@ export function GoalBlock({ goal }: { goal: GoalRow }) {
                 {goal.for === null ? 'not linked to a goal' : `for ${goal.for}`}
             </p>
             <GaugeLine gauge={goal.gauge} />
+            {children}
         </li>
     );
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Week;
 
 use App\Actions\Direction\SavePeriodWords;
+use App\Actions\Week\SaveWeekLine;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Models\PeriodWords;
 use App\Models\Person;
+use App\Models\PersonWeek;
 use App\Models\Workspace;
 use App\Queries\Week\WeekPage;
 use Illuminate\Http\RedirectResponse;
@@ -35,6 +37,15 @@ final class WeekController extends Controller
         $whose = $request->filled('who') ? Person::query()->findOrFail($request->integer('who')) : $this->me();
 
         return Inertia::render('week/Week', ['page' => $page->of($period, $this->me(), $whose)]);
+    }
+
+    public function line(Request $request, Period $week, SaveWeekLine $save): RedirectResponse
+    {
+        Meanwhile::complete($request, ['words' => PersonWeek::wordsOf($this->me(), $week->name)]);
+        $request->validate(['words' => ['present', 'nullable', 'string', 'max:200']]);
+        $save($this->me(), $week, $this->text($request, 'words'));
+
+        return $this->changed();
     }
 
     public function words(Request $request, Period $period, SavePeriodWords $set): RedirectResponse

@@ -16,7 +16,10 @@ final readonly class WeekView implements Props
     /**
      * @param string $when "past", "now" or "ahead"
      * @param ?string $place "second day of five"
+     * @param ?string $words the team's week in a line
+     * @param ?string $line the viewer's own
      * @param list<GoalRow> $goals firm ones first
+     * @param list<GoalHours> $goalHours what the week plans for each of the goals
      * @param list<GoalParts> $parts what carries the open goals whose period holds the week
      * @param list<TaskRow> $carriedOver open tasks carried into this week, most often first
      * @param list<WeekDay> $days working days, and others on which there is something
@@ -33,8 +36,10 @@ final readonly class WeekView implements Props
         public string $when,
         public ?string $place,
         public ?string $words,
+        public ?string $line,
         public PersonTag $whose,
         public array $goals,
+        public array $goalHours,
         public array $parts,
         public array $carriedOver,
         public array $days,

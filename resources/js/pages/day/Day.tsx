@@ -27,9 +27,14 @@ export default function Day({ page }: { page: DayView }) {
     const mayWrite = page.isToday || page.isPast;
 
     return (
-        <div className="grid flex-1 grid-cols-[1fr_372px] max-lg:grid-cols-1" key={page.on}>
+        <div className="grid flex-1 grid-cols-[1fr_372px] grid-rows-[auto_1fr] max-lg:grid-cols-1 max-lg:grid-rows-none" key={page.on}>
             <Head title={page.isToday ? 'Day' : longDayWords(page.on)} />
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            {page.passes.length > 0 && (
+                <div className="col-start-2 border-l border-hairline px-6 pt-5 max-lg:col-start-1 max-lg:border-0 max-md:px-4">
+                    <DueNow passes={page.passes} />
+                </div>
+            )}
+            <div className="col-start-1 row-span-2 row-start-1 min-w-0 px-6 py-5 max-lg:row-span-1 max-lg:row-start-auto max-md:px-4">
                 <Heading page={page} />
                 <HoursOfDay hours={page.hours} />
                 <MainThing page={page} />
@@ -70,8 +75,7 @@ export default function Day({ page }: { page: DayView }) {
                     <LongTermWords longTerm={page.longTerm} />
                 </div>
             </div>
-            <aside className="border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
-                {page.passes.length > 0 && <DueNow passes={page.passes} />}
+            <aside className="col-start-2 row-end-3 border-l border-hairline px-6 py-5 max-lg:col-start-1 max-lg:row-end-auto max-lg:border-0 max-md:px-4">
                 {page.alerts.length > 0 && <Alerts alerts={page.alerts} today={page.on} />}
                 <Log on={page.on} lines={page.log} mayWrite={mayWrite} />
                 <Section
@@ -117,11 +121,28 @@ function Heading({ page }: { page: DayView }) {
                 )}
                 <Away absences={page.absences} on={page.on} />
             </div>
-            {page.available > 0 && !page.isPast && (
-                <p className={clsx('text-sm', page.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-                    {page.free < 0 ? `${hoursWords(-page.free)} over` : `${hoursWords(page.free)} free of ${hoursWords(page.available)}`}
-                </p>
-            )}
+            <FreeTime page={page} />
         </div>
+    );
+}
+
+/** What is left of the day's hours. Of today, what no longer fits counts more than what the whole day had. */
+function FreeTime({ page }: { page: DayView }) {
+    const { available, free, hours, isPast } = page;
+
+    if (isPast || (available === 0 && hours.left === 0)) {
+        return null;
+    }
+
+    const isOver = hours.left > 0 || free < 0;
+
+    return (
+        <p className={clsx('text-sm', isOver ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+            {hours.left > 0
+                ? `${hoursWords(hours.left)} of tasks no longer fit`
+                : free < 0
+                  ? `${hoursWords(-free)} over`
+                  : `${hoursWords(free)} free of ${hoursWords(available)}`}
+        </p>
     );
 }

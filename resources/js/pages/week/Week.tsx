@@ -1,4 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
+import { useState } from 'react';
 import type { WeekView } from '../../generated/props';
 import { spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
@@ -8,9 +9,11 @@ import { AddTask } from '../../parts/AddTask';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { GoalHours } from '../../parts/week/GoalHours';
 import { CarriedOver } from '../../parts/week/CarriedOver';
 import { DayRow, Row } from '../../parts/week/DayRow';
 import { KeptWeek, Pace } from '../../parts/week/KeptWeek';
+import { PlanQueue } from '../../parts/week/PlanQueue';
 import { WeekLine } from '../../parts/week/WeekLine';
 import { WeekRuler } from '../../parts/week/WeekRuler';
 import { InSight } from '../../parts/week/InSight';
@@ -19,6 +22,8 @@ import { ButtonLink } from '../../ui/Button';
 
 export default function Week({ page }: { page: WeekView }) {
     const { week } = page;
+    // One question at a time: what was carried over is asked in the queue.
+    const [isPlanning, setPlanning] = useState(false);
 
     return (
         <ShownWeek value={week}>
@@ -39,7 +44,9 @@ export default function Week({ page }: { page: WeekView }) {
                     {page.kept !== null && <KeptWeek kept={page.kept} />}
                     <ul className="mt-4">
                         {page.goals.map((goal) => (
-                            <GoalBlock key={goal.id} goal={goal} />
+                            <GoalBlock key={goal.id} goal={goal}>
+                                <GoalHours goal={goal} hours={page.goalHours} isOver={page.when === 'past'} />
+                            </GoalBlock>
                         ))}
                     </ul>
                     {page.goals.length === 0 && (
@@ -72,7 +79,8 @@ export default function Week({ page }: { page: WeekView }) {
                     <WhoseWeek page={page} />
                 </aside>
                 <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
-                    {page.carriedOver.length > 0 && <CarriedOver tasks={page.carriedOver} people={page.people} />}
+                    {page.carriedOver.length > 0 && !isPlanning && <CarriedOver tasks={page.carriedOver} people={page.people} />}
+                    {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={setPlanning} />}
                     {page.days.map((day) => (
                         <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
                     ))}

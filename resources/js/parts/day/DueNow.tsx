@@ -9,7 +9,7 @@ export function DueNow({ passes }: { passes: DuePass[] }) {
             <h2 className="mb-1 text-base">What is due</h2>
             <ul className="border-t border-rule">
                 {passes.map((pass) => (
-                    <li key={pass.kind} className="border-b border-hairline">
+                    <li key={pass.kind} className={clsx('border-b border-hairline', !pass.isDue && 'max-lg:hidden')}>
                         <Link
                             href={pass.link}
                             className="group flex min-h-9 items-baseline justify-between gap-3 py-1.5 pointer-coarse:min-h-11"

@@ -1,6 +1,5 @@
 import { clsx } from 'clsx';
 import type { DayHoursView, RulerPart } from '../../generated/props';
-import { hoursWords } from '../../lib/dates';
 
 const clock = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 
@@ -79,12 +78,7 @@ export function HoursOfDay({ hours }: { hours: DayHoursView }) {
                     ))}
                 </div>
             </div>
-            <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-xs text-ink-2">
-                <span>
-                    {hours.left > 0 && <span className="font-semibold text-persimmon">{hoursWords(hours.left)} of tasks fit nowhere</span>}
-                </span>
-                <span>above as planned, below as it went</span>
-            </p>
+            <p className="mt-1 text-right text-xs text-ink-2">above as planned, below as it went</p>
         </figure>
     );
 }

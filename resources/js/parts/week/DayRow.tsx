@@ -4,8 +4,9 @@ import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { DayRuler } from './DayRuler';
 import { FreeHours } from './FreeHours';
 import { TaskLine } from '../TaskLine';
-import type { Occurrence, PersonTag, WeekDay } from '../../generated/props';
+import type { AppointmentRow, Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 
 interface RowProps {
@@ -53,7 +54,7 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
         }
     }, [day.isToday]);
 
-    const isEmpty = day.meetings.length === 0 && day.tasks.length === 0;
+    const isEmpty = day.meetings.length === 0 && day.appointments.length === 0 && day.tasks.length === 0;
 
     if (isFolded && !isOpen) {
         return (
@@ -77,7 +78,13 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
         <div ref={row}>
             <Row
                 isNow={day.isToday}
-                label={<h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>{dayWords(day.on)}</h2>}
+                label={
+                    <h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>
+                        <Link href={route('days.show', day.on)} className="hover:underline">
+                            {dayWords(day.on)}
+                        </Link>
+                    </h2>
+                }
                 hint={
                     <>
                         {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
@@ -88,6 +95,9 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                 <ul>
                     {day.meetings.map((meeting) => (
                         <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
+                    ))}
+                    {day.appointments.map((appointment) => (
+                        <AppointmentLine key={appointment.id} appointment={appointment} />
                     ))}
                     {day.tasks.map((task) => (
                         <TaskLine key={task.id} task={task} people={people} />
@@ -112,10 +122,29 @@ function sumOf(day: WeekDay): string {
     return parts.length === 0 ? 'nothing' : parts.join(', ');
 }
 
+function AppointmentLine({ appointment }: { appointment: AppointmentRow }) {
+    return (
+        <li className="flex min-h-8 items-center gap-3 py-1">
+            <span className={time}>{appointment.at}</span>
+            {appointment.title === null ? (
+                <span className="min-w-0 flex-1 text-ink-2">Busy</span>
+            ) : (
+                <Link href={route('days.show', appointment.on)} className="min-w-0 flex-1 hover:underline">
+                    {appointment.title}
+                </Link>
+            )}
+            <span className="w-8 flex-none text-right font-mono text-xs text-ink-2">{appointment.minutes}</span>
+            <span className="w-6 flex-none" />
+        </li>
+    );
+}
+
+const time = '-ml-14 w-[68px] flex-none pr-1 text-right font-mono text-xs max-md:ml-0 max-md:w-auto';
+
 function MeetingLine({ meeting }: { meeting: Occurrence }) {
     return (
         <li className="flex min-h-8 items-center gap-3 py-1">
-            <span className="-ml-14 w-[68px] flex-none pr-1 text-right font-mono text-xs max-md:ml-0 max-md:w-auto">{meeting.time}</span>
+            <span className={time}>{meeting.time}</span>
             <Link
                 href={meeting.link}
                 className={clsx('min-w-0 flex-1 font-semibold hover:underline', meeting.state === 'closed' && 'text-ink-2')}

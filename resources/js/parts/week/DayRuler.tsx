@@ -2,7 +2,8 @@ import type { WeekDay } from '../../generated/props';
 
 /** The hours of a day as a ruler: taken by meetings, planned with tasks, free. */
 export function DayRuler({ day }: { day: WeekDay }) {
-    const taken = day.meetings.reduce((sum, meeting) => sum + meeting.minutes, 0);
+    // What is neither free nor planned is taken, what overlaps once.
+    const taken = day.available - day.planned - day.free;
     const whole = Math.max(day.available, taken + day.planned, 60);
     const percent = (minutes: number) => `${String((minutes / whole) * 100)}%`;
     const hours = Math.ceil(whole / 60);

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import type { WeekView } from '../../generated/props';
@@ -6,14 +7,50 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 
-/** The week in a line, written in place. */
+/** The week in a line: one's own, and the team's. */
 export function WeekLine({ page }: { page: WeekView }) {
+    const { week, words, line, when } = page;
+
+    return (
+        <>
+            <Line
+                name={`own line of ${week.name}`}
+                words={line}
+                label="My week in a line"
+                empty={when === 'past' ? null : 'What is this week about for me?'}
+                url={route('week.line', week.name)}
+                className="mt-1 text-md"
+            />
+            <Line
+                name={`line of ${week.name}`}
+                words={words}
+                label="The team’s week in a line"
+                empty={when === 'past' ? null : 'What is it about for the team?'}
+                url={route('week.words', week.name)}
+                className="mt-0.5"
+            />
+        </>
+    );
+}
+
+interface LineProps {
+    name: string;
+    words: string | null;
+    label: string;
+    /** What is asked while there is none; null where nothing is. */
+    empty: string | null;
+    url: string;
+    className: string;
+}
+
+/** A line that is written in place. */
+function Line({ name, words, label, empty, url, className }: LineProps) {
     const [isWriting, setWriting] = useState(false);
-    const form = useForm(`line of ${page.week.name}`, { words: page.words ?? '' });
+    const form = useForm(name, { words: words ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(route('week.words', page.week.name), {
+        form.put(url, {
             preserveScroll: true,
             onSuccess: () => {
                 setWriting(false);
@@ -22,16 +59,16 @@ export function WeekLine({ page }: { page: WeekView }) {
     };
 
     if (!isWriting) {
-        return (
+        return words === null && empty === null ? null : (
             <button
                 type="button"
                 onClick={() => {
-                    form.setData('words', page.words ?? '');
                     setWriting(true);
                 }}
-                className={`mt-1 block text-left text-md hover:underline ${page.words === null ? 'text-ink-2' : ''}`}
+                title={label}
+                className={clsx('block text-left hover:underline', className, words === null && 'text-ink-2')}
             >
-                {page.words ?? 'What is this week about?'}
+                {words ?? empty}
             </button>
         );
     }
@@ -39,7 +76,7 @@ export function WeekLine({ page }: { page: WeekView }) {
     return (
         <form onSubmit={save} className="mt-2 space-y-2">
             <TextField
-                label="This week in a line"
+                label={label}
                 isLabelHidden
                 autoFocus
                 maxLength={200}

@@ -1,0 +1,249 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { AskingTask } from './AskingTask';
+import { Cord } from '../Cord';
+import { HandOver } from '../HandOver';
+import type { PersonTag, TaskRow, WeekDay, WeekView } from '../../generated/props';
+import { dayWords, hoursWords, isDay, plannedWords, weekdayNumber } from '../../lib/dates';
+import { useKeys } from '../../lib/keys';
+import { route } from '../../lib/routes';
+import { openMenu, plan, setAside } from '../../lib/tasks';
+import { count, times } from '../../lib/words';
+import { Button } from '../../ui/Button';
+import { Kbd } from '../../ui/Kbd';
+import { Menu } from '../../ui/Menu';
+
+/** Everything of a week that has no day: carried over into it, planned for it, or for the month, quarter or year around it. */
+export function withoutDay(page: WeekView): TaskRow[] {
+    const isOpen = (task: TaskRow) => !task.isDone && !task.isAside;
+    // While an answer is on its way the task is elsewhere already.
+    const isHere = (task: TaskRow) =>
+        task.planned !== null && !isDay(task.planned) && (!task.planned.includes('W') || task.planned === page.week.name);
+    const items = [...page.noDay, ...page.offered].filter((task) => isOpen(task) && isHere(task));
+
+    return [
+        ...items.filter((task) => task.carried > 0).sort((a, b) => b.carried - a.carried),
+        ...items.filter((task) => task.carried === 0),
+    ];
+}
+
+interface Props {
+    page: WeekView;
+    people: PersonTag[];
+}
+
+/** One queue for all that has no day: one task after the other, one key each. */
+export function PlanQueue({ page, people, isOn, onTurn }: Props & { isOn: boolean; onTurn: (isOn: boolean) => void }) {
+    const items = withoutDay(page);
+
+    useKeys(
+        isOn
+            ? {}
+            : {
+                  q: {
+                      words: 'Plan what has no day, one after the other',
+                      run: () => {
+                          onTurn(true);
+                      },
+                  },
+              },
+    );
+
+    if (items.length === 0 && !isOn) {
+        return null;
+    }
+
+    return (
+        <section className="grid grid-cols-[152px_1fr] gap-x-4 border-b border-hairline py-3 pl-6 max-lg:pl-0 max-md:grid-cols-1">
+            <div>
+                <h2 className="text-base">To plan</h2>
+                <p className="text-xs text-ink-2">{count(items.length, 'task')} without a day</p>
+            </div>
+            {isOn ? (
+                <Queue
+                    page={page}
+                    items={items}
+                    people={people}
+                    onEnd={() => {
+                        onTurn(false);
+                    }}
+                />
+            ) : (
+                <div>
+                    <Button
+                        keys="q"
+                        onClick={() => {
+                            onTurn(true);
+                        }}
+                    >
+                        Plan one by one
+                    </Button>
+                </div>
+            )}
+        </section>
+    );
+}
+
+function Queue({ page, items, people, onEnd }: Props & { items: TaskRow[]; onEnd: () => void }) {
+    // Looked at and left where they are.
+    const [left, setLeft] = useState<number[]>([]);
+    const task = items.find((each) => !left.includes(each.id));
+
+    useKeys({ Escape: { words: 'Stop planning one by one', run: onEnd } });
+
+    if (task === undefined) {
+        return (
+            <p className="flex flex-wrap items-center gap-3">
+                {items.length === 0 ? 'Everything has its day.' : `${String(items.length)} stay in the week without a day.`}
+                <Button onClick={onEnd}>Done</Button>
+            </p>
+        );
+    }
+
+    const leave = () => {
+        setLeft([...left, task.id]);
+    };
+
+    return (
+        <div className="min-w-0">
+            {task.asks ? (
+                <AskingTask task={task} people={people} />
+            ) : (
+                <>
+                    <p className="flex flex-wrap items-baseline gap-x-3">
+                        <Link href={route('tasks.show', task.id)} className="font-semibold hover:underline">
+                            {task.title}
+                        </Link>
+                        <Cord cord={task.cord} />
+                        <span className="font-mono text-xs text-ink-2">{task.minutes !== null && `${String(task.minutes)} min`}</span>
+                        <span className="text-xs text-ink-2">{why(task, page.week.name)}</span>
+                    </p>
+                    <Answers key={task.id} task={task} page={page} people={people} onLeave={leave} />
+                </>
+            )}
+            <p className="mt-1 flex gap-x-4 text-xs">
+                <button type="button" className="link" onClick={leave}>
+                    Leave it
+                </button>
+                <button type="button" className="link" onClick={onEnd}>
+                    Stop
+                </button>
+            </p>
+        </div>
+    );
+}
+
+/** Why it stands in the queue. */
+function why(task: TaskRow, week: string): string {
+    if (task.carried > 0) {
+        return `carried over ${times(task.carried)}`;
+    }
+
+    return task.planned === week ? 'this week, no day yet' : `planned for ${plannedWords(task.planned ?? '')}`;
+}
+
+interface AnswersProps {
+    task: TaskRow;
+    page: WeekView;
+    people: PersonTag[];
+    onLeave: () => void;
+}
+
+function Answers({ task, page, people, onLeave }: AnswersProps) {
+    const days = page.days.filter((day) => !day.isPast);
+    const others = [
+        {
+            key: 'w',
+            words: 'this week, no day',
+            run: () => {
+                if (task.planned !== page.week.name) {
+                    plan(task, page.week.name);
+                }
+
+                onLeave();
+            },
+        },
+        {
+            key: 'k',
+            words: 'the week after',
+            run: () => {
+                plan(task, page.week.next);
+            },
+        },
+        {
+            key: 's',
+            words: 'shelve',
+            run: () => {
+                setAside(task, 'shelve');
+            },
+        },
+        {
+            key: 'x',
+            words: 'drop',
+            run: () => {
+                setAside(task, 'drop');
+            },
+        },
+    ];
+    const toDay = (day: WeekDay) => () => {
+        plan(task, day.on);
+    };
+
+    useKeys({
+        ...Object.fromEntries(
+            days.map((day) => [String(weekdayNumber(day.on)), { words: `Plan for ${dayWords(day.on)}`, run: toDay(day) }]),
+        ),
+        ...Object.fromEntries(others.map(({ key, words, run }) => [key, { words, run }])),
+        h: {
+            words: 'Hand over',
+            run: () => {
+                openMenu('[data-queue-hand-over]');
+            },
+        },
+        ' ': { words: 'Leave it', run: onLeave },
+    });
+
+    return (
+        <>
+            <ul className="mt-1 flex flex-wrap gap-1">
+                {days.map((day) => (
+                    <li key={day.on}>
+                        <button
+                            type="button"
+                            className="flex min-h-11 min-w-26 flex-col border border-hairline px-2 py-1 text-left hover:border-ink"
+                            onClick={toDay(day)}
+                        >
+                            <span className="flex items-baseline gap-1.5 text-sm">
+                                <Kbd>{String(weekdayNumber(day.on))}</Kbd> {dayWords(day.on)}
+                            </span>
+                            <span className={clsx('text-xs', day.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+                                {day.free < 0 ? `${hoursWords(-day.free)} over` : `${hoursWords(day.free)} free`}
+                            </span>
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            <p className="mt-1 flex flex-wrap gap-x-4">
+                {others.map(({ key, words, run }) => (
+                    <button key={key} type="button" className={small} onClick={run}>
+                        <Kbd>{key}</Kbd> {words}
+                    </button>
+                ))}
+                {!task.isPrivate && (
+                    <Menu
+                        trigger={
+                            <button type="button" data-queue-hand-over className={small}>
+                                <Kbd>h</Kbd> hand over
+                            </button>
+                        }
+                    >
+                        <HandOver task={task} people={people} />
+                    </Menu>
+                )}
+            </p>
+        </>
+    );
+}
+
+const small = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
