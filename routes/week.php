@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Week\DoneController;
 use App\Http\Controllers\Week\MoveController;
 use App\Http\Controllers\Week\RecurringTaskController;
 use App\Http\Controllers\Week\TaskController;
@@ -11,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/week', [WeekController::class, 'current'])->name('week.current');
 Route::get('/weeks/{period}', [WeekController::class, 'show'])->name('week.show');
+Route::get('/done', DoneController::class)->name('done');
 Route::put('/weeks/{week}/line', [WeekController::class, 'line'])->name('week.line');
 Route::put('/weeks/{period}/words', [WeekController::class, 'words'])
     ->name('week.words')

@@ -17,9 +17,17 @@ final readonly class Ledger
     /**
      * @param array<string, Fraction> $byGoal minutes by the top goal of the thread
      * @param array<string, Fraction> $byArea minutes by area; those with none under ""
+     * @param array<string, list<string>> $tasksByGoal ids of the tasks behind each of these; those that are not threaded under ""
+     * @param array<string, list<string>> $tasksByArea
      */
-    private function __construct(public Fraction $minutes, public Fraction $threaded, public array $byGoal, public array $byArea)
-    {
+    private function __construct(
+        public Fraction $minutes,
+        public Fraction $threaded,
+        public array $byGoal,
+        public array $byArea,
+        public array $tasksByGoal,
+        public array $tasksByArea,
+    ) {
     }
 
     /**
@@ -34,6 +42,8 @@ final readonly class Ledger
         $threaded = Fraction::zero();
         $byGoal = [];
         $byArea = [];
+        $tasksByGoal = [];
+        $tasksByArea = [];
 
         foreach ($tasks as $task) {
             if ($task->doneOn === null || ! $span->holds($task->doneOn)) {
@@ -45,9 +55,12 @@ final readonly class Ledger
             $area = ($project !== null ? $project->area : ($goals[$task->goal ?? ''] ?? null)?->area) ?? '';
             $total = $total->plus($minutes);
             $byArea[$area] = ($byArea[$area] ?? Fraction::zero())->plus($minutes);
+            $tasksByArea[$area][] = $task->id;
             $links = self::links($task, $project, $recurringTasks[$task->recurringTask ?? ''] ?? null);
 
             if ($links === []) {
+                $tasksByGoal[''][] = $task->id;
+
                 continue;
             }
 
@@ -62,10 +75,18 @@ final readonly class Ledger
                 $top = ($goals[$link->goal] ?? null)?->topAmong($goals)->id ?? $link->goal;
                 $part = $minutes->times($link->weight)->over($weights);
                 $byGoal[$top] = ($byGoal[$top] ?? Fraction::zero())->plus($part);
+                $tasksByGoal[$top][$task->id] = $task->id;
             }
         }
 
-        return new self($total, $threaded, $byGoal, $byArea);
+        return new self(
+            minutes: $total,
+            threaded: $threaded,
+            byGoal: $byGoal,
+            byArea: $byArea,
+            tasksByGoal: array_map(array_values(...), $tasksByGoal),
+            tasksByArea: $tasksByArea,
+        );
     }
 
     /** Threaded ÷ total, 0 to 1; null with nothing done. */

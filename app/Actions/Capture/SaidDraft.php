@@ -61,6 +61,7 @@ final readonly class SaidDraft
             isShelved: $returnOn !== null || $this->line->piece(PieceKind::Shelf) !== null,
             returnOn: $this->day(PieceKind::ReturnOn),
             rhythm: $this->value(PieceKind::Rhythm),
+            doneOn: $besides->doneOn,
         );
     }
 

@@ -48,7 +48,7 @@ final readonly class AddTask
             'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
             'created_on' => $today,
             'changed_on' => $today,
-            'done_on' => $draft->isDone ? $today : null,
+            'done_on' => $draft->isDone ? $draft->doneOn ?? $today : null,
             'shelved_on' => $isShelved ? $today : null,
             'return_on' => $isShelved ? $draft->returnOn : null,
             'due_on' => $draft->dueOn,
@@ -81,6 +81,10 @@ final readonly class AddTask
             $draft->project !== null && $draft->goal !== null => throw new RefusedChange(
                 'goal',
                 'A task can belong to a project or a goal, not both.',
+            ),
+            $draft->doneOn?->isAfter($this->workspace->today()) === true => throw new RefusedChange(
+                'done_on',
+                'This day is still to come.',
             ),
             $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
             $draft->project !== null && $project === null => throw new RefusedChange('project', 'This project no longer exists.'),

@@ -11,8 +11,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What each day begins with: past weeks are kept as they were, recurring tasks are moved on to it, the letters of the morning go out. Whatever comes first on a day
- * does it, all of it or nothing: what failed is tried again.
+ * What each day begins with: past weeks are kept as they were, recurring tasks are moved on to it, the letters of the morning
+ * go out. Whatever comes first on a day does it, all of it or nothing: what failed is tried again.
  */
 final readonly class BeginDay
 {

@@ -18,6 +18,7 @@ final readonly class TaskDraft
      * @param ?string $at HH:MM of the day for which it is planned
      * @param list<int> $helpers people
      * @param bool $isShelved put off on purpose, with or without a date of return
+     * @param ?Day $doneOn of one that is done: the day, if it was not today
      * @param ?string $rhythm how it comes back, in words
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class TaskDraft
         public bool $isShelved = false,
         public ?Day $returnOn = null,
         public ?string $rhythm = null,
+        public ?Day $doneOn = null,
     ) {
     }
 }

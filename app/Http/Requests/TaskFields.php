@@ -41,6 +41,7 @@ final class TaskFields extends Fields
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
             'isPrivate' => ['boolean'],
             'isDone' => ['boolean'],
+            'done_on' => ['nullable', new ValidDay()],
             'isLine' => ['boolean'],
         ];
     }
@@ -86,7 +87,8 @@ final class TaskFields extends Fields
             $this->enum('rank', Rank::class),
             $this->boolean('isPrivate'),
             notes: $this->words('notes') ?? $notes,
-            isDone: $this->boolean('isDone'),
+            isDone: $this->boolean('isDone') || $this->filled('done_on'),
+            doneOn: $this->day('done_on'),
         );
     }
 

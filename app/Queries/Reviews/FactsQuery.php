@@ -7,10 +7,8 @@ namespace App\Queries\Reviews;
 use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\GoalRow;
-use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
@@ -19,7 +17,7 @@ use App\Queries\Projects\WorkCounts;
 use App\Queries\Reviews\Answers\MovedGoal;
 use App\Queries\Reviews\Answers\WeekFacts;
 use App\Queries\Reviews\Answers\WorkShare;
-use Illuminate\Database\Eloquent\Builder;
+use App\Queries\Week\DoneWork;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -64,7 +62,7 @@ final readonly class FactsQuery
             moved: $this->moved($week, $asOf, $stored, $threads),
             promised: $this->promised($week, $asOf, $stored, $threads),
             meetings: $this->occurrences->within($week->span, $person),
-            done: $this->doneIn($week->span, $person)->count(),
+            done: DoneWork::in($week->span, $person)->count(),
             late: $left->late()->count(),
             carried: $left->carried()->count(),
             stuck: $this->counts->ofActive()->stuck(),
@@ -81,22 +79,9 @@ final readonly class FactsQuery
         return $today->isBefore($week->span->last) ? $today : $week->span->last;
     }
 
-    /** @return Builder<Task> */
-    private function doneIn(Span $span, Person $person): Builder
-    {
-        return Task::query()
-            ->where('owner_id', $person->id)
-            ->whereBetween('done_on', [(string) $span->first, (string) $span->last]);
-    }
-
     private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger
     {
-        $tasks = $this->doneIn($span, $person)
-            ->with(['stage', 'steps', 'dependencies'])
-            ->get()
-            ->map(CoreRecords::task(...));
-
-        return Ledger::of($span, $tasks, $stored->plan->projects, CoreRecords::recurringTasks(), $stored->visible());
+        return DoneWork::ledger($span, DoneWork::in($span, $person)->get(), $stored);
     }
 
     /** @return list<WorkShare> the largest first; what served no goal last */

@@ -33,7 +33,15 @@ export function rooms(frame: Frame | null | undefined): Room[] {
                 { name: 'Log', href: route('log'), pages: ['day/Log'] },
             ],
         },
-        { name: 'Week', key: 'w', href: route('week.current'), sections: one('Week', route('week.current'), 'week/Week') },
+        {
+            name: 'Week',
+            key: 'w',
+            href: route('week.current'),
+            sections: [
+                { name: 'Week', href: route('week.current'), pages: ['week/Week'] },
+                { name: 'What got done', href: route('done'), pages: ['week/Done'] },
+            ],
+        },
         {
             name: 'Lists',
             key: 'l',

@@ -4,8 +4,8 @@ import { route } from '../lib/routes';
 import { useReadLine } from '../lib/useReadLine';
 
 interface Props {
-    /** What it is added to: a project, a stage, a goal, a week. */
-    to: { project?: number; goal?: number; stage_id?: number | null; planned?: string; owner_id?: number };
+    /** What it is added to: a project, a stage, a goal, a week, or the day on which it was done. */
+    to: { project?: number; goal?: number; stage_id?: number | null; planned?: string; owner_id?: number; done_on?: string };
     words: string;
     /** What is typed is kept under this name, where it is not of the one place alone. */
     name?: string;

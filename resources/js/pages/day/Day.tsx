@@ -54,7 +54,7 @@ export default function Day({ page }: { page: DayView }) {
                         ))}
                     </ul>
                     {page.isPast ? (
-                        others.length === 0 && <p className="py-1 text-xs text-ink-2">Nothing else was planned or done.</p>
+                        <AddTask to={{ done_on: page.on }} words="Enter work that was done" />
                     ) : (
                         <AddTask to={{ planned: page.on }} words={page.isToday ? 'Add to today' : 'Add to this day'} />
                     )}

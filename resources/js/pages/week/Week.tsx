@@ -111,7 +111,7 @@ export default function Week({ page }: { page: WeekView }) {
                     {[...Map.groupBy(page.left, (row) => row.words)].map(([words, rows]) => (
                         <Row
                             key={words}
-                            label={<h2 className="text-base first-letter:uppercase">{words}</h2>}
+                            label={<h2 className="text-base">{words.charAt(0).toUpperCase() + words.slice(1)}</h2>}
                             hint={`${count(rows.length, 'task')} planned for this week`}
                         >
                             <ul>

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week;
+
+use App\Models\Area;
+use App\Models\MainEffort;
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Parts\Answers\Cord;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Week\Answers\DoneShare;
+use App\Queries\Week\Answers\DoneView;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\Ledger;
+
+/** What a person got done in any span, in hours and share, with the tasks behind each figure. */
+final readonly class DonePage
+{
+    /** With how many spans of the same length before it a span is compared. */
+    private const BEFORE = 4;
+
+    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    {
+    }
+
+    public function of(Span $span, Person $person): DoneView
+    {
+        $week = $this->workspace->calendar()->weekOf($span->last);
+        $stored = $this->plans->holding($week, $person);
+        $threads = $this->plans->threads($person, $week);
+        $tasks = DoneWork::in($span, $person)->with(TaskRow::NEEDS)->orderByDesc('done_on')->orderByDesc('id')->get();
+        $ledger = DoneWork::ledger($span, $tasks, $stored);
+        $earlier = new Span($span->first->plus(-self::BEFORE * $span->length()), $span->first->plus(-1));
+        $before = DoneWork::ledger($earlier, DoneWork::in($earlier, $person)->get(), $stored);
+
+        return new DoneView(
+            from: $span->first,
+            until: $span->last,
+            minutes: self::whole($ledger->minutes),
+            alignment: $ledger->alignment()?->percent(),
+            spans: self::BEFORE,
+            minutesBefore: self::whole($before->minutes->over(Fraction::of(self::BEFORE))),
+            alignmentBefore: $before->alignment()?->percent(),
+            byGoal: $this->byGoal($ledger, $threads),
+            byEffort: self::byEffort($ledger, $tasks),
+            byArea: self::byArea($ledger),
+            tasks: array_values($tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+        );
+    }
+
+    /** @return list<DoneShare> what led to no goal, or to one that is not seen, last */
+    private function byGoal(Ledger $ledger, Threads $threads): array
+    {
+        $shares = [];
+        $loose = $ledger->minutes->minus($ledger->threaded);
+        $tasks = $ledger->tasksByGoal[''] ?? [];
+
+        foreach ($ledger->byGoal as $goal => $minutes) {
+            $title = $threads->goal((int) $goal)?->title;
+
+            if ($title === null) {
+                $loose = $loose->plus($minutes);
+                $tasks = [...$tasks, ...$ledger->tasksByGoal[$goal]];
+            } else {
+                $shares[] = self::share($title, $minutes, $ledger, $ledger->tasksByGoal[$goal], $threads->ofGoal($goal));
+            }
+        }
+
+        return self::largestFirst($shares, $loose->isZero() ? null : self::share('Not linked to a goal', $loose, $ledger, $tasks));
+    }
+
+    /**
+     * @param Collection<int, Task> $tasks
+     *
+     * @return list<DoneShare>
+     */
+    private static function byEffort(Ledger $ledger, Collection $tasks): array
+    {
+        $shares = [];
+
+        foreach (
+            MainEffort::query()
+                ->whereKey($tasks->pluck('main_effort_id')->filter()->unique())
+                ->get() as $effort
+        ) {
+            $of = $tasks->where('main_effort_id', $effort->id);
+            $minutes = $of->sum(static fn(Task $task): int => $task->minutes ?? Ledger::USUAL_MINUTES);
+            $shares[] = self::share($effort->title, Fraction::of($minutes), $ledger, $of->modelKeys());
+        }
+
+        return self::largestFirst($shares);
+    }
+
+    /** @return list<DoneShare> */
+    private static function byArea(Ledger $ledger): array
+    {
+        $shares = [];
+
+        foreach (Area::query()->whereKey(array_keys($ledger->byArea))->get() as $area) {
+            $id = (string) $area->id;
+            $shares[] = self::share($area->name, $ledger->byArea[$id], $ledger, $ledger->tasksByArea[$id]);
+        }
+
+        $none = $ledger->byArea[''] ?? Fraction::zero();
+
+        return self::largestFirst($shares, $none->isZero() ? null : self::share('No area', $none, $ledger, $ledger->tasksByArea['']));
+    }
+
+    /** @param array<array-key, int|string> $tasks ids */
+    private static function share(string $title, Fraction $minutes, Ledger $ledger, array $tasks, ?Cord $cord = null): DoneShare
+    {
+        return new DoneShare(
+            title: $title,
+            cord: $cord,
+            minutes: self::whole($minutes),
+            share: $ledger->minutes->isZero() ? 0 : $minutes->over($ledger->minutes)->percent(),
+            tasks: array_values(array_map(intval(...), $tasks)),
+        );
+    }
+
+    /**
+     * @param list<DoneShare> $shares
+     *
+     * @return list<DoneShare>
+     */
+    private static function largestFirst(array $shares, ?DoneShare $rest = null): array
+    {
+        usort($shares, static fn(DoneShare $a, DoneShare $b): int => $b->minutes <=> $a->minutes);
+
+        return $rest === null ? $shares : [...$shares, $rest];
+    }
+
+    private static function whole(Fraction $minutes): int
+    {
+        return (int) $minutes->rounded(0);
+    }
+}

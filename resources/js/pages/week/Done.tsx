@@ -1,0 +1,141 @@
+import { Head, router, usePage } from '@inertiajs/react';
+import type { DoneShare, DoneView } from '../../generated/props';
+import { addDays, dayWords, hoursWords, spanWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { AddTask } from '../../parts/AddTask';
+import { Empty, Section } from '../../parts/Section';
+import { TaskLine } from '../../parts/TaskLine';
+import { Shares } from '../../parts/week/Shares';
+import { DateField } from '../../ui/DateField';
+
+/** What got done in a span, by goal, main effort and area: an honest mirror. */
+export default function Done({ page }: { page: DoneView }) {
+    const { frame } = usePage().props;
+    const today = frame?.today ?? page.until;
+    const show = (from: string, until: string) => {
+        router.get(route('done'), { from, until }, { preserveScroll: true });
+    };
+    // Work can be entered for today, or for the last day of a span that is over.
+    const enterOn = page.until < today ? page.until : today;
+
+    return (
+        <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
+            <Head title="What got done" />
+            <aside className="border-r border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+                <h1>What got done</h1>
+                <p className="text-xs text-ink-2">
+                    {page.from === page.until ? dayWords(page.from) : spanWords(page.from, page.until)}
+                    {page.until.slice(0, 4) !== today.slice(0, 4) && ` ${page.until.slice(0, 4)}`}
+                </p>
+                <Spans page={page} today={today} onShow={show} />
+                <Sum page={page} />
+            </aside>
+            <div className="min-w-0 px-6 py-5 max-md:px-4">
+                {page.tasks.length === 0 && <Empty>Nothing was completed in this span.</Empty>}
+                <Part title="By goal" shares={page.byGoal} page={page} />
+                <Part title="By main effort" shares={page.byEffort} page={page} />
+                <Part title="By area" shares={page.byArea} page={page} />
+                <Section title="All of it" className="mt-6">
+                    <ul className="divide-y divide-hairline">
+                        {page.tasks.map((task) => (
+                            <TaskLine key={task.id} task={task} people={[]} beside={task.doneOn === null ? null : dayWords(task.doneOn)} />
+                        ))}
+                    </ul>
+                    <AddTask
+                        to={{ done_on: enterOn }}
+                        words={enterOn === today ? 'Enter work that was done today' : `Enter work that was done on ${dayWords(enterOn)}`}
+                    />
+                </Section>
+            </div>
+        </div>
+    );
+}
+
+function Part({ title, shares, page }: { title: string; shares: DoneShare[]; page: DoneView }) {
+    return shares.length === 0 ? null : (
+        <Section title={title} className="mt-6 first:mt-0">
+            <Shares shares={shares} tasks={page.tasks} />
+        </Section>
+    );
+}
+
+interface SpansProps {
+    page: DoneView;
+    today: string;
+    onShow: (from: string, until: string) => void;
+}
+
+function Spans({ page, today, onShow }: SpansProps) {
+    const weeks = usePage().props.frame?.rail.weeks ?? [];
+    const at = weeks.findIndex((week) => week.first <= today && today <= week.last);
+    const [week, before] = [weeks[at], weeks[at - 1]];
+    const month = `${today.slice(0, 7)}-01`;
+    const spans = [
+        { words: 'Today', from: today, until: today },
+        { words: 'Yesterday', from: addDays(today, -1), until: addDays(today, -1) },
+        ...(week === undefined ? [] : [{ words: 'This week', from: week.first, until: week.last }]),
+        ...(before === undefined ? [] : [{ words: 'Last week', from: before.first, until: before.last }]),
+        { words: 'This month', from: month, until: today },
+        { words: 'The last 90 days', from: addDays(today, -89), until: today },
+    ];
+
+    return (
+        <div className="mt-4">
+            <ul className="flex flex-wrap gap-x-4">
+                {spans.map(({ words, from, until }) => (
+                    <li key={words}>
+                        <button
+                            type="button"
+                            aria-pressed={page.from === from && page.until === until}
+                            className="min-h-8 border-b-2 border-transparent text-ink-2 hover:text-ink aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11"
+                            onClick={() => {
+                                onShow(from, until);
+                            }}
+                        >
+                            {words}
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            <div className="mt-2 flex gap-3">
+                <DateField
+                    label="From"
+                    className="w-34"
+                    max={page.until}
+                    value={page.from}
+                    onChange={(from) => {
+                        onShow(from, page.until);
+                    }}
+                />
+                <DateField
+                    label="Until"
+                    className="w-34"
+                    min={page.from}
+                    value={page.until}
+                    onChange={(until) => {
+                        onShow(page.from, until);
+                    }}
+                />
+            </div>
+        </div>
+    );
+}
+
+function Sum({ page }: { page: DoneView }) {
+    return (
+        <dl className="mt-6 space-y-3 border-t border-rule pt-3">
+            <div>
+                <dt className="text-xs text-ink-2">Done</dt>
+                <dd className="text-lg font-semibold">{hoursWords(page.minutes)}</dd>
+                <dd className="text-xs text-ink-2">
+                    {hoursWords(page.minutesBefore)} on average in the {String(page.spans)} spans of this length before
+                </dd>
+            </div>
+            <div>
+                <dt className="text-xs text-ink-2">Led to a goal</dt>
+                <dd className="text-lg font-semibold">{page.alignment === null ? 'nothing done' : `${String(page.alignment)}%`}</dd>
+                {page.alignmentBefore !== null && <dd className="text-xs text-ink-2">{page.alignmentBefore}% before</dd>}
+            </div>
+        </dl>
+    );
+}
