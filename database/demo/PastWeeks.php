@@ -32,7 +32,7 @@ final readonly class PastWeeks
             ];
         };
 
-        foreach (DB::table('tasks')->orderBy('id')->get(['id', 'owner_id', 'minutes', 'done_on', 'carried', 'planned']) as $task) {
+        foreach (DB::table('tasks')->orderBy('id')->get(['id', 'owner_id', 'minutes', 'done_on', 'dropped_on', 'carried']) as $task) {
             $done = $task->done_on === null ? null : $calendar->weekOf(Day::of(substr((string) $task->done_on, 0, 10)));
 
             if ($done !== null && $done->isOverOn($this->stage->today)) {
@@ -47,7 +47,7 @@ final readonly class PastWeeks
                     $before = $calendar->previous($before);
                     $add($before, $task, true, 'carried');
                 }
-            } elseif ($done === null && $dice->falls(60)) {
+            } elseif ($done === null && $task->dropped_on === null && $dice->falls(60)) {
                 // Thought of too early, and moved.
                 $add($calendar->weekOf($this->stage->today->plus(-7 * $dice->between(1, 6))), $task, true, 'moved');
             }

@@ -24,7 +24,7 @@ use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekView;
 use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WeekPage;
-use Illuminate\Database\Eloquent\Collection;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 
@@ -43,6 +43,7 @@ final readonly class DayPage
         private PickUp $pickUp,
         private RecurringTasksPage $recurringTasks,
         private NotificationsPage $told,
+        private Remembered $remembered,
     ) {
     }
 
@@ -50,11 +51,57 @@ final readonly class DayPage
     {
         $today = $this->workspace->today();
         $isToday = $on->number === $today->number;
+        $isEvening = $isToday && $this->workspace->now()->format('H:i') >= Evening::FROM;
+        // All but what the clock moves is kept until anything is changed.
+        $parts = $this->remembered->of(
+            "day $on of $viewer->id".($isEvening ? ' in the evening' : ''),
+            fn(): DayParts => $this->parts($viewer, $on, $isToday, $isEvening),
+        );
+        $running = FocusSession::query()->where('person_id', $viewer->id)->whereNull('ended_at')->first();
+        $session = $running === null ? null : FocusSessionRow::of($running, $this->workspace);
+        $ran =
+            $running !== null && $session !== null && $running->on->number === $on->number
+                ? [...$parts->sessions, $session]
+                : $parts->sessions;
+
+        return new DayView(
+            on: $on,
+            isToday: $isToday,
+            isPast: $on->isBefore($today),
+            week: $parts->week,
+            words: $parts->words,
+            longTerm: $parts->longTerm,
+            passes: $parts->passes,
+            mainThing: $parts->main?->task,
+            isChosen: $parts->main->isChosen ?? false,
+            tasks: $parts->tasks,
+            late: $parts->late,
+            meetings: $parts->day->meetings,
+            appointments: $parts->day->appointments,
+            weekGoals: $parts->weekGoals,
+            available: $parts->day->available,
+            planned: $parts->day->planned,
+            free: $parts->day->free,
+            hours: $this->hours->of($parts->day, [...$parts->attended, ...HoursOfDay::ofSessions($ran)]),
+            running: $session,
+            sessions: $parts->sessions,
+            log: $parts->log,
+            evening: $parts->evening,
+            habits: $parts->habits,
+            pickUp: $parts->pickUp,
+            absences: $parts->absences,
+            daily: $parts->daily,
+            alerts: $isToday ? $this->told->due($viewer) : [],
+        );
+    }
+
+    private function parts(Person $viewer, Day $on, bool $isToday, bool $isEvening): DayParts
+    {
         $period = $this->workspace->calendar()->weekOf($on);
 
         if ($isToday) {
             // All meetings that the day shows or looks ahead to, at once.
-            $this->occurrences->within(new Span($period->span->first, $today->plus(DuePasses::AHEAD)), $viewer);
+            $this->occurrences->within(new Span($period->span->first, $on->plus(DuePasses::AHEAD)), $viewer);
         }
 
         $week = $this->weeks->of($period, $viewer, $viewer);
@@ -65,39 +112,25 @@ final readonly class DayPage
             $tasks,
             static fn(TaskRow $a, TaskRow $b): int => [$a->plannedAt === null, $a->plannedAt] <=> [$b->plannedAt === null, $b->plannedAt],
         );
-        $main = MainThing::of($viewer, $on, $tasks);
-        $sessions = $this->sessions($viewer, $on);
 
-        return new DayView(
-            on: $on,
-            isToday: $isToday,
-            isPast: $on->isBefore($today),
+        return new DayParts(
+            day: $day,
             week: $week->week,
             words: $week->line ?? $week->words,
             longTerm: LongTerm::of($this->workspace),
-            passes: $isToday ? $this->passes->of($viewer, $period, $week) : [],
-            mainThing: $main?->task,
-            isChosen: $main->isChosen ?? false,
+            passes: $isToday ? $this->passes->of($viewer, $period, $week, $isEvening) : [],
+            main: MainThing::of($viewer, $on, $tasks),
             tasks: $tasks,
-            late: $isToday ? $this->late($viewer, $today, $day) : [],
-            meetings: $day->meetings,
-            appointments: $day->appointments,
+            late: $isToday ? $this->late($viewer, $on, $day) : [],
             weekGoals: $week->goals,
-            available: $day->available,
-            planned: $day->planned,
-            free: $day->free,
-            hours: $this->hours->of($viewer, $day, $sessions),
-            running: $this->running($viewer),
-            sessions: array_values(
-                $sessions->map(fn(FocusSession $session): FocusSessionRow => FocusSessionRow::of($session, $this->workspace))->all(),
-            ),
+            sessions: $this->sessions($viewer, $on),
+            attended: $this->hours->attended($viewer, $on),
             log: $this->log($viewer, $on),
-            evening: $this->evening->of($viewer, $on),
+            evening: $this->evening->of($viewer, $on, $isEvening || $on->isBefore($this->workspace->today())),
             habits: $this->habits->of($viewer, $on),
             pickUp: $isToday ? $this->pickUp->of($viewer) : [],
             absences: $this->absences($viewer, $on),
             daily: $isToday ? $this->recurringTasks->daily($viewer) : [],
-            alerts: $isToday ? $this->told->due($viewer) : [],
         );
     }
 
@@ -124,18 +157,20 @@ final readonly class DayPage
         );
     }
 
-    /** @return Collection<int, FocusSession> */
-    private function sessions(Person $viewer, Day $on): Collection
+    /** @return list<FocusSessionRow> those that are over */
+    private function sessions(Person $viewer, Day $on): array
     {
-        return FocusSession::query()->where('person_id', $viewer->id)->where('on', (string) $on)->orderBy('begun_at')->orderBy('id')->get();
-    }
+        $ended = FocusSession::query()
+            ->where('person_id', $viewer->id)
+            ->where('on', (string) $on)
+            ->whereNotNull('ended_at')
+            ->orderBy('begun_at')
+            ->orderBy('id')
+            ->get();
 
-    /** The session that is running, whatever day is on show. */
-    private function running(Person $viewer): ?FocusSessionRow
-    {
-        $running = FocusSession::query()->where('person_id', $viewer->id)->whereNull('ended_at')->first();
-
-        return $running === null ? null : FocusSessionRow::of($running, $this->workspace);
+        return array_values(
+            $ended->map(fn(FocusSession $session): FocusSessionRow => FocusSessionRow::of($session, $this->workspace))->all(),
+        );
     }
 
     /** @return list<LogRow> */

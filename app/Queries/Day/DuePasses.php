@@ -36,7 +36,7 @@ final readonly class DuePasses
     }
 
     /** @return list<DuePass> those due first */
-    public function of(Person $viewer, Period $period, WeekView $week): array
+    public function of(Person $viewer, Period $period, WeekView $week, bool $isEvening): array
     {
         $passes = array_values(
             array_filter([
@@ -44,7 +44,7 @@ final readonly class DuePasses
                 $this->tray($viewer),
                 $this->plan($week),
                 $this->review($viewer, $period),
-                $this->evening($viewer),
+                $this->evening($viewer, $isEvening),
                 ...$this->quarters->of($viewer),
             ]),
         );
@@ -116,11 +116,10 @@ final readonly class DuePasses
     }
 
     /** The evening's questions, once the day is far enough gone. */
-    private function evening(Person $viewer): DuePass
+    private function evening(Person $viewer, bool $isTime): DuePass
     {
         $today = $this->workspace->today();
         $isAnswered = EveningAnswer::query()->where('person_id', $viewer->id)->where('on', (string) $today)->exists();
-        $isTime = $this->workspace->now()->format('H:i') >= Evening::FROM;
 
         return new DuePass(
             'evening',

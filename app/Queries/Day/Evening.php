@@ -29,7 +29,7 @@ final readonly class Evening
     {
     }
 
-    public function of(Person $person, Day $on): EveningView
+    public function of(Person $person, Day $on, bool $isTime): EveningView
     {
         $today = $this->workspace->today();
         $isToday = $on->number === $today->number;
@@ -54,7 +54,6 @@ final readonly class Evening
             array_values(array_filter($answers, static fn(EveningAnswer $answer): bool => ! in_array($answer->question, $known, true))),
         );
         $next = $isToday ? $this->workspace->calendar()->workingDayFrom($today->plus(1)) : null;
-        $isTime = $on->isBefore($today) || ($isToday && $this->workspace->now()->format('H:i') >= self::FROM);
         [$main, $candidates] = $next === null || ! $isTime ? [null, []] : $this->next($person, $next);
 
         return new EveningView(

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Queries\Day;
 
 use App\Models\Attendance;
-use App\Models\FocusSession;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Day\Answers\AppointmentRow;
 use App\Queries\Day\Answers\DayHoursView;
+use App\Queries\Day\Answers\FocusSessionRow;
 use App\Queries\Day\Answers\RulerPart;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekDay;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Day\FreeTime;
@@ -31,8 +30,8 @@ final readonly class HoursOfDay
     {
     }
 
-    /** @param Collection<int, FocusSession> $sessions of the day */
-    public function of(Person $person, WeekDay $day, Collection $sessions): DayHoursView
+    /** @param list<RulerPart> $went what took place on the day */
+    public function of(WeekDay $day, array $went): DayHoursView
     {
         $now = $this->workspace->now();
         $minute = $day->isToday ? 60 * $now->hour + $now->minute : null;
@@ -52,7 +51,6 @@ final readonly class HoursOfDay
         ];
         [$loose, $left] = $day->isPast ? [[], 0] : self::loose($day->tasks, $fixed, $minute);
         $planned = [...$fixed, ...$loose];
-        $went = $this->went($person, $day->on, $sessions);
         $all = [...$planned, ...$went];
         usort($planned, static fn(RulerPart $a, RulerPart $b): int => $a->from <=> $b->from);
 
@@ -101,14 +99,8 @@ final readonly class HoursOfDay
         return [$parts, $left];
     }
 
-    /**
-     * Focus sessions, and the meetings at which the person was.
-     *
-     * @param Collection<int, FocusSession> $sessions
-     *
-     * @return list<RulerPart>
-     */
-    private function went(Person $person, Day $on, Collection $sessions): array
+    /** @return list<RulerPart> the meetings at which the person was */
+    public function attended(Person $person, Day $on): array
     {
         $attended = Meeting::query()
             ->where('on', (string) $on)
@@ -117,29 +109,37 @@ final readonly class HoursOfDay
             ->orderBy('opened_at')
             ->get();
 
-        return [
-            ...$attended->map(
-                fn(Meeting $meeting): RulerPart => $this->between(
-                    'meeting',
-                    $meeting->series->title,
-                    $meeting->opened_at,
-                    $meeting->closed_at,
-                ),
+        return array_values(
+            $attended
+                ->map(fn(Meeting $meeting): RulerPart => $this->between($meeting->series->title, $meeting->opened_at, $meeting->closed_at))
+                ->all(),
+        );
+    }
+
+    /**
+     * @param list<FocusSessionRow> $sessions
+     *
+     * @return list<RulerPart>
+     */
+    public static function ofSessions(array $sessions): array
+    {
+        return array_map(
+            static fn(FocusSessionRow $session): RulerPart => self::part(
+                'session',
+                $session->intent,
+                $session->at,
+                max(1, intdiv($session->elapsed, 60)),
             ),
-            ...$sessions->map(
-                fn(FocusSession $session): RulerPart => $this->between('session', $session->intent, $session->begun_at, $session->ended_at),
-            ),
-        ];
+            $sessions,
+        );
     }
 
     /** One that is not over lasts until now; what goes past midnight ends there. */
-    private function between(string $kind, string $title, Carbon $from, ?Carbon $until): RulerPart
+    private function between(string $title, Carbon $from, ?Carbon $until): RulerPart
     {
-        $until ??= Carbon::now();
-        $begin = self::minute($this->workspace->wallTime($from));
-        $length = (int) $from->diffInMinutes($until);
+        $length = (int) $from->diffInMinutes($until ?? Carbon::now());
 
-        return new RulerPart($kind, $title, $begin, min(self::MIDNIGHT, $begin + max(1, $length)));
+        return self::part('meeting', $title, $this->workspace->wallTime($from), max(1, $length));
     }
 
     private static function part(string $kind, string $title, string $at, int $minutes): RulerPart

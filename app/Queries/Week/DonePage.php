@@ -15,6 +15,7 @@ use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\Answers\DoneView;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
@@ -26,11 +27,19 @@ final readonly class DonePage
     /** With how many spans of the same length before it a span is compared. */
     private const BEFORE = 4;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered)
     {
     }
 
     public function of(Span $span, Person $person): DoneView
+    {
+        return $this->remembered->of(
+            "done from $span->first to $span->last by $person->id",
+            fn(): DoneView => $this->workOut($span, $person),
+        );
+    }
+
+    private function workOut(Span $span, Person $person): DoneView
     {
         $week = $this->workspace->calendar()->weekOf($span->last);
         $stored = $this->plans->holding($week, $person);
@@ -103,9 +112,14 @@ final readonly class DonePage
     {
         $shares = [];
 
-        foreach (Area::query()->whereKey(array_keys($ledger->byArea))->get() as $area) {
-            $id = (string) $area->id;
-            $shares[] = self::share($area->name, $ledger->byArea[$id], $ledger, $ledger->tasksByArea[$id]);
+        $names = Area::query()->whereKey(array_keys($ledger->byArea))->get()->keyBy('id');
+
+        foreach ($ledger->byArea as $id => $minutes) {
+            $area = $names->get((int) $id);
+
+            if ($area !== null) {
+                $shares[] = self::share($area->name, $minutes, $ledger, $ledger->tasksByArea[$id]);
+            }
         }
 
         $none = $ledger->byArea[''] ?? Fraction::zero();

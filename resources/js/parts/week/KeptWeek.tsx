@@ -24,12 +24,15 @@ export function KeptWeek({ kept }: { kept: KeptWeekRow }) {
     );
 }
 
+/** To a quarter of an hour: a mean says no more. */
+const about = (minutes: number) => hoursWords(Math.round(minutes / 15) * 15);
+
 /** What a plan is worth, from the last weeks. */
 export function Pace({ pace }: { pace: PlanPace }) {
     return (
         <p className="mt-1.5 text-xs text-ink-2">
-            {pace.weeks === 1 ? 'Last week' : `The last ${count(pace.weeks, 'week')} on average`}: planned {hoursWords(pace.planned)}, did{' '}
-            {hoursWords(pace.done)}. <span className="text-ink">This plan holds {hoursWords(pace.holds)}.</span>
+            {pace.weeks === 1 ? 'Last week' : `The last ${count(pace.weeks, 'week')} on average`}: planned {about(pace.planned)}, did{' '}
+            {about(pace.done)}. <span className="text-ink">This plan holds {hoursWords(pace.holds)}.</span>
         </p>
     );
 }

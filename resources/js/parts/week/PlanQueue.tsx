@@ -123,11 +123,11 @@ function Queue({ page, items, people, onEnd }: Props & { items: TaskRow[]; onEnd
                 </>
             )}
             <p className="mt-1 flex gap-x-4 text-xs">
-                <button type="button" className="link" onClick={leave}>
-                    Leave it
+                <button type="button" className={small} onClick={leave}>
+                    {!task.asks && <Kbd>Space</Kbd>} Leave it
                 </button>
-                <button type="button" className="link" onClick={onEnd}>
-                    Stop
+                <button type="button" className={small} onClick={onEnd}>
+                    <Kbd>Esc</Kbd> Stop
                 </button>
             </p>
         </div>
