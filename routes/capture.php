@@ -20,6 +20,9 @@ Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
 Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])
     ->name('jots.task')
     ->can('update', 'jot');
+Route::post('/jots/{jot}/project', [TrayController::class, 'makeProject'])
+    ->name('jots.project')
+    ->can('update', 'jot');
 Route::post('/jots/{jot}/split', [TrayController::class, 'split'])
     ->name('jots.split')
     ->can('update', 'jot');

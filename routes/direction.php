@@ -50,6 +50,7 @@ Route::delete('/contacts/{contact}', [AreaController::class, 'removeContact'])
 
 Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
 Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
+Route::post('/return-dates', [ShelfController::class, 'bringBack'])->name('return-dates.store');
 Route::put('/shelf/{kind}/{shelved}', [ShelfController::class, 'put'])
     ->name('shelf.put')
     ->can('update', 'shelved');

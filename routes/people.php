@@ -48,10 +48,6 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
     Route::controller(NotificationsController::class)->group(static function (): void {
         Route::get('/notifications', 'show')->name('notifications');
         Route::put('/notifications', 'choose')->name('notifications.choose');
-        Route::post('/reminders', 'store')->name('reminders.store');
-        Route::put('/reminders/{reminder}', 'putOff')->name('reminders.put-off')->can('update', 'reminder');
-        Route::put('/reminders/{reminder}/settle', 'settle')->name('reminders.settle')->can('update', 'reminder');
-        Route::delete('/reminders/{reminder}', 'remove')->name('reminders.destroy')->can('update', 'reminder');
     });
     Route::post('/groups', [GroupController::class, 'store'])
         ->name('groups.store')

@@ -13,5 +13,6 @@ enum NotificationEvent: string
     case HandedOver = 'handed_over';
     case ToCheck = 'to_check';
     case WaitedFor = 'waited_for';
-    case Reminder = 'reminder';
+    /** Something has reached its return date. */
+    case Returned = 'reminder';
 }

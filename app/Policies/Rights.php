@@ -52,7 +52,6 @@ use App\Models\Record;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskStep;
-use App\Models\Reminder;
 use App\Models\Review;
 use App\Models\Series;
 use App\Models\Stage;
@@ -113,7 +112,6 @@ final readonly class Rights
         Letter::class => 'person_id',
         PersonDay::class => 'person_id',
         PersonWeek::class => 'person_id',
-        Reminder::class => 'person_id',
         Review::class => 'person_id',
         Notification::class => 'person_id',
         NotificationChoice::class => 'person_id',

@@ -56,7 +56,6 @@ final class RouteParametersProvider extends ServiceProvider
         'project',
         'reading',
         'reference',
-        'reminder',
         'resolve',
         'recurringTask',
         'saved',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-/** What lies beside the projects: words, references, helpers, collections, a field of their own; reminders and saved lists. */
+/** What lies beside the projects: words, references, helpers, collections, a field of their own; return dates and saved lists. */
 final readonly class Beside
 {
     private const SAID = [
@@ -43,10 +43,10 @@ final readonly class Beside
         'Harbour demo, Ostend' => 'Belgium',
     ];
 
-    /** Words, kind, days from today, time. */
-    private const REMINDERS = [
-        ['Look at the ice in the basin', 'show', 0, '16:30'], ['Give notice on the berth licence?', 'ask', 0, null],
-        ['Order calendars for the harbours', 'show', 6, null],
+    /** Words, days from today, time. */
+    private const RETURNING = [
+        ['Look at the ice in the basin', 0, '16:30'], ['Give notice on the berth licence', 0, null],
+        ['Order calendars for the harbours', 6, null],
     ];
 
     private const LISTS = [
@@ -107,10 +107,10 @@ final readonly class Beside
             $this->rows->add('entries', ['field_id' => $field, 'project_id' => $this->work->projectId($project), 'value' => $coast]);
         }
 
-        foreach (self::REMINDERS as [$words, $kind, $days, $at]) {
-            $this->rows->add('reminders', [
-                'person_id' => $this->people->id('noor'), 'words' => $words, 'kind' => $kind, 'on' => $this->stage->today->plus($days),
-                'at' => $at,
+        foreach (self::RETURNING as [$words, $days, $at]) {
+            $this->rows->add('jots', [
+                'person_id' => $this->people->id('noor'), 'words' => $words, 'jotted_on' => $this->stage->today->plus(-20),
+                'shelved_on' => $this->stage->today->plus(-20), 'return_on' => $this->stage->today->plus($days), 'return_at' => $at,
             ]);
         }
 

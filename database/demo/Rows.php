@@ -22,7 +22,7 @@ final class Rows
         'recurring_tasks', 'recurring_task_steps', 'recurring_task_contributions', 'occurrences',
         'tasks', 'steps', 'dependencies', 'jots', 'plan_lines',
         'log_lines', 'focus_sessions', 'habits', 'habit_ticks', 'evening_answers', 'appointments',
-        'helpings', 'references', 'reminders', 'comments', 'estimates', 'judgements', 'followings', 'notifications',
+        'helpings', 'references', 'comments', 'estimates', 'judgements', 'followings', 'notifications',
     ];
 
     /** @var array<string, list<array<string, mixed>>> */

@@ -355,3 +355,29 @@ it('makes the opening round of a recurring meeting a setting of its own', functi
         ->and($old->table('agenda_items')->find($item)->kind)
         ->toBe('issue');
 });
+
+it('makes of a reminder something that comes back to the tray', function (): void {
+    migratedUpTo('2026_11_27_000016');
+    $old = DB::connection('older');
+    $time = ['created_at' => '2027-02-01 08:00:00', 'updated_at' => '2027-02-01 08:00:00'];
+    $person = somebody($old, $time);
+    $reminder = ['person_id' => $person, 'kind' => 'ask', ...$time];
+    $old->table('reminders')->insert([...$reminder, 'words' => 'Renew the lease?', 'on' => '2027-03-01', 'at' => '09:30']);
+    $old->table('reminders')->insert([...$reminder, 'words' => 'Seen', 'on' => '2027-02-02', 'settled_on' => '2027-02-03']);
+    Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
+    $returning = $old->table('jots')->whereNull('sorted_on')->get();
+
+    expect($returning)
+        ->toHaveCount(1)
+        ->and((array) $returning[0])
+        ->toMatchArray([
+            'words' => 'Renew the lease?',
+            'shelved_on' => '2027-02-01',
+            'return_on' => '2027-03-01',
+            'return_at' => '09:30',
+        ])
+        ->and($old->table('jots')->where('sorted_on', '2027-02-03')->value('words'))
+        ->toBe('Seen')
+        ->and(Schema::connection('older')->hasTable('reminders'))
+        ->toBeFalse();
+});

@@ -12,7 +12,6 @@ use App\Models\Jot;
 use App\Models\Meeting;
 use App\Models\Notification;
 use App\Models\RecurringTask;
-use App\Models\Reminder;
 use App\Models\Review;
 use App\Models\Role;
 use App\Models\SavedList;
@@ -64,7 +63,13 @@ beforeEach(function (): void {
     ]);
     $this->task->update(['checked_by_id' => $this->other->id]);
     Helping::query()->create(['task_id' => $this->task->id, 'person_id' => $this->other->id]);
-    Reminder::query()->create(['person_id' => $this->owner->id, 'words' => 'secret', 'on' => Made::TODAY]);
+    Jot::query()->create([
+        'person_id' => $this->owner->id,
+        'words' => 'secret',
+        'jotted_on' => Made::TODAY,
+        'shelved_on' => Made::TODAY,
+        'return_on' => Made::TODAY,
+    ]);
     Notification::query()->create([
         'task_id' => $this->task->id,
         'person_id' => $this->other->id,

@@ -103,7 +103,7 @@ it('shows after every kind of change what it would show if nothing were remember
         fn() => $this->post('/reviews/2027-W06/hold'),
         fn() => $this->put("/projects/$project->id/state", ['state' => 'paused']),
         fn() => $this->post('/jots', ['words' => 'Ask about the lee side']),
-        fn() => $this->post('/reminders', ['words' => 'Ring Kirkwall', 'kind' => 'show', 'on' => Made::TODAY, 'at' => '15:00']),
+        fn() => $this->post('/return-dates', ['words' => 'Ring Kirkwall', 'on' => Made::TODAY, 'at' => '15:00']),
         function () use ($noor) {
             $answer = $this->actingAs($this->mei)->post("/goals/{$this->goal->id}/comments", ['words' => 'It holds, @noor']);
             $this->actingAs($noor);

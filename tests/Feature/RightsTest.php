@@ -91,7 +91,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'appointments.store',
         'absences.store',
         'week.line',
-        'reminders.store',
+        'return-dates.store',
         'saved.store',
         'lists.hand-on',
         'series.store',

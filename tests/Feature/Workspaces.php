@@ -31,7 +31,6 @@ use App\Models\Reading;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskStep;
 use App\Models\Reference;
-use App\Models\Reminder;
 use App\Models\SavedList;
 use App\Models\Step;
 use App\Models\Template;
@@ -162,7 +161,6 @@ final class Workspaces
             ])->id,
             'appointment' => Appointment::query()->create(['title' => 'Dentist', 'at' => '16:00', 'minutes' => 45, ...$of])->id,
             'absence' => Absence::query()->create(['person_id' => $owner->id, 'first_on' => $today, 'last_on' => $today])->id,
-            'reminder' => Reminder::query()->create(['words' => 'Call', 'kind' => 'show', ...$of])->id,
             'jot' => Jot::query()->create(['person_id' => $owner->id, 'words' => 'x', 'jotted_on' => $today])->id,
             'shelf.put kind' => 'task',
             'shelf.put shelved' => $task->id,

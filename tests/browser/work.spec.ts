@@ -317,20 +317,21 @@ test('a recurring task is ticked and comes back', async ({ page }) => {
     await expect(page.getByRole('checkbox', { name: 'Done: Grease the winch' })).toHaveAttribute('aria-checked', 'false');
 });
 
-test('a reminder comes at its minute by the workspace’s clock, and stays until it is read', async ({ page }) => {
+test('what comes back at a time says so by the workspace’s clock, and stays until it is read', async ({ page }) => {
     await page.clock.install();
-    await page.goto('/notifications');
-    // One of the afternoon would come before it, unless it is over or seen.
+    await page.goto('/');
+    // One of the afternoon would come before it, unless it is sorted.
     const earlier = page.getByRole('button', { name: 'Done: Look at the ice in the basin' });
     await earlier.click();
     await expect(earlier).toBeHidden();
-    await page.getByRole('button', { name: 'Add a return date' }).click();
-    const inputs = page.locator('form').first();
+    await page.goto('/shelf');
+    await page.getByRole('button', { name: 'Return date' }).click();
+    const inputs = page.getByRole('dialog');
     await inputs.getByLabel('What').fill('Call the crane');
-    await inputs.getByLabel('On', { exact: true }).fill(TODAY);
+    await inputs.getByLabel('Return date').fill(TODAY);
     await inputs.getByLabel('Time (optional)').fill('23:59');
-    await inputs.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(page.getByText('23:59')).toBeVisible();
+    await inputs.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('at 23:59')).toBeVisible();
 
     await page.goto('/year');
     await expect(page.getByText('23:59 Call the crane')).toBeHidden();

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Capture;
 
+use App\Actions\Projects\ProjectDraft;
+use App\Actions\Projects\SaveProject;
+use App\Actions\Shelf\SetReturnDate;
 use App\Actions\Week\AddTask;
 use App\Actions\Week\TaskDraft;
 use App\Models\Jot;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\Workspace;
 use App\Queries\Capture\LineReader;
 use App\Store\ChangeLog;
@@ -23,6 +27,7 @@ final readonly class SaveJot
         private LineReader $reader,
         private AddLine $addLine,
         private AddTask $addTask,
+        private SaveProject $saveProject,
     ) {
     }
 
@@ -84,7 +89,7 @@ final readonly class SaveJot
 
         $this->log->change($who, "Made a task of “{$draft->title}”", function () use ($who, $jot, $draft): void {
             ($this->addLine)($who, $draft);
-            $jot->update(['sorted_on' => $this->workspace->today()]);
+            $this->sorted($jot);
         });
     }
 
@@ -103,8 +108,29 @@ final readonly class SaveJot
                 Jot::query()->create([...$jot->only(['person_id', 'area_id', 'jotted_on', 'refused', 'chosen']), 'words' => $line]);
             }
 
-            $jot->update(['sorted_on' => $this->workspace->today()]);
+            $this->sorted($jot);
         });
+    }
+
+    /** Makes a project of it, for whoever sorts it. */
+    public function makeProject(Person $who, Jot $jot, string $title): Project
+    {
+        self::refuseSorted($jot);
+
+        return $this->log->change($who, "Started the project “{$title}”", function () use ($who, $jot, $title): Project {
+            $project = ($this->saveProject)($who, new ProjectDraft($title));
+            $this->sorted($jot);
+
+            return $project;
+        });
+    }
+
+    /** It is sorted. What comes back by a rule comes back again. */
+    private function sorted(Jot $jot): void
+    {
+        $today = $this->workspace->today();
+        $jot->update(['sorted_on' => $today]);
+        SetReturnDate::again($jot, $today);
     }
 
     /** Of two who sort the same thing the second is told: it is not made twice. */
@@ -125,6 +151,6 @@ final readonly class SaveJot
 
     public function throwAway(Person $who, Jot $jot): void
     {
-        $this->log->change($who, 'Deleted a jot', fn() => $jot->update(['sorted_on' => $this->workspace->today()]));
+        $this->log->change($who, 'Deleted a jot', fn() => $this->sorted($jot));
     }
 }

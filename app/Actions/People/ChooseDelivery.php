@@ -18,10 +18,10 @@ final readonly class ChooseDelivery
     {
     }
 
-    /** @throws RefusedChange when a reminder should not reach its owner at all */
+    /** @throws RefusedChange when a return date should not reach its owner at all */
     public function __invoke(Person $who, NotificationEvent $event, Delivery $delivery): void
     {
-        if ($event === NotificationEvent::Reminder && $delivery === Delivery::Nowhere) {
+        if ($event === NotificationEvent::Returned && $delivery === Delivery::Nowhere) {
             throw new RefusedChange('delivery', 'Return dates always appear on the Day page. You can choose to get an e-mail as well');
         }
 

@@ -6,9 +6,9 @@ namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
 use App\Models\Delivery;
+use App\Models\Jot;
 use App\Models\Notification;
 use App\Models\Person;
-use App\Models\Reminder;
 use App\Models\Workspace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -29,23 +29,20 @@ final readonly class SendMorningLetters
                 ->orderBy('id')
                 ->get()
                 ->groupBy('person_id');
-            $reminders = Reminder::query()
-                ->openBy(Delivery::Morning)
-                ->where('on', '<=', (string) $this->workspace->today())
-                ->orderBy('on')
+            $returned = Jot::query()
+                ->returningBy(Delivery::Morning)
+                ->where('return_on', '<=', (string) $this->workspace->today())
+                ->orderBy('return_on')
                 ->get()
                 ->groupBy('person_id');
 
             foreach (
                 Person::query()
-                    ->whereKey([...$told->keys()->all(), ...$reminders->keys()->all()])
+                    ->whereKey([...$told->keys()->all(), ...$returned->keys()->all()])
                     ->get() as $person
             ) {
                 $lines = [
-                    ...$reminders
-                        ->get($person->id)
-                        ?->map(static fn(Reminder $reminder): string => trim("$reminder->at $reminder->words"))
-                        ->all() ?? [],
+                    ...$returned->get($person->id)?->map(static fn(Jot $jot): string => trim("$jot->return_at $jot->words"))->all() ?? [],
                     ...$told
                         ->get($person->id)
                         ?->map(

@@ -63,7 +63,7 @@ final readonly class Shelve
                 $item instanceof Jot => $item->update(['shelved_on' => $item->shelved_on ?? $this->workspace->today()]),
                 default => null,
             };
-            $item->update(['return_on' => $returnOn]);
+            $item->update(['return_on' => $returnOn, ...$item instanceof Jot ? ['told_at' => null] : []]);
         });
     }
 

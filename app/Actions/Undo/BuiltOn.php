@@ -19,6 +19,7 @@ final readonly class BuiltOn
     private const ASIDE = [
         ...['notifications', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters', 'week_tasks'],
         ...['person_days', 'focus_sessions', 'habits'],
+        ...['jots.task_id', 'jots.project_id', 'jots.goal_id', 'jots.contact_id', 'jots.file_id'],
     ];
 
     private const WORDS = [
@@ -68,7 +69,9 @@ final readonly class BuiltOn
 
         foreach (array_diff(Schema::getTableListing(schemaQualified: false), self::ASIDE) as $other) {
             foreach (Schema::getForeignKeys($other) as $key) {
-                if ($key['foreign_table'] === $table && count($key['columns']) === 1) {
+                $isAside = in_array("$other.{$key['columns'][0]}", self::ASIDE, true);
+
+                if ($key['foreign_table'] === $table && count($key['columns']) === 1 && ! $isAside) {
                     $found[] = [$other, $key['columns'][0]];
                 }
             }

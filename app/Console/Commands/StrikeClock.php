@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\People\SendReminders;
+use App\Actions\People\SendReturned;
 use App\Actions\Week\BeginDay;
 use App\Models\Workspace;
 use Illuminate\Console\Command;
@@ -16,14 +16,14 @@ final class StrikeClock extends Command
 
     protected $description = 'Begin the day, and send the e-mails whose time has come';
 
-    public function handle(BeginDay $begin, SendReminders $reminders): int
+    public function handle(BeginDay $begin, SendReturned $returned): int
     {
         // Whoever comes earlier finds the day begun; without anybody there, letters of the morning are for the morning.
-        if (Workspace::current()->now()->format('H:i') >= SendReminders::MORNING) {
+        if (Workspace::current()->now()->format('H:i') >= SendReturned::MORNING) {
             $begin();
         }
 
-        $reminders();
+        $returned();
 
         return self::SUCCESS;
     }

@@ -7,7 +7,6 @@ namespace App\Queries\Capture;
 use App\Models\Jot;
 use App\Models\Notification;
 use App\Models\Person;
-use App\Models\Reminder;
 use App\Models\Workspace;
 use App\Queries\Capture\Answers\Alert;
 use App\Queries\Direction\ShelfPage;
@@ -45,14 +44,14 @@ final class Pending
         return $this->of($person)->counts['updates'];
     }
 
-    /** The next reminder of today that has a time. */
+    /** What comes back next today at a time. */
     public function alert(Person $person): ?Alert
     {
         $now = $this->workspace->now();
 
-        foreach ($this->of($person)->reminders as $reminder) {
-            if ($reminder->at >= $now->format('H:i')) {
-                return Alert::of($reminder, $now);
+        foreach ($this->of($person)->returns as $return) {
+            if ($return->at >= $now->format('H:i')) {
+                return Alert::of($return, $now);
             }
         }
 
@@ -82,18 +81,15 @@ final class Pending
         return new Waiting(
             array_map(intval(...), (array) $counted->first()),
             array_values(
-                Reminder::query()
-                    ->openFor($person)
-                    ->where('on', (string) $today)
-                    ->whereNotNull('at')
+                Jot::query()
+                    ->returning()
+                    ->where('person_id', $person->id)
+                    ->where('return_on', (string) $today)
+                    ->whereNotNull('return_at')
+                    ->orderBy('return_at')
+                    ->orderBy('id')
                     ->get()
-                    ->map(
-                        static fn(Reminder $reminder): TimedReminder => new TimedReminder(
-                            $reminder->id,
-                            $reminder->words,
-                            $reminder->at ?? '',
-                        ),
-                    )
+                    ->map(static fn(Jot $jot): TimedReturn => new TimedReturn($jot->id, $jot->words, $jot->return_at ?? ''))
                     ->all(),
             ),
         );

@@ -56,12 +56,14 @@ final readonly class TrayPage
         return array_values(
             Jot::query()
                 ->inTrayOf($viewer, $this->workspace->today())
+                ->with(array_keys(Jot::ABOUT))
                 ->orderBy('id')
                 ->get()
                 ->map(
                     fn(Jot $jot): TrayItem => TrayItem::of(
                         $jot,
                         $this->reader->read($viewer, $jot->words, $jot->jotted_on, $jot->refused ?? []),
+                        $viewer,
                     ),
                 )
                 ->all(),

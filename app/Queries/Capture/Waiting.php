@@ -9,9 +9,9 @@ final readonly class Waiting
 {
     /**
      * @param array<string, int> $counts of jots, of updates, and of what is to be looked at again, by kind
-     * @param list<TimedReminder> $reminders today's that have a time, the earliest first
+     * @param list<TimedReturn> $returns today's that have a time, the earliest first
      */
-    public function __construct(public array $counts, public array $reminders)
+    public function __construct(public array $counts, public array $returns)
     {
     }
 }

@@ -10,6 +10,7 @@ use App\Models\LogLine;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Capture\CameBack;
 use App\Queries\Day\Answers\AbsenceRow;
 use App\Queries\Day\Answers\DayView;
 use App\Queries\Day\Answers\FocusSessionRow;
@@ -19,7 +20,6 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
-use App\Queries\People\NotificationsPage;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekView;
 use App\Queries\Week\RecurringTasksPage;
@@ -42,7 +42,7 @@ final readonly class DayPage
         private Habits $habits,
         private PickUp $pickUp,
         private RecurringTasksPage $recurringTasks,
-        private NotificationsPage $told,
+        private CameBack $cameBack,
         private Remembered $remembered,
     ) {
     }
@@ -91,7 +91,7 @@ final readonly class DayPage
             pickUp: $parts->pickUp,
             absences: $parts->absences,
             daily: $parts->daily,
-            alerts: $isToday ? $this->told->due($viewer) : [],
+            alerts: $parts->alerts,
         );
     }
 
@@ -131,6 +131,7 @@ final readonly class DayPage
             pickUp: $isToday ? $this->pickUp->of($viewer) : [],
             absences: $this->absences($viewer, $on),
             daily: $isToday ? $this->recurringTasks->daily($viewer) : [],
+            alerts: $isToday ? $this->cameBack->to($viewer) : [],
         );
     }
 

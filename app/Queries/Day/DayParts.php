@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Day;
 
+use App\Queries\Capture\Answers\Returned;
 use App\Queries\Day\Answers\AbsenceRow;
 use App\Queries\Day\Answers\DuePass;
 use App\Queries\Day\Answers\EveningView;
@@ -34,6 +35,7 @@ final readonly class DayParts
      * @param list<PickUpLine> $pickUp
      * @param list<AbsenceRow> $absences
      * @param list<DailyLine> $daily
+     * @param list<Returned> $alerts what has come back
      */
     public function __construct(
         public WeekDay $day,
@@ -53,6 +55,7 @@ final readonly class DayParts
         public array $pickUp,
         public array $absences,
         public array $daily,
+        public array $alerts,
     ) {
     }
 }

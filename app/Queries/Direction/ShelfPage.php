@@ -101,6 +101,8 @@ final readonly class ShelfPage
                         since: $jot->shelved_on ?? $jot->jotted_on,
                         returnOn: $jot->return_on,
                         mayChange: true,
+                        returnAt: $jot->return_at,
+                        rhythm: $jot->rhythm,
                     ),
                 ),
             ...self::soon($this->goals($viewer), $until)

@@ -9,12 +9,10 @@ use App\Models\Letter;
 use App\Models\NotificationChoice;
 use App\Models\NotificationEvent;
 use App\Models\Person;
-use App\Models\Reminder;
 use App\Models\Workspace;
 use App\Queries\People\Answers\LetterRow;
 use App\Queries\People\Answers\NotificationChoiceRow;
 use App\Queries\People\Answers\NotificationsView;
-use App\Queries\People\Answers\ReminderRow;
 
 final readonly class NotificationsPage
 {
@@ -32,7 +30,6 @@ final readonly class NotificationsPage
             ->keyBy(static fn(NotificationChoice $notificationChoice): string => $notificationChoice->event->value);
 
         return new NotificationsView(
-            array_values(Reminder::query()->openFor($viewer)->get()->map(ReminderRow::of(...))->all()),
             array_map(
                 static fn(NotificationEvent $event): NotificationChoiceRow => new NotificationChoiceRow(
                     $event,
@@ -57,20 +54,6 @@ final readonly class NotificationsPage
                     )
                     ->all(),
             ),
-            $this->workspace->calendar()->workingDayFrom($this->workspace->today()->plus(1)),
-        );
-    }
-
-    /** @return list<ReminderRow> those of today and of earlier that were not seen */
-    public function due(Person $viewer): array
-    {
-        return array_values(
-            Reminder::query()
-                ->openFor($viewer)
-                ->where('on', '<=', (string) $this->workspace->today())
-                ->get()
-                ->map(ReminderRow::of(...))
-                ->all(),
         );
     }
 }

@@ -41,8 +41,8 @@ export function tellUpdate(words: string): void {
     toast.custom(() => <Notice tone="ink" words={words} />, { duration: 8000 });
 }
 
-/** Shows a reminder, and stays until it was read. */
-export function tellReminder(words: string): void {
+/** Says that something came back, and stays until it was read. */
+export function tellReturn(words: string): void {
     toast.custom(
         (id) => (
             <Notice tone="ink" words={words}>

@@ -6,7 +6,6 @@ use App\Models\AccessLink;
 use App\Models\GoalViewer;
 use App\Models\Group;
 use App\Models\Person;
-use App\Models\Reminder;
 use App\Models\Role;
 use App\Models\Visibility;
 use Tests\Feature\Made;
@@ -60,7 +59,7 @@ it('keeps a group while goals are its own or seen by it', function (): void {
     $this->delete("/groups/$crew->id")->assertSessionHasNoErrors();
 });
 
-it('lets reminders come, and not on a day that is over', function (): void {
+it('lets return dates come', function (): void {
     $this->assertRefused(
         'put',
         '/notifications',
@@ -69,7 +68,4 @@ it('lets reminders come, and not on a day that is over', function (): void {
             'delivery' => 'Return dates always appear on the Day page. You can choose to get an e-mail as well.',
         ],
     );
-    $this->post('/reminders', ['words' => 'Ring the office', 'kind' => 'show', 'on' => '2027-02-12'])->assertSessionHasNoErrors();
-    $reminder = Reminder::query()->firstOrFail();
-    $this->assertRefused('put', "/reminders/$reminder->id", ['on' => '2027-02-09'], ['on' => 'This date has passed.']);
 });

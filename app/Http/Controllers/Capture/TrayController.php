@@ -40,6 +40,14 @@ final class TrayController extends Controller
         return $this->changed();
     }
 
+    public function makeProject(Request $request, Jot $jot, SaveJot $jots): RedirectResponse
+    {
+        $request->validate(['title' => ['required', 'string', 'max:200']]);
+        $jots->makeProject($this->me(), $jot, $request->string('title')->toString());
+
+        return $this->changed();
+    }
+
     public function split(Request $request, Jot $jot, SaveJot $jots): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:2000']]);

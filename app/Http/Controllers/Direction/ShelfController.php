@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Direction;
 
+use App\Actions\Shelf\SetReturnDate;
 use App\Actions\Shelf\Shelve;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ValidDay;
@@ -12,8 +13,10 @@ use App\Models\Jot;
 use App\Models\Project;
 use App\Models\Task;
 use App\Queries\Direction\ShelfPage;
+use App\Store\RefusedChange;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
@@ -29,6 +32,33 @@ final class ShelfController extends Controller
     {
         $request->validate(['words' => ['required', 'string', 'max:2000']]);
         $shelve->idea($this->me(), $request->string('words')->toString(), $this->returnOn($request));
+
+        return $this->changed();
+    }
+
+    /** Lets something come back to one's tray. */
+    public function bringBack(Request $request, SetReturnDate $set): RedirectResponse
+    {
+        $request->validate([
+            'words' => ['required', 'string', 'max:200'],
+            'on' => ['required', new ValidDay()],
+            'at' => ['nullable', 'date_format:H:i'],
+            'rhythm' => ['nullable', 'string', 'max:200'],
+            'kind' => ['nullable', Rule::in(array_keys(Jot::ABOUT))],
+            'about' => ['required_with:kind', 'nullable', 'integer'],
+        ]);
+        $kind = $this->text($request, 'kind');
+        $set(
+            $this->me(),
+            $request->string('words')->toString(),
+            Day::of($request->string('on')->toString()),
+            $this->text($request, 'at'),
+            $this->text($request, 'rhythm'),
+            $kind === null
+                ? null
+                : Jot::ABOUT[$kind]::query()->find($request->integer('about')) ??
+                    throw new RefusedChange('about', 'This no longer exists.'),
+        );
 
         return $this->changed();
     }

@@ -17,7 +17,7 @@ final readonly class Frame implements Props
     /**
      * @param list<Option> $times periods to plan for, by horizon
      * @param int $tray how much is to be sorted or looked at again
-     * @param ?Alert $alert the next reminder of today that has a time
+     * @param ?Alert $alert what comes back next today at a time
      * @param int $updates how much was told and is not read
      */
     public function __construct(

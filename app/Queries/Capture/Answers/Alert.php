@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Queries\Capture\Answers;
 
-use App\Queries\Capture\TimedReminder;
+use App\Queries\Capture\TimedReturn;
 use App\Queries\Props;
 use Illuminate\Support\Carbon;
 
-/** A reminder of today that has a time which is yet to come. */
+/** What comes back today at a time which is yet to come. */
 final readonly class Alert implements Props
 {
     /**
@@ -20,13 +20,13 @@ final readonly class Alert implements Props
     }
 
     /** @param Carbon $now on the wall clock of the workspace */
-    public static function of(TimedReminder $reminder, Carbon $now): self
+    public static function of(TimedReturn $return, Carbon $now): self
     {
         return new self(
-            $reminder->id,
-            $reminder->words,
-            $reminder->at,
-            max(0, (int) $now->diffInSeconds($now->copy()->setTimeFromTimeString($reminder->at))),
+            $return->id,
+            $return->words,
+            $return->at,
+            max(0, (int) $now->diffInSeconds($now->copy()->setTimeFromTimeString($return->at))),
         );
     }
 }

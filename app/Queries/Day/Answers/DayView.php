@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries\Day\Answers;
 
+use App\Queries\Capture\Answers\Returned;
 use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\TaskRow;
-use App\Queries\People\Answers\ReminderRow;
 use App\Queries\Props;
 use App\Queries\Week\Answers\DailyLine;
 use Loftrin\Core\Calendar\Day;
@@ -25,7 +25,7 @@ final readonly class DayView implements Props
      * @param list<Occurrence> $meetings
      * @param list<AppointmentRow> $appointments
      * @param list<GoalRow> $weekGoals
-     * @param list<ReminderRow> $alerts reminders of today, and earlier ones that were not seen
+     * @param list<Returned> $alerts what has come back to the tray
      * @param list<DailyLine> $daily the daily checklist
      * @param ?FocusSessionRow $running the focus session that is running, begun on whatever day
      * @param list<FocusSessionRow> $sessions the day's

@@ -12,7 +12,11 @@ use Loftrin\Core\Calendar\Day;
 /** One thing that was put off on purpose. */
 final readonly class ShelfRow implements Props
 {
-    /** @param ?string $link its own page, if it has one */
+    /**
+     * @param ?string $link its own page, if it has one
+     * @param ?string $returnAt HH:MM
+     * @param ?string $rhythm by which it comes back again, in words
+     */
     public function __construct(
         public ShelfKind $kind,
         public int $id,
@@ -22,6 +26,8 @@ final readonly class ShelfRow implements Props
         public Day $since,
         public ?Day $returnOn,
         public bool $mayChange,
+        public ?string $returnAt = null,
+        public ?string $rhythm = null,
     ) {
     }
 }

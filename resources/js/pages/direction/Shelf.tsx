@@ -4,6 +4,7 @@ import { monthWords } from '../../lib/dates';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { AddLine } from '../../parts/AddLine';
+import { BringBack } from '../../parts/capture/BringBack';
 import { Empty } from '../../parts/Section';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
 
@@ -17,7 +18,10 @@ export default function Shelf({ page }: { page: ShelfProps }) {
     return (
         <div className="px-6 py-4 pb-10 max-md:px-4">
             <Head title="Shelf" />
-            <h1>Shelf</h1>
+            <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+                <h1>Shelf</h1>
+                <BringBack kind="plain" />
+            </div>
             <p className="mb-3 text-ink-2">Put off on purpose. Anything with a return date comes back to the tray on that day.</p>
             <NewIdea />
             {page.rows.length === 0 && <Empty>Nothing on the shelf. Ideas and projects for later can wait here, off every list.</Empty>}

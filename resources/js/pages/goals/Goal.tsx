@@ -18,6 +18,7 @@ import { Judge } from '../../parts/goals/Judge';
 import { GoalHistory } from '../../parts/goals/GoalHistory';
 import { Readings } from '../../parts/goals/Readings';
 import { WrittenSum } from '../../parts/goals/WrittenSum';
+import { BringBack } from '../../parts/capture/BringBack';
 import { Button, ButtonLink } from '../../ui/Button';
 
 const PaceChart = lazy(() => import('../../parts/goals/PaceChart'));
@@ -203,6 +204,7 @@ function Actions({ page }: { page: GoalView }) {
                     </Button>
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
+                <BringBack kind="plain" about={{ kind: 'goal', id: goal.id, title: goal.title }} />
                 {page.closing !== null && <CloseGoal page={page} offer={page.closing} />}
                 {page.mayChange && page.closedOn !== null && (
                     <Button

@@ -15,6 +15,7 @@ import { BelongsTo } from '../../parts/week/BelongsTo';
 import { DependsOn } from '../../parts/week/DependsOn';
 import { TaskFacts } from '../../parts/week/TaskFacts';
 import { TaskText } from '../../parts/week/TaskText';
+import { BringBack } from '../../parts/capture/BringBack';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 
@@ -121,6 +122,7 @@ export default function Task({ page }: { page: TaskView }) {
                                     Drop
                                 </Button>
                                 <BelongsTo page={page} />
+                                <BringBack kind="plain" about={{ kind: 'task', id: task.id, title: task.title }} />
                             </>
                         )
                     )}

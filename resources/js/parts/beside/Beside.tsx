@@ -1,3 +1,4 @@
+import { BringBack } from '../capture/BringBack';
 import { FileButton } from '../../ui/FileButton';
 import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
@@ -93,6 +94,7 @@ export function Files({ beside }: { beside: BesideProps }) {
                         <a href={route('files.show', file.id)} className="min-w-0 flex-1 break-words hover:underline" download>
                             {file.name} <span className="font-mono text-xs whitespace-nowrap text-ink-2">{size(file.bytes)}</span>
                         </a>
+                        <BringBack about={{ kind: 'file', id: file.id, title: file.name }} />
                         <Remove
                             what={file.name}
                             onRemove={() => {

@@ -1,6 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 import { Answer, Question } from './Answer';
+import { Came } from './Came';
 import { SplitItem } from './SplitItem';
 import { NO_DAY, SortWhen } from './SortWhen';
 import { Understood } from './Understood';
@@ -39,13 +40,16 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
     const form = useForm(`sorting jot ${String(item.id)}`, {
         title: '',
         owner_id: '',
-        project: '',
-        goal: '',
+        // What came back about something is for that, unless it is said otherwise.
+        project: item.returned?.kind === 'project' ? String(item.returned.aboutId) : '',
+        goal: item.returned?.kind === 'goal' ? String(item.returned.aboutId) : '',
         planned: '',
         isDone: false,
     });
     const { data } = form;
-    const me = String(usePage().props.frame?.me.id ?? '');
+    const { frame } = usePage().props;
+    const me = String(frame?.me.id ?? '');
+    const today = frame?.today ?? '';
     const heading = useRef<HTMLHeadingElement>(null);
     const meant = of('planned')?.value ?? '';
     const place = of('for')?.choices.find((choice, _, all) => all.length === 1 || choice.value === reading.chosen[of('for')?.key ?? '']);
@@ -107,6 +111,18 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
         split: () => {
             setSplitting(true);
         },
+        start: () => {
+            act(
+                'post',
+                route('jots.project', item.id),
+                { title },
+                {
+                    onDone: () => {
+                        onSorted(`Project: ${title}`);
+                    },
+                },
+            );
+        },
     };
 
     useKeys({
@@ -115,6 +131,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
         m: { words: 'I do it', run: keys.mine },
         p: { words: 'Choose a project or goal', run: keys.place },
         c: { words: 'Split into several', run: keys.split },
+        o: { words: 'Start a project', run: keys.start },
         e: { words: 'Edit the title', run: keys.name },
         x: { words: 'Delete', run: drop },
     });
@@ -122,7 +139,10 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
     return (
         <article aria-label="To sort">
             <p className="flex flex-wrap items-baseline gap-x-3 text-xs text-ink-2">
-                <strong className="text-base text-ink">Tray</strong> {number} of {page.items.length}, written {dayWords(item.jottedOn)}
+                <strong className="text-base text-ink">Tray</strong> {number} of {page.items.length},{' '}
+                <span>
+                    {item.returned === null ? `written ${dayWords(item.jottedOn)}` : <Came returned={item.returned} today={today} />}
+                </span>
                 <span className="ml-auto flex gap-x-4">
                     {page.items.length > 1 && (
                         <Answer name="↓" onChoose={onSkip}>
@@ -184,6 +204,9 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 {place !== undefined && data.project === '' && data.goal === '' && <span className="font-semibold">{place.label}</span>}
                 <Answer name="p" isChosen={data.project !== '' || data.goal !== ''} onChoose={keys.place}>
                     {place === undefined ? 'a project or goal' : 'another project or goal'}
+                </Answer>
+                <Answer name="o" onChoose={keys.start}>
+                    a project of its own
                 </Answer>
                 {(data.project !== '' || data.goal !== '') && (
                     <Button

@@ -1,47 +1,44 @@
+import { Link } from '@inertiajs/react';
+import { Came } from '../capture/Came';
 import { Section } from '../Section';
-import type { ReminderRow } from '../../generated/props';
+import type { Returned } from '../../generated/props';
 import { act } from '../../lib/act';
-import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 
-/** What one wanted to be shown or asked today. A yes makes a project of it. */
-export function Alerts({ alerts, today }: { alerts: ReminderRow[]; today: string }) {
+/** What has reached its return date. It lies in the tray, and is sorted there like everything else. */
+export function Alerts({ alerts, today }: { alerts: Returned[]; today: string }) {
     return (
-        <Section title="Alerts" className="mt-6">
+        <Section
+            title="Back today"
+            className="mt-8"
+            aside={
+                <Link href={route('tray')} className="link">
+                    sort in the tray
+                </Link>
+            }
+        >
             <ul className="divide-y divide-hairline">
                 {alerts.map((alert) => (
-                    <li key={alert.id} className="flex min-h-9 flex-wrap items-center gap-x-3 py-1">
-                        {alert.at !== null && <span className="font-mono text-xs text-ink-2">{alert.at}</span>}
-                        <span className="min-w-40 flex-1">
-                            {alert.words}
-                            {alert.on !== today && <span className="ml-2 text-xs text-ink-2">since {dayWords(alert.on)}</span>}
+                    <li key={alert.id} className="flex min-h-9 items-center gap-3 py-1">
+                        <span className="min-w-0 flex-1">
+                            <span className="wrap-anywhere">{alert.words}</span>
+                            <span className="block text-xs text-ink-2">
+                                <Came returned={alert} today={today} />
+                            </span>
                         </span>
-                        <Settle alert={alert} />
+                        <Button
+                            kind="quiet"
+                            aria-label={`Done: ${alert.words}`}
+                            onClick={() => {
+                                act('delete', route('jots.destroy', alert.id));
+                            }}
+                        >
+                            Done
+                        </Button>
                     </li>
                 ))}
             </ul>
         </Section>
-    );
-}
-
-export function Settle({ alert }: { alert: ReminderRow }) {
-    const settle = (yes: boolean) => () => {
-        act('put', route('reminders.settle', alert.id), { yes });
-    };
-
-    return alert.kind === 'ask' ? (
-        <>
-            <Button aria-label={`Start a project: ${alert.words}`} onClick={settle(true)}>
-                Start a project
-            </Button>
-            <Button aria-label={`Dismiss ${alert.words}`} onClick={settle(false)}>
-                Dismiss
-            </Button>
-        </>
-    ) : (
-        <Button aria-label={`Done: ${alert.words}`} onClick={settle(false)}>
-            Done
-        </Button>
     );
 }

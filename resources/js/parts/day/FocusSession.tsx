@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
-import { tellReminder } from '../Notices';
+import { tellReturn } from '../Notices';
 import type { DayView, SessionOutcome, FocusSessionRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
@@ -175,7 +175,7 @@ function Running({ session }: { session: FocusSessionRow }) {
     // The end of a round, of a break and of the whole is said, on whatever part of the page one looks.
     useEffect(() => {
         if (wasOn.current !== undefined && wasOn.current.from !== part?.from) {
-            tellReminder(
+            tellReturn(
                 part === undefined ? `Time is up: ${session.intent}` : part.isBreak ? 'Break' : `Round ${String(part.round)} begins`,
             );
         }

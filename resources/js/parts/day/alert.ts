@@ -1,12 +1,12 @@
 import { useEffect, useRef } from 'react';
 import { refresh } from '../../lib/background';
-import { tellReminder } from '../Notices';
+import { tellReturn } from '../Notices';
 import type { Alert } from '../../generated/props';
 
 /** A minute is over: what was shown in it is not shown again. */
 const NEXT = 61_000;
 
-/** Shows a reminder at its time of day, on whatever screen one is, then asks for the next one. */
+/** Says what came back at its time of day, on whatever screen one is, then asks for the next one. */
 export function useAlert(alert: Alert | null): void {
     const latest = useRef(alert);
 
@@ -22,7 +22,7 @@ export function useAlert(alert: Alert | null): void {
         }
 
         let timer = setTimeout(() => {
-            tellReminder(`${shown.at} ${shown.words}`);
+            tellReturn(`${shown.at} ${shown.words}`);
             timer = setTimeout(() => {
                 refresh(['frame']);
             }, NEXT);

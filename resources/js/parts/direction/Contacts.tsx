@@ -5,6 +5,7 @@ import type { AreaView, ContactRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
+import { BringBack } from '../capture/BringBack';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -27,6 +28,7 @@ export function Contacts({ page }: { page: AreaView }) {
                                 {[contact.what, contact.email, contact.phone].filter((part) => part !== '').join(', ')}
                             </span>
                         </span>
+                        <BringBack about={{ kind: 'contact', id: contact.id, title: contact.name }} />
                         <Button
                             kind="quiet"
                             aria-label={`Edit ${contact.name}`}

@@ -11,6 +11,7 @@ import type { ProjectState, ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { BringBack } from '../capture/BringBack';
 import { Button, ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Select';
 
@@ -70,6 +71,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                 <div className="-ml-3 flex flex-wrap">
                     {page.mayChange && <MilestonesButton page={page} />}
                     <HelpersButton beside={page.beside} people={page.people} />
+                    <BringBack about={{ kind: 'project', id: project.id, title: project.title }} />
                     <SharedButton to={{ project: project.id }} />
                     {page.mayChange && <CollectionsButton page={page} />}
                     <ExtraFields page={page} />

@@ -6,14 +6,14 @@ namespace App\Actions\People;
 
 use App\Exchange\Mailbox;
 use App\Models\Delivery;
-use App\Models\Reminder;
+use App\Models\Jot;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** A letter of each reminder whose time has come, to whoever wants one: once, at its minute, or in the morning if it has none. */
-final readonly class SendReminders
+/** A letter of each thing whose return date has come, to whoever wants one: once, at its minute, or in the morning if it has none. */
+final readonly class SendReturned
 {
     /** When those go out that have no time, on the wall clock. */
     public const MORNING = '06:00';
@@ -26,35 +26,35 @@ final readonly class SendReminders
     {
         DB::transaction(function (): void {
             $today = $this->workspace->today();
-            $due = Reminder::query()
-                ->openBy(Delivery::Mail)
+            $due = Jot::query()
+                ->returningBy(Delivery::Mail)
                 ->whereNull('told_at')
                 ->where(
                     fn(Builder $either) => $either
                         ->where(
                             fn(Builder $now) => $now
-                                ->where('on', (string) $today)
-                                ->whereRaw('coalesce(at, ?) <= ?', [self::MORNING, $this->workspace->now()->format('H:i')]),
+                                ->where('return_on', (string) $today)
+                                ->whereRaw('coalesce(return_at, ?) <= ?', [self::MORNING, $this->workspace->now()->format('H:i')]),
                         )
                         // What came while nothing ran is told late; what is older stands on the day's page.
-                        ->orWhere('on', (string) $today->plus(-1)),
+                        ->orWhere('return_on', (string) $today->plus(-1)),
                 )
-                ->orderBy('on')
-                ->orderBy('at')
+                ->orderBy('return_on')
+                ->orderBy('return_at')
                 ->orderBy('id')
                 ->with('person')
                 ->get();
 
-            foreach ($due as $reminder) {
+            foreach ($due as $jot) {
                 $this->mailbox->send(
-                    $reminder->person,
-                    $reminder->words,
-                    trim("Return date reached on {$reminder->on}, {$reminder->at}", ', ').'.',
+                    $jot->person,
+                    $jot->words,
+                    trim("Return date reached on {$jot->return_on}, {$jot->return_at}", ', ').'.',
                 );
             }
 
             // Not a change that anybody makes: it stands in no log, and no undo takes a letter back.
-            Reminder::query()
+            Jot::query()
                 ->whereKey($due->modelKeys())
                 ->toBase()
                 ->update(['told_at' => Carbon::now()]);
