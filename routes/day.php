@@ -48,6 +48,8 @@ Route::controller(TimeController::class)->group(static function (): void {
     Route::post('/appointments', 'appoint')->name('appointments.store');
     Route::put('/appointments/{appointment}', 'appoint')->name('appointments.update')->can('update', 'appointment');
     Route::delete('/appointments/{appointment}', 'free')->name('appointments.destroy')->can('update', 'appointment');
+    Route::post('/protected-hours', 'protect')->name('protected-hours.store');
+    Route::delete('/protected-hours/{protectedHours}', 'release')->name('protected-hours.destroy')->can('update', 'protectedHours');
     Route::post('/absences', 'leave')->name('absences.store');
     Route::delete('/absences/{absence}', 'comeBack')->name('absences.destroy')->can('update', 'absence');
 });

@@ -47,6 +47,7 @@ use App\Models\PersonWeek;
 use App\Models\PlanLine;
 use App\Models\Planning;
 use App\Models\Project;
+use App\Models\ProtectedHours;
 use App\Models\Reading;
 use App\Models\Record;
 use App\Models\RecurringTask;
@@ -112,6 +113,7 @@ final readonly class Rights
         Letter::class => 'person_id',
         PersonDay::class => 'person_id',
         PersonWeek::class => 'person_id',
+        ProtectedHours::class => 'person_id',
         Review::class => 'person_id',
         Notification::class => 'person_id',
         NotificationChoice::class => 'person_id',

@@ -54,6 +54,7 @@ final class RouteParametersProvider extends ServiceProvider
         'template',
         'person',
         'project',
+        'protectedHours',
         'reading',
         'reference',
         'resolve',

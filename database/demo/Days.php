@@ -96,6 +96,12 @@ final readonly class Days
             }
         }
 
+        foreach (['tuesday', 'thursday', 'friday'] as $weekday) {
+            $this->rows->add('protected_hours', [
+                'person_id' => $noor, 'weekday' => $weekday, 'from' => '09:00', 'until' => '11:00', 'kind' => 'work',
+            ]);
+        }
+
         $this->rows->add('appointments', [
             'person_id' => $noor, 'title' => 'Dentist', 'on' => $this->stage->calendar->workingDayFrom($this->stage->today->plus(1)),
             'at' => '16:00', 'minutes' => 45,

@@ -11,7 +11,9 @@ use Loftrin\Core\Day\FreeTime;
 use Loftrin\Core\Day\Habit;
 use Loftrin\Core\Day\HabitPer;
 use Loftrin\Core\Day\HabitState;
+use Loftrin\Core\Day\HoursKind;
 use Loftrin\Core\Day\LogTag;
+use Loftrin\Core\Day\ProtectedHours;
 
 /** @param array<string, int> $counts by date */
 function habit(HabitPer $per, int $times, array $counts, string $began = '2027-01-04', array $weekdays = [], array $rests = []): Habit
@@ -221,3 +223,41 @@ it('reads the tag of a line from its first word', function (string $line, ?LogTa
     ['ideas: many', null, 'ideas: many'],
     ['', null, ''],
 ]);
+
+describe('protected hours', function (): void {
+    $kept = [
+        new ProtectedHours(Weekday::Monday, '09:00', '11:00', HoursKind::Work),
+        new ProtectedHours(Weekday::Monday, '15:00', '16:00', HoursKind::Work),
+        new ProtectedHours(Weekday::Tuesday, '13:00', '15:00', HoursKind::Meetings),
+        new ProtectedHours(Weekday::Tuesday, '16:00', '17:00', HoursKind::Meetings),
+    ];
+
+    it('say what a meeting goes against', function (Weekday $on, string $at, int $minutes, ?string $words) use ($kept): void {
+        expect(ProtectedHours::against($kept, $on, $at, $minutes))->toBe($words);
+    })->with([
+        'across their beginning' => [Weekday::Monday, '08:30', 60, '09:00 to 11:00 are kept for work'],
+        'within them' => [Weekday::Monday, '15:15', 15, '15:00 to 16:00 are kept for work'],
+        'around them' => [Weekday::Monday, '08:00', 600, '09:00 to 11:00 are kept for work'],
+        'up to their beginning' => [Weekday::Monday, '08:00', 60, null],
+        'from their end on' => [Weekday::Monday, '11:00', 60, null],
+        'on another day' => [Weekday::Wednesday, '09:00', 60, null],
+        'in hours for meetings' => [Weekday::Tuesday, '13:00', 120, null],
+        'in the others' => [Weekday::Tuesday, '16:30', 30, null],
+        'outside of hours for meetings' => [
+            Weekday::Tuesday,
+            '10:00',
+            30,
+            'meetings are taken from 13:00 to 15:00 and from 16:00 to 17:00',
+        ],
+        'over their end' => [Weekday::Tuesday, '14:30', 60, 'meetings are taken from 13:00 to 15:00 and from 16:00 to 17:00'],
+        'past midnight' => [Weekday::Monday, '23:30', 120, null],
+    ]);
+
+    it('go against nothing where there are none', function (): void {
+        expect(ProtectedHours::against([], Weekday::Monday, '09:00', 60))->toBeNull();
+    });
+
+    it('end after they begin', function (string $until): void {
+        expect(fn() => new ProtectedHours(Weekday::Monday, '09:00', $until, HoursKind::Work))->toThrow(InvalidArgumentException::class);
+    })->with(['09:00', '08:59']);
+});

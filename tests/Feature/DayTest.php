@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absence;
 use App\Models\Appointment;
+use App\Models\ProtectedHours;
 use App\Models\Role;
 use Tests\Feature\Made;
 
@@ -154,4 +155,60 @@ it('shows nothing of it to anybody else', function (): void {
     foreach (['log-lines', 'habits', 'focus-sessions', 'absences'] as $of) {
         $this->delete("/$of/1")->assertNotFound();
     }
+});
+
+describe('protected hours', function (): void {
+    beforeEach(function (): void {
+        $this->protect = fn(array $more = []) => $this->post('/protected-hours', [
+            'weekdays' => ['monday', 'wednesday'],
+            'from' => '09:00',
+            'until' => '11:00',
+            'kind' => 'work',
+            ...$more,
+        ]);
+    });
+
+    it('are kept weekday by weekday, and released', function (): void {
+        ($this->protect)()->assertSessionHasNoErrors();
+        expect(array_column(($this->day)()['kept'], 'weekday'))->toEqualCanonicalizing(['monday', 'wednesday']);
+        $this->delete('/protected-hours/1')->assertSessionHasNoErrors();
+        expect(array_column(($this->day)()['kept'], 'weekday'))->toBe(['wednesday']);
+        $this->post('/undo');
+        expect(($this->day)()['kept'])->toHaveCount(2);
+    });
+
+    it('are warned of by an appointment, which is kept', function (): void {
+        ($this->protect)();
+        $appointment = ['title' => 'Bank', 'on' => Made::TODAY, 'at' => '10:30', 'minutes' => 60];
+        $this->post('/appointments', $appointment)->assertSessionHas('problem', 'Saved, although 09:00 to 11:00 are kept for work.');
+        $this->post('/appointments', [...$appointment, 'at' => '11:00'])->assertSessionMissing('problem');
+        expect(Appointment::query()->count())->toBe(2);
+    });
+
+    it('are warned of where a meeting goes against them', function (): void {
+        ($this->protect)();
+        $series = Made::series([$this->me, $this->other], ['rule' => 'FREQ=WEEKLY;BYDAY=WE', 'time' => '10:00', 'minutes' => 30]);
+        $this->actingAs($this->other);
+        expect(($this->day)("/series/$series->id")['against'])->toBe(['Noor Aksoy: 09:00 to 11:00 are kept for work']);
+        $series->update(['time' => '13:00']);
+        expect(($this->day)("/series/$series->id")['against'])->toBe([]);
+    });
+
+    it('refuse what is none', function (array $wrong, string $field): void {
+        ($this->protect)($wrong)->assertSessionHasErrors($field);
+        expect(ProtectedHours::query()->count())->toBe(0);
+    })->with([
+        [['until' => '09:00'], 'until'],
+        [['until' => '25:00'], 'until'],
+        [['from' => 'x'], 'from'],
+        [['weekdays' => []], 'weekdays'],
+        [['weekdays' => ['someday']], 'weekdays.0'],
+        [['kind' => 'sleep'], 'kind'],
+    ]);
+
+    it('are kept once', function (): void {
+        ($this->protect)();
+        ($this->protect)(['weekdays' => ['tuesday', 'monday']])->assertSessionHasErrors('from');
+        expect(ProtectedHours::query()->count())->toBe(2);
+    });
 });

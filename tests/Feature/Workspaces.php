@@ -27,6 +27,7 @@ use App\Models\Membership;
 use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\PlanLine;
+use App\Models\ProtectedHours;
 use App\Models\Reading;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskStep;
@@ -160,6 +161,13 @@ final class Workspaces
                 'began_on' => $today,
             ])->id,
             'appointment' => Appointment::query()->create(['title' => 'Dentist', 'at' => '16:00', 'minutes' => 45, ...$of])->id,
+            'protectedHours' => ProtectedHours::query()->create([
+                'person_id' => $owner->id,
+                'weekday' => 'monday',
+                'from' => '09:00',
+                'until' => '11:00',
+                'kind' => 'work',
+            ])->id,
             'absence' => Absence::query()->create(['person_id' => $owner->id, 'first_on' => $today, 'last_on' => $today])->id,
             'jot' => Jot::query()->create(['person_id' => $owner->id, 'words' => 'x', 'jotted_on' => $today])->id,
             'shelf.put kind' => 'task',

@@ -175,6 +175,8 @@ final class Writes
             'appointments.store' => ['title' => 'Bank', 'on' => Made::TODAY, 'at' => '11:00', 'minutes' => 30],
             'appointments.update' => ['title' => 'Bank', 'on' => Made::TODAY, 'at' => '12:00', 'minutes' => 30],
             'appointments.destroy' => [],
+            'protected-hours.store' => ['weekdays' => ['tuesday', 'thursday'], 'from' => '09:00', 'until' => '11:00', 'kind' => 'work'],
+            'protected-hours.destroy' => [],
             'absences.store' => ['first' => '2027-03-01', 'last' => '2027-03-05'],
             'absences.destroy' => [],
             'return-dates.store' => ['words' => 'Ring the office', 'on' => '2027-02-12', 'at' => '09:30', 'rhythm' => 'every month'],

@@ -8,6 +8,8 @@ test.describe.configure({ mode: 'parallel' });
 const ROOMS = [
     '/',
     '/week',
+    '/log',
+    '/done',
     '/lists',
     '/lists/waiting',
     '/recurring-tasks',

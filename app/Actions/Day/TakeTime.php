@@ -7,11 +7,15 @@ namespace App\Actions\Day;
 use App\Models\Absence;
 use App\Models\Appointment;
 use App\Models\Person;
+use App\Models\ProtectedHours;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Weekday;
+use Loftrin\Core\Day\HoursKind;
+use Loftrin\Core\Day\ProtectedHours as Hours;
 
-/** Time of a person that is taken: appointments, and days away. */
+/** Time of a person that is taken or kept: appointments, days away, protected hours. */
 final readonly class TakeTime
 {
     /** An absence is at most so many days long. */
@@ -36,6 +40,40 @@ final readonly class TakeTime
     public function free(Person $who, Appointment $appointment): void
     {
         $this->log->change($who, "Deleted “{$appointment->title}”", static fn() => $appointment->delete());
+    }
+
+    /**
+     * Keeps hours of weekdays for work, or for meetings.
+     *
+     * @param list<Weekday> $weekdays
+     *
+     * @throws RefusedChange when they end before they begin, or are kept already
+     */
+    public function protect(Person $who, array $weekdays, string $from, string $until, HoursKind $kind): void
+    {
+        $this->log->change($who, "Keeps $from to $until for $kind->value", static function () use (
+            $who,
+            $weekdays,
+            $from,
+            $until,
+            $kind,
+        ): void {
+            foreach ($weekdays as $weekday) {
+                $hours = RefusedChange::unless('until', static fn(): Hours => new Hours($weekday, $from, $until, $kind));
+                $of = ['person_id' => $who->id, 'weekday' => $weekday->label(), 'from' => $hours->from, 'kind' => $kind];
+
+                if (ProtectedHours::query()->where($of)->exists()) {
+                    throw new RefusedChange('from', "Hours from $from are kept already on {$weekday->name}.");
+                }
+
+                ProtectedHours::query()->create([...$of, 'until' => $hours->until]);
+            }
+        });
+    }
+
+    public function release(Person $who, ProtectedHours $hours): void
+    {
+        $this->log->change($who, "Released $hours->from to $hours->until", static fn() => $hours->delete());
     }
 
     /** @throws RefusedChange when it ends before it begins, or lasts for more than a year */

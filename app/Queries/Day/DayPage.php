@@ -8,6 +8,7 @@ use App\Models\Absence;
 use App\Models\FocusSession;
 use App\Models\LogLine;
 use App\Models\Person;
+use App\Models\ProtectedHours;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Capture\CameBack;
@@ -15,6 +16,7 @@ use App\Queries\Day\Answers\AbsenceRow;
 use App\Queries\Day\Answers\DayView;
 use App\Queries\Day\Answers\FocusSessionRow;
 use App\Queries\Day\Answers\LogRow;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
@@ -90,6 +92,7 @@ final readonly class DayPage
             habits: $parts->habits,
             pickUp: $parts->pickUp,
             absences: $parts->absences,
+            kept: $parts->kept,
             daily: $parts->daily,
             alerts: $parts->alerts,
         );
@@ -132,6 +135,7 @@ final readonly class DayPage
             absences: $this->absences($viewer, $on),
             daily: $isToday ? $this->recurringTasks->daily($viewer) : [],
             alerts: $isToday ? $this->cameBack->to($viewer) : [],
+            kept: array_values(ProtectedHours::query()->of($viewer->id)->get()->map(ProtectedHoursRow::of(...))->all()),
         );
     }
 

@@ -12,6 +12,7 @@ use App\Queries\Day\Answers\FocusSessionRow;
 use App\Queries\Day\Answers\HabitRow;
 use App\Queries\Day\Answers\LogRow;
 use App\Queries\Day\Answers\PickUpLine;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Day\Answers\RulerPart;
 use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Goals\Answers\GoalRow;
@@ -36,6 +37,7 @@ final readonly class DayParts
      * @param list<AbsenceRow> $absences
      * @param list<DailyLine> $daily
      * @param list<Returned> $alerts what has come back
+     * @param list<ProtectedHoursRow> $kept of any weekday
      */
     public function __construct(
         public WeekDay $day,
@@ -56,6 +58,7 @@ final readonly class DayParts
         public array $absences,
         public array $daily,
         public array $alerts,
+        public array $kept,
     ) {
     }
 }

@@ -32,6 +32,7 @@ final readonly class SeriesPage
         private Roles $roles,
         private MeetingsPage $meetings,
         private Choices $choices,
+        private AgainstHours $against,
     ) {
     }
 
@@ -65,6 +66,7 @@ final readonly class SeriesPage
                     ->all(),
             ),
             projects: $this->choices->projects(),
+            against: $this->against->of($series, $people),
             mayChange: Gate::forUser($viewer)->allows('update', $series),
         );
     }

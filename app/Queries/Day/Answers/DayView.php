@@ -33,6 +33,7 @@ final readonly class DayView implements Props
      * @param list<HabitRow> $habits
      * @param list<PickUpLine> $pickUp
      * @param list<AbsenceRow> $absences those that are not over
+     * @param list<ProtectedHoursRow> $kept of any weekday
      * @param int $free minutes; below 0 when more is planned than fits
      */
     public function __construct(
@@ -61,6 +62,7 @@ final readonly class DayView implements Props
         public array $habits,
         public array $pickUp,
         public array $absences,
+        public array $kept,
         public array $daily,
         public array $alerts,
     ) {

@@ -16,6 +16,7 @@ final readonly class SeriesView implements Props
      * @param list<TaskRow> $followUps
      * @param list<Occurrence> $held newest first
      * @param list<Option> $projects to tie an issue to
+     * @param list<string> $against protected hours of attendees that its time goes against, in words
      */
     public function __construct(
         public SeriesRow $series,
@@ -26,6 +27,7 @@ final readonly class SeriesView implements Props
         public array $followUps,
         public array $held,
         public array $projects,
+        public array $against,
         public bool $mayChange,
     ) {
     }

@@ -1,11 +1,11 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { DayView } from '../../generated/props';
-import { addDays, hoursWords, longDayWords } from '../../lib/dates';
+import { addDays, hoursWords, longDayWords, weekdayNumber } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { weekdays } from '../../lib/weekdays';
 import { AddTask } from '../../parts/AddTask';
 import { Alerts } from '../../parts/day/Alerts';
-import { Away } from '../../parts/day/Away';
 import { DueNow } from '../../parts/day/DueNow';
 import { Evening } from '../../parts/day/Evening';
 import { Habits } from '../../parts/day/Habits';
@@ -13,6 +13,7 @@ import { HoursOfDay } from '../../parts/day/HoursOfDay';
 import { InTime } from '../../parts/day/InTime';
 import { Log } from '../../parts/day/Log';
 import { MainThing } from '../../parts/day/MainThing';
+import { OwnHours } from '../../parts/day/OwnHours';
 import { PickUp } from '../../parts/day/PickUp';
 import { Sessions } from '../../parts/day/Sessions';
 import { LongTermWords } from '../../parts/direction/LongTermWords';
@@ -36,7 +37,7 @@ export default function Day({ page }: { page: DayView }) {
             )}
             <div className="col-start-1 row-span-2 row-start-1 min-w-0 px-6 py-5 max-lg:row-span-1 max-lg:row-start-auto max-md:px-4">
                 <Heading page={page} />
-                <HoursOfDay hours={page.hours} />
+                <HoursOfDay hours={page.hours} kept={keptOn(page)} />
                 <MainThing page={page} />
                 {page.late.length > 0 && (
                     <Section title="Late" className="mt-6" aside="Do it, change its date or drop it.">
@@ -99,6 +100,9 @@ export default function Day({ page }: { page: DayView }) {
     );
 }
 
+/** The hours that are kept on the weekday of the page. */
+const keptOn = (page: DayView) => page.kept.filter((hours) => hours.weekday === weekdays[weekdayNumber(page.on) - 1]?.value);
+
 function Heading({ page }: { page: DayView }) {
     const step = 'flex size-8 items-center justify-center text-ink-2 hover:text-ink pointer-coarse:size-11';
 
@@ -119,7 +123,7 @@ function Heading({ page }: { page: DayView }) {
                         Go to today
                     </Link>
                 )}
-                <Away absences={page.absences} on={page.on} />
+                <OwnHours absences={page.absences} kept={page.kept} on={page.on} />
             </div>
             <FreeTime page={page} />
         </div>

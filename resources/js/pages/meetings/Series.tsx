@@ -90,6 +90,11 @@ export default function Series({ page }: { page: SeriesView }) {
                 )}
                 <Section title="Attendees">
                     <p>{page.attendees.map((person) => person.name).join(', ')}</p>
+                    {page.against.map((words) => (
+                        <p key={words} className="mt-1 text-xs font-semibold text-persimmon">
+                            {words}
+                        </p>
+                    ))}
                 </Section>
                 <Section title="Past meetings">
                     {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}

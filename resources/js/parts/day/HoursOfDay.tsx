@@ -1,7 +1,9 @@
 import { clsx } from 'clsx';
-import type { DayHoursView, RulerPart } from '../../generated/props';
+import type { DayHoursView, ProtectedHoursRow, RulerPart } from '../../generated/props';
 
 const clock = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+const minuteOf = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
 
 const looks: Record<string, string> = {
     meeting: 'bg-ink',
@@ -20,7 +22,7 @@ const kinds: Record<string, string> = {
 };
 
 /** The hours of a day to scale: above the line as planned, below it as they went. */
-export function HoursOfDay({ hours }: { hours: DayHoursView }) {
+export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: ProtectedHoursRow[] }) {
     const whole = hours.until - hours.from;
     const at = (minutes: number) => `${String(((minutes - hours.from) / whole) * 100)}%`;
     const width = (part: RulerPart) => `${String(((part.until - part.from) / whole) * 100)}%`;
@@ -38,6 +40,7 @@ export function HoursOfDay({ hours }: { hours: DayHoursView }) {
         <figure className="mt-4">
             <figcaption className="sr-only">
                 Planned: {hours.planned.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
+                {kept.length > 0 && `Kept: ${kept.map(({ from, until, kind }) => `${from} to ${until} for ${kind}`).join(', ')}. `}
                 As it went: {hours.went.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
             </figcaption>
             <div aria-hidden className="relative mx-2">
@@ -52,7 +55,17 @@ export function HoursOfDay({ hours }: { hours: DayHoursView }) {
                         </span>
                     ))}
                 </div>
-                <div className="relative mt-0.5 h-3">{hours.planned.map(bar)}</div>
+                <div className="relative mt-0.5 h-3">
+                    {kept.map(({ id, from, until, kind }) => (
+                        <span
+                            key={id}
+                            title={`${from}–${until}, kept for ${kind}`}
+                            className="absolute -top-0.5 h-4 border-x border-chalk bg-faint"
+                            style={{ left: at(minuteOf(from)), width: `${String(((minuteOf(until) - minuteOf(from)) / whole) * 100)}%` }}
+                        />
+                    ))}
+                    {hours.planned.map(bar)}
+                </div>
                 <div className="relative mt-1 h-2 border-t border-rule">
                     {steps.map((step) => (
                         <span key={step} className="absolute -top-1 h-2 w-px bg-rule" style={{ left: at(step) }} />
