@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Day\CatchUpController;
 use App\Http\Controllers\Day\DayController;
 use App\Http\Controllers\Day\EveningController;
 use App\Http\Controllers\Day\FocusSessionController;
@@ -36,6 +37,9 @@ Route::controller(HabitController::class)->group(static function (): void {
     Route::delete('/habits/{habit}', 'end')->name('habits.end')->can('update', 'habit');
     Route::put('/habits/{habit}/ticks', 'tick')->name('habits.tick')->can('update', 'habit');
 });
+
+Route::get('/catch-up', [CatchUpController::class, 'show'])->name('catch-up');
+Route::post('/catch-up', [CatchUpController::class, 'finish'])->name('catch-up.finish');
 
 Route::controller(EveningController::class)->group(static function (): void {
     Route::put('/days/{day}/answers', 'answer')->name('evening.answer');

@@ -14,6 +14,7 @@ use Loftrin\Core\Day\HabitState;
 use Loftrin\Core\Day\HoursKind;
 use Loftrin\Core\Day\LogTag;
 use Loftrin\Core\Day\ProtectedHours;
+use Loftrin\Core\Day\TimeAway;
 
 /** @param array<string, int> $counts by date */
 function habit(HabitPer $per, int $times, array $counts, string $began = '2027-01-04', array $weekdays = [], array $rests = []): Habit
@@ -261,3 +262,19 @@ describe('protected hours', function (): void {
         expect(fn() => new ProtectedHours(Weekday::Monday, '09:00', $until, HoursKind::Work))->toThrow(InvalidArgumentException::class);
     })->with(['09:00', '08:59']);
 });
+
+it('finds the stretch that somebody who comes back has missed', function (array $present, ?string $caughtUp, ?array $away): void {
+    $span = TimeAway::of(array_map(Day::of(...), $present), Day::of('2027-02-24'), $caughtUp === null ? null : Day::of($caughtUp));
+    expect($span === null ? null : [(string) $span->first, (string) $span->last])->toBe($away);
+})->with([
+    'never there' => [[], null, null],
+    'there yesterday' => [['2027-02-23'], null, null],
+    'a week without a change' => [['2027-02-16'], null, ['2027-02-17', '2027-02-23']],
+    'a day less' => [['2027-02-17'], null, null],
+    'two weeks, and back today' => [['2027-02-09', '2027-02-24'], null, ['2027-02-10', '2027-02-23']],
+    'back for some days' => [['2027-02-03', '2027-02-18', '2027-02-20', '2027-02-24'], null, ['2027-02-04', '2027-02-17']],
+    'back for longer' => [['2027-02-03', '2027-02-16', '2027-02-20', '2027-02-24'], null, null],
+    'caught up today' => [['2027-02-09', '2027-02-24'], '2027-02-24', null],
+    'caught up the time before' => [['2027-02-09', '2027-02-24'], '2027-02-09', ['2027-02-10', '2027-02-23']],
+    'a day to come counts for nothing' => [['2027-02-09', '2027-03-01'], null, ['2027-02-10', '2027-02-23']],
+]);

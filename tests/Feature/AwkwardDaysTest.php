@@ -39,6 +39,7 @@ function screensOfToday(): array
         '/series/new',
         '/reviews',
         '/done',
+        '/catch-up',
         '/log',
         "/days/$today",
         "/reviews/$before",

@@ -90,6 +90,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'evening.remove',
         'appointments.store',
         'absences.store',
+        'catch-up.finish',
         'protected-hours.store',
         'week.line',
         'return-dates.store',

@@ -177,6 +177,7 @@ final class Writes
             'appointments.destroy' => [],
             'protected-hours.store' => ['weekdays' => ['tuesday', 'thursday'], 'from' => '09:00', 'until' => '11:00', 'kind' => 'work'],
             'protected-hours.destroy' => [],
+            'catch-up.finish' => [],
             'absences.store' => ['first' => '2027-03-01', 'last' => '2027-03-05'],
             'absences.destroy' => [],
             'return-dates.store' => ['words' => 'Ring the office', 'on' => '2027-02-12', 'at' => '09:30', 'rhythm' => 'every month'],

@@ -47,8 +47,9 @@ final readonly class ChooseMainThing
                 ($this->plan)($who, $task, (string) $on);
             }
 
-            $day = PersonDay::query()->where('person_id', $who->id)->where('on', (string) $on)->first();
-            ($day ?? new PersonDay(['person_id' => $who->id, 'on' => $on]))->fill(['main_task_id' => $task->id])->save();
+            PersonDay::at($who, $on)
+                ->fill(['main_task_id' => $task->id])
+                ->save();
         });
     }
 }

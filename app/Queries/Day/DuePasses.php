@@ -32,6 +32,7 @@ final readonly class DuePasses
         private QuarterPasses $quarters,
         private Pending $pending,
         private FirstDay $firstDay,
+        private Away $away,
     ) {
     }
 
@@ -40,6 +41,7 @@ final readonly class DuePasses
     {
         $passes = array_values(
             array_filter([
+                $this->catchUp($viewer),
                 $this->meeting($viewer),
                 $this->tray($viewer),
                 $this->plan($week),
@@ -51,6 +53,22 @@ final readonly class DuePasses
         usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
 
         return $passes;
+    }
+
+    /** For who was away: one pass in place of a wall of what is late. */
+    private function catchUp(Person $viewer): ?DuePass
+    {
+        $away = $this->away->of($viewer);
+
+        return $away === null
+            ? null
+            : new DuePass(
+                'catch-up',
+                'Catch up',
+                'Away '.date('j M', $away->first->number * 86400).' to '.date('j M', $away->last->number * 86400),
+                route('catch-up', absolute: false),
+                true,
+            );
     }
 
     private function tray(Person $viewer): DuePass

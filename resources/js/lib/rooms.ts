@@ -29,7 +29,7 @@ export function rooms(frame: Frame | null | undefined): Room[] {
             key: 'd',
             href: route('day'),
             sections: [
-                { name: 'Day', href: route('day'), pages: ['day/Day'] },
+                { name: 'Day', href: route('day'), pages: ['day/Day', 'day/CatchUp'] },
                 { name: 'Log', href: route('log'), pages: ['day/Log'] },
             ],
         },
