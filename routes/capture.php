@@ -23,6 +23,9 @@ Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])
 Route::post('/jots/{jot}/project', [TrayController::class, 'makeProject'])
     ->name('jots.project')
     ->can('update', 'jot');
+Route::post('/jots/{jot}/issue', [TrayController::class, 'raise'])
+    ->name('jots.issue')
+    ->can('update', 'jot');
 Route::post('/jots/{jot}/split', [TrayController::class, 'split'])
     ->name('jots.split')
     ->can('update', 'jot');

@@ -181,6 +181,7 @@ final class Writes
             'absences.store' => ['first' => '2027-03-01', 'last' => '2027-03-05'],
             'absences.destroy' => [],
             'return-dates.store' => ['words' => 'Ring the office', 'on' => '2027-02-12', 'at' => '09:30', 'rhythm' => 'every month'],
+            'jots.issue' => ['title' => 'Who holds the second key?', 'series' => $at['series']],
             'jots.project' => ['title' => 'A smaller buoy'],
             'work.comment' => ['words' => 'Half done.'],
             'work.helpers' => ['people' => [$other->id]],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Capture;
 
+use App\Actions\Meetings\RaiseIssue;
 use App\Actions\Projects\ProjectDraft;
 use App\Actions\Projects\SaveProject;
 use App\Actions\Shelf\SetReturnDate;
@@ -12,6 +13,7 @@ use App\Actions\Week\TaskDraft;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Series;
 use App\Models\Workspace;
 use App\Queries\Capture\LineReader;
 use App\Store\ChangeLog;
@@ -28,6 +30,7 @@ final readonly class SaveJot
         private AddLine $addLine,
         private AddTask $addTask,
         private SaveProject $saveProject,
+        private RaiseIssue $raiseIssue,
     ) {
     }
 
@@ -122,6 +125,17 @@ final readonly class SaveJot
             $this->sorted($jot);
 
             return $project;
+        });
+    }
+
+    /** Raises it as an issue of a recurring meeting: whoever may see that sees it from then on. */
+    public function raise(Person $who, Jot $jot, Series $series, string $title): void
+    {
+        self::refuseSorted($jot);
+
+        $this->log->change($who, "Raised “{$title}”", function () use ($who, $jot, $series, $title): void {
+            ($this->raiseIssue)($who, $series, $title, $jot->notes($title), project: $jot->project_id);
+            $this->sorted($jot);
         });
     }
 

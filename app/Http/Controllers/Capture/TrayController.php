@@ -9,7 +9,9 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
 use App\Models\Jot;
+use App\Models\Series;
 use App\Queries\Capture\TrayPage;
+use App\Store\RefusedChange;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -44,6 +46,20 @@ final class TrayController extends Controller
     {
         $request->validate(['title' => ['required', 'string', 'max:200']]);
         $jots->makeProject($this->me(), $jot, $request->string('title')->toString());
+
+        return $this->changed();
+    }
+
+    public function raise(Request $request, Jot $jot, SaveJot $jots): RedirectResponse
+    {
+        $request->validate(['title' => ['required', 'string', 'max:200'], 'series' => ['required', 'integer']]);
+        $series = Series::query()->visibleTo($this->me())->find($request->integer('series'));
+        $jots->raise(
+            $this->me(),
+            $jot,
+            $series ?? throw new RefusedChange('series', 'This meeting no longer exists.'),
+            $request->string('title')->toString(),
+        );
 
         return $this->changed();
     }

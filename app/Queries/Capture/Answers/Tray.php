@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Capture\Answers;
 
 use App\Queries\Direction\Answers\ShelfRow;
+use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
 
@@ -15,6 +16,7 @@ final readonly class Tray implements Props
      * @param list<ShelfRow> $again what was shelved until a day that has come
      * @param list<DayRoom> $days working days that are left of this week
      * @param ?int $nextFree minutes that are free next week; null with no hours set
+     * @param list<Option> $meetings in which it could be raised
      * @param list<PersonTag> $people
      */
     public function __construct(
@@ -25,6 +27,7 @@ final readonly class Tray implements Props
         public string $nextWeek,
         public ?int $nextFree,
         public array $people,
+        public array $meetings,
     ) {
     }
 }

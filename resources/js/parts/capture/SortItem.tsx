@@ -95,6 +95,18 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
             },
         );
     };
+    const raise = (series: string) => {
+        act(
+            'post',
+            route('jots.issue', item.id),
+            { title, series },
+            {
+                onDone: () => {
+                    onSorted(`Issue: ${title}`);
+                },
+            },
+        );
+    };
     const keys = {
         mine: () => {
             form.setData('owner_id', me);
@@ -208,6 +220,9 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 <Answer name="o" onChoose={keys.start}>
                     a project of its own
                 </Answer>
+                {page.meetings.length > 0 && (
+                    <WordSelect label="Raise it in a meeting" value="" none="an issue for …" options={page.meetings} onChange={raise} />
+                )}
                 {(data.project !== '' || data.goal !== '') && (
                     <Button
                         kind="quiet"
