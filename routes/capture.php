@@ -17,6 +17,7 @@ Route::get('/stamp', static fn(Stamp $stamp) => response()->json(['stamp' => $st
 Route::get('/tray', [TrayController::class, 'index'])->name('tray');
 Route::get('/lines', [LineController::class, 'read'])->name('lines.read');
 Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
+Route::put('/jots/many', [TrayController::class, 'many'])->name('jots.many');
 Route::post('/jots/{jot}/task', [TrayController::class, 'makeTask'])
     ->name('jots.task')
     ->can('update', 'jot');

@@ -74,6 +74,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'undo.last',
         'redo',
         'jots.store',
+        'jots.many',
         'areas.jot',
         'contacts.store',
         'goals.store',

@@ -182,6 +182,7 @@ final class Writes
             'absences.destroy' => [],
             'return-dates.store' => ['words' => 'Ring the office', 'on' => '2027-02-12', 'at' => '09:30', 'rhythm' => 'every month'],
             'jots.issue' => ['title' => 'Who holds the second key?', 'series' => $at['series']],
+            'jots.many' => ['jots' => [$at['jot']], 'what' => 'task', 'planned' => '2027-W07'],
             'jots.project' => ['title' => 'A smaller buoy'],
             'work.comment' => ['words' => 'Half done.'],
             'work.helpers' => ['people' => [$other->id]],

@@ -18,6 +18,7 @@ use App\Models\Workspace;
 use App\Queries\Capture\LineReader;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
+use Illuminate\Support\Str;
 use Loftrin\Core\Capture\PieceKind;
 
 /** Thoughts written down unsorted, and sorted later. */
@@ -94,6 +95,19 @@ final readonly class SaveJot
             ($this->addLine)($who, $draft);
             $this->sorted($jot);
         });
+    }
+
+    /**
+     * Makes a task of it by what its line says alone.
+     *
+     * @param ?string $planned a day or a period, where the line does not say when
+     */
+    public function makeTaskAsSaid(Person $who, Jot $jot, ?string $planned): void
+    {
+        $line = $this->reader->read($who, $jot->words, $jot->jotted_on, $jot->refused ?? []);
+        $title = Str::limit($line->title, TaskDraft::TITLE, '');
+        $isSaid = $line->piece(PieceKind::Planned) !== null || $line->piece(PieceKind::Time) !== null;
+        $this->makeTask($who, $jot, new TaskDraft(title: $title, planned: $isSaid ? null : $planned, notes: $jot->notes($title)));
     }
 
     /** Makes several items of one, in its place. */

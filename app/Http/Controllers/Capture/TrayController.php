@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Capture;
 
 use App\Actions\Capture\SaveJot;
+use App\Actions\Capture\SortMany;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
@@ -14,6 +15,7 @@ use App\Queries\Capture\TrayPage;
 use App\Store\RefusedChange;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -29,6 +31,24 @@ final class TrayController extends Controller
     {
         $request->validate(['words' => ['required', 'string', 'max:2000'], ...Refused::RULES]);
         $jots->keep($this->me(), $request->string('words')->toString(), refused: Refused::in($request), chosen: Refused::chosen($request));
+
+        return $this->changed();
+    }
+
+    public function many(Request $request, SortMany $sort): RedirectResponse
+    {
+        $request->validate([
+            'jots' => ['required', 'array', 'min:1', 'max:200'],
+            'jots.*' => ['integer', 'distinct'],
+            'what' => ['required', Rule::in(['task', 'delete'])],
+            'planned' => ['nullable', 'string', 'max:10'],
+        ]);
+        $ids = array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $request->array('jots')));
+
+        match ($request->string('what')->toString()) {
+            'delete' => $sort->throwAway($this->me(), $ids),
+            default => $sort->makeTasks($this->me(), $ids, $this->text($request, 'planned')),
+        };
 
         return $this->changed();
     }

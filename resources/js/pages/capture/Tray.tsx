@@ -1,10 +1,10 @@
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Tray as TrayProps } from '../../generated/props';
-import { dayWords } from '../../lib/dates';
 import { Empty, Section } from '../../parts/Section';
 import { DoesItFit } from '../../parts/capture/DoesItFit';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
+import { StillToSort } from '../../parts/capture/StillToSort';
 import { SortItem } from '../../parts/capture/SortItem';
 
 /** How many of those that were sorted just now stay in sight. */
@@ -40,28 +40,16 @@ export default function Tray({ page }: { page: TrayProps }) {
                         }}
                     />
                 )}
-                {page.items.length > 1 && (
-                    <Section title="Still to sort" aside={String(page.items.length - 1)} className="mt-6">
-                        <ul className="divide-y divide-hairline">
-                            {page.items
-                                .filter((each) => each !== item)
-                                .map((each) => (
-                                    <li key={each.id} className="flex items-baseline justify-between gap-4 py-1.5">
-                                        <button
-                                            type="button"
-                                            className="two-lines min-h-6 text-left hover:underline"
-                                            onClick={() => {
-                                                goTo(each.id);
-                                            }}
-                                        >
-                                            {each.words}
-                                        </button>
-                                        <span className="flex-none text-xs text-ink-2">{dayWords(each.jottedOn)}</span>
-                                    </li>
-                                ))}
-                        </ul>
-                    </Section>
-                )}
+                <StillToSort
+                    items={page.items.filter((each) => each !== item)}
+                    page={page}
+                    onOpen={(id) => {
+                        goTo(id);
+                    }}
+                    onSorted={(words) => {
+                        setSorted([words, ...sorted].slice(0, SHOWN));
+                    }}
+                />
                 {page.again.length > 0 && (
                     <Section title="Back from the shelf" aside="These have reached their return date." className="mt-6">
                         <ul>

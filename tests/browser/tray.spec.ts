@@ -1,0 +1,29 @@
+import { expect, test } from './signedIn';
+
+test('several things of the tray are sorted at once, and come back by undo', async ({ page }) => {
+    await page.goto('/tray');
+    const left = page.getByRole('heading', { name: 'Still to sort' }).locator('..');
+    const count = async () => Number(/\d+/.exec((await left.textContent()) ?? '')?.[0]);
+    await left.waitFor();
+    const before = await count();
+    await page.getByRole('checkbox', { name: /Select Thank the harbour master/ }).click();
+    await page.getByRole('checkbox', { name: /Select Divers’ insurance/ }).click();
+    await page.getByRole('toolbar', { name: 'Selected things' }).getByRole('button', { name: 'next week' }).click();
+    await expect(page.getByText('2 things: next week')).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /Select Divers’ insurance/ })).toBeHidden();
+    expect(await count()).toBe(before - 2);
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('checkbox', { name: /Select Divers’ insurance/ })).toBeVisible();
+});
+
+test('a thing of the tray is raised in a meeting', async ({ page }) => {
+    await page.goto('/tray');
+    await page.getByRole('button', { name: /^raise at the Quay hour/ }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^raise at the Quay hour/);
+    await page.getByLabel('Raise it in a meeting').click();
+    await page.getByRole('option', { name: 'Quay hour', exact: true }).click();
+    await expect(page.getByText(/^Issue: raise at the Quay hour/)).toBeVisible();
+    await page.goto('/meetings');
+    await page.getByRole('link', { name: 'Quay hour' }).first().click();
+    await expect(page.getByText(/who holds the second key of the fuel shed/)).toBeVisible();
+});
