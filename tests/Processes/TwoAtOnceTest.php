@@ -2,14 +2,23 @@
 
 declare(strict_types=1);
 
+use App\Models\Area;
 use App\Models\Comment;
+use App\Models\FocusSession;
 use App\Models\Goal;
+use App\Models\Habit;
+use App\Models\HabitTick;
+use App\Models\Jot;
 use App\Models\Meeting;
 use App\Models\PlanLine;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\Task;
+use App\Models\Workspace;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Calendar;
+use Loftrin\Core\Calendar\Day;
 use Tests\Feature\Made;
 use Tests\Processes\Apart;
 
@@ -180,5 +189,85 @@ it('overwrites nobody’s notes: of two who began with the same text one is refu
         ];
 
         expect(statuses($apart->together([$write($people[0]), $write($people[1])])))->toBe([303, 422]);
+    });
+});
+
+it('runs one focus session of two that are begun at once, and keeps one tick of a habit', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $person = Made::person();
+        $ask = static fn(string $method, string $uri, array $data): array => [
+            ['as' => $person->id, 'method' => $method, 'uri' => $uri, 'data' => $data],
+        ];
+        $begin = $ask('POST', '/focus-sessions', ['intent' => 'Write the offer', 'minutes' => 50]);
+        $habit = Habit::query()->create([
+            'person_id' => $person->id,
+            'title' => 'Walk',
+            'per' => 'day',
+            'times' => 1,
+            'weekdays' => [],
+            'began_on' => '2026-01-01',
+        ]);
+        $tick = $ask('PUT', "/habits/$habit->id/ticks", ['on' => '2026-02-01', 'count' => 1]);
+
+        expect(statuses($apart->together([$begin, $begin, $begin])))
+            ->toBe([303, 422, 422])
+            ->and(FocusSession::query()->count())
+            ->toBe(1)
+            ->and(statuses($apart->together([$tick, $tick, $tick])))
+            ->toBe([303, 303, 303])
+            ->and(HabitTick::query()->sole()->count)
+            ->toBe(1);
+    });
+});
+
+it('makes one task of each thing that two sort at once, one by one and several together', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $person = Made::person();
+        $area = Area::query()->create(['name' => 'Yard', 'kind' => 'area', 'owner_id' => $person->id]);
+        $other = Made::person();
+        $jots = array_map(
+            static fn(int $number): int => Jot::query()->create([
+                'person_id' => $person->id,
+                'area_id' => $area->id,
+                'words' => "Thing $number",
+                'jotted_on' => '2026-01-01',
+            ])->id,
+            range(1, 6),
+        );
+        $many = [['as' => $other->id, 'method' => 'PUT', 'uri' => '/jots/many', 'data' => ['jots' => $jots, 'what' => 'task']]];
+        $single = array_map(
+            static fn(int $jot): array => [
+                'as' => $person->id,
+                'method' => 'POST',
+                'uri' => "/jots/$jot/task",
+                'data' => ['title' => "Thing $jot"],
+            ],
+            $jots,
+        );
+        $apart->together([$many, $single, array_reverse($single)]);
+
+        expect(Task::query()->count())
+            ->toBe(6)
+            ->and(Jot::query()->whereNull('sorted_on')->count())
+            ->toBe(0);
+    });
+});
+
+it('keeps a week once when several processes begin a day at once', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $person = Made::person();
+        Carbon::setTestNow();
+        app()->forgetScopedInstances();
+        $today = Day::of(Carbon::now()->format('Y-m-d'));
+        $week = (new Calendar())->previous((new Calendar())->weekOf($today));
+        Made::task($person, ['planned' => $week->name, 'created_on' => (string) $week->span->first, 'minutes' => 60]);
+        Workspace::query()->update(['begun_on' => (string) $week->span->first]);
+        $look = [['as' => $person->id, 'method' => 'GET', 'uri' => '/']];
+        $apart->together([$look, $look, $look, $look]);
+
+        expect(DB::table('week_tasks')->where('week', $week->name)->pluck('outcome')->all())->toBe(['carried']);
     });
 });
