@@ -199,6 +199,25 @@ test('a task is dragged along the scale by date, and says where it stands now', 
     await expect(step('Not scheduled').locator(task)).toBeVisible();
 });
 
+test('a task is dragged from one day of the week to another, and to the week after', async ({ page }) => {
+    // The whole week in sight.
+    await page.setViewportSize({ width: 1280, height: 2400 });
+    await page.goto('/week');
+    const row = (name: string) => page.locator('section').filter({ has: page.getByRole('heading', { name, exact: true }) });
+    const task = page.getByRole('link', { name: 'Visit the Bornholm farm', exact: true });
+    await expect(row('Wed 25 Nov').locator(task)).toBeVisible();
+    await drag(page, task, row('Fri 27 Nov'));
+    await page.mouse.up();
+    await expect(row('Fri 27 Nov').locator(task)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(row('Wed 25 Nov').locator(task)).toBeVisible();
+    await drag(page, task, row('The week after'));
+    await page.mouse.up();
+    await expect(task).toBeHidden();
+    await page.keyboard.press('Control+z');
+    await expect(row('Wed 25 Nov').locator(task)).toBeVisible();
+});
+
 test('a project is started from a template in two presses', async ({ page }) => {
     await page.goto('/templates');
     await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();

@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { DateScale } from '../../parts/lists/DateScale';
-import { PlanByDragging } from '../../parts/lists/PlanByDragging';
+import { PlanByDragging } from '../../parts/PlanByDragging';
 import { ListNav } from '../../parts/lists/ListNav';
 import type { DateView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';

@@ -2,7 +2,7 @@ import { Head, router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { GiveTime } from '../../parts/lists/GiveTime';
 import { More } from '../../parts/lists/More';
-import { PlanByDragging } from '../../parts/lists/PlanByDragging';
+import { PlanByDragging } from '../../parts/PlanByDragging';
 import { ListNav } from '../../parts/lists/ListNav';
 import { WeekBeside } from '../../parts/lists/WeekBeside';
 import { listWords } from '../../parts/lists/words';

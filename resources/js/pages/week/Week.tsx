@@ -5,13 +5,14 @@ import { spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { ShownWeek } from '../../lib/planKeys';
+import { PlanByDragging } from '../../parts/PlanByDragging';
 import { AddTask } from '../../parts/AddTask';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { GoalHours } from '../../parts/week/GoalHours';
 import { CarriedOver } from '../../parts/week/CarriedOver';
-import { DayRow, Row } from '../../parts/week/DayRow';
+import { DayRow, Place, Row, WeekLineOf } from '../../parts/week/DayRow';
 import { KeptWeek, Pace } from '../../parts/week/KeptWeek';
 import { PlanQueue } from '../../parts/week/PlanQueue';
 import { WeekLine } from '../../parts/week/WeekLine';
@@ -79,61 +80,83 @@ export default function Week({ page }: { page: WeekView }) {
                     <WhoseWeek page={page} />
                 </aside>
                 <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
-                    {page.carriedOver.length > 0 && !isPlanning && <CarriedOver tasks={page.carriedOver} people={page.people} />}
-                    {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={setPlanning} />}
-                    {page.days.map((day) => (
-                        <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
-                    ))}
-                    {(page.when !== 'past' || page.noDay.length > 0) && (
-                        <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
-                            <ul>
-                                {page.noDay.map((task) => (
-                                    <TaskLine key={task.id} task={task} people={page.people} />
-                                ))}
-                            </ul>
-                            {page.when !== 'past' && (
-                                <AddTask to={{ planned: week.name, owner_id: page.whose.id }} words="Add to this week" />
-                            )}
-                        </Row>
-                    )}
-                    {page.offered.length > 0 && (
-                        <Row
-                            label={<h2 className="text-base">Suggested</h2>}
-                            hint="planned for this month, quarter or year, with no week yet"
-                        >
-                            <ul>
-                                {page.offered.map((task) => (
-                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
-                                ))}
-                            </ul>
-                        </Row>
-                    )}
-                    {[...Map.groupBy(page.left, (row) => row.words)].map(([words, rows]) => (
-                        <Row
-                            key={words}
-                            label={<h2 className="text-base">{words.charAt(0).toUpperCase() + words.slice(1)}</h2>}
-                            hint={`${count(rows.length, 'task')} planned for this week`}
-                        >
-                            <ul>
-                                {rows.map(({ task }) => (
-                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
-                                ))}
-                            </ul>
-                        </Row>
-                    ))}
-                    {page.days.every((day) => day.tasks.length === 0) &&
-                        page.noDay.length === 0 &&
-                        page.when === 'past' &&
-                        page.left.length === 0 && (
-                            <p className="py-4 text-ink-2">
-                                Nothing was completed this week.{' '}
-                                <Link href={route('week.current')} className="link">
-                                    Go to this week
-                                </Link>
-                            </p>
+                    <PlanByDragging tasks={tasksOf(page)}>
+                        {page.carriedOver.length > 0 && !isPlanning && <CarriedOver tasks={page.carriedOver} people={page.people} />}
+                        {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={setPlanning} />}
+                        {page.days.map((day) => (
+                            <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
+                        ))}
+                        {(page.when !== 'past' || page.noDay.length > 0) && (
+                            <Place time={week.name} isOpen={page.when !== 'past'}>
+                                <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
+                                    <ul>
+                                        {page.noDay.map((task) => (
+                                            <WeekLineOf key={task.id} task={task} people={page.people} />
+                                        ))}
+                                    </ul>
+                                    {page.when !== 'past' && (
+                                        <AddTask to={{ planned: week.name, owner_id: page.whose.id }} words="Add to this week" />
+                                    )}
+                                </Row>
+                            </Place>
                         )}
+                        {page.offered.length > 0 && (
+                            <Row
+                                label={<h2 className="text-base">Suggested</h2>}
+                                hint="planned for this month, quarter or year, with no week yet"
+                            >
+                                <ul>
+                                    {page.offered.map((task) => (
+                                        <WeekLineOf key={task.id} task={task} people={page.people} showsTime isQuiet />
+                                    ))}
+                                </ul>
+                            </Row>
+                        )}
+                        {page.when !== 'past' && (
+                            <Place time={week.next} isOpen>
+                                <Row
+                                    label={
+                                        <h2 className="text-base">
+                                            <Link href={route('week.show', week.next)} className="hover:underline">
+                                                The week after
+                                            </Link>
+                                        </h2>
+                                    }
+                                >
+                                    <p className="pt-1 text-xs text-ink-2 pointer-coarse:hidden">Drag a task here, or to any day above.</p>
+                                </Row>
+                            </Place>
+                        )}
+                        {[...Map.groupBy(page.left, (row) => row.words)].map(([words, rows]) => (
+                            <Row
+                                key={words}
+                                label={<h2 className="text-base">{words.charAt(0).toUpperCase() + words.slice(1)}</h2>}
+                                hint={`${count(rows.length, 'task')} planned for this week`}
+                            >
+                                <ul>
+                                    {rows.map(({ task }) => (
+                                        <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
+                                    ))}
+                                </ul>
+                            </Row>
+                        ))}
+                        {page.days.every((day) => day.tasks.length === 0) &&
+                            page.noDay.length === 0 &&
+                            page.when === 'past' &&
+                            page.left.length === 0 && (
+                                <p className="py-4 text-ink-2">
+                                    Nothing was completed this week.{' '}
+                                    <Link href={route('week.current')} className="link">
+                                        Go to this week
+                                    </Link>
+                                </p>
+                            )}
+                    </PlanByDragging>
                 </div>
             </div>
         </ShownWeek>
     );
 }
+
+/** All tasks that can be dragged about. */
+const tasksOf = (page: WeekView) => [...page.days.flatMap((day) => day.tasks), ...page.noDay, ...page.offered];

@@ -3,10 +3,10 @@ import { useEffect, useRef, useState } from 'react';
 import { Answer, Question } from './Answer';
 import { Came } from './Came';
 import { SplitItem } from './SplitItem';
+import { SortFor } from './SortFor';
 import { NO_DAY, SortWhen } from './SortWhen';
 import { Understood } from './Understood';
 import { ReturnDate } from './ReturnDate';
-import { type Place, ToPlace } from '../ToPlace';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
@@ -34,7 +34,6 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
     const reading = useReadLine(item.words, { on: item.jottedOn, lines: [item.line], refused: item.refused, chosen: item.chosen });
     const line = reading.lines[0] ?? item.line;
     const of = (kind: string) => line.pieces.find((piece) => piece.kind === kind);
-    const [isPlacing, setPlacing] = useState(false);
     const [isSplitting, setSplitting] = useState(false);
     const [isNaming, setNaming] = useState(false);
     const form = useForm(`sorting jot ${String(item.id)}`, {
@@ -95,18 +94,6 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
             },
         );
     };
-    const raise = (series: string) => {
-        act(
-            'post',
-            route('jots.issue', item.id),
-            { title, series },
-            {
-                onDone: () => {
-                    onSorted(`Issue: ${title}`);
-                },
-            },
-        );
-    };
     const keys = {
         mine: () => {
             form.setData('owner_id', me);
@@ -114,26 +101,11 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
         done: () => {
             form.setData({ ...data, isDone: !data.isDone });
         },
-        place: () => {
-            setPlacing(true);
-        },
         name: () => {
             setNaming(true);
         },
         split: () => {
             setSplitting(true);
-        },
-        start: () => {
-            act(
-                'post',
-                route('jots.project', item.id),
-                { title },
-                {
-                    onDone: () => {
-                        onSorted(`Project: ${title}`);
-                    },
-                },
-            );
         },
     };
 
@@ -141,9 +113,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
         'Ctrl Enter': { words: 'Save and go to the next', run: save },
         ArrowDown: { words: 'Skip', run: onSkip },
         m: { words: 'I do it', run: keys.mine },
-        p: { words: 'Choose a project or goal', run: keys.place },
         c: { words: 'Split into several', run: keys.split },
-        o: { words: 'Start a project', run: keys.start },
         e: { words: 'Edit the title', run: keys.name },
         x: { words: 'Delete', run: drop },
     });
@@ -212,28 +182,17 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                     delete
                 </Answer>
             </Question>
-            <Question words="What is it for?">
-                {place !== undefined && data.project === '' && data.goal === '' && <span className="font-semibold">{place.label}</span>}
-                <Answer name="p" isChosen={data.project !== '' || data.goal !== ''} onChoose={keys.place}>
-                    {place === undefined ? 'a project or goal' : 'another project or goal'}
-                </Answer>
-                <Answer name="o" onChoose={keys.start}>
-                    a project of its own
-                </Answer>
-                {page.meetings.length > 0 && (
-                    <WordSelect label="Raise it in a meeting" value="" none="an issue for …" options={page.meetings} onChange={raise} />
-                )}
-                {(data.project !== '' || data.goal !== '') && (
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            form.setData({ ...data, project: '', goal: '' });
-                        }}
-                    >
-                        Remove
-                    </Button>
-                )}
-            </Question>
+            <SortFor
+                item={item}
+                title={title}
+                page={page}
+                read={place?.label}
+                place={{ project: data.project, goal: data.goal }}
+                onPlace={(chosen) => {
+                    form.setData({ ...data, ...chosen });
+                }}
+                onSorted={onSorted}
+            />
             <SortWhen page={page} planned={planned} isDone={data.isDone} onPlan={plan} onDone={keys.done} />
             {Object.values(form.errors).map((why) => (
                 <p key={why} className="text-sm font-medium text-persimmon">
@@ -245,15 +204,6 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                     Save and next
                 </Button>
             </div>
-            <ToPlace
-                isOpen={isPlacing}
-                onOpenChange={setPlacing}
-                hasGoals
-                onChoose={({ project, goal }: Place) => {
-                    form.setData({ ...data, project: project ?? '', goal: goal ?? '' });
-                    setPlacing(false);
-                }}
-            />
             <SplitItem item={item} isOpen={isSplitting} onOpenChange={setSplitting} />
         </article>
     );

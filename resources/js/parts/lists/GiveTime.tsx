@@ -1,4 +1,4 @@
-import { DraggableLine } from './DraggableLine';
+import { DraggableLine } from '../DraggableLine';
 import type { ListView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { plan } from '../../lib/tasks';

@@ -1,8 +1,7 @@
-import { useDroppable } from '@dnd-kit/core';
-import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { ListView, WeekDay } from '../../generated/props';
 import { dayWords, plannedWords } from '../../lib/dates';
+import { DropTime } from '../DropTime';
 import { DayRuler } from '../week/DayRuler';
 import { FreeHours } from '../week/FreeHours';
 
@@ -32,11 +31,11 @@ export function WeekBeside({ page }: { page: ListView }) {
 }
 
 function Place({ time, children }: { time: string; children: ReactNode }) {
-    const { setNodeRef, isOver } = useDroppable({ id: time, data: { time } });
-
     return (
-        <li ref={setNodeRef} className={clsx('border-b border-hairline py-2', isOver && 'bg-faint shadow-[inset_3px_0_0_0_var(--ink)]')}>
-            {children}
+        <li>
+            <DropTime time={time} className="border-b border-hairline py-2">
+                {children}
+            </DropTime>
         </li>
     );
 }

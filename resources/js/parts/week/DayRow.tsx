@@ -1,8 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { DayRuler } from './DayRuler';
 import { FreeHours } from './FreeHours';
+import { DraggableLine } from '../DraggableLine';
+import { DropTime } from '../DropTime';
 import { TaskLine } from '../TaskLine';
 import type { AppointmentRow, Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -76,39 +78,51 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
 
     return (
         <div ref={row}>
-            <Row
-                isNow={day.isToday}
-                label={
-                    <h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>
-                        <Link href={route('days.show', day.on)} className="hover:underline">
-                            {dayWords(day.on)}
-                        </Link>
-                    </h2>
-                }
-                hint={
-                    <>
-                        {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
-                        {!day.isPast && day.available > 0 && <FreeHours day={day} />}
-                    </>
-                }
-            >
-                <ul>
-                    {day.meetings.map((meeting) => (
-                        <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
-                    ))}
-                    {day.appointments.map((appointment) => (
-                        <AppointmentLine key={appointment.id} appointment={appointment} />
-                    ))}
-                    {day.tasks.map((task) => (
-                        <TaskLine key={task.id} task={task} people={people} />
-                    ))}
-                    {isEmpty && (
-                        <li className="flex min-h-8 items-center text-xs text-ink-2">{day.isPast ? 'nothing' : 'nothing planned'}</li>
-                    )}
-                </ul>
-            </Row>
+            <Place time={day.on} isOpen={!day.isPast}>
+                <Row
+                    isNow={day.isToday}
+                    label={
+                        <h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>
+                            <Link href={route('days.show', day.on)} className="hover:underline">
+                                {dayWords(day.on)}
+                            </Link>
+                        </h2>
+                    }
+                    hint={
+                        <>
+                            {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
+                            {!day.isPast && day.available > 0 && <FreeHours day={day} />}
+                        </>
+                    }
+                >
+                    <ul>
+                        {day.meetings.map((meeting) => (
+                            <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
+                        ))}
+                        {day.appointments.map((appointment) => (
+                            <AppointmentLine key={appointment.id} appointment={appointment} />
+                        ))}
+                        {day.tasks.map((task) => (
+                            <WeekLineOf key={task.id} task={task} people={people} />
+                        ))}
+                        {isEmpty && (
+                            <li className="flex min-h-8 items-center text-xs text-ink-2">{day.isPast ? 'nothing' : 'nothing planned'}</li>
+                        )}
+                    </ul>
+                </Row>
+            </Place>
         </div>
     );
+}
+
+/** A task in the week: what is open can be taken to another day. */
+export function WeekLineOf(line: ComponentProps<typeof TaskLine>) {
+    return line.task.isDone || line.task.isAside ? <TaskLine {...line} /> : <DraggableLine {...line} />;
+}
+
+/** A row that takes what is dropped on it, unless it is over. */
+export function Place({ time, isOpen, children }: { time: string; isOpen: boolean; children: ReactNode }) {
+    return isOpen ? <DropTime time={time}>{children}</DropTime> : children;
 }
 
 /** What a day came to: "2 meetings, 4 tasks done" */

@@ -1,7 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
 import { clsx } from 'clsx';
 import type { ComponentProps } from 'react';
-import { TaskLine } from '../TaskLine';
+import { TaskLine } from './TaskLine';
 
 /** A task's line that can be taken elsewhere. */
 export function DraggableLine({ task, ...line }: Omit<ComponentProps<typeof TaskLine>, 'line'>) {
