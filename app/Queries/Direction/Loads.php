@@ -10,7 +10,7 @@ use App\Models\Relations\Everybody;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\LoadRow;
-use App\Queries\Meetings\TimeInMeetings;
+use App\Queries\Meetings\TakenTime;
 use App\Queries\Parts\Answers\PersonTag;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +29,7 @@ use Loftrin\Core\Work\ProjectState;
  */
 final readonly class Loads
 {
-    public function __construct(private Workspace $workspace, private Everybody $everybody, private TimeInMeetings $meetings)
+    public function __construct(private Workspace $workspace, private Everybody $everybody, private TakenTime $taken)
     {
     }
 
@@ -86,7 +86,7 @@ final readonly class Loads
         $left = new Span($today->isAfter($span->first) ? $today : $span->first, $span->last);
         $days = $calendar->workingDays($left);
         $week = max(1, count($calendar->workingDays));
-        $meetings = $this->meetings->within($left);
+        $meetings = $this->taken->within($left);
 
         return $this->everybody
             ->all()

@@ -7,7 +7,7 @@ namespace App\Queries\People;
 use App\Models\Workspace;
 use App\Queries\Direction\Loads;
 use App\Queries\Lists\OwnTasks;
-use App\Queries\Meetings\TimeInMeetings;
+use App\Queries\Meetings\TakenTime;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\People\Answers\HoursCell;
 use App\Store\Remembered;
@@ -26,7 +26,7 @@ final readonly class HoursAhead
     public function __construct(
         private Workspace $workspace,
         private Loads $loads,
-        private TimeInMeetings $meetings,
+        private TakenTime $taken,
         private Remembered $remembered,
     ) {
     }
@@ -54,7 +54,7 @@ final readonly class HoursAhead
 
         foreach ($this->periods() as $week) {
             $left = new Span($today->isAfter($week->span->first) ? $today : $week->span->first, $week->span->last);
-            $taken = $this->meetings->within($left);
+            $taken = $this->taken->within($left);
 
             foreach ($this->loads->available($week->span) as $person => $available) {
                 $cells[$person][] = new HoursCell(

@@ -9,7 +9,7 @@ import { route } from '../../lib/routes';
 import { Facts } from '../../parts/reviews/Facts';
 import { LeftOver } from '../../parts/reviews/LeftOver';
 import { Words } from '../../parts/reviews/Words';
-import { Button } from '../../ui/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 
 /** A spread: the facts on the left page, your words on the right. */
 export default function Review({ page }: { page: ReviewView }) {
@@ -83,6 +83,9 @@ export default function Review({ page }: { page: ReviewView }) {
                                 >
                                     Reopen
                                 </Button>
+                                <ButtonLink kind="main" href={route('week.show', page.week.next)}>
+                                    Plan the week after
+                                </ButtonLink>
                             </>
                         )}
                         {isOpen && isDeciding && (

@@ -17,7 +17,7 @@ use Loftrin\Core\Work\BusyTime;
  * by all: what is private of the meetings counts for nobody, so that it does not show through; an appointment counts as
  * time, and says nothing else.
  */
-final class TimeInMeetings
+final class TakenTime
 {
     /** @var ?Collection<int, Series> with attendees, and what was opened from today on */
     private ?Collection $series = null;
