@@ -6,7 +6,12 @@ test.describe.configure({ mode: 'parallel' });
 
 const screens = {
     day: '/',
+    'a past day with its evening': '/days/2026-11-20',
+    log: '/log',
     week: '/week',
+    'a past week': '/weeks/2026-W46',
+    'what got done': '/done?from=2026-11-01&until=2026-11-25',
+    'catching up': '/catch-up',
     year: '/year',
     goal: '/goals/16',
     'goal form': '/goals/new',

@@ -16,7 +16,7 @@ export function MonthOfDays({ page }: { page: LogView }) {
     }
 
     return (
-        <div className="mt-4 overflow-x-auto">
+        <div className="relative mt-4 overflow-x-auto">
             <table className="w-full border-collapse text-xs">
                 <thead>
                     <tr className="text-ink-2">
