@@ -13,7 +13,8 @@ export default defineConfig({
     reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
     use: {
         viewport: { width: 1280, height: 800 },
-        actionTimeout: 8_000,
+        // A slow machine draws the year in its time: what does not come at all fails all the same.
+        actionTimeout: 30_000,
         launchOptions: {
             executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
             args: [
