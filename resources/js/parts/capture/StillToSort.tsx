@@ -75,7 +75,7 @@ export function StillToSort({ items, page, onOpen, onSorted }: Props) {
             )}
             <ul className="divide-y divide-hairline">
                 {items.map((each) => (
-                    <li key={each.id} className="flex items-start gap-3 py-1.5">
+                    <li key={each.id} className="flex items-center gap-3 py-1.5">
                         <Check
                             label={<span className="sr-only">Select {each.words}</span>}
                             checked={ids.includes(each.id)}
