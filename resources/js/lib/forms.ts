@@ -56,3 +56,30 @@ export function saving(form: Sent, id: number | null | undefined, store: string,
         }
     };
 }
+
+interface LineOf<T> extends FormOf<T> {
+    processing: boolean;
+    post: (
+        address: string,
+        options: { as?: (data: T) => object; preserveScroll: boolean; preserveState: boolean; onSuccess: () => void },
+    ) => void;
+    reset: () => void;
+}
+
+/** Ties a form to a line on which the next thing is written: Enter sends it, and the line is free again. */
+export function addingLine<T extends object>(form: LineOf<T>, field: TextFields<T>, address: string, as?: (data: T) => object) {
+    return {
+        ...bind(form, field),
+        isSending: form.processing,
+        onAdd: () => {
+            form.post(address, {
+                ...(as && { as }),
+                preserveScroll: true,
+                preserveState: true,
+                onSuccess: () => {
+                    form.reset();
+                },
+            });
+        },
+    };
+}

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
 import { tellReturn } from '../Notices';
-import type { DayView, SessionOutcome, FocusSessionRow } from '../../generated/props';
+import type { DayView, SessionOutcome, FocusSessionRow, SessionPart } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { useKeys } from '../../lib/keys';
@@ -136,6 +136,21 @@ function useElapsed(session: FocusSessionRow): number {
     return Math.max(0, Math.floor((now - since) / 1000));
 }
 
+/** What the time beside it means. */
+function words(part: SessionPart | undefined, rounds: number): string {
+    if (part === undefined) {
+        return 'over: what came of it?';
+    }
+
+    if (part.isBreak) {
+        return `of the break after round ${String(part.round)}`;
+    }
+
+    const left = `left of ${String((part.until - part.from) / 60)} min`;
+
+    return rounds > 1 ? `${left}, round ${String(part.round)} of ${String(rounds)}` : left;
+}
+
 const outcomes: { outcome: SessionOutcome; words: string }[] = [
     { outcome: 'finished', words: 'Finished' },
     { outcome: 'moved', words: 'Moved on' },
@@ -190,12 +205,7 @@ function Running({ session }: { session: FocusSessionRow }) {
                 {clock(shown)}
             </p>
             <p className="text-xs text-ink-2">
-                {part === undefined
-                    ? 'over: what came of it?'
-                    : part.isBreak
-                      ? `of the break after round ${String(part.round)}`
-                      : `left of ${String((part.until - part.from) / 60)} min${rounds > 1 ? `, round ${String(part.round)} of ${String(rounds)}` : ''}`}
-                : {session.intent}
+                {words(part, rounds)}: {session.intent}
             </p>
             <p data-asks className="mt-1 flex flex-wrap justify-end gap-x-4 max-md:justify-start">
                 {outcomes.map(({ outcome, words }, place) => (

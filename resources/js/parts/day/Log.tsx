@@ -6,7 +6,7 @@ import { Section } from '../Section';
 import { TagMark } from './TagMark';
 import type { LogRow, LogTag } from '../../generated/props';
 import { act } from '../../lib/act';
-import { bind } from '../../lib/forms';
+import { addingLine, bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -47,22 +47,7 @@ export function Log({ on, lines, mayWrite }: Props) {
                 <AddLine
                     words="Write a line"
                     maxLength={2000}
-                    value={form.data.words}
-                    error={form.errors.words}
-                    isSending={form.processing}
-                    onChange={(words) => {
-                        form.setData('words', words);
-                    }}
-                    onAdd={() => {
-                        form.post(route('log-lines.store'), {
-                            as: (data) => ({ ...data, on }),
-                            preserveScroll: true,
-                            preserveState: true,
-                            onSuccess: () => {
-                                form.reset();
-                            },
-                        });
-                    }}
+                    {...addingLine(form, 'words', route('log-lines.store'), (data) => ({ ...data, on }))}
                 />
             )}
             {mayWrite && lines.length === 0 && (
