@@ -27,6 +27,12 @@ enum Weekday: int
         return null;
     }
 
+    /** @return list<string> the names of all, from Monday on */
+    public static function labels(): array
+    {
+        return array_map(static fn(self $day): string => $day->label(), self::cases());
+    }
+
     public function label(): string
     {
         return strtolower($this->name);

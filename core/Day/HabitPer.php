@@ -24,14 +24,4 @@ enum HabitPer: string
             self::Month => $calendar->monthOf($day)->span,
         };
     }
-
-    /** "per week" is what "3 times" is followed by. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::Day => 'a day',
-            self::Week => 'a week',
-            self::Month => 'a month',
-        };
-    }
 }

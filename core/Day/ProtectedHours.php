@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Loftrin\Core\Day;
 
 use InvalidArgumentException;
+use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Calendar\Weekday;
 
 /** Hours of a weekday that a person keeps for something. Times are on the wall clock, HH:MM. */
@@ -28,7 +29,7 @@ final readonly class ProtectedHours
      */
     public static function against(array $kept, Weekday $weekday, string $at, int $minutes): ?string
     {
-        $from = self::minute($at);
+        $from = WallTime::minutes($at);
         $until = $from + $minutes;
         $meetings = [];
 
@@ -37,7 +38,7 @@ final readonly class ProtectedHours
                 continue;
             }
 
-            [$first, $last] = [self::minute($hours->from), self::minute($hours->until)];
+            [$first, $last] = [WallTime::minutes($hours->from), WallTime::minutes($hours->until)];
 
             if ($hours->kind === HoursKind::Meetings) {
                 $meetings[] = $hours;
@@ -46,16 +47,11 @@ final readonly class ProtectedHours
             }
         }
 
-        $isWithin = static fn(self $hours): bool => $from >= self::minute($hours->from) && $until <= self::minute($hours->until);
+        $isWithin = static fn(self $hours): bool => $from >= WallTime::minutes($hours->from) && $until <= WallTime::minutes($hours->until);
 
         return $meetings === [] || array_filter($meetings, $isWithin) !== []
             ? null
             : 'meetings are taken from '.
                     implode(' and from ', array_map(static fn(self $hours): string => "$hours->from to $hours->until", $meetings));
-    }
-
-    private static function minute(string $time): int
-    {
-        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
     }
 }

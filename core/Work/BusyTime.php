@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Work;
 
+use Loftrin\Core\Calendar\WallTime;
+
 /** The time of one day that is taken. Rules: computation 10. */
 final readonly class BusyTime
 {
@@ -19,10 +21,10 @@ final readonly class BusyTime
      */
     public static function atWork(string $time, int $minutes): array
     {
-        $at = 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+        $at = WallTime::minutes($time);
         $from = max($at, self::WORK_FROM);
 
-        return [sprintf('%02d:%02d', intdiv($from, 60), $from % 60), max(0, min($at + $minutes, self::WORK_UNTIL) - $from)];
+        return [WallTime::of($from), max(0, min($at + $minutes, self::WORK_UNTIL) - $from)];
     }
 
     /**
@@ -39,7 +41,7 @@ final readonly class BusyTime
         $free = 0;
 
         foreach ($taken as [$time, $length]) {
-            $from = 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+            $from = WallTime::minutes($time);
             $until = $from + $length;
             $minutes += max(0, $until - max($from, $free));
             $free = max($free, $until);

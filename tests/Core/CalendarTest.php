@@ -8,6 +8,7 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Calendar\Weekday;
 
 it('agrees with PHP on every date of eight centuries', function (): void {
@@ -205,3 +206,7 @@ it('refuses what is no recurrence rule', function (string $rule): void {
 })
     ->with(['every Monday', 'FREQ=SOMETIMES', '', 'BYDAY=MO', "FREQ=DAILY\nX"])
     ->throws(InvalidArgumentException::class);
+
+it('reads a time on the wall clock as minutes, and writes it again', function (string $time, int $minutes): void {
+    expect(WallTime::minutes($time))->toBe($minutes)->and(WallTime::of($minutes))->toBe($time);
+})->with([['00:00', 0], ['00:59', 59], ['09:05', 545], ['17:00', 1020], ['23:59', 1439]]);

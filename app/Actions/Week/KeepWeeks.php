@@ -90,20 +90,20 @@ final readonly class KeepWeeks
                 ->where('week', $week->name)
                 ->whereNull('outcome')
                 ->select([
-                    ...['week_tasks.id', 'done_on', 'dropped_on', 'shelved_on', 'planned', 'planned_from', 'recurring_task_id'],
+                    ...['week_tasks.id', 'done_on', 'dropped_on', 'shelved_on', 'recurring_task_id'],
                     ...['tasks.owner_id as owner', 'week_tasks.owner_id as owner_then'],
                 ])
+                ->selectRaw('case when '.OwnTasks::DAY_OR_WEEK.' then planned_from end as planned_from')
                 ->orderBy('week_tasks.id')
                 ->get() as $row
         ) {
-            $isForDayOrWeek = $row->planned !== null && (strlen($row->planned) === 10 || str_contains($row->planned, '-W'));
             $outcome = WeekOutcome::of(
                 week: $week->span,
                 doneOn: self::day($row->done_on),
                 droppedOn: self::day($row->dropped_on),
                 shelvedOn: self::day($row->shelved_on),
                 isSameOwner: $row->owner === $row->owner_then,
-                plannedFrom: $isForDayOrWeek ? self::day($row->planned_from) : null,
+                plannedFrom: self::day($row->planned_from),
                 comesBack: $row->recurring_task_id !== null,
             );
             $ended[$outcome->value][] = $row->id;

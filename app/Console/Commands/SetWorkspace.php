@@ -40,7 +40,7 @@ final class SetWorkspace extends Command
         $checked = Validator::make($given, [
             'name' => ['string', 'max:80'],
             'timezone' => [Rule::in(DateTimeZone::listIdentifiers())],
-            'week_starts_on' => [Rule::in(array_map(static fn(Weekday $day): string => $day->label(), Weekday::cases()))],
+            'week_starts_on' => [Rule::in(Weekday::labels())],
             'year_starts_in' => ['integer', 'between:1,12'],
             'holidays.*' => ['date_format:Y-m-d'],
         ]);

@@ -17,6 +17,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekDay;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Day\FreeTime;
 use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\DayHours;
@@ -144,14 +145,9 @@ final readonly class HoursOfDay
 
     private static function part(string $kind, string $title, string $at, int $minutes): RulerPart
     {
-        $from = self::minute($at);
+        $from = WallTime::minutes($at);
 
         return new RulerPart($kind, $title, $from, min(self::MIDNIGHT, $from + $minutes));
-    }
-
-    private static function minute(string $time): int
-    {
-        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
     }
 
     private static function length(TaskRow $task): int

@@ -10,6 +10,7 @@ use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\PlannedItem;
+use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\RankedIssue;
@@ -89,8 +90,6 @@ final readonly class ComingAgenda
     /** The wall clock so many minutes after a time. */
     private static function wall(string $time, int $minutes): string
     {
-        $at = ((int) substr($time, 0, 2) * 60 + (int) substr($time, 3, 2) + $minutes) % 1440;
-
-        return sprintf('%02d:%02d', intdiv($at, 60), $at % 60);
+        return WallTime::of((WallTime::minutes($time) + $minutes) % 1440);
     }
 }

@@ -6,10 +6,7 @@ namespace App\Queries\Week;
 
 use App\Models\Person;
 use App\Models\Task;
-use App\Models\Workspace;
-use App\Queries\Lists\OwnTasks;
 use App\Queries\Week\Answers\GoalHours;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\Ledger;
@@ -17,7 +14,7 @@ use Loftrin\Core\Work\Ledger;
 /** How much a week plans for each of its goals, whoever does it, as far as the viewer may see the tasks. */
 final readonly class HoursForGoals
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private WeekTasks $tasks)
     {
     }
 
@@ -33,11 +30,13 @@ final readonly class HoursForGoals
         }
 
         [$planned, $done] = [array_fill_keys($goals, 0), array_fill_keys($goals, 0)];
-        $ofProjects = $this->tasks($week, $viewer)
+        $ofProjects = $this->tasks
+            ->standing(Task::query()->visibleTo($viewer), $week)
             ->join('contributions', 'contributions.project_id', '=', 'tasks.project_id')
             ->whereIn('contributions.goal_id', $goals)
             ->select(['contributions.goal_id as of_goal', 'tasks.minutes', 'tasks.done_on']);
-        $direct = $this->tasks($week, $viewer)
+        $direct = $this->tasks
+            ->standing(Task::query()->visibleTo($viewer), $week)
             ->whereIn('tasks.goal_id', $goals)
             ->select(['tasks.goal_id as of_goal', 'tasks.minutes', 'tasks.done_on']);
         $minutes = 'coalesce(minutes, '.Ledger::USUAL_MINUTES.')';
@@ -54,22 +53,5 @@ final readonly class HoursForGoals
         }
 
         return array_map(static fn(int $goal): GoalHours => new GoalHours($goal, $planned[$goal], $done[$goal]), $goals);
-    }
-
-    /** @return Builder<Task> done in the week, or open and standing in it */
-    private function tasks(Period $week, Person $viewer): Builder
-    {
-        [$first, $last] = [(string) $week->span->first, (string) $week->span->last];
-        $isNow = $week->span->holds($this->workspace->today());
-
-        return Task::query()->visibleTo($viewer)->where(
-            static fn(Builder $either) => $either->whereBetween('tasks.done_on', [$first, $last])->orWhere(
-                static fn(Builder $open) => $open
-                    ->onLists()
-                    ->whereRaw(OwnTasks::DAY_OR_WEEK)
-                    ->where('planned_from', '<=', $last)
-                    ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first)),
-            ),
-        );
     }
 }

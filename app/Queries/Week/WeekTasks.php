@@ -27,24 +27,31 @@ final readonly class WeekTasks
      */
     public function of(Period $week, Person $viewer, Person $whose): array
     {
+        return array_values(
+            $this->standing($this->tasks($viewer, $whose), $week)->orderByRaw('rank is null, rank')->orderBy('id')->get()->all(),
+        );
+    }
+
+    /**
+     * Of some tasks those that stand in a week.
+     *
+     * @param Builder<Task> $tasks
+     *
+     * @return Builder<Task>
+     */
+    public function standing(Builder $tasks, Period $week): Builder
+    {
         [$first, $last] = [(string) $week->span->first, (string) $week->span->last];
         $isNow = $week->span->holds($this->workspace->today());
 
-        return array_values(
-            $this->tasks($viewer, $whose)
-                ->where(
-                    static fn(Builder $either) => $either->whereBetween('done_on', [$first, $last])->orWhere(
-                        static fn(Builder $planned) => $planned
-                            ->onLists()
-                            ->whereRaw(OwnTasks::DAY_OR_WEEK)
-                            ->where('planned_from', '<=', $last)
-                            ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first)),
-                    ),
-                )
-                ->orderByRaw('rank is null, rank')
-                ->orderBy('id')
-                ->get()
-                ->all(),
+        return $tasks->where(
+            static fn(Builder $either) => $either->whereBetween('tasks.done_on', [$first, $last])->orWhere(
+                static fn(Builder $planned) => $planned
+                    ->onLists()
+                    ->whereRaw(OwnTasks::DAY_OR_WEEK)
+                    ->where('planned_from', '<=', $last)
+                    ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first)),
+            ),
         );
     }
 

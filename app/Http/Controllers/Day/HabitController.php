@@ -54,7 +54,7 @@ final class HabitController extends Controller
             'per' => ['required', Rule::enum(HabitPer::class)],
             'times' => ['required', 'integer', 'between:1,99'],
             'weekdays' => ['array', 'max:7'],
-            'weekdays.*' => ['distinct', Rule::in(array_map(static fn(Weekday $day): string => $day->label(), Weekday::cases()))],
+            'weekdays.*' => ['distinct', Rule::in(Weekday::labels())],
             'goal' => ['nullable', 'integer'],
         ]);
         $per = HabitPer::from($request->string('per')->toString());

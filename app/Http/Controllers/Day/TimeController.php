@@ -64,7 +64,7 @@ final class TimeController extends Controller
     {
         $request->validate([
             'weekdays' => ['required', 'array', 'min:1', 'max:7'],
-            'weekdays.*' => ['distinct', Rule::in(array_map(static fn(Weekday $day): string => $day->label(), Weekday::cases()))],
+            'weekdays.*' => ['distinct', Rule::in(Weekday::labels())],
             'from' => ['required', 'date_format:H:i'],
             'until' => ['required', 'date_format:H:i'],
             'kind' => ['required', Rule::enum(HoursKind::class)],
