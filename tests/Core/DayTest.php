@@ -181,6 +181,20 @@ describe('free time', function (): void {
         'nothing to place' => [[[600, 700]], [], []],
     ]);
 
+    it('keeps the hours for work for what needs full focus, as long as there is room elsewhere', function (
+        array $lengths,
+        array $focus,
+        array $at,
+    ): void {
+        expect(FreeTime::place([[600, 660]], $lengths, 540, 1020, [[540, 600], [660, 780]], $focus))->toBe($at);
+    })->with([
+        'little things go around them' => [[30], [false], [780]],
+        'full focus goes into them' => [[30], [true], [540]],
+        'into the first that holds it whole' => [[90, 60], [true, true], [660, 540]],
+        'what is longer than they are goes where it fits' => [[130], [true], [660]],
+        'little things go into them when there is no other room' => [[240, 60], [false, false], [780, 540]],
+    ]);
+
     it('never lays two things over each other, nor anything over what is busy', function (): void {
         mt_srand(5);
 

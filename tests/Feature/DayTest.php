@@ -206,6 +206,48 @@ describe('protected hours', function (): void {
         [['kind' => 'sleep'], 'kind'],
     ]);
 
+    it('are shown in the week, with what goes against them', function (): void {
+        ($this->protect)(['weekdays' => ['thursday']]);
+        Made::series([$this->me], ['title' => 'Product meeting', 'rule' => 'FREQ=WEEKLY;BYDAY=TH', 'time' => '10:30', 'minutes' => 60]);
+        $this->post('/appointments', ['title' => 'Dentist', 'on' => '2027-02-11', 'at' => '10:00', 'minutes' => 30]);
+        $thursday = collect(($this->day)('/weeks/2027-W06')['days'])->firstWhere('on', '2027-02-11');
+
+        expect(array_column($thursday['kept'], 'from'))
+            ->toBe(['09:00'])
+            ->and($thursday['against'])
+            ->toBe(['Product meeting: 09:00 to 11:00 are kept for work', 'Dentist: 09:00 to 11:00 are kept for work']);
+
+        // Others see the hours, and of the appointment only that one is busy.
+        $this->actingAs($this->other);
+        $seen = collect(($this->day)("/weeks/2027-W06?who={$this->me->id}")['days'])->firstWhere('on', '2027-02-11');
+        expect($seen['against'])->toBe(['Product meeting: 09:00 to 11:00 are kept for work', 'Busy: 09:00 to 11:00 are kept for work']);
+    });
+
+    it('are shown with the hours of people, with how many meetings go against them', function (): void {
+        ($this->protect)(['weekdays' => ['thursday']]);
+        Made::series([$this->me], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'time' => '10:30', 'minutes' => 60]);
+        Made::series([$this->me], ['rule' => 'FREQ=WEEKLY;BYDAY=FR', 'time' => '10:30', 'minutes' => 60]);
+        Made::series([$this->other], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'time' => '10:30', 'minutes' => 60]);
+        // What is private does not show through.
+        Made::series([$this->me], ['rule' => 'FREQ=WEEKLY;BYDAY=TH', 'time' => '09:30', 'minutes' => 30, 'is_private' => true]);
+        $people = collect($this->props('/people')['page']['people']);
+
+        expect(array_column($people->firstWhere('person.id', $this->me->id)['hours'], 'against'))
+            ->toBe([1, 1, 1, 1, 1, 1, 1, 1])
+            ->and(array_column($people->firstWhere('person.id', $this->me->id)['kept'], 'weekday'))
+            ->toBe(['thursday'])
+            ->and(array_sum(array_column($people->firstWhere('person.id', $this->other->id)['hours'], 'against')))
+            ->toBe(0);
+    });
+
+    it('take what needs full focus, and keep other things out', function (): void {
+        ($this->protect)(['weekdays' => ['wednesday']]);
+        Made::task($this->me, ['title' => 'Small', 'planned' => Made::TODAY, 'minutes' => 30, 'focus' => 'little']);
+        Made::task($this->me, ['title' => 'Hard', 'planned' => Made::TODAY, 'minutes' => 90, 'focus' => 'full']);
+
+        expect(array_column(($this->day)()['hours']['planned'], 'from', 'title'))->toBe(['Hard' => 540, 'Small' => 660]);
+    });
+
     it('are kept once', function (): void {
         ($this->protect)();
         ($this->protect)(['weekdays' => ['tuesday', 'monday']])->assertSessionHasErrors('from');

@@ -11,6 +11,7 @@ use App\Models\Workspace;
 use App\Queries\Day\Answers\AppointmentRow;
 use App\Queries\Day\Answers\DayHoursView;
 use App\Queries\Day\Answers\FocusSessionRow;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Day\Answers\RulerPart;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Parts\Answers\TaskRow;
@@ -19,8 +20,10 @@ use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Day\FreeTime;
+use Loftrin\Core\Day\HoursKind;
 use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Focus;
 
 /** Lays a day out to scale: what was planned for it above, how it went below. */
 final readonly class HoursOfDay
@@ -50,7 +53,7 @@ final readonly class HoursOfDay
                 array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => $task->plannedAt !== null)),
             ),
         ];
-        [$loose, $left] = $day->isPast ? [[], 0] : self::loose($day->tasks, $fixed, $minute);
+        [$loose, $left] = $day->isPast ? [[], 0] : self::loose($day, $fixed, $minute);
         $planned = [...$fixed, ...$loose];
         $all = [...$planned, ...$went];
         usort($planned, static fn(RulerPart $a, RulerPart $b): int => $a->from <=> $b->from);
@@ -69,22 +72,24 @@ final readonly class HoursOfDay
     }
 
     /**
-     * What has no time of its own, in its order, where it would fit from now on.
+     * What has no time of its own, in its order, where it would fit from now on: what needs full focus in the hours kept for work.
      *
-     * @param list<TaskRow> $tasks
      * @param list<RulerPart> $fixed
      *
      * @return array{list<RulerPart>, int} and the minutes of what fits nowhere
      */
-    private static function loose(array $tasks, array $fixed, ?int $now): array
+    private static function loose(WeekDay $day, array $fixed, ?int $now): array
     {
-        $open = array_values(array_filter($tasks, static fn(TaskRow $task): bool => $task->plannedAt === null && $task->left() > 0));
+        $open = array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => $task->plannedAt === null && $task->left() > 0));
         $lengths = array_map(static fn(TaskRow $task): int => $task->left(), $open);
+        $work = array_filter($day->kept, static fn(ProtectedHoursRow $hours): bool => $hours->kind === HoursKind::Work);
         $at = FreeTime::place(
             array_map(static fn(RulerPart $part): array => [$part->from, $part->until], $fixed),
             $lengths,
             max(BusyTime::WORK_FROM, $now ?? 0),
             BusyTime::WORK_UNTIL,
+            array_map(static fn(ProtectedHoursRow $hours): array => $hours->minutes(), array_values($work)),
+            array_map(static fn(TaskRow $task): bool => $task->focus === Focus::Full, $open),
         );
         $parts = [];
         $left = 0;

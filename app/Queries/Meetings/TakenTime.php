@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Queries\Meetings;
 
 use App\Models\Appointment;
+use App\Models\ProtectedHours;
 use App\Models\Series;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Day\ProtectedHours as Hours;
 use Loftrin\Core\Work\BusyTime;
 
 /**
@@ -32,6 +35,37 @@ final class TakenTime
     /** @return array<int, int> minutes within the span by person */
     public function within(Span $span): array
     {
+        return array_map(static fn(array $days): int => array_sum(array_map(BusyTime::minutes(...), $days)), $this->times($span));
+    }
+
+    /**
+     * How many of them go against hours that the person keeps.
+     *
+     * @param iterable<int, iterable<ProtectedHours>> $kept by person
+     *
+     * @return array<int, int> by person; only who has some
+     */
+    public function against(Span $span, iterable $kept): array
+    {
+        $times = $this->times($span);
+        $against = [];
+
+        foreach ($kept as $person => $records) {
+            $hours = array_values(array_map(static fn(ProtectedHours $each): Hours => $each->hours(), [...$records]));
+
+            foreach ($times[$person] ?? [] as $day => $taken) {
+                $weekday = Day::ofNumber($day)->weekday();
+                $across = array_filter($taken, static fn(array $each): bool => Hours::against($hours, $weekday, ...$each) !== null);
+                $against[$person] = ($against[$person] ?? 0) + count($across);
+            }
+        }
+
+        return array_filter($against);
+    }
+
+    /** @return array<int, array<int, list<array{string, int}>>> time and minutes by person and the number of the day */
+    private function times(Span $span): array
+    {
         $taken = [];
 
         foreach ($this->series() as $series) {
@@ -48,7 +82,7 @@ final class TakenTime
             }
         }
 
-        return array_map(static fn(array $days): int => array_sum(array_map(BusyTime::minutes(...), $days)), $taken);
+        return $taken;
     }
 
     /** @return array<int, array{string, int}> time and minutes of each, by the number of its day */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\People;
 
+use App\Models\ProtectedHours;
 use App\Models\Workspace;
 use App\Queries\Direction\Loads;
 use App\Queries\Lists\OwnTasks;
@@ -17,7 +18,7 @@ use Loftrin\Core\Fraction;
 
 /**
  * Hours planned against hours left, person by person, for this week and the ones after it. What is private counts for
- * nobody, so that all read the same. Rules: computation 10, without appointments.
+ * nobody, so that all read the same. Rules: computation 10.
  */
 final readonly class HoursAhead
 {
@@ -50,11 +51,13 @@ final readonly class HoursAhead
     {
         $planned = $this->planned();
         $today = $this->workspace->today();
+        $kept = ProtectedHours::query()->get()->groupBy('person_id');
         $cells = [];
 
         foreach ($this->periods() as $week) {
             $left = new Span($today->isAfter($week->span->first) ? $today : $week->span->first, $week->span->last);
             $taken = $this->taken->within($left);
+            $against = $this->taken->against($left, $kept);
 
             foreach ($this->loads->available($week->span) as $person => $available) {
                 $cells[$person][] = new HoursCell(
@@ -62,6 +65,7 @@ final readonly class HoursAhead
                     $taken[$person] ?? 0,
                     $planned[$person][$week->name] ?? 0,
                     self::minutes($available),
+                    $against[$person] ?? 0,
                 );
             }
         }

@@ -6,9 +6,11 @@ namespace App\Queries\People;
 
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\ProtectedHours;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\People\Answers\GroupRow;
 use App\Queries\People\Answers\People;
@@ -36,6 +38,7 @@ final readonly class PeoplePage
             ->get()
             ->keyBy('owner_id');
         $hours = $this->hours->cells();
+        $kept = ProtectedHours::query()->orderBy('from')->orderBy('id')->get()->groupBy('person_id');
 
         return new People(
             array_values(
@@ -51,6 +54,7 @@ final readonly class PeoplePage
                             open: (int) ($counts->get($person->id)->open ?? 0),
                             late: (int) ($counts->get($person->id)->late ?? 0),
                             hours: $person->deactivated_on === null ? $hours[$person->id] ?? [] : [],
+                            kept: array_values(array_map(ProtectedHoursRow::of(...), $kept->get($person->id)?->all() ?? [])),
                             isAside: $person->deactivated_on !== null,
                         ),
                     )

@@ -6,10 +6,12 @@ namespace App\Queries\Week;
 
 use App\Models\Appointment;
 use App\Models\Person;
+use App\Models\ProtectedHours;
 use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Day\Answers\AppointmentRow;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
@@ -19,6 +21,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Day\ProtectedHours as Hours;
 use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\DayHours;
 
@@ -82,6 +85,7 @@ final readonly class WeekDays
         $today = $this->workspace->today();
         $meetings = $this->meetings($week->span, $viewer, $whose);
         $appointments = self::appointments($week->span, $viewer, $whose);
+        $kept = ProtectedHours::query()->of($whose->id)->get()->groupBy('weekday');
         $hours = intdiv($whose->weekly_hours * 60, max(1, count($calendar->workingDays)));
         $days = [];
 
@@ -89,6 +93,7 @@ final readonly class WeekDays
             $tasks = $byDay[(string) $day] ?? [];
             $held = $meetings[(string) $day] ?? [];
             $appointed = $appointments[(string) $day] ?? [];
+            $hoursKept = array_values($kept->get($day->weekday()->label())?->all() ?? []);
 
             if (! $calendar->isWorkingDay($day) && $tasks === [] && $held === [] && $appointed === []) {
                 continue;
@@ -113,10 +118,43 @@ final readonly class WeekDays
                 available: $load->available,
                 planned: $load->planned,
                 free: $load->free(),
+                kept: array_map(ProtectedHoursRow::of(...), $hoursKept),
+                against: self::against($day, $hoursKept, $held, $appointed),
             );
         }
 
         return $days;
+    }
+
+    /**
+     * @param list<ProtectedHours> $kept
+     * @param list<Occurrence> $meetings
+     * @param list<AppointmentRow> $appointments
+     *
+     * @return list<string> "Product meeting: 09:00 to 11:00 are kept for work"
+     */
+    private static function against(Day $day, array $kept, array $meetings, array $appointments): array
+    {
+        if ($kept === []) {
+            return [];
+        }
+
+        $hours = array_map(static fn(ProtectedHours $each): Hours => $each->hours(), $kept);
+        $taken = [
+            ...array_map(static fn(Occurrence $each): array => [$each->title, $each->time, $each->minutes], $meetings),
+            ...array_map(static fn(AppointmentRow $row): array => [$row->title ?? 'Busy', $row->at, $row->minutes], $appointments),
+        ];
+        $found = [];
+
+        foreach ($taken as [$title, $at, $minutes]) {
+            $against = Hours::against($hours, $day->weekday(), $at, $minutes);
+
+            if ($against !== null) {
+                $found[] = "$title: $against";
+            }
+        }
+
+        return $found;
     }
 
     /** @return array<string, list<AppointmentRow>> by date; another person's only as busy */

@@ -6,6 +6,7 @@ namespace App\Queries\Day\Answers;
 
 use App\Models\ProtectedHours;
 use App\Queries\Props;
+use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Day\HoursKind;
 
 /** Hours of a weekday that are kept for something. */
@@ -28,5 +29,11 @@ final readonly class ProtectedHoursRow implements Props
     public static function of(ProtectedHours $hours): self
     {
         return new self($hours->id, $hours->weekday, $hours->from, $hours->until, $hours->kind);
+    }
+
+    /** @return array{int, int} from, until, since midnight */
+    public function minutes(): array
+    {
+        return [WallTime::minutes($this->from), WallTime::minutes($this->until)];
     }
 }

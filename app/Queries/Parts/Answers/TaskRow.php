@@ -16,6 +16,7 @@ use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 
 /** A task as a line of any list. */
@@ -42,6 +43,7 @@ final readonly class TaskRow implements Props
         public PersonTag $owner,
         public ?int $minutes,
         public ?Rank $rank,
+        public ?Focus $focus,
         public ?Day $dueOn,
         public bool $isLate,
         public ?string $planned,
@@ -65,13 +67,13 @@ final readonly class TaskRow implements Props
     ) {
     }
 
-    /** One that is a record already. */
     /** What it still takes, in minutes: nothing once it is done or put aside. Rules: computation 10. */
     public function left(): int
     {
         return $this->isDone || $this->isAside ? 0 : DayHours::left($this->minutes, $this->stepsDone, $this->steps);
     }
 
+    /** One that is a record already. */
     public static function of(Task $task, Threads $threads, Workspace $workspace): self
     {
         return self::row(
@@ -127,6 +129,7 @@ final readonly class TaskRow implements Props
             owner: PersonTag::of($task->owner),
             minutes: $task->minutes,
             rank: $task->rank,
+            focus: $task->focus,
             dueOn: $task->due_on,
             isLate: $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
             planned: $standing->in,

@@ -13,8 +13,9 @@ final readonly class HoursCell implements Props
      * @param int $taken by meetings
      * @param int $planned with open tasks
      * @param int $available after meetings
+     * @param int $against how many meetings and appointments go against hours that the person keeps
      */
-    public function __construct(public string $week, public int $taken, public int $planned, public int $available)
+    public function __construct(public string $week, public int $taken, public int $planned, public int $available, public int $against)
     {
     }
 }

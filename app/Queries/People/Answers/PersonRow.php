@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\People\Answers;
 
 use App\Models\Role;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
 
@@ -15,6 +16,7 @@ final readonly class PersonRow implements Props
      * @param int $open open tasks that the viewer may see
      * @param int $late of these, past their due date
      * @param list<HoursCell> $hours of the weeks ahead; none of somebody who left
+     * @param list<ProtectedHoursRow> $kept hours that they keep, in the order of the week
      * @param bool $isAside whether they left
      */
     public function __construct(
@@ -26,6 +28,7 @@ final readonly class PersonRow implements Props
         public int $open,
         public int $late,
         public array $hours,
+        public array $kept,
         public bool $isAside,
     ) {
     }

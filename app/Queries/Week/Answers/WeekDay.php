@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Week\Answers;
 
 use App\Queries\Day\Answers\AppointmentRow;
+use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
@@ -20,6 +21,8 @@ final readonly class WeekDay implements Props
      * @param int $available minutes one works on that day
      * @param int $planned minutes of its open tasks
      * @param int $free minutes left; below 0 when there is more than fits
+     * @param list<ProtectedHoursRow> $kept hours that the person keeps on that weekday
+     * @param list<string> $against what goes against them, in words
      */
     public function __construct(
         public Day $on,
@@ -31,6 +34,8 @@ final readonly class WeekDay implements Props
         public int $available,
         public int $planned,
         public int $free,
+        public array $kept = [],
+        public array $against = [],
     ) {
     }
 }

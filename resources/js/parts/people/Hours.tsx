@@ -1,8 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { HoursCell, People } from '../../generated/props';
+import { KeptHours } from '../day/KeptHours';
+import type { HoursCell, People, ProtectedHoursRow } from '../../generated/props';
 import { hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { weekdays } from '../../lib/weekdays';
 import { Sign, Signs } from '../../ui/Signs';
 
 /** Who has too much: each week of each person as a ruler of hours with its own end. */
@@ -47,6 +49,12 @@ export function Hours({ page }: { page: People }) {
                             <th scope="row" className="py-2 pr-4">
                                 {row.person.name}
                                 <span className="block text-xs font-normal text-ink-2">{row.weeklyHours} h a week</span>
+                                {keptHours(row.kept).map(({ days, hours }) => (
+                                    <span key={days} className="flex gap-1.5 font-normal">
+                                        <span className="text-xs text-ink-2">{days}</span>
+                                        <KeptHours hours={hours} />
+                                    </span>
+                                ))}
                             </th>
                             {row.hours.map((cell) => (
                                 <td key={cell.week} className="py-2 pr-4">
@@ -80,6 +88,30 @@ function Cell({ cell, person, scale }: { cell: HoursCell; person: number; scale:
             <span className={clsx('mt-1.5 block text-xs group-hover:underline', free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
                 {free < 0 ? `${hoursWords(-free)} over` : `${hoursWords(free)} free`}
             </span>
+            {cell.against > 0 && (
+                <span className="block text-xs font-semibold text-persimmon" title="Meetings and appointments across protected hours">
+                    {cell.against} across kept hours
+                </span>
+            )}
         </Link>
+    );
+}
+
+/** The same hours of several weekdays in one line. */
+function keptHours(kept: ProtectedHoursRow[]): { days: string; hours: ProtectedHoursRow }[] {
+    const same = Map.groupBy(kept, ({ from, until, kind }) => `${from} ${until} ${kind}`);
+
+    return [...same.values()].flatMap((all) =>
+        all[0] === undefined
+            ? []
+            : [
+                  {
+                      days: weekdays
+                          .filter(({ value }) => all.some(({ weekday }) => weekday === value))
+                          .map(({ short }) => short)
+                          .join(', '),
+                      hours: all[0],
+                  },
+              ],
     );
 }

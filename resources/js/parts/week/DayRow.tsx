@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { DayRuler } from './DayRuler';
 import { FreeHours } from './FreeHours';
+import { KeptHours } from '../day/KeptHours';
 import { DraggableLine } from '../DraggableLine';
 import { DropTime } from '../DropTime';
 import { TaskLine } from '../TaskLine';
@@ -92,6 +93,7 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                         <>
                             {(day.available > 0 || !isEmpty) && <DayRuler day={day} />}
                             {!day.isPast && day.available > 0 && <FreeHours day={day} />}
+                            {!day.isPast && day.kept.map((hours) => <KeptHours key={hours.id} hours={hours} />)}
                         </>
                     }
                 >
@@ -102,6 +104,12 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                         {day.appointments.map((appointment) => (
                             <AppointmentLine key={appointment.id} appointment={appointment} />
                         ))}
+                        {!day.isPast &&
+                            day.against.map((words) => (
+                                <li key={words} className="pb-1 text-xs font-semibold text-persimmon">
+                                    {words}
+                                </li>
+                            ))}
                         {day.tasks.map((task) => (
                             <WeekLineOf key={task.id} task={task} people={people} />
                         ))}
