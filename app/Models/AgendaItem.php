@@ -17,22 +17,28 @@ use Loftrin\Core\Meetings\Outcome;
  * @property int $position
  * @property string $title
  * @property int $minutes
+ * @property int $extra minutes given to it while it ran
  * @property ?int $owner_id
  * @property ?int $goal_id
+ * @property ?int $project_id to be looked at
+ * @property bool $shows_register whether the register of projects is looked at
  * @property ?int $issue_id
  * @property ?Carbon $begun_at
  * @property ?Carbon $ended_at
- * @property ?string $notes
  * @property ?Outcome $outcome
  * @property-read Meeting $meeting
  * @property-read ?Person $owner
  * @property-read ?Goal $goal
+ * @property-read ?Project $project
  * @property-read ?Issue $issue
+ * @property-read Collection<int, NoteLine> $lines
  * @property-read Collection<int, Decision> $decisions
  * @property-read Collection<int, Task> $nextSteps
  */
 final class AgendaItem extends Record
 {
+    use BelongsToProject;
+
     protected $table = 'agenda_items';
 
     /** @return BelongsTo<Meeting, $this> */
@@ -59,6 +65,12 @@ final class AgendaItem extends Record
         return $this->belongsTo(Issue::class);
     }
 
+    /** @return HasMany<NoteLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(NoteLine::class)->orderBy('id');
+    }
+
     /** @return HasMany<Decision, $this> */
     public function decisions(): HasMany
     {
@@ -71,6 +83,18 @@ final class AgendaItem extends Record
         return $this->hasMany(Task::class, 'agenda_item_id')->orderBy('id');
     }
 
+    /** Seconds that it took, or has taken so far. */
+    public function spent(Carbon $now): int
+    {
+        return $this->begun_at === null ? 0 : max(0, (int) $this->begun_at->diffInSeconds($this->ended_at ?? $now));
+    }
+
+    /** Seconds that it may take. */
+    public function allowed(): int
+    {
+        return 60 * ($this->minutes + $this->extra);
+    }
+
     protected function casts(): array
     {
         return [
@@ -78,6 +102,7 @@ final class AgendaItem extends Record
             'begun_at' => 'datetime',
             'ended_at' => 'datetime',
             'outcome' => Outcome::class,
+            'shows_register' => 'boolean',
         ];
     }
 }

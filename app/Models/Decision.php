@@ -9,14 +9,23 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * @property int $agenda_item_id
+ * @property ?int $agenda_item_id null of one that was made outside of a meeting
  * @property string $words
  * @property ?string $because
  * @property Day $decided_on
- * @property-read AgendaItem $agendaItem
+ * @property ?int $person_id who recorded one that was made outside
+ * @property ?int $goal_id
+ * @property ?int $project_id
+ * @property-read ?AgendaItem $agendaItem
+ * @property-read ?Person $person
+ * @property-read ?Goal $goal
+ * @property-read ?Project $project
  */
 final class Decision extends Record
 {
+    use BelongsToGoal;
+    use BelongsToProject;
+
     protected $table = 'decisions';
 
     /** @return BelongsTo<AgendaItem, $this> */

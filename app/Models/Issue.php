@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Need;
 use Loftrin\Core\Meetings\Outcome;
@@ -25,13 +27,25 @@ use Loftrin\Core\Work\Rank;
  * @property int $waited
  * @property ?Outcome $outcome
  * @property ?Day $settled_on
+ * @property ?string $source where it comes from, in words
+ * @property ?int $task_id the task that it is about
+ * @property ?int $became_project_id
+ * @property ?int $became_goal_id
+ * @property ?Day $return_on of a shelved one: when it comes back
+ * @property ?Day $for_on the one meeting for which it is
  * @property-read Series $series
  * @property-read ?Goal $goal
  * @property-read ?Project $project
+ * @property-read ?Task $task
+ * @property-read ?Project $becameProject
+ * @property-read ?Goal $becameGoal
+ * @property-read Collection<int, AgendaItem> $agendaItems
  * @property-read Person $raisedBy
  */
 final class Issue extends Record
 {
+    use BelongsToProject;
+
     protected $table = 'issues';
 
     /** @return BelongsTo<Series, $this> */
@@ -46,10 +60,28 @@ final class Issue extends Record
         return $this->belongsTo(Goal::class);
     }
 
-    /** @return BelongsTo<Project, $this> */
-    public function project(): BelongsTo
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
     {
-        return $this->belongsTo(Project::class);
+        return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<Project, $this> */
+    public function becameProject(): BelongsTo
+    {
+        return $this->belongsTo(Project::class, 'became_project_id');
+    }
+
+    /** @return BelongsTo<Goal, $this> */
+    public function becameGoal(): BelongsTo
+    {
+        return $this->belongsTo(Goal::class, 'became_goal_id');
+    }
+
+    /** @return HasMany<AgendaItem, $this> the meetings in which it came up */
+    public function agendaItems(): HasMany
+    {
+        return $this->hasMany(AgendaItem::class)->orderBy('id');
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -66,6 +98,8 @@ final class Issue extends Record
             'raised_on' => AsDay::class,
             'outcome' => Outcome::class,
             'settled_on' => AsDay::class,
+            'return_on' => AsDay::class,
+            'for_on' => AsDay::class,
         ];
     }
 }

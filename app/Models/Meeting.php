@@ -20,12 +20,15 @@ use Loftrin\Core\Calendar\Day;
  * @property ?int $minute_taker_id
  * @property Carbon $opened_at
  * @property ?Carbon $closed_at
+ * @property ?Carbon $closing_at when somebody began to close it
+ * @property ?Carbon $paused_at
  * @property ?string $summary
  * @property-read Series $series
  * @property-read ?Person $chair
  * @property-read ?Person $minuteTaker
  * @property-read Collection<int, AgendaItem> $items
  * @property-read Collection<int, Attendance> $attendances
+ * @property-read Collection<int, FollowUp> $followUps
  */
 final class Meeting extends Record
 {
@@ -55,10 +58,28 @@ final class Meeting extends Record
         return $this->hasMany(AgendaItem::class)->orderBy('position')->orderBy('id');
     }
 
+    /** @return HasMany<FollowUp, $this> */
+    public function followUps(): HasMany
+    {
+        return $this->hasMany(FollowUp::class)->orderBy('id');
+    }
+
     /** @return HasMany<Attendance, $this> */
     public function attendances(): HasMany
     {
         return $this->hasMany(Attendance::class)->orderBy('id');
+    }
+
+    /** The clock as the meeting has it: it stands while it is paused or closed. */
+    public function clock(): Carbon
+    {
+        return $this->closed_at ?? ($this->paused_at ?? Carbon::now());
+    }
+
+    /** When it is to end. */
+    public function end(): Carbon
+    {
+        return $this->opened_at->copy()->addMinutes($this->minutes);
     }
 
     protected function casts(): array
@@ -67,6 +88,8 @@ final class Meeting extends Record
             'on' => AsDay::class,
             'opened_at' => 'datetime',
             'closed_at' => 'datetime',
+            'closing_at' => 'datetime',
+            'paused_at' => 'datetime',
         ];
     }
 }

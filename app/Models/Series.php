@@ -7,8 +7,10 @@ namespace App\Models;
 use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\AgendaKind;
 
 /**
  * @property ?int $owner_id who set it up, where that is known
@@ -19,10 +21,18 @@ use Loftrin\Core\Calendar\Day;
  * @property string $time
  * @property int $minutes
  * @property int $opening_minutes of the opening round; 0 for none
+ * @property int $closing_minutes
+ * @property int $rotates_every meetings between two changes of chair and minute-taker
+ * @property ?string $parts of its agenda, in its own order; null for the usual one
+ * @property ?int $project_id to which it belongs
+ * @property ?int $area_id
  * @property bool $is_private
  * @property-read Collection<int, Attendee> $attendees
  * @property-read Collection<int, StandingItem> $standingItems
  * @property-read Collection<int, Meeting> $meetings
+ * @property-read Collection<int, MeetingException> $exceptions
+ * @property-read ?Project $project
+ * @property-read ?Area $area
  * @property-read Collection<int, Issue> $issues
  * @property-read Collection<int, Issue> $openIssues
  * @property-read int $open_issues_count   where its counts are loaded
@@ -30,6 +40,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Series extends Record
 {
+    use BelongsToProject;
+
     protected $table = 'series';
 
     /** What is counted of a series wherever it stands as a line. */
@@ -45,6 +57,24 @@ final class Series extends Record
     public function standingItems(): HasMany
     {
         return $this->hasMany(StandingItem::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<MeetingException, $this> */
+    public function exceptions(): HasMany
+    {
+        return $this->hasMany(MeetingException::class)->orderBy('on');
+    }
+
+    /** @return BelongsTo<Area, $this> */
+    public function area(): BelongsTo
+    {
+        return $this->belongsTo(Area::class);
+    }
+
+    /** @return list<AgendaKind> the parts of its agenda, in order */
+    public function order(): array
+    {
+        return AgendaKind::ordered($this->parts);
     }
 
     /** @return HasMany<Meeting, $this> */

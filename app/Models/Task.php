@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Ordering;
@@ -48,6 +49,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?string $place
  * @property ?Day $put_back_on when its time was cleared
  * @property ?int $agenda_item_id
+ * @property ?Carbon $confirmed_at when its owner said yes to it, of one that was agreed on in a meeting
  * @property ?int $main_effort_id that it is work on
  * @property ?int $template_task_id that it was made from
  * @property ?int $recurring_task_id that it comes back by
@@ -65,18 +67,13 @@ use Loftrin\Core\Work\StageOrder;
  */
 final class Task extends TaskOrProject
 {
+    use BelongsToProject;
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
         isVisibleTo as private isOwnOrOpen;
     }
 
     protected $table = 'tasks';
-
-    /** @return BelongsTo<Project, $this> */
-    public function project(): BelongsTo
-    {
-        return $this->belongsTo(Project::class);
-    }
 
     /** @return BelongsTo<Goal, $this> */
     public function goal(): BelongsTo
@@ -243,6 +240,7 @@ final class Task extends TaskOrProject
             'put_back_on' => AsDay::class,
             'occurs_on' => AsDay::class,
             'changed_on' => AsDay::class,
+            'confirmed_at' => 'datetime',
         ];
     }
 }

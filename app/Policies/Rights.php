@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Absence;
+use App\Models\Addition;
 use App\Models\AgendaItem;
 use App\Models\Answer;
 use App\Models\Appointment;
@@ -15,14 +16,15 @@ use App\Models\Checkpoint;
 use App\Models\Collection;
 use App\Models\CollectionItem;
 use App\Models\Contribution;
-use App\Models\Decision;
 use App\Models\Dependency;
 use App\Models\Entry;
 use App\Models\EveningAnswer;
 use App\Models\EveningQuestion;
 use App\Models\Field;
+use App\Models\FinalMinutes;
 use App\Models\FocusSession;
 use App\Models\Following;
+use App\Models\FollowUp;
 use App\Models\Goal;
 use App\Models\GoalViewer;
 use App\Models\Group;
@@ -35,8 +37,10 @@ use App\Models\LogLine;
 use App\Models\LongTermGoal;
 use App\Models\MainEffort;
 use App\Models\Meeting;
+use App\Models\MeetingException;
 use App\Models\Membership;
 use App\Models\Milestone;
+use App\Models\NoteLine;
 use App\Models\Notification;
 use App\Models\NotificationChoice;
 use App\Models\Occurrence;
@@ -46,6 +50,9 @@ use App\Models\PersonDay;
 use App\Models\PersonWeek;
 use App\Models\PlanLine;
 use App\Models\Planning;
+use App\Models\Point;
+use App\Models\Presence;
+use App\Models\PrivateNote;
 use App\Models\Project;
 use App\Models\ProtectedHours;
 use App\Models\Reading;
@@ -54,6 +61,7 @@ use App\Models\RecurringTask;
 use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskStep;
 use App\Models\Review;
+use App\Models\Sending;
 use App\Models\Series;
 use App\Models\Stage;
 use App\Models\StandingItem;
@@ -90,7 +98,13 @@ final readonly class Rights
         Meeting::class => ['run', ['series_id' => Series::class]],
         AgendaItem::class => ['update', ['meeting_id' => Meeting::class]],
         Attendance::class => ['update', ['meeting_id' => Meeting::class]],
-        Decision::class => ['update', ['agenda_item_id' => AgendaItem::class]],
+        NoteLine::class => ['update', ['agenda_item_id' => AgendaItem::class]],
+        FollowUp::class => ['update', ['meeting_id' => Meeting::class]],
+        FinalMinutes::class => ['update', ['meeting_id' => Meeting::class]],
+        Addition::class => ['update', ['meeting_id' => Meeting::class]],
+        Presence::class => ['update', ['meeting_id' => Meeting::class]],
+        MeetingException::class => ['update', ['series_id' => Series::class]],
+        Sending::class => ['update', ['meeting_id' => Meeting::class]],
         Attendee::class => ['update', ['series_id' => Series::class]],
         StandingItem::class => ['update', ['series_id' => Series::class]],
         Occurrence::class => ['view', ['recurring_task_id' => RecurringTask::class]],
@@ -113,6 +127,8 @@ final readonly class Rights
         Letter::class => 'person_id',
         PersonDay::class => 'person_id',
         PersonWeek::class => 'person_id',
+        Point::class => 'person_id',
+        PrivateNote::class => 'person_id',
         ProtectedHours::class => 'person_id',
         Review::class => 'person_id',
         Notification::class => 'person_id',

@@ -23,4 +23,20 @@ enum AgendaKind: string
     {
         return [self::Opening, self::Issue, self::FollowUps, self::Standing, self::Closing];
     }
+
+    /**
+     * The parts in an order of one's own: what it names of those between opening and closing, then the others as proposed.
+     *
+     * @param ?string $parts their values with commas between them
+     *
+     * @return list<self>
+     */
+    public static function ordered(?string $parts): array
+    {
+        $between = [self::Issue, self::FollowUps, self::Standing];
+        $own = array_map(self::tryFrom(...), explode(',', $parts ?? ''));
+        $order = array_filter($own, static fn(?self $part): bool => in_array($part, $between, true));
+
+        return array_values(array_unique([self::Opening, ...$order, ...$between, self::Closing], SORT_REGULAR));
+    }
 }

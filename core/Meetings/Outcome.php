@@ -10,13 +10,16 @@ enum Outcome: string
     case Decided = 'decided';
     case Answered = 'answered';
     case NextSteps = 'next_steps';
+    case Project = 'project';
+    case Goal = 'goal';
     case NextTime = 'next_time';
+    case OtherMeeting = 'other_meeting';
     case Shelved = 'shelved';
     case Dropped = 'dropped';
 
-    /** Whether the issue leaves the agenda for good; otherwise it comes back, one meeting older. */
+    /** Whether the issue is off all agendas; otherwise it comes up again, one meeting older. */
     public function settles(): bool
     {
-        return $this !== self::NextTime;
+        return ! in_array($this, [self::NextTime, self::OtherMeeting], true);
     }
 }

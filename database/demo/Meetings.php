@@ -137,11 +137,7 @@ final class Meetings
                 'minutes' => $minutes,
                 'owner_id' => $who === null ? null : $this->people->id($who),
                 'goal_id' => $goal === null ? null : $this->goals->id($goal),
-                'notes' => $goal === null ? null : $this->stage->dice->pick([
-                    'As in the figures. Nothing to add.', 'Better than it looks: two more are nearly there.',
-                    'Weather again. We keep the plan.', 'One surprise, noted in the log.',
-                ]),
-            ]);
+            ], $goal === null || $who === null ? [] : [[$who, MeetingScript::standing($goal, $place)]]);
             $at = $at->modify("+$spent minutes");
         }
 
@@ -159,7 +155,8 @@ final class Meetings
         DateTimeImmutable $at,
         int $spent,
     ): DateTimeImmutable {
-        [$title, $who, $rank, $context, $words, $because, $step, $owner] = MeetingScript::ISSUES[$number % count(MeetingScript::ISSUES)];
+        $script = MeetingScript::ISSUES[$number % count(MeetingScript::ISSUES)];
+        [$title, $who, $rank, $context, $words, $because, $step, $owner, $lines] = $script;
         $issue = $this->issue($series, [
             'title' => $title,
             'context' => $context,
@@ -176,9 +173,8 @@ final class Meetings
             'minutes' => 8,
             'owner_id' => $this->people->id($who),
             'issue_id' => $issue,
-            'notes' => $context,
             'outcome' => 'decided',
-        ]);
+        ], $lines);
         $this->rows->add('decisions', ['agenda_item_id' => $item, 'words' => $words, 'because' => $because, 'decided_on' => $day]);
         $isOpen = $this->stage->today->number - $day->number < 10;
         $this->work->task([
@@ -194,10 +190,13 @@ final class Meetings
         return $at->modify("+$spent minutes");
     }
 
-    /** @param array<string, mixed> $columns */
-    private function item(int $meeting, int $position, DateTimeImmutable $at, int $spent, array $columns): int
+    /**
+     * @param array<string, mixed> $columns
+     * @param list<array{string, string}> $lines who wrote what
+     */
+    private function item(int $meeting, int $position, DateTimeImmutable $at, int $spent, array $columns, array $lines = []): int
     {
-        return $this->rows->add('agenda_items', [
+        $id = $this->rows->add('agenda_items', [
             'meeting_id' => $meeting,
             'position' => $position,
             'owner_id' => null,
@@ -205,10 +204,28 @@ final class Meetings
             'issue_id' => null,
             'begun_at' => $at->format('Y-m-d H:i:s'),
             'ended_at' => $at->modify("+$spent minutes")->format('Y-m-d H:i:s'),
-            'notes' => null,
             'outcome' => null,
             ...$columns,
         ]);
+
+        foreach ($lines as $place => [$who, $words]) {
+            $this->rows->add('note_lines', [
+                'agenda_item_id' => $id,
+                'key' => self::key("$id $place"),
+                'person_id' => $this->people->id($who),
+                'words' => $words,
+                'version' => 1,
+                'written_at' => $at->modify('+'.min($spent, 1 + $place).' minutes')->format('Y-m-d H:i:s'),
+            ]);
+        }
+
+        return $id;
+    }
+
+    /** Shaped like those that browsers make, and the same at every load. */
+    private static function key(string $of): string
+    {
+        return (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12}).*$/', '$1-$2-$3-$4-$5', hash('sha256', $of));
     }
 
     /** @param array<string, mixed> $columns */

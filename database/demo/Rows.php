@@ -20,7 +20,7 @@ final class Rows
         'projects', 'stages', 'contributions', 'milestones', 'collections', 'collection_items', 'fields', 'entries', 'saved_lists',
         'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
         'recurring_tasks', 'recurring_task_steps', 'recurring_task_contributions', 'occurrences',
-        'tasks', 'steps', 'dependencies', 'jots', 'plan_lines',
+        'tasks', 'note_lines', 'steps', 'dependencies', 'jots', 'plan_lines',
         'log_lines', 'focus_sessions', 'habits', 'habit_ticks', 'evening_answers', 'appointments', 'protected_hours',
         'helpings', 'references', 'comments', 'estimates', 'judgements', 'followings', 'notifications',
     ];

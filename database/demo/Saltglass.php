@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Actions\Meetings\KeepMinutes;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Reviews\FactsQuery;
@@ -46,6 +47,7 @@ final class Saltglass
             (new Days($rows, $stage, $people))->add();
             $rows->insert();
             (new PastWeeks($stage))->add();
+            app(KeepMinutes::class)->ofAll();
             // Whom a task waits on is known by their name.
             DB::update(
                 'update tasks set waiting_contact_id = (select id from contacts where contacts.name = '

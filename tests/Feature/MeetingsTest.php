@@ -10,6 +10,8 @@ use App\Models\Series;
 use App\Models\StandingItem;
 use App\Models\Task;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\AgendaKind;
 use Tests\Feature\Made;
@@ -35,10 +37,19 @@ function raise(Series $series, string $title, array $more = []): Issue
 function opened(Series $series, string $on = '2027-02-15'): Meeting
 {
     test()
-        ->post("/series/$series->id/open", ['on' => $on])
+        ->post("/series/$series->id/open", ['on' => $on, 'early' => true])
         ->assertSessionHasNoErrors();
 
     return Meeting::query()->latest('id')->firstOrFail();
+}
+
+function writeLine(AgendaItem $item, string $words, ?string $key = null, int $version = 1): TestResponse
+{
+    return test()->put("/agenda-items/$item->id/lines", [
+        'key' => $key ?? Str::uuid()->toString(),
+        'words' => $words,
+        'version' => $version,
+    ]);
 }
 
 it('sets up a series with what comes every time', function (): void {
@@ -134,7 +145,7 @@ it('runs a meeting to its minutes', function (): void {
     $this->post("/agenda-items/$checkIn->id/turn");
     Carbon::setTestNow('2027-02-10 09:04:00');
     $this->post("/agenda-items/$insurance->id/turn");
-    $this->put("/agenda-items/$insurance->id/notes", ['notes' => 'Two offers.', 'seen' => ['notes' => '']])->assertSessionHasNoErrors();
+    writeLine($insurance, 'Two offers.')->assertSessionHasNoErrors();
     $this->post("/agenda-items/$insurance->id/decisions", [
         'words' => 'We take the dear one.',
         'because' => 'Winter.',
@@ -161,15 +172,17 @@ it('runs a meeting to its minutes', function (): void {
         ->and($left->refresh()->only(['outcome', 'waited']))
         ->toBe(['outcome' => null, 'waited' => 1]);
 
-    $minutes = $this->props("/meetings/$meeting->id")['page'];
-    expect($minutes['closedAt'])
+    $minutes = $this->props("/meetings/$meeting->id")['page']['minutes'];
+    expect($minutes['ends'])
         ->toBe('09:30')
-        ->and($minutes['items'][1])
-        ->toMatchArray(['outcome' => 'decided', 'notes' => 'Two offers.'])
+        ->and($minutes['items'][1]['outcome'])
+        ->toBe('decided')
+        ->and($minutes['items'][1]['lines'])
+        ->toBe([['who' => 'Noor Aksoy', 'at' => '09:04', 'words' => 'Two offers.']])
         ->and($minutes['items'][1]['decisions'][0]['words'])
         ->toBe('We take the dear one.')
-        ->and($minutes['items'][1]['nextSteps'][0]['title'])
-        ->toBe('Sign the offer')
+        ->and($minutes['items'][1]['nextSteps'][0])
+        ->toMatchArray(['what' => 'Sign the offer', 'who' => 'Elif Demir', 'by' => '2027-02-22'])
         ->and($minutes['items'][2]['outcome'])
         ->toBe('next_time');
 
@@ -196,24 +209,12 @@ it('seals the minutes', function (): void {
     $attendance = $meeting->attendances()->firstOrFail();
     $this->post("/meetings/$meeting->id/close");
 
-    $this->put("/agenda-items/$item->id/notes", ['notes' => 'x', 'seen' => ['notes' => '']])->assertSessionHasErrors('meeting');
     $this->post("/agenda-items/$item->id/turn")->assertSessionHasErrors('meeting');
     $this->post("/agenda-items/$item->id/decisions", ['words' => 'x'])->assertSessionHasErrors('meeting');
     $this->post("/agenda-items/$item->id/next-steps", ['title' => 'x', 'owner' => $this->me->id])->assertSessionHasErrors('meeting');
     $this->put("/agenda-items/$item->id/outcome", ['outcome' => 'dropped'])->assertSessionHasErrors('meeting');
     $this->put("/attendances/$attendance->id", ['wasThere' => false])->assertSessionHasErrors('meeting');
     $this->post("/meetings/$meeting->id/close")->assertSessionHasErrors('meeting');
-});
-
-it('overwrites nobody’s notes', function (): void {
-    opened($this->series);
-    $item = AgendaItem::query()->firstOrFail();
-    $this->put("/agenda-items/$item->id/notes", ['notes' => 'From Noor', 'seen' => ['notes' => '']]);
-    $this->actingAs($this->elif)
-        ->put("/agenda-items/$item->id/notes", ['notes' => 'From Elif', 'seen' => ['notes' => '']])
-        ->assertSessionHasErrors('notes');
-    expect($item->refresh()->notes)->toBe('From Noor');
-    $this->put("/agenda-items/$item->id/notes", ['notes' => 'From both', 'seen' => ['notes' => 'From Noor']])->assertSessionHasNoErrors();
 });
 
 it('drops what no longer fits below the end as time runs', function (): void {
@@ -230,9 +231,9 @@ it('drops what no longer fits below the end as time runs', function (): void {
 
 it('opens one meeting at a time, each once', function (): void {
     $meeting = opened($this->series);
-    $this->post("/series/{$this->series->id}/open", ['on' => '2027-02-22'])->assertSessionHasErrors('meeting');
+    $this->post("/series/{$this->series->id}/open", ['on' => '2027-02-22', 'early' => true])->assertSessionHasErrors('meeting');
     $this->post("/meetings/$meeting->id/close");
-    $this->post("/series/{$this->series->id}/open", ['on' => '2027-02-15'])->assertSessionHasErrors('meeting');
+    $this->post("/series/{$this->series->id}/open", ['on' => '2027-02-15', 'early' => true])->assertSessionHasErrors('meeting');
 });
 
 it('settles an issue in its other ways, and takes it back', function (string $outcome, bool $isGone): void {

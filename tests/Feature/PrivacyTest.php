@@ -126,7 +126,7 @@ it('hides a private thing from every address, a lead’s too', function (): void
             ['get', "/series/{$this->series->id}"],
             ['get', "/series/{$this->series->id}/edit"],
             ['post', "/series/{$this->series->id}/issues", ['title' => 'x']],
-            ['post', "/series/{$this->series->id}/open", ['on' => '2027-02-15']],
+            ['post', "/series/{$this->series->id}/open", ['on' => '2027-02-15', 'early' => true]],
         ] as $call
     ) {
         $this->{$call[0]}($call[1], $call[2] ?? [])->assertNotFound();
@@ -275,7 +275,7 @@ it('keeps what was agreed in a private meeting among those who attend it', funct
         'minutes' => 5,
         'goal_id' => Made::goal($this->other)->id,
     ]);
-    $this->actingAs($this->owner)->post("/series/$talk->id/open", ['on' => '2027-02-15']);
+    $this->actingAs($this->owner)->post("/series/$talk->id/open", ['on' => '2027-02-15', 'early' => true]);
     $this->post('/agenda-items/'.AgendaItem::query()->firstOrFail()->id.'/next-steps', [
         'title' => 'A secret promise',
         'owner' => $elif->id,

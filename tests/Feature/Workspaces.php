@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Meetings\KeepMinutes;
 use App\Models\Absence;
 use App\Models\Appointment;
 use App\Models\Area;
@@ -11,6 +12,7 @@ use App\Models\Assumption;
 use App\Models\Attendance;
 use App\Models\Comment;
 use App\Models\Contact;
+use App\Models\Decision;
 use App\Models\Estimate;
 use App\Models\Field;
 use App\Models\File;
@@ -23,10 +25,12 @@ use App\Models\Judgement;
 use App\Models\LogLine;
 use App\Models\LongTermGoal;
 use App\Models\MainEffort;
+use App\Models\MeetingException;
 use App\Models\Membership;
 use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\PlanLine;
+use App\Models\Point;
 use App\Models\ProtectedHours;
 use App\Models\Reading;
 use App\Models\RecurringTask;
@@ -68,6 +72,15 @@ final class Workspaces
             ])
             ->refresh();
         $meeting = $series->meetings()->create(['on' => '2027-02-08', 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
+        $closed = $series->meetings()->create([
+            'on' => '2027-02-01',
+            'time' => '09:15',
+            'minutes' => 30,
+            'opened_at' => now(),
+            'closed_at' => now(),
+        ]);
+        $closed->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
+        app(KeepMinutes::class)($closed);
         $item = $meeting->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
 
         return [
@@ -80,8 +93,33 @@ final class Workspaces
             'work' => $task->id,
             'kind' => 'tasks',
             'series' => $series->id,
+            'series.restore day' => tap(
+                '2027-03-01',
+                static fn(string $day) => MeetingException::query()->create(['series_id' => $series->id, 'on' => $day]),
+            ),
+            'series.change day' => '2027-02-22',
+            'decision' => Decision::query()->create([
+                'words' => 'Cash only.',
+                'decided_on' => $today,
+                'person_id' => $owner->id,
+            ])->id,
+            'point' => Point::query()->create([
+                'person_id' => $owner->id,
+                'about_id' => $owner->id,
+                'words' => 'Rest',
+                'noted_on' => $today,
+            ])->id,
             'meeting' => $meeting->id,
+            'meetings.markdown meeting' => $closed->id,
+            'meetings.pdf meeting' => $closed->id,
             'item' => $item->id,
+            'noteLine' => $item->lines()->create([
+                'key' => '3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a01',
+                'person_id' => $owner->id,
+                'words' => 'Forty.',
+                'version' => 1,
+                'written_at' => now(),
+            ])->id,
             'attendance' => Attendance::query()->create(['meeting_id' => $meeting->id, 'person_id' => $owner->id, 'was_there' => true])->id,
             'issue' => Issue::query()->create([
                 'series_id' => $series->id,

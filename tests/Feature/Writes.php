@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Issue;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\RecurringTask;
@@ -24,6 +25,7 @@ final class Writes
         'account.password',
         'closing.preview',
         'forgotten.send',
+        'meetings.here',
         'goals.close-preview',
         'goals.preview',
         'updates.read',
@@ -36,7 +38,17 @@ final class Writes
     ];
 
     /** That write themselves into what is told or known, and are no step to go back by. */
-    public const NO_STEP = ['items.turn', 'items.write', 'reviews.answer', 'planning.step', 'evening.answer'];
+    public const NO_STEP = [
+        'items.turn',
+        'items.note',
+        'lines.write',
+        'meetings.add',
+        'meetings.closing',
+        'meetings.pause',
+        'reviews.answer',
+        'planning.step',
+        'evening.answer',
+    ];
 
     /** What is final is out of the reach of undo. */
     public const FINAL = ['meetings.close' => 'These minutes are final.', 'reviews.hold' => 'This review is finished.'];
@@ -258,11 +270,31 @@ final class Writes
         return [
             'series.store' => $series,
             'series.update' => $series,
-            'series.open' => ['on' => '2027-02-15'],
+            'series.open' => ['on' => '2027-02-15', 'early' => true],
             'issues.store' => ['title' => 'Berth 7', 'need' => 'decision', 'rank' => 'A', 'minutes' => 5],
             'issues.destroy' => [],
             'items.turn' => [],
-            'items.write' => ['notes' => "Half a metre.\n\n  At low water."],
+            'lines.write' => ['key' => '3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a10', 'words' => '  At low water.', 'version' => 1],
+            'lines.destroy' => [],
+            'items.note' => ['words' => "Ask Priya.\n\n  Later."],
+            'items.extend' => ['minutes' => 5],
+            'items.move' => ['before' => null],
+            'meetings.pause' => ['isPaused' => true],
+            'meetings.closing' => ['isClosing' => true],
+            'meetings.add' => ['words' => 'It was Tuesday.'],
+            'meetings.take-up' => [],
+            'meetings.follow-up' => ['answer' => 'done'],
+            'tasks.confirm' => [],
+            'issues.next' => [],
+            'meetings.send' => [],
+            'series.change' => ['movedTo' => '2027-02-23', 'time' => '10:00', 'reason' => 'The ferry'],
+            'series.restore' => [],
+            'decisions.store' => ['words' => 'We sell by post.', 'because' => 'They ask.', 'on' => '2027-02-09'],
+            'decisions.destroy' => [],
+            'points.store' => ['words' => 'Her holiday', 'about' => $other->id],
+            'points.tick' => ['isDone' => true],
+            'points.destroy' => [],
+            'issues.update' => ['title' => 'Berth 9', 'need' => 'answer', 'rank' => 'B', 'minutes' => 10],
             'items.decide' => ['words' => 'We move to berth 9.', 'because' => 'It is deeper.'],
             'items.step' => ['title' => 'Tell the office', 'owner' => $other->id, 'by' => '2027-02-15'],
             'items.settle' => ['outcome' => 'decided'],
@@ -357,6 +389,39 @@ final class Writes
             'series.open series' => $free->id,
             'issues.destroy issue' => $waiting,
             'items.settle item' => $item,
+            'issues.update issue' => $waiting,
+            'issues.next issue' => tap(
+                $waiting + 1,
+                static fn(int $id) => DB::table('issues')->insert([
+                    'id' => $id,
+                    'series_id' => $free->id,
+                    'title' => 'Guest',
+                    'need' => 'decision',
+                    'raised_by' => $owner->id,
+                    'raised_on' => Made::TODAY,
+                    'waited' => 0,
+                    'for_on' => '2027-02-15',
+                ]),
+            ),
+            'meetings.send meeting' => tap(
+                $at['meetings.pdf meeting'],
+                static fn($id) => DB::table('attendances')->insert(['meeting_id' => $id, 'person_id' => $owner->id, 'was_there' => true]),
+            ),
+            'series.change day' => '2027-02-22',
+            'series.restore day' => '2027-03-01',
+            'meetings.add meeting' => $at['meetings.pdf meeting'],
+            'meetings.take-up issue' => Issue::query()->create([
+                'series_id' => $at['series'],
+                'title' => 'Ladder',
+                'need' => 'decision',
+                'raised_by' => $owner->id,
+                'raised_on' => Made::TODAY,
+                'waited' => 0,
+            ])->id,
+            'meetings.follow-up task' => Made::task($owner, [
+                'agenda_item_id' => DB::table('agenda_items')->where('meeting_id', $at['meetings.pdf meeting'])->value('id'),
+            ])->id,
+            'tasks.confirm task' => Made::task($owner, ['agenda_item_id' => $at['item']])->id,
             'areas.destroy area' => $empty,
             'groups.destroy group' => $alone,
             'goals.place goal' => $year->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Capture;
 
+use App\Actions\Meetings\IssueDraft;
 use App\Actions\Meetings\RaiseIssue;
 use App\Actions\Projects\ProjectDraft;
 use App\Actions\Projects\SaveProject;
@@ -148,7 +149,7 @@ final readonly class SaveJot
         self::refuseSorted($jot);
 
         $this->log->change($who, "Raised “{$title}”", function () use ($who, $jot, $series, $title): void {
-            ($this->raiseIssue)($who, $series, $title, $jot->notes($title), project: $jot->project_id);
+            ($this->raiseIssue)($who, $series, new IssueDraft(title: $title, context: $jot->notes($title), project: $jot->project_id));
             $this->sorted($jot);
         });
     }

@@ -11,12 +11,16 @@ use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\StandingItem;
+use App\Models\Workspace;
 use App\Queries\Meetings\AgendaInStore;
+use App\Queries\Meetings\MeetingDays;
+use App\Queries\Meetings\PlannedMeeting;
 use App\Queries\Meetings\Roles;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\RankedIssue;
@@ -24,12 +28,20 @@ use Loftrin\Core\Meetings\RankedIssue;
 /** Opens the next meeting of a series with the agenda that was worked out for it. */
 final readonly class OpenMeeting
 {
-    public function __construct(private ChangeLog $log, private AgendaInStore $agendas, private Roles $roles)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private AgendaInStore $agendas,
+        private Roles $roles,
+        private Workspace $workspace,
+    ) {
     }
 
-    /** @throws RefusedChange when another meeting of the series is still open, or this one was held */
-    public function __invoke(Person $who, Series $series, Day $on): Meeting
+    /**
+     * @param bool $early whether it is opened before its day on purpose
+     *
+     * @throws RefusedChange when another meeting of the series is still open, this one was held, or its day has not come
+     */
+    public function __invoke(Person $who, Series $series, Day $on, bool $early = false): Meeting
     {
         match (true) {
             $series->meetings()->whereNull('closed_at')->exists() => throw new RefusedChange(
@@ -40,15 +52,20 @@ final readonly class OpenMeeting
                 'meeting',
                 'This meeting has already been held.',
             ),
+            ! $early && $on->isAfter($this->workspace->today()) => throw new RefusedChange(
+                'early',
+                'This meeting is not today. Open it early if it takes place now.',
+            ),
             default => null,
         };
+        $planned = $this->plannedFor($series, $on);
 
-        return $this->log->change($who, "Opened “{$series->title}”", function () use ($series, $on): Meeting {
-            [$chair, $taker] = $this->roles->next($series);
+        return $this->log->change($who, "Opened “{$series->title}”", function () use ($series, $on, $planned): Meeting {
+            [$chair, $taker] = $this->roles->next($series, $on);
             $meeting = Meeting::query()->create([
                 'series_id' => $series->id,
                 'on' => $on,
-                'time' => $series->time,
+                'time' => $planned->time ?? $series->time,
                 'minutes' => $series->minutes,
                 'chair_id' => $chair,
                 'minute_taker_id' => $taker,
@@ -65,15 +82,24 @@ final readonly class OpenMeeting
         });
     }
 
+    private function plannedFor(Series $series, Day $on): ?PlannedMeeting
+    {
+        foreach (MeetingDays::each($series, new Span($on, $on)) as $planned) {
+            return $planned;
+        }
+
+        return null;
+    }
+
     private function fill(Series $series, Meeting $meeting): void
     {
         $position = 0;
         $add = static function (array $columns) use ($meeting, &$position): void {
             AgendaItem::query()->create(['meeting_id' => $meeting->id, 'position' => $position++, ...$columns]);
         };
-        $items = $this->items($series);
+        $items = $this->items($series, $meeting->on);
 
-        foreach (AgendaKind::proposed() as $kind) {
+        foreach ($series->order() as $kind) {
             foreach ($items[$kind->value] as $columns) {
                 $add(['kind' => $kind, ...$columns]);
             }
@@ -81,10 +107,10 @@ final readonly class OpenMeeting
     }
 
     /** @return array<string, list<array<string, mixed>>> columns, by kind */
-    private function items(Series $series): array
+    private function items(Series $series, Day $on): array
     {
         $followUps = count($this->agendas->followUps($series));
-        $issues = $this->agendas->openIssues($series);
+        $issues = $this->agendas->openIssues($series, $on);
 
         return [
             AgendaKind::Opening->value =>
@@ -105,11 +131,13 @@ final readonly class OpenMeeting
                             'minutes' => $item->minutes,
                             'owner_id' => $item->owner_id,
                             'goal_id' => $item->goal_id,
+                            'project_id' => $item->project_id,
+                            'shows_register' => $item->shows_register,
                         ],
                     )
                     ->all(),
             ),
-            AgendaKind::Closing->value => [['title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES]],
+            AgendaKind::Closing->value => [['title' => 'Closing', 'minutes' => $series->closing_minutes]],
         ];
     }
 

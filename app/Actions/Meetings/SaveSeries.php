@@ -12,6 +12,7 @@ use App\Models\StandingItem;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Meetings\Agenda;
 
 /** Makes a series of meetings, or changes one. */
 final readonly class SaveSeries
@@ -25,7 +26,7 @@ final readonly class SaveSeries
     {
         RefusedChange::unless('rule', static fn(): Recurrence => Recurrence::starting($draft->rule, $draft->startsOn));
         $standing = array_sum(array_column($draft->standing, 'minutes'));
-        $fixed = $draft->openingMinutes + $standing;
+        $fixed = $draft->openingMinutes + $standing + ($draft->closingMinutes > Agenda::CLOSING_MINUTES ? $draft->closingMinutes : 0);
 
         if ($fixed > $draft->minutes) {
             throw $standing === 0
@@ -67,6 +68,11 @@ final readonly class SaveSeries
                     'minutes' => $draft->minutes,
                     'opening_minutes' => $draft->openingMinutes,
                     'is_private' => $draft->isPrivate,
+                    'closing_minutes' => $draft->closingMinutes,
+                    'rotates_every' => $draft->rotatesEvery,
+                    'parts' => $draft->parts,
+                    'project_id' => $draft->project,
+                    'area_id' => $draft->area,
                 ])
                 ->save();
             $this->saveAttendees($record, $draft);
@@ -122,6 +128,8 @@ final readonly class SaveSeries
                     'minutes' => $item['minutes'],
                     'owner_id' => $item['owner'],
                     'goal_id' => $item['goal'],
+                    'project_id' => $item['project'],
+                    'shows_register' => $item['register'],
                 ])
                 ->save();
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Meetings;
 
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\Agenda;
 
 /** What is said of a series of meetings. */
 final readonly class SeriesDraft
@@ -14,7 +15,9 @@ final readonly class SeriesDraft
      * @param string $time HH:MM on the wall
      * @param int $openingMinutes of an opening round; 0 for none
      * @param non-empty-list<int> $attendees people, in the order of turns
-     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int}> $standing in order
+     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int, project: ?int, register: bool}> $standing in order
+     * @param int $rotatesEvery meetings between two changes of chair and minute-taker
+     * @param ?string $parts of the agenda in an order of their own
      */
     public function __construct(
         public string $title,
@@ -27,6 +30,11 @@ final readonly class SeriesDraft
         public bool $isPrivate,
         public array $attendees,
         public array $standing,
+        public int $closingMinutes = Agenda::CLOSING_MINUTES,
+        public int $rotatesEvery = 1,
+        public ?string $parts = null,
+        public ?int $project = null,
+        public ?int $area = null,
     ) {
     }
 }

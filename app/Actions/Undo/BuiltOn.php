@@ -18,7 +18,7 @@ final readonly class BuiltOn
     /** What follows from other records and goes with them, and what is one's own alone: nobody is told that it is there. */
     private const ASIDE = [
         ...['notifications', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters', 'week_tasks'],
-        ...['person_days', 'focus_sessions', 'habits'],
+        ...['person_days', 'focus_sessions', 'habits', 'private_notes', 'presences', 'points', 'sendings'],
         ...['jots.task_id', 'jots.project_id', 'jots.goal_id', 'jots.contact_id', 'jots.file_id'],
     ];
 

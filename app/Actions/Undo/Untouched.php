@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions\Undo;
 
+use App\Models\Addition;
 use App\Models\AgendaItem;
 use App\Models\Answer;
 use App\Models\Attendance;
 use App\Models\Checkpoint;
 use App\Models\Decision;
 use App\Models\Estimate;
+use App\Models\FinalMinutes;
+use App\Models\FollowUp;
 use App\Models\Goal;
 use App\Models\Judgement;
 use App\Models\Meeting;
+use App\Models\NoteLine;
 use App\Models\Reading;
 use App\Models\Record;
 use App\Models\Review;
@@ -72,7 +76,10 @@ final readonly class Untouched
         return match (true) {
             $record instanceof Meeting => $record,
             $record instanceof AgendaItem, $record instanceof Attendance => Meeting::query()->find($record->meeting_id),
-            $record instanceof Decision => self::meetingOf(AgendaItem::query()->find($record->agenda_item_id)),
+            $record instanceof Addition, $record instanceof FinalMinutes, $record instanceof FollowUp => Meeting::query()->find(
+                $record->meeting_id,
+            ),
+            $record instanceof Decision, $record instanceof NoteLine => self::meetingOf(AgendaItem::query()->find($record->agenda_item_id)),
             default => null,
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Actions\Meetings\BringBackIssues;
+use App\Actions\Meetings\KeepMinutes;
 use App\Actions\People\SendMorningLetters;
 use App\Models\Workspace;
 use App\Store\Remembered;
@@ -11,8 +13,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What each day begins with: past weeks are kept as they were, recurring tasks are moved on to it, the letters of the morning
- * go out. Whatever comes first on a day does it, all of it or nothing: what failed is tried again.
+ * What each day begins with: past weeks are kept as they were, recurring tasks are moved on to it, issues come back from
+ * the shelf, the letters of the morning go out. Whatever comes first on a day does it, all of it or nothing: what failed is tried again.
  */
 final readonly class BeginDay
 {
@@ -42,6 +44,8 @@ final readonly class BeginDay
             // Before anything is moved on: what stood in the weeks until now.
             app(KeepWeeks::class)($last);
             app(AdvanceRecurringTasks::class)();
+            app(BringBackIssues::class)();
+            app(KeepMinutes::class)->ofAll();
             app(SendMorningLetters::class)();
             DB::table('answered_requests')
                 ->where('answered_at', '<', Carbon::now()->subDays(self::ANSWERS_KEPT))

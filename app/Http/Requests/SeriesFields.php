@@ -7,11 +7,22 @@ namespace App\Http\Requests;
 use App\Actions\Meetings\SeriesDraft;
 use App\Models\Series;
 use App\Queries\Meetings\SeriesFormPage;
+use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\Agenda;
 
 /** A series of meetings as it comes from the form. */
 final class SeriesFields extends Fields
 {
+    /** The orders of the parts between opening and closing, besides the usual one. */
+    public const ORDERS = [
+        'issue,standing,follow_ups',
+        'follow_ups,issue,standing',
+        'follow_ups,standing,issue',
+        'standing,issue,follow_ups',
+        'standing,follow_ups,issue',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -23,6 +34,11 @@ final class SeriesFields extends Fields
             'time' => ['required', 'date_format:H:i'],
             'minutes' => ['required', 'integer', 'between:5,600'],
             'openingMinutes' => ['nullable', 'integer', 'between:0,60'],
+            'closingMinutes' => ['nullable', 'integer', 'between:0,60'],
+            'rotatesEvery' => ['nullable', 'integer', 'between:1,52'],
+            'parts' => ['nullable', Rule::in(self::ORDERS)],
+            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'area' => ['nullable', 'integer', 'exists:areas,id'],
             'isPrivate' => ['boolean'],
             'attendees' => ['required', 'array', 'min:1', 'max:60'],
             'attendees.*' => ['integer', 'exists:people,id'],
@@ -32,6 +48,8 @@ final class SeriesFields extends Fields
             'standing.*.minutes' => ['required', 'integer', 'between:1,600'],
             'standing.*.owner' => ['nullable', 'integer', 'exists:people,id'],
             'standing.*.goal' => ['nullable', 'integer'],
+            'standing.*.project' => ['nullable', 'integer', 'exists:projects,id'],
+            'standing.*.register' => ['boolean'],
         ];
     }
 
@@ -49,7 +67,12 @@ final class SeriesFields extends Fields
     {
         /** @var non-empty-list<int|string> $attendees */
         $attendees = array_values($this->array('attendees'));
-        /** @var list<array{id?: ?int, title: string, minutes: int|string, owner?: int|string|null, goal?: int|string|null}> $standing */
+        /**
+         * @var list<array{
+         *     id?: ?int, title: string, minutes: int|string, owner?: int|string|null, goal?: int|string|null,
+         *     project?: int|string|null, register?: bool|int|string,
+         * }> $standing
+         */
         $standing = array_values($this->array('standing'));
 
         return new SeriesDraft(
@@ -69,9 +92,16 @@ final class SeriesFields extends Fields
                     'minutes' => (int) $item['minutes'],
                     'owner' => isset($item['owner']) ? (int) $item['owner'] : null,
                     'goal' => isset($item['goal']) ? (int) $item['goal'] : null,
+                    'project' => isset($item['project']) ? (int) $item['project'] : null,
+                    'register' => (bool) ($item['register'] ?? false),
                 ],
                 $standing,
             ),
+            closingMinutes: $this->number('closingMinutes') ?? Agenda::CLOSING_MINUTES,
+            rotatesEvery: $this->number('rotatesEvery') ?? 1,
+            parts: $this->words('parts'),
+            project: $this->number('project'),
+            area: $this->number('area'),
         );
     }
 

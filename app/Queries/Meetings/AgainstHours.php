@@ -8,10 +8,7 @@ use App\Models\Person;
 use App\Models\ProtectedHours;
 use App\Models\Series;
 use App\Models\Workspace;
-use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Calendar\Weekday;
 use Loftrin\Core\Day\ProtectedHours as Hours;
 
 /** Whose protected hours a recurring meeting goes against. */
@@ -32,16 +29,20 @@ final readonly class AgainstHours
     public function of(Series $series, iterable $attendees): array
     {
         $today = $this->workspace->today();
-        $days = Recurrence::tryOf($series->rule, $series->starts_on)?->within(new Span($today, $today->plus(self::AHEAD))) ?? [];
-        $weekdays = array_unique(array_map(static fn(Day $day): int => $day->weekday()->value, $days));
+        $times = [];
+
+        foreach (MeetingDays::each($series, new Span($today, $today->plus(self::AHEAD))) as $planned) {
+            $times["{$planned->on->weekday()->value} $planned->time"] = [$planned->on->weekday(), $planned->time];
+        }
+
         $kept = ProtectedHours::query()->orderBy('from')->orderBy('id')->get()->groupBy('person_id');
         $found = [];
 
         foreach ($attendees as $attendee) {
             $hours = $kept->get($attendee->id)?->map(static fn(ProtectedHours $each): Hours => $each->hours())->values()->all() ?? [];
 
-            foreach ($weekdays as $weekday) {
-                $against = Hours::against(array_values($hours), Weekday::from($weekday), $series->time, $series->minutes);
+            foreach ($times as [$weekday, $time]) {
+                $against = Hours::against(array_values($hours), $weekday, $time, $series->minutes);
 
                 if ($against !== null) {
                     $found[] = "$attendee->name: $against";

@@ -13,18 +13,32 @@ use App\Models\Task;
 use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\RankedIssue;
 
 /** What the agenda of a series is worked out from. */
 final readonly class AgendaInStore
 {
-    /** @return Collection<int, Issue> by id, in the order raised */
-    public function openIssues(Series $series): Collection
+    /**
+     * Those that are for the next meeting, or for any.
+     *
+     * @param ?Day $on of the meeting for which they are asked; null for all
+     *
+     * @return Collection<int, Issue> by id, in the order raised
+     */
+    public function openIssues(Series $series, ?Day $on = null): Collection
     {
         return Issue::query()
             ->where('series_id', $series->id)
             ->whereNull('outcome')
+            // One that is tied to a meeting that has passed is not lost: it is there at the next.
+            ->when(
+                $on !== null,
+                static fn(Builder $query) => $query->where(
+                    static fn(Builder $either) => $either->whereNull('for_on')->orWhere('for_on', '<=', (string) $on),
+                ),
+            )
             ->with(['goal', 'project.contributions.goal', 'raisedBy'])
             ->orderBy('id')
             ->get()
@@ -96,7 +110,7 @@ final readonly class AgendaInStore
             $series->opening_minutes -
             $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes) -
             count($followUps) * Agenda::FOLLOW_UP_MINUTES -
-            Agenda::CLOSING_MINUTES;
+            $series->closing_minutes;
     }
 
     private static function servesOpenGoal(Issue $issue): bool

@@ -6,6 +6,7 @@ namespace App\Queries\Meetings;
 
 use App\Models\Series;
 use App\Models\StandingItem;
+use App\Models\Workspace;
 use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\IssueRow;
@@ -18,13 +19,14 @@ use Loftrin\Core\Meetings\RankedIssue;
 /** The agenda of a series' next meeting, worked out from what was raised so far. Rules: computation 11. */
 final readonly class ComingAgenda
 {
-    public function __construct(private AgendaInStore $agendas)
+    public function __construct(private AgendaInStore $agendas, private Workspace $workspace)
     {
     }
 
     public function of(Series $series, Threads $threads): AgendaView
     {
-        $issues = $this->agendas->openIssues($series);
+        $next = MeetingDays::next($series, $this->workspace->today());
+        $issues = $this->agendas->openIssues($series, $next?->on);
         $followUps = $this->agendas->followUps($series);
         $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps), $this->agendas->ranked($issues));
         $rows = static fn(array $ranked): array => array_values(
@@ -49,9 +51,9 @@ final readonly class ComingAgenda
         $items = [];
         $minute = 0;
 
-        foreach (AgendaKind::proposed() as $kind) {
+        foreach ($series->order() as $kind) {
             // Closing is kept free at the end.
-            $minute = $kind === AgendaKind::Closing ? max($minute, $series->minutes - Agenda::CLOSING_MINUTES) : $minute;
+            $minute = $kind === AgendaKind::Closing ? max($minute, $series->minutes - $series->closing_minutes) : $minute;
 
             foreach ($this->ofKind($kind, $series, $followUps, $issues) as [$title, $minutes, $who, $issue]) {
                 $items[] = new PlannedItem($kind, $title, $minutes, self::wall($series->time, $minute), $who, $issue);
@@ -83,7 +85,7 @@ final readonly class ComingAgenda
                     ->map(static fn(StandingItem $item): array => [$item->title, $item->minutes, $item->owner?->name, null])
                     ->all(),
             ),
-            AgendaKind::Closing => [['Closing', Agenda::CLOSING_MINUTES, null, null]],
+            AgendaKind::Closing => [['Closing', $series->closing_minutes, null, null]],
         };
     }
 

@@ -10,7 +10,6 @@ use App\Models\Series;
 use App\Queries\Meetings\Answers\Occurrence;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
 
 /** The meetings that a person attends, as their rules give them and as they were held. */
@@ -41,8 +40,8 @@ final class Occurrences
                 $found["$series->id $meeting->on"] = self::held($series, $meeting);
             }
 
-            foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->within($span) ?? [] as $day) {
-                $found["$series->id $day"] ??= self::coming($series, $day);
+            foreach (MeetingDays::each($series, $span) as $planned) {
+                $found["$series->id $planned->on"] ??= self::coming($series, $planned);
             }
         }
 
@@ -54,15 +53,7 @@ final class Occurrences
     /** The series' next meeting on or after the day that was not opened yet. */
     public static function next(Series $series, Day $from): ?Day
     {
-        $opened = $series->meetings->map(static fn(Meeting $meeting): string => (string) $meeting->on)->flip();
-
-        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each(new Span($from, $from->plus(400))) ?? [] as $day) {
-            if (! $opened->has((string) $day)) {
-                return $day;
-            }
-        }
-
-        return null;
+        return MeetingDays::next($series, $from)?->on;
     }
 
     /** @return iterable<Series> */
@@ -70,12 +61,15 @@ final class Occurrences
     {
         return Series::query()
             ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $attendee->id))
-            ->with(['meetings' => static fn($meetings) => $meetings->whereBetween('on', [(string) $span->first, (string) $span->last])])
+            ->with([
+                'exceptions',
+                'meetings' => static fn($meetings) => $meetings->whereBetween('on', [(string) $span->first, (string) $span->last]),
+            ])
             ->orderBy('id')
             ->get();
     }
 
-    /** A meeting that was opened: it runs, or its minutes are sealed. */
+    /** A meeting that was opened: it runs, or its minutes are final. */
     public static function held(Series $series, Meeting $meeting): Occurrence
     {
         return new Occurrence(
@@ -89,13 +83,13 @@ final class Occurrences
         );
     }
 
-    private static function coming(Series $series, Day $day): Occurrence
+    private static function coming(Series $series, PlannedMeeting $planned): Occurrence
     {
         return new Occurrence(
             seriesId: $series->id,
             title: $series->title,
-            on: $day,
-            time: $series->time,
+            on: $planned->on,
+            time: $planned->time,
             minutes: $series->minutes,
             link: route('series.show', $series->id, false),
             state: 'coming',

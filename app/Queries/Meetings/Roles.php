@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
+use App\Models\Absence;
 use App\Models\Attendee;
 use App\Models\Series;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Rotation;
 
 /** Who chairs and who takes the minutes, as the turns went so far. */
 final readonly class Roles
 {
-    /** @return array{?int, ?int} chair and minute-taker of the series' next meeting */
-    public function next(Series $series): array
+    /**
+     * Who is known to be away on that day is passed over.
+     *
+     * @return array{?int, ?int} chair and minute-taker of the series' next meeting
+     */
+    public function next(Series $series, ?Day $on = null): array
     {
         $order = array_values(
             $series
@@ -41,7 +47,19 @@ final readonly class Roles
             }
         }
 
-        [$chair, $taker] = Rotation::roles($order, [...array_values($there), $order]);
+        $away =
+            $on === null
+                ? []
+                : Absence::query()
+                    ->where('first_on', '<=', (string) $on)
+                    ->where('last_on', '>=', (string) $on)
+                    ->pluck('person_id')
+                    ->map(static fn(mixed $id): string => is_numeric($id) ? (string) $id : '')
+                    ->all();
+        $expected = array_values(array_diff($order, $away));
+        $meetings = [...array_values($there), $expected === [] ? $order : $expected];
+
+        [$chair, $taker] = Rotation::roles($order, $meetings, $series->rotates_every);
 
         return [$chair === null ? null : (int) $chair, $taker === null ? null : (int) $taker];
     }

@@ -35,6 +35,7 @@ final readonly class RuleWords
         $known = array_diff_key($parts, array_flip(['FREQ', 'INTERVAL', 'BYDAY'])) === [];
 
         return match (true) {
+            $freq === 'DAILY' && ($parts['COUNT'] ?? '') === '1' => 'once',
             ! $known => $rule,
             $freq === 'DAILY' && $byDay === [] => self::every($interval, 'day'),
             $freq === 'WEEKLY' && $byDay !== [] && array_diff($byDay, array_keys(self::DAYS)) === [] => self::every(

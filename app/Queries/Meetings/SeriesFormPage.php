@@ -14,6 +14,7 @@ use App\Queries\Meetings\Answers\SeriesValues;
 use App\Queries\Meetings\Answers\StandingValues;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use Loftrin\Core\Meetings\Agenda;
 
 /** What the form for a series offers and what it is filled with. */
 final readonly class SeriesFormPage
@@ -38,6 +39,11 @@ final readonly class SeriesFormPage
                 isPrivate: false,
                 attendees: array_values(Person::query()->orderBy('id')->get()->map(static fn(Person $person): int => $person->id)->all()),
                 standing: [],
+                closingMinutes: Agenda::CLOSING_MINUTES,
+                rotatesEvery: 1,
+                parts: null,
+                project: null,
+                area: null,
             ),
         );
     }
@@ -70,16 +76,29 @@ final readonly class SeriesFormPage
                                 $item->minutes,
                                 $item->owner_id,
                                 $item->goal_id,
+                                $item->project_id,
+                                $item->shows_register,
                             ),
                         )
                         ->all(),
                 ),
+                closingMinutes: $series->closing_minutes,
+                rotatesEvery: $series->rotates_every,
+                parts: $series->parts,
+                project: $series->project_id,
+                area: $series->area_id,
             ),
         );
     }
 
     private function page(Person $viewer, SeriesValues $values): SeriesFormView
     {
-        return new SeriesFormView($values, PersonTag::all(), $this->choices->goals($viewer));
+        return new SeriesFormView(
+            $values,
+            PersonTag::all(),
+            $this->choices->goals($viewer),
+            $this->choices->projects(),
+            $this->choices->areas(),
+        );
     }
 }

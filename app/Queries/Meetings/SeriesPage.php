@@ -13,6 +13,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Answers\SeriesView;
+use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
@@ -24,6 +25,9 @@ final readonly class SeriesPage
     /** How many minutes are listed at first: half a year of weekly ones. */
     private const LISTED = 26;
 
+    /** How many meetings ahead are listed. */
+    private const COMING = 5;
+
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
@@ -33,6 +37,7 @@ final readonly class SeriesPage
         private MeetingsPage $meetings,
         private Choices $choices,
         private AgainstHours $against,
+        private PointsFor $points,
     ) {
     }
 
@@ -40,12 +45,19 @@ final readonly class SeriesPage
     public function of(Series $series, Person $viewer, bool $all = false): SeriesView
     {
         $series
-            ->load(['attendees.person', 'standingItems.owner', 'meetings' => MeetingsPage::current($this->workspace)])
+            ->load([
+                'attendees.person',
+                'exceptions',
+                'project',
+                'area',
+                'standingItems.owner',
+                'meetings' => MeetingsPage::current($this->workspace),
+            ])
             ->loadCount(Series::COUNTS);
         $threads = $this->plans->threads($viewer);
         $agenda = $this->coming->of($series, $threads);
         $people = $series->attendees->map(static fn(Attendee $attendee): Person => $attendee->person)->keyBy('id');
-        [$chair, $taker] = $this->roles->next($series);
+        [$chair, $taker] = $this->roles->next($series, Occurrences::next($series, $this->workspace->today()));
 
         return new SeriesView(
             series: $this->meetings->row($series),
@@ -67,7 +79,20 @@ final readonly class SeriesPage
             ),
             projects: $this->choices->projects(),
             against: $this->against->of($series, $people),
+            coming: MeetingDays::coming($series, $this->workspace->today(), self::COMING),
+            points: $this->points->with($viewer, array_values($people->map(static fn(Person $person): int => $person->id)->all())),
+            belongsTo: self::belongsTo($series),
+            mayRun: Gate::forUser($viewer)->allows('run', $series),
             mayChange: Gate::forUser($viewer)->allows('update', $series),
         );
+    }
+
+    /** @return list<Option> */
+    private static function belongsTo(Series $series): array
+    {
+        return [
+            ...$series->project === null ? [] : [new Option(route('projects.show', $series->project, false), $series->project->title)],
+            ...$series->area === null ? [] : [new Option(route('areas.show', $series->area, false), $series->area->name)],
+        ];
     }
 }

@@ -10,7 +10,6 @@ use App\Models\Series;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Day\ProtectedHours as Hours;
 use Loftrin\Core\Work\BusyTime;
@@ -55,12 +54,18 @@ final class TakenTime
 
             foreach ($times[$person] ?? [] as $day => $taken) {
                 $weekday = Day::ofNumber($day)->weekday();
-                $across = array_filter($taken, static fn(array $each): bool => Hours::against($hours, $weekday, ...$each) !== null);
-                $against[$person] = ($against[$person] ?? 0) + count($across);
+                $across = array_filter(
+                    $taken,
+                    static fn(array $each): bool => Hours::against($hours, $weekday, $each[0], $each[1]) !== null,
+                );
+
+                if ($across !== []) {
+                    $against[$person] = ($against[$person] ?? 0) + count($across);
+                }
             }
         }
 
-        return array_filter($against);
+        return $against;
     }
 
     /** @return array<int, array<int, list<array{string, int}>>> time and minutes by person and the number of the day */
@@ -90,8 +95,8 @@ final class TakenTime
     {
         $meetings = [];
 
-        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each($span) ?? [] as $day) {
-            $meetings[$day->number] = [$series->time, $series->minutes];
+        foreach (MeetingDays::each($series, $span) as $planned) {
+            $meetings[$planned->on->number] = [$planned->time, $series->minutes];
         }
 
         foreach ($series->meetings as $opened) {
@@ -114,7 +119,11 @@ final class TakenTime
     {
         return $this->series ??= Series::query()
             ->where('is_private', false)
-            ->with(['attendees', 'meetings' => fn($meetings) => $meetings->where('on', '>=', (string) $this->workspace->today())])
+            ->with([
+                'attendees',
+                'exceptions',
+                'meetings' => fn($meetings) => $meetings->where('on', '>=', (string) $this->workspace->today()),
+            ])
             ->orderBy('id')
             ->get();
     }

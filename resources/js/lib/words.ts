@@ -1,4 +1,4 @@
-import type { Need, Outcome, Rank } from '../generated/props';
+import type { FollowUpAnswer, Need, Outcome, Rank } from '../generated/props';
 
 /** What waiting costs, in words: the reason for a rank. */
 export function rankWords(rank: Rank | null): string {
@@ -25,10 +25,27 @@ export const outcomeWords: Record<Outcome, string> = {
     decided: 'decided',
     answered: 'answered',
     next_steps: 'next steps',
+    project: 'made a project',
+    goal: 'made a goal',
     next_time: 'to the next meeting',
+    other_meeting: 'to another meeting',
     shelved: 'shelved',
     dropped: 'dropped',
 };
+
+export const followUpWords: Record<FollowUpAnswer, string> = {
+    done: 'Done',
+    not_yet: 'Not yet',
+    help: 'Help needed',
+    held_up: 'Held up',
+};
+
+/** "1st", "22nd", "13th" */
+export function ordinal(number: number): string {
+    const tail = number % 100 > 10 && number % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][number % 10] ?? 'th');
+
+    return `${String(number)}${tail}`;
+}
 
 export const first = (name: string) => name.split(' ')[0] ?? name;
 

@@ -1,5 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect } from 'react';
+import { openLines } from '../lib/kept/lines';
 import { discard, openOutbox, useOutbox, type Unsent as UnsentText } from '../lib/kept/outbox';
 import { Button } from '../ui/Button';
 
@@ -9,6 +10,7 @@ export function Unsent() {
     const list = useOutbox();
 
     useEffect(() => (me === undefined ? undefined : openOutbox(me)), [me]);
+    useEffect(() => (me === undefined ? undefined : openLines(me)), [me]);
 
     return list.length === 0 ? null : (
         <section aria-label="Not saved yet" className="border-b border-persimmon bg-sheet px-6 py-2 max-md:px-4 print:hidden">

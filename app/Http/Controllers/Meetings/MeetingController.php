@@ -6,41 +6,65 @@ namespace App\Http\Controllers\Meetings;
 
 use App\Actions\Meetings\CloseMeeting;
 use App\Actions\Meetings\RunMeeting;
-use App\Actions\Meetings\SettleItem;
+use App\Actions\Meetings\SendMinutes;
 use App\Http\Controllers\Controller;
-use App\Http\Requests\Meanwhile;
-use App\Http\Requests\ValidDay;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
+use App\Models\Issue;
 use App\Models\Meeting;
-use App\Queries\Meetings\MeetingPage;
+use App\Queries\Meetings\MinutesPage;
+use App\Queries\Meetings\RoomPage;
+use App\Queries\Meetings\WhoIsHere;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Meetings\Outcome;
 
+/** A meeting while it runs, and when it is closed. */
 final class MeetingController extends Controller
 {
-    public function show(Meeting $meeting, MeetingPage $page): Response
+    public function show(Meeting $meeting, RoomPage $room, MinutesPage $minutes): Response
     {
-        return Inertia::render('meetings/Meeting', ['page' => $page->of($meeting, $this->me())]);
+        return $meeting->closed_at === null
+            ? Inertia::render('meetings/Room', ['page' => $room->of($meeting, $this->me())])
+            : Inertia::render('meetings/Minutes', ['page' => $minutes->of($meeting, $this->me())]);
     }
 
     public function turnTo(AgendaItem $item, RunMeeting $run): RedirectResponse
     {
-        $run->turnTo($this->me(), $this->withMeeting($item));
+        $run->turnTo($this->me(), $item->load('meeting'));
 
         return back(303);
     }
 
-    public function write(Request $request, AgendaItem $item, RunMeeting $run): RedirectResponse
+    public function extend(Request $request, AgendaItem $item, RunMeeting $run): RedirectResponse
     {
-        Meanwhile::refuse($request, ['notes' => $item->notes]);
-        $request->validate(['notes' => ['present', 'nullable', 'string', 'max:50000']]);
-        $run->write($this->me(), $this->withMeeting($item), $this->text($request, 'notes'));
+        $request->validate(['minutes' => ['required', 'integer', 'between:1,120']]);
+        $run->extend($this->me(), $item->load('meeting'), $request->integer('minutes'));
+
+        return $this->changed();
+    }
+
+    public function move(Request $request, AgendaItem $item, RunMeeting $run): RedirectResponse
+    {
+        $request->validate(['before' => ['present', 'nullable', 'integer']]);
+        $run->move($this->me(), $item->load('meeting'), $this->number($request, 'before'));
+
+        return $this->changed();
+    }
+
+    public function takeUp(Meeting $meeting, Issue $issue, RunMeeting $run): RedirectResponse
+    {
+        $run->takeUp($this->me(), $meeting, $issue);
+
+        return $this->changed();
+    }
+
+    public function pause(Request $request, Meeting $meeting, RunMeeting $run): RedirectResponse
+    {
+        $request->validate(['isPaused' => ['required', 'boolean']]);
+        $run->pause($this->me(), $meeting, $request->boolean('isPaused'));
 
         return back(303);
     }
@@ -48,64 +72,51 @@ final class MeetingController extends Controller
     public function attend(Request $request, Attendance $attendance, RunMeeting $run): RedirectResponse
     {
         $meeting = Meeting::query()->findOrFail($attendance->meeting_id);
-        RunMeeting::refuseSealed($meeting);
+        RunMeeting::refuseFinal($meeting);
         $request->validate(['wasThere' => ['required', 'boolean']]);
         $run->attend($this->me(), $attendance, $request->boolean('wasThere'));
 
         return back(303);
     }
 
-    public function decide(Request $request, AgendaItem $item, SettleItem $settle): RedirectResponse
-    {
-        $request->validate(['words' => ['required', 'string', 'max:1000'], 'because' => ['nullable', 'string', 'max:1000']]);
-        $settle->decide(
-            $this->me(),
-            $this->withMeeting($item),
-            $request->string('words')->toString(),
-            $request->filled('because') ? $request->string('because')->toString() : null,
-        );
-
-        return $this->changed();
-    }
-
-    public function nextStep(Request $request, AgendaItem $item, SettleItem $settle): RedirectResponse
+    /** Each open page says every few seconds that it is there, and hears who else is. */
+    public function beHere(Request $request, Meeting $meeting, WhoIsHere $here): JsonResponse
     {
         $request->validate([
-            'title' => ['required', 'string', 'max:200'],
-            'owner' => ['required', 'integer', 'exists:people,id'],
-            'by' => ['nullable', new ValidDay()],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'browser' => ['required', 'uuid'],
+            'unsent' => ['required', 'integer', 'between:0,10000'],
+            'leaves' => ['boolean'],
         ]);
-        $settle->nextStep(
-            who: $this->me(),
-            item: $this->withMeeting($item),
-            title: $request->string('title')->toString(),
-            owner: $request->integer('owner'),
-            by: $request->filled('by') ? Day::of($request->string('by')->toString()) : null,
-            project: $request->filled('project') ? $request->integer('project') : null,
-        );
 
-        return $this->changed();
+        if ($request->boolean('leaves')) {
+            WhoIsHere::leave($meeting, $request->string('browser')->toString());
+        } else {
+            WhoIsHere::note($meeting, $this->me(), $request->string('browser')->toString(), $request->integer('unsent'));
+        }
+
+        return new JsonResponse($here->now($meeting, $this->me()));
     }
 
-    public function settle(Request $request, AgendaItem $item, SettleItem $settle): RedirectResponse
+    public function announceClosing(Request $request, Meeting $meeting, CloseMeeting $close): RedirectResponse
     {
-        $request->validate(['outcome' => ['present', 'nullable', Rule::enum(Outcome::class)]]);
-        $settle->settle($this->me(), $this->withMeeting($item), $request->enum('outcome', Outcome::class));
+        $request->validate(['isClosing' => ['required', 'boolean']]);
+        $close->announce($this->me(), $meeting->load('series'), $request->boolean('isClosing'));
 
-        return $this->changed();
+        return back(303);
     }
 
     public function close(Request $request, Meeting $meeting, CloseMeeting $close): RedirectResponse
     {
-        $request->validate(['summary' => ['nullable', 'string', 'max:5000']]);
-        $close($this->me(), $meeting->load('series'), $request->filled('summary') ? $request->string('summary')->toString() : null);
+        $request->validate(['summary' => ['nullable', 'string', 'max:5000'], 'waits' => ['boolean']]);
+        $close($this->me(), $meeting->load('series'), $this->text($request, 'summary'), $request->boolean('waits', true));
 
         return $this->changed();
     }
 
-    private function withMeeting(AgendaItem $item): AgendaItem
+    public function send(Meeting $meeting, SendMinutes $send): RedirectResponse
     {
-        return $item->load(['meeting.series.meetings', 'issue']);
+        $send($meeting);
+
+        return back(303);
     }
 }

@@ -4,25 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Meetings\ChangeOccasion;
 use App\Actions\Meetings\OpenMeeting;
-use App\Actions\Meetings\RaiseIssue;
 use App\Actions\Meetings\SaveSeries;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\SeriesFields;
 use App\Http\Requests\ValidDay;
-use App\Models\Issue;
 use App\Models\Series;
 use App\Queries\Meetings\MeetingsPage;
 use App\Queries\Meetings\SeriesFormPage;
 use App\Queries\Meetings\SeriesPage;
+use App\Queries\Meetings\SeriesRecordPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Meetings\Need;
-use Loftrin\Core\Work\Rank;
 
 final class SeriesController extends Controller
 {
@@ -62,42 +59,41 @@ final class SeriesController extends Controller
 
     public function open(Request $request, Series $series, OpenMeeting $open): RedirectResponse
     {
-        $request->validate(['on' => ['required', new ValidDay()]]);
-        $meeting = $open($this->me(), $series, Day::of($request->string('on')->toString()));
+        $request->validate(['on' => ['required', new ValidDay()], 'early' => ['boolean']]);
+        $meeting = $open($this->me(), $series, Day::of($request->string('on')->toString()), $request->boolean('early'));
 
         return $this->changed(route('meetings.show', $meeting));
     }
 
-    public function raise(Request $request, Series $series, RaiseIssue $raise): RedirectResponse
+    /** Moves or cancels one meeting of the series. */
+    public function change(Request $request, Series $series, Day $day, ChangeOccasion $change): RedirectResponse
     {
         $request->validate([
-            'title' => ['required', 'string', 'max:200'],
-            'context' => ['nullable', 'string', 'max:5000'],
-            'need' => ['nullable', Rule::enum(Need::class)],
-            'rank' => ['nullable', Rule::enum(Rank::class)],
-            'minutes' => ['nullable', 'integer', 'between:1,600'],
-            'goal' => ['nullable', 'integer'],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'movedTo' => ['present', 'nullable', new ValidDay()],
+            'time' => ['nullable', 'date_format:H:i'],
+            'reason' => ['nullable', 'string', 'max:200'],
         ]);
-        $raise(
-            $this->me(),
-            $series,
-            $request->string('title')->toString(),
-            $request->filled('context') ? $request->string('context')->toString() : null,
-            $request->enum('need', Need::class) ?? Need::Decision,
-            $request->enum('rank', Rank::class),
-            $request->filled('minutes') ? $request->integer('minutes') : null,
-            $request->filled('goal') ? $request->integer('goal') : null,
-            $request->filled('project') ? $request->integer('project') : null,
+        $change(
+            who: $this->me(),
+            series: $series,
+            on: $day,
+            to: ValidDay::read($request->input('movedTo')),
+            time: $this->text($request, 'time'),
+            reason: $this->text($request, 'reason'),
         );
 
         return $this->changed();
     }
 
-    public function withdraw(Issue $issue, RaiseIssue $raise): RedirectResponse
+    public function restore(Series $series, Day $day, ChangeOccasion $change): RedirectResponse
     {
-        $raise->withdraw($this->me(), $issue);
+        $change->restore($this->me(), $series, $day);
 
         return $this->changed();
+    }
+
+    public function record(Series $series, SeriesRecordPage $page): Response
+    {
+        return Inertia::render('meetings/Record', ['page' => $page->of($series)]);
     }
 }

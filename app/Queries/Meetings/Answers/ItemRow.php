@@ -17,8 +17,11 @@ final readonly class ItemRow implements Props
      * @param string $state "done", "current", "coming" or "wont_fit"
      * @param string $at when it began, or would begin: HH:MM
      * @param int $minutes planned
+     * @param int $extra minutes given to it while it ran
      * @param ?int $spent seconds it took, or has taken so far
-     * @param ?string $goalLink what is to be looked at
+     * @param ?string $look the address of what is to be looked at
+     * @param list<LineRow> $lines
+     * @param string $ownNotes the viewer's alone
      * @param list<DecisionRow> $decisions
      * @param list<TaskRow> $nextSteps
      */
@@ -29,13 +32,15 @@ final readonly class ItemRow implements Props
         public string $state,
         public string $at,
         public int $minutes,
+        public int $extra,
         public ?int $spent,
         public ?string $who,
         public ?Cord $cord,
-        public ?string $goalLink,
+        public ?string $look,
         public ?IssueRow $issue,
         public ?Outcome $outcome,
-        public string $notes,
+        public array $lines,
+        public string $ownNotes,
         public array $decisions,
         public array $nextSteps,
     ) {

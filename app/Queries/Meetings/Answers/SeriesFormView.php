@@ -13,8 +13,15 @@ final readonly class SeriesFormView implements Props
     /**
      * @param list<PersonTag> $people
      * @param list<Option> $goals
+     * @param list<Option> $projects
+     * @param list<Option> $areas
      */
-    public function __construct(public SeriesValues $series, public array $people, public array $goals)
-    {
+    public function __construct(
+        public SeriesValues $series,
+        public array $people,
+        public array $goals,
+        public array $projects,
+        public array $areas,
+    ) {
     }
 }

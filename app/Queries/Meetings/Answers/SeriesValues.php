@@ -26,6 +26,11 @@ final readonly class SeriesValues implements Props
         public bool $isPrivate,
         public array $attendees,
         public array $standing,
+        public int $closingMinutes,
+        public int $rotatesEvery,
+        public ?string $parts,
+        public ?int $project,
+        public ?int $area,
     ) {
     }
 }

@@ -16,6 +16,9 @@ final readonly class SeriesView implements Props
      * @param list<TaskRow> $followUps
      * @param list<Occurrence> $held newest first
      * @param list<Option> $projects to tie an issue to
+     * @param list<PlannedRow> $coming
+     * @param list<PointRow> $points the viewer's, with those who attend
+     * @param list<Option> $belongsTo names of the project and area, by address
      * @param list<string> $against protected hours of attendees that its time goes against, in words
      */
     public function __construct(
@@ -28,6 +31,10 @@ final readonly class SeriesView implements Props
         public array $held,
         public array $projects,
         public array $against,
+        public array $coming,
+        public array $points,
+        public array $belongsTo,
+        public bool $mayRun,
         public bool $mayChange,
     ) {
     }

@@ -8,7 +8,14 @@ use App\Queries\Props;
 
 final readonly class StandingValues implements Props
 {
-    public function __construct(public ?int $id, public string $title, public int $minutes, public ?int $owner, public ?int $goal)
-    {
+    public function __construct(
+        public ?int $id,
+        public string $title,
+        public int $minutes,
+        public ?int $owner,
+        public ?int $goal,
+        public ?int $project,
+        public bool $register,
+    ) {
     }
 }

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { refreshPage } from '../background';
+import { request } from '../request';
 import { drop, keysOf, load, save } from './storage';
 
 /** Something written that the server has not acknowledged yet. */
@@ -12,6 +13,10 @@ export interface Unsent {
     /** Where it was written, and what: for whoever has to copy it. */
     place: string;
     text: string;
+    /** Of a text that is sent anew while it grows: what waits of the same text is overtaken by it. */
+    of?: string;
+    /** The open page shows it already, and need not be asked for anew. */
+    isShown?: boolean;
     /** Why the server refuses it: it is not sent again, only shown. */
     refused?: string;
 }
@@ -27,6 +32,8 @@ const AGAIN = 4000;
 let writer = 0;
 let list: Queued[] = [];
 let isSending = false;
+/** What the server has been sent and not answered yet. */
+let underWay: string | null = null;
 const listeners = new Set<() => void>();
 
 const prefix = () => `unsent ${String(writer)} `;
@@ -58,10 +65,16 @@ export function openOutbox(person: number): () => void {
 
 /** Keeps it and sends it, now or as soon as the network is back. */
 export function sendLater(unsent: Unsent): void {
+    list.filter((each) => unsent.of !== undefined && each.of === unsent.of && each.id !== underWay).forEach(({ id }) => {
+        drop(prefix() + id);
+    });
     save(prefix() + unsent.id, { ...unsent, turn: Math.max(Date.now(), (list.at(-1)?.turn ?? 0) + 1) });
     reread();
     void sendAll();
 }
+
+/** How many texts of that kind are still to be sent. */
+export const countWaiting = (kind: RegExp): number => list.filter((each) => kind.test(each.url) && each.refused === undefined).length;
 
 /** Whether something for that address is still to be sent. */
 export function isWaiting(url: string): boolean {
@@ -84,6 +97,8 @@ export function useOutbox(): Unsent[] {
     );
 }
 
+const next = () => list.find((each) => each.refused === undefined);
+
 async function sendAll(): Promise<void> {
     if (isSending || writer === 0) {
         return;
@@ -94,15 +109,18 @@ async function sendAll(): Promise<void> {
     try {
         let sent = 0;
 
-        for (const unsent of list.filter((each) => each.refused === undefined)) {
+        // What is written while one is under way comes behind it.
+        for (let unsent = next(); unsent !== undefined; unsent = next()) {
+            underWay = unsent.id;
             const answer = await send(unsent);
+            underWay = null;
 
             if (answer === 'no network') {
                 break;
             }
 
             if (answer === 'done') {
-                sent++;
+                sent += unsent.isShown === true ? 0 : 1;
                 discard(unsent.id);
             } else {
                 save(prefix() + unsent.id, { ...unsent, refused: answer });
@@ -120,16 +138,8 @@ async function sendAll(): Promise<void> {
 
 /** "done", "no network", or why it is refused. */
 async function send({ id, method, url, data }: Unsent): Promise<string> {
-    const token = decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
-
     try {
-        const response = await fetch(url, {
-            method: method.toUpperCase(),
-            redirect: 'manual',
-            keepalive: true,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, 'Idempotency-Key': id },
-            body: JSON.stringify(data),
-        });
+        const response = await request(method === 'post' ? 'POST' : 'PUT', url, data, { 'Idempotency-Key': id });
 
         // Signed out, a page that was open too long, or a server in trouble: it is tried again.
         if ([401, 419, 429].includes(response.status) || response.status >= 500) {

@@ -13,7 +13,12 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
             <Head title="Meetings" />
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <h1>Meetings</h1>
-                <ButtonLink href={route('series.create')}>New recurring meeting</ButtonLink>
+                <span className="flex gap-2">
+                    <ButtonLink kind="quiet" href={route('decisions.index')}>
+                        Decisions and minutes
+                    </ButtonLink>
+                    <ButtonLink href={route('series.create')}>New meeting</ButtonLink>
+                </span>
             </div>
             <div className="grid grid-cols-[3fr_2fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
                 <Next page={page} />

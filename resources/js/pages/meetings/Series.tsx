@@ -1,5 +1,6 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { useState } from 'react';
 import type { IssueRow, PlannedItem, SeriesView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
@@ -9,6 +10,8 @@ import { first, needWords, rankWords, times } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Planned } from '../../parts/meetings/Planned';
+import { Points } from '../../parts/meetings/Points';
 import { RaiseIssue } from '../../parts/meetings/RaiseIssue';
 import { Button, ButtonLink } from '../../ui/Button';
 
@@ -18,11 +21,16 @@ const SCALE = 5;
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
 export default function Series({ page }: { page: SeriesView }) {
     const { series } = page;
+    const [isEarly, setEarly] = useState(false);
     const open = () => {
         if (series.running !== null) {
             router.visit(route('meetings.show', series.running));
         } else if (series.next !== null) {
-            act('post', route('series.open', series.id), { on: series.next });
+            // Before its day it is asked whether it is meant.
+            const onRefused = () => {
+                setEarly(true);
+            };
+            act('post', route('series.open', series.id), { on: series.next }, { onRefused });
         }
     };
 
@@ -35,6 +43,14 @@ export default function Series({ page }: { page: SeriesView }) {
                 <p className="text-xs text-ink-2">
                     {series.rule} at {series.time}, {series.minutes} min
                     {series.isPrivate && ', private to its attendees'}
+                    {page.belongsTo.map(({ value, label }) => (
+                        <span key={value}>
+                            ,{' '}
+                            <Link href={value} className="link">
+                                {label}
+                            </Link>
+                        </span>
+                    ))}
                 </p>
                 <h1>{series.title}</h1>
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
@@ -52,12 +68,32 @@ export default function Series({ page }: { page: SeriesView }) {
                             {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes the minutes`}
                         </p>
                     </div>
-                    {page.mayChange && (series.running !== null || series.next !== null) && (
+                    {page.mayRun && (series.running !== null || series.next !== null) && (
                         <Button kind="main" keys="Ctrl ↵" onClick={open}>
                             {series.running !== null ? 'Join' : 'Open the meeting'}
                         </Button>
                     )}
                 </div>
+                {isEarly && series.next !== null && (
+                    <p role="alert" className="mt-3 flex flex-wrap items-center gap-3 border-y border-ink py-2">
+                        This meeting is on {dayWords(series.next)}.
+                        <Button
+                            onClick={() => {
+                                act('post', route('series.open', series.id), { on: series.next, early: true });
+                            }}
+                        >
+                            Open it now
+                        </Button>
+                        <Button
+                            kind="quiet"
+                            onClick={() => {
+                                setEarly(false);
+                            }}
+                        >
+                            Cancel
+                        </Button>
+                    </p>
+                )}
                 <ol className="mt-4">
                     {page.agenda.items.map((item, place) => (
                         <Item key={place} item={item} mayChange={page.mayChange} />
@@ -96,6 +132,8 @@ export default function Series({ page }: { page: SeriesView }) {
                         </p>
                     ))}
                 </Section>
+                <Points points={page.points} people={page.attendees} />
+                <Planned page={page} />
                 <Section title="Past meetings">
                     {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}
                     <ul className="max-h-64 overflow-y-auto">
@@ -117,7 +155,17 @@ export default function Series({ page }: { page: SeriesView }) {
                         </Link>
                     )}
                 </Section>
-                {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit</ButtonLink>}
+                <div className="flex flex-wrap items-center gap-3">
+                    {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit</ButtonLink>}
+                    <Link href={route('series.record', series.id)} className="link">
+                        How these meetings go
+                    </Link>
+                    {series.next !== null && (
+                        <a href={route('series.calendar', series.id)} className="link">
+                            Next as .ics
+                        </a>
+                    )}
+                </div>
             </aside>
         </div>
     );
@@ -138,7 +186,13 @@ function Item({ item, mayChange }: { item: PlannedItem; mayChange: boolean }) {
                 )}
             />
             <div className="min-w-0 pt-0.5 pb-1">
-                <span className={clsx(item.kind === 'issue' && 'font-semibold')}>{item.title}</span>{' '}
+                {item.issue === null ? (
+                    <span>{item.title}</span>
+                ) : (
+                    <Link href={route('issues.show', item.issue.id)} className="font-semibold hover:underline">
+                        {item.title}
+                    </Link>
+                )}{' '}
                 <span className="text-xs text-ink-2">
                     {item.who !== null && first(item.who)}
                     {item.issue !== null && `, ${rankWords(item.issue.rank)}, needs ${needWords[item.issue.need]}`}
@@ -158,7 +212,9 @@ function WontFit({ issue }: { issue: IssueRow }) {
             <span />
             <span aria-hidden className="h-6 rotate-3 border border-dashed border-persimmon" />
             <span>
-                {issue.title}{' '}
+                <Link href={route('issues.show', issue.id)} className="hover:underline">
+                    {issue.title}
+                </Link>{' '}
                 <span className="text-xs text-ink-2">
                     {first(issue.raisedBy.name)}, {rankWords(issue.rank)}
                 </span>

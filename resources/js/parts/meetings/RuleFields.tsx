@@ -16,7 +16,11 @@ const days = [
     ['SU', 'Sunday'],
 ] as const;
 
+/** A meeting that stands alone. */
+const ONCE = 'FREQ=DAILY;COUNT=1';
+
 const rhythms: { value: string; words: string; rule: (day: string) => string }[] = [
+    { value: 'once', words: 'Once', rule: () => ONCE },
     { value: 'week', words: 'Every', rule: (day) => `FREQ=WEEKLY;BYDAY=${day}` },
     { value: 'second', words: 'Every second', rule: (day) => `FREQ=WEEKLY;INTERVAL=2;BYDAY=${day}` },
     { value: 'first', words: 'First of the month,', rule: (day) => `FREQ=MONTHLY;BYDAY=1${day}` },
@@ -47,14 +51,16 @@ export function RuleFields({ rule, error, onChange }: Props) {
                     ...rhythms.map((each) => ({ value: each.value, label: each.words })),
                 ]}
             />
-            <SelectField
-                label="On"
-                value={day}
-                onChange={(value) => {
-                    onChange((rhythm ?? rhythms[0])?.rule(value) ?? rule);
-                }}
-                options={days.map(([code, name]) => ({ value: code, label: name }))}
-            />
+            {rule !== ONCE && (
+                <SelectField
+                    label="On"
+                    value={day}
+                    onChange={(value) => {
+                        onChange((rhythm ?? rhythms[0])?.rule(value) ?? rule);
+                    }}
+                    options={days.map(([code, name]) => ({ value: code, label: name }))}
+                />
+            )}
         </div>
     );
 }

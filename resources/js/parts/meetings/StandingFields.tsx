@@ -4,18 +4,29 @@ import type { Option, PersonTag, StandingValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { NumberField } from '../../ui/NumberField';
+import { SelectField } from '../../ui/Select';
 
 interface Props {
     items: StandingValues[];
     people: PersonTag[];
     goals: Option[];
+    projects: Option[];
     errors: Partial<Record<string, string>>;
     onChange: (items: StandingValues[]) => void;
 }
 
+function lookedAt({ goal, project, register }: StandingValues): string {
+    return goal !== null ? `goal ${String(goal)}` : project !== null ? `project ${String(project)}` : register ? 'register' : '';
+}
+
 /** What comes up every time, in order, with what is to be looked at. */
-export function StandingFields({ items, people, goals, errors, onChange }: Props) {
+export function StandingFields({ items, people, goals, projects, errors, onChange }: Props) {
     const owners = peopleAsOptions(people);
+    const toLookAt = [
+        { value: 'register', label: 'The register of projects' },
+        ...goals.map(({ value, label }) => ({ value: `goal ${value}`, label })),
+        ...projects.map(({ value, label }) => ({ value: `project ${value}`, label })),
+    ];
 
     return (
         <Rows
@@ -24,7 +35,10 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
             rows={items}
             keyOf={(item) => item.id}
             onChange={onChange}
-            add={{ words: 'Add an item', row: { id: null, title: '', minutes: 5, owner: null, goal: null } }}
+            add={{
+                words: 'Add an item',
+                row: { id: null, title: '', minutes: 5, owner: null, goal: null, project: null, register: false },
+            }}
         >
             {(item, set, place) => (
                 <>
@@ -62,15 +76,20 @@ export function StandingFields({ items, people, goals, errors, onChange }: Props
                             set({ owner });
                         }}
                     />
-                    <RecordField
-                        label="Goal to look at"
+                    <SelectField
+                        label="What is looked at"
                         isLabelHidden
                         className="w-40"
-                        none="no goal"
-                        value={item.goal}
-                        options={goals}
-                        onChoose={(goal) => {
-                            set({ goal });
+                        none="nothing to look at"
+                        value={lookedAt(item)}
+                        options={toLookAt}
+                        onChange={(value) => {
+                            const [kind, id] = value.split(' ');
+                            set({
+                                goal: kind === 'goal' ? Number(id) : null,
+                                project: kind === 'project' ? Number(id) : null,
+                                register: kind === 'register',
+                            });
                         }}
                     />
                 </>

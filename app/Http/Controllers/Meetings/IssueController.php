@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Meetings;
+
+use App\Actions\Meetings\RaiseIssue;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\IssueFields;
+use App\Models\Issue;
+use App\Models\Series;
+use App\Queries\Meetings\IssuePage;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class IssueController extends Controller
+{
+    public function show(Issue $issue, IssuePage $page): Response
+    {
+        return Inertia::render('meetings/Issue', ['page' => $page->of($issue, $this->me())]);
+    }
+
+    public function store(IssueFields $fields, Series $series, RaiseIssue $raise): RedirectResponse
+    {
+        $raise($this->me(), $series, $fields->draft());
+
+        return $this->changed();
+    }
+
+    public function update(IssueFields $fields, Issue $issue, RaiseIssue $raise): RedirectResponse
+    {
+        $raise->change($this->me(), $issue, $fields->draft());
+
+        return $this->changed();
+    }
+
+    /** A topic that is tied to one meeting goes to the one after it. */
+    public function toNext(Issue $issue, RaiseIssue $raise): RedirectResponse
+    {
+        $raise->toNext($this->me(), $issue);
+
+        return $this->changed();
+    }
+
+    public function destroy(Issue $issue, RaiseIssue $raise): RedirectResponse
+    {
+        $raise->withdraw($this->me(), $issue);
+
+        return $this->changed();
+    }
+}

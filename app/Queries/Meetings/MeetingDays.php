@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\MeetingException;
+use App\Models\Series;
+use App\Queries\Meetings\Answers\PlannedRow;
+use Generator;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Recurrence;
+use Loftrin\Core\Calendar\Span;
+
+/** The days on which a series meets: as its rule has it, without what is cancelled, and with what is moved where it goes. */
+final readonly class MeetingDays
+{
+    /** A meeting can be moved so many days away: it is looked for that far around a span. */
+    public const FARTHEST = 62;
+
+    /**
+     * One by one, in the order of the rule; what is moved comes in its place.
+     *
+     * @param Series $series its exceptions are loaded for all where there are several
+     *
+     * @return Generator<int, PlannedMeeting>
+     */
+    public static function each(Series $series, Span $span): Generator
+    {
+        $exceptions = $series->exceptions->keyBy(static fn(MeetingException $exception): int => $exception->on->number);
+        $around = $exceptions->isEmpty() ? $span : new Span($span->first->plus(-self::FARTHEST), $span->last->plus(self::FARTHEST));
+
+        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each($around) ?? [] as $day) {
+            $exception = $exceptions->get($day->number);
+            $on = $exception === null ? $day : $exception->moved_to;
+
+            if ($on instanceof Day && $span->holds($on)) {
+                yield new PlannedMeeting($on, $exception->time ?? $series->time, $day);
+            }
+        }
+    }
+
+    /**
+     * The next so many days of the rule, with what became of each; those that were opened are left out.
+     *
+     * @return list<PlannedRow>
+     */
+    public static function coming(Series $series, Day $from, int $count): array
+    {
+        $exceptions = $series->exceptions->keyBy(static fn(MeetingException $exception): int => $exception->on->number);
+        $opened = $series->meetings->keyBy('on');
+        $rows = [];
+
+        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each(new Span($from, $from->plus(400))) ?? [] as $day) {
+            $exception = $exceptions->get($day->number);
+            $on = $exception === null ? $day : $exception->moved_to;
+
+            if ($on === null || ! $opened->has((string) $on)) {
+                $rows[] = new PlannedRow($day, $on, $exception->time ?? $series->time, $exception?->reason);
+            }
+
+            if (count($rows) === $count) {
+                break;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** The next one on or after the day that was not opened yet. */
+    public static function next(Series $series, Day $from): ?PlannedMeeting
+    {
+        $opened = $series->meetings->keyBy('on');
+        $next = null;
+
+        foreach (self::each($series, new Span($from, $from->plus(400))) as $meeting) {
+            if (! $opened->has((string) $meeting->on)) {
+                $next = $next === null || $meeting->on->isBefore($next->on) ? $meeting : $next;
+
+                // What was moved can come before what was to come first.
+                if ($meeting->by->number > $next->on->number + self::FARTHEST || $series->exceptions->isEmpty()) {
+                    break;
+                }
+            }
+        }
+
+        return $next;
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Meetings;
+
+use App\Models\Attendance;
+use App\Models\FollowUp;
+use App\Models\Issue;
+use App\Models\Meeting;
+use App\Models\Person;
+use App\Models\Series;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Goals\Threads;
+use App\Queries\Meetings\Answers\AttendanceRow;
+use App\Queries\Meetings\Answers\FollowUpRow;
+use App\Queries\Meetings\Answers\IssueRow;
+use App\Queries\Meetings\Answers\RoomView;
+use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Parts\Choices;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Meetings\AgendaKind;
+
+/** A meeting while it runs. */
+final readonly class RoomPage
+{
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private AgendaInStore $agendas,
+        private MeetingsPage $meetings,
+        private RoomItems $items,
+        private Choices $choices,
+        private PointsFor $points,
+    ) {
+    }
+
+    public function of(Meeting $meeting, Person $viewer): RoomView
+    {
+        $meeting->load([
+            'series.meetings',
+            'chair',
+            'minuteTaker',
+            'attendances.person',
+            'followUps',
+            'items.owner',
+            'items.issue.raisedBy',
+            'items.issue.project',
+            'items.issue.goal',
+            'items.goal',
+            'items.lines.person',
+            'items.decisions',
+            ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
+        ]);
+        $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
+        $series = $meeting->series->loadCount(Series::COUNTS);
+        $unconfirmed = $meeting->items->flatMap->nextSteps->filter(
+            static fn(Task $task): bool => $task->confirmed_at === null && $task->isOpen(),
+        );
+
+        return new RoomView(
+            id: $meeting->id,
+            series: $this->meetings->row($series),
+            on: $meeting->on,
+            number: $series->meetings->where('on', '<=', $meeting->on)->count(),
+            minutes: $meeting->minutes,
+            begins: $this->workspace->wallTime($meeting->opened_at),
+            ends: $this->workspace->wallTime($meeting->end()),
+            elapsed: (int) $meeting->opened_at->diffInSeconds($meeting->clock()),
+            isPaused: $meeting->paused_at !== null,
+            chair: $meeting->chair?->name,
+            minuteTaker: $meeting->minuteTaker?->name,
+            summary: $meeting->summary,
+            draft: SummaryDraft::of($meeting),
+            items: $this->items->of($meeting, $threads, $viewer),
+            drops: $this->items->price($meeting),
+            followUps: $meeting->items->contains('kind', AgendaKind::FollowUps) ? $this->followUps($meeting, $threads) : [],
+            toConfirm: array_values(
+                $unconfirmed
+                    ->where('owner_id', $viewer->id)
+                    ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+                    ->all(),
+            ),
+            unconfirmed: array_values($unconfirmed->map(static fn(Task $task): int => $task->id)->all()),
+            attendances: array_values(
+                $meeting->attendances
+                    ->map(
+                        static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
+                            $attendance->id,
+                            $attendance->person_id,
+                            $attendance->person->name,
+                            $attendance->was_there,
+                        ),
+                    )
+                    ->all(),
+            ),
+            raisedMeanwhile: $this->raisedMeanwhile($meeting, $threads),
+            projects: $this->choices->projects(),
+            points: $this->points->with(
+                $viewer,
+                array_values(
+                    $meeting->attendances->where('was_there', true)->map(static fn(Attendance $each): int => $each->person_id)->all(),
+                ),
+            ),
+            otherMeetings: array_values(
+                Series::query()
+                    ->visibleTo($viewer)
+                    ->whereKeyNot($series->id)
+                    ->orderBy('title')
+                    ->get()
+                    ->map(static fn(Series $other): Option => new Option((string) $other->id, $other->title))
+                    ->all(),
+            ),
+            by: (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
+            mayRun: Gate::forUser($viewer)->allows('run', $series),
+        );
+    }
+
+    /** @return list<FollowUpRow> */
+    private function followUps(Meeting $meeting, Threads $threads): array
+    {
+        $answers = $meeting->followUps->keyBy('task_id');
+
+        return array_map(function (Task $task) use ($answers, $threads): FollowUpRow {
+            $answer = $answers->get($task->id);
+
+            return new FollowUpRow(
+                TaskRow::of($task, $threads, $this->workspace),
+                $answer instanceof FollowUp ? $answer->answer : null,
+                $answer?->words,
+                $answer?->until,
+            );
+        }, $this->agendas->followUps($meeting->series, $meeting));
+    }
+
+    /** @return list<IssueRow> open issues of the series that are not on the agenda */
+    private function raisedMeanwhile(Meeting $meeting, Threads $threads): array
+    {
+        return array_values(
+            Issue::query()
+                ->where('series_id', $meeting->series_id)
+                ->whereNull('outcome')
+                ->whereNotIn('id', $meeting->items->pluck('issue_id')->filter()->all())
+                ->with(['raisedBy', 'project', 'goal'])
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Issue $issue): IssueRow => IssueRow::of($issue, $threads))
+                ->all(),
+        );
+    }
+}

@@ -1,0 +1,130 @@
+import { type SubmitEvent, useState } from 'react';
+import type { HereNow, RoomView } from '../../../generated/props';
+import { act } from '../../../lib/act';
+import { bind } from '../../../lib/forms';
+import { flushLines } from '../../../lib/kept/lines';
+import { useForm } from '../../../lib/kept/useForm';
+import { route } from '../../../lib/routes';
+import { Button } from '../../../ui/Button';
+import { Dialog } from '../../../ui/Dialog';
+import { TextArea } from '../../../ui/Field';
+
+interface Props {
+    page: RoomView;
+    here: HereNow;
+    isNext: boolean;
+}
+
+/** Closes the meeting: what is open is asked about, and lines that are still on their way are waited for. */
+export function CloseMeeting({ page, here, isNext }: Props) {
+    const [isOpen, setOpen] = useState(false);
+    const announce = (isClosing: boolean) => {
+        setOpen(isClosing);
+        flushLines();
+        act('put', route('meetings.closing', page.id), { isClosing });
+    };
+
+    return (
+        <>
+            <Button
+                kind={isNext ? 'main' : 'plain'}
+                onClick={() => {
+                    announce(true);
+                }}
+            >
+                Close the meeting
+            </Button>
+            <Dialog isOpen={isOpen} onOpenChange={announce} title="Close the meeting" hint="The minutes become final.">
+                <Closing page={page} here={here} />
+            </Dialog>
+        </>
+    );
+}
+
+function Closing({ page, here }: { page: RoomView; here: HereNow }) {
+    const form = useForm(`closing of meeting ${String(page.id)}`, { summary: page.summary ?? '' });
+    const unsettled = page.items.filter((item) => item.kind === 'issue' && item.issue !== null && item.outcome === null);
+    const unconfirmed = page.items.flatMap((item) => item.nextSteps).filter((task) => page.unconfirmed.includes(task.id));
+    const errors = form.errors as Partial<Record<string, string>>;
+    const send = (waits: boolean) => {
+        flushLines();
+        form.post(route('meetings.close', page.id), { as: (data) => ({ ...data, waits }) });
+    };
+
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event: SubmitEvent) => {
+                event.preventDefault();
+                send(true);
+            }}
+        >
+            {unsettled.length > 0 && (
+                <section>
+                    <h3 className="text-sm">No outcome yet: postponed to the next meeting unless you say otherwise</h3>
+                    <ul>
+                        {unsettled.map((item) => (
+                            <li key={item.id} className="flex flex-wrap items-center gap-x-4 border-t border-hairline py-1">
+                                <span className="min-w-0 flex-1">{item.title}</span>
+                                {(['answered', 'shelved', 'dropped'] as const).map((outcome) => (
+                                    <button
+                                        key={outcome}
+                                        type="button"
+                                        className="text-xs text-ink-2 hover:text-ink hover:underline"
+                                        onClick={() => {
+                                            act('put', route('items.settle', item.id), { outcome });
+                                        }}
+                                    >
+                                        {{ answered: 'Answered', shelved: 'Shelve', dropped: 'Drop' }[outcome]}
+                                    </button>
+                                ))}
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+            {unconfirmed.length > 0 && (
+                <section>
+                    <h3 className="text-sm text-persimmon">Not confirmed by who is to do it</h3>
+                    <ul>
+                        {unconfirmed.map((task) => (
+                            <li key={task.id}>
+                                {task.title}, {task.owner.name}
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+            <TextArea label="Summary" rows={5} maxLength={5000} {...bind(form, 'summary')} />
+            {form.data.summary.trim() === '' && page.draft !== '' && (
+                <Button
+                    onClick={() => {
+                        form.setData('summary', page.draft);
+                    }}
+                >
+                    Draft it from decisions and next steps
+                </Button>
+            )}
+            {here.writing.length > 0 && (
+                <p role="status" className="font-semibold">
+                    Waiting for lines from {here.writing.join(', ')}.
+                </p>
+            )}
+            {errors.waits !== undefined && <p className="text-sm font-medium text-persimmon">{errors.waits}</p>}
+            <span className="flex gap-2">
+                <Button kind="main" type="submit" disabled={form.processing || here.writing.length > 0}>
+                    Close meeting
+                </Button>
+                {(here.writing.length > 0 || errors.waits !== undefined) && (
+                    <Button
+                        onClick={() => {
+                            send(false);
+                        }}
+                    >
+                        Close without waiting: late lines are added with their date
+                    </Button>
+                )}
+            </span>
+        </form>
+    );
+}

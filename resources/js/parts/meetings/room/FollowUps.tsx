@@ -1,0 +1,114 @@
+import { type SubmitEvent, useState } from 'react';
+import { TaskLine } from '../../TaskLine';
+import type { FollowUpAnswer, FollowUpRow, RoomView } from '../../../generated/props';
+import { act } from '../../../lib/act';
+import { dayWords } from '../../../lib/dates';
+import { route } from '../../../lib/routes';
+import { followUpWords } from '../../../lib/words';
+import { Button } from '../../../ui/Button';
+import { DateField } from '../../../ui/DateField';
+import { TextField } from '../../../ui/Field';
+
+/** Next steps from earlier meetings, late ones first: each is asked about once. */
+export function FollowUps({ page }: { page: RoomView }) {
+    return (
+        <ul className="mt-4 divide-y divide-hairline border-t border-hairline">
+            {page.followUps.map((row) => (
+                <FollowUp key={row.task.id} page={page} row={row} />
+            ))}
+        </ul>
+    );
+}
+
+function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
+    const [asked, ask] = useState<FollowUpAnswer | null>(null);
+    const [words, setWords] = useState('');
+    const [until, setUntil] = useState('');
+    const [problem, setProblem] = useState<string>();
+    const say = (answer: FollowUpAnswer) => {
+        act(
+            'put',
+            route('meetings.follow-up', { meeting: page.id, task: row.task.id }),
+            { answer, words, until },
+            {
+                onDone: () => {
+                    ask(null);
+                    setProblem(undefined);
+                },
+                onRefused: setProblem,
+            },
+        );
+    };
+    const send = (event: SubmitEvent) => {
+        event.preventDefault();
+
+        if (asked !== null) {
+            say(asked);
+        }
+    };
+
+    return (
+        <li className="py-1">
+            <ul>
+                <TaskLine task={row.task} people={[]} showsOwner />
+            </ul>
+            {row.answer !== null && asked === null && (
+                <p className="pl-8 text-sm font-semibold">
+                    {followUpWords[row.answer]}
+                    {row.words !== null && `: ${row.words}`}
+                    {row.until !== null && `, until ${dayWords(row.until)}`}
+                </p>
+            )}
+            {page.mayRun && asked === null && (
+                <span className="flex flex-wrap gap-x-4 pl-8">
+                    {(['done', 'not_yet', 'help', 'held_up'] as const)
+                        .filter((answer) => answer !== row.answer)
+                        .map((answer) => (
+                            <button
+                                key={answer}
+                                type="button"
+                                className="min-h-6 text-xs text-ink-2 hover:text-ink hover:underline pointer-coarse:min-h-11"
+                                onClick={() => {
+                                    if (answer === 'done') {
+                                        say('done');
+                                    } else {
+                                        ask(answer);
+                                    }
+                                }}
+                            >
+                                {followUpWords[answer]}
+                            </button>
+                        ))}
+                </span>
+            )}
+            {asked !== null && (
+                <form onSubmit={send} className="flex flex-wrap items-end gap-3 py-2 pl-8">
+                    {asked !== 'not_yet' && (
+                        <TextField
+                            label={asked === 'help' ? 'What help is needed?' : 'What is it waiting for?'}
+                            className="min-w-60 flex-1"
+                            maxLength={120}
+                            value={words}
+                            onChange={(event) => {
+                                setWords(event.target.value);
+                            }}
+                        />
+                    )}
+                    {asked !== 'help' && (
+                        <DateField label={asked === 'not_yet' ? 'New date' : 'Until'} className="w-40" value={until} onChange={setUntil} />
+                    )}
+                    <Button type="submit">{asked === 'help' ? 'Make it an issue' : 'Save'}</Button>
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            ask(null);
+                        }}
+                    >
+                        Cancel
+                    </Button>
+                    {problem !== undefined && <p className="w-full text-sm font-medium text-persimmon">{problem}</p>}
+                </form>
+            )}
+        </li>
+    );
+}

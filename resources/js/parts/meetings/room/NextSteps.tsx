@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { AddLine } from '../../AddLine';
+import { TaskLine } from '../../TaskLine';
+import type { ItemRow, RoomView } from '../../../generated/props';
+import { dayWords } from '../../../lib/dates';
+import { bind } from '../../../lib/forms';
+import { useForm } from '../../../lib/kept/useForm';
+import { grouped } from '../../../lib/options';
+import { route } from '../../../lib/routes';
+import { useReadLine } from '../../../lib/useReadLine';
+import { DateField } from '../../../ui/DateField';
+import { SelectField } from '../../../ui/Select';
+
+/** Who does what by when: each one task, seen here, in its project and in its owner's week. */
+export function NextSteps({ page, item }: { page: RoomView; item: ItemRow }) {
+    return (
+        <section className="mt-5">
+            <h3 className="text-base">Next steps</h3>
+            <ul className="divide-y divide-hairline border-t border-hairline">
+                {item.nextSteps.map((task) => (
+                    <TaskLine
+                        key={task.id}
+                        task={task}
+                        people={[]}
+                        showsOwner
+                        beside={page.unconfirmed.includes(task.id) ? 'not confirmed' : null}
+                    />
+                ))}
+            </ul>
+            {page.mayRun && <NextStepLine page={page} item={item} />}
+        </section>
+    );
+}
+
+/** The next one, in plain words: "Ring the mill by Wednesday, 20 min, to Priya". Who does it is asked where it is not said. */
+function NextStepLine({ page, item }: { page: RoomView; item: ItemRow }) {
+    const form = useForm(`next step of item ${String(item.id)}`, { title: '', owner: '', by: '', project: '' });
+    const reading = useReadLine(form.data.title);
+    const [isAsked, setAsked] = useState(false);
+    const errors = form.errors as Partial<Record<string, string>>;
+    const saysWho = reading.pieces.some((piece) => piece.kind === 'owner');
+
+    return (
+        <AddLine
+            words="What, who, by when?"
+            value={form.data.title}
+            error={errors.title ?? errors.owner ?? errors.by}
+            reading={reading}
+            isSending={form.processing}
+            onChange={(title) => {
+                form.setData('title', title);
+            }}
+            onAdd={() => {
+                setAsked(true);
+                form.post(route('items.step', item.id), {
+                    as: (data) => ({ ...data, ...reading.said }),
+                    preserveScroll: true,
+                    preserveState: true,
+                    onSuccess: () => {
+                        form.reset();
+                        reading.reset();
+                        setAsked(false);
+                    },
+                });
+            }}
+        >
+            {!saysWho && (
+                <SelectField
+                    label={isAsked && form.data.owner === '' ? 'Who does it?' : 'Who'}
+                    className="w-36"
+                    {...bind(form, 'owner')}
+                    none="choose"
+                    options={page.attendances.map((attendance) => ({ value: attendance.personId, label: attendance.name }))}
+                />
+            )}
+            <DateField label={`By when (${dayWords(page.by)} unless said)`} className="w-52" {...bind(form, 'by')} />
+            <SelectField
+                label="For"
+                className="w-44"
+                {...bind(form, 'project')}
+                none={item.issue?.for ?? 'no project'}
+                options={grouped(page.projects)}
+            />
+        </AddLine>
+    );
+}

@@ -1,0 +1,108 @@
+import { clsx } from 'clsx';
+import { type KeyboardEvent, useState } from 'react';
+import { LineField } from './LineField';
+import type { ShownLine } from './Notes';
+import type { ItemRow } from '../../../generated/props';
+import { act } from '../../../lib/act';
+import { useKeyWords } from '../../../lib/keys';
+import { forgetLine, writeLine } from '../../../lib/kept/lines';
+import { route } from '../../../lib/routes';
+import { first } from '../../../lib/words';
+
+const lineKeys = {
+    s: 'Make a next step of the focused line',
+    d: 'Make a decision of the focused line',
+    Enter: 'Edit the focused line of yours',
+};
+
+const quiet = 'text-xs text-ink-2 hover:text-ink hover:underline';
+
+/** A line of the notes. It becomes a decision or a next step where it stands, with one key. */
+export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownLine; mayWrite: boolean }) {
+    const [isEdited, setEdited] = useState(false);
+    useKeyWords(lineKeys);
+    const mayBecome = mayWrite && line.id !== null && line.became === null && line.words.trim() !== '';
+    const step = () => {
+        act('post', route('items.step', item.id), { title: line.words, line: line.id });
+    };
+    const decide = () => {
+        act('post', route('items.decide', item.id), { words: line.words.slice(0, 1000), line: line.id });
+    };
+    const remove = () => {
+        forgetLine(line.key);
+
+        if (line.id !== null) {
+            act('delete', route('lines.destroy', line.id));
+        }
+    };
+    const hear = (event: KeyboardEvent<HTMLLIElement>) => {
+        const run = { s: mayBecome ? step : undefined, d: mayBecome ? decide : undefined, Enter: line.isMine ? edit : undefined }[
+            event.key
+        ];
+
+        if (event.target === event.currentTarget && run !== undefined && !event.ctrlKey && !event.metaKey) {
+            event.preventDefault();
+            run();
+        }
+    };
+    const edit = () => {
+        setEdited(true);
+    };
+
+    if (isEdited) {
+        const leave = () => {
+            setEdited(false);
+            writeLine(item.id, line.key, line.words, 'done', line.version);
+        };
+
+        return (
+            <li>
+                <LineField
+                    label="Edit the line"
+                    isFocused
+                    value={line.words}
+                    onChange={(words) => {
+                        writeLine(item.id, line.key, words.replaceAll('\n', ' '), 'edited', line.version);
+                    }}
+                    onEnter={leave}
+                    onLeave={leave}
+                />
+            </li>
+        );
+    }
+
+    return (
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- a line hears keys
+        <li className="group relative flex items-baseline gap-3" tabIndex={mayWrite ? 0 : undefined} onKeyDown={hear} data-note-line>
+            <span className={clsx('min-h-6.5 min-w-0 flex-1 wrap-anywhere whitespace-pre-wrap', line.became !== null && 'font-semibold')}>
+                {line.words}
+            </span>
+            {line.became !== null && <span className="flex-none text-xs text-ink-2">{line.became}</span>}
+            <span className="absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100 focus-within:opacity-100 pointer-coarse:static pointer-coarse:opacity-100">
+                {mayBecome && (
+                    <>
+                        <button type="button" className={quiet} title="Make a next step of it" onClick={step}>
+                            Next step
+                        </button>
+                        <button type="button" className={quiet} title="Make a decision of it" onClick={decide}>
+                            Decision
+                        </button>
+                    </>
+                )}
+                {mayWrite && line.isMine && line.became === null && (
+                    <>
+                        <button type="button" className={quiet} onClick={edit}>
+                            Edit
+                        </button>
+                        <button type="button" className={quiet} onClick={remove}>
+                            Delete
+                        </button>
+                    </>
+                )}
+            </span>
+            <span className="w-16 flex-none truncate text-right text-xs text-ink-2" title={line.at}>
+                {line.who === null ? (line.isMine ? 'sending' : '') : first(line.who.name)}
+            </span>
+        </li>
+    );
+}

@@ -1,0 +1,88 @@
+import { useEffect, useState } from 'react';
+import { NoteLine } from './NoteLine';
+import { LineField } from './LineField';
+import type { ItemRow, LineRow } from '../../../generated/props';
+import { settleLines, useKeptLines, writeLine } from '../../../lib/kept/lines';
+
+/**
+ * Notes as lines: each is its writer's, and lines of several people stand one after the other. What is written here is kept
+ * in the browser from the first key, shows at once, and is sent as soon as there is a network.
+ */
+export function Notes({ item, mayWrite }: { item: ItemRow; mayWrite: boolean }) {
+    const kept = useKeptLines(item.id);
+    const open = kept.find((line) => line.state === 'new');
+    const [newKey, setNewKey] = useState<string>(() => crypto.randomUUID());
+    const key = open?.key ?? newKey;
+    const lines = merged(item.lines, kept).filter((line) => line.key !== open?.key);
+
+    useEffect(() => {
+        settleLines(item.id, item.lines);
+    }, [item.id, item.lines, kept.length]);
+
+    const finish = (words: string) => {
+        writeLine(item.id, key, words, 'done');
+        setNewKey(crypto.randomUUID());
+    };
+
+    return (
+        <section aria-label={`Notes on ${item.title}`}>
+            <ol className="ruled min-h-13">
+                {lines.map((line) => (
+                    <NoteLine key={line.key} item={item} line={line} mayWrite={mayWrite} />
+                ))}
+                {mayWrite && (
+                    <li>
+                        <LineField
+                            label="Write a line"
+                            value={open?.words ?? ''}
+                            onChange={(words) => {
+                                // What is pasted as several lines becomes several.
+                                const parts = words.split('\n');
+                                const last = parts.pop() ?? '';
+
+                                if (parts.length === 0) {
+                                    writeLine(item.id, key, last, 'new');
+
+                                    return;
+                                }
+
+                                finish(parts[0] ?? '');
+                                parts.slice(1).forEach((part) => {
+                                    writeLine(item.id, crypto.randomUUID(), part, 'done');
+                                });
+
+                                if (last !== '') {
+                                    writeLine(item.id, crypto.randomUUID(), last, 'new');
+                                }
+                            }}
+                            onEnter={() => {
+                                finish(open?.words ?? '');
+                            }}
+                        />
+                    </li>
+                )}
+            </ol>
+        </section>
+    );
+}
+
+export interface ShownLine extends Omit<LineRow, 'id'> {
+    /** Null while only this browser has it. */
+    id: number | null;
+}
+
+/** What the server has, with what was written here since; what it does not have yet comes last. */
+function merged(there: LineRow[], kept: { key: string; words: string; version: number }[]): ShownLine[] {
+    const mine = new Map(kept.map((line) => [line.key, line]));
+
+    return [
+        ...there.map((line) => {
+            const own = mine.get(line.key);
+
+            return own !== undefined && own.version > line.version ? { ...line, words: own.words, version: own.version } : line;
+        }),
+        ...kept
+            .filter((line) => !there.some(({ key }) => key === line.key))
+            .map(({ key, words, version }) => ({ id: null, key, words, version, who: null, at: '', isMine: true, became: null })),
+    ];
+}
