@@ -18,14 +18,14 @@ final class NotificationChoice extends Record
     protected $table = 'notification_choices';
 
     /**
-     * Where a person wants to hear of it; in Updates, as long as they chose nothing else.
+     * Where a person wants to hear of it; where it usually is said, as long as they chose nothing else.
      *
      * @param Collection<int, self> $choices
      */
     public static function among(Collection $choices, int $person, NotificationEvent $event): Delivery
     {
         return $choices->first(static fn(self $choice): bool => $choice->person_id === $person && $choice->event === $event)->delivery ??
-            Delivery::Updates;
+            $event->usual();
     }
 
     protected function casts(): array

@@ -15,4 +15,12 @@ enum NotificationEvent: string
     case WaitedFor = 'waited_for';
     /** Something has reached its return date. */
     case Returned = 'reminder';
+    /** A meeting is tomorrow. */
+    case Meeting = 'meeting';
+
+    /** Where one hears of it as long as one has chosen nothing else. */
+    public function usual(): Delivery
+    {
+        return $this === self::Meeting ? Delivery::Morning : Delivery::Updates;
+    }
 }

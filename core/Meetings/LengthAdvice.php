@@ -17,8 +17,8 @@ final readonly class LengthAdvice
     private const STEP = 5;
 
     /**
-     * The length that would have been enough three times out of four, in whole steps above ten minutes; null where it is known too
-     * little, or what is planned is within two minutes of it.
+     * The length that would have been enough three times out of four, in steps of five minutes above twenty; null where too little is
+     * known, or what is planned is within two minutes of it.
      *
      * @param list<int> $took minutes, of the last meetings
      */
@@ -30,7 +30,7 @@ final readonly class LengthAdvice
 
         sort($took);
         $enough = max(1, $took[(int) ceil(0.75 * count($took)) - 1]);
-        $length = $enough > 2 * self::STEP ? self::STEP * (int) ceil($enough / self::STEP) : $enough;
+        $length = $enough > 4 * self::STEP ? self::STEP * (int) ceil($enough / self::STEP) : $enough;
 
         return abs($length - $planned) <= 2 ? null : $length;
     }

@@ -8,8 +8,8 @@ namespace Database\Demo;
  * What the meetings of Saltglass Instruments are about.
  *
  * @phpstan-type SeriesScript array{
- *   title: string, purpose: string, rule: string, time: string, minutes: int, opening: int, held: int,
- *   people: non-empty-list<string>, standing: list<array{string, int, ?string, ?string}>,
+ *   title: string, purpose: ?string, rule: string, time: string, minutes: int, opening: int, held: int, every: int,
+ *   people: non-empty-list<string>, standing: list<array{string, int, ?string, ?string}>, talks?: list<list<array{string, string}>>,
  * }
  */
 final class MeetingScript
@@ -18,6 +18,7 @@ final class MeetingScript
         [
             'title' => 'Quay hour', 'purpose' => 'One hour on where we are, what is blocking us, and the next steps.',
             'rule' => 'FREQ=WEEKLY;BYDAY=WE', 'time' => '08:40', 'minutes' => 60, 'opening' => 3, 'held' => 20,
+            'every' => 1,
             'people' => ['noor', 'elif', 'jonah', 'tomasz', 'priya', 'mei', 'lucia', 'kwame', 'ingrid'],
             'standing' => [
                 ['Harbours', 8, 'priya', 'HB'], ['Revenue', 6, 'jonah', 'RV'],
@@ -26,90 +27,64 @@ final class MeetingScript
         [
             'title' => 'Product meeting', 'purpose' => 'What goes into the buoy next, and what comes out.',
             'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', 'time' => '14:00', 'minutes' => 45, 'opening' => 0, 'held' => 10,
+            'every' => 2,
             'people' => ['tomasz', 'ingrid', 'noor', 'kwame', 'mei'],
             'standing' => [['Failures since last time', 10, 'tomasz', 'FF'], ['Bench', 8, 'ingrid', null]]],
+        [
+            'title' => 'Monthly look ahead', 'purpose' => 'The next two months: who is where, and what we must promise by then.',
+            'rule' => 'FREQ=MONTHLY;BYDAY=1TU', 'time' => '13:00', 'minutes' => 120, 'opening' => 5, 'held' => 5, 'every' => 4,
+            'people' => ['noor', 'elif', 'jonah', 'tomasz', 'priya'],
+            'standing' => [['Who is where', 15, 'priya', 'HB'], ['Money until spring', 20, 'jonah', 'RV']]],
+        [
+            'title' => 'Noor and Elif', 'purpose' => null,
+            'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO', 'time' => '16:00', 'minutes' => 30, 'opening' => 0, 'held' => 3, 'every' => 2,
+            'people' => ['noor', 'elif'], 'standing' => [['How are you', 10, null, null], ['What should I know', 10, null, null]],
+            'talks' => [
+                [['elif', 'Two evenings a week went to invoices. That has to stop.'], ['noor',
+                    'The fitting report starts them from December.']],
+                [['elif', 'I would like to lead the winter planning myself.'], ['noor', 'Yes, from this one on.']],
+                [['noor', 'I hear the leads more than the crew. Lunch in the shed on Thursdays.'], ['elif',
+                    'Better without a list of questions.']],
+            ]],
+        [
+            'title' => 'Noor and Tomasz', 'purpose' => null,
+            'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TU', 'time' => '16:00', 'minutes' => 30, 'opening' => 0, 'held' => 3, 'every' => 2,
+            'people' => ['noor', 'tomasz'], 'standing' => [['How are you', 10, null, null], ['What should I know', 10, null, null]],
+            'talks' => [
+                [['tomasz', 'The gasket tests take all my Fridays.'], ['noor', 'Ingrid takes every second one.']],
+                [['tomasz', 'A course on low-power radio in March?'], ['noor', 'If the rollout is through by then.']],
+                [['tomasz', 'I said too much in the Quay hour. Sorry.'], ['noor', 'You were right, only long.']],
+            ]],
+        [
+            'title' => 'Elif and Mei', 'purpose' => null,
+            'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', 'time' => '11:00', 'minutes' => 30, 'opening' => 0, 'held' => 3, 'every' => 2,
+            'people' => ['elif', 'mei'], 'standing' => [['How are you', 10, null, null], ['What should I know', 10, null, null]],
+            'talks' => [
+                [['mei', 'The Friday rota works. Ingrid is better on the phone than I am.'], ['elif', 'Then she gets the hard ones.']],
+                [['mei', 'I miss the water. One fitting a month would help.'], ['elif', 'Stromness is yours.']],
+                [['mei', 'Nobody reads the wall calendar.'], ['elif', 'Take it down and see who asks.']],
+            ]],
     ];
 
-    /** Title, who raised it, rank, context, decision, reason, next step, its owner, and the lines that were written. */
-    public const ISSUES = [
-        [
-            'Divers’ insurance for the winter', 'noor', 'A', 'Two offers: €3,100 with the winter clause, €2,450 without.',
-            'We take the offer with the winter clause.', 'Two harbours are promised for December.', 'Sign the insurer’s offer', 'elif',
+    /** Meetings that stand alone: title, purpose, when they begin by today and how long, who is there, and what is to be dealt with. */
+    public const ALONE = [
+        'today' => [
+            'Who sails this winter', 'Names for the four trips until March.', 40, ['noor', 'priya', 'kwame', 'elif'],
+            [['Crew for Stromness', 'priya', 'A', 8], ['Kwame’s first trip as skipper', 'kwame', 'B', 10], ['Food on board', 'elif',
+                'C', 5]],
             [
-                ['noor', 'Without the clause nobody dives from November to February.'],
-                ['priya', 'Berths 9 and 12 would move to spring.'],
-                ['jonah', 'Lerwick has been told December. €650 is less than that is worth.'],
+                ['priya', 'Four people, of whom two have the winter course.'], ['kwame', 'I can go from the 7th.'],
+                ['noor', 'Then Mei comes along and learns the crane.'],
             ],
         ],
-        [
-            'Who answers the harbour offices on Fridays', 'mei', 'B', 'Calls pile up after noon.', 'Mei and Ingrid take turns.', null,
-            'Put the Friday rota on the wall', 'mei',
-            [['mei', 'Eleven calls last Friday, seven of them after 15:00.'], ['ingrid', 'I can take every second one from home.']],
-        ],
-        [
-            'Spare floats: how many', 'kwame', 'B', 'The mould gives four a week.', 'We keep six in the shed.', 'That is one bad storm.',
-            'Cast two more floats', 'kwame',
-            [['kwame', 'Four in the shed, two cracked at the lugs.'], ['tomasz', 'The storm in March took five.']],
-        ],
-        [
-            'Berth 7 is too shallow at springs', 'priya', 'A', 'Half a metre at low water.', 'We move to berth 9.',
-            'The harbour master agrees.', 'Tell the harbour office about berth 9', 'priya',
+        'tomorrow' => [
+            'Spring order', 'What we order before prices go up on Monday.', 30, ['noor', 'jonah', 'tomasz', 'ingrid'],
             [
-                ['priya', 'Measured on Monday: 0.5 m at 06:40.'],
-                ['noor', 'Berth 9 is 40 m further from the outfall. Is that still a fair reading?'],
-                ['tomasz', 'Yes, the current runs past both.'],
+                ['Modems for forty buoys', 'tomasz', 'A', 12], ['Floats: mould or buy', 'ingrid', 'A', 10],
+                ['Chain from the second supplier', 'jonah', 'B', 8],
+                ['Paint', 'ingrid', 'C', 5], ['New crane hook', 'tomasz', 'B', 6],
             ],
-        ],
-        [
-            'Price for three years', 'lucia', 'A', 'The farms ask for it, we have none.',
-            'Twelve per cent less for three years, paid yearly.', 'It covers the winter crew.', 'Write the three-year price list', 'lucia',
-            [
-                ['lucia', 'Three farms asked in October alone.'],
-                ['jonah', 'At 15% we lose the winter crew’s pay, at 12% we do not.'],
-                ['elif', 'Paid yearly, in January.'],
-            ],
-        ],
-        [
-            'Gasket supplier is late again', 'tomasz', 'B', 'Third time since spring.', 'We test the second supplier.', null,
-            'Order twenty gaskets from the second supplier', 'ingrid',
-            [['tomasz', 'Promised for the 3rd, here on the 19th.'], ['ingrid', 'The second one ships from Bergen in four days.']],
-        ],
-        [
-            'Team day: where', 'jonah', 'C', 'Boat or forest.', 'Boat, if the weather holds.', null, 'Ask for the ferry’s small boat',
-            'jonah', [['kwame', 'Forest if it blows more than six.'], ['mei', 'Nobody should have to bring a tent.']],
-        ],
-        [
-            'Update over the air on bad links', 'ingrid', 'B', 'Two buoys gave up half way.', 'We send it in pieces at night.',
-            'Costs nothing but time.', 'Cut the update into pieces', 'ingrid',
-            [
-                ['ingrid', 'Both stopped at 41%, at noon, when the ferry is in.'],
-                ['tomasz', 'At night the link holds for an hour at a time.'],
-            ],
-        ],
-        [
-            'Readings differ between two buoys in one harbour', 'ingrid', 'A', 'Tromsø A and B are 0.4 mg apart.',
-            'Both are calibrated on the same day from now on.', 'The older one had drifted since June.',
-            'Add the pair to the calibration round', 'tomasz',
-            [['ingrid', 'Same depth, 60 m apart.'], ['kwame', 'A was last on the bench in June, B in September.']],
-        ],
-        [
-            'Who may open the tool store', 'elif', 'C', 'The torque wrench was missing for a week.', 'Two keys, both signed for.', null,
-            'Make a list for the tool store keys', 'kwame', [['kwame', 'It was in the van.'], ['elif', 'So the list says which van.']],
-        ],
-        [
-            'Invoices go out late', 'jonah', 'B', 'Nineteen days after fitting, on average.', 'The fitter’s report starts the invoice.',
-            'Everything in it is known that evening.', 'Draft the invoice from the fitting report', 'jonah',
-            [['jonah', 'The longest took 44 days: the report lay in a jacket.'], ['lucia', 'Two customers asked why they had none yet.']],
-        ],
-        [
-            'The winter boat', 'noor', 'A', 'The charter ends on 15 January.', 'We charter until the end of March.',
-            'Two fittings and all repairs need it.', 'Extend the charter to March', 'priya',
-            [['priya', '€1,850 a month, crew not included.'], ['noor', 'Less than one week of waiting for another boat.']],
-        ],
-        [
-            'A customer wants the raw readings', 'lucia', 'B', 'Fredericia asks for every value, not hourly means.',
-            'They get a file each night.', 'It costs an hour to set up.', 'Set up the nightly file for Fredericia', 'mei',
-            [['lucia', 'They compare us with their own probe.'], ['mei', 'The values are there, only nobody had asked.']],
+            [],
         ],
     ];
 

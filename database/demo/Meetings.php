@@ -12,18 +12,22 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Meetings\Agenda;
 
 /**
- * Two series with thirty held meetings, their decisions and next steps, and what waits for the next ones.
+ * Six recurring meetings with more than forty held ones, a meeting that runs and one that does not fit its time.
  *
  * @phpstan-import-type SeriesScript from MeetingScript
  */
 final class Meetings
 {
+    /** How many issues were dealt with so far. */
+    private int $dealt = 0;
+
     public function __construct(
         private readonly Rows $rows,
         private readonly Stage $stage,
         private readonly People $people,
         private readonly Goals $goals,
         private readonly Work $work,
+        private readonly MeetingRows $laid,
     ) {
     }
 
@@ -34,7 +38,7 @@ final class Meetings
         }
 
         foreach (MeetingScript::OPEN as $place => [$title, $who, $rank, $context, $minutes, $project, $waited]) {
-            $this->issue(1, [
+            $this->laid->issue(1, [
                 'title' => $title,
                 'context' => $context,
                 'rank' => $rank,
@@ -51,8 +55,8 @@ final class Meetings
     private function series(array $script, int $number): void
     {
         $people = array_map($this->people->id(...), $script['people']);
-        $week = $this->stage->week(-$script['held'] * ($number + 1) - 2);
-        $start = $week->span->first->plus($number * 3);
+        $week = $this->stage->week(-$script['held'] * $script['every'] - 2);
+        $start = $week->span->first->plus($number < 2 ? $number * 3 : 0);
         $rule = $script['rule'];
         $id = $this->rows->add('series', [
             'title' => $script['title'],
@@ -62,7 +66,7 @@ final class Meetings
             'time' => $script['time'],
             'minutes' => $script['minutes'],
             'opening_minutes' => $script['opening'],
-            'is_private' => false,
+            'is_private' => isset($script['talks']),
         ]);
 
         foreach ($people as $position => $person) {
@@ -121,27 +125,33 @@ final class Meetings
         $position = 0;
 
         if ($script['opening'] > 0) {
-            $this->item($id, $position++, $at, $script['opening'], [
+            $this->laid->item($id, $position++, $at, $script['opening'], [
                 'kind' => 'opening', 'title' => 'Opening round', 'minutes' => $script['opening'],
             ]);
             $at = $at->modify("+{$script['opening']} minutes");
         }
 
-        $at = $this->dealtWith($series, $id, $day, $place + ($series - 1) * 5, $position++, $at, $issue);
+        if (! isset($script['talks'])) {
+            $at = $this->dealtWith($series, $id, $day, $this->dealt++, $position++, $at, $issue);
+        }
 
         foreach ($script['standing'] as $line => [$title, $minutes, $who, $goal]) {
             $spent = $standing[$line];
-            $this->item($id, $position++, $at, $spent, [
+            $this->laid->item($id, $position++, $at, $spent, [
                 'kind' => 'standing',
                 'title' => $title,
                 'minutes' => $minutes,
                 'owner_id' => $who === null ? null : $this->people->id($who),
                 'goal_id' => $goal === null ? null : $this->goals->id($goal),
-            ], $goal === null || $who === null ? [] : [[$who, MeetingScript::standing($goal, $place)]]);
+            ], match (true) {
+                isset($script['talks']) => $line === 0 ? [] : $script['talks'][$place % count($script['talks'])],
+                $goal === null || $who === null => [],
+                default => [[$who, MeetingScript::standing($goal, $place)]],
+            });
             $at = $at->modify("+$spent minutes");
         }
 
-        $this->item($id, $position, $at, Agenda::CLOSING_MINUTES, [
+        $this->laid->item($id, $position, $at, Agenda::CLOSING_MINUTES, [
             'kind' => 'closing', 'title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES,
         ]);
     }
@@ -155,9 +165,9 @@ final class Meetings
         DateTimeImmutable $at,
         int $spent,
     ): DateTimeImmutable {
-        $script = MeetingScript::ISSUES[$number % count(MeetingScript::ISSUES)];
+        $script = MeetingIssues::ALL[$number % count(MeetingIssues::ALL)];
         [$title, $who, $rank, $context, $words, $because, $step, $owner, $lines] = $script;
-        $issue = $this->issue($series, [
+        $issue = $this->laid->issue($series, [
             'title' => $title,
             'context' => $context,
             'rank' => $rank,
@@ -167,7 +177,7 @@ final class Meetings
             'outcome' => 'decided',
             'settled_on' => $day,
         ]);
-        $item = $this->item($meeting, $position, $at, $spent, [
+        $item = $this->laid->item($meeting, $position, $at, $spent, [
             'kind' => 'issue',
             'title' => $title,
             'minutes' => 8,
@@ -188,58 +198,5 @@ final class Meetings
         ], $this->stage->calendar->weekOf($day->plus(7)));
 
         return $at->modify("+$spent minutes");
-    }
-
-    /**
-     * @param array<string, mixed> $columns
-     * @param list<array{string, string}> $lines who wrote what
-     */
-    private function item(int $meeting, int $position, DateTimeImmutable $at, int $spent, array $columns, array $lines = []): int
-    {
-        $id = $this->rows->add('agenda_items', [
-            'meeting_id' => $meeting,
-            'position' => $position,
-            'owner_id' => null,
-            'goal_id' => null,
-            'issue_id' => null,
-            'begun_at' => $at->format('Y-m-d H:i:s'),
-            'ended_at' => $at->modify("+$spent minutes")->format('Y-m-d H:i:s'),
-            'outcome' => null,
-            ...$columns,
-        ]);
-
-        foreach ($lines as $place => [$who, $words]) {
-            $this->rows->add('note_lines', [
-                'agenda_item_id' => $id,
-                'key' => self::key("$id $place"),
-                'person_id' => $this->people->id($who),
-                'words' => $words,
-                'version' => 1,
-                'written_at' => $at->modify('+'.min($spent, 1 + $place).' minutes')->format('Y-m-d H:i:s'),
-            ]);
-        }
-
-        return $id;
-    }
-
-    /** Shaped like those that browsers make, and the same at every load. */
-    private static function key(string $of): string
-    {
-        return (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12}).*$/', '$1-$2-$3-$4-$5', hash('sha256', $of));
-    }
-
-    /** @param array<string, mixed> $columns */
-    private function issue(int $series, array $columns): int
-    {
-        return $this->rows->add('issues', [
-            'series_id' => $series,
-            'need' => 'decision',
-            'goal_id' => null,
-            'project_id' => null,
-            'waited' => 0,
-            'outcome' => null,
-            'settled_on' => null,
-            ...$columns,
-        ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\Meetings\KeepMinutes;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Reviews\FactsQuery;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 
@@ -39,7 +40,10 @@ final class Saltglass
             (new RecurringTasks(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, templates: $templates))->add();
             $weeks = new Weeks($rows, $stage, $people, $goals, $work);
             $weeks->add();
-            (new Meetings($rows, $stage, $people, $goals, $work))->add();
+            $laid = new MeetingRows($rows, $people);
+            (new Meetings(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, laid: $laid))->add();
+            $now = Carbon::now()->toDateString() === (string) $today ? Carbon::now() : Carbon::parse("$today 10:00");
+            (new MeetingsAlone($rows, $stage, $people, $laid))->add($now->toDateTimeImmutable());
             $weeks->fillUpTo(self::TASKS);
             $direction->shelve();
             (new GoalHistory($rows, $stage, $people, $goals))->add();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** What belongs to a meeting besides its rule: what it is for, how its agenda is laid out, when it is not as usual. */
@@ -56,6 +57,22 @@ return new class () extends Migration {
         });
         Schema::table('decisions', static function (Blueprint $table): void {
             $table->unsignedBigInteger('agenda_item_id')->nullable()->change();
+        });
+
+        // The check of a column cannot be changed in place: another column takes its name.
+        Schema::table('notification_choices', static function (Blueprint $table): void {
+            $table->dropUnique(['person_id', 'event']);
+            $table->renameColumn('event', 'event_before');
+        });
+        Schema::table('notification_choices', static function (Blueprint $table): void {
+            $table
+                ->enum('event', ['mentioned', 'comment', 'goal', 'handed_over', 'to_check', 'waited_for', 'reminder', 'meeting'])
+                ->default('meeting');
+        });
+        DB::table('notification_choices')->update(['event' => DB::raw('event_before')]);
+        Schema::table('notification_choices', static function (Blueprint $table): void {
+            $table->dropColumn('event_before');
+            $table->unique(['person_id', 'event']);
         });
 
         Schema::create('points', static function (Blueprint $table): void {

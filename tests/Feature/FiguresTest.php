@@ -108,9 +108,9 @@ describe('the demo', function (): void {
             ->and($count('tasks'))
             ->toBe(500)
             ->and($count('series'))
-            ->toBe(2)
+            ->toBe(8)
             ->and($count('meetings'))
-            ->toBe(30)
+            ->toBe(45)
             ->and(DB::table('reviews')->whereNotNull('held_at')->count())
             ->toBe(25);
     });
@@ -256,7 +256,7 @@ it('can be laid around any day', function (string $day): void {
     expect(DB::table('tasks')->count())
         ->toBe(500)
         ->and(DB::table('meetings')->count())
-        ->toBe(30)
+        ->toBe(45)
         ->and(DB::table('goals')->count())
         ->toBe(73);
 })->with(['2027-01-01', '2028-02-29', '2026-12-31', '2027-05-09']);

@@ -97,6 +97,8 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'return-dates.store',
         'saved.store',
         'lists.hand-on',
+        'decisions.store',
+        'points.store',
         'series.store',
         'projects.store',
         'templates.store',

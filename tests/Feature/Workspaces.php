@@ -72,15 +72,15 @@ final class Workspaces
             ])
             ->refresh();
         $meeting = $series->meetings()->create(['on' => '2027-02-08', 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
-        $closed = $series->meetings()->create([
+        $held = $series->meetings()->create([
             'on' => '2027-02-01',
             'time' => '09:15',
             'minutes' => 30,
             'opened_at' => now(),
             'closed_at' => now(),
         ]);
-        $closed->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
-        app(KeepMinutes::class)($closed);
+        $held->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
+        app(KeepMinutes::class)($held);
         $item = $meeting->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
 
         return [
@@ -110,8 +110,8 @@ final class Workspaces
                 'noted_on' => $today,
             ])->id,
             'meeting' => $meeting->id,
-            'meetings.markdown meeting' => $closed->id,
-            'meetings.pdf meeting' => $closed->id,
+            'meetings.markdown meeting' => $held->id,
+            'meetings.pdf meeting' => $held->id,
             'item' => $item->id,
             'noteLine' => $item->lines()->create([
                 'key' => '3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a01',

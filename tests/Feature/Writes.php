@@ -45,6 +45,7 @@ final class Writes
         'meetings.add',
         'meetings.closing',
         'meetings.pause',
+        'meetings.send',
         'reviews.answer',
         'planning.step',
         'evening.answer',

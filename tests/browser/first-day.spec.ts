@@ -67,14 +67,18 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
 
     await page.getByRole('button', { name: /Ice on the outer pier/ }).click();
     await page.getByRole('button', { name: 'Start this item' }).click();
-    await page.getByLabel('Notes on Ice on the outer pier').fill('Salt is in the shed.');
+    await page.getByLabel('Write a line').fill('Salt is in the shed.');
+    await page.keyboard.press('Enter');
     await page.getByPlaceholder('What was decided?').fill('We salt it on Fridays.');
     await page.getByLabel('Reason').fill('Kwame slipped.');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('We salt it on Fridays.', { exact: true })).toBeVisible();
 
-    await page.getByPlaceholder('What needs doing?').fill('Buy a spreader');
-    await choose(page.getByLabel('Who', { exact: true }), 'Noor Aksoy');
+    // Without a name it asks, and is nobody's until it is answered.
+    await page.getByPlaceholder('What, who, by when?').fill('Buy a spreader');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Who does it? Add “to” and a name, or choose one.')).toBeVisible();
+    await choose(page.getByLabel('Who does it?', { exact: true }), 'Noor Aksoy');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByRole('link', { name: 'Buy a spreader' })).toBeVisible();
 

@@ -66,7 +66,9 @@ final readonly class CloseMeeting
 
     private static function defer(AgendaItem $item): void
     {
-        if ($item->kind !== AgendaKind::Issue || $item->issue === null || ($item->outcome !== null && $item->outcome->settles())) {
+        $isOpen = in_array($item->outcome, [null, Outcome::NextTime], true);
+
+        if ($item->kind !== AgendaKind::Issue || $item->issue === null || ! $isOpen) {
             return;
         }
 

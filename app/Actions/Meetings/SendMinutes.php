@@ -39,6 +39,7 @@ final readonly class SendMinutes
         $people = $meeting
             ->attendances()
             ->whereNotIn('person_id', $sent)
+            ->with('person')
             ->get()
             ->map(static fn(Attendance $attendance): Person => $attendance->person)
             ->filter(static fn(Person $person): bool => $person->deactivated_on === null);

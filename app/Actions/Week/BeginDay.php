@@ -6,6 +6,7 @@ namespace App\Actions\Week;
 
 use App\Actions\Meetings\BringBackIssues;
 use App\Actions\Meetings\KeepMinutes;
+use App\Actions\Meetings\RemindOfMeetings;
 use App\Actions\People\SendMorningLetters;
 use App\Models\Workspace;
 use App\Store\Remembered;
@@ -46,6 +47,7 @@ final readonly class BeginDay
             app(AdvanceRecurringTasks::class)();
             app(BringBackIssues::class)();
             app(KeepMinutes::class)->ofAll();
+            app(RemindOfMeetings::class)();
             app(SendMorningLetters::class)();
             DB::table('answered_requests')
                 ->where('answered_at', '<', Carbon::now()->subDays(self::ANSWERS_KEPT))

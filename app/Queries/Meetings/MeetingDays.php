@@ -8,6 +8,7 @@ use App\Models\MeetingException;
 use App\Models\Series;
 use App\Queries\Meetings\Answers\PlannedRow;
 use Generator;
+use Illuminate\Support\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
@@ -27,7 +28,7 @@ final readonly class MeetingDays
      */
     public static function each(Series $series, Span $span): Generator
     {
-        $exceptions = $series->exceptions->keyBy(static fn(MeetingException $exception): int => $exception->on->number);
+        $exceptions = self::exceptions($series);
         $around = $exceptions->isEmpty() ? $span : new Span($span->first->plus(-self::FARTHEST), $span->last->plus(self::FARTHEST));
 
         foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each($around) ?? [] as $day) {
@@ -47,7 +48,7 @@ final readonly class MeetingDays
      */
     public static function coming(Series $series, Day $from, int $count): array
     {
-        $exceptions = $series->exceptions->keyBy(static fn(MeetingException $exception): int => $exception->on->number);
+        $exceptions = self::exceptions($series);
         $opened = $series->meetings->keyBy('on');
         $rows = [];
 
@@ -85,5 +86,11 @@ final readonly class MeetingDays
         }
 
         return $next;
+    }
+
+    /** @return Collection<int, MeetingException> by the number of the day that the rule has */
+    private static function exceptions(Series $series): Collection
+    {
+        return $series->loadMissing('exceptions')->exceptions->keyBy(static fn(MeetingException $exception): int => $exception->on->number);
     }
 }

@@ -37,7 +37,7 @@ final readonly class MeetingsPage
         $today = $this->workspace->today();
         $series = Series::query()
             ->visibleTo($viewer)
-            ->with(['meetings' => self::current($this->workspace)])
+            ->with(['exceptions', 'meetings' => self::current($this->workspace)])
             ->withCount(Series::COUNTS)
             ->orderBy('id')
             ->get();
@@ -55,6 +55,8 @@ final readonly class MeetingsPage
                 static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
             ),
         );
+        // What runs comes before what is to come.
+        usort($coming, static fn(Occurrence $a, Occurrence $b): int => ($b->state === 'running') <=> ($a->state === 'running'));
         $next = $coming[0] ?? null;
 
         return new Meetings(

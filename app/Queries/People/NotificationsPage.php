@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\People;
 
-use App\Models\Delivery;
 use App\Models\Letter;
 use App\Models\NotificationChoice;
 use App\Models\NotificationEvent;
@@ -33,7 +32,7 @@ final readonly class NotificationsPage
             array_map(
                 static fn(NotificationEvent $event): NotificationChoiceRow => new NotificationChoiceRow(
                     $event,
-                    $notificationChoices->get($event->value)->delivery ?? Delivery::Updates,
+                    $notificationChoices->get($event->value)->delivery ?? $event->usual(),
                 ),
                 NotificationEvent::cases(),
             ),

@@ -14,6 +14,7 @@ const events: Record<NotificationEvent, string> = {
     to_check: 'You are asked to check something',
     waited_for: 'A task is waiting for you',
     reminder: 'Something reaches its return date',
+    meeting: 'A meeting of yours is tomorrow: its agenda',
 };
 
 const deliveries: Record<Delivery, string> = {
@@ -29,6 +30,14 @@ const returnDeliveries: Partial<Record<Delivery, string>> = {
     morning: 'and in the morning e-mail',
 };
 
+const meetingDeliveries: Partial<Record<Delivery, string>> = {
+    updates: 'on the Meetings page',
+    morning: 'by e-mail the day before',
+};
+
+const deliveriesOf = (event: NotificationEvent) =>
+    event === 'reminder' ? returnDeliveries : event === 'meeting' ? meetingDeliveries : deliveries;
+
 /** What one is told of, where one hears of it, and the e-mails that were sent. */
 export default function Notifications({ page }: { page: NotificationsProps }) {
     return (
@@ -42,7 +51,7 @@ export default function Notifications({ page }: { page: NotificationsProps }) {
                             <span>{events[event]}</span>
                             <WordSelect
                                 label={events[event]}
-                                options={Object.entries(event === 'reminder' ? returnDeliveries : deliveries).map(([value, label]) => ({
+                                options={Object.entries(deliveriesOf(event)).map(([value, label]) => ({
                                     value,
                                     label,
                                     group: null,

@@ -44,7 +44,7 @@ function NextStepLine({ page, item }: { page: RoomView; item: ItemRow }) {
         <AddLine
             words="What, who, by when?"
             value={form.data.title}
-            error={errors.title ?? errors.owner ?? errors.by}
+            error={errors.title ?? errors.by ?? (saysWho ? errors.owner : undefined)}
             reading={reading}
             isSending={form.processing}
             onChange={(title) => {
