@@ -13,6 +13,7 @@ use App\Http\Controllers\Meetings\SeriesController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/meetings', [SeriesController::class, 'index'])->name('meetings.index');
+Route::get('/series/choices', [SeriesController::class, 'choices'])->name('series.choices');
 Route::get('/series/new', [SeriesController::class, 'create'])->name('series.create');
 Route::post('/series', [SeriesController::class, 'store'])->name('series.store');
 Route::get('/series/{series}', [SeriesController::class, 'show'])

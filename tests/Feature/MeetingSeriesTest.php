@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Absence;
+use App\Models\Area;
 use App\Models\Decision;
 use App\Models\Issue;
 use App\Models\Letter;
@@ -440,3 +441,33 @@ it('advises a length that would have been enough three times out of four', funct
     'shorter' => [20, [5, 6, 4, 6, 5, 6, 6, 19], 6],
     'nothing at all' => [5, [0, 0, 0], 1],
 ]);
+
+describe('a project and an area', function (): void {
+    it('show their meetings, what is to be discussed and what was decided, as far as one may know of them', function (): void {
+        $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->noor->id]);
+        $project = Made::project($this->noor, more: ['area_id' => $area->id]);
+        $this->series->update(['project_id' => $project->id]);
+        $hidden = Made::series([$this->elif], ['title' => 'Two of us', 'is_private' => true, 'project_id' => $project->id]);
+        Made::series([$this->noor], ['title' => 'Yard', 'area_id' => $area->id]);
+        $this->post("/series/{$this->series->id}/issues", ['title' => 'Berth 7']);
+        $this->actingAs($this->elif)->post("/series/$hidden->id/issues", ['title' => 'Hush', 'project' => $project->id]);
+        $this->actingAs($this->noor)->post('/decisions', ['words' => 'We go by boat', 'project' => $project->id]);
+        $labels = static fn(array $beside): array => [
+            array_column($beside['meetings'], 'label'),
+            array_column($beside['issues'], 'label'),
+            array_column($beside['decisions'], 'words'),
+        ];
+
+        expect($labels($this->props("/projects/$project->id")['page']['meetings']))
+            ->toBe([['Quay hour'], ['Berth 7'], ['We go by boat']])
+            ->and($labels($this->props("/areas/$area->id")['page']['meetings']))
+            ->toBe([['Yard'], [], ['We go by boat']]);
+        $this->actingAs($this->elif);
+        expect($labels($this->props("/projects/$project->id")['page']['meetings'])[1])->toBe(['Berth 7', 'Hush']);
+    });
+
+    it('let an issue be raised in any meeting that one may know of', function (): void {
+        Made::series([$this->elif], ['title' => 'Two of us', 'is_private' => true]);
+        expect(array_column($this->getJson('/series/choices')->assertOk()->json(), 'label'))->toBe(['Quay hour']);
+    });
+});

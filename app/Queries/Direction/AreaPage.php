@@ -20,6 +20,7 @@ use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Lists\OwnTasks;
+use App\Queries\Meetings\MeetingsOf;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
@@ -49,6 +50,7 @@ final readonly class AreaPage
         private RecurringTasksPage $recurringTasks,
         private GoalRows $goals,
         private WorkCounts $counts,
+        private MeetingsOf $meetings,
     ) {
     }
 
@@ -95,6 +97,7 @@ final readonly class AreaPage
             mayChange: $viewer->isLead() || $area->owner_id === $viewer->id,
             recurringTasks: $this->recurringTasks->for($viewer, 'area_id', $area->id),
             thisWeekMore: count($ahead) - count($listed),
+            meetings: $this->meetings->of($area, $viewer),
         );
     }
 

@@ -18,6 +18,7 @@ use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Meetings\MeetingsOf;
 use App\Queries\Parts\Answers\Beside;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
@@ -52,6 +53,7 @@ final readonly class ProjectPage
         private Choices $choices,
         private GoalRows $goals,
         private Remembered $remembered,
+        private MeetingsOf $meetings,
     ) {
     }
 
@@ -115,6 +117,7 @@ final readonly class ProjectPage
             fields: $this->fields($project),
             collections: $this->choices->collections(),
             gathered: array_values($project->collectionItems->map(static fn(CollectionItem $link): int => $link->collection_id)->all()),
+            meetings: $this->meetings->of($project, $viewer),
         );
     }
 

@@ -9,6 +9,7 @@ interface Props {
     isOpen: boolean;
     onOpenChange: (isOpen: boolean) => void;
     onJot: () => void;
+    onRaise: () => void;
 }
 
 interface Choice {
@@ -18,7 +19,7 @@ interface Choice {
 }
 
 /** Everything one can go to or begin, found by typing. */
-export function Commands({ isOpen, onOpenChange, onJot }: Props) {
+export function Commands({ isOpen, onOpenChange, onJot, onRaise }: Props) {
     const { frame } = usePage().props;
     const go = (href: string) => () => {
         router.visit(href);
@@ -37,7 +38,9 @@ export function Commands({ isOpen, onOpenChange, onJot }: Props) {
         { words: 'Jot', keys: 'n', run: onJot },
         { words: 'New goal', run: go(route('goals.create')) },
         { words: 'New project', run: go(route('projects.create')) },
-        { words: 'New recurring meeting', run: go(route('series.create')) },
+        { words: 'New meeting', run: go(route('series.create')) },
+        { words: 'Decisions and minutes', run: go(route('decisions.index')) },
+        { words: 'Raise an issue', run: onRaise },
         { words: 'Review this week', run: go(route('reviews.show', frame?.thisWeek ?? '')) },
         ...(frame?.rail.weeks ?? []).map((week) => ({ words: `Week ${String(week.number)}`, run: go(route('week.show', week.name)) })),
     ];

@@ -5,6 +5,7 @@ import { JotDialog } from './JotDialog';
 import { Explain } from './figure/Explain';
 import { KeysHelp } from './KeysHelp';
 import { Marks } from './marks/Marks';
+import { RaiseForm } from './meetings/RaiseAbout';
 import { Notices } from './Notices';
 import { RailLine } from './RailLine';
 import { Rooms, Sections } from './Rooms';
@@ -18,6 +19,7 @@ import { useKeys } from '../lib/keys';
 import { useAlert } from './day/alert';
 import { lastPlace, rooms, sectionOf } from '../lib/rooms';
 import { route } from '../lib/routes';
+import { Dialog } from '../ui/Dialog';
 import { Kbd } from '../ui/Kbd';
 
 /** What stands around every screen: the year rail, the rooms, jot, tray, yourself. */
@@ -27,7 +29,7 @@ export function Frame({ children }: { children: ReactNode }) {
     return frame == null ? <main>{children}</main> : <FrameAround frame={frame}>{children}</FrameAround>;
 }
 
-type Open = 'jot' | 'commands' | 'keys' | null;
+type Open = 'jot' | 'commands' | 'keys' | 'issue' | null;
 
 function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNode }) {
     const page = usePage();
@@ -129,7 +131,18 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         setOpen(isOpen ? 'commands' : null);
                     }}
                     onJot={show('jot')}
+                    onRaise={show('issue')}
                 />
+                <Dialog
+                    isOpen={open === 'issue'}
+                    onOpenChange={(isOpen) => {
+                        setOpen(isOpen ? 'issue' : null);
+                    }}
+                    title="Raise an issue"
+                    size="l"
+                >
+                    <RaiseForm onDone={show(null)} />
+                </Dialog>
                 <KeysHelp
                     isOpen={open === 'keys'}
                     onOpenChange={(isOpen) => {

@@ -15,6 +15,8 @@ use App\Queries\Meetings\MeetingsPage;
 use App\Queries\Meetings\SeriesFormPage;
 use App\Queries\Meetings\SeriesPage;
 use App\Queries\Meetings\SeriesRecordPage;
+use App\Queries\Parts\Answers\Option;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -26,6 +28,14 @@ final class SeriesController extends Controller
     public function index(MeetingsPage $page): Response
     {
         return Inertia::render('meetings/Meetings', ['page' => $page->of($this->me())]);
+    }
+
+    /** The meetings in which something can be raised. */
+    public function choices(): JsonResponse
+    {
+        $series = Series::query()->visibleTo($this->me())->orderBy('title')->get();
+
+        return new JsonResponse($series->map(static fn(Series $each): Option => new Option((string) $each->id, $each->title)));
     }
 
     public function show(Request $request, Series $series, SeriesPage $page): Response

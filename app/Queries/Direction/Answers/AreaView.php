@@ -6,6 +6,7 @@ namespace App\Queries\Direction\Answers;
 
 use App\Queries\Capture\Answers\JotRow;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Meetings\Answers\MeetingsBeside;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
@@ -47,6 +48,7 @@ final readonly class AreaView implements Props
         public bool $mayChange,
         public array $recurringTasks,
         public int $thisWeekMore,
+        public MeetingsBeside $meetings,
     ) {
     }
 }

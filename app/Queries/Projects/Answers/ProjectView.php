@@ -6,6 +6,7 @@ namespace App\Queries\Projects\Answers;
 
 use App\Queries\Goals\Answers\ForecastView;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Meetings\Answers\MeetingsBeside;
 use App\Queries\Parts\Answers\Beside;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
@@ -74,6 +75,7 @@ final readonly class ProjectView implements Props
         public array $fields,
         public array $collections,
         public array $gathered,
+        public MeetingsBeside $meetings,
     ) {
     }
 }

@@ -13,6 +13,7 @@ import { TaskLine } from '../../parts/TaskLine';
 import { JotLine } from '../../parts/capture/JotLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
 import { HoursRuler } from '../../parts/direction/HoursRuler';
+import { MeetingsBeside } from '../../parts/meetings/MeetingsBeside';
 import { Contacts } from '../../parts/direction/Contacts';
 import { WorkRecurringTasks } from '../../parts/recurring/WorkRecurringTasks';
 import { Button } from '../../ui/Button';
@@ -70,6 +71,7 @@ export default function Area({ page }: { page: AreaView }) {
                     <TimeSpent page={page} />
                     <WorkRecurringTasks recurringTasks={page.recurringTasks} to={{ area: area.id }} />
                     <Contacts page={page} />
+                    <MeetingsBeside meetings={page.meetings} />
                     {page.notes !== '' && (
                         <Section title="Notes">
                             <p className="whitespace-pre-line">{page.notes}</p>

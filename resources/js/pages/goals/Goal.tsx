@@ -18,6 +18,7 @@ import { Judge } from '../../parts/goals/Judge';
 import { GoalHistory } from '../../parts/goals/GoalHistory';
 import { Readings } from '../../parts/goals/Readings';
 import { WrittenSum } from '../../parts/goals/WrittenSum';
+import { RaiseAbout } from '../../parts/meetings/RaiseAbout';
 import { BringBack } from '../../parts/capture/BringBack';
 import { Button, ButtonLink } from '../../ui/Button';
 
@@ -205,6 +206,7 @@ function Actions({ page }: { page: GoalView }) {
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
                 <BringBack kind="plain" about={{ kind: 'goal', id: goal.id, title: goal.title }} />
+                <RaiseAbout kind="plain" about={{ goal: goal.id }} />
                 {page.closing !== null && <CloseGoal page={page} offer={page.closing} />}
                 {page.mayChange && page.closedOn !== null && (
                     <Button

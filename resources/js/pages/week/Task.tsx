@@ -15,6 +15,7 @@ import { BelongsTo } from '../../parts/week/BelongsTo';
 import { DependsOn } from '../../parts/week/DependsOn';
 import { TaskFacts } from '../../parts/week/TaskFacts';
 import { TaskText } from '../../parts/week/TaskText';
+import { RaiseAbout } from '../../parts/meetings/RaiseAbout';
 import { BringBack } from '../../parts/capture/BringBack';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
@@ -123,6 +124,7 @@ export default function Task({ page }: { page: TaskView }) {
                                 </Button>
                                 <BelongsTo page={page} />
                                 <BringBack kind="plain" about={{ kind: 'task', id: task.id, title: task.title }} />
+                                <RaiseAbout kind="plain" about={{ task: task.id }} />
                             </>
                         )
                     )}

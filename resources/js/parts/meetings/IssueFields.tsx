@@ -51,7 +51,9 @@ export function IssueFields({ form, projects, goals = [] }: Props) {
                     { value: 'C', label: 'costs nothing' },
                 ]}
             />
-            <SelectField label="Project" className="w-48" {...bind(form, 'project')} none="no project" options={grouped(projects)} />
+            {projects.length > 0 && (
+                <SelectField label="Project" className="w-48" {...bind(form, 'project')} none="no project" options={grouped(projects)} />
+            )}
             {goals.length > 0 && (
                 <SelectField label="Goal" className="w-48" {...bind(form, 'goal')} none="no goal" options={grouped(goals)} />
             )}

@@ -11,6 +11,8 @@ import type { ProjectState, ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { MeetingsBeside } from '../meetings/MeetingsBeside';
+import { RaiseAbout } from '../meetings/RaiseAbout';
 import { BringBack } from '../capture/BringBack';
 import { Button, ButtonLink } from '../../ui/Button';
 import { SelectField } from '../../ui/Select';
@@ -64,6 +66,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                     </ul>
                 </Section>
             )}
+            <MeetingsBeside meetings={page.meetings} />
             <Section title="Files and references">
                 <Files beside={page.beside} />
             </Section>
@@ -72,6 +75,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                     {page.mayChange && <MilestonesButton page={page} />}
                     <HelpersButton beside={page.beside} people={page.people} />
                     <BringBack about={{ kind: 'project', id: project.id, title: project.title }} />
+                    <RaiseAbout about={{ project: project.id }} />
                     <SharedButton to={{ project: project.id }} />
                     {page.mayChange && <CollectionsButton page={page} />}
                     <ExtraFields page={page} />
