@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Models\Addition;
 use App\Models\Area;
 use App\Models\Comment;
+use App\Models\FinalMinutes;
 use App\Models\FocusSession;
 use App\Models\Goal;
 use App\Models\Habit;
@@ -89,7 +91,9 @@ it('makes one task of a line that two promote, and opens one meeting of two', fu
         $line = PlanLine::query()->create(['project_id' => $project->id, 'title' => 'Survey the berth']);
         $series = Made::series([$lead]);
         $promote = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/lines/$line->id/promote"]];
-        $open = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/series/$series->id/open", 'data' => ['on' => '2027-02-15']]];
+        $open = [
+            ['as' => $lead->id, 'method' => 'POST', 'uri' => "/series/$series->id/open", 'data' => ['on' => '2027-02-15', 'early' => true]],
+        ];
 
         expect(statuses($apart->together([$promote, $promote])))
             ->toBe([303, 422])
@@ -269,5 +273,71 @@ it('keeps a week once when several processes begin a day at once', function (): 
         $apart->together([$look, $look, $look, $look]);
 
         expect(DB::table('week_tasks')->where('week', $week->name)->pluck('outcome')->all())->toBe(['carried']);
+    });
+});
+
+it('keeps every line that several write at once while somebody closes the meeting: in its minutes, or added to them', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $people = array_map(static fn(): object => Made::person(Role::Lead), range(1, 4));
+        $series = Made::series($people);
+        $meeting = $series->meetings()->create(['on' => Made::TODAY, 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
+        $item = $meeting->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
+        $line = static fn(int $person, int $number, int $version): array => [
+            'as' => $person,
+            'method' => 'PUT',
+            'uri' => "/agenda-items/$item->id/lines",
+            'data' => [
+                'key' => sprintf('3f0c7c1e-8b0f-4a53-%04d-%012d', $person, $number),
+                'words' => $version === 1 ? "Line $number of" : "Line $number of $person",
+                'version' => $version,
+            ],
+        ];
+        $lines = static fn(int $person): array => array_merge(
+            ...array_map(static fn(int $number): array => [$line($person, $number, 1), $line($person, $number, 2)], range(1, 20)),
+        );
+        // The fourth writes some lines and closes amid the others.
+        $closes = [
+            ...array_slice($lines($people[3]->id), 0, 10),
+            ['as' => $people[3]->id, 'method' => 'POST', 'uri' => "/meetings/$meeting->id/close", 'data' => ['waits' => false]],
+        ];
+        $answers = $apart->together([$lines($people[0]->id), $lines($people[1]->id), $lines($people[2]->id), $closes]);
+
+        expect(array_unique(statuses($answers)))->toBe([303]);
+        $minutes = FinalMinutes::query()->sole();
+        $kept = [
+            ...array_column(json_decode($minutes->text, true)['items'][0]['lines'], 'words'),
+            ...Addition::query()->pluck('words')->all(),
+        ];
+
+        foreach (array_slice($people, 0, 3) as $person) {
+            foreach (range(1, 20) as $number) {
+                expect(count(array_keys($kept, "Line $number of $person->id", true)))->toBe(1, "Line $number of $person->id");
+            }
+        }
+
+        expect($minutes->isIntact())->toBeTrue();
+    });
+});
+
+it('closes a meeting once of two who close it, and gives the time that two ask for', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $lead = Made::person(Role::Lead);
+        $meeting = Made::series([$lead])
+            ->meetings()
+            ->create(['on' => Made::TODAY, 'time' => '09:15', 'minutes' => 30, 'opened_at' => now()]);
+        $item = $meeting->items()->create(['kind' => 'standing', 'title' => 'Figures', 'minutes' => 5, 'position' => 0]);
+        $more = [['as' => $lead->id, 'method' => 'PUT', 'uri' => "/agenda-items/$item->id/extra", 'data' => ['minutes' => 5]]];
+        $close = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/meetings/$meeting->id/close"]];
+
+        expect(statuses($apart->together([$more, $more])))
+            ->toBe([303, 303])
+            ->and($item->refresh()->extra)
+            ->toBe(10)
+            ->and(statuses($apart->together([$close, $close])))
+            ->toBe([303, 422])
+            ->and(FinalMinutes::query()->count())
+            ->toBe(1);
     });
 });

@@ -55,14 +55,16 @@ final readonly class MeetingsPage
                 static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
             ),
         );
-        // What runs comes before what is to come.
-        usort($coming, static fn(Occurrence $a, Occurrence $b): int => ($b->state === 'running') <=> ($a->state === 'running'));
+        $isRunning = static fn(Occurrence $meeting): bool => $meeting->state === 'running';
+        $running = array_values(array_filter($coming, $isRunning));
+        $coming = array_values(array_filter($coming, static fn(Occurrence $meeting): bool => ! $isRunning($meeting)));
         $next = $coming[0] ?? null;
 
         return new Meetings(
             array_values($series->map($this->row(...))->all()),
+            $running,
             $next,
-            $next === null || $next->state === 'running' ? null : $this->agendaOf($next, $viewer),
+            $next === null ? null : $this->agendaOf($next, $viewer),
             array_slice($coming, 1),
             array_values($held->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($meeting->series, $meeting))->all()),
         );

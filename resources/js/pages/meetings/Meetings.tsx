@@ -21,7 +21,19 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
                 </span>
             </div>
             <div className="grid grid-cols-[3fr_2fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
-                <Next page={page} />
+                <div className="min-w-0 space-y-6">
+                    {page.running.map((meeting) => (
+                        <p key={meeting.link} className="flex flex-wrap items-center justify-between gap-4 border-y-2 border-ink py-2">
+                            <span>
+                                <strong>{meeting.title}</strong> <span className="text-chalk">is running since {meeting.time}</span>
+                            </span>
+                            <ButtonLink kind="main" href={meeting.link}>
+                                Join now
+                            </ButtonLink>
+                        </p>
+                    ))}
+                    <Next page={page} />
+                </div>
                 <div className="space-y-6">
                     <Section title="Yours in the next two weeks">
                         <Dates meetings={page.coming} none="No other meetings in the next two weeks." />
@@ -91,7 +103,7 @@ function Next({ page: { next, agenda } }: { page: MeetingsProps }) {
             )}
             <p className="mt-3">
                 <ButtonLink kind="main" href={next.link}>
-                    {next.state === 'running' ? 'Join now' : 'Open the agenda'}
+                    Open the agenda
                 </ButtonLink>
             </p>
         </section>
