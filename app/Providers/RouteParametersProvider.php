@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Http\Requests\ValidDay;
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Project;
 use App\Models\Task;
@@ -92,7 +93,7 @@ final class RouteParametersProvider extends ServiceProvider
                 default => throw new ModelNotFoundException(),
             },
         );
-        Route::bind('shelved', static function (string $id, CurrentRoute $route): Jot|Task|Project|Goal {
+        Route::bind('shelved', static function (string $id, CurrentRoute $route): Jot|Task|Project|Goal|Issue {
             $kind = $route->parameter('kind');
             $kind = is_string($kind) ? ShelfKind::tryFrom($kind) : $kind;
 

@@ -234,6 +234,28 @@ describe('what becomes of an issue', function (): void {
         expect($this->issue->refresh()->only(['outcome', 'waited']))->toBe(['outcome' => null, 'waited' => 1]);
     });
 
+    it('is on the shelf, from where it goes back to its meeting or away', function (): void {
+        ($this->settle)(['outcome' => 'shelved']);
+        $rows = fn(): array => array_column($this->props('/shelf')['page']['rows'], 'title', 'kind');
+        expect($rows())->toBe(['issue' => 'Whole coast']);
+        $this->put("/shelf/issue/{$this->issue->id}", ['returnOn' => '2027-04-01'])->assertSessionHasNoErrors();
+        expect((string) $this->issue->refresh()->return_on)->toBe('2027-04-01');
+        $this->post("/shelf/issue/{$this->issue->id}/back")->assertSessionHasNoErrors();
+        expect([$rows(), $this->issue->refresh()->outcome])->toBe([[], null]);
+        $this->delete("/shelf/issue/{$this->issue->id}")->assertNotFound();
+        ($this->settle)(['outcome' => 'shelved']);
+        $this->delete("/shelf/issue/{$this->issue->id}")->assertSessionHasNoErrors();
+        expect($this->issue->refresh()->outcome)->toBe(Outcome::Dropped);
+    });
+
+    it('is on nobody’s shelf who may not know of its meeting', function (): void {
+        ($this->settle)(['outcome' => 'shelved']);
+        $this->series->update(['is_private' => true]);
+        $this->actingAs(Made::person());
+        expect($this->props('/shelf')['page']['rows'])->toBe([]);
+        $this->post("/shelf/issue/{$this->issue->id}/back")->assertNotFound();
+    });
+
     it('can have a decision and next steps at once', function (): void {
         $id = ($this->item)('Whole coast')->id;
         $this->post("/agenda-items/$id/decisions", ['words' => 'Yes, at 8%']);

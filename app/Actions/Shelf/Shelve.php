@@ -7,6 +7,7 @@ namespace App\Actions\Shelf;
 use App\Actions\Projects\SetProjectState;
 use App\Actions\Week\SetTaskAside;
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
@@ -15,6 +16,7 @@ use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Work\ProjectState;
 
 /** What is put off on purpose, with or without a day on which to look at it again. */
@@ -51,7 +53,7 @@ final readonly class Shelve
      *
      * @throws RefusedChange when the return date is not ahead
      */
-    public function __invoke(Person $who, Jot|Task|Project|Goal $item, ?Day $returnOn): void
+    public function __invoke(Person $who, Jot|Task|Project|Goal|Issue $item, ?Day $returnOn): void
     {
         $this->refusePast($returnOn);
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
@@ -68,7 +70,7 @@ final readonly class Shelve
     }
 
     /** Takes it back to where it was. Of a goal only a new one can be made: it is closed. */
-    public function restore(Person $who, Jot|Task|Project $item): void
+    public function restore(Person $who, Jot|Task|Project|Issue $item): void
     {
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
@@ -77,13 +79,14 @@ final readonly class Shelve
                 $item instanceof Task => $this->tasks->restore($who, $item),
                 $item instanceof Project => ($this->projects)($who, $item, ProjectState::Active),
                 $item instanceof Jot => $item->update(['shelved_on' => null]),
+                $item instanceof Issue => $item->update(['outcome' => null, 'settled_on' => null]),
             };
             $item->update(['return_on' => null]);
         });
     }
 
     /** Lets it go for good. */
-    public function letGo(Person $who, Jot|Task|Project|Goal $item): void
+    public function letGo(Person $who, Jot|Task|Project|Goal|Issue $item): void
     {
         $title = $item instanceof Jot ? 'a jot' : "“{$item->title}”";
 
@@ -93,6 +96,7 @@ final readonly class Shelve
                 $item instanceof Project => ($this->projects)($who, $item, ProjectState::Dropped),
                 $item instanceof Goal => $item->update(['shelved_on' => null]),
                 $item instanceof Jot => $item->update(['sorted_on' => $this->workspace->today()]),
+                $item instanceof Issue => $item->update(['outcome' => Outcome::Dropped]),
             };
             $item->update(['return_on' => null]);
         });

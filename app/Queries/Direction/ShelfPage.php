@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Direction;
 
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Record;
+use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\Shelf;
@@ -17,6 +19,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Work\ProjectState;
 
 /** What was put off on purpose: a person's own ideas and tasks, and the projects and goals that they may see. */
@@ -60,7 +63,8 @@ final readonly class ShelfPage
         return array_values(
             array_filter(
                 $this->rows($viewer, $this->workspace->today()),
-                static fn(ShelfRow $row): bool => $row->owner->id === $viewer->id && $row->kind !== ShelfKind::Idea,
+                static fn(ShelfRow $row): bool => $row->owner->id === $viewer->id &&
+                    ! in_array($row->kind, [ShelfKind::Idea, ShelfKind::Issue], true),
             ),
         );
     }
@@ -135,6 +139,21 @@ final readonly class ShelfPage
                         mayChange: $may($project),
                     ),
                 ),
+            ...self::soon($this->issues($viewer), $until)
+                ->with(['raisedBy', 'series'])
+                ->get()
+                ->map(
+                    static fn(Issue $issue): ShelfRow => new ShelfRow(
+                        kind: ShelfKind::Issue,
+                        id: $issue->id,
+                        title: $issue->title,
+                        link: route('issues.show', $issue, false),
+                        owner: PersonTag::of($issue->raisedBy),
+                        since: $issue->settled_on ?? $issue->raised_on,
+                        returnOn: $issue->return_on,
+                        mayChange: Gate::forUser($viewer)->allows('update', $issue),
+                    ),
+                ),
             ...self::soon($this->tasks($viewer), $until)
                 ->with('owner')
                 ->get()
@@ -169,6 +188,14 @@ final readonly class ShelfPage
     private function tasks(Person $viewer): Builder
     {
         return Task::query()->where('owner_id', $viewer->id)->whereNotNull('shelved_on')->whereNull('done_on')->whereNull('dropped_on');
+    }
+
+    /** @return Builder<Issue> of meetings that the viewer may know of */
+    private function issues(Person $viewer): Builder
+    {
+        return Issue::query()
+            ->where('outcome', Outcome::Shelved)
+            ->whereIn('series_id', Series::query()->visibleTo($viewer)->select('id'));
     }
 
     /** @return Builder<Project> */

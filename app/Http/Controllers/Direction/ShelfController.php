@@ -9,6 +9,7 @@ use App\Actions\Shelf\Shelve;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ValidDay;
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Project;
 use App\Models\Task;
@@ -63,7 +64,7 @@ final class ShelfController extends Controller
         return $this->changed();
     }
 
-    public function put(Request $request, string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
+    public function put(Request $request, string $kind, Jot|Task|Project|Goal|Issue $shelved, Shelve $shelve): RedirectResponse
     {
         $shelve($this->me(), $shelved, $this->returnOn($request));
 
@@ -71,7 +72,7 @@ final class ShelfController extends Controller
     }
 
     /** Off the shelf: back to where it was. A goal is begun anew from its form. */
-    public function restore(string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
+    public function restore(string $kind, Jot|Task|Project|Goal|Issue $shelved, Shelve $shelve): RedirectResponse
     {
         if ($shelved instanceof Goal) {
             return redirect()->route('goals.create', ['from' => $shelved->id]);
@@ -82,7 +83,7 @@ final class ShelfController extends Controller
         return $this->changed();
     }
 
-    public function letGo(string $kind, Jot|Task|Project|Goal $shelved, Shelve $shelve): RedirectResponse
+    public function letGo(string $kind, Jot|Task|Project|Goal|Issue $shelved, Shelve $shelve): RedirectResponse
     {
         $shelve->letGo($this->me(), $shelved);
 
