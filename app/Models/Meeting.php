@@ -22,6 +22,7 @@ use Loftrin\Core\Calendar\Day;
  * @property ?Carbon $closed_at
  * @property ?Carbon $closing_at when somebody began to close it
  * @property ?Carbon $paused_at
+ * @property ?list<string> $guests names of the contacts who attend
  * @property ?string $summary
  * @property-read Series $series
  * @property-read ?Person $chair
@@ -90,6 +91,7 @@ final class Meeting extends Record
             'closed_at' => 'datetime',
             'closing_at' => 'datetime',
             'paused_at' => 'datetime',
+            'guests' => 'array',
         ];
     }
 }

@@ -28,6 +28,7 @@ use Loftrin\Core\Meetings\AgendaKind;
  * @property ?int $area_id
  * @property bool $is_private
  * @property-read Collection<int, Attendee> $attendees
+ * @property-read Collection<int, Guest> $guests
  * @property-read Collection<int, StandingItem> $standingItems
  * @property-read Collection<int, Meeting> $meetings
  * @property-read Collection<int, MeetingException> $exceptions
@@ -51,6 +52,12 @@ final class Series extends Record
     public function attendees(): HasMany
     {
         return $this->hasMany(Attendee::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Guest, $this> */
+    public function guests(): HasMany
+    {
+        return $this->hasMany(Guest::class)->orderBy('id');
     }
 
     /** @return HasMany<StandingItem, $this> */

@@ -28,6 +28,7 @@ use App\Models\FollowUp;
 use App\Models\Goal;
 use App\Models\GoalViewer;
 use App\Models\Group;
+use App\Models\Guest;
 use App\Models\Habit;
 use App\Models\HabitTick;
 use App\Models\Helping;
@@ -105,6 +106,7 @@ final readonly class Rights
         Presence::class => ['update', ['meeting_id' => Meeting::class]],
         MeetingException::class => ['update', ['series_id' => Series::class]],
         Sending::class => ['update', ['meeting_id' => Meeting::class]],
+        Guest::class => ['update', ['series_id' => Series::class]],
         Attendee::class => ['update', ['series_id' => Series::class]],
         StandingItem::class => ['update', ['series_id' => Series::class]],
         Occurrence::class => ['view', ['recurring_task_id' => RecurringTask::class]],

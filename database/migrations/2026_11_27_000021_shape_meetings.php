@@ -86,6 +86,19 @@ return new class () extends Migration {
             $table->index(['person_id', 'done_on']);
         });
 
+        // Contacts who attend, and who of them was there.
+        Schema::create('guests', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('series_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('contact_id')->constrained()->cascadeOnDelete();
+            $table->timestamps();
+            $table->unique(['series_id', 'contact_id']);
+            $table->index('contact_id');
+        });
+        Schema::table('meetings', static function (Blueprint $table): void {
+            $table->text('guests')->nullable();
+        });
+
         Schema::create('sendings', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('meeting_id')->constrained()->cascadeOnDelete();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absence;
 use App\Models\Area;
+use App\Models\Contact;
 use App\Models\Decision;
 use App\Models\Issue;
 use App\Models\Letter;
@@ -151,6 +152,29 @@ it('holds a meeting that stands alone', function (): void {
         'Project' => "/projects/$project->id",
         'Closing' => null,
     ]);
+});
+
+it('has guests without an account, who stand in its minutes', function (): void {
+    $area = Area::query()->create(['name' => 'Harbours', 'kind' => 'client', 'owner_id' => $this->noor->id]);
+    $sten = Contact::query()->create(['area_id' => $area->id, 'name' => 'Sten Berg', 'person_id' => $this->noor->id]);
+    $fields = [
+        'title' => 'Quay hour',
+        'rule' => 'FREQ=WEEKLY;BYDAY=MO',
+        'startsOn' => '2027-01-04',
+        'time' => '09:15',
+        'minutes' => 30,
+        'attendees' => [$this->noor->id],
+    ];
+    $this->put("/series/{$this->series->id}", [...$fields, 'guests' => [999]])->assertSessionHasErrors('guests.0');
+    $this->put("/series/{$this->series->id}", [...$fields, 'guests' => [$sten->id]])->assertSessionHasNoErrors();
+    expect(($this->page)()['guests'])->toBe(['Sten Berg']);
+    $this->post("/series/{$this->series->id}/open", ['on' => '2027-02-08']);
+    $meeting = Meeting::query()->sole();
+    expect($this->props("/meetings/$meeting->id")['page']['guests'])->toBe(['Sten Berg']);
+    $this->post("/meetings/$meeting->id/close");
+    expect($this->props("/meetings/$meeting->id")['page']['minutes']['present'])->toBe(['Noor Aksoy', 'Sten Berg']);
+    $this->put("/series/{$this->series->id}", $fields)->assertSessionHasNoErrors();
+    expect(($this->page)()['guests'])->toBe([]);
 });
 
 it('passes over who is known to be away, and changes roles every so many meetings', function (): void {

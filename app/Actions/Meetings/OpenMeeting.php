@@ -6,6 +6,7 @@ namespace App\Actions\Meetings;
 
 use App\Models\AgendaItem;
 use App\Models\Attendance;
+use App\Models\Guest;
 use App\Models\Issue;
 use App\Models\Meeting;
 use App\Models\Person;
@@ -70,6 +71,7 @@ final readonly class OpenMeeting
                 'chair_id' => $chair,
                 'minute_taker_id' => $taker,
                 'opened_at' => Carbon::now(),
+                'guests' => self::guests($series),
             ]);
 
             foreach ($series->attendees()->get() as $attendee) {
@@ -80,6 +82,14 @@ final readonly class OpenMeeting
 
             return $meeting;
         });
+    }
+
+    /** @return ?list<string> */
+    private static function guests(Series $series): ?array
+    {
+        $names = $series->guests()->with('contact')->get()->map(static fn(Guest $guest): string => $guest->contact->name);
+
+        return $names->isEmpty() ? null : array_values($names->all());
     }
 
     private function plannedFor(Series $series, Day $on): ?PlannedMeeting

@@ -16,7 +16,6 @@ use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\PlannedItem;
 use App\Queries\Meetings\ComingAgenda;
 use App\Queries\Meetings\MeetingDays;
-use App\Queries\Meetings\MeetingsPage;
 use App\Queries\Meetings\PlannedMeeting;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
@@ -39,7 +38,7 @@ final readonly class RemindOfMeetings
 
         foreach (
             Series::query()
-                ->with(['attendees.person', 'exceptions', 'standingItems.owner', 'meetings' => MeetingsPage::current($this->workspace)])
+                ->with(['attendees.person', 'exceptions', 'standingItems.owner', 'meetings' => MeetingDays::current($this->workspace)])
                 ->orderBy('id')
                 ->get() as $series
         ) {

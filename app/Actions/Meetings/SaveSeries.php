@@ -6,6 +6,7 @@ namespace App\Actions\Meetings;
 
 use App\Models\Attendee;
 use App\Models\Goal;
+use App\Models\Guest;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\StandingItem;
@@ -76,6 +77,7 @@ final readonly class SaveSeries
                 ])
                 ->save();
             $this->saveAttendees($record, $draft);
+            $this->saveGuests($record, $draft);
             $this->saveStanding($record, $draft);
 
             return $record;
@@ -105,6 +107,21 @@ final readonly class SaveSeries
         foreach (array_values(array_unique($draft->attendees)) as $position => $person) {
             $attendee = Attendee::query()->where('series_id', $series->id)->firstWhere('person_id', $person);
             ($attendee ?? new Attendee(['series_id' => $series->id, 'person_id' => $person]))->fill(['position' => $position])->save();
+        }
+    }
+
+    private function saveGuests(Series $series, SeriesDraft $draft): void
+    {
+        $series
+            ->guests()
+            ->whereNotIn('contact_id', $draft->guests)
+            ->get()
+            ->each(static function (Guest $guest): void {
+                $guest->delete();
+            });
+
+        foreach (array_unique($draft->guests) as $contact) {
+            Guest::query()->firstOrCreate(['series_id' => $series->id, 'contact_id' => $contact]);
         }
     }
 

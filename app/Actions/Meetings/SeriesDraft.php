@@ -16,6 +16,7 @@ final readonly class SeriesDraft
      * @param int $openingMinutes of an opening round; 0 for none
      * @param non-empty-list<int> $attendees people, in the order of turns
      * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int, project: ?int, register: bool}> $standing in order
+     * @param list<int> $guests contacts who attend
      * @param int $rotatesEvery meetings between two changes of chair and minute-taker
      * @param ?string $parts of the agenda in an order of their own
      */
@@ -35,6 +36,7 @@ final readonly class SeriesDraft
         public ?string $parts = null,
         public ?int $project = null,
         public ?int $area = null,
+        public array $guests = [],
     ) {
     }
 }

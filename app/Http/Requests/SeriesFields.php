@@ -42,6 +42,8 @@ final class SeriesFields extends Fields
             'isPrivate' => ['boolean'],
             'attendees' => ['required', 'array', 'min:1', 'max:60'],
             'attendees.*' => ['integer', 'exists:people,id'],
+            'guests' => ['array', 'max:60'],
+            'guests.*' => ['integer', 'exists:contacts,id'],
             'standing' => ['array', 'max:30'],
             'standing.*.id' => ['nullable', 'integer'],
             'standing.*.title' => ['required', 'string', 'max:200'],
@@ -102,6 +104,7 @@ final class SeriesFields extends Fields
             parts: $this->words('parts'),
             project: $this->number('project'),
             area: $this->number('area'),
+            guests: array_values(array_map(intval(...), array_filter($this->array('guests'), is_numeric(...)))),
         );
     }
 

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
+use App\Models\Meeting;
 use App\Models\MeetingException;
 use App\Models\Series;
+use App\Models\Workspace;
 use App\Queries\Meetings\Answers\PlannedRow;
+use Closure;
 use Generator;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;
@@ -86,6 +91,16 @@ final readonly class MeetingDays
         }
 
         return $next;
+    }
+
+    /**
+     * @return Closure(HasMany<Meeting, Series>): HasMany<Meeting, Series> the meetings of a series that run, and those of today and later
+     */
+    public static function current(Workspace $workspace): Closure
+    {
+        $ahead = static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today());
+
+        return static fn(HasMany $meetings): HasMany => $meetings->where($ahead);
     }
 
     /** @return Collection<int, MeetingException> by the number of the day that the rule has */

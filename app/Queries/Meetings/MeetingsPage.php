@@ -13,9 +13,6 @@ use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\Meetings;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Answers\SeriesRow;
-use Closure;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Span;
 
 /** The meetings there are: what comes, the series, what was held. */
@@ -37,7 +34,7 @@ final readonly class MeetingsPage
         $today = $this->workspace->today();
         $series = Series::query()
             ->visibleTo($viewer)
-            ->with(['exceptions', 'meetings' => self::current($this->workspace)])
+            ->with(['exceptions', 'meetings' => MeetingDays::current($this->workspace)])
             ->withCount(Series::COUNTS)
             ->orderBy('id')
             ->get();
@@ -75,16 +72,6 @@ final readonly class MeetingsPage
         $series = Series::query()->with('standingItems.owner')->find($next->seriesId);
 
         return $series === null ? null : $this->agenda->of($series, $this->plans->threads($viewer));
-    }
-
-    /**
-     * @return Closure(HasMany<Meeting, Series>): HasMany<Meeting, Series> the meetings of a series that run, and those of today and later
-     */
-    public static function current(Workspace $workspace): Closure
-    {
-        $ahead = static fn(Builder $either) => $either->whereNull('closed_at')->orWhere('on', '>=', (string) $workspace->today());
-
-        return static fn(HasMany $meetings): HasMany => $meetings->where($ahead);
     }
 
     /** Its counts are loaded, and its meetings: at least those that run and those of today and later. */

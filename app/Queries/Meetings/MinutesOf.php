@@ -76,7 +76,7 @@ final readonly class MinutesOf
             took: self::minutes($meeting->opened_at, $end),
             chair: $meeting->chair?->name,
             minuteTaker: $meeting->minuteTaker?->name,
-            present: $names(true),
+            present: [...$names(true), ...$meeting->guests ?? []],
             absent: $names(false),
             summary: $meeting->summary,
             items: array_values($items->map(fn(AgendaItem $item): MinutesItem => $this->item($meeting, $item, $end))->all()),

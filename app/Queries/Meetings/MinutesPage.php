@@ -34,7 +34,7 @@ final readonly class MinutesPage
     {
         $kept = FinalMinutes::query()->firstWhere('meeting_id', $meeting->id);
         $series = Series::query()
-            ->with(['exceptions', 'meetings' => MeetingsPage::current($this->workspace)])
+            ->with(['exceptions', 'meetings' => MeetingDays::current($this->workspace)])
             ->withCount(Series::COUNTS)
             ->findOrFail($meeting->series_id);
 

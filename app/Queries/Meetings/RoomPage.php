@@ -97,6 +97,7 @@ final readonly class RoomPage
                     )
                     ->all(),
             ),
+            guests: $meeting->guests ?? [],
             raisedMeanwhile: $this->raisedMeanwhile($meeting, $threads),
             projects: $this->choices->projects(),
             points: $this->points->with(

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Meetings;
 
 use App\Models\Attendee;
+use App\Models\Contact;
+use App\Models\Guest;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\StandingItem;
@@ -12,8 +14,10 @@ use App\Models\Workspace;
 use App\Queries\Meetings\Answers\SeriesFormView;
 use App\Queries\Meetings\Answers\SeriesValues;
 use App\Queries\Meetings\Answers\StandingValues;
+use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use App\Queries\People\Answers\GroupRow;
 use Loftrin\Core\Meetings\Agenda;
 
 /** What the form for a series offers and what it is filled with. */
@@ -44,6 +48,7 @@ final readonly class SeriesFormPage
                 parts: null,
                 project: null,
                 area: null,
+                guests: [],
             ),
         );
     }
@@ -87,6 +92,7 @@ final readonly class SeriesFormPage
                 parts: $series->parts,
                 project: $series->project_id,
                 area: $series->area_id,
+                guests: array_values($series->guests()->get()->map(static fn(Guest $guest): int => $guest->contact_id)->all()),
             ),
         );
     }
@@ -99,6 +105,14 @@ final readonly class SeriesFormPage
             $this->choices->goals($viewer),
             $this->choices->projects(),
             $this->choices->areas(),
+            GroupRow::all(),
+            array_values(
+                Contact::query()
+                    ->orderBy('name')
+                    ->get()
+                    ->map(static fn(Contact $contact): Option => new Option((string) $contact->id, $contact->name))
+                    ->all(),
+            ),
         );
     }
 }

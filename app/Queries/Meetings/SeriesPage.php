@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Meetings;
 
 use App\Models\Attendee;
+use App\Models\Guest;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
@@ -47,11 +48,12 @@ final readonly class SeriesPage
         $series
             ->load([
                 'attendees.person',
+                'guests.contact',
                 'exceptions',
                 'project',
                 'area',
                 'standingItems.owner',
-                'meetings' => MeetingsPage::current($this->workspace),
+                'meetings' => MeetingDays::current($this->workspace),
             ])
             ->loadCount(Series::COUNTS);
         $threads = $this->plans->threads($viewer);
@@ -62,6 +64,7 @@ final readonly class SeriesPage
         return new SeriesView(
             series: $this->meetings->row($series),
             attendees: array_values($people->map(PersonTag::of(...))->all()),
+            guests: array_values($series->guests->map(static fn(Guest $guest): string => $guest->contact->name)->all()),
             chair: $people->get($chair)?->name,
             minuteTaker: $people->get($taker)?->name,
             agenda: $agenda,

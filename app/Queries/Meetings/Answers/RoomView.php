@@ -24,6 +24,7 @@ final readonly class RoomView implements Props
      * @param list<TaskRow> $toConfirm next steps that the viewer has not said yes to
      * @param list<int> $unconfirmed next steps of this meeting to which their owners have not said yes
      * @param list<AttendanceRow> $attendances
+     * @param list<string> $guests names of contacts
      * @param list<IssueRow> $raisedMeanwhile
      * @param list<Option> $projects a next step can be for
      * @param list<PointRow> $points the viewer's, with those who are there
@@ -50,6 +51,7 @@ final readonly class RoomView implements Props
         public array $toConfirm,
         public array $unconfirmed,
         public array $attendances,
+        public array $guests,
         public array $raisedMeanwhile,
         public array $projects,
         public array $points,

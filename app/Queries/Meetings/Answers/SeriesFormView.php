@@ -6,6 +6,7 @@ namespace App\Queries\Meetings\Answers;
 
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\People\Answers\GroupRow;
 use App\Queries\Props;
 
 final readonly class SeriesFormView implements Props
@@ -15,6 +16,8 @@ final readonly class SeriesFormView implements Props
      * @param list<Option> $goals
      * @param list<Option> $projects
      * @param list<Option> $areas
+     * @param list<GroupRow> $groups whose people can be added at once
+     * @param list<Option> $contacts
      */
     public function __construct(
         public SeriesValues $series,
@@ -22,6 +25,8 @@ final readonly class SeriesFormView implements Props
         public array $goals,
         public array $projects,
         public array $areas,
+        public array $groups,
+        public array $contacts,
     ) {
     }
 }

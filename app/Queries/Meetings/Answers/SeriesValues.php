@@ -13,6 +13,7 @@ final readonly class SeriesValues implements Props
     /**
      * @param list<int> $attendees people, in the order of turns
      * @param list<StandingValues> $standing
+     * @param list<int> $guests contacts
      */
     public function __construct(
         public ?int $id,
@@ -31,6 +32,7 @@ final readonly class SeriesValues implements Props
         public ?string $parts,
         public ?int $project,
         public ?int $area,
+        public array $guests,
     ) {
     }
 }

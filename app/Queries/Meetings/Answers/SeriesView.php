@@ -13,6 +13,7 @@ final readonly class SeriesView implements Props
 {
     /**
      * @param list<PersonTag> $attendees
+     * @param list<string> $guests names of contacts
      * @param list<TaskRow> $followUps
      * @param list<Occurrence> $held newest first
      * @param list<Option> $projects to tie an issue to
@@ -24,6 +25,7 @@ final readonly class SeriesView implements Props
     public function __construct(
         public SeriesRow $series,
         public array $attendees,
+        public array $guests,
         public ?string $chair,
         public ?string $minuteTaker,
         public AgendaView $agenda,

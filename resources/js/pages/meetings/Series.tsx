@@ -125,7 +125,7 @@ export default function Series({ page }: { page: SeriesView }) {
                     </Section>
                 )}
                 <Section title="Attendees">
-                    <p>{page.attendees.map((person) => person.name).join(', ')}</p>
+                    <p>{[...page.attendees.map((person) => person.name), ...page.guests].join(', ')}</p>
                     {page.against.map((words) => (
                         <p key={words} className="mt-1 text-xs font-semibold text-persimmon">
                             {words}

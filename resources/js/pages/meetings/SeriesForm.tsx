@@ -2,6 +2,7 @@ import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { SeriesFormView } from '../../generated/props';
 import { bind, bindRecord, saving } from '../../lib/forms';
+import { grouped } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { RuleFields } from '../../parts/meetings/RuleFields';
 import { RecordField } from '../../parts/Choose';
@@ -12,6 +13,7 @@ import { DateField } from '../../ui/DateField';
 import { TimeField } from '../../ui/TimeField';
 import { NumberField } from '../../ui/NumberField';
 import { Check } from '../../ui/Check';
+import { Rows } from '../../ui/Rows';
 import { SelectField } from '../../ui/Select';
 
 const parts: Record<string, string> = { issue: 'issues', follow_ups: 'follow-ups', standing: 'standing agenda' };
@@ -36,6 +38,7 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
     const { data } = form;
     const errors: Partial<Record<string, string>> = form.errors;
 
+    const free = page.contacts.find(({ value }) => !data.guests.includes(Number(value)));
     const save = saving(form, series.id, route('series.store'), (id) => route('series.update', id));
 
     return (
@@ -117,6 +120,26 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                 </div>
                 <fieldset>
                     <legend className="mb-1 text-sm font-semibold">Attendees</legend>
+                    {page.groups.length > 0 && (
+                        <p className="flex flex-wrap gap-x-4 text-xs text-ink-2">
+                            Only the people of
+                            {page.groups.map((group) => (
+                                <button
+                                    key={group.id}
+                                    type="button"
+                                    className="link"
+                                    onClick={() => {
+                                        form.setData(
+                                            'attendees',
+                                            group.people.map(({ id }) => id),
+                                        );
+                                    }}
+                                >
+                                    {group.name}
+                                </button>
+                            ))}
+                        </p>
+                    )}
                     {errors.attendees !== undefined && <p className="text-sm font-medium text-persimmon">{errors.attendees}</p>}
                     <div className="grid grid-cols-3 gap-x-4 max-md:grid-cols-1">
                         {page.people.map((person) => (
@@ -134,6 +157,34 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                         ))}
                     </div>
                 </fieldset>
+                {page.contacts.length > 0 && (
+                    <Rows
+                        legend="Guests"
+                        hint="Contacts who attend, without an account."
+                        error={errors.guests}
+                        rows={data.guests.map((id) => ({ id }))}
+                        onChange={(rows) => {
+                            form.setData(
+                                'guests',
+                                rows.map(({ id }) => id),
+                            );
+                        }}
+                        add={{ words: 'Add a guest', row: free === undefined ? null : { id: Number(free.value) } }}
+                    >
+                        {(row, set) => (
+                            <SelectField
+                                label="Guest"
+                                isLabelHidden
+                                className="w-72"
+                                value={row.id}
+                                options={grouped(page.contacts)}
+                                onChange={(id) => {
+                                    set({ id: Number(id) });
+                                }}
+                            />
+                        )}
+                    </Rows>
+                )}
                 <Check
                     label="Private to its attendees"
                     checked={data.isPrivate}

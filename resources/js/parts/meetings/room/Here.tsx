@@ -28,6 +28,7 @@ export function Here({ page, here }: { page: RoomView; here: number[] }) {
                             </span>
                         ))}
                     </div>
+                    {page.guests.length > 0 && <p className="mt-1 text-ink-2">Guests: {page.guests.join(', ')}</p>}
                 </fieldset>
                 <Points
                     points={page.points}
