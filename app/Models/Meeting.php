@@ -33,6 +33,9 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Meeting extends Record
 {
+    /** For so many minutes a meeting that somebody began to close counts as about to be closed. */
+    private const CLOSING = 3;
+
     protected $table = 'meetings';
 
     /** @return BelongsTo<Series, $this> */
@@ -75,6 +78,12 @@ final class Meeting extends Record
     public function clock(): Carbon
     {
         return $this->closed_at ?? ($this->paused_at ?? Carbon::now());
+    }
+
+    /** Whether somebody is about to close it. One who began to and left it does not keep the others waiting. */
+    public function isClosing(): bool
+    {
+        return $this->closing_at !== null && $this->closing_at->isAfter(Carbon::now()->subMinutes(self::CLOSING));
     }
 
     /** When it is to end. */

@@ -190,6 +190,9 @@ describe('what becomes of an issue', function (): void {
         $goal = Goal::query()->where('title', 'Whole coast')->sole();
         expect([$goal->period, $goal->parent_id])->toBe(['2027-Q1', $this->goal->id]);
         expect($this->props("/issues/{$this->issue->id}")['page']['became']['title'])->toBe('Whole coast');
+        ($this->settle)(['outcome' => null]);
+        ($this->settle)(['outcome' => 'goal'])->assertSessionHasNoErrors();
+        expect(Goal::query()->where('title', 'Whole coast')->count())->toBe(1);
     });
 
     it('moves to another meeting, older, and back', function (): void {

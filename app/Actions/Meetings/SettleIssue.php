@@ -51,8 +51,11 @@ final readonly class SettleIssue
                 'settled_on' => $settled ? $item->meeting->on : null,
                 'return_on' => $outcome === Outcome::Shelved ? $returnOn : null,
                 ...match ($outcome) {
-                    Outcome::Project => ['became_project_id' => ($this->saveProject)($who, $this->project($issue))->id],
-                    Outcome::Goal => ['became_goal_id' => ($this->saveGoal)($who, $this->goal($issue))->id],
+                    // Once it was made, it is not made again.
+                    Outcome::Project => [
+                        'became_project_id' => $issue->became_project_id ?? ($this->saveProject)($who, $this->project($issue))->id,
+                    ],
+                    Outcome::Goal => ['became_goal_id' => $issue->became_goal_id ?? ($this->saveGoal)($who, $this->goal($issue))->id],
                     Outcome::OtherMeeting => $this->moved($issue, $to),
                     default => [],
                 },

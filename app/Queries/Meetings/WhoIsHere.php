@@ -37,7 +37,7 @@ final readonly class WhoIsHere
 
     public function now(Meeting $meeting, Person $viewer): HereNow
     {
-        return new HereNow($this->ids($meeting), $this->withUnsent($meeting, $viewer), $meeting->closing_at !== null);
+        return new HereNow($this->ids($meeting), $this->withUnsent($meeting, $viewer), $meeting->isClosing());
     }
 
     /** @return list<int> people */
