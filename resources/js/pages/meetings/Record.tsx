@@ -4,6 +4,7 @@ import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { Empty, Section } from '../../parts/Section';
+import { TableHead } from '../../ui/TableHead';
 
 /** How the meetings of a series go: time, issues, promises, over the last half year. */
 export default function Record({ page }: { page: SeriesRecordView }) {
@@ -34,22 +35,14 @@ export default function Record({ page }: { page: SeriesRecordView }) {
             {page.items.length > 0 && (
                 <Section title="Standing agenda" aside="over the last eight meetings">
                     <table className="w-full max-w-2xl text-left">
-                        <thead className="text-xs text-ink-2">
-                            <tr className="border-b border-rule">
-                                <th scope="col" className="py-1 font-normal">
-                                    Item
-                                </th>
-                                <th scope="col" className="w-24 text-right font-normal">
-                                    Planned
-                                </th>
-                                <th scope="col" className="w-24 text-right font-normal">
-                                    Took
-                                </th>
-                                <th scope="col" className="w-40 pl-6 font-normal">
-                                    Suggested
-                                </th>
-                            </tr>
-                        </thead>
+                        <TableHead
+                            columns={[
+                                { words: 'Item' },
+                                { words: 'Planned', className: 'w-24 text-right' },
+                                { words: 'Took', className: 'w-24 text-right' },
+                                { words: 'Suggested', className: 'w-40 pl-6' },
+                            ]}
+                        />
                         <tbody>
                             {page.items.map((item) => (
                                 <Item key={item.title} item={item} />
@@ -61,25 +54,15 @@ export default function Record({ page }: { page: SeriesRecordView }) {
             {page.meetings.length > 0 && (
                 <Section title="Meeting by meeting">
                     <table className="w-full max-w-3xl text-left">
-                        <thead className="text-xs text-ink-2">
-                            <tr className="border-b border-rule">
-                                <th scope="col" className="w-28 py-1 font-normal">
-                                    Date
-                                </th>
-                                <th scope="col" className="font-normal">
-                                    Time, min
-                                </th>
-                                <th scope="col" className="w-20 text-right font-normal">
-                                    People
-                                </th>
-                                <th scope="col" className="w-24 text-right font-normal">
-                                    Raised
-                                </th>
-                                <th scope="col" className="w-24 text-right font-normal">
-                                    Resolved
-                                </th>
-                            </tr>
-                        </thead>
+                        <TableHead
+                            columns={[
+                                { words: 'Date', className: 'w-28' },
+                                { words: 'Time, min' },
+                                { words: 'People', className: 'w-20 text-right' },
+                                { words: 'Raised', className: 'w-24 text-right' },
+                                { words: 'Resolved', className: 'w-24 text-right' },
+                            ]}
+                        />
                         <tbody>
                             {page.meetings.toReversed().map((meeting) => (
                                 <tr key={meeting.id} className="border-b border-hairline">

@@ -7,6 +7,7 @@ import { AddPerson } from '../../parts/people/AddPerson';
 import { EditPerson } from '../../parts/people/EditPerson';
 import { Hours } from '../../parts/people/Hours';
 import { Groups } from '../../parts/people/Groups';
+import { TableHead } from '../../ui/TableHead';
 
 export default function People({ page }: { page: PeopleProps }) {
     return (
@@ -20,30 +21,16 @@ export default function People({ page }: { page: PeopleProps }) {
             <Hours page={page} />
             <div className="relative mt-8 overflow-x-auto">
                 <table className="w-full min-w-[740px] border-collapse text-left">
-                    <thead className="text-xs text-ink-2">
-                        <tr className="border-b border-rule">
-                            <th scope="col" className="py-1 font-normal">
-                                who
-                            </th>
-                            <th scope="col" className="font-normal">
-                                role
-                            </th>
-                            <th scope="col" className="text-right font-normal">
-                                active projects
-                            </th>
-                            <th scope="col" className="text-right font-normal">
-                                open tasks
-                            </th>
-                            <th scope="col" className="text-right font-normal">
-                                late
-                            </th>
-                            {page.mayAdd && (
-                                <th scope="col">
-                                    <span className="sr-only">groups</span>
-                                </th>
-                            )}
-                        </tr>
-                    </thead>
+                    <TableHead
+                        columns={[
+                            { words: 'who' },
+                            { words: 'role' },
+                            { words: 'active projects', className: 'text-right' },
+                            { words: 'open tasks', className: 'text-right' },
+                            { words: 'late', className: 'text-right' },
+                            ...(page.mayAdd ? [{ words: 'groups', isHidden: true }] : []),
+                        ]}
+                    />
                     <tbody>
                         {page.people.map((row) => {
                             return (

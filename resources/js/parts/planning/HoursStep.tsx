@@ -3,6 +3,7 @@ import { LoadRuler, scaleOf } from './LoadBeside';
 import { Section } from '../Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
+import { TableHead } from '../../ui/TableHead';
 
 /** What each person has promised for the stretch against the time there is. */
 export function HoursStep({ page }: { page: PlanningView }) {
@@ -15,25 +16,15 @@ export function HoursStep({ page }: { page: PlanningView }) {
             aside="Open tasks planned or due in this period, directly or through their project, against the hours that are left."
         >
             <table className="w-full">
-                <thead>
-                    <tr className="border-b border-rule text-xs text-ink-2">
-                        <th scope="col" className="py-1 text-left font-normal">
-                            who
-                        </th>
-                        <th scope="col" className="w-28 text-right font-normal">
-                            goals
-                        </th>
-                        <th scope="col" className="w-32 text-right font-normal">
-                            planned
-                        </th>
-                        <th scope="col" className="w-32 text-right font-normal">
-                            available
-                        </th>
-                        <th scope="col" className="w-56 pl-6 text-left font-normal">
-                            <span className="sr-only">share</span>
-                        </th>
-                    </tr>
-                </thead>
+                <TableHead
+                    columns={[
+                        { words: 'who', className: 'text-left' },
+                        { words: 'goals', className: 'w-28 text-right' },
+                        { words: 'planned', className: 'w-32 text-right' },
+                        { words: 'available', className: 'w-32 text-right' },
+                        { words: 'share', className: 'w-56 pl-6 text-left', isHidden: true },
+                    ]}
+                />
                 <tbody>
                     {page.load.map((row) => (
                         <Row key={row.person.id} row={row} scale={scale} />
