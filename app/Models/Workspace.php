@@ -63,7 +63,8 @@ final class Workspace extends Record
     /** The time on the wall, in the workspace's zone. */
     public function now(): Carbon
     {
-        return Carbon::now(new DateTimeZone($this->timezone));
+        // A clock that was set gives its own zone, whatever it is asked for.
+        return Carbon::now()->setTimezone(new DateTimeZone($this->timezone));
     }
 
     /** The day that it is there: the same for all that one request asks and does. */

@@ -107,3 +107,16 @@ it('opens every screen in a year that starts in July, on its first and last day'
         expect($this->followingRedirects()->get($screen)->getStatusCode())->toBe(200, "$screen on $date");
     }
 })->with(['2026-07-01', '2027-06-30', '2027-12-31', '2028-02-29']);
+
+it('shows a clock that was set as it is on the wall of the workspace', function (): void {
+    Made::workspace()->update(['timezone' => 'Europe/Copenhagen']);
+    Carbon::setTestNow(static fn(): Carbon => Carbon::createFromFormat('Y-m-d H:i:s', '2027-02-10 23:30:00', 'UTC'));
+    $workspace = Workspace::current();
+
+    expect($workspace->now()->format('Y-m-d H:i'))
+        ->toBe('2027-02-11 00:30')
+        ->and((string) $workspace->today())
+        ->toBe('2027-02-11')
+        ->and($workspace->wallTime(Carbon::now()))
+        ->toBe('00:30');
+});
