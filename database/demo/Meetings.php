@@ -118,8 +118,16 @@ final class Meetings
             'summary' => $place % 3 === 0 ? 'Short and to the point. The long item goes first next time.' : null,
         ]);
 
+        $needed = [$people[$place % count($people)], $people[($place + 1) % count($people)], ...$this->writers($script)];
+
         foreach ($people as $person) {
-            $this->rows->add('attendances', ['meeting_id' => $id, 'person_id' => $person, 'was_there' => ! $this->stage->dice->falls(8)]);
+            $stayedAway = $this->stage->dice->falls(8);
+            $this->rows->add('attendances', [
+                'meeting_id' => $id,
+                'person_id' => $person,
+                // Who chairs, reports or writes something is there.
+                'was_there' => ! $stayedAway || in_array($person, $needed, true),
+            ]);
         }
 
         $position = 0;
@@ -132,7 +140,16 @@ final class Meetings
         }
 
         if (! isset($script['talks'])) {
-            $at = $this->dealtWith($series, $id, $day, $this->dealt++, $position++, $at, $issue);
+            $at = $this->dealtWith(
+                series: $series,
+                meeting: $id,
+                day: $day,
+                number: $this->dealt++,
+                position: $position++,
+                at: $at,
+                spent: $issue,
+                present: $script['people'],
+            );
         }
 
         foreach ($script['standing'] as $line => [$title, $minutes, $who, $goal]) {
@@ -156,6 +173,22 @@ final class Meetings
         ]);
     }
 
+    /**
+     * Who writes something in the next meeting of a script.
+     *
+     * @param SeriesScript $script
+     *
+     * @return list<int>
+     */
+    private function writers(array $script): array
+    {
+        $issue = isset($script['talks']) ? [] : MeetingIssues::ALL[$this->dealt % count(MeetingIssues::ALL)][8];
+        $keys = [...array_column($issue, 0), ...array_filter(array_column($script['standing'], 2), is_string(...))];
+
+        return array_map($this->people->id(...), isset($script['talks']) ? $script['people'] : $keys);
+    }
+
+    /** @param non-empty-list<string> $present who attends the meeting */
     private function dealtWith(
         int $series,
         int $meeting,
@@ -164,9 +197,17 @@ final class Meetings
         int $position,
         DateTimeImmutable $at,
         int $spent,
+        array $present,
     ): DateTimeImmutable {
         $script = MeetingIssues::ALL[$number % count(MeetingIssues::ALL)];
         [$title, $who, $rank, $context, $words, $because, $step, $owner, $lines] = $script;
+        // What somebody says who does not attend this meeting, one says who does.
+        $lines = array_values(
+            array_map(
+                static fn(array $line): array => [in_array($line[0], $present, true) ? $line[0] : $present[0], $line[1]],
+                $lines,
+            ),
+        );
         $issue = $this->laid->issue($series, [
             'title' => $title,
             'context' => $context,
