@@ -7,7 +7,6 @@ namespace App\Queries\Meetings;
 use App\Models\AgendaItem;
 use App\Models\Decision;
 use App\Models\Meeting;
-use App\Models\NoteLine;
 use App\Models\Person;
 use App\Models\PrivateNote;
 use App\Models\Task;
@@ -17,7 +16,6 @@ use App\Queries\Meetings\Answers\DecisionRow;
 use App\Queries\Meetings\Answers\DropPrice;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\ItemRow;
-use App\Queries\Meetings\Answers\LineRow;
 use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Meetings\Agenda;
@@ -27,7 +25,7 @@ use Loftrin\Core\Meetings\RankedIssue;
 /** The agenda of a meeting that runs: what was dealt with, what is on, what still fits. Rules: computation 11. */
 final readonly class RoomItems
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private RoomLines $lines)
     {
     }
 
@@ -48,6 +46,7 @@ final readonly class RoomItems
             ->whereIn('agenda_item_id', $meeting->items->modelKeys())
             ->pluck('words', 'agenda_item_id');
         $visible = Task::query()->visibleTo($viewer)->whereIn('agenda_item_id', $meeting->items->modelKeys())->pluck('id')->flip();
+        $lines = $this->lines->of($meeting->items->modelKeys(), $viewer);
         $at = $meeting->opened_at->copy();
         $rows = [];
 
@@ -78,7 +77,7 @@ final readonly class RoomItems
                 },
                 issue: $item->issue === null ? null : IssueRow::of($item->issue, $threads),
                 outcome: $item->outcome,
-                lines: array_values($item->lines->map(fn(NoteLine $line): LineRow => LineRow::of($line, $viewer, $this->workspace))->all()),
+                lines: $lines[$item->id] ?? [],
                 ownNotes: is_string($own) ? $own : '',
                 decisions: array_values(
                     $item->decisions

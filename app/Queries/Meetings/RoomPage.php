@@ -41,7 +41,8 @@ final readonly class RoomPage
     public function of(Meeting $meeting, Person $viewer): RoomView
     {
         $meeting->load([
-            'series.meetings',
+            'series.meetings' => MeetingDays::current($this->workspace),
+            'series.exceptions',
             'chair',
             'minuteTaker',
             'attendances.person',
@@ -51,7 +52,6 @@ final readonly class RoomPage
             'items.issue.project',
             'items.issue.goal',
             'items.goal',
-            'items.lines.person',
             'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
@@ -65,7 +65,7 @@ final readonly class RoomPage
             id: $meeting->id,
             series: $this->meetings->row($series),
             on: $meeting->on,
-            number: $series->meetings->where('on', '<=', $meeting->on)->count(),
+            number: $series->meetings()->where('on', '<=', (string) $meeting->on)->count(),
             minutes: $meeting->minutes,
             begins: $this->workspace->wallTime($meeting->opened_at),
             ends: $this->workspace->wallTime($meeting->end()),

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings\Answers;
 
-use App\Models\NoteLine;
-use App\Models\Person;
-use App\Models\Workspace;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
 
@@ -28,23 +25,5 @@ final readonly class LineRow implements Props
         public bool $isMine,
         public ?string $became,
     ) {
-    }
-
-    public static function of(NoteLine $line, Person $viewer, Workspace $workspace): self
-    {
-        return new self(
-            id: $line->id,
-            key: $line->key,
-            version: $line->version,
-            words: $line->words,
-            who: $line->person === null ? null : PersonTag::of($line->person),
-            at: $workspace->wallTime($line->written_at),
-            isMine: $line->person_id === $viewer->id,
-            became: match (true) {
-                $line->decision_id !== null => 'decision',
-                $line->task_id !== null => 'next step',
-                default => null,
-            },
-        );
     }
 }
