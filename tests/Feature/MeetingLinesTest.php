@@ -125,6 +125,19 @@ describe('lines of notes', function (): void {
     });
 });
 
+it('uses up nothing that is said of another request: a refused next step is refused in sight', function (): void {
+    $this->from("/meetings/{$this->meeting->id}")
+        ->post("/agenda-items/{$this->item->id}/next-steps", ['title' => 'Ring the mill'])
+        ->assertSessionHasErrors('owner');
+    $background = ['X-Background' => '1'];
+    $this->putJson("/meetings/{$this->meeting->id}/presence", ['browser' => $this->key, 'unsent' => 0])->assertOk();
+    $this->put("/agenda-items/{$this->item->id}/lines", ['key' => $this->key, 'words' => 'x', 'version' => 1], $background)->assertStatus(
+        303,
+    );
+
+    expect($this->props("/meetings/{$this->meeting->id}")['errors'])->toHaveKey('owner');
+});
+
 describe('notes of one’s own', function (): void {
     it('are nobody else’s to see, and in no minutes', function (): void {
         $this->put("/agenda-items/{$this->item->id}/own-notes", ['words' => "Ask Priya\n  why"])->assertSessionHasNoErrors();

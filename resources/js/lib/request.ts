@@ -1,4 +1,9 @@
-/** Asks the server for something without a page: with what it wants to know of whoever asks. */
+import { BACKGROUND } from './background';
+
+/**
+ * Asks the server for something without a page: with what it wants to know of whoever asks. Nobody pressed anything for it: what
+ * the server has to say to a press that is under way is not used up by it.
+ */
 export function request(
     method: 'GET' | 'POST' | 'PUT',
     url: string,
@@ -11,7 +16,7 @@ export function request(
         method,
         redirect: 'manual',
         keepalive: true,
-        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, ...headers },
+        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, ...BACKGROUND, ...headers },
         ...(data !== undefined && { body: JSON.stringify(data) }),
     });
 }

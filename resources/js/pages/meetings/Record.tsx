@@ -38,9 +38,9 @@ export default function Record({ page }: { page: SeriesRecordView }) {
                         <TableHead
                             columns={[
                                 { words: 'Item' },
-                                { words: 'Planned', className: 'w-24 text-right' },
-                                { words: 'Took', className: 'w-24 text-right' },
-                                { words: 'Suggested', className: 'w-40 pl-6' },
+                                { words: 'Planned', className: 'w-24 text-right max-md:w-16' },
+                                { words: 'Took', className: 'w-24 text-right max-md:w-18' },
+                                { words: 'Suggested', className: 'w-40 pl-6 max-md:w-22 max-md:pl-3' },
                             ]}
                         />
                         <tbody>
@@ -56,11 +56,11 @@ export default function Record({ page }: { page: SeriesRecordView }) {
                     <table className="w-full max-w-3xl text-left">
                         <TableHead
                             columns={[
-                                { words: 'Date', className: 'w-28' },
+                                { words: 'Date', className: 'w-28 max-md:w-20' },
                                 { words: 'Time, min' },
-                                { words: 'People', className: 'w-20 text-right' },
-                                { words: 'Raised', className: 'w-24 text-right' },
-                                { words: 'Resolved', className: 'w-24 text-right' },
+                                { words: 'People', className: 'w-20 text-right max-md:w-14' },
+                                { words: 'Raised', className: 'w-24 text-right max-md:w-14' },
+                                { words: 'Resolved', className: 'w-24 text-right max-md:w-18' },
                             ]}
                         />
                         <tbody>
@@ -93,7 +93,7 @@ function Item({ item }: { item: RecordItem }) {
             <td className="py-1">{item.title}</td>
             <td className="text-right font-mono text-xs">{item.planned} min</td>
             <td className="text-right font-mono text-xs">{item.took} min</td>
-            <td className="pl-6">
+            <td className="pl-6 max-md:pl-3">
                 {item.advice === null ? <span className="text-ink-2">as planned</span> : <strong>{item.advice} min</strong>}
             </td>
         </tr>
@@ -107,7 +107,7 @@ function Time({ took, planned }: { took: number; planned: number }) {
 
     return (
         <span className="flex items-center gap-3">
-            <span aria-hidden className="relative block h-2 w-40 flex-none">
+            <span aria-hidden className="relative block h-2 w-40 flex-none max-md:hidden">
                 <span className="absolute inset-y-0 left-0 bg-done" style={{ width: percent(Math.min(took, planned)) }} />
                 {took > planned && (
                     <span className="hatch absolute inset-y-0" style={{ left: percent(planned), width: percent(took - planned) }} />
