@@ -130,7 +130,7 @@ it('uses up nothing that is said of another request: a refused next step is refu
         ->post("/agenda-items/{$this->item->id}/next-steps", ['title' => 'Ring the mill'])
         ->assertSessionHasErrors('owner');
     $background = ['X-Background' => '1'];
-    $this->putJson("/meetings/{$this->meeting->id}/presence", ['browser' => $this->key, 'unsent' => 0])->assertOk();
+    $this->putJson("/meetings/{$this->meeting->id}/presence", ['browser' => $this->key, 'unsent' => 0], $background)->assertOk();
     $this->put("/agenda-items/{$this->item->id}/lines", ['key' => $this->key, 'words' => 'x', 'version' => 1], $background)->assertStatus(
         303,
     );
