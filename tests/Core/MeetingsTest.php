@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\AgendaKind;
+use Loftrin\Core\Meetings\FollowUpAnswer;
+use Loftrin\Core\Meetings\LengthAdvice;
 use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Meetings\RankedIssue;
 use Loftrin\Core\Meetings\Rotation;
@@ -101,3 +104,38 @@ it('settles an issue unless it goes to the next meeting', function (): void {
 it('asks four questions', function (): void {
     expect(array_map(static fn(Question $question): string => $question->words(), Question::cases()))->toHaveCount(4)->each->toEndWith('?');
 });
+
+it('advises a length that would have been enough three times out of four', function (int $planned, array $took, ?int $advice): void {
+    expect(LengthAdvice::of($planned, $took))->toBe($advice);
+})->with([
+    'too few' => [10, [3, 3], null],
+    'as planned' => [10, [9, 10, 11, 10], null],
+    'longer' => [5, [12, 13, 11, 30], 13],
+    'much longer' => [10, [22, 23, 21, 40], 25],
+    'shorter' => [20, [5, 6, 4, 6, 5, 6, 6, 19], 6],
+    'nothing at all' => [5, [0, 0, 0], 1],
+]);
+
+it('orders the parts of an agenda as it is told, the opening first and the closing last', function (?string $parts, array $order): void {
+    expect(array_map(static fn(AgendaKind $part): string => $part->value, AgendaKind::ordered($parts)))->toBe($order);
+})->with([
+    'as usual' => [null, ['opening', 'issue', 'follow_ups', 'standing', 'closing']],
+    'empty' => ['', ['opening', 'issue', 'follow_ups', 'standing', 'closing']],
+    'turned round' => ['standing,follow_ups,issue', ['opening', 'standing', 'follow_ups', 'issue', 'closing']],
+    'only one named' => ['standing', ['opening', 'standing', 'issue', 'follow_ups', 'closing']],
+    'named twice' => ['standing,standing,issue', ['opening', 'standing', 'issue', 'follow_ups', 'closing']],
+    'nonsense' => ['closing,opening,x,,issue', ['opening', 'issue', 'follow_ups', 'standing', 'closing']],
+]);
+
+it('knows which outcomes take an issue off all agendas', function (Outcome $outcome): void {
+    expect($outcome->settles())->toBe(! in_array($outcome, [Outcome::NextTime, Outcome::OtherMeeting], true));
+})->with(Outcome::cases());
+
+it('says what was answered of a follow-up', function (FollowUpAnswer $answer, string $words): void {
+    expect($answer->words())->toBe($words);
+})->with([
+    [FollowUpAnswer::Done, 'done'],
+    [FollowUpAnswer::NotYet, 'not yet'],
+    [FollowUpAnswer::Help, 'help needed'],
+    [FollowUpAnswer::HeldUp, 'held up'],
+]);

@@ -8,9 +8,6 @@ use App\Queries\Meetings\PlannedMeeting;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Meetings\AgendaKind;
-use Loftrin\Core\Meetings\FollowUpAnswer;
-use Loftrin\Core\Meetings\Outcome;
 use Tests\Feature\Made;
 
 it('meets on the days of the rule, but for what is cancelled or moved', function (): void {
@@ -68,27 +65,3 @@ it('meets on the days of the rule, but for what is cancelled or moved', function
         );
     }
 });
-
-it('orders the parts of an agenda as it is told, the opening first and the closing last', function (?string $parts, array $order): void {
-    expect(array_map(static fn(AgendaKind $part): string => $part->value, AgendaKind::ordered($parts)))->toBe($order);
-})->with([
-    'as usual' => [null, ['opening', 'issue', 'follow_ups', 'standing', 'closing']],
-    'empty' => ['', ['opening', 'issue', 'follow_ups', 'standing', 'closing']],
-    'turned round' => ['standing,follow_ups,issue', ['opening', 'standing', 'follow_ups', 'issue', 'closing']],
-    'only one named' => ['standing', ['opening', 'standing', 'issue', 'follow_ups', 'closing']],
-    'named twice' => ['standing,standing,issue', ['opening', 'standing', 'issue', 'follow_ups', 'closing']],
-    'nonsense' => ['closing,opening,x,,issue', ['opening', 'issue', 'follow_ups', 'standing', 'closing']],
-]);
-
-it('knows which outcomes take an issue off all agendas', function (Outcome $outcome): void {
-    expect($outcome->settles())->toBe(! in_array($outcome, [Outcome::NextTime, Outcome::OtherMeeting], true));
-})->with(Outcome::cases());
-
-it('says what was answered of a follow-up', function (FollowUpAnswer $answer, string $words): void {
-    expect($answer->words())->toBe($words);
-})->with([
-    [FollowUpAnswer::Done, 'done'],
-    [FollowUpAnswer::NotYet, 'not yet'],
-    [FollowUpAnswer::Help, 'help needed'],
-    [FollowUpAnswer::HeldUp, 'held up'],
-]);

@@ -15,7 +15,6 @@ use App\Models\Role;
 use App\Models\Series;
 use Illuminate\Support\Carbon;
 use League\CommonMark\CommonMarkConverter;
-use Loftrin\Core\Meetings\LengthAdvice;
 use Sabre\VObject\Reader;
 use Tests\Feature\Made;
 
@@ -454,17 +453,6 @@ it('says how the meetings go', function (): void {
         ->and(array_column($page['meetings'], 'took'))
         ->toBe([30, 30, 30]);
 });
-
-it('advises a length that would have been enough three times out of four', function (int $planned, array $took, ?int $advice): void {
-    expect(LengthAdvice::of($planned, $took))->toBe($advice);
-})->with([
-    'too few' => [10, [3, 3], null],
-    'as planned' => [10, [9, 10, 11, 10], null],
-    'longer' => [5, [12, 13, 11, 30], 13],
-    'much longer' => [10, [22, 23, 21, 40], 25],
-    'shorter' => [20, [5, 6, 4, 6, 5, 6, 6, 19], 6],
-    'nothing at all' => [5, [0, 0, 0], 1],
-]);
 
 describe('a project and an area', function (): void {
     it('show their meetings, what is to be discussed and what was decided, as far as one may know of them', function (): void {

@@ -38,7 +38,7 @@ beforeEach(function (): void {
 });
 
 /** @return list<string> the addresses that can be asked for, of a workspace that is full and of what is between the two */
-function addresses(array $at, array $own): array
+function everyAddress(array $at, array $own): array
 {
     $found = [];
 
@@ -80,7 +80,7 @@ it('leaves no trace for anybody else, lead or not, whatever address they try', f
     $this->actingAs($other);
     $asked = 0;
 
-    foreach (addresses($this->at, $own) as $address) {
+    foreach (everyAddress($this->at, $own) as $address) {
         $answer = $this->get($address);
         $asked++;
         expect(str_contains((string) $answer->getContent(), 'Zanzibar'))->toBeFalse("$address tells of it");
