@@ -87,9 +87,14 @@ it('leaves no trace for anybody else, lead or not, whatever address they try', f
         $this->app['session']->forget('errors');
     }
 
-    foreach (
-        ['/decisions?q=Zanzibar', "/decisions?who={$this->elif->id}", "/weeks/2027-W06?who={$this->elif->id}", '/series/choices'] as $address
-    ) {
+    $searches = [
+        '/decisions?q=Zanzibar',
+        "/decisions?who={$this->elif->id}",
+        "/weeks/2027-W06?who={$this->elif->id}",
+        '/series/choices',
+    ];
+
+    foreach ($searches as $address) {
         // What was looked for is said again: the search is no trace.
         $answer = str_replace(['"words":"Zanzibar"', 'q=Zanzibar'], '', (string) $this->get($address)->getContent());
         expect(str_contains($answer, 'Zanzibar'))->toBeFalse("$address tells of it");
