@@ -8,6 +8,7 @@ use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 
@@ -30,6 +31,7 @@ use Loftrin\Core\Calendar\Day;
  * @property-read Collection<int, AgendaItem> $items
  * @property-read Collection<int, Attendance> $attendances
  * @property-read Collection<int, FollowUp> $followUps
+ * @property-read ?FinalMinutes $finalMinutes
  */
 final class Meeting extends Record
 {
@@ -60,6 +62,12 @@ final class Meeting extends Record
     public function items(): HasMany
     {
         return $this->hasMany(AgendaItem::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasOne<FinalMinutes, $this> */
+    public function finalMinutes(): HasOne
+    {
+        return $this->hasOne(FinalMinutes::class);
     }
 
     /** @return HasMany<FollowUp, $this> */

@@ -14,18 +14,9 @@ enum AgendaKind: string
     case Closing = 'closing';
 
     /**
-     * The order in which they are proposed: after the opening what waiting makes dearer, what comes every time last. It changes nothing in
-     * what fits. Rules: computation 11.
-     *
-     * @return list<self>
-     */
-    public static function proposed(): array
-    {
-        return [self::Opening, self::Issue, self::FollowUps, self::Standing, self::Closing];
-    }
-
-    /**
-     * The parts in an order of one's own: what it names of those between opening and closing, then the others as proposed.
+     * The parts in an order of one's own: what it names of those between opening and closing, then the others
+     * as they are proposed: what waiting makes dearer first, what comes every time last. It changes nothing in what fits. Rules:
+     * computation 11.
      *
      * @param ?string $parts their values with commas between them
      *

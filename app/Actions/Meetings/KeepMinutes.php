@@ -17,7 +17,7 @@ final readonly class KeepMinutes
 
     public function __invoke(Meeting $meeting): void
     {
-        if (FinalMinutes::query()->where('meeting_id', $meeting->id)->exists()) {
+        if ($meeting->finalMinutes()->exists()) {
             return;
         }
 
@@ -35,10 +35,7 @@ final readonly class KeepMinutes
     /** Those of meetings that were closed before minutes were kept. */
     public function ofAll(): void
     {
-        $missing = Meeting::query()
-            ->whereNotNull('closed_at')
-            ->whereNotIn('id', FinalMinutes::query()->select('meeting_id'))
-            ->orderBy('id');
+        $missing = Meeting::query()->whereNotNull('closed_at')->whereDoesntHave('finalMinutes')->orderBy('id');
 
         foreach ($missing->get() as $meeting) {
             $this($meeting);

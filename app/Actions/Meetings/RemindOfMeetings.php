@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Meetings;
 
 use App\Exchange\Mailbox;
+use App\Models\Attendee;
 use App\Models\Delivery;
 use App\Models\NotificationChoice;
 use App\Models\NotificationEvent;
+use App\Models\Person;
 use App\Models\Series;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
@@ -51,17 +53,27 @@ final readonly class RemindOfMeetings
     /** @param Collection<int, NotificationChoice> $choices */
     private function remind(Series $series, PlannedMeeting $planned, Collection $choices): void
     {
-        foreach ($series->attendees as $attendee) {
-            $person = $attendee->person;
-            $delivery = NotificationChoice::among($choices, $person->id, NotificationEvent::Meeting);
+        $wants = $series->attendees
+            ->map(static fn(Attendee $attendee): Person => $attendee->person)
+            ->filter(
+                static fn(Person $person): bool => $person->deactivated_on === null &&
+                    in_array(
+                        NotificationChoice::among($choices, $person->id, NotificationEvent::Meeting),
+                        [Delivery::Mail, Delivery::Morning],
+                        true,
+                    ),
+            );
+        $first = $wants->first();
 
-            if ($person->deactivated_on !== null || ! in_array($delivery, [Delivery::Mail, Delivery::Morning], true)) {
-                continue;
-            }
+        if ($first === null) {
+            return;
+        }
 
-            // What the thread of a goal shows differs by reader.
-            $agenda = $this->agendas->of($series, $this->plans->threads($person));
-            $this->mailbox->send($person, "Tomorrow $planned->time: $series->title", self::text($agenda));
+        // What differs by reader, the threads of goals, is not written in it.
+        $text = self::text($this->agendas->of($series, $this->plans->threads($first)));
+
+        foreach ($wants as $person) {
+            $this->mailbox->send($person, "Tomorrow $planned->time: $series->title", $text);
         }
     }
 

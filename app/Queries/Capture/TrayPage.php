@@ -6,14 +6,13 @@ namespace App\Queries\Capture;
 
 use App\Models\Jot;
 use App\Models\Person;
-use App\Models\Series;
 use App\Models\Workspace;
 use App\Queries\Capture\Answers\DayRoom;
 use App\Queries\Capture\Answers\Tray;
 use App\Queries\Capture\Answers\TrayItem;
 use App\Queries\Direction\ShelfPage;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Choices;
 use App\Queries\People\HoursAhead;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\WeekPage;
@@ -27,6 +26,7 @@ final readonly class TrayPage
         private LineReader $reader,
         private WeekPage $weeks,
         private HoursAhead $hours,
+        private Choices $choices,
     ) {
     }
 
@@ -49,15 +49,7 @@ final readonly class TrayPage
             $calendar->next($week)->name,
             $next === null ? null : $next->available - $next->planned,
             PersonTag::all(),
-            array_values(
-                Series::query()
-                    ->visibleTo($viewer)
-                    ->orderBy('title')
-                    ->orderBy('id')
-                    ->get()
-                    ->map(static fn(Series $series): Option => new Option((string) $series->id, $series->title))
-                    ->all(),
-            ),
+            $this->choices->meetings($viewer),
         );
     }
 

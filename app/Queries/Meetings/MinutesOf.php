@@ -7,7 +7,6 @@ namespace App\Queries\Meetings;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
 use App\Models\Decision;
-use App\Models\FinalMinutes;
 use App\Models\Goal;
 use App\Models\Meeting;
 use App\Models\NoteLine;
@@ -34,7 +33,7 @@ final readonly class MinutesOf
     /** As they are kept; a meeting that was closed before minutes were kept has them as its records say. */
     public function closed(Meeting $meeting): MinutesText
     {
-        $kept = FinalMinutes::query()->firstWhere('meeting_id', $meeting->id);
+        $kept = $meeting->loadMissing('finalMinutes')->finalMinutes;
 
         return $kept === null ? $this->now($meeting) : MinutesText::of($kept->text);
     }

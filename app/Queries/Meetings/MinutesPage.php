@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Queries\Meetings;
 
 use App\Models\Addition;
-use App\Models\FinalMinutes;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Sending;
@@ -32,7 +31,7 @@ final readonly class MinutesPage
 
     public function of(Meeting $meeting, Person $viewer): MinutesView
     {
-        $kept = FinalMinutes::query()->firstWhere('meeting_id', $meeting->id);
+        $kept = $meeting->loadMissing('finalMinutes')->finalMinutes;
         $series = Series::query()
             ->with(['exceptions', 'meetings' => MeetingDays::current($this->workspace)])
             ->withCount(Series::COUNTS)

@@ -18,7 +18,6 @@ use App\Queries\Meetings\Answers\AttendanceRow;
 use App\Queries\Meetings\Answers\FollowUpRow;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\RoomView;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use Illuminate\Support\Facades\Gate;
@@ -106,15 +105,7 @@ final readonly class RoomPage
                     $meeting->attendances->where('was_there', true)->map(static fn(Attendance $each): int => $each->person_id)->all(),
                 ),
             ),
-            otherMeetings: array_values(
-                Series::query()
-                    ->visibleTo($viewer)
-                    ->whereKeyNot($series->id)
-                    ->orderBy('title')
-                    ->get()
-                    ->map(static fn(Series $other): Option => new Option((string) $other->id, $other->title))
-                    ->all(),
-            ),
+            otherMeetings: $this->choices->meetings($viewer, except: $series->id),
             by: (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
             mayRun: Gate::forUser($viewer)->allows('run', $series),
         );

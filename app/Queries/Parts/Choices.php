@@ -14,6 +14,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Record;
 use App\Models\RecurringTask;
+use App\Models\Series;
 use App\Models\Template;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Option;
@@ -57,6 +58,21 @@ final readonly class Choices
     public function projects(): array
     {
         return $this->kept('open projects', Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title'), 'title');
+    }
+
+    /** @return list<Option> meetings that the viewer may know of, by name */
+    public function meetings(Person $viewer, ?int $except = null): array
+    {
+        return array_values(
+            Series::query()
+                ->visibleTo($viewer)
+                ->when($except !== null, static fn(Builder $query) => $query->whereKeyNot($except))
+                ->orderBy('title')
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Series $series): Option => new Option((string) $series->id, $series->title))
+                ->all(),
+        );
     }
 
     /** @return list<Option> recurring tasks kept for the team, by title, with their rhythm */

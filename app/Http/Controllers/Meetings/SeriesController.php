@@ -15,7 +15,7 @@ use App\Queries\Meetings\MeetingsPage;
 use App\Queries\Meetings\SeriesFormPage;
 use App\Queries\Meetings\SeriesPage;
 use App\Queries\Meetings\SeriesRecordPage;
-use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Choices;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,11 +31,9 @@ final class SeriesController extends Controller
     }
 
     /** The meetings in which something can be raised. */
-    public function choices(): JsonResponse
+    public function choices(Choices $choices): JsonResponse
     {
-        $series = Series::query()->visibleTo($this->me())->orderBy('title')->get();
-
-        return new JsonResponse($series->map(static fn(Series $each): Option => new Option((string) $each->id, $each->title)));
+        return new JsonResponse($choices->meetings($this->me()));
     }
 
     public function show(Request $request, Series $series, SeriesPage $page): Response

@@ -98,10 +98,6 @@ export function writeLine(item: number, key: string, words: string, state: KeptL
         sent: before?.sent ?? 0,
     };
 
-    if (line.version === 0) {
-        line.version = 1;
-    }
-
     keep(line);
 
     if (state === 'done') {

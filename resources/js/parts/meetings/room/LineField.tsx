@@ -1,5 +1,3 @@
-import type { KeyboardEvent } from 'react';
-
 interface Props {
     label: string;
     value: string;
@@ -8,18 +6,16 @@ interface Props {
     /** Called by Enter, also on an empty line. */
     onEnter: () => void;
     onLeave?: () => void;
-    onKeyDown?: (event: KeyboardEvent<HTMLTextAreaElement>) => void;
 }
 
 /** A line to write on. It grows with its words; Enter ends it. */
-export function LineField({ label, value, isFocused = false, onChange, onEnter, onLeave, onKeyDown }: Props) {
+export function LineField({ label, value, isFocused = false, onChange, onEnter, onLeave }: Props) {
     return (
         <textarea
             aria-label={label}
             placeholder={label}
             rows={1}
             maxLength={2000}
-
             autoFocus={isFocused}
             value={value}
             className="field-sizing-content block min-h-6.5 w-full resize-none bg-transparent leading-6.5 placeholder:text-ink-2 focus:outline-none"
@@ -28,8 +24,6 @@ export function LineField({ label, value, isFocused = false, onChange, onEnter, 
             }}
             onBlur={onLeave}
             onKeyDown={(event) => {
-                onKeyDown?.(event);
-
                 if (event.key === 'Enter' && !event.ctrlKey && !event.metaKey && !event.nativeEvent.isComposing) {
                     event.preventDefault();
                     onEnter();
