@@ -28,9 +28,16 @@ Route::put('/series/{series}', [SeriesController::class, 'update'])
 Route::post('/series/{series}/open', [SeriesController::class, 'open'])
     ->name('series.open')
     ->can('run', 'series');
+Route::put('/series/{series}/agenda', [SeriesController::class, 'arrange'])
+    ->name('series.arrange')
+    ->can('run', 'series');
 Route::post('/series/{series}/issues', [IssueController::class, 'store'])
     ->name('issues.store')
     ->can('view', 'series');
+Route::get('/issues/goal', [IssueController::class, 'goal'])->name('issues.goal');
+Route::post('/issues/{issue}/comments', [IssueController::class, 'comment'])
+    ->name('issues.comment')
+    ->can('view', 'issue');
 Route::get('/issues/{issue}', [IssueController::class, 'show'])
     ->name('issues.show')
     ->can('view', 'issue');

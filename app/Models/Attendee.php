@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $series_id
  * @property int $person_id
  * @property int $position
+ * @property bool $is_by_group attends as one of a group
  * @property-read Person $person
  */
 final class Attendee extends Record
@@ -20,5 +21,10 @@ final class Attendee extends Record
     public function person(): BelongsTo
     {
         return $this->belongsToPerson('person_id');
+    }
+
+    protected function casts(): array
+    {
+        return ['is_by_group' => 'boolean'];
     }
 }

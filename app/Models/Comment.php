@@ -8,7 +8,7 @@ use App\Models\Casts\AsDay;
 use Loftrin\Core\Calendar\Day;
 
 /**
- * What somebody said of a goal, a task or a project.
+ * What somebody said of a goal, a task, a project or an issue.
  *
  * @property int $person_id
  * @property Day $on

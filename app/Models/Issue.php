@@ -33,6 +33,7 @@ use Loftrin\Core\Work\Rank;
  * @property ?int $became_goal_id
  * @property ?Day $return_on of a shelved one: when it comes back
  * @property ?Day $for_on the one meeting for which it is
+ * @property ?int $place on the agenda of the next meeting, where somebody gave it one
  * @property-read Series $series
  * @property-read ?Goal $goal
  * @property-read ?Project $project
@@ -40,6 +41,7 @@ use Loftrin\Core\Work\Rank;
  * @property-read ?Project $becameProject
  * @property-read ?Goal $becameGoal
  * @property-read Collection<int, AgendaItem> $agendaItems
+ * @property-read Collection<int, Comment> $comments
  * @property-read Person $raisedBy
  */
 final class Issue extends Record
@@ -82,6 +84,18 @@ final class Issue extends Record
     public function agendaItems(): HasMany
     {
         return $this->hasMany(AgendaItem::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Comment, $this> */
+    public function comments(): HasMany
+    {
+        return $this->hasMany(Comment::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** It is seen with its series. */
+    public function isVisibleTo(Person $person): bool
+    {
+        return $this->series->isVisibleTo($person);
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -23,7 +23,6 @@ use Loftrin\Core\Calendar\Day;
  * @property ?Carbon $closed_at
  * @property ?Carbon $closing_at when somebody began to close it
  * @property ?Carbon $paused_at
- * @property ?list<string> $guests names of the contacts who attend
  * @property ?string $summary
  * @property-read Series $series
  * @property-read ?Person $chair
@@ -108,7 +107,6 @@ final class Meeting extends Record
             'closed_at' => 'datetime',
             'closing_at' => 'datetime',
             'paused_at' => 'datetime',
-            'guests' => 'array',
         ];
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * One thing that happened to a goal, a task or a project, told to one person.
+ * One thing that happened to a goal, a task, a project or an issue, told to one person.
  *
  * @property int $person_id to whom
  * @property int $by_id
@@ -43,7 +43,8 @@ final class Notification extends Record
             static fn(Builder $either) => $either
                 ->whereNotNull('project_id')
                 ->orWhereIn('goal_id', Goal::query()->visibleTo($person)->select('id'))
-                ->orWhereHas('task', static fn($task) => $task->visibleTo($person)),
+                ->orWhereHas('task', static fn($task) => $task->visibleTo($person))
+                ->orWhereHas('issue.series', static fn($series) => $series->visibleTo($person)),
         );
     }
 

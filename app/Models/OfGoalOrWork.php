@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
 /**
- * A record of a goal, a task or a project, made by a person.
+ * A record of a goal, a task, a project or an issue, made by a person.
  *
  * @property ?int $goal_id
+ * @property ?int $issue_id
  * @property-read ?Goal $goal
+ * @property-read ?Issue $issue
  */
 trait OfGoalOrWork
 {
@@ -16,9 +20,15 @@ trait OfGoalOrWork
         OfTaskOrProject::person insteadof BelongsToGoal;
     }
 
-    /** What it is a record of. */
-    public function about(): Goal|Task|Project
+    /** @return BelongsTo<Issue, $this> */
+    public function issue(): BelongsTo
     {
-        return $this->goal ?? $this->work();
+        return $this->belongsTo(Issue::class);
+    }
+
+    /** What it is a record of. */
+    public function about(): Goal|Task|Project|Issue
+    {
+        return $this->goal ?? ($this->issue ?? $this->work());
     }
 }

@@ -9,17 +9,12 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\AgendaKind;
 
 /**
  * @property ?int $owner_id who set it up, where that is known
  * @property string $title
  * @property ?string $purpose
- * @property string $rule
- * @property Day $starts_on
- * @property string $time
- * @property int $minutes
  * @property int $opening_minutes of the opening round; 0 for none
  * @property int $closing_minutes
  * @property int $rotates_every meetings between two changes of chair and minute-taker
@@ -31,7 +26,7 @@ use Loftrin\Core\Meetings\AgendaKind;
  * @property-read Collection<int, Guest> $guests
  * @property-read Collection<int, StandingItem> $standingItems
  * @property-read Collection<int, Meeting> $meetings
- * @property-read Collection<int, MeetingException> $exceptions
+ * @property-read Collection<int, AttendingGroup> $attendingGroups
  * @property-read ?Project $project
  * @property-read ?Area $area
  * @property-read Collection<int, Issue> $issues
@@ -42,6 +37,7 @@ use Loftrin\Core\Meetings\AgendaKind;
 final class Series extends Record
 {
     use BelongsToProject;
+    use HasTimetable;
 
     protected $table = 'series';
 
@@ -66,10 +62,10 @@ final class Series extends Record
         return $this->hasMany(StandingItem::class)->orderBy('position')->orderBy('id');
     }
 
-    /** @return HasMany<MeetingException, $this> */
-    public function exceptions(): HasMany
+    /** @return HasMany<AttendingGroup, $this> */
+    public function attendingGroups(): HasMany
     {
-        return $this->hasMany(MeetingException::class)->orderBy('on');
+        return $this->hasMany(AttendingGroup::class)->orderBy('id');
     }
 
     /** @return BelongsTo<Area, $this> */
@@ -108,6 +104,17 @@ final class Series extends Record
         return $this->hasMany(Issue::class)->whereNull('outcome')->orderBy('id');
     }
 
+    /** A private one is its attendees' alone. */
+    public function isVisibleTo(Person $person): bool
+    {
+        return ! $this->is_private || $this->isAttendedBy($person);
+    }
+
+    public function isAttendedBy(Person $person): bool
+    {
+        return $this->attendees()->where('person_id', $person->id)->exists();
+    }
+
     protected function casts(): array
     {
         return [
@@ -117,7 +124,7 @@ final class Series extends Record
     }
 
     /**
-     * Only the series that the person may know of: a private one is its attendees' alone.
+     * Only the series that the person may know of: isVisibleTo(), of all at once.
      *
      * @param Builder<self> $query
      */

@@ -12,6 +12,7 @@ use App\Models\Appointment;
 use App\Models\Assumption;
 use App\Models\Attendance;
 use App\Models\Attendee;
+use App\Models\AttendingGroup;
 use App\Models\Checkpoint;
 use App\Models\Collection;
 use App\Models\CollectionItem;
@@ -25,6 +26,7 @@ use App\Models\FinalMinutes;
 use App\Models\FocusSession;
 use App\Models\Following;
 use App\Models\FollowUp;
+use App\Models\FormerRule;
 use App\Models\Goal;
 use App\Models\GoalViewer;
 use App\Models\Group;
@@ -108,6 +110,8 @@ final readonly class Rights
         Sending::class => ['update', ['meeting_id' => Meeting::class]],
         Guest::class => ['update', ['series_id' => Series::class]],
         Attendee::class => ['update', ['series_id' => Series::class]],
+        AttendingGroup::class => ['update', ['series_id' => Series::class]],
+        FormerRule::class => ['update', ['series_id' => Series::class]],
         StandingItem::class => ['update', ['series_id' => Series::class]],
         Occurrence::class => ['view', ['recurring_task_id' => RecurringTask::class]],
         RecurringTaskContribution::class => ['update', ['recurring_task_id' => RecurringTask::class]],

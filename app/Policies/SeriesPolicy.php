@@ -16,13 +16,13 @@ final class SeriesPolicy
 {
     public function view(Person $person, Series $series): Response
     {
-        return ! $series->is_private || $this->attends($person, $series) ? Response::allow() : Response::denyAsNotFound();
+        return $series->isVisibleTo($person) ? Response::allow() : Response::denyAsNotFound();
     }
 
     public function run(Person $person, Series $series): Response
     {
         return match (true) {
-            $this->attends($person, $series) => Response::allow(),
+            $series->isAttendedBy($person) => Response::allow(),
             $series->is_private => Response::denyAsNotFound(),
             $person->isLead() => Response::allow(),
             default => Response::deny('Only attendees or a lead can do this.'),
@@ -38,10 +38,5 @@ final class SeriesPolicy
             $person->isLead(), $series->owner_id === $person->id, $series->owner_id === null && $series->is_private => Response::allow(),
             default => Response::deny('Only the person who set up this meeting or a lead can change it.'),
         };
-    }
-
-    private function attends(Person $person, Series $series): bool
-    {
-        return $series->attendees()->where('person_id', $person->id)->exists();
     }
 }

@@ -44,7 +44,8 @@ final readonly class Agenda
     }
 
     /**
-     * What waiting costs first, then those tied to an open goal, then the longest waiting, then the order raised.
+     * Those with a place given by hand first (guide M3), then what waiting costs, then those tied to an open goal, then the
+     * longest waiting, then the order raised.
      *
      * @param list<RankedIssue> $issues
      *
@@ -53,6 +54,7 @@ final readonly class Agenda
     public static function rank(array $issues): array
     {
         $place = static fn(RankedIssue $issue): array => [
+            $issue->place ?? PHP_INT_MAX,
             $issue->rank->value ?? 'Z',
             $issue->servesGoal ? 0 : 1,
             -$issue->waited,

@@ -18,6 +18,7 @@ final readonly class RankedIssue
      * @param bool $servesGoal whether it is tied to an open goal, directly or through its project
      * @param int $waited the meetings it has waited through
      * @param int $raised its place in the order raised
+     * @param ?int $place that somebody gave it by hand; those that have one come first
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class RankedIssue
         public int $waited = 0,
         public int $raised = 0,
         ?int $minutes = null,
+        public ?int $place = null,
     ) {
         $this->minutes = $minutes ?? self::USUAL_MINUTES;
     }

@@ -67,7 +67,7 @@ describe('a meeting that is not as usual', function (): void {
         expect(($this->page)()['series']['next'])
             ->toBe('2027-02-22')
             ->and(($this->page)()['coming'][0])
-            ->toBe(['by' => '2027-02-15', 'on' => null, 'time' => '09:15', 'reason' => 'Holiday'])
+            ->toBe(['by' => '2027-02-15', 'on' => null, 'time' => '09:15', 'isChanged' => true, 'reason' => 'Holiday'])
             ->and(collect($this->props('/people')['page']['people'])->firstWhere('person.id', $this->noor->id)['hours'][1]['taken'])
             ->toBe(0);
         $this->delete("/series/{$this->series->id}/meetings/2027-02-15")->assertSessionHasNoErrors();
@@ -169,9 +169,17 @@ it('has guests without an account, who stand in its minutes', function (): void 
     expect(($this->page)()['guests'])->toBe(['Sten Berg']);
     $this->post("/series/{$this->series->id}/open", ['on' => '2027-02-08']);
     $meeting = Meeting::query()->sole();
-    expect($this->props("/meetings/$meeting->id")['page']['guests'])->toBe(['Sten Berg']);
+    $room = $this->props("/meetings/$meeting->id")['page'];
+    expect(array_column($room['attendances'], 'name'))
+        ->toBe(['Noor Aksoy', 'Sten Berg'])
+        ->and(array_column($room['people'], 'name'))
+        ->toBe(['Noor Aksoy']);
+    $this->put("/attendances/{$room['attendances'][1]['id']}", ['wasThere' => false])->assertSessionHasNoErrors();
     $this->post("/meetings/$meeting->id/close");
-    expect($this->props("/meetings/$meeting->id")['page']['minutes']['present'])->toBe(['Noor Aksoy', 'Sten Berg']);
+    expect($this->props("/meetings/$meeting->id")['page']['minutes'])->toMatchArray([
+        'present' => ['Noor Aksoy'],
+        'absent' => ['Sten Berg'],
+    ]);
     $this->put("/series/{$this->series->id}", $fields)->assertSessionHasNoErrors();
     expect(($this->page)()['guests'])->toBe([]);
 });

@@ -270,7 +270,9 @@ final class Writes
 
         return [
             'series.store' => $series,
-            'series.update' => $series,
+            'series.update' => [...$series, 'timezone' => 'America/New_York', 'appliesFrom' => '2027-02-20'],
+            'series.arrange' => ['issues' => [$at['issue']]],
+            'issues.comment' => ['words' => '@Elif, look'],
             'series.open' => ['on' => '2027-02-15', 'early' => true],
             'issues.store' => ['title' => 'Berth 7', 'need' => 'decision', 'rank' => 'A', 'minutes' => 5],
             'issues.destroy' => [],

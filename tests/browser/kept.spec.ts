@@ -108,10 +108,11 @@ test('two change a project at once: each keeps their field, and the same field i
     // The same field: theirs is in sight beside one's own, and saving again is to decide.
     await open(page);
     await open(elif);
+    await fields(page).nth(0).fill('By Noor.');
     await fields(elif).nth(0).fill('By Elif.');
     await elif.getByRole('button', { name: 'Save charter' }).click();
-    await expect(elif.getByText('By Elif.').first()).toBeVisible();
-    await fields(page).nth(0).fill('By Noor.');
+    // The form closes once the server has it.
+    await expect(fields(elif).first()).toBeHidden();
     await page.getByRole('button', { name: 'Save charter' }).click();
     await expect(page.getByText('Somebody changed this to “By Elif.” while you were writing.')).toBeVisible();
     await expect(fields(page).nth(0)).toHaveValue('By Noor.');
@@ -207,6 +208,44 @@ for (const [isHeard, task] of [
         await theirs.close();
     });
 }
+
+test('one form waits for the answer of another, and a refusal finds its own', async ({ page }) => {
+    await page.goto('/tasks/61');
+    const order: string[] = [];
+    let letGo: () => void = () => undefined;
+    const isLetGo = new Promise<void>((resolve) => {
+        letGo = resolve;
+    });
+    await page.route(/\/(tasks\/61|comments)$/, async (route) => {
+        const method = route.request().method();
+
+        if (method === 'PUT') {
+            const response = await route.fetch({ maxRedirects: 0 });
+            await isLetGo;
+            order.push('saved');
+            await route.fulfill({ response });
+        } else {
+            if (method === 'POST') {
+                order.push('comment sent');
+            }
+
+            await route.continue();
+        }
+    });
+    await page.getByLabel('Notes').fill('The key hangs behind the door.');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    const comment = page.getByLabel('Write a comment');
+    await comment.evaluate((field) => {
+        field.removeAttribute('maxlength');
+    });
+    await comment.fill('x'.repeat(5_001));
+    await page.getByRole('button', { name: 'Post', exact: true }).click();
+    letGo();
+
+    await expect(page.getByText(/5,?000 (characters|letters)/)).toBeVisible();
+    await expect(comment).toHaveValue('x'.repeat(5_001));
+    expect(order).toEqual(['saved', 'comment sent']);
+});
 
 test('what is sent and overtaken by the next press arrives, once', async ({ page }) => {
     await page.goto('/tray');

@@ -20,7 +20,7 @@ final readonly class BringBackIssues
         $due = Issue::query()->where('outcome', Outcome::Shelved)->where('return_on', '<=', (string) $this->workspace->today());
 
         foreach ($due->orderBy('id')->get() as $issue) {
-            $issue->update(['outcome' => null, 'settled_on' => null, 'return_on' => null, 'waited' => $issue->waited + 1]);
+            $issue->update(['outcome' => null, 'settled_on' => null, 'return_on' => null, 'waited' => $issue->waited + 1, 'place' => null]);
         }
     }
 }

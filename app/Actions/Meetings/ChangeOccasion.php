@@ -13,7 +13,6 @@ use App\Queries\Meetings\PlannedMeeting;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
 
 /** Moves or cancels one meeting of a series. The others stay as the rule has them. */
@@ -33,12 +32,13 @@ final readonly class ChangeOccasion
     public function __invoke(Person $who, Series $series, Day $on, ?Day $to, ?string $time = null, ?string $reason = null): void
     {
         $this->refuse($series, $on, $to);
+        $usual = $series->timetable()->at($on)?->time;
         $words = $to === null ? "Cancelled “{$series->title}” on $on" : "Moved “{$series->title}” from $on to $to";
 
-        $this->log->change($who, $words, static function () use ($series, $on, $to, $time, $reason): void {
+        $this->log->change($who, $words, static function () use ($series, $on, $to, $time, $reason, $usual): void {
             MeetingException::query()
                 ->firstOrNew(['series_id' => $series->id, 'on' => (string) $on])
-                ->fill(['moved_to' => $to, 'time' => $time === $series->time ? null : $time, 'reason' => $reason])
+                ->fill(['moved_to' => $to, 'time' => $time === $usual ? null : $time, 'reason' => $reason])
                 ->save();
         });
     }
@@ -61,10 +61,7 @@ final readonly class ChangeOccasion
         $others = array_filter($taken, static fn(PlannedMeeting $planned): bool => $planned->by->number !== $on->number);
 
         match (true) {
-            (Recurrence::tryOf($series->rule, $series->starts_on)?->within(new Span($on, $on)) ?? []) === [] => throw new RefusedChange(
-                'on',
-                'There is no meeting on this day.',
-            ),
+            $series->timetable()->at($on) === null => throw new RefusedChange('on', 'There is no meeting on this day.'),
             $series->meetings()->where('on', (string) $on)->exists() => throw new RefusedChange(
                 'on',
                 'This meeting has already been held.',

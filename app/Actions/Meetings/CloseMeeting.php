@@ -73,6 +73,6 @@ final readonly class CloseMeeting
         }
 
         $item->outcome = Outcome::NextTime;
-        $item->issue->update(['waited' => $item->issue->waited + 1]);
+        $item->issue->update(['waited' => $item->issue->waited + 1, 'place' => null]);
     }
 }

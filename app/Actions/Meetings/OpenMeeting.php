@@ -6,7 +6,6 @@ namespace App\Actions\Meetings;
 
 use App\Models\AgendaItem;
 use App\Models\Attendance;
-use App\Models\Guest;
 use App\Models\Issue;
 use App\Models\Meeting;
 use App\Models\Person;
@@ -67,29 +66,24 @@ final readonly class OpenMeeting
                 'series_id' => $series->id,
                 'on' => $on,
                 'time' => $planned->time ?? $series->time,
-                'minutes' => $series->minutes,
+                'minutes' => $planned->minutes ?? $series->minutes,
                 'chair_id' => $chair,
                 'minute_taker_id' => $taker,
                 'opened_at' => Carbon::now(),
-                'guests' => self::guests($series),
             ]);
 
             foreach ($series->attendees()->get() as $attendee) {
                 Attendance::query()->create(['meeting_id' => $meeting->id, 'person_id' => $attendee->person_id, 'was_there' => true]);
             }
 
+            foreach ($series->guests()->with('contact')->get() as $guest) {
+                Attendance::query()->create(['meeting_id' => $meeting->id, 'guest' => $guest->contact->name, 'was_there' => true]);
+            }
+
             $this->fill($series, $meeting);
 
             return $meeting;
         });
-    }
-
-    /** @return ?list<string> */
-    private static function guests(Series $series): ?array
-    {
-        $names = $series->guests()->with('contact')->get()->map(static fn(Guest $guest): string => $guest->contact->name);
-
-        return $names->isEmpty() ? null : array_values($names->all());
     }
 
     private function plannedFor(Series $series, Day $on): ?PlannedMeeting

@@ -65,7 +65,7 @@ final readonly class RaiseIssue
         $next =
             $issue->for_on === null
                 ? null
-                : MeetingDays::next($issue->series->loadMissing(['meetings', 'exceptions']), $issue->for_on->plus(1));
+                : MeetingDays::next($issue->series->loadMissing(['meetings', ...Series::DAYS]), $issue->for_on->plus(1));
 
         if ($next === null || $issue->outcome !== null) {
             throw new RefusedChange('forOn', 'There is no later meeting for this issue.');
@@ -74,7 +74,7 @@ final readonly class RaiseIssue
         $this->log->change(
             $who,
             "Moved “{$issue->title}” to $next->on",
-            static fn() => $issue->update(['for_on' => $next->on, 'waited' => $issue->waited + 1]),
+            static fn() => $issue->update(['for_on' => $next->on, 'waited' => $issue->waited + 1, 'place' => null]),
         );
     }
 

@@ -40,7 +40,7 @@ final readonly class RemindOfMeetings
 
         foreach (
             Series::query()
-                ->with(['attendees.person', 'exceptions', 'standingItems.owner', 'meetings' => MeetingDays::current($this->workspace)])
+                ->with([...Series::DAYS, 'attendees.person', 'standingItems.owner', 'meetings' => MeetingDays::current($this->workspace)])
                 ->orderBy('id')
                 ->get() as $series
         ) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Models\Attendee;
 use App\Models\Goal;
 use App\Models\Guest;
 use App\Models\Person;
@@ -18,7 +17,7 @@ use Loftrin\Core\Meetings\Agenda;
 /** Makes a series of meetings, or changes one. */
 final readonly class SaveSeries
 {
-    public function __construct(private ChangeLog $log)
+    public function __construct(private ChangeLog $log, private ChangeRule $changeRule, private SaveAttendees $saveAttendees)
     {
     }
 
@@ -39,7 +38,13 @@ final readonly class SaveSeries
                 );
         }
 
-        if ($draft->isPrivate && ! in_array($who->id, $draft->attendees, true)) {
+        $attendees = SaveAttendees::all($draft->attendees, $draft->groups);
+
+        if ($attendees === []) {
+            throw new RefusedChange('attendees', 'Nobody would attend. Choose people, or a group with people in it.');
+        }
+
+        if ($draft->isPrivate && ! in_array($who->id, $attendees, true)) {
             throw new RefusedChange(
                 'isPrivate',
                 'You would not be able to see this meeting. Add yourself, or make it visible to everyone.',
@@ -59,12 +64,14 @@ final readonly class SaveSeries
             $series,
         ): Series {
             $record = $series ?? new Series(['owner_id' => $who->id]);
+            $startsOn = $series === null ? $draft->startsOn : ($this->changeRule)($series, $draft);
             $record
                 ->fill([
                     'title' => $draft->title,
                     'purpose' => $draft->purpose,
                     'rule' => $draft->rule,
-                    'starts_on' => $draft->startsOn,
+                    'starts_on' => $startsOn,
+                    'timezone' => $draft->timezone,
                     'time' => $draft->time,
                     'minutes' => $draft->minutes,
                     'opening_minutes' => $draft->openingMinutes,
@@ -76,7 +83,7 @@ final readonly class SaveSeries
                     'area_id' => $draft->area,
                 ])
                 ->save();
-            $this->saveAttendees($record, $draft);
+            ($this->saveAttendees)($record, $draft->attendees, $draft->groups);
             $this->saveGuests($record, $draft);
             $this->saveStanding($record, $draft);
 
@@ -91,22 +98,6 @@ final readonly class SaveSeries
 
         if (Goal::query()->openToAll()->whereKey($goals)->count() < count(array_unique($goals))) {
             throw new RefusedChange('standing', 'A standing item can only be linked to a goal visible to everyone.');
-        }
-    }
-
-    private function saveAttendees(Series $series, SeriesDraft $draft): void
-    {
-        $series
-            ->attendees()
-            ->whereNotIn('person_id', $draft->attendees)
-            ->get()
-            ->each(static function (Attendee $attendee): void {
-                $attendee->delete();
-            });
-
-        foreach (array_values(array_unique($draft->attendees)) as $position => $person) {
-            $attendee = Attendee::query()->where('series_id', $series->id)->firstWhere('person_id', $person);
-            ($attendee ?? new Attendee(['series_id' => $series->id, 'person_id' => $person]))->fill(['position' => $position])->save();
         }
     }
 

@@ -38,10 +38,12 @@ final readonly class SendMinutes
         $sent = Sending::query()->where('meeting_id', $meeting->id)->pluck('person_id')->all();
         $people = $meeting
             ->attendances()
+            ->whereNotNull('person_id')
             ->whereNotIn('person_id', $sent)
             ->with('person')
             ->get()
-            ->map(static fn(Attendance $attendance): Person => $attendance->person)
+            ->map(static fn(Attendance $attendance): ?Person => $attendance->person)
+            ->filter()
             ->filter(static fn(Person $person): bool => $person->deactivated_on === null);
 
         if ($people->isEmpty()) {

@@ -14,11 +14,14 @@ final readonly class SeriesDraft
      * @param string $rule an RFC 5545 RRULE
      * @param string $time HH:MM on the wall
      * @param int $openingMinutes of an opening round; 0 for none
-     * @param non-empty-list<int> $attendees people, in the order of turns
+     * @param list<int> $attendees people, in the order of turns
      * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int, project: ?int, register: bool}> $standing in order
      * @param list<int> $guests contacts who attend
      * @param int $rotatesEvery meetings between two changes of chair and minute-taker
      * @param ?string $parts of the agenda in an order of their own
+     * @param list<int> $groups whose people attend, whoever they are
+     * @param ?string $timezone null for the workspace's
+     * @param ?Day $appliesFrom from when another rule, time or length holds; null for all meetings to come
      */
     public function __construct(
         public string $title,
@@ -37,6 +40,9 @@ final readonly class SeriesDraft
         public ?int $project = null,
         public ?int $area = null,
         public array $guests = [],
+        public array $groups = [],
+        public ?string $timezone = null,
+        public ?Day $appliesFrom = null,
     ) {
     }
 }

@@ -71,13 +71,13 @@ final readonly class SettleIssue
         }
     }
 
-    /** @return array{series_id: int, waited: int, for_on: null} */
+    /** @return array{series_id: int, waited: int, for_on: null, place: null} */
     private function moved(Issue $issue, ?Series $to): array
     {
         return match (true) {
             $to === null => throw new RefusedChange('series', 'Choose the meeting that is to deal with it.'),
             $to->id === $issue->series_id => throw new RefusedChange('series', 'This issue is already in that meeting.'),
-            default => ['series_id' => $to->id, 'waited' => $issue->waited + 1, 'for_on' => null],
+            default => ['series_id' => $to->id, 'waited' => $issue->waited + 1, 'for_on' => null, 'place' => null],
         };
     }
 

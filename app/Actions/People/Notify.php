@@ -7,6 +7,7 @@ namespace App\Actions\People;
 use App\Exchange\Mailbox;
 use App\Models\Delivery;
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Notification;
 use App\Models\NotificationChoice;
 use App\Models\NotificationEvent;
@@ -32,7 +33,7 @@ final readonly class Notify
      * @param list<int> $people ids
      * @param NotificationEvent $event for those who are not spoken to
      */
-    public function all(Person $by, array $people, NotificationEvent $event, Goal|Task|Project $about, string $words): void
+    public function all(Person $by, array $people, NotificationEvent $event, Goal|Task|Project|Issue $about, string $words): void
     {
         $everybody = $this->everybody->all()->sortKeys();
         $mentioned = Mentions::in($words, $everybody->map(static fn(Person $person): string => $person->name)->all());
@@ -73,7 +74,7 @@ final readonly class Notify
         Person $by,
         Person $to,
         NotificationEvent $event,
-        Goal|Task|Project $about,
+        Goal|Task|Project|Issue $about,
         string $words,
         Collection $choices,
     ): void {
@@ -88,6 +89,7 @@ final readonly class Notify
                 ...match (true) {
                     $about instanceof Goal => ['goal_id' => $about->id],
                     $about instanceof Task => ['task_id' => $about->id],
+                    $about instanceof Issue => ['issue_id' => $about->id],
                     default => ['project_id' => $about->id],
                 },
                 'person_id' => $to->id,

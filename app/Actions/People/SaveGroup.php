@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Actions\Meetings\SaveAttendees;
 use App\Models\Goal;
 use App\Models\GoalViewer;
 use App\Models\Group;
@@ -15,14 +16,14 @@ use App\Store\RefusedChange;
 /** Names a group of people, says who is in it, or does away with it. */
 final readonly class SaveGroup
 {
-    public function __construct(private ChangeLog $log)
+    public function __construct(private ChangeLog $log, private SaveAttendees $attendees)
     {
     }
 
     /** @param list<int> $people ids of all who are in it */
     public function __invoke(Person $who, string $name, array $people, ?Group $group = null): Group
     {
-        return $this->log->change($who, ($group === null ? 'Made' : 'Changed')." the group “{$name}”", static function () use (
+        return $this->log->change($who, ($group === null ? 'Made' : 'Changed')." the group “{$name}”", function () use (
             $name,
             $people,
             $group,
@@ -41,6 +42,8 @@ final readonly class SaveGroup
                 }
             }
 
+            $this->attendees->follow($record);
+
             return $record;
         });
     }
@@ -49,13 +52,11 @@ final readonly class SaveGroup
     public function remove(Person $who, Group $group): void
     {
         if (GoalViewer::query()->where('group_id', $group->id)->exists() || Goal::query()->where('group_id', $group->id)->exists()) {
-            throw new RefusedChange(
-                'group',
-                "Goals belong to “{$group->name}” or are visible to it. Change those goals first.",
-            );
+            throw new RefusedChange('group', "Goals belong to “{$group->name}” or are visible to it. Change those goals first.");
         }
 
-        $this->log->change($who, "Deleted the group “{$group->name}”", static function () use ($group): void {
+        $this->log->change($who, "Deleted the group “{$group->name}”", function () use ($group): void {
+            $this->attendees->outlive($group);
             $group->memberships()->get()->each(static fn(Membership $membership): ?bool => $membership->delete());
             $group->delete();
         });

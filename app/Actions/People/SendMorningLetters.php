@@ -25,7 +25,7 @@ final readonly class SendMorningLetters
         DB::transaction(function (): void {
             $told = Notification::query()
                 ->where('for_letter', true)
-                ->with(['by', 'goal', 'task', 'project'])
+                ->with(['by', 'goal', 'task', 'project', 'issue.series'])
                 ->orderBy('id')
                 ->get()
                 ->groupBy('person_id');
@@ -45,7 +45,9 @@ final readonly class SendMorningLetters
                     ...$returned->get($person->id)?->map(static fn(Jot $jot): string => trim("$jot->return_at $jot->words"))->all() ?? [],
                     ...$told
                         ->get($person->id)
-                        ?->map(
+                        // What was hidden since is not told any more.
+                        ?->filter(static fn(Notification $notification): bool => $notification->about()->isVisibleTo($person))
+                        ->map(
                             static fn(Notification $notification): string => '“'.
                                 $notification->about()->title.
                                 "”: {$notification->by->name} $notification->words",

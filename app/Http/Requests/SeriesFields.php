@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Actions\Meetings\SeriesDraft;
 use App\Models\Series;
 use App\Queries\Meetings\SeriesFormPage;
+use DateTimeZone;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Agenda;
@@ -40,8 +41,12 @@ final class SeriesFields extends Fields
             'project' => ['nullable', 'integer', 'exists:projects,id'],
             'area' => ['nullable', 'integer', 'exists:areas,id'],
             'isPrivate' => ['boolean'],
-            'attendees' => ['required', 'array', 'min:1', 'max:60'],
+            'attendees' => ['required_without:groups', 'array', 'max:60'],
             'attendees.*' => ['integer', 'exists:people,id'],
+            'groups' => ['array', 'max:30'],
+            'groups.*' => ['integer', 'exists:groups,id'],
+            'timezone' => ['nullable', Rule::in(DateTimeZone::listIdentifiers())],
+            'appliesFrom' => ['nullable', new ValidDay()],
             'guests' => ['array', 'max:60'],
             'guests.*' => ['integer', 'exists:contacts,id'],
             'standing' => ['array', 'max:30'],
@@ -67,8 +72,6 @@ final class SeriesFields extends Fields
 
     public function draft(): SeriesDraft
     {
-        /** @var non-empty-list<int|string> $attendees */
-        $attendees = array_values($this->array('attendees'));
         /**
          * @var list<array{
          *     id?: ?int, title: string, minutes: int|string, owner?: int|string|null, goal?: int|string|null,
@@ -86,7 +89,7 @@ final class SeriesFields extends Fields
             minutes: $this->integer('minutes'),
             openingMinutes: $this->integer('openingMinutes'),
             isPrivate: $this->boolean('isPrivate'),
-            attendees: array_map(intval(...), $attendees),
+            attendees: $this->ids('attendees'),
             standing: array_map(
                 static fn(array $item): array => [
                     'id' => $item['id'] ?? null,
@@ -104,8 +107,17 @@ final class SeriesFields extends Fields
             parts: $this->words('parts'),
             project: $this->number('project'),
             area: $this->number('area'),
-            guests: array_values(array_map(intval(...), array_filter($this->array('guests'), is_numeric(...)))),
+            guests: $this->ids('guests'),
+            groups: $this->ids('groups'),
+            timezone: $this->words('timezone'),
+            appliesFrom: ValidDay::read($this->input('appliesFrom')),
         );
+    }
+
+    /** @return list<int> */
+    private function ids(string $field): array
+    {
+        return array_values(array_map(intval(...), array_filter($this->array($field), is_numeric(...))));
     }
 
     protected function there(): ?array

@@ -34,7 +34,7 @@ final readonly class UpdatesPage
         $notifications = Notification::query()
             ->toldTo($viewer)
             ->whereNull('read_at', not: $isRead)
-            ->with(['goal', 'task', 'project', 'by'])
+            ->with(['goal', 'task', 'project', 'issue', 'by'])
             ->orderByDesc('id')
             ->limit($most)
             ->get();

@@ -32,7 +32,7 @@ final readonly class AgainstHours
         $times = [];
 
         foreach (MeetingDays::each($series, new Span($today, $today->plus(self::AHEAD))) as $planned) {
-            $times["{$planned->on->weekday()->value} $planned->time"] = [$planned->on->weekday(), $planned->time];
+            $times["{$planned->on->weekday()->value} $planned->time"] = [$planned->on->weekday(), $planned->time, $planned->minutes];
         }
 
         $kept = ProtectedHours::query()->orderBy('from')->orderBy('id')->get()->groupBy('person_id');
@@ -41,8 +41,8 @@ final readonly class AgainstHours
         foreach ($attendees as $attendee) {
             $hours = $kept->get($attendee->id)?->map(static fn(ProtectedHours $each): Hours => $each->hours())->values()->all() ?? [];
 
-            foreach ($times as [$weekday, $time]) {
-                $against = Hours::against(array_values($hours), $weekday, $time, $series->minutes);
+            foreach ($times as [$weekday, $time, $minutes]) {
+                $against = Hours::against(array_values($hours), $weekday, $time, $minutes);
 
                 if ($against !== null) {
                     $found[] = "$attendee->name: $against";

@@ -62,6 +62,7 @@ final readonly class AgendaInStore
                         waited: $issue->waited,
                         raised: $issue->id,
                         minutes: $issue->minutes,
+                        place: $issue->place,
                     ),
                 )
                 ->all(),
@@ -103,10 +104,11 @@ final readonly class AgendaInStore
      * Minutes for issues: of the meeting − opening − standing items − follow-ups − closing.
      *
      * @param list<Task> $followUps those of its next meeting
+     * @param int $minutes of the whole meeting
      */
-    public function timeForIssues(Series $series, array $followUps): int
+    public function timeForIssues(Series $series, array $followUps, int $minutes): int
     {
-        return $series->minutes -
+        return $minutes -
             $series->opening_minutes -
             $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes) -
             count($followUps) * Agenda::FOLLOW_UP_MINUTES -

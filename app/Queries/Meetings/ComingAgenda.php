@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings;
 
+use App\Models\Issue;
 use App\Models\Series;
 use App\Models\StandingItem;
 use App\Models\Workspace;
@@ -28,40 +29,55 @@ final readonly class ComingAgenda
         $next = MeetingDays::next($series, $this->workspace->today());
         $issues = $this->agendas->openIssues($series, $next?->on);
         $followUps = $this->agendas->followUps($series);
-        $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps), $this->agendas->ranked($issues));
+        $begins = $next->time ?? $series->time;
+        $minutes = $next->minutes ?? $series->minutes;
+        $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps, $minutes), $this->agendas->ranked($issues));
         $rows = static fn(array $ranked): array => array_values(
             array_map(static fn(RankedIssue $issue): IssueRow => IssueRow::of($issues->findOrFail((int) $issue->id), $threads), $ranked),
         );
 
         return new AgendaView(
-            $this->items($series, count($followUps), $rows($fit->fits)),
+            $this->items($series, $begins, $minutes, $this->parts($series, count($followUps), $rows($fit->fits))),
             $rows($fit->wontFit),
-            self::wall($series->time, $series->minutes),
+            self::wall($begins, $minutes),
             $fit->spare,
+            $issues->contains(static fn(Issue $issue): bool => $issue->place !== null),
         );
+    }
+
+    /**
+     * @param string $begins HH:MM on the wall
+     * @param int $minutes of the whole meeting
+     * @param list<array{AgendaKind, list<array{string, int, ?string, ?IssueRow}>}> $parts in order
+     *
+     * @return list<PlannedItem>
+     */
+    private function items(Series $series, string $begins, int $minutes, array $parts): array
+    {
+        $items = [];
+        $minute = 0;
+
+        foreach ($parts as [$kind, $part]) {
+            // Closing is kept free at the end.
+            $minute = $kind === AgendaKind::Closing ? max($minute, $minutes - $series->closing_minutes) : $minute;
+
+            foreach ($part as [$title, $takes, $who, $issue]) {
+                $items[] = new PlannedItem($kind, $title, $takes, self::wall($begins, $minute), $who, $issue);
+                $minute += $takes;
+            }
+        }
+
+        return $items;
     }
 
     /**
      * @param list<IssueRow> $issues
      *
-     * @return list<PlannedItem>
+     * @return list<array{AgendaKind, list<array{string, int, ?string, ?IssueRow}>}>
      */
-    private function items(Series $series, int $followUps, array $issues): array
+    private function parts(Series $series, int $followUps, array $issues): array
     {
-        $items = [];
-        $minute = 0;
-
-        foreach ($series->order() as $kind) {
-            // Closing is kept free at the end.
-            $minute = $kind === AgendaKind::Closing ? max($minute, $series->minutes - $series->closing_minutes) : $minute;
-
-            foreach ($this->ofKind($kind, $series, $followUps, $issues) as [$title, $minutes, $who, $issue]) {
-                $items[] = new PlannedItem($kind, $title, $minutes, self::wall($series->time, $minute), $who, $issue);
-                $minute += $minutes;
-            }
-        }
-
-        return $items;
+        return array_map(fn(AgendaKind $kind): array => [$kind, $this->ofKind($kind, $series, $followUps, $issues)], $series->order());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Meetings;
 
 use App\Models\AgendaItem;
+use App\Models\Comment;
 use App\Models\Decision;
 use App\Models\Issue;
 use App\Models\Person;
@@ -15,6 +16,7 @@ use App\Queries\Meetings\Answers\IssueLink;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\IssueStop;
 use App\Queries\Meetings\Answers\IssueView;
+use App\Queries\Parts\Answers\CommentRow;
 use App\Queries\Parts\Choices;
 use Illuminate\Support\Facades\Gate;
 
@@ -30,6 +32,7 @@ final readonly class IssuePage
         $issue->load([
             'series',
             'raisedBy',
+            'comments.person',
             'project',
             'goal',
             'task',
@@ -60,8 +63,11 @@ final readonly class IssuePage
             returnOn: $issue->return_on,
             became: self::became($issue, $viewer),
             path: $this->path($issue, $viewer),
+            comments: array_values(
+                $issue->comments->map(static fn(Comment $comment): CommentRow => CommentRow::of($comment, $viewer))->all(),
+            ),
             projects: $this->choices->projects(),
-            goals: $this->choices->goals($viewer),
+            goals: $this->choices->openGoals(),
             mayChange: $issue->outcome === null && Gate::forUser($viewer)->allows('update', $issue),
         );
     }

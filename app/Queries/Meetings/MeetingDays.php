@@ -15,7 +15,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Span;
 
 /** The days on which a series meets: as its rule has it, without what is cancelled, and with what is moved where it goes. */
@@ -27,7 +26,7 @@ final readonly class MeetingDays
     /**
      * One by one, in the order of the rule; what is moved comes in its place.
      *
-     * @param Series $series its exceptions are loaded for all where there are several
+     * @param Series $series what its days need is loaded for all where there are several
      *
      * @return Generator<int, PlannedMeeting>
      */
@@ -36,12 +35,12 @@ final readonly class MeetingDays
         $exceptions = self::exceptions($series);
         $around = $exceptions->isEmpty() ? $span : new Span($span->first->plus(-self::FARTHEST), $span->last->plus(self::FARTHEST));
 
-        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each($around) ?? [] as $day) {
-            $exception = $exceptions->get($day->number);
-            $on = $exception === null ? $day : $exception->moved_to;
+        foreach ($series->timetable()->each($around) as $meeting) {
+            $exception = $exceptions->get($meeting->by->number);
+            $on = $exception === null ? $meeting->on : $exception->moved_to;
 
             if ($on instanceof Day && $span->holds($on)) {
-                yield new PlannedMeeting($on, $exception->time ?? $series->time, $day);
+                yield new PlannedMeeting($on, $exception->time ?? $meeting->time, $meeting->minutes, $meeting->by);
             }
         }
     }
@@ -57,12 +56,12 @@ final readonly class MeetingDays
         $opened = $series->meetings->keyBy('on');
         $rows = [];
 
-        foreach (Recurrence::tryOf($series->rule, $series->starts_on)?->each(new Span($from, $from->plus(400))) ?? [] as $day) {
-            $exception = $exceptions->get($day->number);
-            $on = $exception === null ? $day : $exception->moved_to;
+        foreach ($series->timetable()->each(new Span($from, $from->plus(400))) as $meeting) {
+            $exception = $exceptions->get($meeting->by->number);
+            $on = $exception === null ? $meeting->on : $exception->moved_to;
 
             if ($on === null || ! $opened->has((string) $on)) {
-                $rows[] = new PlannedRow($day, $on, $exception->time ?? $series->time, $exception?->reason);
+                $rows[] = new PlannedRow($meeting->by, $on, $exception->time ?? $meeting->time, $exception !== null, $exception?->reason);
             }
 
             if (count($rows) === $count) {

@@ -34,7 +34,7 @@ final readonly class MeetingsPage
         $today = $this->workspace->today();
         $series = Series::query()
             ->visibleTo($viewer)
-            ->with(['exceptions', 'meetings' => MeetingDays::current($this->workspace)])
+            ->with([...Series::DAYS, 'meetings' => MeetingDays::current($this->workspace)])
             ->withCount(Series::COUNTS)
             ->orderBy('id')
             ->get();
@@ -78,14 +78,16 @@ final readonly class MeetingsPage
     public function row(Series $series): SeriesRow
     {
         $running = $series->meetings->firstWhere('closed_at', null);
+        $holds = $series->timetable()->ruleOn($this->workspace->today());
 
         return new SeriesRow(
             id: $series->id,
             title: $series->title,
             purpose: $series->purpose,
-            rule: RuleWords::of($series->rule),
-            time: $series->time,
-            minutes: $series->minutes,
+            rule: RuleWords::of($holds->rule),
+            time: $holds->time,
+            zone: $series->timezone,
+            minutes: $holds->minutes,
             isPrivate: $series->is_private,
             next: Occurrences::next($series, $this->workspace->today()),
             running: $running?->id,

@@ -59,7 +59,7 @@ final readonly class MinutesOf
         $names = static fn(bool $wasThere): array => array_values(
             $meeting->attendances
                 ->where('was_there', $wasThere)
-                ->map(static fn(Attendance $attendance): string => $attendance->person->name)
+                ->map(static fn(Attendance $attendance): string => $attendance->name())
                 ->all(),
         );
         $items = $meeting->items->sortBy(
@@ -75,7 +75,7 @@ final readonly class MinutesOf
             took: self::minutes($meeting->opened_at, $end),
             chair: $meeting->chair?->name,
             minuteTaker: $meeting->minuteTaker?->name,
-            present: [...$names(true), ...$meeting->guests ?? []],
+            present: $names(true),
             absent: $names(false),
             summary: $meeting->summary,
             items: array_values($items->map(fn(AgendaItem $item): MinutesItem => $this->item($meeting, $item, $end))->all()),

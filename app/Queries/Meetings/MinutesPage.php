@@ -33,7 +33,7 @@ final readonly class MinutesPage
     {
         $kept = $meeting->loadMissing('finalMinutes')->finalMinutes;
         $series = Series::query()
-            ->with(['exceptions', 'meetings' => MeetingDays::current($this->workspace)])
+            ->with([...Series::DAYS, 'meetings' => MeetingDays::current($this->workspace)])
             ->withCount(Series::COUNTS)
             ->findOrFail($meeting->series_id);
 

@@ -62,7 +62,7 @@ final class Occurrences
         return Series::query()
             ->whereHas('attendees', static fn(Builder $attendees) => $attendees->where('person_id', $attendee->id))
             ->with([
-                'exceptions',
+                ...Series::DAYS,
                 'meetings' => static fn($meetings) => $meetings->whereBetween('on', [(string) $span->first, (string) $span->last]),
             ])
             ->orderBy('id')
@@ -90,7 +90,7 @@ final class Occurrences
             title: $series->title,
             on: $planned->on,
             time: $planned->time,
-            minutes: $series->minutes,
+            minutes: $planned->minutes,
             link: route('series.show', $series->id, false),
             state: 'coming',
         );

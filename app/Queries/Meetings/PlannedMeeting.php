@@ -13,7 +13,7 @@ final readonly class PlannedMeeting
      * @param string $time HH:MM on the wall clock
      * @param Day $by the day that the rule has for it
      */
-    public function __construct(public Day $on, public string $time, public Day $by)
+    public function __construct(public Day $on, public string $time, public int $minutes, public Day $by)
     {
     }
 }

@@ -18,6 +18,7 @@ use App\Queries\Meetings\Answers\AttendanceRow;
 use App\Queries\Meetings\Answers\FollowUpRow;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\RoomView;
+use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use Illuminate\Support\Facades\Gate;
@@ -56,6 +57,7 @@ final readonly class RoomPage
         ]);
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
         $series = $meeting->series->loadCount(Series::COUNTS);
+        $people = $meeting->attendances->map(static fn(Attendance $attendance): ?Person => $attendance->person)->filter();
         $unconfirmed = $meeting->items->flatMap->nextSteps->filter(
             static fn(Task $task): bool => $task->confirmed_at === null && $task->isOpen(),
         );
@@ -90,19 +92,24 @@ final readonly class RoomPage
                         static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
                             $attendance->id,
                             $attendance->person_id,
-                            $attendance->person->name,
+                            $attendance->name(),
                             $attendance->was_there,
                         ),
                     )
                     ->all(),
             ),
-            guests: $meeting->guests ?? [],
+            people: array_values($people->map(PersonTag::of(...))->all()),
             raisedMeanwhile: $this->raisedMeanwhile($meeting, $threads),
             projects: $this->choices->projects(),
+            goals: $this->choices->openGoals(),
             points: $this->points->with(
                 $viewer,
                 array_values(
-                    $meeting->attendances->where('was_there', true)->map(static fn(Attendance $each): int => $each->person_id)->all(),
+                    $meeting->attendances
+                        ->where('was_there', true)
+                        ->map(static fn(Attendance $each): ?int => $each->person_id)
+                        ->filter()
+                        ->all(),
                 ),
             ),
             otherMeetings: $this->choices->meetings($viewer, except: $series->id),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Meetings;
 
 use App\Models\Attendee;
+use App\Models\AttendingGroup;
 use App\Models\Contact;
 use App\Models\Guest;
 use App\Models\Person;
@@ -18,6 +19,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\People\Answers\GroupRow;
+use DateTimeZone;
 use Loftrin\Core\Meetings\Agenda;
 
 /** What the form for a series offers and what it is filled with. */
@@ -49,6 +51,9 @@ final readonly class SeriesFormPage
                 project: null,
                 area: null,
                 guests: [],
+                groups: [],
+                timezone: null,
+                appliesFrom: null,
             ),
         );
     }
@@ -68,7 +73,12 @@ final readonly class SeriesFormPage
                 openingMinutes: $series->opening_minutes,
                 isPrivate: $series->is_private,
                 attendees: array_values(
-                    $series->attendees()->get()->map(static fn(Attendee $attendee): int => $attendee->person_id)->all(),
+                    $series
+                        ->attendees()
+                        ->where('is_by_group', false)
+                        ->get()
+                        ->map(static fn(Attendee $attendee): int => $attendee->person_id)
+                        ->all(),
                 ),
                 standing: array_values(
                     $series
@@ -93,6 +103,11 @@ final readonly class SeriesFormPage
                 project: $series->project_id,
                 area: $series->area_id,
                 guests: array_values($series->guests()->get()->map(static fn(Guest $guest): int => $guest->contact_id)->all()),
+                groups: array_values(
+                    $series->attendingGroups()->get()->map(static fn(AttendingGroup $attending): int => $attending->group_id)->all(),
+                ),
+                timezone: $series->timezone,
+                appliesFrom: null,
             ),
         );
     }
@@ -102,10 +117,11 @@ final readonly class SeriesFormPage
         return new SeriesFormView(
             $values,
             PersonTag::all(),
-            $this->choices->goals($viewer),
+            $this->choices->openGoals(),
             $this->choices->projects(),
             $this->choices->areas(),
             GroupRow::all(),
+            DateTimeZone::listIdentifiers(),
             array_values(
                 Contact::query()
                     ->orderBy('name')

@@ -13,6 +13,7 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Meetings\Answers\RuleChange;
 use App\Queries\Meetings\Answers\SeriesView;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
@@ -49,7 +50,7 @@ final readonly class SeriesPage
             ->load([
                 'attendees.person',
                 'guests.contact',
-                'exceptions',
+                ...Series::DAYS,
                 'project',
                 'area',
                 'standingItems.owner',
@@ -85,9 +86,18 @@ final readonly class SeriesPage
             coming: MeetingDays::coming($series, $this->workspace->today(), self::COMING),
             points: $this->points->with($viewer, array_values($people->map(static fn(Person $person): int => $person->id)->all())),
             belongsTo: self::belongsTo($series),
+            changes: $this->changes($series),
+            goals: $this->choices->openGoals(),
             mayRun: Gate::forUser($viewer)->allows('run', $series),
             mayChange: Gate::forUser($viewer)->allows('update', $series),
         );
+    }
+
+    private function changes(Series $series): ?RuleChange
+    {
+        return $series->timetable()->ruleOn($this->workspace->today())->until === null
+            ? null
+            : new RuleChange($series->starts_on, RuleWords::of($series->rule), $series->time, $series->minutes);
     }
 
     /** @return list<Option> */

@@ -96,7 +96,7 @@ final class TakenTime
         $meetings = [];
 
         foreach (MeetingDays::each($series, $span) as $planned) {
-            $meetings[$planned->on->number] = [$planned->time, $series->minutes];
+            $meetings[$planned->on->number] = [$planned->time, $planned->minutes];
         }
 
         foreach ($series->meetings as $opened) {
@@ -121,7 +121,7 @@ final class TakenTime
             ->where('is_private', false)
             ->with([
                 'attendees',
-                'exceptions',
+                ...Series::DAYS,
                 'meetings' => fn($meetings) => $meetings->where('on', '>=', (string) $this->workspace->today()),
             ])
             ->orderBy('id')

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Project;
 use App\Models\Task;
 use Loftrin\Core\Calendar\Day;
 
-/** Where the page of a goal, a task or a project is. */
+/** Where the page of a goal, a task, a project or an issue is. */
 final class Address
 {
     /**
@@ -43,11 +44,12 @@ final class Address
     }
 
     /** @param bool $isWhole with the server's name, for who reads it elsewhere */
-    public static function of(Goal|Task|Project $record, bool $isWhole = false): string
+    public static function of(Goal|Task|Project|Issue $record, bool $isWhole = false): string
     {
         return match (true) {
             $record instanceof Goal => route('goals.show', $record->id, $isWhole),
             $record instanceof Task => route('tasks.show', $record->id, $isWhole),
+            $record instanceof Issue => route('issues.show', $record->id, $isWhole),
             default => route('projects.show', $record->id, $isWhole),
         };
     }

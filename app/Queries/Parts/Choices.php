@@ -37,14 +37,32 @@ final readonly class Choices
      */
     public function goals(Person $viewer, ?int $except = null): array
     {
+        return $this->ofGoals(
+            Goal::query()
+                ->visibleTo($viewer)
+                ->when($except !== null, static fn($query) => $query->whereKeyNot($except)),
+        );
+    }
+
+    /** @return list<Option> the same, of those that all may see: for what several people look at together */
+    public function openGoals(): array
+    {
+        return $this->ofGoals(Goal::query()->openToAll());
+    }
+
+    /**
+     * @param Builder<Goal> $goals
+     *
+     * @return list<Option>
+     */
+    private function ofGoals(Builder $goals): array
+    {
         $since = $this->workspace->calendar()->yearOf($this->workspace->today())->span->first;
 
         return array_values(
-            Goal::query()
-                ->visibleTo($viewer)
+            $goals
                 ->whereNull('closed_on')
                 ->where('ends_on', '>=', (string) $since)
-                ->when($except !== null, static fn($query) => $query->whereKeyNot($except))
                 ->orderByRaw("case horizon when 'year' then 0 when 'quarter' then 1 when 'month' then 2 else 3 end")
                 ->orderBy('anchor_on')
                 ->orderBy('id')

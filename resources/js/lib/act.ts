@@ -1,6 +1,6 @@
-import { router } from '@inertiajs/react';
 import type { RequestPayload } from '@inertiajs/core';
 import { tellProblem } from '../parts/Notices';
+import { visitInTurn } from './inTurn';
 
 type Method = 'post' | 'put' | 'delete';
 
@@ -12,27 +12,14 @@ interface Options {
     onRefused?: (why: string) => void;
 }
 
-/** The last change that was asked for: the next one waits for its answer, so that none is lost to another. */
-let last: Promise<void> = Promise.resolve();
-
 /** Sends a change that needs no form. It shows at once, and rolls back with a sentence if the server refuses. */
-export function act(method: Method, url: string, data: RequestPayload = {}, options: Options = {}): void {
-    last = last.then(
-        () =>
-            new Promise((resolve) => {
-                send(method, url, data, options, resolve);
-            }),
-    );
-}
-
-function send(
+export function act(
     method: Method,
     url: string,
-    data: RequestPayload,
-    { guess, onDone, onRefused = tellProblem }: Options,
-    onFinish: () => void,
+    data: RequestPayload = {},
+    { guess, onDone, onRefused = tellProblem }: Options = {},
 ): void {
-    router.visit(url, {
+    visitInTurn(url, {
         method,
         data,
         preserveScroll: true,
@@ -48,6 +35,5 @@ function send(
             return false;
         },
         onSuccess: () => onDone?.(),
-        onFinish,
     });
 }

@@ -1,5 +1,7 @@
-import { router, usePage } from '@inertiajs/react';
+import type { RequestPayload } from '@inertiajs/core';
+import { usePage } from '@inertiajs/react';
 import { useEffect, useId, useRef, useState } from 'react';
+import { visitInTurn } from '../lib/inTurn';
 import { sendLater } from '../lib/kept/outbox';
 import { drop, load, save } from '../lib/kept/storage';
 
@@ -65,7 +67,9 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload }:
         }
 
         now.current.isSending = true;
-        router.put(url, payload(words, was) as Parameters<typeof router.put>[1], {
+        visitInTurn(url, {
+            method: 'put',
+            data: payload(words, was) as RequestPayload,
             async: true,
             preserveScroll: true,
             preserveState: true,

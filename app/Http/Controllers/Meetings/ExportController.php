@@ -11,8 +11,8 @@ use App\Http\Controllers\Controller;
 use App\Models\Meeting;
 use App\Models\Series;
 use App\Models\Workspace;
+use App\Queries\Meetings\MeetingDays;
 use App\Queries\Meetings\MinutesPage;
-use App\Queries\Meetings\Occurrences;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -36,19 +36,19 @@ final class ExportController extends Controller
     /** The next meeting of a series that was not opened yet. */
     public function calendar(Series $series, Workspace $workspace): Response
     {
-        $next = Occurrences::next($series, $workspace->today()) ?? throw new NotFoundHttpException('No next meeting is known.');
+        $next = MeetingDays::next($series, $workspace->today()) ?? throw new NotFoundHttpException('No next meeting is known.');
         $text = MeetingCalendar::of(
-            uid: "series-$series->id-$next@loftrin",
+            uid: "series-$series->id-$next->on@loftrin",
             title: $series->title,
             purpose: $series->purpose,
-            on: $next,
-            time: $series->time,
-            minutes: $series->minutes,
+            on: $next->on,
+            time: $next->time,
+            minutes: $next->minutes,
             timezone: $workspace->timezone,
             written: Carbon::now()->toDateTimeImmutable(),
         );
 
-        return self::file($text, 'text/calendar; charset=utf-8', Str::slug($series->title)."-$next.ics");
+        return self::file($text, 'text/calendar; charset=utf-8', Str::slug($series->title)."-$next->on.ics");
     }
 
     private function minutes(Meeting $meeting, MinutesPage $page): string

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Meetings\CommentOnIssue;
 use App\Actions\Meetings\RaiseIssue;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\IssueFields;
 use App\Models\Issue;
 use App\Models\Series;
 use App\Queries\Meetings\IssuePage;
+use App\Queries\Meetings\ProposedGoal;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -33,6 +37,22 @@ final class IssueController extends Controller
         $raise->change($this->me(), $issue, $fields->draft());
 
         return $this->changed();
+    }
+
+    public function comment(Request $request, Issue $issue, CommentOnIssue $comment): RedirectResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:5000']]);
+        $comment($this->me(), $issue, $request->string('words')->toString());
+
+        return $this->changed();
+    }
+
+    /** The goal that an issue with these words is most likely about. */
+    public function goal(Request $request, ProposedGoal $proposed): JsonResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:200']]);
+
+        return new JsonResponse(['goal' => $proposed->for($request->string('words')->toString())]);
     }
 
     /** A topic that is tied to one meeting goes to the one after it. */

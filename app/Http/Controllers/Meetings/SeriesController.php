@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Meetings\ArrangeAgenda;
 use App\Actions\Meetings\ChangeOccasion;
 use App\Actions\Meetings\OpenMeeting;
 use App\Actions\Meetings\SaveSeries;
@@ -89,6 +90,17 @@ final class SeriesController extends Controller
             time: $this->text($request, 'time'),
             reason: $this->text($request, 'reason'),
         );
+
+        return $this->changed();
+    }
+
+    /** Gives the issues of the next meeting an order by hand; none for the one that is worked out. */
+    public function arrange(Request $request, Series $series, ArrangeAgenda $arrange): RedirectResponse
+    {
+        $request->validate(['issues' => ['present', 'array', 'max:500'], 'issues.*' => ['integer', 'distinct']]);
+        /** @var list<int|string> $issues */
+        $issues = array_values($request->array('issues'));
+        $arrange($this->me(), $series, array_map(intval(...), $issues));
 
         return $this->changed();
     }

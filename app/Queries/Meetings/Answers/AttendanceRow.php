@@ -8,7 +8,8 @@ use App\Queries\Props;
 
 final readonly class AttendanceRow implements Props
 {
-    public function __construct(public int $id, public int $personId, public string $name, public bool $wasThere)
+    /** @param ?int $personId null of a guest */
+    public function __construct(public int $id, public ?int $personId, public string $name, public bool $wasThere)
     {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings\Answers;
 
+use App\Queries\Parts\Answers\CommentRow;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
@@ -19,6 +20,7 @@ final readonly class IssueView implements Props
      * @param ?Day $returnOn of a shelved one: when it comes back
      * @param ?IssueLink $became the project or goal
      * @param list<IssueStop> $path the meetings in which it was, oldest first
+     * @param list<CommentRow> $comments the oldest first
      * @param list<Option> $projects
      * @param list<Option> $goals
      */
@@ -38,6 +40,7 @@ final readonly class IssueView implements Props
         public ?Day $returnOn,
         public ?IssueLink $became,
         public array $path,
+        public array $comments,
         public array $projects,
         public array $goals,
         public bool $mayChange,

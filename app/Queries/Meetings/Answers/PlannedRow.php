@@ -14,8 +14,9 @@ final readonly class PlannedRow implements Props
      * @param Day $by the day that the rule has for it
      * @param ?Day $on when it takes place; null when it is cancelled
      * @param string $time HH:MM
+     * @param bool $isChanged whether it is not as the rule has it
      */
-    public function __construct(public Day $by, public ?Day $on, public string $time, public ?string $reason)
+    public function __construct(public Day $by, public ?Day $on, public string $time, public bool $isChanged, public ?string $reason)
     {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Meetings\Answers;
 
 use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
@@ -24,9 +25,10 @@ final readonly class RoomView implements Props
      * @param list<TaskRow> $toConfirm next steps that the viewer has not said yes to
      * @param list<int> $unconfirmed next steps of this meeting to which their owners have not said yes
      * @param list<AttendanceRow> $attendances
-     * @param list<string> $guests names of contacts
+     * @param list<PersonTag> $people those of them who have an account
      * @param list<IssueRow> $raisedMeanwhile
      * @param list<Option> $projects a next step can be for
+     * @param list<Option> $goals that all may see
      * @param list<PointRow> $points the viewer's, with those who are there
      * @param list<Option> $otherMeetings to which an issue can be moved
      * @param string $by when next steps are due unless said
@@ -51,9 +53,10 @@ final readonly class RoomView implements Props
         public array $toConfirm,
         public array $unconfirmed,
         public array $attendances,
-        public array $guests,
+        public array $people,
         public array $raisedMeanwhile,
         public array $projects,
+        public array $goals,
         public array $points,
         public array $otherMeetings,
         public string $by,

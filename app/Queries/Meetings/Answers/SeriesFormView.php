@@ -16,7 +16,8 @@ final readonly class SeriesFormView implements Props
      * @param list<Option> $goals
      * @param list<Option> $projects
      * @param list<Option> $areas
-     * @param list<GroupRow> $groups whose people can be added at once
+     * @param list<GroupRow> $groups whose people can attend, whoever they are
+     * @param list<string> $zones names of time zones
      * @param list<Option> $contacts
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class SeriesFormView implements Props
         public array $projects,
         public array $areas,
         public array $groups,
+        public array $zones,
         public array $contacts,
     ) {
     }

@@ -11,7 +11,9 @@ use Loftrin\Core\Calendar\Day;
 final readonly class SeriesRow implements Props
 {
     /**
-     * @param string $rule in words
+     * @param string $rule in words, as it holds today
+     * @param string $time HH:MM on the wall of its zone
+     * @param ?string $zone null where it is the workspace's
      * @param ?int $running the meeting that is open, if one is
      */
     public function __construct(
@@ -20,6 +22,7 @@ final readonly class SeriesRow implements Props
         public ?string $purpose,
         public string $rule,
         public string $time,
+        public ?string $zone,
         public int $minutes,
         public bool $isPrivate,
         public ?Day $next,

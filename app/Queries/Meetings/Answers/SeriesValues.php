@@ -14,6 +14,8 @@ final readonly class SeriesValues implements Props
      * @param list<int> $attendees people, in the order of turns
      * @param list<StandingValues> $standing
      * @param list<int> $guests contacts
+     * @param list<int> $groups whose people attend, whoever they are
+     * @param ?Day $appliesFrom asked for when another rule, time or length is to hold from a day on
      */
     public function __construct(
         public ?int $id,
@@ -33,6 +35,9 @@ final readonly class SeriesValues implements Props
         public ?int $project,
         public ?int $area,
         public array $guests,
+        public array $groups,
+        public ?string $timezone,
+        public ?Day $appliesFrom,
     ) {
     }
 }

@@ -14,6 +14,7 @@ final readonly class SeriesView implements Props
     /**
      * @param list<PersonTag> $attendees
      * @param list<string> $guests names of contacts
+     * @param list<Option> $goals that all may see
      * @param list<TaskRow> $followUps
      * @param list<Occurrence> $held newest first
      * @param list<Option> $projects to tie an issue to
@@ -36,6 +37,8 @@ final readonly class SeriesView implements Props
         public array $coming,
         public array $points,
         public array $belongsTo,
+        public ?RuleChange $changes,
+        public array $goals,
         public bool $mayRun,
         public bool $mayChange,
     ) {

@@ -42,17 +42,7 @@ final readonly class Beside implements Props
             id: $work->id,
             helpers: array_values($work->helpings->map(static fn(Helping $helping): int => $helping->person_id)->all()),
             comments: array_values(
-                $work->comments
-                    ->map(
-                        static fn(Comment $comment): CommentRow => new CommentRow(
-                            $comment->id,
-                            PersonTag::of($comment->person),
-                            $comment->on,
-                            $comment->words,
-                            $comment->person_id === $viewer->id,
-                        ),
-                    )
-                    ->all(),
+                $work->comments->map(static fn(Comment $comment): CommentRow => CommentRow::of($comment, $viewer))->all(),
             ),
             files: array_values(
                 $work->files->map(static fn(File $file): FileRow => new FileRow($file->id, $file->name, $file->bytes))->all(),

@@ -1,6 +1,7 @@
 import { useForm as useInertiaForm, usePage } from '@inertiajs/react';
 import type { FormDataType } from '@inertiajs/core';
 import { useEffect, useRef, useState } from 'react';
+import { inTurn } from '../inTurn';
 import { isWaiting, sendLater } from './outbox';
 import { drop, load, save } from './storage';
 
@@ -100,11 +101,13 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
 
     const visit = (method: 'post' | 'put', url: string, { as, ...options }: Options<T> = {}) => {
         const sent = form.data;
-        const overtaken = method === 'put' ? flight.current : null;
+        const before = flight.current;
+        const overtaken = method === 'put' ? before : null;
         const base = overtaken?.sent ?? began;
         const own = fields.filter((field) => !same(sent[field], base[field]));
 
-        if (overtaken !== null && own.length === 0) {
+        // Pressed twice.
+        if (before !== null && (method === 'put' ? own.length === 0 : same(before.sent, sent))) {
             return;
         }
 
@@ -135,41 +138,55 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
             return;
         }
 
+        let isHanded = false;
+        const isOver = () => {
+            flight.current = flight.current === mine ? null : flight.current;
+        };
         const mine: Flight<T> = {
             sent,
             hand: () => {
-                if (flight.current === mine) {
-                    flight.current = null;
+                if (!isHanded) {
+                    isHanded = true;
+                    isOver();
                     form.cancel();
                     queue();
                 }
             },
         };
         flight.current = mine;
-        form.transform(() => data);
-        form[method](url, {
-            ...options,
-            headers: { 'Idempotency-Key': id },
-            onSuccess: () => {
-                flight.current = null;
-                isKnown(sent);
-                setShown(null);
-                options.onSuccess?.();
-            },
-            onError: (errors) => {
-                flight.current = null;
-                // What was refused because of somebody else stands in sight now: to save again is to decide.
-                const seen = fields.filter((field) => field in errors);
-                setBegan((before) => ({ ...before, ...pick(latest.current.initial, seen) }));
-                key.current = newKey();
-            },
-            // The next press overtook it.
-            onCancel: mine.hand,
-            onNetworkError: () => {
-                mine.hand();
+        inTurn((answered) => {
+            if (isHanded) {
+                answered();
 
-                return false;
-            },
+                return;
+            }
+
+            form.transform(() => data);
+            form[method](url, {
+                ...options,
+                headers: { 'Idempotency-Key': id },
+                onSuccess: () => {
+                    isOver();
+                    isKnown(sent);
+                    setShown(null);
+                    options.onSuccess?.();
+                },
+                onError: (errors) => {
+                    isOver();
+                    // What was refused because of somebody else stands in sight now: to save again is to decide.
+                    const seen = fields.filter((field) => field in errors);
+                    setBegan((before) => ({ ...before, ...pick(latest.current.initial, seen) }));
+                    key.current = newKey();
+                },
+                // The next press overtook it.
+                onCancel: mine.hand,
+                onNetworkError: () => {
+                    mine.hand();
+
+                    return false;
+                },
+                onFinish: answered,
+            });
         });
     };
 

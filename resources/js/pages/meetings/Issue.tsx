@@ -3,6 +3,7 @@ import type { IssueView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { needWords, outcomeWords, rankWords, times } from '../../lib/words';
+import { Comments } from '../../parts/beside/Comments';
 import { Cord } from '../../parts/Cord';
 import { IssueForm } from '../../parts/meetings/IssueForm';
 import { IssuePath } from '../../parts/meetings/IssuePath';
@@ -39,6 +40,9 @@ export default function Issue({ page }: { page: IssueView }) {
                     )}
                 </header>
                 <IssuePath path={page.path} raised={`Raised by ${issue.raisedBy.name}`} on={issue.raisedOn} />
+                <Section title="Comments" aside="Type @name to notify someone.">
+                    <Comments of={`issue ${String(issue.id)}`} comments={page.comments} address={route('issues.comment', issue.id)} />
+                </Section>
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
                 <Section title="What it needs">

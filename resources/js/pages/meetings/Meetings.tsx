@@ -118,7 +118,9 @@ function Series({ series }: { series: SeriesRow }) {
                     {series.title}
                 </Link>
                 <span className="block text-xs text-ink-2">
-                    {series.rule} at {series.time}, {series.minutes} min{series.isPrivate && ', private to its attendees'}
+                    {series.rule} at {series.time}
+                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {series.minutes} min
+                    {series.isPrivate && ', private to its attendees'}
                 </span>
             </span>
             <span className="text-ink-2">{series.purpose}</span>

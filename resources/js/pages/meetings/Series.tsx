@@ -1,22 +1,18 @@
 import { Head, Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useState } from 'react';
-import type { IssueRow, PlannedItem, SeriesView } from '../../generated/props';
+import type { SeriesView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { first, needWords, rankWords, times } from '../../lib/words';
-import { Cord } from '../../parts/Cord';
+import { first } from '../../lib/words';
 import { Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { Agenda } from '../../parts/meetings/Agenda';
 import { Planned } from '../../parts/meetings/Planned';
 import { Points } from '../../parts/meetings/Points';
 import { RaiseIssue } from '../../parts/meetings/RaiseIssue';
 import { Button, ButtonLink } from '../../ui/Button';
-
-/** How many px a minute takes on the strip. */
-const SCALE = 5;
 
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
 export default function Series({ page }: { page: SeriesView }) {
@@ -41,7 +37,8 @@ export default function Series({ page }: { page: SeriesView }) {
             <Head title={series.title} />
             <div className="min-w-0 px-6 py-5 max-md:px-4">
                 <p className="text-xs text-ink-2">
-                    {series.rule} at {series.time}, {series.minutes} min
+                    {series.rule} at {series.time}
+                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {series.minutes} min
                     {series.isPrivate && ', private to its attendees'}
                     {page.belongsTo.map(({ value, label }) => (
                         <span key={value}>
@@ -53,6 +50,11 @@ export default function Series({ page }: { page: SeriesView }) {
                     ))}
                 </p>
                 <h1>{series.title}</h1>
+                {page.changes !== null && (
+                    <p className="text-xs text-ink-2">
+                        From {dayWords(page.changes.from)} {page.changes.rule} at {page.changes.time}, {page.changes.minutes} min
+                    </p>
+                )}
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
                 <div className="mt-5 flex flex-wrap items-end justify-between gap-4 border-t-2 border-ink pt-3">
                     <div>
@@ -94,27 +96,10 @@ export default function Series({ page }: { page: SeriesView }) {
                         </Button>
                     </p>
                 )}
-                <ol className="mt-4">
-                    {page.agenda.items.map((item, place) => (
-                        <Item key={place} item={item} mayChange={page.mayChange} />
-                    ))}
-                </ol>
-                <p className="flex justify-between border-t-2 border-ink pt-1 font-mono text-xs">
-                    <span>{page.agenda.ends}</span>
-                    <span className={clsx('font-sans', page.agenda.wontFit.length > 0 && 'font-semibold text-persimmon')}>
-                        {page.agenda.wontFit.length > 0
-                            ? `${String(page.agenda.wontFit.reduce((sum, issue) => sum + issue.minutes, 0))} min will not fit`
-                            : `${String(Math.max(0, page.agenda.spare))} min to spare`}
-                    </span>
-                </p>
-                <ul>
-                    {page.agenda.wontFit.map((issue) => (
-                        <WontFit key={issue.id} issue={issue} />
-                    ))}
-                </ul>
+                <Agenda page={page} />
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
-                <RaiseIssue series={series} projects={page.projects} />
+                <RaiseIssue series={series} projects={page.projects} goals={page.goals} />
                 {page.followUps.length > 0 && (
                     <Section title="Follow-ups" aside="late ones first">
                         <ul className="divide-y divide-hairline">
@@ -168,74 +153,5 @@ export default function Series({ page }: { page: SeriesView }) {
                 </div>
             </aside>
         </div>
-    );
-}
-
-function Item({ item, mayChange }: { item: PlannedItem; mayChange: boolean }) {
-    return (
-        <li
-            className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3"
-            style={{ minHeight: `${String(Math.max(30, item.minutes * SCALE))}px` }}
-        >
-            <span className="pt-1 font-mono text-xs text-ink-2">{item.at}</span>
-            <span
-                aria-hidden
-                className={clsx(
-                    'my-px border border-rule',
-                    item.kind === 'issue' ? 'bg-faint' : item.kind === 'closing' ? 'bg-ink' : 'bg-done',
-                )}
-            />
-            <div className="min-w-0 pt-0.5 pb-1">
-                {item.issue === null ? (
-                    <span>{item.title}</span>
-                ) : (
-                    <Link href={route('issues.show', item.issue.id)} className="font-semibold hover:underline">
-                        {item.title}
-                    </Link>
-                )}{' '}
-                <span className="text-xs text-ink-2">
-                    {item.who !== null && first(item.who)}
-                    {item.issue !== null && `, ${rankWords(item.issue.rank)}, needs ${needWords[item.issue.need]}`}
-                    {item.issue !== null && item.issue.waited > 0 && `, postponed ${times(item.issue.waited)}`}
-                </span>{' '}
-                {item.issue !== null && <Cord cord={item.issue.cord} />}
-                {mayChange && item.issue !== null && <Withdraw issue={item.issue} />}
-            </div>
-            <span className="pt-1 text-right font-mono text-xs text-ink-2">{item.minutes}</span>
-        </li>
-    );
-}
-
-function WontFit({ issue }: { issue: IssueRow }) {
-    return (
-        <li className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3 py-1 text-persimmon">
-            <span />
-            <span aria-hidden className="h-6 rotate-3 border border-dashed border-persimmon" />
-            <span>
-                <Link href={route('issues.show', issue.id)} className="hover:underline">
-                    {issue.title}
-                </Link>{' '}
-                <span className="text-xs text-ink-2">
-                    {first(issue.raisedBy.name)}, {rankWords(issue.rank)}
-                </span>
-                <Withdraw issue={issue} />
-            </span>
-            <span className="text-right font-mono text-xs">{issue.minutes}</span>
-        </li>
-    );
-}
-
-function Withdraw({ issue }: { issue: IssueRow }) {
-    return (
-        <button
-            type="button"
-            aria-label={`Withdraw ${issue.title}`}
-            className="ml-3 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:underline pointer-coarse:opacity-100"
-            onClick={() => {
-                act('delete', route('issues.destroy', issue.id));
-            }}
-        >
-            Withdraw
-        </button>
     );
 }

@@ -2,8 +2,8 @@ import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { SeriesFormView } from '../../generated/props';
 import { bind, bindRecord, saving } from '../../lib/forms';
-import { grouped } from '../../lib/options';
 import { route } from '../../lib/routes';
+import { AttendeeFields } from '../../parts/meetings/AttendeeFields';
 import { RuleFields } from '../../parts/meetings/RuleFields';
 import { RecordField } from '../../parts/Choose';
 import { StandingFields } from '../../parts/meetings/StandingFields';
@@ -13,7 +13,6 @@ import { DateField } from '../../ui/DateField';
 import { TimeField } from '../../ui/TimeField';
 import { NumberField } from '../../ui/NumberField';
 import { Check } from '../../ui/Check';
-import { Rows } from '../../ui/Rows';
 import { SelectField } from '../../ui/Select';
 
 const parts: Record<string, string> = { issue: 'issues', follow_ups: 'follow-ups', standing: 'standing agenda' };
@@ -37,8 +36,7 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
     const form = useForm(`series ${String(series.id)}`, series);
     const { data } = form;
     const errors: Partial<Record<string, string>> = form.errors;
-
-    const free = page.contacts.find(({ value }) => !data.guests.includes(Number(value)));
+    const isAnother = data.rule !== series.rule || data.time !== series.time || data.minutes !== series.minutes;
     const save = saving(form, series.id, route('series.store'), (id) => route('series.update', id));
 
     return (
@@ -68,6 +66,29 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                             form.setData('minutes', Number(value));
                         }}
                     />
+                </div>
+                <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
+                    <SelectField
+                        label="Time zone"
+                        value={data.timezone ?? ''}
+                        none="the workspace's"
+                        error={errors.timezone}
+                        options={page.zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
+                        onChange={(zone) => {
+                            form.setData('timezone', zone === '' ? null : zone);
+                        }}
+                    />
+                    {series.id !== null && isAnother && (
+                        <DateField
+                            label="The change applies from"
+                            hint="all meetings to come if left empty"
+                            value={data.appliesFrom ?? ''}
+                            error={errors.appliesFrom}
+                            onChange={(day) => {
+                                form.setData('appliesFrom', day === '' ? null : day);
+                            }}
+                        />
+                    )}
                 </div>
                 <div className="grid grid-cols-3 items-end gap-4 max-md:grid-cols-1">
                     <NumberField
@@ -118,73 +139,14 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                     <RecordField label="Project" none="no project" options={page.projects} {...bindRecord(form, 'project')} />
                     <RecordField label="Area" none="no area" options={page.areas} {...bindRecord(form, 'area')} />
                 </div>
-                <fieldset>
-                    <legend className="mb-1 text-sm font-semibold">Attendees</legend>
-                    {page.groups.length > 0 && (
-                        <p className="flex flex-wrap gap-x-4 text-xs text-ink-2">
-                            Only the people of
-                            {page.groups.map((group) => (
-                                <button
-                                    key={group.id}
-                                    type="button"
-                                    className="link"
-                                    onClick={() => {
-                                        form.setData(
-                                            'attendees',
-                                            group.people.map(({ id }) => id),
-                                        );
-                                    }}
-                                >
-                                    {group.name}
-                                </button>
-                            ))}
-                        </p>
-                    )}
-                    {errors.attendees !== undefined && <p className="text-sm font-medium text-persimmon">{errors.attendees}</p>}
-                    <div className="grid grid-cols-3 gap-x-4 max-md:grid-cols-1">
-                        {page.people.map((person) => (
-                            <Check
-                                key={person.id}
-                                label={person.name}
-                                checked={data.attendees.includes(person.id)}
-                                onChange={(on) => {
-                                    form.setData(
-                                        'attendees',
-                                        on ? [...data.attendees, person.id] : data.attendees.filter((id) => id !== person.id),
-                                    );
-                                }}
-                            />
-                        ))}
-                    </div>
-                </fieldset>
-                {page.contacts.length > 0 && (
-                    <Rows
-                        legend="Guests"
-                        hint="Contacts who attend, without an account."
-                        error={errors.guests}
-                        rows={data.guests.map((id) => ({ id }))}
-                        onChange={(rows) => {
-                            form.setData(
-                                'guests',
-                                rows.map(({ id }) => id),
-                            );
-                        }}
-                        add={{ words: 'Add a guest', row: free === undefined ? null : { id: Number(free.value) } }}
-                    >
-                        {(row, set) => (
-                            <SelectField
-                                label="Guest"
-                                isLabelHidden
-                                className="w-72"
-                                value={row.id}
-                                options={grouped(page.contacts)}
-                                onChange={(id) => {
-                                    set({ id: Number(id) });
-                                }}
-                            />
-                        )}
-                    </Rows>
-                )}
+                <AttendeeFields
+                    page={page}
+                    value={data}
+                    errors={errors}
+                    onChange={(to) => {
+                        form.setData({ ...data, ...to });
+                    }}
+                />
                 <Check
                     label="Private to its attendees"
                     checked={data.isPrivate}

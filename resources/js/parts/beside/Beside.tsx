@@ -1,6 +1,6 @@
 import { BringBack } from '../capture/BringBack';
 import { FileButton } from '../../ui/FileButton';
-import { useForm } from '@inertiajs/react';
+import { useForm as useUpload } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
 import { Comments } from './Comments';
 import { CheckList } from '../CheckList';
@@ -8,6 +8,7 @@ import { Section } from '../Section';
 import type { Beside as BesideProps, PersonTag } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
+import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
@@ -36,7 +37,11 @@ export function Beside({ beside, people }: Props) {
 export function Talk({ beside }: { beside: BesideProps }) {
     return (
         <Section title="Comments" aside="Type @name to notify someone." className="mt-6">
-            <Comments beside={beside} />
+            <Comments
+                of={`${beside.kind} ${String(beside.id)}`}
+                comments={beside.comments}
+                address={route('work.comment', [beside.kind, beside.id])}
+            />
         </Section>
     );
 }
@@ -84,7 +89,7 @@ const size = (bytes: number) => (bytes < 1e6 ? `${String(Math.max(1, Math.round(
 
 /** Files and references, and ways to add them. */
 export function Files({ beside }: { beside: BesideProps }) {
-    const form = useForm<{ file: File | null }>({ file: null });
+    const form = useUpload<{ file: File | null }>({ file: null });
 
     return (
         <div className="pt-1">
@@ -157,7 +162,7 @@ function Remove({ what, onRemove }: { what: string; onRemove: () => void }) {
 }
 
 function ReferenceForm({ beside, onDone }: { beside: BesideProps; onDone: () => void }) {
-    const form = useForm({ address: '', title: '' });
+    const form = useForm(`reference of ${beside.kind} ${String(beside.id)}`, { address: '', title: '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('references.store', [beside.kind, beside.id]), { preserveScroll: true, onSuccess: onDone });

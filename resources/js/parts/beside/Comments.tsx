@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import type { Beside } from '../../generated/props';
+import type { CommentRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
@@ -9,12 +9,20 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
 
-/** What people said of a task or a project, and a line for the next word. */
-export function Comments({ beside }: { beside: Beside }) {
-    const form = useForm(`comment on ${beside.kind} ${String(beside.id)}`, { words: '' });
+interface Props {
+    /** What it is said of, the same each time: "tasks 5". */
+    of: string;
+    comments: CommentRow[];
+    /** Where the next one is sent. */
+    address: string;
+}
+
+/** What people said of something, and a line for the next word. */
+export function Comments({ of, comments, address }: Props) {
+    const form = useForm(`comment on ${of}`, { words: '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('work.comment', [beside.kind, beside.id]), {
+        form.post(address, {
             preserveScroll: true,
             preserveState: true,
             onSuccess: () => {
@@ -26,7 +34,7 @@ export function Comments({ beside }: { beside: Beside }) {
     return (
         <>
             <ul className="divide-y divide-hairline">
-                {beside.comments.map((comment) => (
+                {comments.map((comment) => (
                     <li key={comment.id} className="flex gap-4 py-2">
                         <span className="w-28 flex-none text-xs leading-5 text-ink-2">
                             {dayWords(comment.on)}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Conditions } from './Conditions';
 import type { ListGrouping, ListSort, SavedView } from '../../generated/props';
 import { act } from '../../lib/act';
+import { visitInTurn } from '../../lib/inTurn';
 import { route } from '../../lib/routes';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
@@ -57,7 +58,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
 
     const keep = () => {
         const data = { title, isShared, ...draft };
-        router.visit(page.id === null ? route('saved.store') : route('saved.update', page.id), {
+        visitInTurn(page.id === null ? route('saved.store') : route('saved.update', page.id), {
             method: page.id === null ? 'post' : 'put',
             data: data as never,
             preserveScroll: true,

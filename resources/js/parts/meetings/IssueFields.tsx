@@ -1,6 +1,7 @@
 import type { Option } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { grouped } from '../../lib/options';
+import { useLikelyGoal } from '../../lib/useLikelyGoal';
 import { needWords } from '../../lib/words';
 import { DateField } from '../../ui/DateField';
 import { TextArea, TextField } from '../../ui/Field';
@@ -31,6 +32,10 @@ interface Props {
 
 /** What can be said of an issue besides its title. */
 export function IssueFields({ form, projects, goals = [] }: Props) {
+    const { title, goal, project } = form.data;
+    const likely = useLikelyGoal(goal === '' && project === '' ? title : '');
+    const offered = likely === null || goals.some(({ value }) => value === likely.value) ? goals : [...goals, likely];
+
     return (
         <>
             <TextArea label="Context" rows={2} className="w-full" {...bind(form, 'context')} />
@@ -54,8 +59,22 @@ export function IssueFields({ form, projects, goals = [] }: Props) {
             {projects.length > 0 && (
                 <SelectField label="Project" className="w-48" {...bind(form, 'project')} none="no project" options={grouped(projects)} />
             )}
-            {goals.length > 0 && (
-                <SelectField label="Goal" className="w-48" {...bind(form, 'goal')} none="no goal" options={grouped(goals)} />
+            {offered.length > 0 && (
+                <SelectField label="Goal" className="w-48" {...bind(form, 'goal')} none="no goal" options={grouped(offered)} />
+            )}
+            {likely !== null && goal === '' && project === '' && (
+                <p className="w-full text-xs text-ink-2">
+                    Likely about “{likely.label}”.{' '}
+                    <button
+                        type="button"
+                        className="link"
+                        onClick={() => {
+                            bind(form, 'goal').onChange(likely.value);
+                        }}
+                    >
+                        Link to this goal
+                    </button>
+                </p>
             )}
             <NumberField label="Min" min={1} max={600} className="w-20" placeholder="5" {...bind(form, 'minutes')} />
             <TextField

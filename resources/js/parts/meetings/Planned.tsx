@@ -24,7 +24,7 @@ export function Planned({ page }: { page: SeriesView }) {
 }
 
 function Row({ page, row }: { page: SeriesView; row: PlannedRow }) {
-    const isChanged = row.on !== row.by || row.time !== page.series.time;
+    const { isChanged } = row;
 
     return (
         <li className="flex flex-wrap items-baseline gap-x-3 py-1">
@@ -39,7 +39,7 @@ function Row({ page, row }: { page: SeriesView; row: PlannedRow }) {
                 )}
             </span>
             {page.mayRun && !isChanged && (
-                <DialogButton words="Move or cancel" kind="quiet" title={`${page.series.title}, ${dayWords(row.by)}`}>
+                <DialogButton words="Move or cancel" kind="quiet" title={`${page.series.title}, ${dayWords(row.on ?? row.by)}`}>
                     {(close) => <Change page={page} row={row} onDone={close} />}
                 </DialogButton>
             )}
@@ -58,7 +58,7 @@ function Row({ page, row }: { page: SeriesView; row: PlannedRow }) {
 }
 
 function Change({ page, row, onDone }: { page: SeriesView; row: PlannedRow; onDone: () => void }) {
-    const [movedTo, setMovedTo] = useState(row.by);
+    const [movedTo, setMovedTo] = useState(row.on ?? row.by);
     const [time, setTime] = useState(row.time);
     const [reason, setReason] = useState('');
     const [problem, setProblem] = useState<string>();

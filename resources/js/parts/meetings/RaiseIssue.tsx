@@ -7,13 +7,13 @@ import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 
 /** Raises an issue without interrupting anyone: a title is enough. */
-export function RaiseIssue({ series, projects }: { series: Pick<SeriesRow, 'id' | 'title'>; projects: Option[] }) {
+export function RaiseIssue({ series, projects, goals }: { series: Pick<SeriesRow, 'id' | 'title'>; projects: Option[]; goals: Option[] }) {
     const form = useForm(`issue for series ${String(series.id)}`, noIssue);
 
     return (
         <Section title="Raise an issue">
             <AddLine words="What needs discussing?" maxLength={200} {...addingLine(form, 'title', route('issues.store', series.id))}>
-                <IssueFields form={form} projects={projects} />
+                <IssueFields form={form} projects={projects} goals={goals} />
             </AddLine>
         </Section>
     );

@@ -24,19 +24,18 @@ export function Here({ page, here }: { page: RoomView; here: number[] }) {
                                         act('put', route('attendances.update', attendance.id), { wasThere });
                                     }}
                                 />
-                                {here.includes(attendance.personId) && <span className="text-xs text-chalk">here</span>}
+                                {attendance.personId === null && <span className="text-xs text-ink-2">guest</span>}
+                                {attendance.personId !== null && here.includes(attendance.personId) && (
+                                    <span className="text-xs text-chalk">here</span>
+                                )}
                             </span>
                         ))}
                     </div>
-                    {page.guests.length > 0 && <p className="mt-1 text-ink-2">Guests: {page.guests.join(', ')}</p>}
                 </fieldset>
-                <Points
-                    points={page.points}
-                    people={page.attendances.map(({ personId, name }) => ({ id: personId, name, initials: '' }))}
-                />
+                <Points points={page.points} people={page.people} />
             </div>
             <div>
-                <RaiseIssue series={page.series} projects={page.projects} />
+                <RaiseIssue series={page.series} projects={page.projects} goals={page.goals} />
                 {page.raisedMeanwhile.length > 0 && (
                     <section className="mt-4">
                         <h2 className="text-base">For the next meeting</h2>

@@ -70,7 +70,7 @@ function NextStepLine({ page, item }: { page: RoomView; item: ItemRow }) {
                     className="w-36"
                     {...bind(form, 'owner')}
                     none="choose"
-                    options={page.attendances.map((attendance) => ({ value: attendance.personId, label: attendance.name }))}
+                    options={page.people.map((person) => ({ value: person.id, label: person.name }))}
                 />
             )}
             <DateField label={`By when (${dayWords(page.by)} unless said)`} className="w-52" {...bind(form, 'by')} />

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Meetings;
+
+use App\Models\Person;
+use App\Models\Series;
+use App\Store\ChangeLog;
+use App\Store\RefusedChange;
+
+/** Gives the issues of the next meeting an order by hand, in place of the one that is worked out. Rules: guide M3. */
+final readonly class ArrangeAgenda
+{
+    public function __construct(private ChangeLog $log)
+    {
+    }
+
+    /**
+     * @param list<int> $issues in the order wanted; none for the order that is worked out
+     *
+     * @throws RefusedChange when one of them is not open in this series any more
+     */
+    public function __invoke(Person $who, Series $series, array $issues): void
+    {
+        $open = $series->openIssues()->get()->keyBy('id');
+
+        foreach ($issues as $id) {
+            if (! $open->has($id)) {
+                throw new RefusedChange('issues', 'One of these issues was settled or moved meanwhile. The agenda has been loaded again.');
+            }
+        }
+
+        $words = $issues === [] ? "Put the agenda of “{$series->title}” in its usual order" : "Rearranged the agenda of “{$series->title}”";
+        $this->log->change($who, $words, static function () use ($open, $issues): void {
+            foreach ($open as $issue) {
+                $place = array_search($issue->id, $issues, true);
+                $issue->update(['place' => $place === false ? null : $place + 1]);
+            }
+        });
+    }
+}
