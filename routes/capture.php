@@ -15,6 +15,13 @@ Route::get('/stamp', static fn(Stamp $stamp) => response()->json(['stamp' => $st
     ->name('stamp')
     ->withoutMiddleware([EnsureDayHasBegun::class, HandleInertiaRequests::class]);
 Route::get('/tray', [TrayController::class, 'index'])->name('tray');
+Route::get('/areas/{area}/tray', [TrayController::class, 'ofArea'])->name('areas.tray');
+Route::get('/series/{series}/tray', [TrayController::class, 'ofSeries'])
+    ->name('series.tray')
+    ->can('view', 'series');
+Route::post('/series/{series}/jots', [TrayController::class, 'storeForSeries'])
+    ->name('series.jot')
+    ->can('view', 'series');
 Route::get('/lines', [LineController::class, 'read'])->name('lines.read');
 Route::post('/jots', [TrayController::class, 'store'])->name('jots.store');
 Route::put('/jots/many', [TrayController::class, 'many'])->name('jots.many');
@@ -26,6 +33,9 @@ Route::post('/jots/{jot}/project', [TrayController::class, 'makeProject'])
     ->can('update', 'jot');
 Route::post('/jots/{jot}/issue', [TrayController::class, 'raise'])
     ->name('jots.issue')
+    ->can('update', 'jot');
+Route::post('/jots/{jot}/reference', [TrayController::class, 'keepAsReference'])
+    ->name('jots.reference')
     ->can('update', 'jot');
 Route::post('/jots/{jot}/split', [TrayController::class, 'split'])
     ->name('jots.split')

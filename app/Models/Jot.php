@@ -12,7 +12,8 @@ use Loftrin\Core\Calendar\Day;
 
 /**
  * @property int $person_id who wrote it down
- * @property ?int $area_id whose tray it lies in; nobody's but the writer's when null
+ * @property ?int $area_id in whose tray it lies
+ * @property ?int $series_id the same; in nobody's but the writer's when neither is set
  * @property string $words
  * @property Day $jotted_on
  * @property ?Day $sorted_on
@@ -30,6 +31,7 @@ use Loftrin\Core\Calendar\Day;
  * @property ?list<string> $refused keys of what was understood of it and is not meant
  * @property ?array<string, string> $chosen what ambiguous names mean, by their keys: "project 12"
  * @property-read Person $person
+ * @property-read ?Series $series
  * @property-read ?Task $task
  * @property-read ?Project $project
  * @property-read ?Goal $goal
@@ -64,9 +66,29 @@ final class Jot extends Record
     {
         $query
             ->where('person_id', $person->id)
-            ->whereNull('area_id')
+            ->ownTray()
             ->whereNull('sorted_on')
             ->where(static fn(Builder $either) => $either->whereNull('shelved_on')->orWhere('return_on', '<=', (string) $on));
+    }
+
+    /**
+     * What lies in no tray but its writer's.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOwnTray(Builder $query): void
+    {
+        $query->whereNull('area_id')->whereNull('series_id');
+    }
+
+    /**
+     * What lies in a tray that several sort.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeInTray(Builder $query, Area|Series $of): void
+    {
+        $query->where($of instanceof Area ? 'area_id' : 'series_id', $of->id)->whereNull('sorted_on');
     }
 
     /**
@@ -92,6 +114,12 @@ final class Jot extends Record
                 'person_id',
                 NotificationChoice::query()->where('event', NotificationEvent::Returned)->where('delivery', $delivery)->select('person_id'),
             );
+    }
+
+    /** @return BelongsTo<Series, $this> */
+    public function series(): BelongsTo
+    {
+        return $this->belongsTo(Series::class);
     }
 
     /** @return BelongsTo<Task, $this> */

@@ -73,6 +73,12 @@ return new class () extends Migration {
             $table->dropColumn('guests');
         });
 
+        // What came in for a meeting, in a tray of its own.
+        Schema::table('jots', static function (Blueprint $table): void {
+            $table->rawColumn('series_id', 'integer references series (id) on delete cascade')->nullable();
+            $table->index('series_id');
+        });
+
         foreach (['comments', 'notifications'] as $name) {
             $this->letBelongToIssues($name);
         }

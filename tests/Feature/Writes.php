@@ -197,6 +197,8 @@ final class Writes
             'jots.issue' => ['title' => 'Who holds the second key?', 'series' => $at['series']],
             'jots.many' => ['jots' => [$at['jot']], 'what' => 'task', 'planned' => '2027-W07'],
             'jots.project' => ['title' => 'A smaller buoy'],
+            'jots.reference' => ['project' => $at['project']],
+            'series.jot' => ['words' => 'The pontoon creaks'],
             'work.comment' => ['words' => 'Half done.'],
             'work.helpers' => ['people' => [$other->id]],
             'references.store' => ['title' => 'Tide table', 'address' => 'https://saltglass.example/tides'],

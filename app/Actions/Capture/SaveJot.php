@@ -6,11 +6,13 @@ namespace App\Actions\Capture;
 
 use App\Actions\Meetings\IssueDraft;
 use App\Actions\Meetings\RaiseIssue;
+use App\Actions\Projects\Attach;
 use App\Actions\Projects\ProjectDraft;
 use App\Actions\Projects\SaveProject;
 use App\Actions\Shelf\SetReturnDate;
 use App\Actions\Week\AddTask;
 use App\Actions\Week\TaskDraft;
+use App\Models\Area;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
@@ -33,23 +35,24 @@ final readonly class SaveJot
         private AddTask $addTask,
         private SaveProject $saveProject,
         private RaiseIssue $raiseIssue,
+        private Attach $attach,
     ) {
     }
 
     /**
      * Each line is an item of its own; what was done already is entered as done.
      *
-     * @param ?int $area in whose tray it is put, where several can sort it; null for one's own
+     * @param Area|Series|null $of in whose tray it is put, where several can sort it; null for one's own
      * @param list<string> $refused keys of what is not meant as it was understood
      * @param array<string, string> $chosen what ambiguous pieces mean
      */
-    public function keep(Person $who, string $words, ?int $area = null, array $refused = [], array $chosen = []): void
+    public function keep(Person $who, string $words, Area|Series|null $of = null, array $refused = [], array $chosen = []): void
     {
         $lines = self::lines($words);
 
-        $this->log->change($who, 'Added to the tray', function () use ($who, $lines, $area, $refused, $chosen): void {
+        $this->log->change($who, 'Added to the tray', function () use ($who, $lines, $of, $refused, $chosen): void {
             foreach ($lines as $line) {
-                $this->keepLine($who, $line, $area, $refused, $chosen);
+                $this->keepLine($who, $line, $of, $refused, $chosen);
             }
         });
     }
@@ -58,12 +61,12 @@ final readonly class SaveJot
      * @param list<string> $refused
      * @param array<string, string> $chosen
      */
-    private function keepLine(Person $who, string $line, ?int $area, array $refused, array $chosen): void
+    private function keepLine(Person $who, string $line, Area|Series|null $of, array $refused, array $chosen): void
     {
         $today = $this->workspace->today();
         $understood = $this->reader->read($who, $line, $today, $refused);
 
-        if ($area === null && $understood->piece(PieceKind::Done) !== null && mb_strlen($understood->title) <= TaskDraft::TITLE) {
+        if ($of === null && $understood->piece(PieceKind::Done) !== null && mb_strlen($understood->title) <= TaskDraft::TITLE) {
             ($this->addTask)($who, (new SaidDraft($understood, $today, $chosen))->with(new TaskDraft(''), lineWins: true));
 
             return;
@@ -71,7 +74,8 @@ final readonly class SaveJot
 
         Jot::query()->create([
             'person_id' => $who->id,
-            'area_id' => $area,
+            'area_id' => $of instanceof Area ? $of->id : null,
+            'series_id' => $of instanceof Series ? $of->id : null,
             'words' => $line,
             'jotted_on' => $today,
             'refused' => $refused === [] ? null : $refused,
@@ -123,7 +127,10 @@ final readonly class SaveJot
 
         $this->log->change($who, 'Split into '.count($lines).' items', function () use ($jot, $lines): void {
             foreach ($lines as $line) {
-                Jot::query()->create([...$jot->only(['person_id', 'area_id', 'jotted_on', 'refused', 'chosen']), 'words' => $line]);
+                Jot::query()->create([
+                    ...$jot->only(['person_id', 'area_id', 'series_id', 'jotted_on', 'refused', 'chosen']),
+                    'words' => $line,
+                ]);
             }
 
             $this->sorted($jot);
@@ -150,6 +157,39 @@ final readonly class SaveJot
 
         $this->log->change($who, "Raised “{$title}”", function () use ($who, $jot, $series, $title): void {
             ($this->raiseIssue)($who, $series, new IssueDraft(title: $title, context: $jot->notes($title), project: $jot->project_id));
+            $this->sorted($jot);
+        });
+    }
+
+    /**
+     * Keeps it beside a project as a reference: there is nothing to do about it. The address in it is the reference's; what has
+     * none is kept by its words.
+     *
+     * @throws RefusedChange when there is no address in it
+     */
+    public function keepAsReference(Person $who, Jot $jot, Project $project): void
+    {
+        self::refuseSorted($jot);
+
+        if (preg_match('#https?://\S+#', $jot->words, $found) !== 1) {
+            throw new RefusedChange(
+                'jot',
+                'There is no address in it to keep. Make a task of it, or write it into the notes of the project.',
+            );
+        }
+
+        $address = rtrim($found[0], '.,;)');
+        $title = Str::squish(trim(str_replace($found[0], ' ', $jot->words), " \t\n:,;.-"));
+        $title = Str::limit($title === '' ? $address : $title, TaskDraft::TITLE, '');
+
+        $this->log->change($who, "Kept “{$title}” beside “{$project->title}”", function () use (
+            $who,
+            $jot,
+            $project,
+            $title,
+            $address,
+        ): void {
+            $this->attach->reference($who, $project, $title, $address);
             $this->sorted($jot);
         });
     }

@@ -58,7 +58,7 @@ final readonly class SortMany
      */
     private static function find(Person $who, array $ids): array
     {
-        $jots = Jot::query()->whereKey($ids)->orderBy('id')->get()->all();
+        $jots = Jot::query()->whereKey($ids)->with('series')->orderBy('id')->get()->all();
 
         foreach ($jots as $jot) {
             if ($jot->sorted_on !== null || Gate::forUser($who)->denies('update', $jot)) {

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Queries\Capture;
 
+use App\Models\Area;
 use App\Models\Jot;
 use App\Models\Person;
+use App\Models\Series;
 use App\Models\Workspace;
 use App\Queries\Capture\Answers\DayRoom;
 use App\Queries\Capture\Answers\Tray;
 use App\Queries\Capture\Answers\TrayItem;
+use App\Queries\Capture\Answers\TrayOf;
 use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
@@ -17,7 +20,7 @@ use App\Queries\People\HoursAhead;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\WeekPage;
 
-/** What a person wrote down and has not sorted yet, what came back by now, and the days that have room for it. */
+/** What is not sorted yet of a person, an area or a meeting, what came back to the person by now, and the days that have room for it. */
 final readonly class TrayPage
 {
     public function __construct(
@@ -30,7 +33,8 @@ final readonly class TrayPage
     ) {
     }
 
-    public function of(Person $viewer): Tray
+    /** @param Area|Series|null $of whose tray it is; null for the viewer's own */
+    public function of(Person $viewer, Area|Series|null $of = null): Tray
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
@@ -42,8 +46,13 @@ final readonly class TrayPage
         $next = $this->hours->cells()[$viewer->id][1] ?? null;
 
         return new Tray(
-            $this->items($viewer),
-            $this->shelf->due($viewer),
+            match (true) {
+                $of instanceof Area => new TrayOf('area', $of->id, $of->name, route('areas.show', $of, false)),
+                $of instanceof Series => new TrayOf('series', $of->id, $of->title, route('series.show', $of, false)),
+                default => null,
+            },
+            $this->items($viewer, $of),
+            $of === null ? $this->shelf->due($viewer) : [],
             array_values(array_map(DayRoom::of(...), $left)),
             $week->name,
             $calendar->next($week)->name,
@@ -54,12 +63,13 @@ final readonly class TrayPage
     }
 
     /** @return list<TrayItem> */
-    private function items(Person $viewer): array
+    private function items(Person $viewer, Area|Series|null $of): array
     {
+        $jots = $of === null ? Jot::query()->inTrayOf($viewer, $this->workspace->today()) : Jot::query()->inTray($of);
+
         return array_values(
-            Jot::query()
-                ->inTrayOf($viewer, $this->workspace->today())
-                ->with(array_keys(Jot::ABOUT))
+            $jots
+                ->with([...array_keys(Jot::ABOUT), 'person'])
                 ->orderBy('id')
                 ->get()
                 ->map(

@@ -12,7 +12,6 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Capture\Answers\JotRow;
 use App\Queries\Direction\Answers\AreaRow;
 use App\Queries\Direction\Answers\AreaView;
 use App\Queries\Direction\Answers\ContactRow;
@@ -21,7 +20,6 @@ use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Meetings\MeetingsOf;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
@@ -76,13 +74,13 @@ final readonly class AreaPage
         $listed = array_slice($ahead, 0, self::LISTED);
         $tasks = array_column(ListedTask::all(Task::query()->whereIntegerInRaw('id', [...$listed, ...$done])), null, 'id');
         $row = fn(int $id): TaskRow => TaskRow::ofListed($tasks[$id], $threads, $this->workspace);
-        $jots = Jot::query()->where('area_id', $area->id)->whereNull('sorted_on')->with('person')->orderBy('id')->get();
+        $tray = Jot::query()->inTray($area)->orderBy('id')->get();
 
         return new AreaView(
-            area: AreaRow::of($area, count($goals), $projects->count(), $jots->count()),
+            area: AreaRow::of($area, count($goals), $projects->count(), $tray->count()),
             notes: $area->notes ?? '',
             contacts: array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
-            tray: array_values($jots->map(JotRow::of(...))->all()),
+            tray: array_values($tray->map(static fn(Jot $jot): string => $jot->words)->all()),
             goals: $goals,
             projects: array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
             thisWeek: array_map($row, $listed),
@@ -90,10 +88,6 @@ final readonly class AreaPage
             forward: $served['threaded'],
             upkeep: $served['minutes'] - $served['threaded'],
             people: PersonTag::all(),
-            projectChoices: array_values(
-                $projects->map(static fn(Project $project): Option => new Option((string) $project->id, $project->title))->all(),
-            ),
-            week: $week->name,
             mayChange: $viewer->isLead() || $area->owner_id === $viewer->id,
             recurringTasks: $this->recurringTasks->for($viewer, 'area_id', $area->id),
             thisWeekMore: count($ahead) - count($listed),

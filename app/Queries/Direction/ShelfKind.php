@@ -24,7 +24,7 @@ enum ShelfKind: string
     public function find(int $id): Jot|Task|Project|Goal|Issue
     {
         return match ($this) {
-            self::Idea => Jot::query()->whereNull('area_id')->whereNull('sorted_on')->findOrFail($id),
+            self::Idea => Jot::query()->ownTray()->whereNull('sorted_on')->findOrFail($id),
             self::Task => Task::query()->findOrFail($id),
             self::Project => Project::query()->findOrFail($id),
             self::Goal => Goal::query()->whereNotNull('shelved_on')->findOrFail($id),

@@ -6,6 +6,7 @@ namespace App\Queries\Meetings;
 
 use App\Models\Attendee;
 use App\Models\Guest;
+use App\Models\Jot;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
@@ -87,6 +88,7 @@ final readonly class SeriesPage
             points: $this->points->with($viewer, array_values($people->map(static fn(Person $person): int => $person->id)->all())),
             belongsTo: self::belongsTo($series),
             changes: $this->changes($series),
+            tray: Jot::query()->inTray($series)->count(),
             goals: $this->choices->openGoals(),
             mayRun: Gate::forUser($viewer)->allows('run', $series),
             mayChange: Gate::forUser($viewer)->allows('update', $series),

@@ -68,7 +68,7 @@ final readonly class FactsQuery
             stuck: $this->counts->ofActive()->stuck(),
             withOthers: $left->withOthers()->count(),
             withoutActivity: $left->withoutActivity()->count(),
-            tray: Jot::query()->where('person_id', $person->id)->whereNull('sorted_on')->count(),
+            tray: Jot::query()->where('person_id', $person->id)->ownTray()->whereNull('sorted_on')->count(),
         );
     }
 

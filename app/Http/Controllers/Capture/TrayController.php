@@ -9,7 +9,9 @@ use App\Actions\Capture\SortMany;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
+use App\Models\Area;
 use App\Models\Jot;
+use App\Models\Project;
 use App\Models\Series;
 use App\Queries\Capture\TrayPage;
 use App\Store\RefusedChange;
@@ -19,12 +21,32 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** One's own tray, and those of the areas: another person's is not there. */
+/** One's own tray, those of the areas and of the meetings: another person's is not there. */
 final class TrayController extends Controller
 {
     public function index(TrayPage $page): Response
     {
         return Inertia::render('capture/Tray', ['page' => $page->of($this->me())]);
+    }
+
+    /** What came in for an area: anybody sorts it. */
+    public function ofArea(Area $area, TrayPage $page): Response
+    {
+        return Inertia::render('capture/Tray', ['page' => $page->of($this->me(), $area)]);
+    }
+
+    /** What came in for a meeting: whoever may know of the meeting sorts it. */
+    public function ofSeries(Series $series, TrayPage $page): Response
+    {
+        return Inertia::render('capture/Tray', ['page' => $page->of($this->me(), $series)]);
+    }
+
+    public function storeForSeries(Request $request, Series $series, SaveJot $jots): RedirectResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:2000']]);
+        $jots->keep($this->me(), $request->string('words')->toString(), $series);
+
+        return $this->changed();
     }
 
     public function store(Request $request, SaveJot $jots): RedirectResponse
@@ -80,6 +102,15 @@ final class TrayController extends Controller
             $series ?? throw new RefusedChange('series', 'This meeting no longer exists.'),
             $request->string('title')->toString(),
         );
+
+        return $this->changed();
+    }
+
+    public function keepAsReference(Request $request, Jot $jot, SaveJot $jots): RedirectResponse
+    {
+        $request->validate(['project' => ['required', 'integer']]);
+        $project = Project::query()->find($request->integer('project'));
+        $jots->keepAsReference($this->me(), $jot, $project ?? throw new RefusedChange('project', 'This project no longer exists.'));
 
         return $this->changed();
     }

@@ -54,7 +54,7 @@ final class AreaController extends Controller
     public function jot(Request $request, Area $area, SaveJot $jots): RedirectResponse
     {
         $request->validate(['words' => ['required', 'string', 'max:2000']]);
-        $jots->keep($this->me(), $request->string('words')->toString(), $area->id);
+        $jots->keep($this->me(), $request->string('words')->toString(), $area);
 
         return $this->changed();
     }

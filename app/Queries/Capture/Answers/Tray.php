@@ -12,6 +12,7 @@ use App\Queries\Props;
 final readonly class Tray implements Props
 {
     /**
+     * @param ?TrayOf $of whose it is; null of one's own
      * @param list<TrayItem> $items oldest first
      * @param list<ShelfRow> $again what was shelved until a day that has come
      * @param list<DayRoom> $days working days that are left of this week
@@ -20,6 +21,7 @@ final readonly class Tray implements Props
      * @param list<PersonTag> $people
      */
     public function __construct(
+        public ?TrayOf $of,
         public array $items,
         public array $again,
         public array $days,

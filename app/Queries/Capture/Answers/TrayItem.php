@@ -14,6 +14,7 @@ use Loftrin\Core\Capture\Understood;
 final readonly class TrayItem implements Props
 {
     /**
+     * @param string $by the name of who wrote it down
      * @param list<string> $refused keys of what was understood and is not meant
      * @param ?Returned $returned when it came back, and why; null of what was only jotted down
      * @param array<string, string> $chosen what ambiguous names mean, by their keys
@@ -22,6 +23,7 @@ final readonly class TrayItem implements Props
         public int $id,
         public string $words,
         public Day $jottedOn,
+        public string $by,
         public ReadLine $line,
         public array $refused,
         public array $chosen,
@@ -35,6 +37,7 @@ final readonly class TrayItem implements Props
             $jot->id,
             $jot->words,
             $jot->jotted_on,
+            $jot->person->name,
             ReadLine::of($line),
             $jot->refused ?? [],
             $jot->chosen ?? [],

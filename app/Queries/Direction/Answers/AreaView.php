@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Direction\Answers;
 
-use App\Queries\Capture\Answers\JotRow;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Meetings\Answers\MeetingsBeside;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Projects\Answers\RegisterRow;
@@ -19,7 +17,7 @@ final readonly class AreaView implements Props
 {
     /**
      * @param list<ContactRow> $contacts
-     * @param list<JotRow> $tray oldest first
+     * @param list<string> $tray what is not sorted, oldest first
      * @param list<GoalRow> $goals open ones
      * @param list<RegisterRow> $projects that are not over
      * @param list<TaskRow> $thisWeek the first of its open tasks of this week, ranked
@@ -29,7 +27,6 @@ final readonly class AreaView implements Props
      * @param list<PersonTag> $people
      * @param list<RecurringTaskRow> $recurringTasks that run for it
      * @param int $thisWeekMore how many more open tasks of this week there are
-     * @param list<Option> $projectChoices of which a jot can become a task
      */
     public function __construct(
         public AreaRow $area,
@@ -43,8 +40,6 @@ final readonly class AreaView implements Props
         public int $forward,
         public int $upkeep,
         public array $people,
-        public array $projectChoices,
-        public string $week,
         public bool $mayChange,
         public array $recurringTasks,
         public int $thisWeekMore,

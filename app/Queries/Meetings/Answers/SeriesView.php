@@ -14,6 +14,7 @@ final readonly class SeriesView implements Props
     /**
      * @param list<PersonTag> $attendees
      * @param list<string> $guests names of contacts
+     * @param int $tray how much came in for it and is not sorted
      * @param list<Option> $goals that all may see
      * @param list<TaskRow> $followUps
      * @param list<Occurrence> $held newest first
@@ -38,6 +39,7 @@ final readonly class SeriesView implements Props
         public array $points,
         public array $belongsTo,
         public ?RuleChange $changes,
+        public int $tray,
         public array $goals,
         public bool $mayRun,
         public bool $mayChange,

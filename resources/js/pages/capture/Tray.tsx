@@ -1,4 +1,4 @@
-import { Head } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Tray as TrayProps } from '../../generated/props';
 import { Empty, Section } from '../../parts/Section';
@@ -19,12 +19,22 @@ export default function Tray({ page }: { page: TrayProps }) {
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_344px] max-lg:grid-cols-1">
-            <Head title="Tray" />
+            <Head title={page.of === null ? 'Tray' : `Tray of ${page.of.title}`} />
             <div className="min-w-0 px-6 py-5 max-md:px-4">
                 {item === undefined ? (
                     <>
-                        <h1>Tray</h1>
-                        {page.again.length === 0 && <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>}
+                        <h1>{page.of === null ? 'Tray' : `Tray of ${page.of.title}`}</h1>
+                        {page.of === null && page.again.length === 0 && (
+                            <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>
+                        )}
+                        {page.of !== null && (
+                            <Empty>
+                                Nothing to sort.{' '}
+                                <Link href={page.of.link} className="link">
+                                    Back to {page.of.title}
+                                </Link>
+                            </Empty>
+                        )}
                     </>
                 ) : (
                     <SortItem

@@ -10,7 +10,6 @@ import { GaugeLine } from '../../parts/Gauge';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
-import { JotLine } from '../../parts/capture/JotLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
 import { HoursRuler } from '../../parts/direction/HoursRuler';
 import { MeetingsBeside } from '../../parts/meetings/MeetingsBeside';
@@ -206,20 +205,18 @@ function ItsTray({ page }: { page: AreaView }) {
                     Add
                 </Button>
             </form>
-            <ul>
-                {page.tray.map((each) => (
-                    <JotLine
-                        key={each.id}
-                        jot={each}
-                        projects={page.projectChoices}
-                        times={[
-                            { value: page.week, words: 'This week' },
-                            { value: '', words: 'Later' },
-                        ]}
-                        showsWho
-                    />
+            <ul className="divide-y divide-hairline border-t border-hairline">
+                {page.tray.map((words, place) => (
+                    <li key={place} className="two-lines py-1">
+                        {words}
+                    </li>
                 ))}
             </ul>
+            {page.tray.length > 0 && (
+                <Link href={route('areas.tray', page.area.id)} className="link">
+                    Sort {page.tray.length === 1 ? 'it' : `all ${String(page.tray.length)}`}
+                </Link>
+            )}
         </Section>
     );
 }

@@ -12,6 +12,7 @@ import { Agenda } from '../../parts/meetings/Agenda';
 import { Planned } from '../../parts/meetings/Planned';
 import { Points } from '../../parts/meetings/Points';
 import { RaiseIssue } from '../../parts/meetings/RaiseIssue';
+import { SeriesTray } from '../../parts/meetings/SeriesTray';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
@@ -118,6 +119,7 @@ export default function Series({ page }: { page: SeriesView }) {
                     ))}
                 </Section>
                 <Points points={page.points} people={page.attendees} />
+                <SeriesTray page={page} />
                 <Planned page={page} />
                 <Section title="Past meetings">
                     {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}

@@ -24,9 +24,11 @@ interface Props {
     onSorted: (words: string) => void;
 }
 
-/** What a thing to sort is for: a project or goal, a project of its own, or the issue of a meeting. */
+/** What a thing to sort is for: a project or goal, a project of its own, the issue of a meeting, or a reference to keep. */
 export function SortFor({ item, title, page, read, place, onPlace, onSorted }: Props) {
     const [isPlacing, setPlacing] = useState(false);
+    const [isKeeping, setKeeping] = useState(false);
+    const hasAddress = /https?:\/\//.test(item.words);
     const isChosen = place.project !== '' || place.goal !== '';
     const choose = () => {
         setPlacing(true);
@@ -47,10 +49,40 @@ export function SortFor({ item, title, page, read, place, onPlace, onSorted }: P
         make(route('jots.project', item.id), 'Project');
     };
 
-    useKeys({ p: { words: 'Choose a project or goal', run: choose }, o: { words: 'Start a project', run: start } });
+    const own = page.of?.kind === 'series' ? page.of : null;
+    const raise = (series: string | number) => {
+        make(route('jots.issue', item.id), 'Issue', { series: String(series) });
+    };
+    const keep = () => {
+        setKeeping(true);
+    };
+
+    useKeys({
+        p: { words: 'Choose a project or goal', run: choose },
+        o: { words: 'Start a project', run: start },
+        ...(own !== null && {
+            i: {
+                words: `Make it an issue of ${own.title}`,
+                run: () => {
+                    raise(own.id);
+                },
+            },
+        }),
+        ...(hasAddress && { r: { words: 'Keep it as a reference', run: keep } }),
+    });
 
     return (
         <Question words="What is it for?">
+            {own !== null && (
+                <Answer
+                    name="i"
+                    onChoose={() => {
+                        raise(own.id);
+                    }}
+                >
+                    an issue of this meeting
+                </Answer>
+            )}
             {read !== undefined && !isChosen && <span className="font-semibold">{read}</span>}
             <Answer name="p" isChosen={isChosen} onChoose={choose}>
                 {read === undefined ? 'a project or goal' : 'another project or goal'}
@@ -59,15 +91,12 @@ export function SortFor({ item, title, page, read, place, onPlace, onSorted }: P
                 a project of its own
             </Answer>
             {page.meetings.length > 0 && (
-                <WordSelect
-                    label="Raise it in a meeting"
-                    value=""
-                    none="an issue for …"
-                    options={page.meetings}
-                    onChange={(series) => {
-                        make(route('jots.issue', item.id), 'Issue', { series });
-                    }}
-                />
+                <WordSelect label="Raise it in a meeting" value="" none="an issue for …" options={page.meetings} onChange={raise} />
+            )}
+            {hasAddress && (
+                <Answer name="r" onChoose={keep}>
+                    keep as a reference
+                </Answer>
             )}
             {isChosen && (
                 <Button
@@ -79,6 +108,14 @@ export function SortFor({ item, title, page, read, place, onPlace, onSorted }: P
                     Remove
                 </Button>
             )}
+            <ToPlace
+                isOpen={isKeeping}
+                onOpenChange={setKeeping}
+                onChoose={({ project }) => {
+                    setKeeping(false);
+                    make(route('jots.reference', item.id), 'Reference', { project: project ?? '' });
+                }}
+            />
             <ToPlace
                 isOpen={isPlacing}
                 onOpenChange={setPlacing}

@@ -1,4 +1,4 @@
-import { usePage } from '@inertiajs/react';
+import { Link, usePage } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 import { Answer, Question } from './Answer';
 import { Came } from './Came';
@@ -121,9 +121,19 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
     return (
         <article aria-label="To sort">
             <p className="flex flex-wrap items-baseline gap-x-3 text-xs text-ink-2">
-                <strong className="text-base text-ink">Tray</strong> {number} of {page.items.length},{' '}
+                <strong className="text-base text-ink">
+                    {page.of === null ? (
+                        'Tray'
+                    ) : (
+                        <Link href={page.of.link} className="link">
+                            {page.of.title}
+                        </Link>
+                    )}
+                </strong>{' '}
+                {number} of {page.items.length},{' '}
                 <span>
                     {item.returned === null ? `written ${dayWords(item.jottedOn)}` : <Came returned={item.returned} today={today} />}
+                    {page.of !== null && ` by ${item.by}`}
                 </span>
                 <span className="ml-auto flex gap-x-4">
                     {page.items.length > 1 && (
@@ -177,7 +187,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                     options={page.people.map((person) => ({ value: String(person.id), label: person.name }))}
                 />
                 <span className="text-ink-2">nobody:</span>
-                <ReturnDate kind="idea" id={item.id} words="shelve" keyName="s" />
+                {page.of === null && <ReturnDate kind="idea" id={item.id} words="shelve" keyName="s" />}
                 <Answer name="x" onChoose={drop}>
                     delete
                 </Answer>
