@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Loftrin\Core\Reviews\Question;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $review_id
- * @property Question $question
+ * @property string $question the key of the question
  * @property string $words
  * @property-read Review $review
+ * @property-read Collection<int, Verdict> $verdicts
+ * @property-read ?Finding $finding
  */
 final class Answer extends Record
 {
@@ -23,10 +27,15 @@ final class Answer extends Record
         return $this->belongsTo(Review::class);
     }
 
-    protected function casts(): array
+    /** @return HasMany<Verdict, $this> */
+    public function verdicts(): HasMany
     {
-        return [
-            'question' => Question::class,
-        ];
+        return $this->hasMany(Verdict::class)->orderBy('period');
+    }
+
+    /** @return HasOne<Finding, $this> */
+    public function finding(): HasOne
+    {
+        return $this->hasOne(Finding::class);
     }
 }

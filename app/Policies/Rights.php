@@ -23,6 +23,7 @@ use App\Models\EveningAnswer;
 use App\Models\EveningQuestion;
 use App\Models\Field;
 use App\Models\FinalMinutes;
+use App\Models\Finding;
 use App\Models\FocusSession;
 use App\Models\Following;
 use App\Models\FollowUp;
@@ -64,6 +65,7 @@ use App\Models\RecurringTask;
 use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskStep;
 use App\Models\Review;
+use App\Models\ReviewQuestion;
 use App\Models\Sending;
 use App\Models\Series;
 use App\Models\Stage;
@@ -75,6 +77,7 @@ use App\Models\TemplateStage;
 use App\Models\TemplateStep;
 use App\Models\TemplateTask;
 use App\Models\TradeOff;
+use App\Models\Verdict;
 use App\Models\Workspace;
 
 /** Whose right over what lets a person change a record that has no policy of its own. docs/rights.md has it by what is done. */
@@ -118,6 +121,7 @@ final readonly class Rights
         RecurringTaskStep::class => ['view', ['recurring_task_id' => RecurringTask::class]],
         HabitTick::class => ['update', ['habit_id' => Habit::class]],
         Answer::class => ['update', ['review_id' => Review::class]],
+        Verdict::class => ['update', ['answer_id' => Answer::class]],
     ];
 
     /** One's own: the column that says whose. */
@@ -137,6 +141,8 @@ final readonly class Rights
         PrivateNote::class => 'person_id',
         ProtectedHours::class => 'person_id',
         Review::class => 'person_id',
+        ReviewQuestion::class => 'person_id',
+        Finding::class => 'person_id',
         Notification::class => 'person_id',
         NotificationChoice::class => 'person_id',
     ];

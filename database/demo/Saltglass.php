@@ -8,6 +8,7 @@ use App\Actions\Meetings\KeepMinutes;
 use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Reviews\FactsQuery;
+use App\Queries\Reviews\PeriodFactsQuery;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -59,7 +60,7 @@ final class Saltglass
             );
 
             app()->forgetScopedInstances();
-            (new Reviews($stage, app(FactsQuery::class)))->add(Person::query()->where('email', People::email('noor'))->firstOrFail());
+            (new Reviews($stage, app(FactsQuery::class), app(PeriodFactsQuery::class)))->add();
             app()->forgetScopedInstances();
         });
     }

@@ -9,6 +9,12 @@ beforeEach(function (): void {
     Made::workspace();
     $this->me = Made::person(name: 'Noor Aksoy');
     $this->actingAs($this->me);
+    $this->weeks = fn(): array => array_values(
+        array_filter(
+            array_column(array_column($this->props('/reviews')['page']['rows'], 'period'), 'name'),
+            static fn(string $name): bool => str_contains($name, 'W'),
+        ),
+    );
 });
 
 it('works out what happened in the week', function (): void {
@@ -81,17 +87,12 @@ it('has nothing to look back on in a week to come', function (): void {
 });
 
 it('counts no week as missed that was over before one came', function (): void {
-    expect(array_column(array_column($this->props('/reviews')['page']['weeks'], 'week'), 'name'))->toBe(['2027-W06']);
+    expect(($this->weeks)())->toBe(['2027-W06']);
     $review = collect($this->props('/')['page']['passes'])->firstWhere('kind', 'review');
     expect([$review['title'], $review['isDue']])->toBe(['Review week 6', false]);
 
     Made::task($this->me, ['created_on' => '2027-01-20']);
-    expect(array_column(array_column($this->props('/reviews')['page']['weeks'], 'week'), 'name'))->toBe([
-        '2027-W06',
-        '2027-W05',
-        '2027-W04',
-        '2027-W03',
-    ]);
+    expect(($this->weeks)())->toBe(['2027-W06', '2027-W05', '2027-W04', '2027-W03']);
     $review = collect($this->props('/')['page']['passes'])->firstWhere('kind', 'review');
     expect([$review['title'], $review['isDue']])->toBe(['Review week 5', true]);
 });
@@ -100,10 +101,10 @@ it('lists the weeks of the year so far', function (): void {
     Made::task($this->me, ['created_on' => '2027-01-04']);
     $this->put('/reviews/2027-W05/answers', ['question' => 'moved', 'words' => 'Crews.']);
     $this->post('/reviews/2027-W05/hold');
-    $weeks = $this->props('/reviews')['page']['weeks'];
+    $week = collect($this->props('/reviews')['page']['rows'])->firstWhere('period.name', '2027-W05');
 
-    expect($weeks)
+    expect(($this->weeks)())
         ->toHaveCount(6)
-        ->and($weeks[1])
+        ->and($week)
         ->toMatchArray(['heldAt' => Made::TODAY, 'words' => 'Crews.']);
 });

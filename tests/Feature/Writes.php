@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Answer;
 use App\Models\Issue;
 use App\Models\Person;
+use App\Models\Jot;
 use App\Models\Project;
 use App\Models\RecurringTask;
+use App\Models\Review;
+use App\Models\ReviewQuestion;
 use App\Models\Series;
 use App\Models\Stage;
 use App\Models\Task;
@@ -306,6 +310,12 @@ final class Writes
             'attendances.update' => ['wasThere' => false],
             'meetings.close' => ['summary' => 'We move.'],
             'reviews.answer' => ['question' => 'moved', 'words' => 'Two buoys.'],
+            'reviews.judge' => ['answer' => $at['answer'], 'verdict' => 'trying'],
+            'findings.keep' => ['source' => 'answer', 'id' => $at['answer'], 'level' => 'month'],
+            'review-questions.store' => ['horizon' => 'week', 'words' => 'Did I read?'],
+            'review-questions.arrange' => ['horizon' => 'week', 'questions' => ['still', 'moved', 'surprised', 'differently']],
+            'review-questions.rest' => ['horizon' => 'week', 'question' => 'still', 'isResting' => true],
+            'review-questions.destroy' => ['horizon' => 'month', 'question' => 'own-alone'],
             'reviews.hold' => [],
             'reviews.reopen' => [],
             'notifications.choose' => ['event' => 'mentioned', 'delivery' => 'mail'],
@@ -363,9 +373,18 @@ final class Writes
         $gone = Made::person(name: 'Kwame Boateng');
         $gone->update(['deactivated_on' => Made::TODAY]);
         $year = Made::goal($owner);
+        $review = Review::query()->create(['person_id' => $owner->id, 'period' => '2026-W50']);
+        ReviewQuestion::query()->create([
+            'person_id' => $owner->id,
+            'horizon' => 'month',
+            'key' => 'own-alone',
+            'words' => 'Was I alone?',
+            'place' => 9,
+        ]);
 
         return [
             ...$at,
+            'answer' => Answer::query()->create(['review_id' => $review->id, 'question' => 'differently', 'words' => 'Ring first.'])->id,
             'goals.unfollow goal' => tap(
                 $year->id,
                 static fn(int $id) => DB::table('followings')->insert(['goal_id' => $id, 'person_id' => $owner->id]),
@@ -392,6 +411,11 @@ final class Writes
             'lists.hand-on list' => 'today',
             'shelf.put shelved' => Made::task($owner, ['shelved_on' => Made::TODAY])->id,
             'series.open series' => $free->id,
+            'jots.reference jot' => Jot::query()->create([
+                'person_id' => $owner->id,
+                'words' => 'Tides https://tides.example',
+                'jotted_on' => Made::TODAY,
+            ])->id,
             'issues.destroy issue' => $waiting,
             'items.settle item' => $item,
             'issues.update issue' => $waiting,

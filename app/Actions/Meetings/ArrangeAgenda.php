@@ -31,7 +31,7 @@ final readonly class ArrangeAgenda
             }
         }
 
-        $words = $issues === [] ? "Put the agenda of “{$series->title}” in its usual order" : "Rearranged the agenda of “{$series->title}”";
+        $words = ($issues === [] ? 'Put back the usual order of' : 'Rearranged')." the agenda of “{$series->title}”";
         $this->log->change($who, $words, static function () use ($open, $issues): void {
             foreach ($open as $issue) {
                 $place = array_search($issue->id, $issues, true);

@@ -33,6 +33,7 @@ final readonly class DuePasses
         private Pending $pending,
         private FirstDay $firstDay,
         private Away $away,
+        private ReviewPasses $reviews,
     ) {
     }
 
@@ -48,6 +49,7 @@ final readonly class DuePasses
                 $this->review($viewer, $period),
                 $this->evening($viewer, $isEvening),
                 ...$this->quarters->of($viewer),
+                ...$this->reviews->of($viewer),
             ]),
         );
         usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);

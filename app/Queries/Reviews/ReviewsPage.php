@@ -11,40 +11,70 @@ use App\Models\Workspace;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Reviews\Answers\ReviewRow;
 use App\Queries\Reviews\Answers\Reviews;
+use Illuminate\Support\Collection;
 use Loftrin\Core\Calendar\Period;
 
-/** The weeks of the year so far in which one was there, with what one made of them. */
+/** A year with its quarters, months and weeks in which one was there, with what one made of them. */
 final readonly class ReviewsPage
 {
     public function __construct(private Workspace $workspace, private FirstDay $firstDay)
     {
     }
 
-    public function of(Person $person): Reviews
+    public function of(Person $person, ?Period $year = null): Reviews
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
+        $year ??= $calendar->yearOf($today);
         $reviews = Review::query()->where('person_id', $person->id)->with('answers')->get()->keyBy('period');
         $first = $this->firstDay->of($person);
-        $weeks = array_filter(
-            $calendar->weeksIn($calendar->yearOf($today)->span),
-            static fn(Period $week): bool => $week->hasBegunOn($today) &&
-                (! $week->span->last->isBefore($first) || $reviews->has($week->name)),
+        $there = array_filter(
+            $this->periods($year),
+            static fn(Period $period): bool => $period->hasBegunOn($today) &&
+                (! $period->span->last->isBefore($first) || $reviews->has($period->name)),
         );
 
         return new Reviews(
-            array_map(fn(Period $week): ReviewRow => $this->row($week, $reviews->get($week->name)), array_values(array_reverse($weeks))),
+            PeriodTag::of($year, $calendar),
+            array_map(fn(Period $period): ReviewRow => $this->row($period, $reviews), array_values($there)),
         );
     }
 
-    private function row(Period $week, ?Review $review): ReviewRow
+    /** @return list<Period> the year, then each quarter with each of its months and their weeks, newest first */
+    private function periods(Period $year): array
     {
+        $calendar = $this->workspace->calendar();
+        $weeks = array_reverse($calendar->weeksIn($year->span));
+        $periods = [$year];
+        $last = ['', ''];
+
+        foreach ($weeks as $week) {
+            $above = [$calendar->quarterOf($week->anchor()), $calendar->monthOf($week->anchor())];
+
+            foreach ($above as $place => $period) {
+                if ($period->name !== $last[$place]) {
+                    $periods[] = $period;
+                    $last[$place] = $period->name;
+                }
+            }
+
+            $periods[] = $week;
+        }
+
+        return $periods;
+    }
+
+    /** @param Collection<array-key, Review> $reviews by period */
+    private function row(Period $period, Collection $reviews): ReviewRow
+    {
+        $review = $reviews->get($period->name);
         $isHeld = $review?->held_at !== null;
         $alignment = $isHeld ? $review->facts['alignment'] ?? null : null;
         $answer = $review?->answers->first(static fn(Answer $answer): bool => $answer->words !== '');
 
         return new ReviewRow(
-            PeriodTag::of($week, $this->workspace->calendar()),
+            $period->horizon,
+            PeriodTag::of($period, $this->workspace->calendar()),
             $review?->held_at?->format('Y-m-d'),
             is_int($alignment) ? $alignment : null,
             $answer?->words,

@@ -1,4 +1,4 @@
-import type { FollowUpAnswer, Need, Outcome, Rank } from '../generated/props';
+import type { FollowUpAnswer, Need, Outcome, Rank, Result, Verdict } from '../generated/props';
 
 /** What waiting costs, in words: the reason for a rank. */
 export function rankWords(rank: Rank | null): string {
@@ -54,3 +54,7 @@ export const count = (number: number, one: string, many = `${one}s`) => `${Strin
 
 /** How often: "once", "twice", "3 times". */
 export const times = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${String(count)} times`);
+
+export const verdictWords: Record<Verdict, string> = { done: 'done', not_done: 'not done', trying: 'still trying' };
+
+export const resultWords: Record<Result, string> = { met: 'met', partly_met: 'partly met', not_met: 'not met', dropped: 'dropped' };

@@ -5,12 +5,25 @@ declare(strict_types=1);
 namespace App\Queries\Reviews\Answers;
 
 use App\Queries\Props;
-use Loftrin\Core\Reviews\Question;
+use Loftrin\Core\Reviews\FindingLevel;
 
+/** A question of a review, with what was answered and what one answered before. */
 final readonly class QuestionRow implements Props
 {
-    /** @param list<PastAnswer> $before what one answered in the weeks before, newest first */
-    public function __construct(public Question $key, public string $question, public string $answer, public array $before)
-    {
+    /**
+     * @param ?int $id of the answer, once there is one
+     * @param ?FindingLevel $level to which review the answer goes up; null of what nobody marked
+     * @param list<PastAnswer> $before what one answered in the periods before, newest first
+     */
+    public function __construct(
+        public string $key,
+        public string $question,
+        public string $answer,
+        public ?int $id,
+        public ?FindingLevel $level,
+        public array $before,
+        public bool $isOwn,
+        public bool $isResting,
+    ) {
     }
 }

@@ -6,8 +6,9 @@ namespace App\Queries\Reviews\Answers;
 
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Props;
+use Loftrin\Core\Calendar\Horizon;
 
-/** A week in the list of reviews. */
+/** A period in the list of reviews. */
 final readonly class ReviewRow implements Props
 {
     /**
@@ -15,7 +16,12 @@ final readonly class ReviewRow implements Props
      * @param ?int $alignment per cent, as it was seen
      * @param ?string $words the first thing that was answered
      */
-    public function __construct(public PeriodTag $week, public ?string $heldAt, public ?int $alignment, public ?string $words)
-    {
+    public function __construct(
+        public Horizon $horizon,
+        public PeriodTag $period,
+        public ?string $heldAt,
+        public ?int $alignment,
+        public ?string $words,
+    ) {
     }
 }

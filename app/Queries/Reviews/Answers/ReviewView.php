@@ -15,6 +15,8 @@ final readonly class ReviewView implements Props
      * @param ?array<string, mixed> $kept as they were seen when it was held
      * @param ?string $heldAt YYYY-MM-DD
      * @param list<QuestionRow> $questions
+     * @param list<Resolution> $resolutions what one wanted to do differently, the last one first
+     * @param string $month to whose review a finding of it goes up
      * @param list<LeftOver> $leftOver what is still to be decided
      * @param list<PersonTag> $people
      */
@@ -25,6 +27,8 @@ final readonly class ReviewView implements Props
         public ?string $heldAt,
         public bool $hasBegun,
         public array $questions,
+        public array $resolutions,
+        public string $month,
         public array $leftOver,
         public array $people,
     ) {

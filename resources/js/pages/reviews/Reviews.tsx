@@ -1,56 +1,79 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { ReviewRow, Reviews as ReviewsProps } from '../../generated/props';
-import { dayWords, spanWords } from '../../lib/dates';
+import type { Horizon, ReviewRow, Reviews as ReviewsProps } from '../../generated/props';
+import { dayWords, plannedWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { FindAnswers } from '../../parts/reviews/FindAnswers';
+
+/** How each kind of period stands in the list. */
+const shapes: Record<Horizon, string> = {
+    year: 'border-t-2 border-ink pt-3 text-md',
+    quarter: 'mt-3 border-t-2 border-ink',
+    month: 'border-t border-rule',
+    week: 'border-t border-hairline pl-6 max-md:pl-3',
+};
 
 export default function Reviews({ page }: { page: ReviewsProps }) {
     const today = usePage().props.frame?.today ?? '';
-    const isOver = (last: string) => last < today;
-    const held = page.weeks.filter((week) => week.heldAt !== null).length;
+    const weeks = page.rows.filter((row) => row.horizon === 'week');
+    const held = weeks.filter((week) => week.heldAt !== null).length;
 
     return (
         <div className="w-full px-6 py-5 max-md:px-4">
             <Head title="Reviews" />
-            <h1>Reviews</h1>
-            <p className="mb-4 text-ink-2">
-                Your weeks of this year, newest first. {held} of {page.weeks.length} reviewed. Only you can see them.
-            </p>
-            <ul>
-                {page.weeks.map(({ week, heldAt, alignment, words }, place) => (
-                    <li key={week.name} className="border-t border-hairline">
-                        <Link
-                            href={route('reviews.show', week.name)}
-                            className="group grid grid-cols-[200px_minmax(0,1fr)_150px_150px] gap-x-4 py-2 max-md:grid-cols-1"
-                        >
-                            <span>
-                                <span className="font-semibold group-hover:underline">{week.words}</span>{' '}
-                                <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
-                            </span>
-                            <span className={clsx('two-lines', words === null && 'text-ink-2')}>
-                                {words ??
-                                    (heldAt !== null
-                                        ? ''
-                                        : isOver(week.last)
-                                          ? 'Missed: it can still be reviewed from its facts.'
-                                          : 'This week is not over.')}
-                            </span>
-                            <span className="text-xs text-ink-2">
-                                {alignment !== null && (
-                                    <>
-                                        <span className="font-mono">{alignment}%</span> for goals
-                                        {against(page.weeks, place)}
-                                    </>
-                                )}
-                            </span>
-                            <span className="text-right text-xs text-ink-2 max-md:text-left">
-                                {heldAt === null ? (isOver(week.last) ? 'not reviewed' : '') : `reviewed ${dayWords(heldAt)}`}
-                            </span>
+            <div className="flex flex-wrap items-baseline gap-x-4">
+                <h1>Reviews</h1>
+                <span className="flex gap-x-3 text-xs">
+                    {[page.year.previous, page.year.next].map((year) => (
+                        <Link key={year} href={route('reviews.index', { _query: { year } })} className="link">
+                            {plannedWords(year)}
                         </Link>
-                    </li>
+                    ))}
+                </span>
+                <FindAnswers words="" />
+            </div>
+            <p className="mb-4 text-ink-2">
+                Newest first. {held} of {weeks.length} weeks reviewed. Only you can see them.
+            </p>
+            {page.rows.length === 0 && <p className="text-ink-2">You were not here in that year.</p>}
+            <ul>
+                {page.rows.map((row) => (
+                    <Row key={row.period.name} row={row} weeks={weeks} isOver={row.period.last < today} />
                 ))}
             </ul>
         </div>
+    );
+}
+
+function Row({ row, weeks, isOver }: { row: ReviewRow; weeks: ReviewRow[]; isOver: boolean }) {
+    const { period, heldAt, alignment, words, horizon } = row;
+
+    return (
+        <li className={shapes[horizon]}>
+            <Link
+                href={route('reviews.show', period.name)}
+                className="group grid grid-cols-[200px_minmax(0,1fr)_150px_150px] gap-x-4 py-2 max-md:grid-cols-1"
+            >
+                <span>
+                    <span className={clsx('group-hover:underline', horizon === 'week' ? '' : 'font-semibold')}>{period.words}</span>{' '}
+                    <span className="text-xs text-ink-2">{horizon === 'year' ? '' : spanWords(period.first, period.last)}</span>
+                </span>
+                <span className={clsx('two-lines text-sm', words === null && 'text-ink-2')}>
+                    {words ?? (heldAt !== null ? '' : isOver ? 'Missed: it can still be reviewed from its facts.' : 'Not over yet.')}
+                </span>
+                <span className="text-xs text-ink-2">
+                    {alignment !== null && (
+                        <>
+                            <span className="font-mono">{alignment}%</span> for goals
+                            {horizon === 'week' && against(weeks, weeks.indexOf(row))}
+                        </>
+                    )}
+                </span>
+                <span className="text-right text-xs text-ink-2 max-md:text-left">
+                    {heldAt === null ? (isOver ? 'not reviewed' : '') : `reviewed ${dayWords(heldAt)}`}
+                </span>
+            </Link>
+        </li>
     );
 }
 

@@ -28,7 +28,7 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
                 {facts.moved.map(({ goal, change }) => (
                     <li
                         key={goal.id}
-                        className="grid grid-cols-[44px_1fr_110px_48px_80px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]"
+                        className="grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]"
                     >
                         <Cord cord={goal.cord} />
                         <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
@@ -114,7 +114,11 @@ function Promised({ facts }: { facts: WeekFacts }) {
     const kept = (isFirm: boolean) => {
         const goals = facts.promised.filter((goal) => goal.isFirm === isFirm);
 
-        return `${String(goals.filter((goal) => ['met', 'reached'].includes(goal.gauge.band)).length)} of ${String(goals.length)} ${isFirm ? 'firm' : 'flexible'}`;
+        return goals.length === 0
+            ? []
+            : [
+                  `${String(goals.filter((goal) => ['met', 'reached'].includes(goal.gauge.band)).length)} of ${String(goals.length)} ${isFirm ? 'firm' : 'flexible'}`,
+              ];
     };
 
     return (
@@ -122,7 +126,7 @@ function Promised({ facts }: { facts: WeekFacts }) {
             <h2 className="mt-6 pb-1 text-base">
                 Week goals{' '}
                 <span className="text-xs font-normal text-ink-2">
-                    {facts.promised.length === 0 ? 'none' : `${kept(true)}, ${kept(false)}`}
+                    {facts.promised.length === 0 ? 'none' : [...kept(true), ...kept(false)].join(', ')}
                 </span>
             </h2>
             <ul>

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews;
+
+use App\Models\Answer;
+use App\Models\Person;
+use App\Models\Review;
+use App\Queries\Reviews\Answers\PastAnswer;
+use App\Queries\Reviews\Answers\QuestionRow;
+use Illuminate\Database\Eloquent\Builder;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Reviews\AskedQuestion;
+
+/** The questions of a review with what was answered, now and before. */
+final readonly class AskedQuestions
+{
+    /** How many earlier answers stand under a question. */
+    private const ANSWERS_BEFORE = 3;
+
+    /** @return list<QuestionRow> all of the bank; those that rest say so */
+    public static function of(Period $period, Person $person, ?Review $review): array
+    {
+        $before = Answer::query()
+            ->where('words', '<>', '')
+            ->whereHas(
+                'review',
+                static fn(Builder $reviews) => $reviews
+                    ->where('person_id', $person->id)
+                    ->whereRaw('length(period) = ?', [strlen($period->name)])
+                    ->where('period', '<', $period->name)
+                    ->whereNotNull('held_at'),
+            )
+            ->with('review:id,period')
+            ->get()
+            ->sortByDesc(static fn(Answer $answer): string => $answer->review->period)
+            ->groupBy('question');
+
+        return array_map(static function (AskedQuestion $asked) use ($review, $before): QuestionRow {
+            $answer = $review?->answers->firstWhere('question', $asked->key);
+            $past = $before->get($asked->key)?->take(self::ANSWERS_BEFORE);
+
+            return new QuestionRow(
+                key: $asked->key,
+                question: $asked->words,
+                answer: $answer->words ?? '',
+                id: $answer?->id,
+                level: $answer?->finding?->level,
+                before: array_values(
+                    $past?->map(static fn(Answer $each): PastAnswer => new PastAnswer($each->review->period, $each->words))->all() ?? [],
+                ),
+                isOwn: $asked->isOwn,
+                isResting: $asked->isResting,
+            );
+        }, Questions::of($period->horizon, $person));
+    }
+}

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews;
+
+use App\Models\Assumption;
+use App\Models\MainEffort;
+use App\Models\Person;
+use App\Models\Review;
+use App\Models\TradeOff;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Meetings\DecisionsPage;
+use App\Queries\Reviews\Answers\AssumptionSeen;
+use App\Queries\Reviews\Answers\EffortSpent;
+use App\Queries\Reviews\Answers\HoursOfWeek;
+use App\Queries\Reviews\Answers\PeriodFacts;
+use App\Queries\Week\Answers\DoneShare;
+use App\Queries\Week\Answers\DoneView;
+use App\Queries\Week\DonePage;
+use App\Queries\Week\DoneWork;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Calendar\Span;
+
+/** Works out what happened in a person's month, quarter or year. Rules: guide R3, R4. */
+final readonly class PeriodFactsQuery
+{
+    /** So many decisions are listed. */
+    private const DECISIONS = 40;
+
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private DonePage $done,
+        private PromisedGoals $promised,
+        private DecisionsPage $decisions,
+    ) {
+    }
+
+    public function of(Period $period, Person $person): PeriodFacts
+    {
+        $asOf = $this->asOf($period);
+        $span = new Span($period->span->first, $asOf);
+        $done = $this->done->of($span, $person);
+        $goals = $this->promised->of($period, $person, $asOf);
+        $ids = array_map(static fn(Answers\PromisedGoal $promised): int => $promised->goal->id, $goals);
+        $weeks = array_values(
+            array_filter(
+                $this->workspace->calendar()->weeksIn($period->span),
+                fn(Period $week): bool => $week->hasBegunOn($this->workspace->today()),
+            ),
+        );
+
+        return new PeriodFacts(
+            asOf: $asOf,
+            minutes: $done->minutes,
+            alignment: $done->alignment,
+            before: $done->alignmentBefore,
+            done: count($done->tasks),
+            goals: $goals,
+            estimates: PromisedGoals::sentence($goals),
+            weeks: $this->weeks($weeks, $person),
+            byGoal: self::bare($done->byGoal),
+            byArea: self::bare($done->byArea),
+            efforts: self::efforts($ids, $done, count($weeks)),
+            assumptions: self::assumptions($ids),
+            tradeOffs: self::tradeOffs($ids),
+            decisions: $this->decisions->lines(
+                DecisionsPage::visibleTo($person)
+                    ->whereBetween('decided_on', [(string) $span->first, (string) $span->last])
+                    ->limit(self::DECISIONS),
+                $person,
+            ),
+            reviewed: Review::query()
+                ->where('person_id', $person->id)
+                ->whereNotNull('held_at')
+                ->whereIn('period', array_map(static fn(Period $week): string => $week->name, $weeks))
+                ->count(),
+            of: count($weeks),
+        );
+    }
+
+    private function asOf(Period $period): Day
+    {
+        $today = $this->workspace->today();
+
+        return match (true) {
+            $today->isBefore($period->span->first) => $period->span->first,
+            $today->isBefore($period->span->last) => $today,
+            default => $period->span->last,
+        };
+    }
+
+    /**
+     * @param list<Period> $weeks
+     *
+     * @return list<HoursOfWeek>
+     */
+    private function weeks(array $weeks, Person $person): array
+    {
+        if ($weeks === []) {
+            return [];
+        }
+
+        $all = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
+        $stored = $this->plans->holding($weeks[count($weeks) - 1], $person);
+        $tasks = DoneWork::in($all, $person)->get();
+
+        return array_map(static function (Period $week) use ($tasks, $stored): HoursOfWeek {
+            $within = $tasks->filter(static fn($task): bool => $task->done_on !== null && $week->span->holds($task->done_on));
+            $ledger = DoneWork::ledger($week->span, $within, $stored);
+
+            return new HoursOfWeek($week->name, (int) $ledger->minutes->rounded(0), (int) $ledger->threaded->rounded(0));
+        }, $weeks);
+    }
+
+    /**
+     * Without the tasks behind them: a year has thousands.
+     *
+     * @param list<DoneShare> $shares
+     *
+     * @return list<DoneShare>
+     */
+    private static function bare(array $shares): array
+    {
+        return array_map(
+            static fn(DoneShare $share): DoneShare => new DoneShare($share->title, $share->cord, $share->minutes, $share->share, []),
+            $shares,
+        );
+    }
+
+    /**
+     * @param list<int> $goals
+     *
+     * @return list<EffortSpent>
+     */
+    private static function efforts(array $goals, DoneView $done, int $weeks): array
+    {
+        $given = [];
+
+        foreach ($done->byEffort as $share) {
+            $given[$share->title] = $share->minutes;
+        }
+
+        return array_values(
+            MainEffort::query()
+                ->whereIn('goal_id', $goals)
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(MainEffort $effort): EffortSpent => new EffortSpent(
+                        $effort->title,
+                        $effort->hours === null ? null : (float) $effort->hours,
+                        round(($given[$effort->title] ?? 0) / 60 / max(1, $weeks), 1),
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /**
+     * @param list<int> $goals
+     *
+     * @return list<AssumptionSeen>
+     */
+    private static function assumptions(array $goals): array
+    {
+        return array_values(
+            Assumption::query()
+                ->whereIn('goal_id', $goals)
+                ->orderBy('test_on')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(Assumption $each): AssumptionSeen => new AssumptionSeen(
+                        $each->title,
+                        $each->test_on,
+                        $each->seen === '' ? null : $each->seen,
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /**
+     * @param list<int> $goals
+     *
+     * @return list<string>
+     */
+    private static function tradeOffs(array $goals): array
+    {
+        return array_values(
+            TradeOff::query()
+                ->whereIn('goal_id', $goals)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(TradeOff $each): string => $each->title)
+                ->all(),
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews;
+
+use App\Models\Person;
+use App\Models\Review;
+use App\Models\Workspace;
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Reviews\Answers\PeriodReviewView;
+use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Reviews\FindingLevel;
+
+/** A person's look back on a month, quarter or year: never a blank page. Rules: guide R3, R4. */
+final readonly class PeriodReviewPage
+{
+    public function __construct(private Workspace $workspace, private PeriodFactsQuery $facts, private Digest $digest)
+    {
+    }
+
+    public function of(Period $period, Person $person): PeriodReviewView
+    {
+        $review = Review::query()->where('person_id', $person->id)->where('period', $period->name)->with('answers.finding')->first();
+        $isHeld = $review?->held_at !== null;
+        $next = $this->workspace->calendar()->next($period);
+
+        return new PeriodReviewView(
+            period: PeriodTag::of($period, $this->workspace->calendar()),
+            horizon: $period->horizon,
+            facts: $isHeld ? null : $this->facts->of($period, $person),
+            kept: $isHeld ? $review->facts : null,
+            heldAt: $review?->held_at?->format('Y-m-d'),
+            hasBegun: $period->hasBegunOn($this->workspace->today()),
+            questions: AskedQuestions::of($period, $person, $review),
+            digest: $this->digest->of($period, $person),
+            upTo: FindingLevel::above($period->horizon),
+            plan: $period->horizon === Horizon::Year ? null : route('planning', $next->name, false),
+            close: route('closing', $period->name, false),
+        );
+    }
+}

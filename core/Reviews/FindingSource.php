@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Reviews;
+
+/** What a finding is a line of. Rules: guide R3. */
+enum FindingSource: string
+{
+    case Answer = 'answer';
+    case Log = 'log';
+    case Evening = 'evening';
+}

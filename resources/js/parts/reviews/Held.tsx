@@ -1,0 +1,20 @@
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
+
+/** When a review was finished, and the way back into it. */
+export function Held({ period, on }: { period: string; on: string }) {
+    return (
+        <>
+            <span className="mr-auto self-center text-xs text-ink-2">Reviewed {dayWords(on)}. The facts are kept as they were then.</span>
+            <Button
+                onClick={() => {
+                    act('post', route('reviews.reopen', period));
+                }}
+            >
+                Reopen
+            </Button>
+        </>
+    );
+}

@@ -1,0 +1,144 @@
+import { Link } from '@inertiajs/react';
+import { Cord } from '../Cord';
+import { Gauge, Standing } from '../Gauge';
+import { HoursByWeek } from './HoursByWeek';
+import type { DoneShare, PeriodFacts as Facts, PeriodTag, PromisedGoal } from '../../generated/props';
+import { dayWords, hoursWords, spanWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+import { count, resultWords } from '../../lib/words';
+
+/** What happened in a month, quarter or year: what was promised and what became of it, the hours, what was decided. */
+export function PeriodFacts({ period, facts }: { period: PeriodTag; facts: Facts }) {
+    const met = facts.goals.filter(({ result, goal }) => result === 'met' || (result === null && goal.gauge.band === 'reached')).length;
+
+    return (
+        <>
+            <div className="mb-3 flex flex-wrap items-baseline gap-x-2.5">
+                <h1>{period.words}</h1>
+                <span className="text-xs text-ink-2">
+                    {spanWords(period.first, period.last)}
+                    {facts.asOf < period.last && `, as of ${dayWords(facts.asOf)}`}
+                </span>
+                <span className="ml-auto text-xs text-ink-2">
+                    {facts.goals.length > 0 && `${String(met)} of ${count(facts.goals.length, 'goal')} met`}
+                </span>
+            </div>
+            {facts.goals.length === 0 && <p className="border-t border-hairline py-2 text-ink-2">No goals were set for this time.</p>}
+            {facts.goals.length > 0 && (
+                <p
+                    aria-hidden
+                    className="grid grid-cols-[44px_1fr_100px_88px_112px] gap-x-3 text-xs text-ink-2 max-md:grid-cols-[44px_1fr_88px]"
+                >
+                    <span className="col-span-2" />
+                    <span className="max-md:hidden">reached</span>
+                    <span className="text-right">ended at</span>
+                    <span className="text-right max-md:hidden">first estimate, result</span>
+                </p>
+            )}
+            <ul>
+                {facts.goals.map((each) => (
+                    <Promised key={each.goal.id} each={each} />
+                ))}
+            </ul>
+            {facts.estimates !== null && <p className="border-t border-rule py-2 font-semibold">{facts.estimates}</p>}
+            <HoursByWeek facts={facts} />
+            <div className="mt-4 grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
+                <Hours title="By goal" shares={facts.byGoal} />
+                <Hours title="By area" shares={facts.byArea} />
+            </div>
+            <div className="mt-4 grid grid-cols-3 gap-x-8 gap-y-4 max-lg:grid-cols-1">
+                {facts.efforts.length > 0 && (
+                    <Lines
+                        title="Main efforts"
+                        lines={facts.efforts.map(
+                            ({ title, meant, given }) =>
+                                `${title}: ${String(given)} h a week${meant === null ? '' : `, meant ${String(meant)}`}`,
+                        )}
+                    />
+                )}
+                {facts.assumptions.length > 0 && (
+                    <Lines
+                        title="Assumptions"
+                        lines={facts.assumptions.map(({ title, seen }) => `${title}: ${seen ?? 'not looked at yet'}`)}
+                    />
+                )}
+                {facts.tradeOffs.length > 0 && <Lines title="Trade-offs" lines={facts.tradeOffs} />}
+            </div>
+            {facts.decisions.length > 0 && (
+                <>
+                    <h2 className="mt-5 border-b border-hairline pb-1 text-base">Decisions</h2>
+                    <ul>
+                        {facts.decisions.map((decision) => (
+                            <li key={decision.id} className="grid grid-cols-[80px_1fr] gap-x-3 border-b border-hairline py-1.5">
+                                <span className="text-xs leading-5 text-ink-2">{dayWords(decision.decidedOn)}</span>
+                                <span className="min-w-0 wrap-anywhere">
+                                    {decision.link === null ? (
+                                        decision.words
+                                    ) : (
+                                        <Link href={decision.link} className="hover:underline">
+                                            {decision.words}
+                                        </Link>
+                                    )}
+                                </span>
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+        </>
+    );
+}
+
+function Promised({ each: { goal, estimate, result } }: { each: PromisedGoal }) {
+    return (
+        <li className="grid grid-cols-[44px_1fr_100px_88px_112px] items-center gap-x-3 border-t border-hairline py-1.5 max-md:grid-cols-[44px_1fr_88px]">
+            <Cord cord={goal.cord} />
+            <Link href={route('goals.show', goal.id)} title={goal.title} className="min-w-0 truncate hover:underline">
+                {goal.title}
+            </Link>
+            <span className="max-md:hidden">
+                {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
+            </span>
+            <span className="text-right font-mono text-xs">{goal.gauge.terms}</span>
+            <span className="text-right text-xs text-ink-2 max-md:hidden">
+                {estimate !== null && `${String(estimate)}%, `}
+                {result === null ? <Standing gauge={goal.gauge} /> : resultWords[result]}
+            </span>
+        </li>
+    );
+}
+
+function Hours({ title, shares }: { title: string; shares: DoneShare[] }) {
+    return shares.length === 0 ? null : (
+        <div className="min-w-0">
+            <h3 className="border-b border-hairline pb-1 text-sm">{title}</h3>
+            <ul>
+                {shares.map((share) => (
+                    <li key={share.title} className="flex items-baseline justify-between gap-3 border-b border-hairline py-1">
+                        <span className="min-w-0 truncate" title={share.title}>
+                            {share.title}
+                        </span>
+                        <span className="flex-none font-mono text-xs">
+                            {hoursWords(share.minutes)} <span className="text-ink-2">{share.share}%</span>
+                        </span>
+                    </li>
+                ))}
+            </ul>
+        </div>
+    );
+}
+
+function Lines({ title, lines }: { title: string; lines: string[] }) {
+    return (
+        <div className="min-w-0">
+            <h3 className="pb-1 text-sm">{title}</h3>
+            <ul className="space-y-1 text-xs text-ink-2">
+                {lines.map((line, place) => (
+                    <li key={place} className="wrap-anywhere">
+                        {line}
+                    </li>
+                ))}
+            </ul>
+        </div>
+    );
+}

@@ -1,0 +1,73 @@
+import { Link } from '@inertiajs/react';
+import { KeepFinding } from './KeepFinding';
+import { RuledText } from '../RuledText';
+import type { FindingLevel, QuestionRow } from '../../generated/props';
+import { plannedWords } from '../../lib/dates';
+import { route } from '../../lib/routes';
+
+interface Props {
+    period: string;
+    questions: QuestionRow[];
+    isOpen: boolean;
+    /** To which review an answer worth keeping goes up, and its name; null of a year. */
+    up: { to: FindingLevel; name: string } | null;
+}
+
+/** The questions, in any order, with what one answered before under each. */
+export function Questions({ period, questions, isOpen, up }: Props) {
+    return (
+        <ul className="space-y-5">
+            {questions
+                .filter((question) => !question.isResting || question.answer !== '')
+                .map((question) => (
+                    <li key={question.key}>
+                        <h3 className="flex items-baseline justify-between gap-3 text-base">
+                            <Link
+                                href={route('reviews.answers', { _query: { question: question.key } })}
+                                title="Everything you answered to this"
+                                className="hover:underline"
+                            >
+                                {question.question}
+                            </Link>
+                            {up !== null && question.id !== null && question.answer.trim() !== '' && (
+                                <KeepFinding
+                                    source="answer"
+                                    id={question.id}
+                                    level={question.level}
+                                    upTo={up.to}
+                                    from={null}
+                                    name={up.name}
+                                />
+                            )}
+                        </h3>
+                        {isOpen ? (
+                            <RuledText
+                                label={question.question}
+                                value={question.answer}
+                                url={route('reviews.answer', period)}
+                                payload={(words, was) => ({ question: question.key, words, seen: { words: was } })}
+                            />
+                        ) : (
+                            <p className="ruled min-h-[26px] whitespace-pre-line">{question.answer}</p>
+                        )}
+                        <Before question={question} />
+                    </li>
+                ))}
+        </ul>
+    );
+}
+
+function Before({ question }: { question: QuestionRow }) {
+    return question.before.length === 0 ? null : (
+        <ul className="mt-1 text-xs text-ink-2">
+            {question.before.slice(0, 2).map((answer) => (
+                <li key={answer.period} className="truncate" title={answer.words}>
+                    <Link href={route('reviews.show', answer.period)} className="hover:underline">
+                        {plannedWords(answer.period).replace(/^./, (letter) => letter.toUpperCase())}
+                    </Link>
+                    : {answer.words}
+                </li>
+            ))}
+        </ul>
+    );
+}
