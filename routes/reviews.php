@@ -5,10 +5,16 @@ declare(strict_types=1);
 use App\Http\Controllers\Reviews\FindingController;
 use App\Http\Controllers\Reviews\QuestionController;
 use App\Http\Controllers\Reviews\ReviewController;
+use App\Http\Controllers\Reviews\TeamController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/reviews', [ReviewController::class, 'index'])->name('reviews.index');
 Route::get('/reviews/answers', [ReviewController::class, 'answers'])->name('reviews.answers');
+Route::get('/reviews/team', [TeamController::class, 'current'])->name('reviews.team-now');
+Route::get('/reviews/team/{week}', [TeamController::class, 'show'])->name('reviews.team');
+Route::put('/reviews/team/day', [TeamController::class, 'ask'])
+    ->name('reviews.ask')
+    ->can('lead');
 Route::get('/reviews/{period}', [ReviewController::class, 'show'])->name('reviews.show');
 Route::put('/reviews/{period}/answers', [ReviewController::class, 'answer'])->name('reviews.answer');
 Route::put('/reviews/{period}/verdicts', [ReviewController::class, 'judge'])->name('reviews.judge');

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\Outcome;
+use Loftrin\Core\Meetings\Shown;
 
 /**
  * @property int $meeting_id
@@ -21,7 +22,7 @@ use Loftrin\Core\Meetings\Outcome;
  * @property ?int $owner_id
  * @property ?int $goal_id
  * @property ?int $project_id to be looked at
- * @property bool $shows_register whether the register of projects is looked at
+ * @property ?Shown $shows what is looked at besides a goal or a project
  * @property ?int $issue_id
  * @property ?Carbon $begun_at
  * @property ?Carbon $ended_at
@@ -102,7 +103,7 @@ final class AgendaItem extends Record
             'begun_at' => 'datetime',
             'ended_at' => 'datetime',
             'outcome' => Outcome::class,
-            'shows_register' => 'boolean',
+            'shows' => Shown::class,
         ];
     }
 }

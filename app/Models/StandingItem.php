@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Loftrin\Core\Meetings\Shown;
 
 /**
  * @property int $series_id
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $owner_id
  * @property ?int $goal_id
  * @property ?int $project_id to be looked at
- * @property bool $shows_register whether the register of projects is looked at
+ * @property ?Shown $shows what is looked at besides a goal or a project
  * @property-read ?Person $owner
  * @property-read ?Goal $goal
  * @property-read ?Project $project
@@ -39,6 +40,6 @@ final class StandingItem extends Record
 
     protected function casts(): array
     {
-        return ['shows_register' => 'boolean'];
+        return ['shows' => Shown::class];
     }
 }

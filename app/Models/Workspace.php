@@ -22,6 +22,7 @@ use Loftrin\Core\Calendar\Weekday;
  * @property list<string> $working_days
  * @property list<string> $holidays
  * @property ?int $active_limit of active projects a person, to warn at
+ * @property string $asks_owners_on the weekday from which owners are asked about their goals, "thursday"
  * @property ?string $purpose why we do this, in a few sentences
  * @property ?Day $begun_on the last day that was begun: recurring tasks moved on, letters sent
  */
@@ -46,6 +47,7 @@ final class Workspace extends Record
                 'holidays' => [],
                 'purpose' => null,
                 'active_limit' => null,
+                'asks_owners_on' => 'thursday',
                 'begun_on' => null,
             ]);
     }

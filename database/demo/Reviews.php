@@ -119,7 +119,12 @@ final readonly class Reviews
         }
 
         $week = $this->stage->calendar->next($period);
-        $verdicts = [[Verdict::Done], [Verdict::Trying, Verdict::Done], [Verdict::NotDone], [Verdict::Trying, Verdict::Trying, Verdict::Done]];
+        $verdicts = [
+            [Verdict::Done],
+            [Verdict::Trying, Verdict::Done],
+            [Verdict::NotDone],
+            [Verdict::Trying, Verdict::Trying, Verdict::Done],
+        ];
 
         foreach ($verdicts[$turn % 4] as $verdict) {
             if (! $week->span->last->isBefore($this->stage->today)) {

@@ -9,7 +9,6 @@ use Loftrin\Core\Meetings\LengthAdvice;
 use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Meetings\RankedIssue;
 use Loftrin\Core\Meetings\Rotation;
-use Loftrin\Core\Reviews\Question;
 use Loftrin\Core\Work\Rank;
 
 function ids(array $issues): array
@@ -99,10 +98,6 @@ it('changes the roles only every so many meetings, unless their holder is missin
 
 it('settles an issue unless it goes to the next meeting', function (): void {
     expect(Outcome::NextTime->settles())->toBeFalse()->and(Outcome::Decided->settles())->toBeTrue();
-});
-
-it('asks four questions', function (): void {
-    expect(array_map(static fn(Question $question): string => $question->words(), Question::cases()))->toHaveCount(4)->each->toEndWith('?');
 });
 
 it('advises a length that would have been enough three times out of four', function (int $planned, array $took, ?int $advice): void {

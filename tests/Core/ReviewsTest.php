@@ -47,7 +47,7 @@ it('asks roles in the week alone', function () use ($keys): void {
 it('has words for every question, and none twice in a review', function (): void {
     foreach (Horizon::cases() as $horizon) {
         $words = array_map(static fn(Question $question): string => $question->words(), Question::of($horizon));
-        expect($words)->not->toBe([])->and(array_unique($words))->toBe($words);
+        expect($words)->not->toBe([])->each->toEndWith('?')->and(array_unique($words))->toBe($words);
     }
 });
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Answer;
+use App\Models\Appointment;
 use App\Models\Area;
 use App\Models\EveningAnswer;
 use App\Models\Finding;
@@ -401,4 +402,94 @@ it('lists another year, and takes anything else for this one', function (): void
         ->toBe('2027');
     $names = array_column(array_column($this->props('/reviews')['page']['rows'], 'period'), 'name');
     expect(array_slice($names, 0, 4))->toBe(['2027', '2027-Q1', '2027-02', '2027-W06']);
+});
+
+describe('the facts of a week', function (): void {
+    it('name the tasks that moved a goal, whoever did them, but none that is hidden', function (): void {
+        $year = Made::goal($this->me, '2027', ['mark' => 'HB']);
+        $quarter = Made::goal($this->me, '2027-Q1', ['parent_id' => $year->id]);
+        $project = Made::project($this->me, [$quarter]);
+
+        foreach ([['Small', 15], ['Large', 240], ['Middle', 60], ['Least', 5]] as [$title, $minutes]) {
+            Made::task($this->other, ['project_id' => $project->id, 'done_on' => '2027-02-03', 'title' => $title, 'minutes' => $minutes]);
+        }
+
+        Made::task($this->other, ['project_id' => $project->id, 'done_on' => '2027-02-03', 'title' => 'Hidden', 'visibility' => 'only_me']);
+        Made::task($this->other, ['project_id' => $project->id, 'done_on' => '2027-02-09', 'title' => 'Week after']);
+        $moved = $this->props('/reviews/2027-W05')['page']['facts']['moved'][0];
+        expect([$moved['tasks'], $moved['more']])->toBe([['Large', 'Middle', 'Small'], 1]);
+    });
+
+    it('have the findings of the days, the days with nothing written, and appointments of this week and the next', function (): void {
+        $line = static fn(string $on, string $words, ?string $tag) => LogLine::query()->create([
+            'person_id' => test()->me->id,
+            'on' => $on,
+            'at' => '10:00',
+            'words' => $words,
+            'tag' => $tag,
+        ]);
+        $line('2027-02-02', 'The clamp holds.', 'finding');
+        $line('2027-02-04', 'Rang Kirkwall.', null);
+        EveningAnswer::query()->create(['person_id' => $this->me->id, 'on' => '2027-02-05', 'question' => 'What?', 'words' => 'x']);
+        LogLine::query()->create([
+            'person_id' => $this->other->id,
+            'on' => '2027-02-01',
+            'at' => '10:00',
+            'words' => 'Theirs.',
+            'tag' => 'finding',
+        ]);
+
+        foreach (['2027-01-31', '2027-02-03', '2027-02-14', '2027-02-15'] as $on) {
+            Appointment::query()->create([
+                'person_id' => $this->me->id,
+                'title' => "On $on",
+                'on' => $on,
+                'at' => '09:30',
+                'minutes' => 30,
+            ]);
+        }
+
+        $facts = $this->props('/reviews/2027-W05')['page']['facts'];
+        expect($facts['findings'])
+            ->toBe([['on' => '2027-02-02', 'words' => 'The clamp holds.']])
+            ->and($facts['blank'])
+            ->toBe(['2027-02-01', '2027-02-03'])
+            ->and(array_column($facts['appointments'], 'words'))
+            ->toBe(['09:30 On 2027-02-03', '09:30 On 2027-02-14'])
+            // Of a week that is not over, only the days so far.
+            ->and($this->props('/reviews/2027-W06')['page']['facts']['blank'])
+            ->toBe(['2027-02-08', '2027-02-09', '2027-02-10']);
+    });
+
+    it('come with the week that the decisions fill: the next, or the present one for a week long past', function (): void {
+        expect($this->props('/reviews/2027-W06')['page']['ahead']['week']['name'])
+            ->toBe('2027-W07')
+            ->and($this->props('/reviews/2027-W05')['page']['ahead']['week']['name'])
+            ->toBe('2027-W06')
+            ->and($this->props('/reviews/2027-W02')['page']['ahead']['week']['name'])
+            ->toBe('2027-W06');
+        $this->post('/reviews/2027-W05/hold');
+        expect($this->props('/reviews/2027-W05')['page']['ahead'])->toBeNull();
+    });
+});
+
+it('says what became of each line that is started, stopped or continued', function (): void {
+    ($this->write)('2026-Q4', 'start', "A price for three years.\n\n  Tides on Monday. ");
+    ($this->write)('2026-Q4', 'stop', 'Friday quotes.');
+    ($this->write)('2026-Q4', 'wrong', 'The farms.');
+    $this->post('/goals', [
+        'title' => 'A price for three years.',
+        'period' => '2027-Q1',
+        'measure' => 'work',
+        'stay' => true,
+    ])->assertSessionHasNoErrors();
+    $this->post('/tasks', ['title' => 'Tides on Monday.'])->assertSessionHasNoErrors();
+    Made::task($this->other, ['title' => 'Friday quotes.']);
+    $follows = $this->props('/reviews/2026-Q4')['page']['follows'];
+    expect(array_column($follows, 'words'))
+        ->toBe(['A price for three years.', 'Tides on Monday.', 'Friday quotes.'])
+        ->and(
+            array_map(static fn(array $line): array => [$line['goal'] !== null, $line['task'] !== null, $line['issue'] !== null], $follows),
+        )
+        ->toBe([[true, false, false], [false, true, false], [false, false, false]]);
 });

@@ -132,7 +132,8 @@ it('holds a meeting that stands alone', function (): void {
         'rotatesEvery' => 4,
         'closingMinutes' => 3,
         'standing' => [
-            ['title' => 'Register', 'minutes' => 5, 'register' => true],
+            ['title' => 'Register', 'minutes' => 5, 'shows' => 'register'],
+            ['title' => 'Team', 'minutes' => 2, 'shows' => 'team_week'],
             ['title' => 'Project', 'minutes' => 5, 'project' => $project->id],
         ],
     ])->assertSessionHasNoErrors();
@@ -146,8 +147,10 @@ it('holds a meeting that stands alone', function (): void {
         ->toMatchArray(['rotatesEvery' => 4, 'closingMinutes' => 3, 'project' => $project->id]);
     $this->post("/series/$series->id/open", ['on' => Made::TODAY])->assertSessionHasNoErrors();
     $meeting = Meeting::query()->sole();
-    expect(array_column($this->props("/meetings/$meeting->id")['page']['items'], 'look', 'title'))->toBe([
+    $looks = array_column($this->props("/meetings/$meeting->id")['page']['items'], 'look', 'title');
+    expect(array_map(static fn(?array $look): ?string => $look['value'] ?? null, $looks))->toBe([
         'Register' => '/projects',
+        'Team' => '/reviews/team',
         'Project' => "/projects/$project->id",
         'Closing' => null,
     ]);

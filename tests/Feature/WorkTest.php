@@ -228,7 +228,7 @@ it('says in a line what a week is about, and leaves the line of a year to leads'
 
 it('knows what is due', function (): void {
     // Somebody who was there last week.
-    $this->me->update(['created_at' => '2027-01-04 08:00:00']);
+    $this->me->update(['created_at' => '2027-02-02 08:00:00']);
     $due = fn(): array => array_column(array_filter($this->props('/')['page']['passes'], fn(array $pass): bool => $pass['isDue']), 'kind');
 
     expect($due())->toBe(['plan', 'review']);
@@ -238,7 +238,7 @@ it('knows what is due', function (): void {
     Made::goal($this->me, '2027-W06');
     Made::task($this->me, ['planned' => '2027-W06']);
     $this->put('/weeks/2027-W06/words', ['words' => 'Focus']);
-    expect($due())->toBe(['meeting', 'tray']);
+    expect($due())->toBe(['meeting', 'tray', 'review 2027-01']);
     Made::later('2027-02-12');
     expect($due())->toContain('review');
 });

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Answer;
 use App\Models\Issue;
-use App\Models\Person;
 use App\Models\Jot;
+use App\Models\Person;
 use App\Models\Project;
 use App\Models\RecurringTask;
 use App\Models\Review;
@@ -311,6 +311,7 @@ final class Writes
             'meetings.close' => ['summary' => 'We move.'],
             'reviews.answer' => ['question' => 'moved', 'words' => 'Two buoys.'],
             'reviews.judge' => ['answer' => $at['answer'], 'verdict' => 'trying'],
+            'reviews.ask' => ['on' => 'monday'],
             'findings.keep' => ['source' => 'answer', 'id' => $at['answer'], 'level' => 'month'],
             'review-questions.store' => ['horizon' => 'week', 'words' => 'Did I read?'],
             'review-questions.arrange' => ['horizon' => 'week', 'questions' => ['still', 'moved', 'surprised', 'differently']],

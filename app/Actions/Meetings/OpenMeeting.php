@@ -136,7 +136,7 @@ final readonly class OpenMeeting
                             'owner_id' => $item->owner_id,
                             'goal_id' => $item->goal_id,
                             'project_id' => $item->project_id,
-                            'shows_register' => $item->shows_register,
+                            'shows' => $item->shows,
                         ],
                     )
                     ->all(),

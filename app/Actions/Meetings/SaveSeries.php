@@ -137,7 +137,7 @@ final readonly class SaveSeries
                     'owner_id' => $item['owner'],
                     'goal_id' => $item['goal'],
                     'project_id' => $item['project'],
-                    'shows_register' => $item['register'],
+                    'shows' => $item['shows'],
                 ])
                 ->save();
         }

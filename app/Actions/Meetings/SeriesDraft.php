@@ -6,6 +6,7 @@ namespace App\Actions\Meetings;
 
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\Shown;
 
 /** What is said of a series of meetings. */
 final readonly class SeriesDraft
@@ -15,7 +16,7 @@ final readonly class SeriesDraft
      * @param string $time HH:MM on the wall
      * @param int $openingMinutes of an opening round; 0 for none
      * @param list<int> $attendees people, in the order of turns
-     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int, project: ?int, register: bool}> $standing in order
+     * @param list<array{id: ?int, title: string, minutes: int, owner: ?int, goal: ?int, project: ?int, shows: ?Shown}> $standing in order
      * @param list<int> $guests contacts who attend
      * @param int $rotatesEvery meetings between two changes of chair and minute-taker
      * @param ?string $parts of the agenda in an order of their own

@@ -11,6 +11,7 @@ use DateTimeZone;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Agenda;
+use Loftrin\Core\Meetings\Shown;
 
 /** A series of meetings as it comes from the form. */
 final class SeriesFields extends Fields
@@ -56,7 +57,7 @@ final class SeriesFields extends Fields
             'standing.*.owner' => ['nullable', 'integer', 'exists:people,id'],
             'standing.*.goal' => ['nullable', 'integer'],
             'standing.*.project' => ['nullable', 'integer', 'exists:projects,id'],
-            'standing.*.register' => ['boolean'],
+            'standing.*.shows' => ['nullable', Rule::enum(Shown::class)],
         ];
     }
 
@@ -75,7 +76,7 @@ final class SeriesFields extends Fields
         /**
          * @var list<array{
          *     id?: ?int, title: string, minutes: int|string, owner?: int|string|null, goal?: int|string|null,
-         *     project?: int|string|null, register?: bool|int|string,
+         *     project?: int|string|null, shows?: ?string,
          * }> $standing
          */
         $standing = array_values($this->array('standing'));
@@ -98,7 +99,7 @@ final class SeriesFields extends Fields
                     'owner' => isset($item['owner']) ? (int) $item['owner'] : null,
                     'goal' => isset($item['goal']) ? (int) $item['goal'] : null,
                     'project' => isset($item['project']) ? (int) $item['project'] : null,
-                    'register' => (bool) ($item['register'] ?? false),
+                    'shows' => Shown::tryFrom($item['shows'] ?? ''),
                 ],
                 $standing,
             ),

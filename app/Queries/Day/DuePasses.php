@@ -34,6 +34,7 @@ final readonly class DuePasses
         private FirstDay $firstDay,
         private Away $away,
         private ReviewPasses $reviews,
+        private EstimatePass $estimates,
     ) {
     }
 
@@ -50,6 +51,7 @@ final readonly class DuePasses
                 $this->evening($viewer, $isEvening),
                 ...$this->quarters->of($viewer),
                 ...$this->reviews->of($viewer),
+                $this->estimates->of($viewer),
             ]),
         );
         usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);

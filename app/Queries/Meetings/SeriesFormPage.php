@@ -92,7 +92,7 @@ final readonly class SeriesFormPage
                                 $item->owner_id,
                                 $item->goal_id,
                                 $item->project_id,
-                                $item->shows_register,
+                                $item->shows,
                             ),
                         )
                         ->all(),

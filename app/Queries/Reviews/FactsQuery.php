@@ -12,11 +12,14 @@ use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
+use App\Queries\Meetings\DecisionsPage;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Reviews\Answers\MovedGoal;
 use App\Queries\Reviews\Answers\WeekFacts;
 use App\Queries\Reviews\Answers\WorkShare;
+use App\Queries\Week\Answers\DoneShare;
+use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -31,11 +34,18 @@ final readonly class FactsQuery
     /** With how many weeks before it a week is compared. */
     private const WEEKS_BEFORE = 4;
 
+    /** So many tasks stand by name under a goal that moved. */
+    private const TASKS = 3;
+
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
         private Occurrences $occurrences,
         private WorkCounts $counts,
+        private DonePage $done,
+        private DecisionsPage $decisions,
+        private WrittenDays $days,
+        private MovingTasks $moving,
     ) {
     }
 
@@ -52,6 +62,7 @@ final readonly class FactsQuery
             $stored,
         );
         $left = new LeftOverTasks($this->workspace, $person, $week);
+        $done = $this->done->of($week->span, $person);
 
         return new WeekFacts(
             asOf: $asOf,
@@ -59,7 +70,7 @@ final readonly class FactsQuery
             alignment: $ledger->alignment()?->percent(),
             before: $before->alignment()?->percent(),
             work: $this->work($ledger, $stored, $threads),
-            moved: $this->moved($week, $asOf, $stored, $threads),
+            moved: $this->moved($week, $asOf, $stored, $threads, $person),
             promised: $this->promised($week, $asOf, $stored, $threads),
             meetings: $this->occurrences->within($week->span, $person),
             done: DoneWork::in($week->span, $person)->count(),
@@ -68,7 +79,16 @@ final readonly class FactsQuery
             stuck: $this->counts->ofActive()->stuck(),
             withOthers: $left->withOthers()->count(),
             withoutActivity: $left->withoutActivity()->count(),
-            tray: Jot::query()->where('person_id', $person->id)->ownTray()->whereNull('sorted_on')->count(),
+            tray: Jot::query()->inTrayOf($person, $asOf)->count(),
+            byEffort: DoneShare::bare($done->byEffort),
+            byArea: DoneShare::bare($done->byArea),
+            decisions: $this->decisions->lines(
+                DecisionsPage::visibleTo($person)->whereBetween('decided_on', [(string) $week->span->first, (string) $week->span->last]),
+                $person,
+            ),
+            findings: $this->days->findings($week->span, $person),
+            blank: $this->days->blank($week->span, $person),
+            appointments: $this->days->appointments(new Span($week->span->first, $week->span->last->plus(7)), $person),
         );
     }
 
@@ -100,10 +120,11 @@ final readonly class FactsQuery
     }
 
     /** @return list<MovedGoal> */
-    private function moved(Period $week, Day $asOf, StoredPlan $stored, Threads $threads): array
+    private function moved(Period $week, Day $asOf, StoredPlan $stored, Threads $threads, Person $person): array
     {
         $quarter = $this->workspace->calendar()->quarterOf($week->anchor())->name;
         $moved = [];
+        $tasks = $this->moving->of($week->span, $person);
 
         foreach ($stored->goals() as $goal) {
             if (
@@ -124,6 +145,8 @@ final readonly class FactsQuery
                         ->minus($then ?? Fraction::zero())
                         ->times(Fraction::of(100))
                         ->rounded(1),
+                array_slice($tasks[$goal->id] ?? [], 0, self::TASKS),
+                max(0, count($tasks[$goal->id] ?? []) - self::TASKS),
             );
         }
 

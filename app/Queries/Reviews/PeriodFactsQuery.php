@@ -62,8 +62,8 @@ final readonly class PeriodFactsQuery
             goals: $goals,
             estimates: PromisedGoals::sentence($goals),
             weeks: $this->weeks($weeks, $person),
-            byGoal: self::bare($done->byGoal),
-            byArea: self::bare($done->byArea),
+            byGoal: DoneShare::bare($done->byGoal),
+            byArea: DoneShare::bare($done->byArea),
             efforts: self::efforts($ids, $done, count($weeks)),
             assumptions: self::assumptions($ids),
             tradeOffs: self::tradeOffs($ids),
@@ -114,21 +114,6 @@ final readonly class PeriodFactsQuery
 
             return new HoursOfWeek($week->name, (int) $ledger->minutes->rounded(0), (int) $ledger->threaded->rounded(0));
         }, $weeks);
-    }
-
-    /**
-     * Without the tasks behind them: a year has thousands.
-     *
-     * @param list<DoneShare> $shares
-     *
-     * @return list<DoneShare>
-     */
-    private static function bare(array $shares): array
-    {
-        return array_map(
-            static fn(DoneShare $share): DoneShare => new DoneShare($share->title, $share->cord, $share->minutes, $share->share, []),
-            $shares,
-        );
     }
 
     /**

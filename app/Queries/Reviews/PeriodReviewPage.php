@@ -35,6 +35,7 @@ final readonly class PeriodReviewPage
             hasBegun: $period->hasBegunOn($this->workspace->today()),
             questions: AskedQuestions::of($period, $person, $review),
             digest: $this->digest->of($period, $person),
+            follows: Follows::of($period, $person, $review),
             upTo: FindingLevel::above($period->horizon),
             plan: $period->horizon === Horizon::Year ? null : route('planning', $next->name, false),
             close: route('closing', $period->name, false),

@@ -12,15 +12,21 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Reviews\Answers\AheadWeek;
 use App\Queries\Reviews\Answers\LeftOver;
 use App\Queries\Reviews\Answers\ReviewView;
+use App\Queries\Week\WeekPage;
 use Loftrin\Core\Calendar\Period;
 
 /** A person's look back on a week: the facts, their words, what is left over. */
 final readonly class ReviewPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private FactsQuery $facts)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private FactsQuery $facts,
+        private WeekPage $weeks,
+    ) {
     }
 
     public function of(Period $week, Person $person): ReviewView
@@ -39,7 +45,19 @@ final readonly class ReviewPage
             month: PeriodTag::words($this->workspace->calendar()->monthOf($week->anchor())),
             leftOver: $isHeld ? [] : $this->leftOver($week, $person),
             people: PersonTag::all(),
+            ahead: $isHeld ? null : $this->ahead($week, $person),
         );
+    }
+
+    /** The week after, or the present one where that is over too. */
+    private function ahead(Period $week, Person $person): AheadWeek
+    {
+        $calendar = $this->workspace->calendar();
+        $present = $calendar->weekOf($this->workspace->today());
+        $after = $calendar->next($week);
+        $view = $this->weeks->of($after->span->first->isBefore($present->span->first) ? $present : $after, $person, $person);
+
+        return new AheadWeek($view->week, $view->hours, $view->days, $view->noDay);
     }
 
     /** @return list<LeftOver> each task once, under the first reason that holds */

@@ -77,10 +77,10 @@ it('looks back once, on weeks that have begun', function (): void {
         '/reviews/2027-W07/answers',
         ['question' => 'moved', 'words' => 'x'],
         [
-            'review' => 'This week has not begun.',
+            'review' => 'It has not begun, so there is nothing to review yet.',
         ],
     );
-    $this->assertRefused('post', '/reviews/2027-W07/hold', [], ['review' => 'This week has not begun.']);
+    $this->assertRefused('post', '/reviews/2027-W07/hold', [], ['review' => 'It has not begun, so there is nothing to review yet.']);
     $this->post('/reviews/2027-W05/hold')->assertSessionHasNoErrors();
-    $this->assertRefused('post', '/reviews/2027-W05/hold', [], ['review' => 'This week has already been reviewed.']);
+    $this->assertRefused('post', '/reviews/2027-W05/hold', [], ['review' => 'This has already been reviewed.']);
 });

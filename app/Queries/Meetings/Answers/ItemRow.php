@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Meetings\Answers;
 
 use App\Queries\Parts\Answers\Cord;
+use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Meetings\AgendaKind;
@@ -19,7 +20,7 @@ final readonly class ItemRow implements Props
      * @param int $minutes planned
      * @param int $extra minutes given to it while it ran
      * @param ?int $spent seconds it took, or has taken so far
-     * @param ?string $look the address of what is to be looked at
+     * @param ?Option $look the address of what is to be looked at, and the words for it
      * @param list<LineRow> $lines
      * @param string $ownNotes the viewer's alone
      * @param list<DecisionRow> $decisions
@@ -36,7 +37,7 @@ final readonly class ItemRow implements Props
         public ?int $spent,
         public ?string $who,
         public ?Cord $cord,
-        public ?string $look,
+        public ?Option $look,
         public ?IssueRow $issue,
         public ?Outcome $outcome,
         public array $lines,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Meetings\Answers;
 
 use App\Queries\Props;
+use Loftrin\Core\Meetings\Shown;
 
 final readonly class StandingValues implements Props
 {
@@ -15,7 +16,7 @@ final readonly class StandingValues implements Props
         public ?int $owner,
         public ?int $goal,
         public ?int $project,
-        public bool $register,
+        public ?Shown $shows,
     ) {
     }
 }

@@ -9,8 +9,12 @@ use App\Queries\Props;
 
 final readonly class MovedGoal implements Props
 {
-    /** @param ?float $change in points since the week before; null when there was nothing to measure */
-    public function __construct(public GoalRow $goal, public ?float $change)
+    /**
+     * @param ?float $change in points since the week before; null when there was nothing to measure
+     * @param list<string> $tasks titles of what was done for it, the largest first
+     * @param int $more how many besides
+     */
+    public function __construct(public GoalRow $goal, public ?float $change, public array $tasks, public int $more)
     {
     }
 }

@@ -18,6 +18,7 @@ final readonly class PeriodReviewView implements Props
      * @param ?string $heldAt YYYY-MM-DD
      * @param list<QuestionRow> $questions
      * @param list<DigestRow> $digest what it begins with, in the order of time
+     * @param list<FollowLine> $follows what is started, stopped or continued, with what became of it
      * @param ?FindingLevel $upTo to which review a finding of it goes up
      * @param ?string $plan where the period after it is planned
      * @param string $close where its goals are closed
@@ -31,6 +32,7 @@ final readonly class PeriodReviewView implements Props
         public bool $hasBegun,
         public array $questions,
         public array $digest,
+        public array $follows,
         public ?FindingLevel $upTo,
         public ?string $plan,
         public string $close,

@@ -19,6 +19,7 @@ final readonly class ReviewView implements Props
      * @param string $month to whose review a finding of it goes up
      * @param list<LeftOver> $leftOver what is still to be decided
      * @param list<PersonTag> $people
+     * @param ?AheadWeek $ahead what the decisions fill; null once it was held
      */
     public function __construct(
         public PeriodTag $week,
@@ -31,6 +32,7 @@ final readonly class ReviewView implements Props
         public string $month,
         public array $leftOver,
         public array $people,
+        public ?AheadWeek $ahead,
     ) {
     }
 }

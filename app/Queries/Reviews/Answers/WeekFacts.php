@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Queries\Reviews\Answers;
 
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Meetings\Answers\DecisionLine;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Props;
+use App\Queries\Week\Answers\DoneShare;
 use Loftrin\Core\Calendar\Day;
 
 /** What happened in a week, as computed. Once a review is held they stay as they were seen. */
@@ -22,6 +24,12 @@ final readonly class WeekFacts implements Props
      * @param list<GoalRow> $promised the week's goals
      * @param list<Occurrence> $meetings
      * @param int $done tasks done
+     * @param list<DoneShare> $byEffort
+     * @param list<DoneShare> $byArea
+     * @param list<DecisionLine> $decisions newest first
+     * @param list<DayLine> $findings of the days
+     * @param list<string> $blank working days with nothing written, YYYY-MM-DD
+     * @param list<DayLine> $appointments of the week and of the next
      */
     public function __construct(
         public Day $asOf,
@@ -39,6 +47,12 @@ final readonly class WeekFacts implements Props
         public int $withOthers,
         public int $withoutActivity,
         public int $tray,
+        public array $byEffort,
+        public array $byArea,
+        public array $decisions,
+        public array $findings,
+        public array $blank,
+        public array $appointments,
     ) {
     }
 }

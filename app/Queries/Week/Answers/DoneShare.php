@@ -18,4 +18,19 @@ final readonly class DoneShare implements Props
     public function __construct(public string $title, public ?Cord $cord, public int $minutes, public int $share, public array $tasks)
     {
     }
+
+    /**
+     * Without the tasks behind them: a year has thousands.
+     *
+     * @param list<self> $shares
+     *
+     * @return list<self>
+     */
+    public static function bare(array $shares): array
+    {
+        return array_map(
+            static fn(self $share): self => new self($share->title, $share->cord, $share->minutes, $share->share, []),
+            $shares,
+        );
+    }
 }

@@ -9,6 +9,7 @@ import { PeriodFacts } from '../../parts/reviews/PeriodFacts';
 import { QuestionBank } from '../../parts/reviews/QuestionBank';
 import { Questions } from '../../parts/reviews/Questions';
 import { Spread } from '../../parts/reviews/Spread';
+import { WhatFollows } from '../../parts/reviews/WhatFollows';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** In which review a finding of this one comes back. */
@@ -51,6 +52,7 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                                 {isOpen && <QuestionBank horizon={page.horizon} questions={page.questions} />}
                             </div>
                             <Questions period={period.name} questions={page.questions} isOpen={isOpen} up={up} />
+                            <WhatFollows period={period} lines={page.follows} />
                         </>
                     )
                 }

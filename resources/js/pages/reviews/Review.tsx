@@ -42,8 +42,8 @@ export default function Review({ page }: { page: ReviewView }) {
                 words={
                     !page.hasBegun ? (
                         <p className="text-ink-2">This week has not begun, so there is nothing to review yet.</p>
-                    ) : isDeciding && isOpen ? (
-                        <LeftOver page={page} />
+                    ) : isDeciding && isOpen && page.ahead !== null ? (
+                        <LeftOver page={page} ahead={page.ahead} />
                     ) : (
                         <Words page={page} />
                     )

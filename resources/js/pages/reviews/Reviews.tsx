@@ -30,6 +30,9 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
                         </Link>
                     ))}
                 </span>
+                <Link href={route('reviews.team-now')} className="link">
+                    The team’s week
+                </Link>
                 <FindAnswers words="" />
             </div>
             <p className="mb-4 text-ink-2">

@@ -25,7 +25,8 @@ export function OwnersEstimate({ goal, estimate, isOpen }: { goal: number; estim
     );
 }
 
-function SayChance({ goal, chance }: { goal: number; chance: number | null }) {
+/** Says how likely one's own goal is, and why. */
+export function SayChance({ goal, chance }: { goal: number; chance: number | null }) {
     const form = useForm(`estimate of goal ${String(goal)}`, { chance: chance === null ? '' : String(chance), line: '' });
 
     const say = (close: () => void) => (event: SubmitEvent) => {

@@ -28,9 +28,9 @@ export function RaiseAbout({ about, kind = 'quiet' }: { about: About; kind?: 'pl
 }
 
 /** The form by itself: in a dialog that is opened from anywhere. */
-export function RaiseForm({ about = {}, onDone }: { about?: About; onDone: () => void }) {
+export function RaiseForm({ about = {}, title = '', onDone }: { about?: About; title?: string; onDone: () => void }) {
     const [meetings, setMeetings] = useState<Option[]>([]);
-    const form = useForm(`issue about ${JSON.stringify(about)}`, { ...noIssue, series: '' });
+    const form = useForm(`issue about ${JSON.stringify(about)} ${title}`.trim(), { ...noIssue, title, series: '' });
     const errors = form.errors as Partial<Record<string, string>>;
 
     useEffect(() => {

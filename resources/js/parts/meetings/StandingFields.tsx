@@ -15,8 +15,8 @@ interface Props {
     onChange: (items: StandingValues[]) => void;
 }
 
-function lookedAt({ goal, project, register }: StandingValues): string {
-    return goal !== null ? `goal ${String(goal)}` : project !== null ? `project ${String(project)}` : register ? 'register' : '';
+function lookedAt({ goal, project, shows }: StandingValues): string {
+    return goal !== null ? `goal ${String(goal)}` : project !== null ? `project ${String(project)}` : (shows ?? '');
 }
 
 /** What comes up every time, in order, with what is to be looked at. */
@@ -24,6 +24,7 @@ export function StandingFields({ items, people, goals, projects, errors, onChang
     const owners = peopleAsOptions(people);
     const toLookAt = [
         { value: 'register', label: 'The register of projects' },
+        { value: 'team_week', label: 'The team’s week' },
         ...goals.map(({ value, label }) => ({ value: `goal ${value}`, label })),
         ...projects.map(({ value, label }) => ({ value: `project ${value}`, label })),
     ];
@@ -37,7 +38,7 @@ export function StandingFields({ items, people, goals, projects, errors, onChang
             onChange={onChange}
             add={{
                 words: 'Add an item',
-                row: { id: null, title: '', minutes: 5, owner: null, goal: null, project: null, register: false },
+                row: { id: null, title: '', minutes: 5, owner: null, goal: null, project: null, shows: null },
             }}
         >
             {(item, set, place) => (
@@ -88,7 +89,7 @@ export function StandingFields({ items, people, goals, projects, errors, onChang
                             set({
                                 goal: kind === 'goal' ? Number(id) : null,
                                 project: kind === 'project' ? Number(id) : null,
-                                register: kind === 'register',
+                                shows: kind === 'register' || kind === 'team_week' ? kind : null,
                             });
                         }}
                     />

@@ -3,6 +3,8 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { Cord } from '../Cord';
 import { Gauge, Standing } from '../Gauge';
+import { DayFacts } from './DayFacts';
+import { ShareList } from './ShareList';
 import type { PeriodTag, WeekFacts, WorkShare } from '../../generated/props';
 import { hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
@@ -11,6 +13,9 @@ const fills = ['bg-ink', 'bg-thread-1', 'bg-thread-2', 'bg-thread-3', 'bg-thread
 
 /** What happened in the week, as computed. */
 export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
+    const moved = facts.moved.filter(({ change }) => change !== null && change !== 0);
+    const still = facts.moved.filter((each) => !moved.includes(each));
+
     return (
         <>
             <div className="mb-4 flex flex-wrap items-baseline gap-x-2.5">
@@ -25,7 +30,7 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
             <h2 className="mt-6 border-b border-hairline pb-1 text-base">What moved</h2>
             {facts.moved.length === 0 && <p className="py-2 text-ink-2">No quarter goals were open.</p>}
             <ul>
-                {facts.moved.map(({ goal, change }) => (
+                {moved.map(({ goal, change, tasks, more }) => (
                     <li
                         key={goal.id}
                         className="grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]"
@@ -43,11 +48,35 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
                         <span className="text-right text-xs">
                             <Standing gauge={goal.gauge} />
                         </span>
+                        {tasks.length > 0 && (
+                            <span className="two-lines col-start-2 col-end-[-1] text-xs text-ink-2">
+                                {tasks.join(', ')}
+                                {more > 0 && ` and ${String(more)} more`}
+                            </span>
+                        )}
                     </li>
                 ))}
             </ul>
+            {still.length > 0 && (
+                <p className="border-b border-hairline py-1.5 text-xs text-ink-2">
+                    No change:{' '}
+                    {still.map(({ goal }, place) => (
+                        <span key={goal.id}>
+                            {place > 0 && ', '}
+                            <Link href={route('goals.show', goal.id)} className="hover:underline">
+                                {goal.title}
+                            </Link>
+                        </span>
+                    ))}
+                </p>
+            )}
             <Promised facts={facts} />
             <LeftOverCounts facts={facts} />
+            <div className="mt-6 grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
+                <ShareList title="By main effort" shares={facts.byEffort} />
+                <ShareList title="By area" shares={facts.byArea} />
+            </div>
+            <DayFacts week={week} facts={facts} />
             {facts.meetings.length > 0 && (
                 <>
                     <h2 className="mt-6 border-b border-hairline pb-1 text-base">Meetings</h2>

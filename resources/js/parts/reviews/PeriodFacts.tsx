@@ -1,9 +1,11 @@
 import { Link } from '@inertiajs/react';
 import { Cord } from '../Cord';
 import { Gauge, Standing } from '../Gauge';
+import { DecisionList } from './DecisionList';
 import { HoursByWeek } from './HoursByWeek';
-import type { DoneShare, PeriodFacts as Facts, PeriodTag, PromisedGoal } from '../../generated/props';
-import { dayWords, hoursWords, spanWords } from '../../lib/dates';
+import { ShareList } from './ShareList';
+import type { PeriodFacts as Facts, PeriodTag, PromisedGoal } from '../../generated/props';
+import { dayWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count, resultWords } from '../../lib/words';
 
@@ -43,8 +45,8 @@ export function PeriodFacts({ period, facts }: { period: PeriodTag; facts: Facts
             {facts.estimates !== null && <p className="border-t border-rule py-2 font-semibold">{facts.estimates}</p>}
             <HoursByWeek facts={facts} />
             <div className="mt-4 grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
-                <Hours title="By goal" shares={facts.byGoal} />
-                <Hours title="By area" shares={facts.byArea} />
+                <ShareList title="By goal" shares={facts.byGoal} />
+                <ShareList title="By area" shares={facts.byArea} />
             </div>
             <div className="mt-4 grid grid-cols-3 gap-x-8 gap-y-4 max-lg:grid-cols-1">
                 {facts.efforts.length > 0 && (
@@ -64,67 +66,34 @@ export function PeriodFacts({ period, facts }: { period: PeriodTag; facts: Facts
                 )}
                 {facts.tradeOffs.length > 0 && <Lines title="Trade-offs" lines={facts.tradeOffs} />}
             </div>
-            {facts.decisions.length > 0 && (
-                <>
-                    <h2 className="mt-5 border-b border-hairline pb-1 text-base">Decisions</h2>
-                    <ul>
-                        {facts.decisions.map((decision) => (
-                            <li key={decision.id} className="grid grid-cols-[80px_1fr] gap-x-3 border-b border-hairline py-1.5">
-                                <span className="text-xs leading-5 text-ink-2">{dayWords(decision.decidedOn)}</span>
-                                <span className="min-w-0 wrap-anywhere">
-                                    {decision.link === null ? (
-                                        decision.words
-                                    ) : (
-                                        <Link href={decision.link} className="hover:underline">
-                                            {decision.words}
-                                        </Link>
-                                    )}
-                                </span>
-                            </li>
-                        ))}
-                    </ul>
-                </>
-            )}
+            <DecisionList decisions={facts.decisions} />
         </>
     );
 }
 
 function Promised({ each: { goal, estimate, result } }: { each: PromisedGoal }) {
+    const became = (
+        <>
+            {estimate !== null && `${String(estimate)}%, `}
+            {result === null ? <Standing gauge={goal.gauge} /> : resultWords[result]}
+        </>
+    );
+
     return (
         <li className="grid grid-cols-[44px_1fr_100px_88px_112px] items-center gap-x-3 border-t border-hairline py-1.5 max-md:grid-cols-[44px_1fr_88px]">
             <Cord cord={goal.cord} />
-            <Link href={route('goals.show', goal.id)} title={goal.title} className="min-w-0 truncate hover:underline">
-                {goal.title}
-            </Link>
+            <span className="min-w-0">
+                <Link href={route('goals.show', goal.id)} title={goal.title} className="block truncate hover:underline">
+                    {goal.title}
+                </Link>
+                <span className="text-xs text-ink-2 md:hidden">{became}</span>
+            </span>
             <span className="max-md:hidden">
                 {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
             </span>
             <span className="text-right font-mono text-xs">{goal.gauge.terms}</span>
-            <span className="text-right text-xs text-ink-2 max-md:hidden">
-                {estimate !== null && `${String(estimate)}%, `}
-                {result === null ? <Standing gauge={goal.gauge} /> : resultWords[result]}
-            </span>
+            <span className="text-right text-xs text-ink-2 max-md:hidden">{became}</span>
         </li>
-    );
-}
-
-function Hours({ title, shares }: { title: string; shares: DoneShare[] }) {
-    return shares.length === 0 ? null : (
-        <div className="min-w-0">
-            <h3 className="border-b border-hairline pb-1 text-sm">{title}</h3>
-            <ul>
-                {shares.map((share) => (
-                    <li key={share.title} className="flex items-baseline justify-between gap-3 border-b border-hairline py-1">
-                        <span className="min-w-0 truncate" title={share.title}>
-                            {share.title}
-                        </span>
-                        <span className="flex-none font-mono text-xs">
-                            {hoursWords(share.minutes)} <span className="text-ink-2">{share.share}%</span>
-                        </span>
-                    </li>
-                ))}
-            </ul>
-        </div>
     );
 }
 

@@ -3,7 +3,7 @@ import type { WeekHours } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 
 /** The hours of the whole week as one ruler: taken by meetings, planned on days, no day yet, and what does not fit beyond its end. */
-export function WeekRuler({ hours }: { hours: WeekHours }) {
+export function WeekRuler({ hours, words = 'Hours left this week' }: { hours: WeekHours; words?: string }) {
     const { available, taken, onDays, noDay, free } = hours;
     const whole = Math.max(available, available - free, 60);
     const percent = (minutes: number) => `${String((minutes / whole) * 100)}%`;
@@ -16,7 +16,7 @@ export function WeekRuler({ hours }: { hours: WeekHours }) {
     return (
         <div className="mt-3">
             <p className="flex items-baseline justify-between gap-3 text-xs">
-                <span className="text-ink-2">Hours left this week</span>
+                <span className="text-ink-2">{words}</span>
                 <span className={clsx('font-semibold', free < 0 && 'text-persimmon')}>
                     {free < 0 ? `${hoursWords(-free)} over` : `${hoursWords(free)} free of ${hoursWords(available)}`}
                 </span>

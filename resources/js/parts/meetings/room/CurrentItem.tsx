@@ -29,12 +29,8 @@ export function CurrentItem({ page, item, passed }: Props) {
                     <Cord cord={item.cord} />
                     {item.issue === null ? item.who : about(item)}
                     {item.look !== null && (
-                        <Link href={item.look} className="link">
-                            {item.look.startsWith('/goals')
-                                ? 'Open the goal'
-                                : item.look === '/projects'
-                                  ? 'Open the register'
-                                  : 'Open the project'}
+                        <Link href={item.look.value} className="link">
+                            {item.look.label}
                         </Link>
                     )}
                     {item.issue !== null && (

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Reviews\Answers;
+
+use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Props;
+
+/** The team's week: every goal of the quarter, what changed first. */
+final readonly class TeamWeek implements Props
+{
+    /**
+     * @param list<TeamGoal> $changed since the week before, the largest change first
+     * @param list<TeamGoal> $others
+     * @param list<string> $silent names of owners who have said nothing in this week
+     * @param string $asksOn the weekday from which they are asked, "thursday"
+     */
+    public function __construct(
+        public PeriodTag $week,
+        public array $changed,
+        public array $others,
+        public array $silent,
+        public string $asksOn,
+        public bool $mayChange,
+    ) {
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Meetings;
+
+/** What a meeting looks at together besides a goal or a project. Rules: guide M1. */
+enum Shown: string
+{
+    case Register = 'register';
+    case TeamWeek = 'team_week';
+}
