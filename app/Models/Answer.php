@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Loftrin\Core\Reviews\AskedQuestion;
 
 /**
  * @property int $review_id
@@ -25,6 +27,16 @@ final class Answer extends Record
     public function review(): BelongsTo
     {
         return $this->belongsTo(Review::class);
+    }
+
+    /**
+     * What was written, not what was only ticked.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeWritten(Builder $query): void
+    {
+        $query->where('words', '<>', '')->where('question', 'not like', AskedQuestion::CHECK.'%');
     }
 
     /** @return HasMany<Verdict, $this> */

@@ -167,6 +167,24 @@ describe('questions of one’s own', function (): void {
     });
 });
 
+it('has a checklist that is blank in each review, and is no answer', function (): void {
+    $this->post('/review-questions', ['horizon' => 'week', 'words' => 'Backup looked at', 'isCheck' => true])->assertSessionHasNoErrors();
+    $key = ReviewQuestion::query()->sole()->key;
+    ($this->write)('2027-W05', $key, 'done');
+    $row = fn(string $week): array => collect($this->props("/reviews/$week")['page']['questions'])->firstWhere('key', $key);
+    expect($row('2027-W05'))
+        ->toMatchArray(['isCheck' => true, 'answer' => 'done', 'question' => 'Backup looked at'])
+        ->and($row('2027-W06')['answer'])
+        ->toBe('')
+        ->and($this->props('/reviews/answers')['page']['answers'])
+        ->toBe([])
+        ->and(($this->digest)('2027-02'))
+        ->toBe([]);
+    $this->put('/reviews/2027-W05/answers', ['question' => $key, 'words' => ''])->assertSessionHasNoErrors();
+    expect($row('2027-W05')['answer'])->toBe('');
+    $this->delete('/review-questions', ['horizon' => 'week', 'question' => $key])->assertSessionHasNoErrors();
+});
+
 describe('findings', function (): void {
     it('go up from the week to the month, the quarter and the year, and know where they were written', function (): void {
         $kept = ($this->write)('2027-W02', 'surprised', 'Two crews at once.');

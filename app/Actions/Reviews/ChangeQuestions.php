@@ -24,8 +24,12 @@ final readonly class ChangeQuestions
     {
     }
 
-    /** @throws RefusedChange when it is asked already, or there are too many */
-    public function add(Person $who, Horizon $horizon, string $words): void
+    /**
+     * @param bool $isCheck whether it is a line of the checklist, to be ticked
+     *
+     * @throws RefusedChange when it is asked already, or there are too many
+     */
+    public function add(Person $who, Horizon $horizon, string $words, bool $isCheck = false): void
     {
         $asked = Questions::of($horizon, $who);
 
@@ -35,11 +39,11 @@ final readonly class ChangeQuestions
             default => null,
         };
 
-        $this->log->change($who, "Added the question “{$words}”", static function () use ($who, $horizon, $words, $asked): void {
+        $this->log->change($who, "Added the question “{$words}”", static function () use ($who, $horizon, $words, $asked, $isCheck): void {
             ReviewQuestion::query()->create([
                 'person_id' => $who->id,
                 'horizon' => $horizon,
-                'key' => 'own-'.Str::lower(Str::random(12)),
+                'key' => ($isCheck ? AskedQuestion::CHECK : 'own-').Str::lower(Str::random(12)),
                 'words' => $words,
                 'place' => count($asked) + 1,
             ]);

@@ -23,7 +23,7 @@ final readonly class AskedQuestions
     public static function of(Period $period, Person $person, ?Review $review): array
     {
         $before = Answer::query()
-            ->where('words', '<>', '')
+            ->written()
             ->whereHas(
                 'review',
                 static fn(Builder $reviews) => $reviews
@@ -52,6 +52,7 @@ final readonly class AskedQuestions
                 ),
                 isOwn: $asked->isOwn,
                 isResting: $asked->isResting,
+                isCheck: $asked->isCheck(),
             );
         }, Questions::of($period->horizon, $person));
     }

@@ -55,7 +55,7 @@ final readonly class Digest
     private function answers(Period $period, Person $person): array
     {
         $answers = Answer::query()
-            ->where('words', '<>', '')
+            ->written()
             ->whereRelation('review', 'person_id', $person->id)
             ->with(['review:id,period', 'finding'])
             ->orderBy('id')

@@ -21,6 +21,7 @@ use App\Queries\Reviews\Answers\WorkShare;
 use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -46,10 +47,20 @@ final readonly class FactsQuery
         private DecisionsPage $decisions,
         private WrittenDays $days,
         private MovingTasks $moving,
+        private Remembered $remembered,
     ) {
     }
 
+    /** Kept until anything is changed. */
     public function of(Period $week, Person $person): WeekFacts
+    {
+        return $this->remembered->of(
+            "facts of $week->name on {$this->workspace->today()} for $person->id",
+            fn(): WeekFacts => $this->workOut($week, $person),
+        );
+    }
+
+    private function workOut(Period $week, Person $person): WeekFacts
     {
         $asOf = $this->asOf($week);
         $stored = $this->plans->holding($week, $person);

@@ -8,6 +8,7 @@ use App\Models\Assumption;
 use App\Models\MainEffort;
 use App\Models\Person;
 use App\Models\Review;
+use App\Models\Task;
 use App\Models\TradeOff;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
@@ -17,12 +18,14 @@ use App\Queries\Reviews\Answers\EffortSpent;
 use App\Queries\Reviews\Answers\HoursOfWeek;
 use App\Queries\Reviews\Answers\PeriodFacts;
 use App\Queries\Week\Answers\DoneShare;
-use App\Queries\Week\Answers\DoneView;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\Ledger;
+use stdClass;
 
 /** Works out what happened in a person's month, quarter or year. Rules: guide R3, R4. */
 final readonly class PeriodFactsQuery
@@ -36,10 +39,20 @@ final readonly class PeriodFactsQuery
         private DonePage $done,
         private PromisedGoals $promised,
         private DecisionsPage $decisions,
+        private Remembered $remembered,
     ) {
     }
 
+    /** Kept until anything is changed. */
     public function of(Period $period, Person $person): PeriodFacts
+    {
+        return $this->remembered->of(
+            "facts of $period->name on {$this->workspace->today()} for $person->id",
+            fn(): PeriodFacts => $this->workOut($period, $person),
+        );
+    }
+
+    private function workOut(Period $period, Person $person): PeriodFacts
     {
         $asOf = $this->asOf($period);
         $span = new Span($period->span->first, $asOf);
@@ -64,7 +77,7 @@ final readonly class PeriodFactsQuery
             weeks: $this->weeks($weeks, $person),
             byGoal: DoneShare::bare($done->byGoal),
             byArea: DoneShare::bare($done->byArea),
-            efforts: self::efforts($ids, $done, count($weeks)),
+            efforts: self::efforts($ids, $span, $person, count($weeks)),
             assumptions: self::assumptions($ids),
             tradeOffs: self::tradeOffs($ids),
             decisions: $this->decisions->lines(
@@ -117,28 +130,32 @@ final readonly class PeriodFactsQuery
     }
 
     /**
+     * By whoever worked on them.
+     *
      * @param list<int> $goals
      *
      * @return list<EffortSpent>
      */
-    private static function efforts(array $goals, DoneView $done, int $weeks): array
+    private static function efforts(array $goals, Span $span, Person $viewer, int $weeks): array
     {
-        $given = [];
-
-        foreach ($done->byEffort as $share) {
-            $given[$share->title] = $share->minutes;
-        }
+        $efforts = MainEffort::query()->whereIn('goal_id', $goals)->orderBy('id')->get();
+        $given = Task::query()
+            ->visibleTo($viewer)
+            ->whereIn('main_effort_id', $efforts->modelKeys())
+            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
+            ->groupBy('main_effort_id')
+            ->selectRaw('main_effort_id, sum(coalesce(minutes, ?)) as given', [Ledger::USUAL_MINUTES])
+            ->toBase()
+            ->get()
+            ->mapWithKeys(static fn(stdClass $sum): array => [(int) $sum->main_effort_id => (int) $sum->given]);
 
         return array_values(
-            MainEffort::query()
-                ->whereIn('goal_id', $goals)
-                ->orderBy('id')
-                ->get()
+            $efforts
                 ->map(
                     static fn(MainEffort $effort): EffortSpent => new EffortSpent(
                         $effort->title,
                         $effort->hours === null ? null : (float) $effort->hours,
-                        round(($given[$effort->title] ?? 0) / 60 / max(1, $weeks), 1),
+                        round($given->get($effort->id, 0) / 60 / max(1, $weeks), 1),
                     ),
                 )
                 ->all(),

@@ -13,6 +13,7 @@ use App\Queries\Reviews\Answers\ReviewRow;
 use App\Queries\Reviews\Answers\Reviews;
 use Illuminate\Support\Collection;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Reviews\AskedQuestion;
 
 /** A year with its quarters, months and weeks in which one was there, with what one made of them. */
 final readonly class ReviewsPage
@@ -70,7 +71,9 @@ final readonly class ReviewsPage
         $review = $reviews->get($period->name);
         $isHeld = $review?->held_at !== null;
         $alignment = $isHeld ? $review->facts['alignment'] ?? null : null;
-        $answer = $review?->answers->first(static fn(Answer $answer): bool => $answer->words !== '');
+        $answer = $review?->answers->first(
+            static fn(Answer $answer): bool => $answer->words !== '' && ! str_starts_with($answer->question, AskedQuestion::CHECK),
+        );
 
         return new ReviewRow(
             $period->horizon,

@@ -16,8 +16,12 @@ final class QuestionController extends Controller
 {
     public function store(Request $request, ChangeQuestions $questions): RedirectResponse
     {
-        $request->validate(['horizon' => ['required', Rule::enum(Horizon::class)], 'words' => ['required', 'string', 'max:200']]);
-        $questions->add($this->me(), self::horizon($request), $request->string('words')->toString());
+        $request->validate([
+            'horizon' => ['required', Rule::enum(Horizon::class)],
+            'words' => ['required', 'string', 'max:200'],
+            'isCheck' => ['boolean'],
+        ]);
+        $questions->add($this->me(), self::horizon($request), $request->string('words')->toString(), $request->boolean('isCheck'));
 
         return $this->changed();
     }

@@ -3,6 +3,7 @@ import type { PeriodFacts as Facts, PeriodReviewView } from '../../generated/pro
 import { act } from '../../lib/act';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
+import { Checks } from '../../parts/reviews/Checks';
 import { Digest } from '../../parts/reviews/Digest';
 import { Held } from '../../parts/reviews/Held';
 import { PeriodFacts } from '../../parts/reviews/PeriodFacts';
@@ -51,6 +52,7 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                                 <h2 className="text-md">Your words</h2>
                                 {isOpen && <QuestionBank horizon={page.horizon} questions={page.questions} />}
                             </div>
+                            <Checks period={period.name} questions={page.questions} isOpen={isOpen} />
                             <Questions period={period.name} questions={page.questions} isOpen={isOpen} up={up} />
                             <WhatFollows period={period} lines={page.follows} />
                         </>

@@ -29,11 +29,11 @@ export function PeriodFacts({ period, facts }: { period: PeriodTag; facts: Facts
             {facts.goals.length > 0 && (
                 <p
                     aria-hidden
-                    className="grid grid-cols-[44px_1fr_100px_88px_112px] gap-x-3 text-xs text-ink-2 max-md:grid-cols-[44px_1fr_88px]"
+                    className="grid grid-cols-[44px_1fr_84px_80px_108px] gap-x-3 text-xs text-ink-2 max-md:grid-cols-[44px_1fr_88px]"
                 >
                     <span className="col-span-2" />
                     <span className="max-md:hidden">reached</span>
-                    <span className="text-right">ended at</span>
+                    <span className="text-right">{facts.asOf < period.last ? 'stands at' : 'ended at'}</span>
                     <span className="text-right max-md:hidden">first estimate, result</span>
                 </p>
             )}
@@ -80,10 +80,10 @@ function Promised({ each: { goal, estimate, result } }: { each: PromisedGoal }) 
     );
 
     return (
-        <li className="grid grid-cols-[44px_1fr_100px_88px_112px] items-center gap-x-3 border-t border-hairline py-1.5 max-md:grid-cols-[44px_1fr_88px]">
+        <li className="grid grid-cols-[44px_1fr_84px_80px_108px] items-center gap-x-3 border-t border-hairline py-1.5 max-md:grid-cols-[44px_1fr_88px]">
             <Cord cord={goal.cord} />
             <span className="min-w-0">
-                <Link href={route('goals.show', goal.id)} title={goal.title} className="block truncate hover:underline">
+                <Link href={route('goals.show', goal.id)} title={goal.title} className="two-lines hover:underline">
                     {goal.title}
                 </Link>
                 <span className="text-xs text-ink-2 md:hidden">{became}</span>

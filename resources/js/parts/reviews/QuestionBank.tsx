@@ -24,6 +24,7 @@ export function QuestionBank({ horizon, questions }: { horizon: Horizon; questio
 
 function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow[] }) {
     const form = useForm(`question of a ${horizon}`, { words: '' });
+    const check = useForm(`check of a ${horizon}`, { words: '' });
     const [problem, setProblem] = useState<string | null>(null);
     const options = { onRefused: setProblem };
     const keys = questions.map(({ key }) => key);
@@ -45,6 +46,7 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
                     <li key={question.key} className="flex flex-wrap items-baseline gap-x-1 py-1">
                         <span className={question.isResting ? 'min-w-40 flex-1 text-ink-2' : 'min-w-40 flex-1'}>
                             {question.question}
+                            {question.isCheck && <span className="ml-2 text-xs text-ink-2">checklist</span>}
                             {question.isResting && <span className="ml-2 text-xs">rests</span>}
                         </span>
                         <Button
@@ -106,6 +108,11 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
                 words="A question of your own"
                 maxLength={200}
                 {...addingLine(form, 'words', route('review-questions.store'), (data) => ({ ...data, horizon }))}
+            />
+            <AddLine
+                words="A line of your checklist"
+                maxLength={200}
+                {...addingLine(check, 'words', route('review-questions.store'), (data) => ({ ...data, horizon, isCheck: true }))}
             />
         </>
     );

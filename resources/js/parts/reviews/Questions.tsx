@@ -18,7 +18,7 @@ export function Questions({ period, questions, isOpen, up }: Props) {
     return (
         <ul className="space-y-5">
             {questions
-                .filter((question) => !question.isResting || question.answer !== '')
+                .filter((question) => !question.isCheck && (!question.isResting || question.answer !== ''))
                 .map((question) => (
                     <li key={question.key}>
                         <h3 className="flex items-baseline justify-between gap-3 text-base">

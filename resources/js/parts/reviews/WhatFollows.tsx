@@ -23,7 +23,12 @@ export function WhatFollows({ period, lines }: { period: PeriodTag; lines: Follo
                             <Button
                                 kind="quiet"
                                 onClick={() => {
-                                    act('post', route('goals.store'), { title: line.words, period: period.next, measure: 'work', stay: true });
+                                    act('post', route('goals.store'), {
+                                        title: line.words,
+                                        period: period.next,
+                                        measure: 'work',
+                                        stay: true,
+                                    });
                                 }}
                             >
                                 a goal of {plannedWords(period.next)}

@@ -1,3 +1,4 @@
+import { Checks } from './Checks';
 import { QuestionBank } from './QuestionBank';
 import { Questions } from './Questions';
 import { Resolutions } from './Resolutions';
@@ -6,7 +7,7 @@ import type { ReviewView } from '../../generated/props';
 /** Your words on a week: what you wanted to do differently, then the questions in any order. */
 export function Words({ page }: { page: ReviewView }) {
     const isOpen = page.heldAt === null;
-    const asked = page.questions.filter((question) => !question.isResting);
+    const asked = page.questions.filter((question) => !question.isResting && !question.isCheck);
     const answered = asked.filter((question) => question.answer.trim() !== '').length;
 
     return (
@@ -20,6 +21,7 @@ export function Words({ page }: { page: ReviewView }) {
                 </span>
             </div>
             <Resolutions period={page.week.name} resolutions={page.resolutions} isOpen={isOpen} />
+            <Checks period={page.week.name} questions={page.questions} isOpen={isOpen} />
             <Questions period={page.week.name} questions={page.questions} isOpen={isOpen} up={{ to: 'month', name: page.month }} />
         </>
     );
