@@ -118,15 +118,23 @@ final readonly class PeriodFactsQuery
         }
 
         $all = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
-        $stored = $this->plans->holding($weeks[count($weeks) - 1], $person);
         $tasks = DoneWork::in($all, $person)->get();
+        $ledger = DoneWork::ledger($all, $tasks, $this->plans->holding($weeks[count($weeks) - 1], $person));
+        $loose = array_flip($ledger->tasksByGoal[''] ?? []);
+        $calendar = $this->workspace->calendar();
+        $sums = [];
 
-        return array_map(static function (Period $week) use ($tasks, $stored): HoursOfWeek {
-            $within = $tasks->filter(static fn($task): bool => $task->done_on !== null && $week->span->holds($task->done_on));
-            $ledger = DoneWork::ledger($week->span, $within, $stored);
+        foreach ($tasks as $task) {
+            $week = $task->done_on === null ? '' : $calendar->weekOf($task->done_on)->name;
+            $minutes = $task->minutes ?? Ledger::USUAL_MINUTES;
+            $sums[$week][0] = ($sums[$week][0] ?? 0) + $minutes;
+            $sums[$week][1] = ($sums[$week][1] ?? 0) + (isset($loose[(string) $task->id]) ? 0 : $minutes);
+        }
 
-            return new HoursOfWeek($week->name, (int) $ledger->minutes->rounded(0), (int) $ledger->threaded->rounded(0));
-        }, $weeks);
+        return array_map(
+            static fn(Period $week): HoursOfWeek => new HoursOfWeek($week->name, $sums[$week->name][0] ?? 0, $sums[$week->name][1] ?? 0),
+            $weeks,
+        );
     }
 
     /**
