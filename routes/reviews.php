@@ -5,10 +5,13 @@ declare(strict_types=1);
 use App\Http\Controllers\Reviews\FindingController;
 use App\Http\Controllers\Reviews\QuestionController;
 use App\Http\Controllers\Reviews\ReviewController;
+use App\Http\Controllers\Reviews\ShareController;
 use App\Http\Controllers\Reviews\TeamController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/reviews', [ReviewController::class, 'index'])->name('reviews.index');
+Route::get('/reviews/shared', [ShareController::class, 'index'])->name('reviews.shared');
+Route::put('/review-shares', [ShareController::class, 'share'])->name('reviews.share');
 Route::get('/reviews/answers', [ReviewController::class, 'answers'])->name('reviews.answers');
 Route::get('/reviews/team', [TeamController::class, 'current'])->name('reviews.team-now');
 Route::get('/reviews/team/{week}', [TeamController::class, 'show'])->name('reviews.team');

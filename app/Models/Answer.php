@@ -18,6 +18,7 @@ use Loftrin\Core\Reviews\AskedQuestion;
  * @property-read Review $review
  * @property-read Collection<int, Verdict> $verdicts
  * @property-read ?Finding $finding
+ * @property-read Collection<int, Share> $shares
  */
 final class Answer extends Record
 {
@@ -43,6 +44,12 @@ final class Answer extends Record
     public function verdicts(): HasMany
     {
         return $this->hasMany(Verdict::class)->orderBy('period');
+    }
+
+    /** @return HasMany<Share, $this> */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(Share::class)->orderBy('id');
     }
 
     /** @return HasOne<Finding, $this> */

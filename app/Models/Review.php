@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $held_at
  * @property array<string, mixed>|null $facts
  * @property-read Collection<int, Answer> $answers
+ * @property-read Collection<int, Share> $shares
  * @property-read Person $person
  */
 final class Review extends Record
@@ -25,6 +26,12 @@ final class Review extends Record
     public function answers(): HasMany
     {
         return $this->hasMany(Answer::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Share, $this> */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(Share::class)->orderBy('id');
     }
 
     /** @return BelongsTo<Person, $this> */

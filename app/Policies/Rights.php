@@ -68,6 +68,7 @@ use App\Models\Review;
 use App\Models\ReviewQuestion;
 use App\Models\Sending;
 use App\Models\Series;
+use App\Models\Share;
 use App\Models\Stage;
 use App\Models\StandingItem;
 use App\Models\Step;
@@ -122,6 +123,7 @@ final readonly class Rights
         HabitTick::class => ['update', ['habit_id' => Habit::class]],
         Answer::class => ['update', ['review_id' => Review::class]],
         Verdict::class => ['update', ['answer_id' => Answer::class]],
+        Share::class => ['update', ['review_id' => Review::class, 'answer_id' => Answer::class]],
     ];
 
     /** One's own: the column that says whose. */

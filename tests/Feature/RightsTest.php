@@ -107,6 +107,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'projects.template',
         'reviews.answer',
         'reviews.judge',
+        'reviews.share',
         'findings.keep',
         'review-questions.store',
         'review-questions.arrange',

@@ -312,6 +312,7 @@ final class Writes
             'reviews.answer' => ['question' => 'moved', 'words' => 'Two buoys.'],
             'reviews.judge' => ['answer' => $at['answer'], 'verdict' => 'trying'],
             'reviews.ask' => ['on' => 'monday'],
+            'reviews.share' => ['of' => 'answer', 'id' => $at['answer'], 'with' => 'person', 'whom' => $other->id, 'isShared' => true],
             'findings.keep' => ['source' => 'answer', 'id' => $at['answer'], 'level' => 'month'],
             'review-questions.store' => ['horizon' => 'week', 'words' => 'Did I read?'],
             'review-questions.arrange' => ['horizon' => 'week', 'questions' => ['still', 'moved', 'surprised', 'differently']],

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Review;
 use App\Queries\Reviews\Answers\PastAnswer;
 use App\Queries\Reviews\Answers\QuestionRow;
+use App\Queries\Reviews\Answers\ShareRow;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\AskedQuestion;
@@ -53,6 +54,7 @@ final readonly class AskedQuestions
                 isOwn: $asked->isOwn,
                 isResting: $asked->isResting,
                 isCheck: $asked->isCheck(),
+                shares: array_values($answer?->shares->map(ShareRow::of(...))->all() ?? []),
             );
         }, Questions::of($period->horizon, $person));
     }

@@ -120,7 +120,7 @@ final readonly class PeriodFactsQuery
         $all = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
         $tasks = DoneWork::in($all, $person)->get();
         $ledger = DoneWork::ledger($all, $tasks, $this->plans->holding($weeks[count($weeks) - 1], $person));
-        $loose = array_flip($ledger->tasksByGoal[''] ?? []);
+        $loose = array_fill_keys(array_map(intval(...), $ledger->tasksByGoal[''] ?? []), true);
         $calendar = $this->workspace->calendar();
         $sums = [];
 
@@ -128,7 +128,7 @@ final readonly class PeriodFactsQuery
             $week = $task->done_on === null ? '' : $calendar->weekOf($task->done_on)->name;
             $minutes = $task->minutes ?? Ledger::USUAL_MINUTES;
             $sums[$week][0] = ($sums[$week][0] ?? 0) + $minutes;
-            $sums[$week][1] = ($sums[$week][1] ?? 0) + (isset($loose[(string) $task->id]) ? 0 : $minutes);
+            $sums[$week][1] = ($sums[$week][1] ?? 0) + (isset($loose[$task->id]) ? 0 : $minutes);
         }
 
         return array_map(

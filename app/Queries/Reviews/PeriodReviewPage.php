@@ -9,6 +9,7 @@ use App\Models\Review;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Reviews\Answers\PeriodReviewView;
+use App\Queries\Reviews\Answers\Sharing;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\FindingLevel;
@@ -22,7 +23,11 @@ final readonly class PeriodReviewPage
 
     public function of(Period $period, Person $person): PeriodReviewView
     {
-        $review = Review::query()->where('person_id', $person->id)->where('period', $period->name)->with('answers.finding')->first();
+        $review = Review::query()
+            ->where('person_id', $person->id)
+            ->where('period', $period->name)
+            ->with(['answers.finding', 'answers.shares.group', 'shares.group'])
+            ->first();
         $isHeld = $review?->held_at !== null;
         $next = $this->workspace->calendar()->next($period);
 
@@ -32,6 +37,7 @@ final readonly class PeriodReviewPage
             facts: $isHeld ? null : $this->facts->of($period, $person),
             kept: $isHeld ? $review->facts : null,
             heldAt: $review?->held_at?->format('Y-m-d'),
+            sharing: Sharing::of($review),
             hasBegun: $period->hasBegunOn($this->workspace->today()),
             questions: AskedQuestions::of($period, $person, $review),
             digest: $this->digest->of($period, $person),

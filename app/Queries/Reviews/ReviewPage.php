@@ -15,6 +15,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Reviews\Answers\AheadWeek;
 use App\Queries\Reviews\Answers\LeftOver;
 use App\Queries\Reviews\Answers\ReviewView;
+use App\Queries\Reviews\Answers\Sharing;
 use App\Queries\Week\WeekPage;
 use Loftrin\Core\Calendar\Period;
 
@@ -31,7 +32,11 @@ final readonly class ReviewPage
 
     public function of(Period $week, Person $person): ReviewView
     {
-        $review = Review::query()->where('person_id', $person->id)->where('period', $week->name)->with('answers.finding')->first();
+        $review = Review::query()
+            ->where('person_id', $person->id)
+            ->where('period', $week->name)
+            ->with(['answers.finding', 'answers.shares.group', 'shares.group'])
+            ->first();
         $isHeld = $review?->held_at !== null;
 
         return new ReviewView(
@@ -39,6 +44,7 @@ final readonly class ReviewPage
             facts: $isHeld ? null : $this->facts->of($week, $person),
             kept: $isHeld ? $review->facts : null,
             heldAt: $review?->held_at?->format('Y-m-d'),
+            sharing: Sharing::of($review),
             hasBegun: $week->hasBegunOn($this->workspace->today()),
             questions: AskedQuestions::of($week, $person, $review),
             resolutions: Resolutions::before($week, $person),

@@ -29,6 +29,7 @@ final readonly class PeriodReviewView implements Props
         public ?PeriodFacts $facts,
         public ?array $kept,
         public ?string $heldAt,
+        public Sharing $sharing,
         public bool $hasBegun,
         public array $questions,
         public array $digest,

@@ -13,6 +13,7 @@ final readonly class QuestionRow implements Props
     /**
      * @param ?int $id of the answer, once there is one
      * @param ?FindingLevel $level to which review the answer goes up; null of what nobody marked
+     * @param list<ShareRow> $shares who else may read the answer by itself
      * @param bool $isCheck whether it is a line of the checklist: ticked when anything is answered
      * @param list<PastAnswer> $before what one answered in the periods before, newest first
      */
@@ -26,6 +27,7 @@ final readonly class QuestionRow implements Props
         public bool $isOwn,
         public bool $isResting,
         public bool $isCheck,
+        public array $shares,
     ) {
     }
 }

@@ -26,6 +26,7 @@ final readonly class ReviewView implements Props
         public ?WeekFacts $facts,
         public ?array $kept,
         public ?string $heldAt,
+        public Sharing $sharing,
         public bool $hasBegun,
         public array $questions,
         public array $resolutions,

@@ -53,7 +53,7 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                                 {isOpen && <QuestionBank horizon={page.horizon} questions={page.questions} />}
                             </div>
                             <Checks period={period.name} questions={page.questions} isOpen={isOpen} />
-                            <Questions period={period.name} questions={page.questions} isOpen={isOpen} up={up} />
+                            <Questions sharing={page.sharing} period={period.name} questions={page.questions} isOpen={isOpen} up={up} />
                             <WhatFollows period={period} lines={page.follows} />
                         </>
                     )
@@ -61,7 +61,7 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
             >
                 {page.heldAt !== null && (
                     <>
-                        <Held period={period.name} on={page.heldAt} />
+                        <Held period={period.name} on={page.heldAt} sharing={page.sharing} />
                         {page.plan !== null && (
                             <ButtonLink kind="main" href={page.plan}>
                                 Plan what comes next

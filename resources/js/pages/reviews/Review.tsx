@@ -51,7 +51,7 @@ export default function Review({ page }: { page: ReviewView }) {
             >
                 {page.heldAt !== null && (
                     <>
-                        <Held period={page.week.name} on={page.heldAt} />
+                        <Held period={page.week.name} on={page.heldAt} sharing={page.sharing} />
                         <ButtonLink kind="main" href={route('week.show', page.week.next)}>
                             Plan the week after
                         </ButtonLink>

@@ -33,6 +33,9 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
                 <Link href={route('reviews.team-now')} className="link">
                     The team’s week
                 </Link>
+                <Link href={route('reviews.shared')} className="link">
+                    Shared with you
+                </Link>
                 <FindAnswers words="" />
             </div>
             <p className="mb-4 text-ink-2">

@@ -1,7 +1,8 @@
 import { Link } from '@inertiajs/react';
 import { KeepFinding } from './KeepFinding';
 import { RuledText } from '../RuledText';
-import type { FindingLevel, QuestionRow } from '../../generated/props';
+import { Share } from './Share';
+import type { FindingLevel, QuestionRow, Sharing } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 
@@ -11,10 +12,11 @@ interface Props {
     isOpen: boolean;
     /** To which review an answer worth keeping goes up, and its name; null of a year. */
     up: { to: FindingLevel; name: string } | null;
+    sharing: Sharing;
 }
 
 /** The questions, in any order, with what one answered before under each. */
-export function Questions({ period, questions, isOpen, up }: Props) {
+export function Questions({ period, questions, isOpen, up, sharing }: Props) {
     return (
         <ul className="space-y-5">
             {questions
@@ -29,15 +31,20 @@ export function Questions({ period, questions, isOpen, up }: Props) {
                             >
                                 {question.question}
                             </Link>
-                            {up !== null && question.id !== null && question.answer.trim() !== '' && (
-                                <KeepFinding
-                                    source="answer"
-                                    id={question.id}
-                                    level={question.level}
-                                    upTo={up.to}
-                                    from={null}
-                                    name={up.name}
-                                />
+                            {question.id !== null && question.answer.trim() !== '' && (
+                                <span className="flex flex-none items-baseline gap-x-2 font-normal print:hidden">
+                                    <Share of="answer" id={question.id} shares={question.shares} sharing={sharing} />
+                                    {up !== null && (
+                                        <KeepFinding
+                                            source="answer"
+                                            id={question.id}
+                                            level={question.level}
+                                            upTo={up.to}
+                                            from={null}
+                                            name={up.name}
+                                        />
+                                    )}
+                                </span>
                             )}
                         </h3>
                         {isOpen ? (

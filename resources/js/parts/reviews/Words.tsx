@@ -22,7 +22,13 @@ export function Words({ page }: { page: ReviewView }) {
             </div>
             <Resolutions period={page.week.name} resolutions={page.resolutions} isOpen={isOpen} />
             <Checks period={page.week.name} questions={page.questions} isOpen={isOpen} />
-            <Questions period={page.week.name} questions={page.questions} isOpen={isOpen} up={{ to: 'month', name: page.month }} />
+            <Questions
+                sharing={page.sharing}
+                period={page.week.name}
+                questions={page.questions}
+                isOpen={isOpen}
+                up={{ to: 'month', name: page.month }}
+            />
         </>
     );
 }
