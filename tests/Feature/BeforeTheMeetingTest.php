@@ -150,6 +150,18 @@ describe('a comment on an issue', function (): void {
     });
 });
 
+it('leads to what will be looked at, but to no goal that is hidden', function (): void {
+    $goal = Made::goal($this->noor, more: ['title' => 'Twelve harbours']);
+    $this->series->standingItems()->create(['position' => 0, 'title' => 'Harbours', 'minutes' => 5, 'goal_id' => $goal->id]);
+    $look = fn(): mixed => collect($this->props("/series/{$this->series->id}")['page']['agenda']['items'])->firstWhere('title', 'Harbours')[
+        'look'
+    ];
+    expect($look()['value'])->toBe("/goals/$goal->id");
+    $goal->update(['visibility' => 'only_me']);
+    $this->actingAs($this->elif);
+    expect($look())->toBeNull();
+});
+
 it('proposes the goal that an issue is likely about, of those that all may see', function (): void {
     $goal = Made::goal($this->noor, more: ['title' => 'Twelve harbours fitted']);
     $asked = fn(string $words) => $this->getJson('/issues/goal?words='.urlencode($words))

@@ -40,7 +40,13 @@ final readonly class RemindOfMeetings
 
         foreach (
             Series::query()
-                ->with([...Series::DAYS, 'attendees.person', 'standingItems.owner', 'meetings' => MeetingDays::current($this->workspace)])
+                ->with([
+                    ...Series::DAYS,
+                    'attendees.person',
+                    'standingItems.owner',
+                    'standingItems.goal',
+                    'meetings' => MeetingDays::current($this->workspace),
+                ])
                 ->orderBy('id')
                 ->get() as $series
         ) {

@@ -12,6 +12,7 @@ use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\PlannedItem;
+use App\Queries\Parts\Answers\Option;
 use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
@@ -37,7 +38,7 @@ final readonly class ComingAgenda
         );
 
         return new AgendaView(
-            $this->items($series, $begins, $minutes, $this->parts($series, count($followUps), $rows($fit->fits))),
+            $this->items($series, $begins, $minutes, $this->parts($series, count($followUps), $rows($fit->fits), $threads)),
             $rows($fit->wontFit),
             self::wall($begins, $minutes),
             $fit->spare,
@@ -48,7 +49,7 @@ final readonly class ComingAgenda
     /**
      * @param string $begins HH:MM on the wall
      * @param int $minutes of the whole meeting
-     * @param list<array{AgendaKind, list<array{string, int, ?string, ?IssueRow}>}> $parts in order
+     * @param list<array{AgendaKind, list<array{string, int, ?string, ?IssueRow, ?Option}>}> $parts in order
      *
      * @return list<PlannedItem>
      */
@@ -61,8 +62,16 @@ final readonly class ComingAgenda
             // Closing is kept free at the end.
             $minute = $kind === AgendaKind::Closing ? max($minute, $minutes - $series->closing_minutes) : $minute;
 
-            foreach ($part as [$title, $takes, $who, $issue]) {
-                $items[] = new PlannedItem($kind, $title, $takes, self::wall($begins, $minute), $who, $issue);
+            foreach ($part as [$title, $takes, $who, $issue, $look]) {
+                $items[] = new PlannedItem(
+                    kind: $kind,
+                    title: $title,
+                    minutes: $takes,
+                    at: self::wall($begins, $minute),
+                    who: $who,
+                    issue: $issue,
+                    look: $look,
+                );
                 $minute += $takes;
             }
         }
@@ -73,35 +82,46 @@ final readonly class ComingAgenda
     /**
      * @param list<IssueRow> $issues
      *
-     * @return list<array{AgendaKind, list<array{string, int, ?string, ?IssueRow}>}>
+     * @return list<array{AgendaKind, list<array{string, int, ?string, ?IssueRow, ?Option}>}>
      */
-    private function parts(Series $series, int $followUps, array $issues): array
+    private function parts(Series $series, int $followUps, array $issues, Threads $threads): array
     {
-        return array_map(fn(AgendaKind $kind): array => [$kind, $this->ofKind($kind, $series, $followUps, $issues)], $series->order());
+        return array_map(
+            fn(AgendaKind $kind): array => [$kind, $this->ofKind($kind, $series, $followUps, $issues, $threads)],
+            $series->order(),
+        );
     }
 
     /**
      * @param list<IssueRow> $issues
      *
-     * @return list<array{string, int, ?string, ?IssueRow}> title, minutes, who, issue
+     * @return list<array{string, int, ?string, ?IssueRow, ?Option}> title, minutes, who, issue, what is looked at
      */
-    private function ofKind(AgendaKind $kind, Series $series, int $followUps, array $issues): array
+    private function ofKind(AgendaKind $kind, Series $series, int $followUps, array $issues, Threads $threads): array
     {
         return match ($kind) {
-            AgendaKind::Opening => $series->opening_minutes === 0 ? [] : [['Opening round', $series->opening_minutes, null, null]],
+            AgendaKind::Opening => $series->opening_minutes === 0 ? [] : [['Opening round', $series->opening_minutes, null, null, null]],
             AgendaKind::Issue => array_map(
-                static fn(IssueRow $issue): array => [$issue->title, $issue->minutes, $issue->raisedBy->name, $issue],
+                static fn(IssueRow $issue): array => [$issue->title, $issue->minutes, $issue->raisedBy->name, $issue, null],
                 $issues,
             ),
             AgendaKind::FollowUps => $followUps === 0
                 ? []
-                : [["Follow-ups, $followUps to ask about", $followUps * Agenda::FOLLOW_UP_MINUTES, null, null]],
+                : [["Follow-ups, $followUps to ask about", $followUps * Agenda::FOLLOW_UP_MINUTES, null, null, null]],
             AgendaKind::Standing => array_values(
                 $series->standingItems
-                    ->map(static fn(StandingItem $item): array => [$item->title, $item->minutes, $item->owner?->name, null])
+                    ->map(
+                        static fn(StandingItem $item): array => [
+                            $item->title,
+                            $item->minutes,
+                            $item->owner?->name,
+                            null,
+                            LookedAt::of($item, $threads),
+                        ],
+                    )
                     ->all(),
             ),
-            AgendaKind::Closing => [['Closing', $series->closing_minutes, null, null]],
+            AgendaKind::Closing => [['Closing', $series->closing_minutes, null, null, null]],
         };
     }
 

@@ -69,7 +69,9 @@ final readonly class MeetingsPage
 
     private function agendaOf(Occurrence $next, Person $viewer): ?AgendaView
     {
-        $series = Series::query()->with('standingItems.owner')->find($next->seriesId);
+        $series = Series::query()
+            ->with(['standingItems.owner', 'standingItems.goal'])
+            ->find($next->seriesId);
 
         return $series === null ? null : $this->agenda->of($series, $this->plans->threads($viewer));
     }

@@ -16,13 +16,11 @@ use App\Queries\Meetings\Answers\DecisionRow;
 use App\Queries\Meetings\Answers\DropPrice;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\ItemRow;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\RankedIssue;
-use Loftrin\Core\Meetings\Shown;
 
 /** The agenda of a meeting that runs: what was dealt with, what is on, what still fits. Rules: computation 11. */
 final readonly class RoomItems
@@ -71,7 +69,7 @@ final readonly class RoomItems
                 spent: $item->begun_at === null ? null : $item->spent($now),
                 who: $item->owner?->name,
                 cord: $item->issue?->project_id !== null ? $threads->ofProject($item->issue->project_id) : $threads->ofGoal($item->goal_id),
-                look: self::look($item, $threads),
+                look: LookedAt::of($item, $threads),
                 issue: $item->issue === null ? null : IssueRow::of($item->issue, $threads),
                 outcome: $item->outcome,
                 lines: $lines[$item->id] ?? [],
@@ -150,17 +148,5 @@ final readonly class RoomItems
         $planned = $at->copy()->addSeconds($item->allowed());
 
         return $item->ended_at ?? ($item->begun_at !== null && $planned->isBefore($now) ? $now->copy() : $planned);
-    }
-
-    /** What is looked at together, with the words of the link to it. */
-    private static function look(AgendaItem $item, Threads $threads): ?Option
-    {
-        return match (true) {
-            $item->project_id !== null => new Option(route('projects.show', $item->project_id, false), 'Open the project'),
-            $item->shows === Shown::Register => new Option(route('projects.index', absolute: false), 'Open the register'),
-            $item->shows === Shown::TeamWeek => new Option(route('reviews.team-now', absolute: false), 'Open the team’s week'),
-            $threads->titleOf($item->goal) !== null => new Option(route('goals.show', $item->goal_id, false), 'Open the goal'),
-            default => null,
-        };
     }
 }

@@ -55,6 +55,7 @@ final readonly class SeriesPage
                 'project',
                 'area',
                 'standingItems.owner',
+                'standingItems.goal',
                 'meetings' => MeetingDays::current($this->workspace),
             ])
             ->loadCount(Series::COUNTS);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings\Answers;
 
+use App\Queries\Parts\Answers\Option;
 use App\Queries\Props;
 use Loftrin\Core\Meetings\AgendaKind;
 
@@ -13,6 +14,7 @@ final readonly class PlannedItem implements Props
     /**
      * @param string $at HH:MM on the wall
      * @param ?string $who its owner, or who raised it
+     * @param ?Option $look what is looked at with it: to be read and commented before
      */
     public function __construct(
         public AgendaKind $kind,
@@ -21,6 +23,7 @@ final readonly class PlannedItem implements Props
         public string $at,
         public ?string $who,
         public ?IssueRow $issue,
+        public ?Option $look,
     ) {
     }
 }

@@ -131,6 +131,11 @@ function Item({ item, children }: { item: PlannedItem; children: ReactNode }) {
                     {item.issue !== null && item.issue.waited > 0 && `, postponed ${times(item.issue.waited)}`}
                 </span>{' '}
                 {item.issue !== null && <Cord cord={item.issue.cord} />}
+                {item.look !== null && (
+                    <Link href={item.look.value} className="link text-xs">
+                        {item.look.label}
+                    </Link>
+                )}
                 {children}
             </div>
             <span className="pt-1 text-right font-mono text-xs text-ink-2">{item.minutes}</span>

@@ -3,15 +3,13 @@ import { useState } from 'react';
 import { Ahead } from './Ahead';
 import { Answer } from '../capture/Answer';
 import { Cord } from '../Cord';
-import { HandOver } from '../HandOver';
+import { handOver, HandOverAnswer } from '../HandOverAnswer';
 import type { AheadWeek, PersonTag, ReviewView, TaskRow } from '../../generated/props';
 import { dayWords, isDay, weekdayNumber } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { openMenu, plan, setAside, tick } from '../../lib/tasks';
+import { plan, setAside, tick } from '../../lib/tasks';
 import { times } from '../../lib/words';
-import { Kbd } from '../../ui/Kbd';
-import { Menu } from '../../ui/Menu';
 
 /** Decisions on all that is left over, one task after the other and one key each; they are the plan of the week ahead. */
 export function LeftOver({ page, ahead }: { page: ReviewView; ahead: AheadWeek }) {
@@ -106,9 +104,7 @@ function Decision({ task, reason, ahead, people, onLeave }: DecisionProps) {
         ...Object.fromEntries(answers.map(({ key, words, run }) => [key, { words: `This task: ${words}`, run }])),
         h: {
             words: 'Hand this task over',
-            run: () => {
-                openMenu('[data-hand-over]');
-            },
+            run: handOver,
         },
         ArrowDown: { words: 'Leave this task where it is', run: onLeave },
     });
@@ -136,17 +132,11 @@ function Decision({ task, reason, ahead, people, onLeave }: DecisionProps) {
                         {words}
                     </Answer>
                 ))}
-                {!task.isPrivate && (
-                    <Menu
-                        trigger={
-                            <button type="button" data-hand-over className="min-h-8 border-b-2 border-transparent hover:border-rule">
-                                <Kbd>h</Kbd> hand over
-                            </button>
-                        }
-                    >
-                        <HandOver task={task} people={people} />
-                    </Menu>
-                )}
+                <HandOverAnswer
+                    task={task}
+                    people={people}
+                    className="min-h-8 border-b-2 border-transparent hover:border-rule pointer-coarse:min-h-11"
+                />
                 <Answer name="↓" onChoose={onLeave}>
                     leave it
                 </Answer>

@@ -3,16 +3,15 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { AskingTask } from './AskingTask';
 import { Cord } from '../Cord';
-import { HandOver } from '../HandOver';
+import { handOver, HandOverAnswer } from '../HandOverAnswer';
 import type { PersonTag, TaskRow, WeekDay, WeekView } from '../../generated/props';
 import { dayWords, hoursWords, isDay, plannedWords, weekdayNumber } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { openMenu, plan, setAside } from '../../lib/tasks';
+import { plan, setAside } from '../../lib/tasks';
 import { count, times } from '../../lib/words';
 import { Button } from '../../ui/Button';
 import { Kbd } from '../../ui/Kbd';
-import { Menu } from '../../ui/Menu';
 
 /** Everything of a week that has no day: carried over into it, planned for it, or for the month, quarter or year around it. */
 export function withoutDay(page: WeekView): TaskRow[] {
@@ -197,9 +196,7 @@ function Answers({ task, page, people, onLeave }: AnswersProps) {
         ...Object.fromEntries(others.map(({ key, words, run }) => [key, { words, run }])),
         h: {
             words: 'Hand over',
-            run: () => {
-                openMenu('[data-queue-hand-over]');
-            },
+            run: handOver,
         },
         ' ': { words: 'Leave it', run: onLeave },
     });
@@ -230,17 +227,7 @@ function Answers({ task, page, people, onLeave }: AnswersProps) {
                         <Kbd>{key}</Kbd> {words}
                     </button>
                 ))}
-                {!task.isPrivate && (
-                    <Menu
-                        trigger={
-                            <button type="button" data-queue-hand-over className={small}>
-                                <Kbd>h</Kbd> hand over
-                            </button>
-                        }
-                    >
-                        <HandOver task={task} people={people} />
-                    </Menu>
-                )}
+                <HandOverAnswer task={task} people={people} className={small} />
             </p>
         </>
     );
