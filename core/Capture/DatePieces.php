@@ -43,6 +43,7 @@ final readonly class DatePieces
         );
         $this->take("\bbefore ($any|$month)", fn(string $words, Day $day): Piece => $due($words, $day->plus(-1)), isStart: true);
         $this->planned("\bon ($any)");
+        $this->planned("\bfor ($any)$end");
         $this->planned("\bin ($month)$end");
         $this->planned("\b($clear)");
         $this->planned(Line::BEGIN."($any)$end");

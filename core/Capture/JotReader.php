@@ -70,6 +70,11 @@ final readonly class JotReader
                 "(?:month|quarter|year))$end",
             fn(array $found): ?Piece => $this->longestRhythm(trim($found[0])),
         );
+        // In the middle of a sentence only where it says that it comes again: "of the month" can be once.
+        $line->take(
+            "\bon the (?:first|second|third|fourth|last) $word of (?:every|each) (?:month|quarter|year)$end",
+            fn(array $found): ?Piece => $this->longestRhythm($found[0]),
+        );
     }
 
     private function longestRhythm(string $words): ?Piece
@@ -93,18 +98,24 @@ final readonly class JotReader
         $line->take('\b(?:rank|priority) ([abc])\b', $rank);
         $line->take("$begin(?-i:([ABC]))$end", $rank);
         $line->take(
-            '\b(?:needs? )?(full|normal|little) focus(?: needed)?\b',
-            static fn(array $found): Piece => new Piece(PieceKind::Focus, $found[0], mb_strtolower($found[1])),
+            '\b(?:needs? )?(full|normal|little|low) focus(?: needed)?\b',
+            static fn(array $found): Piece => new Piece(PieceKind::Focus, $found[0], strtr(mb_strtolower($found[1]), ['low' => 'little'])),
         );
         $line->take(
             "\b(?:someday|some day|sometime|one day)$end",
             static fn(array $found): Piece => new Piece(PieceKind::Shelf, $found[0]),
         );
+        $line->take('^(?:someday|some day)[,:]?\s+', static fn(array $found): Piece => new Piece(PieceKind::Shelf, $found[0]));
     }
 
     /** "waiting for Elif", "waiting for the harbour office". */
     private function waiting(Line $line): void
     {
+        $line->take('^waiting (?:for|on) ([^,;:\x{FFFC}]+?):\s+', function (array $found): ?Piece {
+            $people = $this->names->meaning($found[1], NameKind::Person, NameKind::Contact);
+
+            return $people === [] ? null : new Piece(PieceKind::WaitingFor, $found[0], trim($found[1]), $people);
+        });
         $line->take('\bwaiting (?:for|on) ([^,;\x{FFFC}]+?)'.Line::END, function (array $found): Piece {
             $people = $this->names->meaning($found[1], NameKind::Person, NameKind::Contact);
 
@@ -129,12 +140,14 @@ final readonly class JotReader
     /** "for Rollout": only where a project or a goal is called that. */
     private function purpose(Line $line): void
     {
-        $line->take('\bfor ([^,;\x{FFFC}]+?)'.Line::END, function (array $found): ?Piece {
-            $meant = $this->names->meaning($found[1], NameKind::Project, NameKind::Goal);
+        foreach (['^for ([^,;:\x{FFFC}]+?):\s+', '\bfor ([^,;\x{FFFC}]+?)'.Line::END] as $pattern) {
+            $line->take($pattern, function (array $found): ?Piece {
+                $meant = $this->names->meaning($found[1], NameKind::Project, NameKind::Goal);
 
-            return $meant === [] || count(explode(' ', $found[1])) > self::MOST_WORDS
-                ? null
-                : new Piece(PieceKind::For, $found[0], '', $meant);
-        });
+                return $meant === [] || count(explode(' ', $found[1])) > self::MOST_WORDS
+                    ? null
+                    : new Piece(PieceKind::For, $found[0], '', $meant);
+            });
+        }
     }
 }
