@@ -44,7 +44,7 @@ final readonly class Resolutions
         );
     }
 
-    /** Whether the last that was said of it before the period is that it is still tried, or something is said of it in the period. */
+    /** Whether the last that was said of it before the period is that it is still tried. */
     private static function isTried(Answer $answer, Period $period): bool
     {
         $before = $answer->verdicts->where('period', '<', $period->name)->last();

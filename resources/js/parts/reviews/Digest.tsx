@@ -65,7 +65,7 @@ export function Digest({ rows, horizon, up, isOpen }: Props) {
                                             id={row.id}
                                             level={row.level}
                                             upTo={up.to}
-                                            from={row.source !== 'answer' || !goesUp(row.level, here) ? null : here}
+                                            from={horizon === 'month' && row.source !== 'answer' ? null : here}
                                             name={up.name}
                                         />
                                     </span>
