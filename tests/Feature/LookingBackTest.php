@@ -370,6 +370,25 @@ describe('the review of a quarter', function (): void {
     });
 });
 
+it('stands beside what was answered before in reviews of the same kind alone', function (): void {
+    ($this->write)('2026-12', 'carried', 'The month.');
+    ($this->write)('2026-Q4', 'carried', 'The quarter.');
+    ($this->write)('2027-01', 'carried', 'This month.');
+
+    foreach (['2026-12', '2026-Q4', '2027-01'] as $period) {
+        $this->post("/reviews/$period/hold")->assertSessionHasNoErrors();
+    }
+
+    $before = fn(string $period): array => array_column(
+        collect($this->props("/reviews/$period")['page']['questions'])->firstWhere('key', 'carried')['before'],
+        'words',
+    );
+    expect($before('2027-Q1'))
+        ->toBe(['The quarter.'])
+        ->and($before('2027-02'))
+        ->toBe(['This month.', 'The month.']);
+});
+
 describe('everything one ever answered', function (): void {
     it('is found by a word, by question and by what was kept, and is nobody else’s', function (): void {
         $price = ($this->write)('2027-W03', 'still', 'The PRICE of the farms, 100%_sure.');

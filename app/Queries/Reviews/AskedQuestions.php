@@ -29,7 +29,7 @@ final readonly class AskedQuestions
                 'review',
                 static fn(Builder $reviews) => $reviews
                     ->where('person_id', $person->id)
-                    ->whereRaw('length(period) = ?', [strlen($period->name)])
+                    ->ofKind($period->horizon)
                     ->where('period', '<', $period->name)
                     ->whereNotNull('held_at'),
             )

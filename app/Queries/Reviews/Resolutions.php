@@ -27,8 +27,7 @@ final readonly class Resolutions
                 'review',
                 static fn(Builder $reviews) => $reviews
                     ->where('person_id', $person->id)
-                    // Of the same kind: the names of weeks, months and years are of different lengths.
-                    ->whereRaw('length(period) = ?', [strlen($period->name)])
+                    ->ofKind($period->horizon)
                     ->where('period', '<', $period->name),
             )
             ->with(['review:id,period', 'verdicts'])

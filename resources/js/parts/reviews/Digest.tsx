@@ -78,6 +78,7 @@ export function Digest({ rows, horizon, up, isOpen }: Props) {
             {marked.length > 0 && others.length > 0 && (
                 <Button
                     kind="quiet"
+                    className="print:hidden"
                     aria-expanded={showsAll}
                     onClick={() => {
                         setShowsAll(!showsAll);

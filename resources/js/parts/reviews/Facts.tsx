@@ -33,16 +33,16 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
                 {moved.map(({ goal, change, tasks, more }) => (
                     <li
                         key={goal.id}
-                        className="grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3 border-b border-hairline py-1.5 max-md:grid-cols-[44px_1fr_80px]"
+                        className="grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3 border-b border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_104px]"
                     >
                         <Cord cord={goal.cord} />
                         <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
                             {goal.title}
                         </Link>
-                        <span className="max-md:hidden">
+                        <span className="@max-lg:hidden">
                             {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
                         </span>
-                        <span className="text-right font-mono text-xs max-md:hidden">
+                        <span className="text-right font-mono text-xs @max-lg:hidden">
                             {change === null ? '–' : change > 0 ? `+${String(change)}` : change}
                         </span>
                         <span className="text-right text-xs">

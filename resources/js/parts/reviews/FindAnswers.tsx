@@ -13,7 +13,7 @@ export function FindAnswers({ words: begun }: { words: string }) {
     };
 
     return (
-        <form role="search" onSubmit={find} className="ml-auto flex items-end gap-2">
+        <form role="search" onSubmit={find} className="ml-auto flex items-end gap-2 print:hidden">
             <TextField
                 label="Find in your answers"
                 isLabelHidden

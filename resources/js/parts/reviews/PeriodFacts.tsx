@@ -29,12 +29,12 @@ export function PeriodFacts({ period, facts }: { period: PeriodTag; facts: Facts
             {facts.goals.length > 0 && (
                 <p
                     aria-hidden
-                    className="grid grid-cols-[44px_1fr_84px_80px_108px] gap-x-3 text-xs text-ink-2 max-md:grid-cols-[44px_1fr_88px]"
+                    className="grid grid-cols-[44px_1fr_84px_80px_108px] gap-x-3 text-xs text-ink-2 @max-lg:grid-cols-[44px_1fr_80px]"
                 >
                     <span className="col-span-2" />
-                    <span className="max-md:hidden">reached</span>
+                    <span className="@max-lg:hidden">reached</span>
                     <span className="text-right">{facts.asOf < period.last ? 'stands at' : 'ended at'}</span>
-                    <span className="text-right max-md:hidden">first estimate, result</span>
+                    <span className="text-right @max-lg:hidden">first estimate, result</span>
                 </p>
             )}
             <ul>
@@ -80,19 +80,19 @@ function Promised({ each: { goal, estimate, result } }: { each: PromisedGoal }) 
     );
 
     return (
-        <li className="grid grid-cols-[44px_1fr_84px_80px_108px] items-center gap-x-3 border-t border-hairline py-1.5 max-md:grid-cols-[44px_1fr_88px]">
+        <li className="grid grid-cols-[44px_1fr_84px_80px_108px] items-center gap-x-3 border-t border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_80px]">
             <Cord cord={goal.cord} />
             <span className="min-w-0">
                 <Link href={route('goals.show', goal.id)} title={goal.title} className="two-lines hover:underline">
                     {goal.title}
                 </Link>
-                <span className="text-xs text-ink-2 md:hidden">{became}</span>
+                <span className="text-xs text-ink-2 @lg:hidden">{became}</span>
             </span>
-            <span className="max-md:hidden">
+            <span className="@max-lg:hidden">
                 {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
             </span>
             <span className="text-right font-mono text-xs">{goal.gauge.terms}</span>
-            <span className="text-right text-xs text-ink-2 max-md:hidden">{became}</span>
+            <span className="text-right text-xs text-ink-2 @max-lg:hidden">{became}</span>
         </li>
     );
 }

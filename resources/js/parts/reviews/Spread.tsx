@@ -32,7 +32,7 @@ export function Spread({ facts, words, children }: Props) {
             <div className="grid flex-1 grid-cols-2 max-md:grid-cols-1">
                 <div
                     className={clsx(
-                        'min-w-0 border-r-4 border-double border-ink px-6 py-5 pr-9 max-md:border-0 max-md:px-4',
+                        '@container min-w-0 border-r-4 border-double border-ink px-6 py-5 pr-9 max-md:border-0 max-md:px-4',
                         side !== 'facts' && 'max-md:hidden',
                     )}
                 >

@@ -11,7 +11,7 @@ import { DialogButton } from '../../ui/DialogButton';
 /** Each line of what is started, stopped or continued becomes a goal, a task or an issue by one press; what it became stands in its place. */
 export function WhatFollows({ period, lines }: { period: PeriodTag; lines: FollowLine[] }) {
     return lines.length === 0 ? null : (
-        <section className="mt-6 border-t border-rule pt-3">
+        <section className="mt-6 border-t border-rule pt-3 print:hidden">
             <h2 className="text-md">What follows</h2>
             <ul className="divide-y divide-hairline">
                 {lines.map((line) => (
