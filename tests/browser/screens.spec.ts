@@ -61,7 +61,7 @@ const screens = {
 for (const scheme of ['light', 'dark'] as const) {
     test(`screens are readable for everybody, ${scheme}`, async ({ browser, kept, address }) => {
         // Each of the screens is looked through whole, which takes a slow machine a while.
-        test.setTimeout(480_000);
+        test.setTimeout(900_000);
         const context = await browser.newContext({ storageState: kept, colorScheme: scheme, baseURL: address });
         const page = await context.newPage();
 
@@ -86,6 +86,7 @@ for (const scheme of ['light', 'dark'] as const) {
 
 for (const width of [360, 768, 1280, 2560]) {
     test(`nothing runs out of a screen of ${String(width)} px`, async ({ page }) => {
+        test.setTimeout(480_000);
         await page.setViewportSize({ width, height: 844 });
 
         for (const [name, address] of Object.entries(screens)) {
