@@ -40,6 +40,16 @@ final class Answer extends Record
         $query->where('words', '<>', '')->where('question', 'not like', AskedQuestion::CHECK.'%');
     }
 
+    /**
+     * A person's own: nobody else's is there.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeOf(Builder $query, Person $person): void
+    {
+        $query->whereRelation('review', 'person_id', $person->id);
+    }
+
     /** @return HasMany<Verdict, $this> */
     public function verdicts(): HasMany
     {

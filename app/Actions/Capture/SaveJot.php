@@ -162,8 +162,8 @@ final readonly class SaveJot
     }
 
     /**
-     * Keeps it beside a project as a reference: there is nothing to do about it. The address in it is the reference's; what has
-     * none is kept by its words.
+     * Keeps it beside a project as a reference: there is nothing to do about it. The address in it is the reference's, the other
+     * words are its title.
      *
      * @throws RefusedChange when there is no address in it
      */

@@ -111,7 +111,7 @@ final readonly class ChangeQuestions
 
     private static function wasAnswered(string $key, Person $who): bool
     {
-        return Answer::query()->where('question', $key)->where('words', '<>', '')->whereRelation('review', 'person_id', $who->id)->exists();
+        return Answer::query()->where('question', $key)->where('words', '<>', '')->of($who)->exists();
     }
 
     private function refuseUnknown(Person $who, Horizon $horizon, string $key): void

@@ -65,7 +65,7 @@ final readonly class AnswersPage
     /** @return Builder<Answer> their own, and nobody else's */
     private function answers(Person $person): Builder
     {
-        return Answer::query()->written()->whereRelation('review', 'person_id', $person->id)->with('review:id,period');
+        return Answer::query()->written()->of($person)->with('review:id,period');
     }
 
     /**

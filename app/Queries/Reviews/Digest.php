@@ -56,7 +56,7 @@ final readonly class Digest
     {
         $answers = Answer::query()
             ->written()
-            ->whereRelation('review', 'person_id', $person->id)
+            ->of($person)
             ->with(['review:id,period', 'finding'])
             ->orderBy('id')
             ->get();

@@ -18,7 +18,6 @@ use App\Queries\Projects\WorkCounts;
 use App\Queries\Reviews\Answers\MovedGoal;
 use App\Queries\Reviews\Answers\WeekFacts;
 use App\Queries\Reviews\Answers\WorkShare;
-use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
 use App\Store\Remembered;
@@ -73,7 +72,7 @@ final readonly class FactsQuery
             $stored,
         );
         $left = new LeftOverTasks($this->workspace, $person, $week);
-        $done = $this->done->of($week->span, $person);
+        $done = $this->done->sums($week->span, $person);
 
         return new WeekFacts(
             asOf: $asOf,
@@ -91,8 +90,8 @@ final readonly class FactsQuery
             withOthers: $left->withOthers()->count(),
             withoutActivity: $left->withoutActivity()->count(),
             tray: Jot::query()->inTrayOf($person, $asOf)->count(),
-            byEffort: DoneShare::bare($done->byEffort),
-            byArea: DoneShare::bare($done->byArea),
+            byEffort: $done->byEffort,
+            byArea: $done->byArea,
             decisions: $this->decisions->lines(
                 DecisionsPage::visibleTo($person)->whereBetween('decided_on', [(string) $week->span->first, (string) $week->span->last]),
                 $person,

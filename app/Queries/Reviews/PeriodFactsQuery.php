@@ -17,7 +17,6 @@ use App\Queries\Reviews\Answers\AssumptionSeen;
 use App\Queries\Reviews\Answers\EffortSpent;
 use App\Queries\Reviews\Answers\HoursOfWeek;
 use App\Queries\Reviews\Answers\PeriodFacts;
-use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
 use App\Store\Remembered;
@@ -56,7 +55,7 @@ final readonly class PeriodFactsQuery
     {
         $asOf = $this->asOf($period);
         $span = new Span($period->span->first, $asOf);
-        $done = $this->done->of($span, $person);
+        $done = $this->done->sums($span, $person);
         $goals = $this->promised->of($period, $person, $asOf);
         $ids = array_map(static fn(Answers\PromisedGoal $promised): int => $promised->goal->id, $goals);
         $weeks = array_values(
@@ -71,12 +70,12 @@ final readonly class PeriodFactsQuery
             minutes: $done->minutes,
             alignment: $done->alignment,
             before: $done->alignmentBefore,
-            done: count($done->tasks),
+            done: DoneWork::in($span, $person)->count(),
             goals: $goals,
             estimates: PromisedGoals::sentence($goals),
             weeks: $this->weeks($weeks, $person),
-            byGoal: DoneShare::bare($done->byGoal),
-            byArea: DoneShare::bare($done->byArea),
+            byGoal: $done->byGoal,
+            byArea: $done->byArea,
             efforts: self::efforts($ids, $span, $person, count($weeks)),
             assumptions: self::assumptions($ids),
             tradeOffs: self::tradeOffs($ids),

@@ -35,16 +35,30 @@ final readonly class DonePage
     {
         return $this->remembered->of(
             "done from $span->first to $span->last by $person->id",
-            fn(): DoneView => $this->workOut($span, $person),
+            fn(): DoneView => $this->workOut($span, $person, hasTasks: true),
         );
     }
 
-    private function workOut(Span $span, Person $person): DoneView
+    /** The same sums without the tasks behind them: a year has thousands. */
+    public function sums(Span $span, Person $person): DoneView
+    {
+        return $this->remembered->of(
+            "sums of what was done from $span->first to $span->last by $person->id",
+            fn(): DoneView => $this->workOut($span, $person, hasTasks: false)->bare(),
+        );
+    }
+
+    /** @param bool $hasTasks whether the tasks are listed beside the sums */
+    private function workOut(Span $span, Person $person, bool $hasTasks): DoneView
     {
         $week = $this->workspace->calendar()->weekOf($span->last);
         $stored = $this->plans->holding($week, $person);
         $threads = $this->plans->threads($person, $week);
-        $tasks = DoneWork::in($span, $person)->with(TaskRow::NEEDS)->orderByDesc('done_on')->orderByDesc('id')->get();
+        $tasks = DoneWork::in($span, $person)
+            ->with($hasTasks ? TaskRow::NEEDS : [])
+            ->orderByDesc('done_on')
+            ->orderByDesc('id')
+            ->get();
         $ledger = DoneWork::ledger($span, $tasks, $stored);
         $earlier = new Span($span->first->plus(-self::BEFORE * $span->length()), $span->first->plus(-1));
         $before = DoneWork::ledger($earlier, DoneWork::in($earlier, $person)->get(), $stored);
@@ -60,7 +74,9 @@ final readonly class DonePage
             byGoal: $this->byGoal($ledger, $threads),
             byEffort: self::byEffort($ledger, $tasks),
             byArea: self::byArea($ledger),
-            tasks: array_values($tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+            tasks: $hasTasks
+                ? array_values($tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all())
+                : [],
         );
     }
 

@@ -32,7 +32,7 @@ final class FindingController extends Controller
             match ($request->enum('source', FindingSource::class)) {
                 FindingSource::Log => LogLine::query()->where('person_id', $me->id)->findOrFail($id),
                 FindingSource::Evening => EveningAnswer::query()->where('person_id', $me->id)->findOrFail($id),
-                default => Answer::query()->whereRelation('review', 'person_id', $me->id)->findOrFail($id),
+                default => Answer::query()->of($me)->findOrFail($id),
             },
             $request->enum('level', FindingLevel::class),
         );

@@ -82,7 +82,7 @@ final class ReviewController extends Controller
     public function judge(Request $request, Period $period, WriteReview $write): RedirectResponse
     {
         $request->validate(['answer' => ['required', 'integer'], 'verdict' => ['present', 'nullable', Rule::enum(Verdict::class)]]);
-        $answer = Answer::query()->whereRelation('review', 'person_id', $this->me()->id)->findOrFail($request->integer('answer'));
+        $answer = Answer::query()->of($this->me())->findOrFail($request->integer('answer'));
         $write->judge($this->me(), $period, $answer, $request->enum('verdict', Verdict::class));
 
         return $this->changed();

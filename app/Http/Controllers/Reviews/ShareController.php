@@ -39,7 +39,7 @@ final class ShareController extends Controller
             $this->me(),
             $request->string('of')->toString() === 'review'
                 ? Review::query()->where('person_id', $this->me()->id)->findOrFail($id)
-                : Answer::query()->whereRelation('review', 'person_id', $this->me()->id)->findOrFail($id),
+                : Answer::query()->of($this->me())->findOrFail($id),
             $request->string('with')->toString() === 'person'
                 ? Person::query()->findOrFail($request->integer('whom'))
                 : Group::query()->findOrFail($request->integer('whom')),

@@ -20,7 +20,7 @@ final readonly class DoneShare implements Props
     }
 
     /**
-     * Without the tasks behind them: a year has thousands.
+     * Without the tasks behind them.
      *
      * @param list<self> $shares
      *

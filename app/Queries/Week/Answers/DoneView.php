@@ -36,4 +36,22 @@ final readonly class DoneView implements Props
         public array $tasks,
     ) {
     }
+
+    /** The sums alone, without the tasks behind them. */
+    public function bare(): self
+    {
+        return new self(
+            from: $this->from,
+            until: $this->until,
+            minutes: $this->minutes,
+            alignment: $this->alignment,
+            spans: $this->spans,
+            minutesBefore: $this->minutesBefore,
+            alignmentBefore: $this->alignmentBefore,
+            byGoal: DoneShare::bare($this->byGoal),
+            byEffort: DoneShare::bare($this->byEffort),
+            byArea: DoneShare::bare($this->byArea),
+            tasks: [],
+        );
+    }
 }

@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button';
 /** How many px a minute takes on the strip. */
 const SCALE = 5;
 
-/** The agenda of the next meeting to the scale of minutes, and what will not fit; whoever may run it can put its issues in another order. */
+/** The agenda of the next meeting to the scale of minutes, and what will not fit; whoever may run it can reorder its issues. */
 export function Agenda({ page }: { page: SeriesView }) {
     const { agenda, series } = page;
     const order = [...agenda.items.flatMap(({ issue }) => (issue === null ? [] : [issue.id])), ...agenda.wontFit.map(({ id }) => id)];

@@ -8,7 +8,7 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 
-/** Each line of what is started, stopped or continued becomes a goal, a task or an issue by one press; what it became stands in its place. */
+/** Each line of what is started, stopped or continued becomes a goal, a task or an issue by one press, and says what it became. */
 export function WhatFollows({ period, lines }: { period: PeriodTag; lines: FollowLine[] }) {
     return lines.length === 0 ? null : (
         <section className="mt-6 border-t border-rule pt-3 print:hidden">
