@@ -44,6 +44,7 @@ Route::delete('/jots/{jot}', [TrayController::class, 'destroy'])
     ->name('jots.destroy')
     ->can('update', 'jot');
 Route::post('/undo', [UndoController::class, 'last'])->name('undo.last');
+Route::post('/undo/all', [UndoController::class, 'all'])->name('undo.all');
 Route::post('/undo/{batch}', [UndoController::class, 'of'])
     ->whereUuid('batch')
     ->name('undo');

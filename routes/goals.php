@@ -25,6 +25,7 @@ Route::get('/goals/{goal}', [GoalController::class, 'show'])
 Route::get('/goals/{goal}/edit', [GoalController::class, 'edit'])
     ->name('goals.edit')
     ->can('update', 'goal');
+Route::post('/goals/preview', [GoalController::class, 'previewNew'])->name('goals.preview-new');
 Route::post('/goals/{goal}/preview', [GoalController::class, 'preview'])
     ->name('goals.preview')
     ->can('update', 'goal');

@@ -59,6 +59,7 @@ Route::delete('/steps/{step}', [TaskController::class, 'removeStep'])
 Route::controller(RecurringTaskController::class)->group(static function (): void {
     Route::get('/recurring-tasks', 'index')->name('recurring-tasks.index');
     Route::get('/recurring-tasks/new', 'create')->name('recurring-tasks.create');
+    Route::get('/recurring-tasks/next', 'next')->name('recurring-tasks.next');
     Route::post('/recurring-tasks', 'store')->name('recurring-tasks.store');
     Route::post('/recurring-tasks/take', 'take')->name('recurring-tasks.take');
     Route::get('/recurring-tasks/{recurringTask}', 'show')->name('recurring-tasks.show')->can('view', 'recurringTask');

@@ -10,4 +10,7 @@ use App\Models\Person;
 interface Mailbox
 {
     public function send(Person $to, string $subject, string $body): void;
+
+    /** @param string $to somebody without an account: "Astrid Holm <astrid@harbour.example>" */
+    public function sendOutside(Person $by, string $to, string $subject, string $body): void;
 }

@@ -10,6 +10,7 @@ use App\Queries\Meetings\Answers\MinutesItem;
 use App\Queries\Meetings\Answers\MinutesLine;
 use App\Queries\Meetings\Answers\MinutesStep;
 use App\Queries\Meetings\Answers\MinutesText;
+use App\Queries\Parts\Markdown;
 use Loftrin\Core\Meetings\AgendaKind;
 
 /** Minutes as CommonMark: decisions and next steps first, then item by item. What people wrote stands there to the letter. */
@@ -20,8 +21,8 @@ final readonly class MinutesMarkdown
     {
         $steps = array_merge(...array_map(static fn(MinutesItem $item): array => $item->nextSteps, $minutes->items));
         $parts = [
-            '# '.self::plain("$minutes->title, $minutes->on"),
-            self::plain("$minutes->begins to $minutes->ends, $minutes->took of $minutes->planned min"),
+            '# '.Markdown::plain("$minutes->title, $minutes->on"),
+            Markdown::plain("$minutes->begins to $minutes->ends, $minutes->took of $minutes->planned min"),
             self::people($minutes),
             $minutes->summary === null ? '' : self::lines(explode("\n", $minutes->summary)),
             '## Decisions',
@@ -32,8 +33,8 @@ final readonly class MinutesMarkdown
             $additions === [] ? '' : '## Added since',
             self::list(
                 array_map(
-                    static fn(AdditionRow $added): string => self::plain("$added->who, $added->on $added->at: ").
-                        self::plain($added->words),
+                    static fn(AdditionRow $added): string => Markdown::plain("$added->who, $added->on $added->at: ").
+                        Markdown::plain($added->words),
                     $additions,
                 ),
             ),
@@ -67,9 +68,9 @@ final readonly class MinutesMarkdown
             : self::list(
                 array_map(
                     static fn(MinutesDecision $decision): string => '**'.
-                        self::plain($decision->words).
+                        Markdown::plain($decision->words).
                         '**'.
-                        ($decision->because === null ? '' : ' '.self::plain("Reason: $decision->because")),
+                        ($decision->because === null ? '' : ' '.Markdown::plain("Reason: $decision->because")),
                     $decisions,
                 ),
             );
@@ -77,7 +78,7 @@ final readonly class MinutesMarkdown
 
     private static function step(MinutesStep $step): string
     {
-        return self::plain(
+        return Markdown::plain(
             "$step->what: $step->who".
                 ($step->by === null ? '' : ", by $step->by").
                 ($step->for === null ? '' : ", for $step->for").
@@ -105,8 +106,8 @@ final readonly class MinutesMarkdown
         );
 
         return [
-            '## '.self::plain($item->title),
-            self::plain($about),
+            '## '.Markdown::plain($item->title),
+            Markdown::plain($about),
             $item->followUps === [] ? '' : self::list(array_map(self::step(...), $item->followUps)),
             self::lines(array_map(static fn(MinutesLine $line): string => $line->words, $item->lines)),
         ];
@@ -125,23 +126,12 @@ final readonly class MinutesMarkdown
      */
     private static function lines(array $lines): string
     {
-        $text = implode("\n", array_map(static fn(string $line): string => trim($line) === '' ? '' : self::plain($line).'\\', $lines));
+        $text = implode(
+            "\n",
+            array_map(static fn(string $line): string => trim($line) === '' ? '' : Markdown::plain($line).'\\', $lines),
+        );
 
         // The last line of a paragraph needs no break.
         return trim((string) preg_replace('/\\\\(?=\n\n|\n*$)/', '', $text), "\n");
-    }
-
-    /** Text that means nothing to Markdown: it comes out as it was written, spaces at its beginning too. */
-    private static function plain(string $text): string
-    {
-        $escaped = (string) preg_replace('/[\\\\`*_{}\[\]<>#|~&!]/', '\\\\$0', str_replace(["\r\n", "\n", "\r"], ' ', $text));
-        $escaped = (string) preg_replace('/^(\s*)([-+=])/', '$1\\\\$2', $escaped);
-        $escaped = (string) preg_replace('/^(\s*\d+)([.)])/', '$1\\\\$2', $escaped);
-
-        return (string) preg_replace_callback(
-            '/^[ \t]+/',
-            static fn(array $spaces): string => str_repeat("\u{a0}", strlen($spaces[0])),
-            $escaped,
-        );
     }
 }

@@ -15,9 +15,12 @@ use Loftrin\Core\Reviews\AskedQuestion;
  * @property int $review_id
  * @property string $question the key of the question
  * @property string $words
+ * @property bool $is_worth_telling
+ * @property ?int $goal_id that it is about
  * @property-read Review $review
  * @property-read Collection<int, Verdict> $verdicts
  * @property-read ?Finding $finding
+ * @property-read ?Goal $goal
  * @property-read Collection<int, Share> $shares
  */
 final class Answer extends Record
@@ -60,6 +63,17 @@ final class Answer extends Record
     public function shares(): HasMany
     {
         return $this->hasMany(Share::class)->orderBy('id');
+    }
+
+    /** @return BelongsTo<Goal, $this> */
+    public function goal(): BelongsTo
+    {
+        return $this->belongsTo(Goal::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['is_worth_telling' => 'boolean'];
     }
 
     /** @return HasOne<Finding, $this> */

@@ -16,6 +16,7 @@ use Loftrin\Core\Day\LogTag;
  * @property string $at HH:MM on the wall clock
  * @property string $words
  * @property ?LogTag $tag
+ * @property bool $is_worth_telling
  */
 final class LogLine extends Record
 {
@@ -23,6 +24,6 @@ final class LogLine extends Record
 
     protected function casts(): array
     {
-        return ['on' => AsDay::class, 'tag' => LogTag::class];
+        return ['on' => AsDay::class, 'tag' => LogTag::class, 'is_worth_telling' => 'boolean'];
     }
 }

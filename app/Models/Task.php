@@ -50,6 +50,8 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?Day $put_back_on when its time was cleared
  * @property ?int $agenda_item_id
  * @property ?Carbon $confirmed_at when its owner said yes to it, of one that was agreed on in a meeting
+ * @property bool $is_worth_telling once it is done
+ * @property ?Day $kept_on when it was last looked at for thinning out, and kept
  * @property ?int $main_effort_id that it is work on
  * @property ?int $template_task_id that it was made from
  * @property ?int $recurring_task_id that it comes back by
@@ -241,6 +243,8 @@ final class Task extends TaskOrProject
             'occurs_on' => AsDay::class,
             'changed_on' => AsDay::class,
             'confirmed_at' => 'datetime',
+            'is_worth_telling' => 'boolean',
+            'kept_on' => AsDay::class,
         ];
     }
 }

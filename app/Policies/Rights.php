@@ -7,6 +7,7 @@ namespace App\Policies;
 use App\Models\Absence;
 use App\Models\Addition;
 use App\Models\AgendaItem;
+use App\Models\AgreedChange;
 use App\Models\Answer;
 use App\Models\Appointment;
 use App\Models\Assumption;
@@ -48,6 +49,7 @@ use App\Models\NoteLine;
 use App\Models\Notification;
 use App\Models\NotificationChoice;
 use App\Models\Occurrence;
+use App\Models\Participant;
 use App\Models\PeriodWords;
 use App\Models\Person;
 use App\Models\PersonDay;
@@ -60,10 +62,15 @@ use App\Models\PrivateNote;
 use App\Models\Project;
 use App\Models\ProtectedHours;
 use App\Models\Reading;
+use App\Models\Recipient;
 use App\Models\Record;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskStep;
+use App\Models\Report;
+use App\Models\Retrospective;
+use App\Models\RetrospectiveAnswer;
+use App\Models\RetrospectiveQuestion;
 use App\Models\Review;
 use App\Models\ReviewQuestion;
 use App\Models\Sending;
@@ -123,6 +130,10 @@ final readonly class Rights
         HabitTick::class => ['update', ['habit_id' => Habit::class]],
         Answer::class => ['update', ['review_id' => Review::class]],
         Verdict::class => ['update', ['answer_id' => Answer::class]],
+        AgreedChange::class => ['view', ['retrospective_id' => Retrospective::class]],
+        Participant::class => ['update', ['retrospective_id' => Retrospective::class]],
+        RetrospectiveQuestion::class => ['update', ['retrospective_id' => Retrospective::class]],
+        Recipient::class => ['view', ['report_id' => Report::class]],
         Share::class => ['update', ['review_id' => Review::class, 'answer_id' => Answer::class]],
     ];
 
@@ -142,6 +153,7 @@ final readonly class Rights
         Point::class => 'person_id',
         PrivateNote::class => 'person_id',
         ProtectedHours::class => 'person_id',
+        RetrospectiveAnswer::class => 'person_id',
         Review::class => 'person_id',
         ReviewQuestion::class => 'person_id',
         Finding::class => 'person_id',

@@ -112,6 +112,12 @@ final readonly class Day implements JsonSerializable, Stringable
         return [$yearOfEra + $era * 400 + ($month <= 2 ? 1 : 0), $month, $dayOfYear - intdiv(153 * $shifted + 2, 5) + 1];
     }
 
+    /** As PHP's `date` writes it: "j M" is "9 Feb". */
+    public function format(string $as): string
+    {
+        return gmdate($as, $this->number * 86_400);
+    }
+
     public function __toString(): string
     {
         return sprintf('%04d-%02d-%02d', ...$this->parts());

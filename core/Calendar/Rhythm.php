@@ -27,6 +27,45 @@ final readonly class Rhythm
         return $this->rule === null && $this->every === null;
     }
 
+    /**
+     * The day from which a rule is counted that was given on one: of every so many weeks, its first day on or after that, so that none is
+     * skipped because the week had begun. Rules: computation 12.
+     */
+    public function beginning(Day $startsOn): Day
+    {
+        if ($this->rule === null || preg_match('/^FREQ=WEEKLY;INTERVAL=\d+;BYDAY=/', $this->rule) !== 1) {
+            return $startsOn;
+        }
+
+        return Recurrence::tryOf((string) preg_replace('/;INTERVAL=\d+/', '', $this->rule), $startsOn)?->nextFrom($startsOn) ?? $startsOn;
+    }
+
+    /** @throws InvalidArgumentException of a rule that is none that is taken, or comes for the first time only years later */
+    public function refuseLate(Day $startsOn): void
+    {
+        if ($this->rule !== null) {
+            Recurrence::starting($this->rule, $startsOn);
+        }
+    }
+
+    /** @return list<Day> its first days */
+    public function first(int $count, Day $startsOn): array
+    {
+        $days = [];
+
+        while (count($days) < $count && $this->rule !== null) {
+            $next = $this->firstFrom($days === [] ? $startsOn : $days[count($days) - 1]->plus(1), $startsOn);
+
+            if ($next === null) {
+                break;
+            }
+
+            $days[] = $next;
+        }
+
+        return $days;
+    }
+
     /** Whether its rule can be worked out: one that was kept before rules were bounded may not be. */
     public function isWorkable(): bool
     {

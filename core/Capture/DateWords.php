@@ -7,7 +7,7 @@ namespace Loftrin\Core\Capture;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Calendar\RhythmReader;
+use Loftrin\Core\Calendar\RhythmTerms;
 
 /**
  * Reads a date or a period in plain words, as of a day: "next Friday", "in two weeks", "9 Feb", "end of the month", "Q3". Day
@@ -130,7 +130,7 @@ final readonly class DateWords
             return null;
         }
 
-        $number = RhythmReader::NUMBERS[$found[1]] ?? (int) $found[1];
+        $number = RhythmTerms::NUMBERS[$found[1]] ?? (int) $found[1];
 
         return match ($found[2]) {
             'day' => $this->today->plus($number),

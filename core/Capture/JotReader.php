@@ -52,29 +52,40 @@ final readonly class JotReader
         $word = '[^\s,;.]+';
         $more = '(?:,? '.$word.'){0,'.self::MOST_WORDS.'}';
         $end = Line::END;
-        $patterns = ["\b(?:every|each) $word$more", "(?:\d+|a|one|two|three|four|five|six) (?:day|week|month|year)s? after $word$more"];
+        $often = '(?:dai|week|fortnight|bi-?week|month|quarter|half-?year|year|annual)ly';
+        $day = '(?:mon|tues|wednes|thurs|fri|satur|sun)days';
+        $patterns = [
+            "\b(?:every|each) $word$more",
+            "(?:\d+|a|one|two|three|four|five|six) (?:day|week|month|year)s? after $word$more",
+            "\b$often on $word$more",
+            "\b(?:once|twice|three times) (?:a|each|every|per) $word$more",
+            "\b(?:on )?$day(?:(?:, ?| and |, and )$day)*$end",
+        ];
 
-        foreach ($patterns as $pattern) {
-            $line->take($pattern, fn(array $found): ?Piece => $this->longestRhythm($found[0]));
-        }
-
-        $line->take(
-            "(?<!\bthe )(?<!\ba )(?<!\bour )(?<!\bthis )\b(?:dai|week|month|quarter|year)ly$end",
-            fn(array $found): ?Piece => $this->longestRhythm($found[0]),
-        );
         $line->take(
             Line::BEGIN.
-                '((?:on )?the (?:first|second|third|fourth|last) '.
+                '((?:on )?the (?:first|second|third|fourth|last) (?:working day|'.
                 $word.
-                ' of (?:the|every|each) '.
+                ') of (?:the|every|each) '.
                 "(?:month|quarter|year))$end",
             fn(array $found): ?Piece => $this->longestRhythm(trim($found[0])),
         );
         // In the middle of a sentence only where it says that it comes again: "of the month" can be once.
         $line->take(
-            "\bon the (?:first|second|third|fourth|last) $word of (?:every|each) (?:month|quarter|year)$end",
+            "\bon the (?:first|second|third|fourth|last) (?:working day|$word) of (?:every|each) (?:month|quarter|year)$end",
             fn(array $found): ?Piece => $this->longestRhythm($found[0]),
         );
+
+        foreach ($patterns as $pattern) {
+            $line->take($pattern, fn(array $found): ?Piece => $this->longestRhythm($found[0]));
+        }
+
+        $line->take("(?<!\bthe )(?<!\ba )(?<!\bour )(?<!\bthis )\b$often$end", fn(array $found): ?Piece => $this->longestRhythm($found[0]));
+        $line->take("^$often:\s+", function (array $found): ?Piece {
+            $rhythm = $this->longestRhythm(rtrim($found[0], ": \t"));
+
+            return $rhythm === null ? null : new Piece(PieceKind::Rhythm, $found[0], $rhythm->value);
+        });
     }
 
     private function longestRhythm(string $words): ?Piece

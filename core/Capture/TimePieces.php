@@ -35,7 +35,10 @@ final readonly class TimePieces
                 (int) $found[2],
             ),
         );
-        $this->line->take('\bat (noon|midday)\b', static fn(array $found): Piece => self::time($found[0], 12, 0));
+        $this->line->take(
+            '\b(?:at|by|before|around|about|from) (noon|midday)\b',
+            static fn(array $found): Piece => self::time($found[0], 12, 0),
+        );
         $this->line->take(
             "\bat ([01]?\d|2[0-3])(?: o’clock| o'clock)?$end",
             static fn(array $found): Piece => self::time($found[0], (int) $found[1], 0),
@@ -70,6 +73,13 @@ final readonly class TimePieces
         );
         $take('(\d{1,3}(?:[.,]\d{1,2})?) ?(?:h|hrs?|hours?)\b', static fn(array $found): float => (float) strtr($found[1], ',', '.') * 60);
         $take('(\d{1,5}) ?min(?:ute)?s?\b', static fn(array $found): int => (int) $found[1]);
+        // A clause of its own; anywhere else "45m" may be metres.
+        $this->line->take(
+            Line::BEGIN.'(\d{1,3})m'.Line::END,
+            static fn(array $found): ?Piece => (int) $found[1] === 0
+                ? null
+                : new Piece(PieceKind::Minutes, $found[0], (string) (int) $found[1]),
+        );
         $take(
             '(half an|an|one|two|three|four) hours?(?: and a half)?'.Line::END,
             static fn(array $found): int => self::HOURS[mb_strtolower($found[1])] +

@@ -8,107 +8,101 @@ use InvalidArgumentException;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 
-/**
- * Readings out of a pasted column: a value on each line, with its day before it or without one. Units and
- * thousands separators are read over; of "," and "." the last one in a number is the decimal sign, and a
- * single comma before three digits separates thousands.
- */
+/** Readings out of a pasted column: a value on each line, with its day before it or without one, beneath a heading or none. */
 final class PastedReadings
 {
     /** More lines than this are no column of one goal. */
     private const MOST = 400;
 
-    /** A value of more digits before its decimal sign is no measure. */
-    private const DIGITS = 10;
+    /** So many lines that cannot be read are named. */
+    private const NAMED = 5;
 
-    private const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+    private const DATE =
+        '(?:\p{L}+,? )?(?:\d{4}[-\/.]\d{1,2}[-\/.]\d{1,2}|\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4}'.
+        '|\d{1,2}(?:st|nd|rd|th)?[ -]\p{L}{3,9}[ -]\d{2,4}'.
+        '|\p{L}{3,9} \d{1,2}(?:st|nd|rd|th)?,? \d{4})(?:[T ]\d{1,2}:\d{2}(?::\d{2})?(?:\.\d+)?Z?)?';
 
     /**
      * @param Day $last the day of the last line, for lines without days; those above it lie a week apart
+     * @param ?DateOrder $order of dates like "3/4/2027"; null to find out from the column
      *
      * @return non-empty-list<Reading>
      *
-     * @throws InvalidArgumentException naming the line that cannot be read
+     * @throws UnclearDates when the order of the dates has to be said
+     * @throws InvalidArgumentException naming all lines that cannot be read
      */
-    public static function in(string $text, Day $last): array
+    public static function in(string $text, Day $last, ?DateOrder $order = null): array
     {
-        $lines = array_values(
-            array_filter(
-                array_map(trim(...), explode("\n", str_replace("\r", "\n", $text))),
-                static fn(string $line): bool => $line !== '',
-            ),
-        );
+        $lines = self::lines($text);
+        $dates = PastedDates::of(array_values(array_filter(array_column($lines, 0), is_string(...))), $order);
+        $numbers = PastedNumbers::of(array_column($lines, 1));
+        $readings = [];
+        $faults = [];
 
-        if ($lines === [] || count($lines) > self::MOST) {
-            throw new InvalidArgumentException(
-                $lines === [] ? 'enter at least one value' : 'more than '.self::MOST.' lines are too many',
-            );
+        foreach ($lines as $place => [$day, $value, $number]) {
+            $on = $day === null ? $last->plus(7 * ($place + 1 - count($lines))) : $dates->day($day);
+            $read = $numbers->value($value);
+
+            if ($on === null || $read === null) {
+                $faults[$number] = mb_substr($day === null ? $value : "$day $value", 0, 40);
+            } else {
+                $readings[] = new Reading($on, Fraction::parse($read));
+            }
         }
 
-        $readings = [];
-
-        foreach ($lines as $place => $line) {
-            [$day, $value] = self::parts($line);
-            $on = $day === null ? $last->plus(7 * ($place + 1 - count($lines))) : self::day($day);
-
-            if ($on === null || $value === null) {
-                throw new InvalidArgumentException(
-                    sprintf('line %d is not a day and a value: “%s”', $place + 1, mb_substr($line, 0, 40)),
-                );
-            }
-
-            $readings[] = new Reading($on, Fraction::parse($value));
+        if ($faults !== [] || $readings === []) {
+            throw new InvalidArgumentException(self::told($faults));
         }
 
         return $readings;
     }
 
-    /** @return array{?string, ?string} the day as written, and the value as a plain decimal */
+    /**
+     * @return non-empty-list<array{?string, string, int}> the day as written, the value as written, and the number of the line
+     *
+     * @throws InvalidArgumentException when there is none, or too many
+     */
+    private static function lines(string $text): array
+    {
+        $lines = [];
+
+        foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $text)) as $place => $line) {
+            $line = trim(str_replace('"', '', $line));
+
+            // A first line without any figure is a heading.
+            if ($line !== '' && ($lines !== [] || preg_match('/\d/', $line) === 1)) {
+                $lines[] = [...self::parts($line), $place + 1];
+            }
+        }
+
+        return match (true) {
+            $lines === [] => throw new InvalidArgumentException('enter at least one value'),
+            count($lines) > self::MOST => throw new InvalidArgumentException('more than '.self::MOST.' lines are too many'),
+            default => $lines,
+        };
+    }
+
+    /** @return array{?string, string} the day and the value, as written */
     private static function parts(string $line): array
     {
-        if (preg_match('/^(.*\S)\s*(?:\t|;|\s{2,})\s*(\S.*)$/u', $line, $columns) === 1) {
-            return [$columns[1], self::value($columns[2])];
-        }
-
-        if (preg_match('/^(\d{4}-\d{2}-\d{2}|\d{1,2}\.\d{1,2}\.\d{4}|\d{1,2} \p{L}{3,9} \d{4})[,:]?\s+(.+)$/u', $line, $columns) === 1) {
-            return [$columns[1], self::value($columns[2])];
-        }
-
-        return [null, self::value($line)];
+        return match (true) {
+            preg_match('/^(.*\S)\s*(?:\t|;|\s{2,})\s*(\S.*)$/u', $line, $columns) === 1,
+            preg_match('~^('.self::DATE.')(?:[,:;]\s*|\s+)(\S.*)$~u', $line, $columns) === 1
+                => [$columns[1], $columns[2]],
+            default => [null, $line],
+        };
     }
 
-    private static function day(string $text): ?Day
+    /** @param array<int, string> $faults by the number of the line */
+    private static function told(array $faults): string
     {
-        if (preg_match('/^(\d{1,2})\.(\d{1,2})\.(\d{4})$/', $text, $parts) === 1) {
-            return Day::tryOf(sprintf('%04d-%02d-%02d', (int) $parts[3], (int) $parts[2], (int) $parts[1]));
-        }
+        $named = array_map(
+            static fn(int $number, string $line): string => "line $number “{$line}”",
+            array_keys(array_slice($faults, 0, self::NAMED, true)),
+            array_slice($faults, 0, self::NAMED),
+        );
+        $more = count($faults) - self::NAMED;
 
-        if (preg_match('/^(\d{1,2}) (\p{L}{3})\p{L}* (\d{4})$/u', $text, $parts) === 1) {
-            $month = array_search(mb_strtolower($parts[2]), self::MONTHS, true);
-
-            return $month === false ? null : Day::tryOf(sprintf('%04d-%02d-%02d', (int) $parts[3], $month + 1, (int) $parts[1]));
-        }
-
-        return Day::tryOf($text);
-    }
-
-    private static function value(string $text): ?string
-    {
-        if (preg_match('/^[^\d\-−]{0,8}([-−]?\d[\d.,  \']*)[^\d]{0,12}$/u', trim($text), $found) !== 1) {
-            return null;
-        }
-
-        $plain = str_replace(['−', ' ', ' ', "'"], ['-', '', '', ''], rtrim($found[1], '., '));
-        $sign = max((int) strrpos($plain, ','), (int) strrpos($plain, '.'));
-        $isThousands =
-            $sign > 0 &&
-            (substr_count($plain, $plain[$sign]) > 1 ||
-                ($plain[$sign] === ',' && ! str_contains($plain, '.') && strlen($plain) - $sign === 4));
-        $whole = $sign === 0 || $isThousands ? $plain : substr($plain, 0, $sign);
-        $rest = $sign === 0 || $isThousands ? '' : substr($plain, $sign + 1);
-
-        $digits = str_replace([',', '.'], '', $whole);
-
-        return strlen($digits) > self::DIGITS ? null : $digits.($rest === '' ? '' : ".$rest");
+        return 'not a day and a value: '.implode(', ', $named).($more > 0 ? " and $more more" : '');
     }
 }

@@ -9,7 +9,8 @@ namespace Database\Demo;
  *
  * @phpstan-type SeriesScript array{
  *   title: string, purpose: ?string, rule: string, time: string, minutes: int, opening: int, held: int, every: int,
- *   people: non-empty-list<string>, standing: list<array{string, int, ?string, ?string}>, talks?: list<list<array{string, string}>>,
+ *   people: non-empty-list<string>, group?: string,
+ *   standing: list<array{string, int, ?string, ?string}>, talks?: list<list<array{string, string}>>,
  * }
  */
 final class MeetingScript
@@ -28,12 +29,12 @@ final class MeetingScript
             'title' => 'Product meeting', 'purpose' => 'What goes into the buoy next, and what comes out.',
             'rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH', 'time' => '14:00', 'minutes' => 45, 'opening' => 0, 'held' => 10,
             'every' => 2,
-            'people' => ['tomasz', 'ingrid', 'noor', 'kwame', 'mei'],
+            'people' => People::GROUPS['Product'], 'group' => 'Product',
             'standing' => [['Failures since last time', 10, 'tomasz', 'FF'], ['Bench', 8, 'ingrid', null]]],
         [
             'title' => 'Monthly look ahead', 'purpose' => 'The next two months: who is where, and what we must promise by then.',
             'rule' => 'FREQ=MONTHLY;BYDAY=1TU', 'time' => '13:00', 'minutes' => 120, 'opening' => 5, 'held' => 5, 'every' => 4,
-            'people' => ['noor', 'elif', 'jonah', 'tomasz', 'priya'],
+            'people' => People::GROUPS['The leads'], 'group' => 'The leads',
             'standing' => [['Who is where', 15, 'priya', 'HB'], ['Money until spring', 20, 'jonah', 'RV']]],
         [
             'title' => 'Noor and Elif', 'purpose' => null,

@@ -70,9 +70,14 @@ final class Meetings
         ]);
 
         foreach ($people as $position => $person) {
-            $this->rows->add('attendees', ['series_id' => $id, 'person_id' => $person, 'position' => $position]);
+            $this->rows->add('attendees', [
+                'series_id' => $id, 'person_id' => $person, 'position' => $position, 'is_by_group' => isset($script['group']),
+            ]);
         }
 
+        if (isset($script['group'])) {
+            $this->rows->add('attending_groups', ['series_id' => $id, 'group_id' => $this->people->group($script['group'])]);
+        }
 
         foreach ($script['standing'] as $position => [$title, $minutes, $who, $goal]) {
             $this->rows->add('standing_items', [

@@ -35,7 +35,9 @@ final readonly class MeetingsAlone
             $ids = array_map($this->people->id(...), $people);
 
             foreach ($ids as $position => $person) {
-                $this->rows->add('attendees', ['series_id' => $id, 'person_id' => $person, 'position' => $position]);
+                $this->rows->add('attendees', [
+                    'series_id' => $id, 'person_id' => $person, 'position' => $position, 'is_by_group' => false,
+                ]);
             }
 
             $raised = array_map(

@@ -27,8 +27,17 @@ final class People
 
     private const AREAS = ['Moorings' => 'priya', 'Sales' => 'jonah', 'Product' => 'tomasz', 'Workshop' => 'kwame', 'Team' => 'elif'];
 
+    /** The groups, and who is in each in the order of turns. */
+    public const GROUPS = [
+        'The leads' => ['noor', 'elif', 'jonah', 'tomasz', 'priya'],
+        'Product' => ['tomasz', 'ingrid', 'noor', 'kwame', 'mei'],
+    ];
+
     /** @var array<string, int> */
     private array $ids = [];
+
+    /** @var array<string, int> */
+    private array $groups = [];
 
     /** @var array<string, int> */
     private array $areas = [];
@@ -66,6 +75,14 @@ final class People
                 'name' => $area, 'kind' => 'area', 'owner_id' => $this->ids[$holder], 'notes' => null,
             ]);
         }
+
+        foreach (self::GROUPS as $group => $members) {
+            $this->groups[$group] = $this->rows->add('groups', ['name' => $group]);
+
+            foreach ($members as $member) {
+                $this->rows->add('memberships', ['group_id' => $this->groups[$group], 'person_id' => $this->ids[$member]]);
+            }
+        }
     }
 
     public static function email(string $key): string
@@ -81,6 +98,11 @@ final class People
     public function area(string $name): int
     {
         return $this->areas[$name];
+    }
+
+    public function group(string $name): int
+    {
+        return $this->groups[$name];
     }
 
     /** @return list<int> */

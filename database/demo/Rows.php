@@ -14,11 +14,11 @@ final class Rows
 {
     /** Tables before those that refer to them. */
     private const ORDER = [
-        'people', 'workspaces', 'areas', 'contacts', 'long_term_goals', 'period_words', 'plannings',
+        'people', 'groups', 'memberships', 'workspaces', 'areas', 'contacts', 'long_term_goals', 'period_words', 'plannings',
         'goals', 'checkpoints', 'readings', 'main_efforts', 'assumptions', 'trade_offs',
         'templates', 'template_stages', 'template_tasks', 'template_steps',
         'projects', 'stages', 'contributions', 'milestones', 'collections', 'collection_items', 'fields', 'entries', 'saved_lists',
-        'series', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
+        'series', 'attending_groups', 'attendees', 'standing_items', 'meetings', 'attendances', 'issues', 'agenda_items', 'decisions',
         'recurring_tasks', 'recurring_task_steps', 'recurring_task_contributions', 'occurrences',
         'tasks', 'note_lines', 'steps', 'dependencies', 'jots', 'plan_lines',
         'log_lines', 'focus_sessions', 'habits', 'habit_ticks', 'evening_answers', 'appointments', 'protected_hours',

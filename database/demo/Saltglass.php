@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Reviews\FactsQuery;
 use App\Queries\Reviews\PeriodFactsQuery;
+use App\Queries\Reviews\ReportFigures;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -45,7 +46,7 @@ final class Saltglass
             (new Meetings(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, laid: $laid))->add();
             $now = Carbon::now()->toDateString() === (string) $today ? Carbon::now() : Carbon::parse("$today 10:00");
             (new MeetingsAlone($rows, $stage, $people, $laid))->add($now->toDateTimeImmutable());
-            $weeks->fillUpTo(self::TASKS);
+            $weeks->fillUpTo(self::TASKS - count(LookedBack::CHANGES));
             $direction->shelve();
             (new GoalHistory($rows, $stage, $people, $goals))->add();
             (new Beside($rows, $stage, $people, $work))->add();
@@ -61,6 +62,7 @@ final class Saltglass
 
             app()->forgetScopedInstances();
             (new Reviews($stage, app(FactsQuery::class), app(PeriodFactsQuery::class)))->add();
+            (new LookedBack($stage, app(ReportFigures::class)))->add();
             app()->forgetScopedInstances();
         });
     }

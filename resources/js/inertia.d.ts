@@ -1,4 +1,4 @@
-import type { Frame, Option } from './generated/props';
+import type { Frame, Option, PersonTag } from './generated/props';
 
 declare module '@inertiajs/core' {
     export interface InertiaConfig {
@@ -16,6 +16,8 @@ declare module '@inertiajs/core' {
             served?: Option[];
             /** RecurringTasks kept for the team, once they were asked for. */
             shared?: Option[];
+            /** People with an account, once they were asked for. */
+            everybody?: PersonTag[];
         };
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\File;
+use App\Models\Reference;
 use App\Models\Visibility;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
@@ -173,4 +174,35 @@ it('lists what one helps with', function (): void {
     expect($this->props('/lists/helping')['page']['groups'][0]['tasks'][0]['title'])->toBe('Weigh the anchor');
     $this->put("/tasks/$task->id/helpers", ['people' => []]);
     expect($this->props('/lists/helping')['page']['total'])->toBe(0);
+});
+
+it('says that a file is empty, and keeps nothing of it', function (): void {
+    $this->post("/projects/{$this->project->id}/files", ['file' => upload('empty.txt', '')])->assertSessionHasErrors([
+        'file' => 'This file is empty. Nothing was saved.',
+    ]);
+    expect(File::query()->count())->toBe(0);
+});
+
+it('takes an address as people paste it', function (string $pasted, ?string $kept): void {
+    $sent = $this->post("/projects/{$this->project->id}/references", ['address' => $pasted]);
+    $kept === null
+        ? $sent->assertSessionHasErrors(['address' => 'Enter an address on the web, for example https://tides.example/april.'])
+        : $sent->assertSessionHasNoErrors();
+
+    expect(Reference::query()->value('address'))->toBe($kept);
+})->with([
+    'with its scheme' => ['https://tides.example/april', 'https://tides.example/april'],
+    'bare' => ['tides.example/april?day=3', 'https://tides.example/april?day=3'],
+    'bare, without a path' => [' www.tides.example ', 'https://www.tides.example'],
+    'a script' => ['javascript:alert(1)', null],
+    'a word' => ['tides', null],
+    'a sentence' => ['See tides.example', null],
+    'another scheme' => ['ftp://tides.example', null],
+]);
+
+it('tells which of the words of a comment are mentions', function (): void {
+    $this->post("/projects/{$this->project->id}/comments", ['words' => 'For @Elif and @ana ruiz, not @Meike: https://tides.example'])
+        ->assertSessionHasNoErrors();
+
+    expect($this->props("/projects/{$this->project->id}")['page']['beside']['comments'][0]['mentions'])->toBe(['@Elif', '@ana ruiz']);
 });

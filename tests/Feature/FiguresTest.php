@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Models\Answer;
+use App\Models\Finding;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Report;
+use App\Models\Retrospective;
+use App\Models\Review;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -13,6 +18,7 @@ use App\Queries\Goals\StoredTallies;
 use Database\Demo\Saltglass;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\PlanFile\PlanComputation;
 use Loftrin\Core\PlanFile\PlanReader;
@@ -216,6 +222,59 @@ describe('the demo', function (): void {
         '2027-02-09',
         '2027-02-10',
     ]);
+
+    it('reviews a past quarter, and reports on it, with the figures that the plan computes to as of its last day', function (): void {
+        Artisan::call('plan:export');
+        $document = PlanReader::read(Artisan::output());
+        // Who has not reviewed it sees its facts worked out now.
+        $this->actingAs(Person::query()->where('name', 'like', 'Jonah %')->firstOrFail());
+        $page = $this->props('/reviews/2027-Q2')['page'];
+        $result = json_decode((string) json_encode((new PlanComputation($document, Day::of($page['period']['last'])))->result()), true);
+        $percent = static fn(?float $figure): ?float => $figure === null ? null : $figure * 100;
+
+        expect($page['facts']['goals'])->toHaveCount(Goal::query()->openToAll()->where('period', '2027-Q2')->count());
+
+        foreach ($page['facts']['goals'] as $each) {
+            $computed = $result['goals']["g{$each['goal']['id']}"];
+            expect($each['goal']['gauge']['band'])
+                ->toBe($computed['band'], $each['goal']['title'])
+                ->and($each['goal']['gauge']['progress'])
+                ->toEqualWithDelta($percent($computed['progress']), 0.051);
+        }
+
+        $this->post('/reports', [
+            'audience' => 'team',
+            'from' => $page['period']['first'],
+            'until' => $page['period']['last'],
+        ])->assertSessionHasNoErrors();
+        $text = (string) $this->get('/reports/'.Report::query()->max('id').'/markdown')->getContent();
+
+        foreach ($page['facts']['goals'] as $each) {
+            expect($text)->toContain(
+                "- **{$each['goal']['title']}** ({$each['goal']['owner']['name']}): ".
+                    implode(', ', array_filter([$each['goal']['gauge']['terms'], $each['goal']['gauge']['standing']])),
+            );
+        }
+    });
+
+    it('says nothing twice in a year of reviews, and lets findings go up', function (): void {
+        $answers = Answer::query()->written()->pluck('words');
+
+        expect($answers->unique())
+            ->toHaveCount($answers->count())
+            ->and(Review::query()->ofKind(Horizon::Week)->whereNotNull('held_at')->count())
+            ->toBe(45)
+            ->and(Review::query()->ofKind(Horizon::Month)->whereNotNull('held_at')->count())
+            ->toBe(10)
+            ->and(Review::query()->ofKind(Horizon::Quarter)->whereNotNull('held_at')->count())
+            ->toBe(3)
+            ->and(Finding::query()->where('level', 'year')->count())
+            ->toBeGreaterThan(0)
+            ->and(Report::query()->whereNotNull('sent_at')->count())
+            ->toBe(1)
+            ->and(Retrospective::query()->whereNotNull('finished_at')->count())
+            ->toBe(1);
+    });
 
     it('is the same every time for a day', function (): void {
         $first = DB::table('tasks')->orderBy('id')->get()->toJson();

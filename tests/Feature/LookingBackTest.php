@@ -401,7 +401,7 @@ describe('everything one ever answered', function (): void {
             ->toBe(['The price again.', 'Price first.', 'The PRICE of the farms, 100%_sure.'])
             ->and($found('question=still'))
             ->toBe(['The price again.', 'The PRICE of the farms, 100%_sure.'])
-            ->and($found('q=price&findings=1'))
+            ->and($found('q=price&tag=finding'))
             ->toBe(['The PRICE of the farms, 100%_sure.'])
             ->and($found('q=%25_'))
             ->toBe(['The PRICE of the farms, 100%_sure.'])
@@ -513,6 +513,7 @@ describe('the facts of a week', function (): void {
 it('says what became of each line that is started, stopped or continued', function (): void {
     ($this->write)('2026-Q4', 'start', "A price for three years.\n\n  Tides on Monday. ");
     ($this->write)('2026-Q4', 'stop', 'Friday quotes.');
+    ($this->write)('2026-Q4', 'continue', 'Look at the tides.');
     ($this->write)('2026-Q4', 'wrong', 'The farms.');
     $this->post('/goals', [
         'title' => 'A price for three years.',
@@ -522,11 +523,22 @@ it('says what became of each line that is started, stopped or continued', functi
     ])->assertSessionHasNoErrors();
     $this->post('/tasks', ['title' => 'Tides on Monday.'])->assertSessionHasNoErrors();
     Made::task($this->other, ['title' => 'Friday quotes.']);
+    $this->post('/recurring-tasks', [
+        'title' => 'Look at the tides.',
+        'kind' => 'task',
+        'words' => 'every week',
+        'stay' => true,
+    ])->assertSessionHasNoErrors();
     $follows = $this->props('/reviews/2026-Q4')['page']['follows'];
     expect(array_column($follows, 'words'))
-        ->toBe(['A price for three years.', 'Tides on Monday.', 'Friday quotes.'])
+        ->toBe(['A price for three years.', 'Tides on Monday.', 'Friday quotes.', 'Look at the tides.'])
         ->and(
-            array_map(static fn(array $line): array => [$line['goal'] !== null, $line['task'] !== null, $line['issue'] !== null], $follows),
+            array_map(
+                static fn(array $line): array => array_keys(
+                    array_filter(array_intersect_key($line, ['goal' => 0, 'task' => 0, 'recurring' => 0, 'issue' => 0])),
+                ),
+                $follows,
+            ),
         )
-        ->toBe([[true, false, false], [false, true, false], [false, false, false]]);
+        ->toBe([['goal'], ['task'], [], ['task', 'recurring']]);
 });

@@ -9,6 +9,7 @@ use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Retrospective;
 use App\Models\Role;
 use App\Models\Series;
 use App\Models\Stage;
@@ -149,5 +150,25 @@ final class Made
         }
 
         return $series;
+    }
+
+    /**
+     * One with a question.
+     *
+     * @param array<string, mixed> $more
+     * @param list<Person> $others who take part besides
+     */
+    public static function retrospective(Person $holds, array $more = [], array $others = []): Retrospective
+    {
+        $retrospective = Retrospective::query()
+            ->create(['person_id' => $holds->id, 'title' => 'The rollout', 'on' => self::TODAY, ...$more])
+            ->refresh();
+        $retrospective->questions()->create(['position' => 0, 'words' => 'What went well?']);
+
+        foreach ([$holds, ...$others] as $person) {
+            $retrospective->participants()->create(['person_id' => $person->id]);
+        }
+
+        return $retrospective;
     }
 }

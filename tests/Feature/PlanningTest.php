@@ -185,3 +185,24 @@ it('shows what a change does to the figures before it is done', function (): voi
         ->postJson("/goals/$quarter->id/preview", $fields)
         ->assertForbidden();
 });
+
+it('says for how many goals no work is estimated, through the goals beneath them and their projects', function (): void {
+    $me = Made::person(name: 'Ana');
+    $goal = fn(string $title, ?int $parent = null, string $period = '2027-Q1') => Made::goal($me, $period, [
+        'title' => $title,
+        'parent_id' => $parent,
+    ]);
+    $direct = $goal('Direct');
+    Made::task($me, ['goal_id' => $direct->id, 'minutes' => 30]);
+    $through = $goal('Through a project');
+    Made::task($me, ['project_id' => Made::project($me, [$through])->id, 'minutes' => 60]);
+    $above = $goal('Above');
+    Made::task($me, ['goal_id' => $goal('Beneath', $above->id, '2027-W07')->id, 'minutes' => 15]);
+    Made::task($me, ['goal_id' => $goal('Not estimated')->id]);
+    Made::task($me, ['goal_id' => $goal('All done')->id, 'minutes' => 30, 'done_on' => '2027-02-01']);
+    $goal('Nothing');
+    Made::goal($me, '2027-Q1', ['title' => 'Hidden', 'visibility' => 'only_me']);
+    $load = collect($this->props('/planning/2027-Q1/hours')['page']['load'])->keyBy('person.name');
+
+    expect($load['Ana']['goals'])->toBe(6)->and($load['Ana']['unestimated'])->toBe(3);
+});

@@ -313,3 +313,31 @@ it('shows a private recurring task and its tasks to nobody else', function (): v
         ->and(Task::query()->firstOrFail()->visibility)
         ->toBe(Visibility::OnlyMe);
 });
+
+it('says on which days it would come back while its words are written', function (): void {
+    $next = fn(string $words, string $from = ''): array => $this->actingAs(Made::person(name: 'Ana'))
+        ->getJson('/recurring-tasks/next?'.http_build_query(['words' => $words, 'startsOn' => $from]))
+        ->assertOk()
+        ->json();
+
+    expect($next('every second Thursday', '2027-02-12')['dates'])
+        ->toBe(['2027-02-18', '2027-03-04', '2027-03-18'])
+        ->and($next('twice a month')['dates'])
+        ->toBe(['2027-02-15', '2027-03-01', '2027-03-15'])
+        ->and($next('two weeks after it is done'))
+        ->toMatchArray(['dates' => [], 'words' => 'The first comes at once, each other one after the last was done.'])
+        ->and($next('when needed')['words'])
+        ->toBe('Comes only when you create it.')
+        ->and($next('every blue moon')['fault'])
+        ->toStartWith('Write for example');
+    $this->getJson('/recurring-tasks/next?words=daily&startsOn=soon')->assertUnprocessable();
+});
+
+it('does not skip the first one of every second week', function (): void {
+    $me = Made::person(name: 'Ana');
+    $this->actingAs($me)
+        ->post('/recurring-tasks', ['title' => 'Rinse', 'kind' => 'task', 'words' => 'every second Tuesday', 'startsOn' => '2027-02-10'])
+        ->assertSessionHasNoErrors();
+
+    expect((string) RecurringTask::query()->firstWhere('title', 'Rinse')?->starts_on)->toBe('2027-02-16');
+});

@@ -105,3 +105,51 @@ it('can be looked at in a meeting', function (): void {
         'label' => 'Open the team’s week',
     ]);
 });
+
+it('asks an owner in their week and in their review until they have said it this week', function (): void {
+    $asked = fn(string $address): array => array_column($this->actingAs($this->elif)->props($address)['page']['asked'], 'title');
+    ($this->say)($this->moved, 40, '2027-02-02');
+    // Thursday is the day from which owners are asked; the review of a week asks on any.
+    expect($asked('/weeks/2027-W06'))
+        ->toBe([])
+        ->and($asked('/reviews/2027-W06'))
+        ->toBe(['Moved']);
+    Made::later('2027-02-11');
+    $last = $this->actingAs($this->elif)->props('/weeks/2027-W06')['page']['asked'][0];
+    expect($last)
+        ->toMatchArray(['title' => 'Moved', 'chance' => 40, 'line' => 'The ferry runs.', 'on' => '2027-02-02'])
+        ->and($asked('/weeks/2027-W07'))
+        ->toBe([]);
+    $this->post("/goals/{$this->moved->id}/estimates", ['chance' => 60, 'line' => 'Two crews.'])->assertSessionHasNoErrors();
+    expect($asked('/weeks/2027-W06'))->toBe([])->and($asked('/reviews/2027-W06'))->toBe([]);
+    Made::later('2027-02-18');
+    expect($asked('/weeks/2027-W07'))->toBe(['Moved']);
+});
+
+it('asks nobody about goals of others in their week', function (): void {
+    Made::later('2027-02-11');
+    expect($this->actingAs($this->noor)->props("/weeks/2027-W06?who={$this->elif->id}")['page']['asked'])->toBe([]);
+});
+
+it('tells a lead where owner and forecast differ most', function (): void {
+    $project = Made::project($this->elif, [$this->still]);
+
+    foreach (range(1, 8) as $week) {
+        Made::task($this->noor, [
+            'project_id' => $project->id,
+            'created_on' => '2026-12-01',
+            'done_on' => $week > 6 ? null : "2027-01-0$week",
+        ]);
+    }
+
+    ($this->say)($this->still, 5);
+    ($this->say)($this->moved, 50);
+    $differing = ($this->page)()['differing'];
+
+    foreach ($differing as $each) {
+        expect(abs($each['said'] - $each['computed']))->toBeGreaterThanOrEqual(20);
+    }
+
+    expect(array_column($differing, 'title'))->toContain('Still')->and($differing[0]['said'])->toBe(5);
+    expect($this->actingAs($this->elif)->props('/reviews/team/2027-W06')['page']['differing'])->toBe([]);
+});

@@ -36,6 +36,7 @@ use App\Models\Reading;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskStep;
 use App\Models\Reference;
+use App\Models\Report;
 use App\Models\SavedList;
 use App\Models\Step;
 use App\Models\Template;
@@ -129,6 +130,19 @@ final class Workspaces
                 'raised_on' => $today,
                 'waited' => 0,
             ])->id,
+            'report' => Report::query()->create([
+                'person_id' => $owner->id,
+                'title' => 'The quarter',
+                'audience' => 'team',
+                'first' => '2027-01-01',
+                'last' => $today,
+                'words' => 'We finished {done}.',
+            ])->id,
+            'retrospective' => Made::retrospective($owner)->id,
+            'retrospectives.finish retrospective' => Made::retrospective($owner, ['shown_at' => now()])->id,
+            'retrospectives.reopen retrospective' => ($over = Made::retrospective($owner, ['shown_at' => now(), 'finished_at' => now()]))
+                ->id,
+            'agreed' => $over->changes()->create(['task_id' => Made::task($owner)->id, 'sign' => 'No day lost.'])->id,
             'group' => $group->id,
             'template' => $template->id,
             'recurringTask' => $recurringTask->id,

@@ -10,6 +10,7 @@ use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\RecurringTask;
+use App\Models\RetrospectiveQuestion;
 use App\Models\Review;
 use App\Models\ReviewQuestion;
 use App\Models\Series;
@@ -32,12 +33,14 @@ final class Writes
         'meetings.here',
         'goals.close-preview',
         'goals.preview',
+        'goals.preview-new',
         'updates.read',
         'people.link',
         'redo',
         'sign-in.store',
         'sign-out',
         'undo',
+        'undo.all',
         'undo.last',
     ];
 
@@ -50,6 +53,9 @@ final class Writes
         'meetings.closing',
         'meetings.pause',
         'meetings.send',
+        'reports.send',
+        'reports.write',
+        'retrospectives.answer',
         'reviews.answer',
         'planning.step',
         'evening.answer',
@@ -313,6 +319,22 @@ final class Writes
             'reviews.judge' => ['answer' => $at['answer'], 'verdict' => 'trying'],
             'reviews.ask' => ['on' => 'monday'],
             'reviews.share' => ['of' => 'answer', 'id' => $at['answer'], 'with' => 'person', 'whom' => $other->id, 'isShared' => true],
+            'worth-telling.mark' => ['source' => 'answer', 'id' => $at['answer'], 'isWorth' => true],
+            'reports.store' => ['audience' => 'team', 'from' => '2027-01-01', 'until' => '2027-01-31'],
+            'reports.rename' => ['title' => 'January'],
+            'reports.write' => ['words' => 'All is well.'],
+            'reports.send' => ['people' => [$other->id], 'groups' => [], 'contacts' => []],
+            'reports.destroy' => [],
+            'retrospectives.store' => ['title' => 'The rollout', 'questions' => "What went well?\nWhat not?", 'people' => [$other->id]],
+            'retrospectives.answer' => ['question' => $at['question'], 'words' => 'The crane.'],
+            'retrospectives.agree' => ['words' => 'Two crews', 'owner' => $owner->id, 'by' => '2027-03-01', 'sign' => 'No day lost.'],
+            'retrospectives.reveal' => [],
+            'retrospectives.finish' => [],
+            'retrospectives.reopen' => [],
+            'retrospectives.destroy' => [],
+            'agreed-changes.judge' => ['verdict' => 'worked', 'seen' => 'No day was lost.'],
+            'thinning.keep' => [],
+            'reviews.tie' => ['answer' => $at['answer'], 'goal' => $at['goal']],
             'findings.keep' => ['source' => 'answer', 'id' => $at['answer'], 'level' => 'month'],
             'review-questions.store' => ['horizon' => 'week', 'words' => 'Did I read?'],
             'review-questions.arrange' => ['horizon' => 'week', 'questions' => ['still', 'moved', 'surprised', 'differently']],
@@ -387,6 +409,7 @@ final class Writes
         return [
             ...$at,
             'answer' => Answer::query()->create(['review_id' => $review->id, 'question' => 'differently', 'words' => 'Ring first.'])->id,
+            'question' => RetrospectiveQuestion::query()->where('retrospective_id', $at['retrospective'])->sole()->id,
             'goals.unfollow goal' => tap(
                 $year->id,
                 static fn(int $id) => DB::table('followings')->insert(['goal_id' => $id, 'person_id' => $owner->id]),

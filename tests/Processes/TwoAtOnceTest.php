@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Addition;
+use App\Models\AgreedChange;
 use App\Models\Area;
 use App\Models\Comment;
 use App\Models\FinalMinutes;
@@ -11,9 +12,14 @@ use App\Models\Goal;
 use App\Models\Habit;
 use App\Models\HabitTick;
 use App\Models\Jot;
+use App\Models\Letter;
 use App\Models\Meeting;
 use App\Models\PlanLine;
 use App\Models\Project;
+use App\Models\Reading;
+use App\Models\Recipient;
+use App\Models\Report;
+use App\Models\RetrospectiveAnswer;
 use App\Models\Role;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -80,6 +86,27 @@ it('lets one of two close a goal, and carries it on once', function (): void {
             ->toBe([303, 422, 422])
             ->and(Goal::query()->where('predecessor_id', $goal->id)->count())
             ->toBe(1);
+    });
+});
+
+it('enters a column once that several paste at one moment, and tells the others that it is there', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $lead = Made::person(Role::Lead);
+        $goal = Made::goal($lead, '2027-Q1', ['measure' => 'number', 'start_value' => 0, 'target_value' => 40]);
+        $paste = [
+            [
+                'as' => $lead->id,
+                'method' => 'POST',
+                'uri' => "/goals/$goal->id/readings/column",
+                'data' => ['text' => "2027-01-11\t3\n2027-01-18\t5.5", 'last' => '2027-02-10'],
+            ],
+        ];
+
+        expect(statuses($apart->together([$paste, $paste, $paste])))
+            ->toBe([303, 422, 422])
+            ->and(Reading::query()->count())
+            ->toBe(2);
     });
 });
 
@@ -339,5 +366,73 @@ it('closes a meeting once of two who close it, and gives the time that two ask f
             ->toBe([303, 422])
             ->and(FinalMinutes::query()->count())
             ->toBe(1);
+    });
+});
+
+it('sends a report once, whichever of two windows was pressed first', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $me = Made::person(Role::Lead);
+        $other = Made::person();
+        $report = Report::query()->create([
+            'person_id' => $me->id,
+            'title' => 'January',
+            'audience' => 'team',
+            'first' => '2027-01-01',
+            'last' => '2027-01-31',
+            'words' => 'We finished {done}.',
+        ]);
+        $send = [
+            'as' => $me->id,
+            'method' => 'POST',
+            'uri' => "/reports/$report->id/send",
+            'data' => ['people' => [$other->id], 'groups' => [], 'contacts' => []],
+        ];
+        $apart->together([[$send], [$send], [$send]]);
+
+        expect(Letter::query()->count())->toBe(1)->and(Recipient::query()->count())->toBe(1);
+    });
+});
+
+it('keeps what four people write in a retrospective at one moment, and what they agree on', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $people = array_map(static fn(): object => Made::person(), range(1, 4));
+        $of = Made::retrospective($people[0], ['shown_at' => now()], array_slice($people, 1));
+        $question = $of->questions()->sole();
+        $answers = $apart->together(
+            array_map(
+                static fn(object $person): array => [
+                    ...array_map(
+                        static fn(int $number): array => [
+                            'as' => $person->id,
+                            'method' => 'PUT',
+                            'uri' => "/retrospectives/$of->id/answers",
+                            'data' => ['question' => $question->id, 'words' => "Line $number of $person->id"],
+                        ],
+                        range(1, 10),
+                    ),
+                    [
+                        'as' => $person->id,
+                        'method' => 'POST',
+                        'uri' => "/retrospectives/$of->id/changes",
+                        'data' => ['words' => "Change of $person->id", 'owner' => $person->id, 'by' => '2027-03-01', 'sign' => 'It is.'],
+                    ],
+                ],
+                $people,
+            ),
+        );
+
+        expect(array_unique(statuses($answers)))
+            ->toBe([303])
+            ->and(
+                RetrospectiveAnswer::query()
+                    ->orderBy('person_id')
+                    ->pluck('words')
+                    ->all(),
+            )
+            ->toBe(array_map(static fn(object $person): string => "Line 10 of $person->id", $people))
+            ->and(AgreedChange::query()->count())
+            ->toBe(4);
     });
 });

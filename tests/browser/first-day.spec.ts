@@ -98,7 +98,7 @@ test('a week is reviewed and can be read afterwards', async ({ page }) => {
     await page.getByRole('link', { name: 'Review this week' }).click();
     await expect(page.getByRole('heading', { name: 'Where the work went' })).toBeVisible();
     const kept = page.waitForResponse((response) => response.url().includes('/answers'));
-    await page.getByLabel('What surprised me?').fill('How quick the crew was.');
+    await page.getByRole('textbox', { name: 'What surprised me?' }).fill('How quick the crew was.');
     await kept;
     await page.getByRole('button', { name: 'Sort open tasks' }).click();
     await expect(page.getByRole('heading', { name: 'Open tasks to sort' })).toBeVisible();

@@ -42,7 +42,7 @@ test('a jot without a network waits in sight and arrives once', async ({ page, c
 test('what is typed just before a reload is saved, with its spaces and lines', async ({ page }) => {
     await page.goto('/reviews/2026-W47');
     await page.getByRole('button', { name: 'Reopen' }).click();
-    const answer = page.getByRole('textbox').first();
+    const answer = page.getByRole('textbox', { name: 'What moved, and why?' });
     await answer.fill('The crane came late, \n\nagain ');
     // At once, before it would be saved by itself.
     await page.reload();

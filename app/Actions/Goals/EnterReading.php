@@ -11,10 +11,13 @@ use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
+use InvalidArgumentException;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Decimal;
+use Loftrin\Core\Goals\DateOrder;
 use Loftrin\Core\Goals\PastedReadings;
 use Loftrin\Core\Goals\Reading as CoreReading;
+use Loftrin\Core\Goals\UnclearDates;
 
 final readonly class EnterReading
 {
@@ -24,12 +27,14 @@ final readonly class EnterReading
 
     /**
      * @param string $value a decimal
+     * @param bool $isSure whether a day long before the goal is meant
      *
-     * @throws RefusedChange when the goal is not judged by readings, or the day is still to come
+     * @throws RefusedChange when the goal is not judged by readings, or the day is still to come, or long before the goal
      */
-    public function __invoke(Person $who, Goal $goal, Day $on, string $value): void
+    public function __invoke(Person $who, Goal $goal, Day $on, string $value, bool $isSure): void
     {
         $this->refuse($goal, $on);
+        self::refuseLongBefore($goal, [$on], $isSure);
 
         $this->log->change($who, "Entered $value for “{$goal->title}”", function () use ($who, $goal, $on, $value): void {
             $this->enter($who, $goal, $on, $value);
@@ -38,20 +43,30 @@ final readonly class EnterReading
     }
 
     /**
-     * A column out of a spreadsheet: one change, all of it or none.
+     * A column out of a spreadsheet: one change, all of it or none. What is there already is not entered again.
      *
      * @param Day $last of lines that carry no day of their own, the day of the last; a week lies between two
+     * @param ?DateOrder $order of dates like "3/4/2027", where it had to be asked
+     * @param bool $isSure whether days long before the goal are meant
      *
-     * @throws RefusedChange when a line cannot be read or is dated in the future
+     * @throws RefusedChange when lines cannot be read, are dated in the future or long before the goal, or are all there already
      */
-    public function paste(Person $who, Goal $goal, string $text, Day $last): void
+    public function paste(Person $who, Goal $goal, string $text, Day $last, ?DateOrder $order, bool $isSure): void
     {
-        $readings = RefusedChange::unless('text', static fn(): array => PastedReadings::in($text, $last));
-        $count = count($readings) === 1 ? '1 reading' : count($readings).' readings';
+        $readings = self::read($text, $last, $order);
 
-        $this->log->change($who, "Entered $count for “{$goal->title}”", function () use ($who, $goal, $readings, $count): void {
-            foreach ($readings as $reading) {
-                $this->refuse($goal, $reading->on, 'text');
+        foreach ($readings as $reading) {
+            $this->refuse($goal, $reading->on, 'text');
+        }
+
+        self::refuseLongBefore($goal, array_column($readings, 'on'), $isSure);
+        $new = self::withoutKnown($goal, $readings);
+        $known = count($readings) - count($new);
+        $count = count($new) === 1 ? '1 reading' : count($new).' readings';
+        $words = "Entered $count for “{$goal->title}”".($known === 0 ? '' : ", $known of ".count($readings).' were there already');
+
+        $this->log->change($who, $words, function () use ($who, $goal, $new, $count): void {
+            foreach ($new as $reading) {
                 $this->enter($who, $goal, $reading->on, self::decimal($reading));
             }
 
@@ -75,6 +90,70 @@ final readonly class EnterReading
     public function remove(Person $who, Reading $reading): void
     {
         $this->log->change($who, "Deleted the reading of {$reading->on}", static fn() => $reading->delete());
+    }
+
+    /**
+     * @return non-empty-list<CoreReading>
+     *
+     * @throws RefusedChange
+     */
+    private static function read(string $text, Day $last, ?DateOrder $order): array
+    {
+        try {
+            return PastedReadings::in($text, $last, $order);
+        } catch (UnclearDates $unclear) {
+            throw new RefusedChange('order', $unclear->getMessage());
+        } catch (InvalidArgumentException $fault) {
+            throw new RefusedChange('text', $fault->getMessage());
+        }
+    }
+
+    /**
+     * @param non-empty-list<CoreReading> $readings
+     *
+     * @return non-empty-list<CoreReading>
+     *
+     * @throws RefusedChange when none is left
+     */
+    private static function withoutKnown(Goal $goal, array $readings): array
+    {
+        $known = [];
+
+        foreach ($goal->readings()->get() as $reading) {
+            $known[$reading->on.' '.CoreRecords::exact($reading->value)->rounded()] = true;
+        }
+
+        $new = array_values(
+            array_filter(
+                $readings,
+                static fn(CoreReading $each): bool => ! isset($known["$each->on {$each->value->rounded()}"]),
+            ),
+        );
+
+        return $new !== []
+            ? $new
+            : throw new RefusedChange(
+                'text',
+                count($readings) === 1 ? 'This reading is there already.' : 'All '.count($readings).' readings are there already.',
+            );
+    }
+
+    /**
+     * @param list<Day> $days
+     *
+     * @throws RefusedChange of a day that is more likely a slip of the hand, unless it is said to be meant
+     */
+    private static function refuseLongBefore(Goal $goal, array $days, bool $isSure): void
+    {
+        foreach ($isSure ? [] : $days as $day) {
+            $years = intdiv($goal->starts_on->number - $day->number, 365);
+
+            if ($years >= 1) {
+                $long = $years === 1 ? 'a year' : "$years years";
+
+                throw new RefusedChange('sure', "{$day->format('j M Y')} is $long before this goal begins. Is that right?");
+            }
+        }
     }
 
     private function refuse(Goal $goal, Day $on, string $field = 'on'): void

@@ -19,7 +19,7 @@ final readonly class BuiltOn
     private const ASIDE = [
         ...['notifications', 'changes', 'sessions', 'answered_requests', 'access_links', 'letters', 'week_tasks'],
         ...['person_days', 'focus_sessions', 'habits', 'private_notes', 'presences', 'points', 'sendings'],
-        ...['jots.task_id', 'jots.project_id', 'jots.goal_id', 'jots.contact_id', 'jots.file_id'],
+        ...['jots.task_id', 'jots.project_id', 'jots.goal_id', 'jots.contact_id', 'jots.file_id', 'answers.goal_id'],
     ];
 
     private const WORDS = [
@@ -33,6 +33,8 @@ final readonly class BuiltOn
         'agenda_items' => 'agenda item',
         'recurring_task_contributions' => 'contribution',
         'entries' => 'extra field',
+        'retrospective_answers' => 'answer',
+        'agreed_changes' => 'change of a retrospective',
     ];
 
     /** @throws RefusedChange naming who added what */

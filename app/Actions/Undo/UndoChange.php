@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Undo;
 
 use App\Models\Person;
+use App\Store\ChangeKind;
 use App\Store\ChangeLog;
 use App\Store\MadeChange;
 use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Models\Activity;
 
 /**
@@ -34,6 +36,27 @@ final readonly class UndoChange
         }
 
         $this->revert($who, $change);
+    }
+
+    /**
+     * Several changes, the last one first: all of them or none. Those that were taken back already, and what took them back, are left out.
+     *
+     * @param list<string> $batches in the order in which they were made
+     *
+     * @throws ModelNotFoundException when the person did not make one of them
+     * @throws RefusedChange saying what stands in the way
+     */
+    public function all(Person $who, array $batches): void
+    {
+        DB::transaction(function () use ($who, $batches): void {
+            foreach (array_reverse($batches) as $batch) {
+                $change = MadeChange::of($who, $batch) ?? throw (new ModelNotFoundException())->setModel(Activity::class, [$batch]);
+
+                if (! $change->isTakenBack && $change->kind === ChangeKind::Change) {
+                    $this->revert($who, $change);
+                }
+            }
+        });
     }
 
     /**

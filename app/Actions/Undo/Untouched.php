@@ -6,6 +6,7 @@ namespace App\Actions\Undo;
 
 use App\Models\Addition;
 use App\Models\AgendaItem;
+use App\Models\AgreedChange;
 use App\Models\Answer;
 use App\Models\Attendance;
 use App\Models\Checkpoint;
@@ -19,6 +20,8 @@ use App\Models\Meeting;
 use App\Models\NoteLine;
 use App\Models\Reading;
 use App\Models\Record;
+use App\Models\Report;
+use App\Models\Retrospective;
 use App\Models\Review;
 use App\Models\Task;
 use App\Store\RefusedChange;
@@ -31,6 +34,9 @@ final readonly class Untouched
 
     /** Of a record that was made: it may have been worked on. */
     private const IGNORED_WHEN_MADE = ['position', 'created_at', 'changed_on'];
+
+    /** What is said of an answer, and is none of its words: a finished review can have it too. */
+    private const MARKS = ['is_worth_telling' => true, 'goal_id' => true];
 
     /** @throws RefusedChange saying what stands in the way */
     public static function check(LoggedWrite $entry): void
@@ -65,7 +71,9 @@ final readonly class Untouched
                 ($entry->isMade() || $entry->isDeleted()) &&
                 self::meetingOf(AgendaItem::query()->find($record->agenda_item_id))?->closed_at !== null
                 => "“{$record->title}” is part of final minutes. Nothing was undone.",
-            self::reviewOf($record)?->held_at !== null => 'This review is finished. Reopen it first.',
+            $record instanceof Report && $record->sent_at !== null => 'This report was sent: it stays as it went out. Nothing was undone.',
+            self::retrospectiveOf($record, $entry)?->finished_at !== null => 'This retrospective is finished. Reopen it first.',
+            self::reviewOf($record, $entry)?->held_at !== null => 'This review is finished. Reopen it first.',
             $closed !== null => "“{$closed->title}” is closed. Reopen it first.",
             default => null,
         };
@@ -84,11 +92,23 @@ final readonly class Untouched
         };
     }
 
-    private static function reviewOf(Record $record): ?Review
+    private static function reviewOf(Record $record, LoggedWrite $entry): ?Review
     {
         return match (true) {
             $record instanceof Review => $record,
-            $record instanceof Answer => Review::query()->find($record->review_id),
+            $record instanceof Answer && array_diff_key($entry->now, self::MARKS) !== [] => Review::query()->find($record->review_id),
+            default => null,
+        };
+    }
+
+    /** A retrospective itself, but for what opens or ends it; and a change that was agreed on in it, but for what became of that. */
+    private static function retrospectiveOf(Record $record, LoggedWrite $entry): ?Retrospective
+    {
+        return match (true) {
+            $record instanceof Retrospective && ! array_key_exists('finished_at', $entry->now) => $record,
+            $record instanceof AgreedChange && ($entry->isMade() || $entry->isDeleted()) => Retrospective::query()->find(
+                $record->retrospective_id,
+            ),
             default => null,
         };
     }

@@ -16,7 +16,6 @@ use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use InvalidArgumentException;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Recurrence;
 use Loftrin\Core\Calendar\Rhythm;
 use Loftrin\Core\Calendar\RhythmReader;
 
@@ -62,6 +61,7 @@ final readonly class SaveRecurringTask
             ($recurringTask === null ? 'Added' : 'Changed')." the recurring task “{$draft->title}”",
             function () use ($who, $draft, $rhythm, $recurringTask): RecurringTask {
                 $record = $recurringTask ?? new RecurringTask(['shared_from_id' => $draft->sharedFrom]);
+                $startsOn = $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today());
                 $isOther =
                     $record->exists &&
                     ($record->words !== $rhythm->words ||
@@ -77,7 +77,7 @@ final readonly class SaveRecurringTask
                         'rule' => $rhythm->rule,
                         'after_every' => $rhythm->every,
                         'after_unit' => $rhythm->unit,
-                        'starts_on' => $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today()),
+                        'starts_on' => $isOther || ! $record->exists ? $rhythm->beginning($startsOn) : $startsOn,
                         'area_id' => $draft->area,
                         'project_id' => $draft->project,
                         'minutes' => $draft->minutes,
@@ -177,9 +177,7 @@ final readonly class SaveRecurringTask
     {
         $rhythm = (new RhythmReader($this->workspace->calendar()->yearStartsIn))->read($words);
 
-        if ($rhythm->rule !== null) {
-            Recurrence::starting($rhythm->rule, $startsOn);
-        }
+        $rhythm->refuseLate($startsOn);
 
         return $rhythm;
     }

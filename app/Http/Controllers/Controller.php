@@ -11,6 +11,7 @@ use App\Store\ChangeLog;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Loftrin\Core\Calendar\Day;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -55,6 +56,12 @@ abstract class Controller
         $value = $request->input($field);
 
         return is_scalar($value) && is_numeric($value) ? (int) $value : null;
+    }
+
+    /** A file to be saved under a name. */
+    protected function download(string $text, string $type, string $name): Response
+    {
+        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
     }
 
     /** Back to where the change was made, or on to an address, notification what was changed and how to undo it. */

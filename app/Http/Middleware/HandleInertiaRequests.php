@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Models\Person;
 use App\Queries\Calendar\FrameQuery;
+use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Store\Stamp;
 use Illuminate\Http\Request;
@@ -29,6 +30,7 @@ final class HandleInertiaRequests extends Middleware
             'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
             'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),
             'shared' => Inertia::optional(static fn(): array => app(Choices::class)->shared()),
+            'everybody' => Inertia::optional(static fn(): array => $me instanceof Person ? PersonTag::all() : []),
             // Names the state that the page shows: while it is the same, nothing was changed.
             'stamp' => static fn(): string => app(Stamp::class)->current(),
             'change' => static fn() => $request->session()->get('change'),

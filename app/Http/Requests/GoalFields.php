@@ -18,6 +18,8 @@ use Loftrin\Core\Goals\Sense;
 final class GoalFields extends Fields
 {
     /** Decimals that stay exact on their way through the database. */
+    private const WEIGHT = ['nullable', 'numeric', 'decimal:0,4', 'gt:0', 'max:1000000'];
+
     private const DECIMAL = ['nullable', 'numeric', 'decimal:0,4', 'between:-10000000000,10000000000'];
 
     /** @return array<string, list<mixed>> */
@@ -32,7 +34,8 @@ final class GoalFields extends Fields
             'why' => ['nullable', 'string', 'max:5000'],
             'mark' => ['nullable', 'string', 'regex:/^\p{L}{2}$/u'],
             'parent' => ['nullable', 'integer'],
-            'weight' => ['nullable', 'numeric', 'decimal:0,4', 'gt:0', 'max:1000000'],
+            'weight' => self::WEIGHT,
+            'tasksWeight' => self::WEIGHT,
             'owner' => ['nullable', 'integer', 'exists:people,id'],
             'area' => ['nullable', 'integer', 'exists:areas,id'],
             'scope' => ['nullable', Rule::enum(Scope::class)],
@@ -51,7 +54,12 @@ final class GoalFields extends Fields
             'isFirm' => ['boolean'],
             'measure' => ['required', Rule::enum(MeasureKind::class)],
             'start' => [$needs(MeasureKind::Number), ...self::DECIMAL],
-            'target' => [$needs(MeasureKind::Number, MeasureKind::Count), ...self::DECIMAL],
+            'target' => [
+                $needs(MeasureKind::Number, MeasureKind::Count),
+                ...self::DECIMAL,
+                // Things are counted whole.
+                ...$this->input('measure') === MeasureKind::Count->value ? ['regex:/^\d+(?:\.0+)?$/'] : [],
+            ],
             'limit' => [$needs(MeasureKind::Keep), ...self::DECIMAL],
             'sense' => ['nullable', Rule::enum(Sense::class)],
             'share' => ['nullable', 'numeric', 'decimal:0,2', 'gt:0', 'max:100'],
@@ -68,6 +76,7 @@ final class GoalFields extends Fields
         return [
             'start.required_if' => 'Enter the value at the start.',
             'target.required_if' => 'Enter the target.',
+            'target.regex' => 'Enter a whole number: things are counted.',
             'limit.required_if' => 'Enter the limit.',
             'mark.regex' => 'A thread mark is two letters.',
         ];
@@ -112,12 +121,13 @@ final class GoalFields extends Fields
                 $checkpoints,
             ),
             group: $this->number('group'),
-            groups: $this->ids('groups'),
-            people: $this->ids('people'),
+            groups: Ids::in($this, 'groups'),
+            people: Ids::in($this, 'people'),
             countsUnnamed: $this->boolean('countsUnnamed'),
             longTermGoal: $this->number('longTermGoal'),
-            quarters: $this->ids('quarters'),
+            quarters: Ids::in($this, 'quarters'),
             predecessor: $this->number('predecessor'),
+            tasksWeight: $this->words('tasksWeight') ?? '1',
         );
     }
 
@@ -125,12 +135,6 @@ final class GoalFields extends Fields
     private static function fraction(string $percent): string
     {
         return Decimal::of(((float) $percent) / 100);
-    }
-
-    /** @return list<int> */
-    private function ids(string $field): array
-    {
-        return array_values(array_unique(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $this->array($field))));
     }
 
     protected function there(): ?array

@@ -90,7 +90,7 @@ final class SeriesFields extends Fields
             minutes: $this->integer('minutes'),
             openingMinutes: $this->integer('openingMinutes'),
             isPrivate: $this->boolean('isPrivate'),
-            attendees: $this->ids('attendees'),
+            attendees: Ids::in($this, 'attendees'),
             standing: array_map(
                 static fn(array $item): array => [
                     'id' => $item['id'] ?? null,
@@ -108,17 +108,11 @@ final class SeriesFields extends Fields
             parts: $this->words('parts'),
             project: $this->number('project'),
             area: $this->number('area'),
-            guests: $this->ids('guests'),
-            groups: $this->ids('groups'),
+            guests: Ids::in($this, 'guests'),
+            groups: Ids::in($this, 'groups'),
             timezone: $this->words('timezone'),
             appliesFrom: ValidDay::read($this->input('appliesFrom')),
         );
-    }
-
-    /** @return list<int> */
-    private function ids(string $field): array
-    {
-        return array_values(array_map(intval(...), array_filter($this->array($field), is_numeric(...))));
     }
 
     protected function there(): ?array

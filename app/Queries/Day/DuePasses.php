@@ -69,7 +69,7 @@ final readonly class DuePasses
             : new DuePass(
                 'catch-up',
                 'Catch up',
-                'Away '.date('j M', $away->first->number * 86400).' to '.date('j M', $away->last->number * 86400),
+                'Away '.$away->first->format('j M').' to '.$away->last->format('j M'),
                 route('catch-up', absolute: false),
                 true,
             );
@@ -126,7 +126,7 @@ final readonly class DuePasses
         }
 
         $next = $coming[0];
-        $when = $next->on->number === $today->number ? 'today' : date('D j M', $next->on->number * 86400);
+        $when = $next->on->number === $today->number ? 'today' : $next->on->format('D j M');
 
         return new DuePass(
             'meeting',

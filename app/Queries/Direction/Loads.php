@@ -36,10 +36,12 @@ final readonly class Loads
     /** @return list<LoadRow> those with too much first, then by name */
     public function of(PlanningSpan $stretch): array
     {
+        $periods = array_map(static fn(Period $period): string => $period->name, $stretch->periods);
+        $unestimated = UnestimatedGoals::in($periods);
         $goals = Goal::query()
             ->openToAll()
             ->whereNull('closed_on')
-            ->whereIn('period', array_map(static fn(Period $period): string => $period->name, $stretch->periods))
+            ->whereIn('period', $periods)
             ->toBase()
             ->groupBy('owner_id')
             ->selectRaw('owner_id, count(*) as number')
@@ -48,13 +50,14 @@ final readonly class Loads
         $available = $this->available($stretch->span);
         $rows = $this->everybody
             ->all()
-            ->map(static function (Person $person) use ($goals, $minutes, $available): LoadRow {
+            ->map(static function (Person $person) use ($goals, $unestimated, $minutes, $available): LoadRow {
                 $count = $goals->get($person->id);
                 $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $available[$person->id], is_numeric($count) ? (int) $count : 0);
 
                 return new LoadRow(
                     person: PersonTag::of($person),
                     goals: $load->goals,
+                    unestimated: $unestimated[$person->id] ?? 0,
                     planned: (int) $load->planned->rounded(0),
                     available: (int) $load->available->rounded(0),
                     isOver: $load->isOver(),

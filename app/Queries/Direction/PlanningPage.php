@@ -13,6 +13,7 @@ use App\Queries\Direction\Answers\StretchTag;
 use App\Queries\Goals\ClosingPage;
 use App\Queries\Goals\GoalPartsOf;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Reviews\AboutGoals;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\PlanningSpan;
@@ -28,6 +29,7 @@ final readonly class PlanningPage
         private GoalPartsOf $parts,
         private Loads $loads,
         private ShelfPage $shelf,
+        private AboutGoals $about,
     ) {
     }
 
@@ -67,6 +69,15 @@ final readonly class PlanningPage
                 : [],
             shelf: $isAt(PlanningStep::Shelve) ? $this->shelf->until($viewer, $stretch->span->last) : [],
             people: $isAt(PlanningStep::Efforts) ? PersonTag::all() : [],
+            written: match ($step) {
+                PlanningStep::LookBack => array_merge(...array_map(static fn($view): array => $view->written, $past)),
+                PlanningStep::Goals => $this->about->of($viewer, [
+                    ...array_map(static fn(Period $period): string => $period->name, $stretch->periods),
+                    $calendar->quarterOf($stretch->anchor())->name,
+                    $calendar->yearOf($stretch->anchor())->name,
+                ]),
+                default => [],
+            },
         );
     }
 }

@@ -15,6 +15,7 @@ use App\Queries\Goals\Answers\ClosingView;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Reviews\AboutGoals;
 use App\Store\Remembered;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
@@ -25,8 +26,12 @@ use Loftrin\Core\Work\Project;
 /** The goals of a period, to be closed in one pass. */
 final readonly class ClosingPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private Remembered $remembered,
+        private AboutGoals $about,
+    ) {
     }
 
     /** Kept until anything is changed. */
@@ -75,6 +80,7 @@ final readonly class ClosingPage
                     ->all(),
             ),
             (string) $calendar->next($calendar->next($calendar->periodOf($period->horizon, $today)))->span->first,
+            $this->about->of($viewer, [$period->name]),
         );
     }
 

@@ -67,7 +67,7 @@ final readonly class ForecastWords
     /** "10 Jan", with its year where that is another one. */
     public static function date(Day $day, Day $on): string
     {
-        return date(date('Y', $day->number * 86400) === date('Y', $on->number * 86400) ? 'j M' : 'j M Y', $day->number * 86400);
+        return $day->format($day->year() === $on->year() ? 'j M' : 'j M Y');
     }
 
     private static function points(float $thousandths): string

@@ -123,6 +123,6 @@ final readonly class GoalFormPage
 
     private function short(Period $week): string
     {
-        return date('j M Y', $week->span->first->number * 86400);
+        return $week->span->first->format('j M Y');
     }
 }

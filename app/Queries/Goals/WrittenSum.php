@@ -168,6 +168,6 @@ final readonly class WrittenSum
 
     private static function date(Day $day): string
     {
-        return date('j M', $day->number * 86400);
+        return $day->format('j M');
     }
 }

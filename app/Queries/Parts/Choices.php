@@ -17,6 +17,7 @@ use App\Models\RecurringTask;
 use App\Models\Series;
 use App\Models\Template;
 use App\Models\Workspace;
+use App\Queries\Goals\Beneath;
 use App\Queries\Parts\Answers\Option;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,7 +41,11 @@ final readonly class Choices
         return $this->ofGoals(
             Goal::query()
                 ->visibleTo($viewer)
-                ->when($except !== null, static fn($query) => $query->whereKeyNot($except)),
+                // A goal can be beneath none that is beneath it.
+                ->when(
+                    $except !== null,
+                    static fn(Builder $query) => $query->whereRaw('not ('.Beneath::holds('goals.id').')', [$except]),
+                ),
         );
     }
 

@@ -45,6 +45,7 @@ final readonly class ListedTask
         'rank',
         'focus',
         'place',
+        'is_worth_telling',
     ];
 
     /** What stands beside it, each with what it is asked by. */
@@ -96,6 +97,7 @@ final readonly class ListedTask
         public ?Rank $rank,
         public ?Focus $focus,
         public ?string $place,
+        public bool $is_worth_telling,
         public int $steps,
         public int $stepsDone,
     ) {
@@ -171,6 +173,7 @@ final readonly class ListedTask
             rank: Rank::tryFrom((string) $row->rank),
             focus: Focus::tryFrom((string) $row->focus),
             place: $text($row->place),
+            is_worth_telling: (bool) $row->is_worth_telling,
             steps: (int) $row->steps,
             stepsDone: (int) $row->steps_done,
         );

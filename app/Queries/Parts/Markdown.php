@@ -39,6 +39,26 @@ final class Markdown
         return (new MarkdownConverter($environment))->convert($text)->getContent();
     }
 
+    /** Text that means nothing to Markdown: it comes out as it was written, spaces at its beginning too. */
+    public static function plain(string $text): string
+    {
+        $escaped = self::inline($text);
+        $escaped = (string) preg_replace('/^(\s*)([-+=])/', '$1\\\\$2', $escaped);
+        $escaped = (string) preg_replace('/^(\s*\d+)([.)])/', '$1\\\\$2', $escaped);
+
+        return (string) preg_replace_callback(
+            '/^[ \t]+/',
+            static fn(array $spaces): string => str_repeat("\u{a0}", strlen($spaces[0])),
+            $escaped,
+        );
+    }
+
+    /** The same within a line, where nothing can begin. */
+    public static function inline(string $text): string
+    {
+        return (string) preg_replace('/[\\\\`*_{}\[\]<>#|~&!]/', '\\\\$0', str_replace(["\r\n", "\n", "\r"], ' ', $text));
+    }
+
     /** A picture from elsewhere would be fetched by whoever reads: its words stand in its place. */
     private static function imageAsWords(): NodeRendererInterface
     {

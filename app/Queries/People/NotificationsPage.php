@@ -12,6 +12,7 @@ use App\Models\Workspace;
 use App\Queries\People\Answers\LetterRow;
 use App\Queries\People\Answers\NotificationChoiceRow;
 use App\Queries\People\Answers\NotificationsView;
+use Illuminate\Database\Eloquent\Builder;
 
 final readonly class NotificationsPage
 {
@@ -38,7 +39,7 @@ final readonly class NotificationsPage
             ),
             array_values(
                 Letter::query()
-                    ->where('person_id', $viewer->id)
+                    ->where(static fn(Builder $either) => $either->where('person_id', $viewer->id)->orWhere('by_id', $viewer->id))
                     ->orderByDesc('id')
                     ->limit(self::LETTERS)
                     ->get()
@@ -47,6 +48,7 @@ final readonly class NotificationsPage
                             $letter->id,
                             $this->workspace->wallDay($letter->created_at),
                             $this->workspace->wallTime($letter->created_at),
+                            $letter->outside,
                             $letter->subject,
                             $letter->body,
                         ),

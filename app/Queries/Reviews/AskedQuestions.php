@@ -7,6 +7,7 @@ namespace App\Queries\Reviews;
 use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Review;
+use App\Queries\Reviews\Answers\OfferedLine;
 use App\Queries\Reviews\Answers\PastAnswer;
 use App\Queries\Reviews\Answers\QuestionRow;
 use App\Queries\Reviews\Answers\ShareRow;
@@ -20,8 +21,12 @@ final readonly class AskedQuestions
     /** How many earlier answers stand under a question. */
     private const ANSWERS_BEFORE = 3;
 
-    /** @return list<QuestionRow> all of the bank; those that rest say so */
-    public static function of(Period $period, Person $person, ?Review $review): array
+    /**
+     * @param array<string, list<OfferedLine>> $offers lines from what happened, by the key of a question
+     *
+     * @return list<QuestionRow> all of the bank; those that rest say so
+     */
+    public static function of(Period $period, Person $person, ?Review $review, array $offers): array
     {
         $before = Answer::query()
             ->written()
@@ -38,7 +43,7 @@ final readonly class AskedQuestions
             ->sortByDesc(static fn(Answer $answer): string => $answer->review->period)
             ->groupBy('question');
 
-        return array_map(static function (AskedQuestion $asked) use ($review, $before): QuestionRow {
+        return array_map(static function (AskedQuestion $asked) use ($person, $review, $before, $offers): QuestionRow {
             $answer = $review?->answers->firstWhere('question', $asked->key);
             $past = $before->get($asked->key)?->take(self::ANSWERS_BEFORE);
 
@@ -55,6 +60,10 @@ final readonly class AskedQuestions
                 isResting: $asked->isResting,
                 isCheck: $asked->isCheck(),
                 shares: array_values($answer?->shares->map(ShareRow::of(...))->all() ?? []),
+                offers: $offers[$asked->key] ?? [],
+                isWorthTelling: $answer->is_worth_telling ?? false,
+                goal: $answer?->goal?->isVisibleTo($person) === true ? $answer->goal_id : null,
+                goalTitle: $answer?->goal?->isVisibleTo($person) === true ? $answer->goal->title : null,
             );
         }, Questions::of($period->horizon, $person));
     }

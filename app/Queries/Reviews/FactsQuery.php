@@ -7,6 +7,7 @@ namespace App\Queries\Reviews;
 use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
+use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\StoredPlan;
@@ -14,13 +15,16 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Meetings\DecisionsPage;
 use App\Queries\Meetings\Occurrences;
+use App\Queries\Meetings\SearchedMinutes;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Reviews\Answers\MovedGoal;
+use App\Queries\Reviews\Answers\StepsAgreed;
 use App\Queries\Reviews\Answers\WeekFacts;
 use App\Queries\Reviews\Answers\WorkShare;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
 use App\Store\Remembered;
+use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -83,6 +87,7 @@ final readonly class FactsQuery
             moved: $this->moved($week, $asOf, $stored, $threads, $person),
             promised: $this->promised($week, $asOf, $stored, $threads),
             meetings: $this->occurrences->within($week->span, $person),
+            nextSteps: self::nextSteps($week->span, $person),
             done: DoneWork::in($week->span, $person)->count(),
             late: $left->late()->count(),
             carried: $left->carried()->count(),
@@ -100,6 +105,21 @@ final readonly class FactsQuery
             blank: $this->days->blank($week->span, $person),
             appointments: $this->days->appointments(new Span($week->span->first, $week->span->last->plus(7)), $person),
         );
+    }
+
+    /** Of meetings that the person may know of. */
+    private static function nextSteps(Span $span, Person $person): StepsAgreed
+    {
+        $steps = Task::query()
+            ->visibleTo($person)
+            ->whereHas(
+                'agendaItem.meeting',
+                static fn(Builder $meeting) => $meeting
+                    ->whereBetween('on', [(string) $span->first, (string) $span->last])
+                    ->whereIn('id', SearchedMinutes::meetings($person, null)->select('id')),
+            );
+
+        return new StepsAgreed((clone $steps)->count(), $steps->whereNotNull('done_on')->count());
     }
 
     private function asOf(Period $week): Day

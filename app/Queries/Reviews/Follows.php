@@ -7,6 +7,7 @@ namespace App\Queries\Reviews;
 use App\Models\Goal;
 use App\Models\Issue;
 use App\Models\Person;
+use App\Models\RecurringTask;
 use App\Models\Review;
 use App\Models\Task;
 use App\Queries\Reviews\Answers\FollowLine;
@@ -17,8 +18,8 @@ use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\Question;
 
 /**
- * What follows from a review: each line of what is started, stopped or continued can become a goal, a task or an issue. What bears
- * its words, is the person's own and was made since the period began is what it became. Rules: guide R4.
+ * What follows from a review: each line of what is started, stopped or continued can become a goal, a task, a recurring task or an
+ * issue. What bears its words, is the person's own and was made since the period began is what it became. Rules: guide R4.
  */
 final readonly class Follows
 {
@@ -45,6 +46,7 @@ final readonly class Follows
             ->pluck('id', 'title');
         $goals = $became(Goal::query()->where('owner_id', $person->id), 'created_on');
         $tasks = $became(Task::query()->where('owner_id', $person->id), 'created_on');
+        $recurring = $became(RecurringTask::query()->where('owner_id', $person->id)->whereNull('ended_on'), 'starts_on');
         $issues = $became(Issue::query()->where('raised_by', $person->id), 'raised_on');
         $link = static fn(Collection $of, string $title, string $route): ?string => $of->has($title)
             ? route($route, $of->get($title), false)
@@ -56,6 +58,7 @@ final readonly class Follows
                 $line[1],
                 $link($goals, $line[1], 'goals.show'),
                 $link($tasks, $line[1], 'tasks.show'),
+                $link($recurring, $line[1], 'recurring-tasks.show'),
                 $link($issues, $line[1], 'issues.show'),
             ),
             $lines,

@@ -17,8 +17,14 @@ use Loftrin\Core\Reviews\FindingLevel;
 /** A person's look back on a month, quarter or year: never a blank page. Rules: guide R3, R4. */
 final readonly class PeriodReviewPage
 {
-    public function __construct(private Workspace $workspace, private PeriodFactsQuery $facts, private Digest $digest)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private PeriodFactsQuery $facts,
+        private Digest $digest,
+        private MonthLines $months,
+        private DirectionChanges $changes,
+        private ThinningPage $thinning,
+    ) {
     }
 
     public function of(Period $period, Person $person): PeriodReviewView
@@ -26,25 +32,31 @@ final readonly class PeriodReviewPage
         $review = Review::query()
             ->where('person_id', $person->id)
             ->where('period', $period->name)
-            ->with(['answers.finding', 'answers.shares.group', 'shares.group'])
+            ->with(['answers.finding', 'answers.goal', 'answers.shares.group', 'shares.group'])
             ->first();
         $isHeld = $review?->held_at !== null;
         $next = $this->workspace->calendar()->next($period);
 
+        $facts = $isHeld ? null : $this->facts->of($period, $person);
+        $digest = $this->digest->of($period, $person);
+
         return new PeriodReviewView(
             period: PeriodTag::of($period, $this->workspace->calendar()),
             horizon: $period->horizon,
-            facts: $isHeld ? null : $this->facts->of($period, $person),
+            facts: $facts,
             kept: $isHeld ? $review->facts : null,
             heldAt: $review?->held_at?->format('Y-m-d'),
             sharing: Sharing::of($review),
             hasBegun: $period->hasBegunOn($this->workspace->today()),
-            questions: AskedQuestions::of($period, $person, $review),
-            digest: $this->digest->of($period, $person),
+            questions: AskedQuestions::of($period, $person, $review, $facts === null ? [] : Drafts::ofPeriod($facts, $digest)),
+            digest: $digest,
             follows: Follows::of($period, $person, $review),
             upTo: FindingLevel::above($period->horizon),
             plan: $period->horizon === Horizon::Year ? null : route('planning', $next->name, false),
             close: route('closing', $period->name, false),
+            months: $period->horizon === Horizon::Year ? $this->months->of($period, $person) : [],
+            direction: $period->horizon === Horizon::Year ? $this->changes->in($period->span) : [],
+            thinning: $period->horizon === Horizon::Quarter && ! $isHeld ? $this->thinning->count($person) : null,
         );
     }
 }

@@ -8,15 +8,14 @@ use App\Models\Person;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Goals\AskedGoals;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
-use App\Queries\Reviews\Answers\AheadWeek;
 use App\Queries\Reviews\Answers\LeftOver;
 use App\Queries\Reviews\Answers\ReviewView;
 use App\Queries\Reviews\Answers\Sharing;
-use App\Queries\Week\WeekPage;
 use Loftrin\Core\Calendar\Period;
 
 /** A person's look back on a week: the facts, their words, what is left over. */
@@ -26,7 +25,9 @@ final readonly class ReviewPage
         private Workspace $workspace,
         private StoredPlans $plans,
         private FactsQuery $facts,
-        private WeekPage $weeks,
+        private WeekAhead $ahead,
+        private ThinningPage $thinning,
+        private AskedGoals $asked,
     ) {
     }
 
@@ -35,35 +36,27 @@ final readonly class ReviewPage
         $review = Review::query()
             ->where('person_id', $person->id)
             ->where('period', $week->name)
-            ->with(['answers.finding', 'answers.shares.group', 'shares.group'])
+            ->with(['answers.finding', 'answers.goal', 'answers.shares.group', 'shares.group'])
             ->first();
         $isHeld = $review?->held_at !== null;
 
+        $facts = $isHeld ? null : $this->facts->of($week, $person);
+
         return new ReviewView(
             week: PeriodTag::of($week, $this->workspace->calendar()),
-            facts: $isHeld ? null : $this->facts->of($week, $person),
+            facts: $facts,
             kept: $isHeld ? $review->facts : null,
             heldAt: $review?->held_at?->format('Y-m-d'),
             sharing: Sharing::of($review),
             hasBegun: $week->hasBegunOn($this->workspace->today()),
-            questions: AskedQuestions::of($week, $person, $review),
+            questions: AskedQuestions::of($week, $person, $review, $facts === null ? [] : Drafts::ofWeek($week, $person, $facts)),
             resolutions: Resolutions::before($week, $person),
             month: PeriodTag::words($this->workspace->calendar()->monthOf($week->anchor())),
             leftOver: $isHeld ? [] : $this->leftOver($week, $person),
             people: PersonTag::all(),
-            ahead: $isHeld ? null : $this->ahead($week, $person),
+            asked: $isHeld ? [] : $this->asked->of($person, $week),
+            ahead: $isHeld ? null : $this->ahead->after($week, $person),
         );
-    }
-
-    /** The week after, or the present one where that is over too. */
-    private function ahead(Period $week, Person $person): AheadWeek
-    {
-        $calendar = $this->workspace->calendar();
-        $present = $calendar->weekOf($this->workspace->today());
-        $after = $calendar->next($week);
-        $view = $this->weeks->of($after->span->first->isBefore($present->span->first) ? $present : $after, $person, $person);
-
-        return new AheadWeek($view->week, $view->hours, $view->days, $view->noDay);
     }
 
     /** @return list<LeftOver> each task once, under the first reason that holds */
@@ -79,7 +72,6 @@ final readonly class ReviewPage
                 ['Late', 'due and not done', $left->late()],
                 ['Carried over', 'planned for this week or before', $left->carried()],
                 ['Waiting for others', 'waiting for somebody', $left->withOthers()],
-                ['No recent activity', 'not planned, and unchanged for four weeks', $left->withoutActivity()],
             ] as [$reason, $hint, $tasks]
         ) {
             $new = $tasks->whereNotIn('id', $seen);
@@ -90,10 +82,11 @@ final readonly class ReviewPage
                     $reason,
                     $hint,
                     array_values($new->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+                    mayKeep: false,
                 );
             }
         }
 
-        return $groups;
+        return [...$groups, ...$this->thinning->few($person, $seen)];
     }
 }

@@ -44,14 +44,14 @@ final readonly class SharedPage
                 $answers
                     ->sortBy(static fn(Answer $answer): array => [-$last($answer), $answer->id])
                     ->groupBy('review_id')
-                    ->map(static fn(Collection $of): SharedReview => self::review($of))
+                    ->map(fn(Collection $of): SharedReview => $this->review($of))
                     ->all(),
             ),
         );
     }
 
     /** @param Collection<int, Answer> $answers of one review */
-    private static function review(Collection $answers): SharedReview
+    private function review(Collection $answers): SharedReview
     {
         $review = $answers->firstOrFail()->review;
 
@@ -61,13 +61,10 @@ final readonly class SharedPage
             array_values(
                 $answers
                     ->map(
-                        static fn(Answer $answer): AnswerLine => new AnswerLine(
-                            $answer->id,
-                            $answer->question,
+                        fn(Answer $answer): AnswerLine => AnswerLine::ofAnswer(
+                            $answer,
                             Questions::words($answer->question, $review->person) ?? 'A former question',
-                            $answer->words,
-                            $review->period,
-                            null,
+                            $this->workspace->calendar()->period($review->period)->span->last,
                         ),
                     )
                     ->all(),

@@ -7,13 +7,16 @@ namespace App\Queries\Reviews;
 use App\Models\Estimate;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Review;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Goals\AskedGoals;
 use App\Queries\Goals\GoalRows;
+use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Reviews\Answers\Disagreement;
 use App\Queries\Reviews\Answers\TeamGoal;
 use App\Queries\Reviews\Answers\TeamWeek;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
@@ -21,15 +24,25 @@ use Loftrin\Core\Calendar\Period;
 /** Every goal of the quarter with its owner, where it stands, and what the owner says of it in the week. Rules: guide R2, G9. */
 final readonly class TeamWeekPage
 {
-    public function __construct(private Workspace $workspace, private GoalRows $rows)
-    {
+    /** From so many points on it is said that owner and forecast differ. */
+    private const DIFFERS = 20;
+
+    /** So many such goals are named. */
+    private const LISTED = 3;
+
+    public function __construct(
+        private Workspace $workspace,
+        private GoalRows $rows,
+        private StoredPlans $plans,
+        private AskedGoals $asked,
+    ) {
     }
 
     public function of(Period $week, Person $viewer): TeamWeek
     {
         $today = $this->workspace->today();
         $asOf = $today->isBefore($week->span->last) ? $today : $week->span->last;
-        $goals = $this->open($week)->visibleTo($viewer)->orderBy('id')->get()->keyBy('id');
+        $goals = $this->asked->open($week)->visibleTo($viewer)->orderBy('id')->get()->keyBy('id');
         $ids = array_values($goals->modelKeys());
         $year = $this->workspace->calendar()->yearOf($week->anchor());
         $now = $this->rows->only($ids, $year, $viewer, $asOf);
@@ -55,15 +68,52 @@ final readonly class TeamWeekPage
             self::silent($rows),
             $this->workspace->asks_owners_on,
             $viewer->isLead(),
+            $viewer->isLead() ? $this->reviewed($week) : null,
+            $viewer->isLead() ? $this->differing($rows, $viewer, $asOf) : [],
         );
     }
 
-    /** @return Builder<Goal> of the quarter that holds the week, open at its end */
-    public function open(Period $week): Builder
+    /** @return list<string> names of those who finished their review of the week: that alone, never what it says */
+    private function reviewed(Period $week): array
     {
-        return Goal::query()
-            ->where('period', $this->workspace->calendar()->quarterOf($week->anchor())->name)
-            ->where(static fn(Builder $open) => $open->whereNull('closed_on')->orWhere('closed_on', '>', (string) $week->span->last));
+        return array_values(
+            Review::query()
+                ->where('period', $week->name)
+                ->whereNotNull('held_at')
+                ->with('person')
+                ->orderBy('held_at')
+                ->get()
+                ->map(static fn(Review $review): string => $review->person->name)
+                ->all(),
+        );
+    }
+
+    /**
+     * Where owner and forecast differ most.
+     *
+     * @param list<TeamGoal> $rows
+     *
+     * @return list<Disagreement> the largest difference first
+     */
+    private function differing(array $rows, Person $viewer, Day $asOf): array
+    {
+        $said = array_filter($rows, static fn(TeamGoal $row): bool => $row->chance !== null && ! $row->goal->isClosed);
+        $stored = $this->plans->beneath(array_values(array_map(static fn(TeamGoal $row): int => $row->goal->id, $said)), $viewer);
+        $stored->prepare([$asOf], $asOf);
+        $found = [];
+
+        foreach ($said as $row) {
+            $goal = $stored->goals()->get($row->goal->id);
+            $computed = $goal === null ? null : $stored->forecast($goal, $asOf)?->percent();
+
+            if ($computed !== null && abs($computed - (int) $row->chance) >= self::DIFFERS) {
+                $found[] = new Disagreement($row->goal->id, $row->goal->title, $row->goal->owner->name, (int) $row->chance, $computed);
+            }
+        }
+
+        usort($found, static fn(Disagreement $a, Disagreement $b): int => abs($b->said - $b->computed) <=> abs($a->said - $a->computed));
+
+        return array_slice($found, 0, self::LISTED);
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Goals\AskedGoals;
 use App\Queries\Goals\GoalPartsOf;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Goals\OutlinedGoal;
@@ -45,6 +46,8 @@ final readonly class WeekPage
         private GoalRows $goals,
         private HoursForGoals $hours,
         private KeptWeeks $kept,
+        private PassedWeeks $passed,
+        private AskedGoals $asked,
         private Remembered $remembered,
     ) {
     }
@@ -104,6 +107,8 @@ final readonly class WeekPage
             kept: $kept,
             pace: $isPast ? null : $this->kept->pace($week, $viewer, $whose, self::holds($rows)),
             people: PersonTag::all(),
+            asked: $isNow && $viewer->id === $whose->id && $this->asked->isDue($week) ? $this->asked->of($viewer, $week) : [],
+            passed: $isPast ? $this->passed->of($week, $viewer, $viewer->id === $whose->id) : null,
             isReviewed: Review::query()->where('person_id', $viewer->id)->where('period', $week->name)->whereNotNull('held_at')->exists(),
         );
     }

@@ -81,6 +81,15 @@ export function plannedWords(planned: string): string {
         : new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(new Date(`${planned}-01T00:00:00Z`));
 }
 
+/** A period or day of which something was written, with its year: "Week 5 2027", "Q1 2026/27", "Tue 2 Feb 2027". */
+export function ofWords(of: string): string {
+    const words = isDay(of) ? dayWords(of) : plannedWords(of);
+    const year = of.slice(0, 4);
+    const named = words.replace(/^./, (letter) => letter.toUpperCase());
+
+    return named.includes(year) || named.includes('/') ? named : `${named} ${year}`;
+}
+
 /** Minutes as hours: "2 h 45", "30 min" */
 export function hoursWords(minutes: number): string {
     const [hours, rest] = [Math.floor(Math.abs(minutes) / 60), Math.abs(minutes) % 60];

@@ -16,8 +16,11 @@ export function inTurn(send: (answered: () => void) => void): void {
     last = last.then(
         () =>
             new Promise((resolve) => {
-                setTimeout(resolve, PATIENCE);
-                send(resolve);
+                const timer = setTimeout(resolve, PATIENCE);
+                send(() => {
+                    clearTimeout(timer);
+                    resolve();
+                });
             }),
     );
 }

@@ -74,7 +74,23 @@ export function rooms(frame: Frame | null | undefined): Room[] {
                 { name: 'Close', href: route('closing', quarter), pages: ['direction/Closing'] },
             ],
         },
-        { name: 'Reviews', key: 'r', href: route('reviews.index'), sections: one('Reviews', route('reviews.index'), 'reviews/') },
+        {
+            name: 'Reviews',
+            key: 'r',
+            href: route('reviews.index'),
+            sections: [
+                {
+                    name: 'Reviews',
+                    href: route('reviews.index'),
+                    pages: ['reviews/Review', 'reviews/PeriodReview', 'reviews/Answers', 'reviews/Shared'],
+                },
+                { name: 'The team’s week', href: route('reviews.team-now'), pages: ['reviews/Team'] },
+                { name: 'Retrospectives', href: route('retrospectives.index'), pages: ['reviews/Retrospective'] },
+                { name: 'Reports', href: route('reports.index'), pages: ['reviews/Report'] },
+                { name: 'Worth telling', href: route('worth-telling.index'), pages: ['reviews/WorthTelling'] },
+                { name: 'Thinning out', href: route('thinning.index'), pages: ['reviews/Thinning'] },
+            ],
+        },
         { name: 'People', key: 'o', href: route('people.index'), sections: one('People', route('people.index'), 'people/People') },
     ];
 }

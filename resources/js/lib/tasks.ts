@@ -53,6 +53,16 @@ export function plan(task: TaskRow, planned: string | null, at: string | null = 
     );
 }
 
+/** Marks a finished task as worth telling, or takes the mark off. */
+export function tell(task: TaskRow): void {
+    act(
+        'put',
+        route('worth-telling.mark'),
+        { source: 'task', id: task.id, isWorth: !task.isWorthTelling },
+        { guess: (page) => withTask(page, task.id, { isWorthTelling: !task.isWorthTelling }) },
+    );
+}
+
 export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'restore', onDone?: () => void): void {
     act(
         'put',

@@ -1,6 +1,6 @@
 import type { RequestPayload } from '@inertiajs/core';
 import { usePage } from '@inertiajs/react';
-import { useEffect, useId, useRef, useState } from 'react';
+import { type RefObject, useEffect, useId, useImperativeHandle, useRef, useState } from 'react';
 import { visitInTurn } from '../lib/inTurn';
 import { sendLater } from '../lib/kept/outbox';
 import { drop, load, save } from '../lib/kept/storage';
@@ -13,7 +13,12 @@ interface Props {
     url: string;
     /** What is sent: the text, and what it was when the server had it last. */
     payload: (text: string, was: string) => Record<string, unknown>;
+    /** Is given what takes a line in, below the one on which one writes. */
+    takeIn?: RefObject<TakeIn | null>;
 }
+
+/** Takes a line into a text. */
+export type TakeIn = (line: string) => void;
 
 interface Kept {
     text: string;
@@ -32,7 +37,7 @@ const AGAIN = 4000;
  * Ruled lines to write on, saved by themselves. What is typed is kept in the browser from the first key until the server has
  * it: through a reload, another page, an item that moves on, a network that is gone.
  */
-export function RuledText({ label, value, placeholder, rows = 2, url, payload }: Props) {
+export function RuledText({ label, value, placeholder, rows = 2, url, payload, takeIn }: Props) {
     const id = useId();
     const writer = usePage().props.frame?.me.id ?? 0;
     const store = `text ${String(writer)} ${url} ${label}`;
@@ -42,6 +47,8 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload }:
     const [problem, setProblem] = useState<string | null>(null);
     const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
     const now = useRef({ text, saved, key: kept?.key ?? '', isSending: false });
+    // Where one writes; at the end as long as one was not in it.
+    const caret = useRef<number | null>(null);
     const isClean = text === saved;
 
     // What others wrote comes in as long as nothing of one's own is unsaved; what was sent by another way has arrived.
@@ -115,6 +122,15 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload }:
         rest();
     };
 
+    useImperativeHandle(takeIn, () => (line: string) => {
+        const words = now.current.text;
+        const end = words.indexOf('\n', caret.current ?? words.length);
+        const [above, below] = end === -1 ? [words, ''] : [words.slice(0, end), words.slice(end)];
+        const begun = above === '' || above.endsWith('\n') ? above + line : `${above}\n${line}`;
+        caret.current = begun.length;
+        write(begun + below);
+    });
+
     // Whatever takes the field away, what is not saved yet goes on by itself.
     useEffect(() => {
         if (!isClean) {
@@ -155,6 +171,9 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload }:
                 className="ruled field-sizing-content block w-full resize-none bg-transparent outline-offset-4"
                 onChange={(event) => {
                     write(event.target.value);
+                }}
+                onSelect={(event) => {
+                    caret.current = event.currentTarget.selectionEnd;
                 }}
                 onBlur={send}
             />

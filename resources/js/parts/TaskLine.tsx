@@ -10,7 +10,7 @@ import { dayWords, plannedWords } from '../lib/dates';
 import { isSecondPart, meaning, singleKeys, useKeyWords } from '../lib/keys';
 import { planKeys, usePlanKeys } from '../lib/planKeys';
 import { route } from '../lib/routes';
-import { tick } from '../lib/tasks';
+import { tell, tick } from '../lib/tasks';
 import { first, times } from '../lib/words';
 
 interface Props {
@@ -42,6 +42,7 @@ const lineKeys = {
     Space: 'Tick the focused task',
     v: 'Select the focused task, or clear it',
     'Shift ↑ ↓': 'Select several tasks',
+    t: 'Mark the focused finished task as worth telling',
     '.': 'Actions for the focused task, or for the selected ones',
 };
 
@@ -102,6 +103,9 @@ export function TaskLine({
         } else if (onLink && meaning(event.key) === 'v') {
             event.preventDefault();
             marks.toggle(task.id);
+        } else if (onLink && task.isDone && meaning(event.key) === 't' && !isCommand(event) && !isSecondPart()) {
+            event.preventDefault();
+            tell(task);
         } else if (onLink && meaning(event.key) === '.') {
             event.preventDefault();
             const trigger = isMarked
@@ -218,6 +222,10 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
 
     if (showsTime && task.planned !== null && !task.isDone) {
         marks.push({ key: 'time', words: plannedWords(task.planned) });
+    }
+
+    if (task.isWorthTelling) {
+        marks.push({ key: 'telling', words: 'worth telling' });
     }
 
     if (task.isPrivate) {

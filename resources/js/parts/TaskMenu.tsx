@@ -5,7 +5,7 @@ import { useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { act } from '../lib/act';
 import { route } from '../lib/routes';
-import { change, plan, setAside } from '../lib/tasks';
+import { change, plan, setAside, tell } from '../lib/tasks';
 import { Kbd } from '../ui/Kbd';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
 
@@ -46,6 +46,15 @@ export function TaskMenu({ task, people }: Props) {
             >
                 {marks.ids.includes(task.id) ? 'Clear selection' : 'Select'} <Kbd>v</Kbd>
             </MenuItem>
+            {task.isDone && (
+                <MenuItem
+                    onSelect={() => {
+                        tell(task);
+                    }}
+                >
+                    {task.isWorthTelling ? 'Not worth telling' : 'Worth telling'} <Kbd>t</Kbd>
+                </MenuItem>
+            )}
             {!task.isAside && !task.isDone && (
                 <>
                     <MenuRule />

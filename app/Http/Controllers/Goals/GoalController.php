@@ -78,6 +78,22 @@ final class GoalController extends Controller
         );
     }
 
+    /** What a new goal would do to the figures above it; nothing is kept of it. */
+    public function previewNew(GoalFields $fields, TryChange $try, SaveGoal $save, Workspace $workspace): JsonResponse
+    {
+        $draft = $fields->draft();
+        $calendar = $workspace->calendar();
+
+        return response()->json(
+            $try(
+                $this->me(),
+                $calendar->tryPeriod($draft->period) ?? $calendar->yearOf($workspace->today()),
+                [$draft->parent],
+                fn(): Goal => $save($this->me(), $draft),
+            ),
+        );
+    }
+
     public function update(GoalFields $fields, Goal $goal, SaveGoal $save): RedirectResponse
     {
         $save($this->me(), $fields->draft(), $goal);

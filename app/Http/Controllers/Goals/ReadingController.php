@@ -12,22 +12,42 @@ use App\Models\Goal;
 use App\Models\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\DateOrder;
 
 final class ReadingController extends Controller
 {
     public function store(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
     {
-        $request->validate(self::rules());
-        $enter($this->me(), $goal, Day::of($request->string('on')->toString()), $request->string('value')->toString());
+        $request->validate([...self::rules(), 'sure' => ['boolean']]);
+        $enter(
+            $this->me(),
+            $goal,
+            Day::of($request->string('on')->toString()),
+            $request->string('value')->toString(),
+            $request->boolean('sure'),
+        );
 
         return $this->changed();
     }
 
     public function paste(Request $request, Goal $goal, EnterReading $enter): RedirectResponse
     {
-        $request->validate(['text' => ['required', 'string', 'max:20000'], 'last' => ['required', new ValidDay()]]);
-        $enter->paste($this->me(), $goal, $request->string('text')->toString(), Day::of($request->string('last')->toString()));
+        $request->validate([
+            'text' => ['required', 'string', 'max:20000'],
+            'last' => ['required', new ValidDay()],
+            'order' => ['nullable', Rule::enum(DateOrder::class)],
+            'sure' => ['boolean'],
+        ]);
+        $enter->paste(
+            $this->me(),
+            $goal,
+            $request->string('text')->toString(),
+            Day::of($request->string('last')->toString()),
+            $request->enum('order', DateOrder::class),
+            $request->boolean('sure'),
+        );
 
         return $this->changed();
     }

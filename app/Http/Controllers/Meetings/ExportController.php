@@ -23,14 +23,18 @@ final class ExportController extends Controller
 {
     public function markdown(Meeting $meeting, MinutesPage $page): Response
     {
-        return self::file($this->minutes($meeting, $page), 'text/markdown; charset=utf-8', self::name($meeting, 'md'));
+        return $this->download($this->minutes($meeting, $page), 'text/markdown; charset=utf-8', self::name($meeting, 'md'));
     }
 
     public function pdf(Meeting $meeting, MinutesPage $page): Response
     {
         $text = $this->minutes($meeting, $page);
 
-        return self::file(Pdf::of($meeting->series->title.', '.$meeting->on, $text), 'application/pdf', self::name($meeting, 'pdf'));
+        return $this->download(
+            Pdf::of($meeting->series->title.', '.$meeting->on, $text),
+            'application/pdf',
+            self::name($meeting, 'pdf'),
+        );
     }
 
     /** The next meeting of a series that was not opened yet. */
@@ -48,7 +52,7 @@ final class ExportController extends Controller
             written: Carbon::now()->toDateTimeImmutable(),
         );
 
-        return self::file($text, 'text/calendar; charset=utf-8', Str::slug($series->title)."-$next->on.ics");
+        return $this->download($text, 'text/calendar; charset=utf-8', Str::slug($series->title)."-$next->on.ics");
     }
 
     private function minutes(Meeting $meeting, MinutesPage $page): string
@@ -65,10 +69,5 @@ final class ExportController extends Controller
     private static function name(Meeting $meeting, string $ending): string
     {
         return Str::slug($meeting->series->title)."-$meeting->on.$ending";
-    }
-
-    private static function file(string $text, string $type, string $name): Response
-    {
-        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
     }
 }

@@ -10,6 +10,7 @@ use App\Models\File;
 use App\Models\Project;
 use App\Models\Reference;
 use App\Models\Task;
+use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -46,7 +47,7 @@ final class AttachmentController extends Controller
     public function addFile(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
         $request->validate(
-            ['file' => ['required', 'file', 'max:'.self::LARGEST, self::KINDS]],
+            ['file' => ['bail', 'required', 'file', self::notEmpty(...), 'max:'.self::LARGEST, self::KINDS]],
             [
                 'file.max' => 'A file can be 20 MB at most.',
                 'file.mimes' => 'This kind of file is not accepted. Use a document, picture, spreadsheet, drawing or zip file.',
@@ -86,7 +87,13 @@ final class AttachmentController extends Controller
 
     public function addReference(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
-        $request->validate(['title' => ['nullable', 'string', 'max:200'], 'address' => ['required', 'url:http,https', 'max:2000']]);
+        // "tides.example/april" is what people paste.
+        $written = trim($request->string('address')->toString());
+        $request->merge(['address' => preg_match('#^[\w-]+(?:\.[\w-]+)+(?:[/?:\#]|$)#u', $written) === 1 ? "https://$written" : $written]);
+        $request->validate(
+            ['title' => ['nullable', 'string', 'max:200'], 'address' => ['required', 'url:http,https', 'max:2000']],
+            ['address.url' => 'Enter an address on the web, for example https://tides.example/april.'],
+        );
         $address = $request->string('address')->toString();
         $attach->reference(
             $this->me(),
@@ -96,6 +103,13 @@ final class AttachmentController extends Controller
         );
 
         return $this->changed();
+    }
+
+    private static function notEmpty(string $field, mixed $file, Closure $fail): void
+    {
+        if ($file instanceof UploadedFile && $file->getSize() === 0) {
+            $fail('This file is empty. Nothing was saved.');
+        }
     }
 
     public function removeReference(Reference $reference, Attach $attach): RedirectResponse

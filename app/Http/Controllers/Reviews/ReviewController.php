@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Reviews;
 
+use App\Actions\Reviews\TieAnswer;
 use App\Actions\Reviews\WriteReview;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
+use App\Http\Requests\ValidDay;
 use App\Models\Answer;
+use App\Models\Goal;
 use App\Models\Workspace;
+use App\Queries\Reviews\AnswersAsked;
 use App\Queries\Reviews\AnswersPage;
 use App\Queries\Reviews\PeriodReviewPage;
 use App\Queries\Reviews\ReviewPage;
@@ -20,6 +24,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Day\LogTag;
 use Loftrin\Core\Reviews\Verdict;
 
 /** One's own reviews: nobody else's can be reached by any address. */
@@ -34,23 +39,46 @@ final class ReviewController extends Controller
         ]);
     }
 
-    /** Everything one ever answered: by a word, or one question over time. */
+    /** What one ever wrote: by a word, a question, a tag, a goal, a span. */
     public function answers(Request $request, AnswersPage $page): Response
     {
         $request->validate([
             'q' => ['nullable', 'string', 'max:200'],
             'question' => ['nullable', 'string', 'max:24'],
-            'findings' => ['nullable', 'boolean'],
+            'tag' => ['nullable', Rule::enum(LogTag::class)],
+            'goal' => ['nullable', 'integer'],
+            'from' => ['nullable', new ValidDay()],
+            'until' => ['nullable', new ValidDay()],
         ]);
 
         return Inertia::render('reviews/Answers', [
             'page' => $page->of(
                 $this->me(),
-                trim($request->string('q')->toString()),
-                $this->text($request, 'question'),
-                $request->boolean('findings'),
+                new AnswersAsked(
+                    words: trim($request->string('q')->toString()),
+                    key: $this->text($request, 'question'),
+                    tag: $request->enum('tag', LogTag::class),
+                    goal: $this->number($request, 'goal'),
+                    from: ValidDay::read($request->input('from')),
+                    until: ValidDay::read($request->input('until')),
+                ),
             ),
         ]);
+    }
+
+    /** Which goal an answer is about. Another person's answer, and a goal that one may not see, are not there. */
+    public function tie(Request $request, TieAnswer $tie): RedirectResponse
+    {
+        $request->validate(['answer' => ['required', 'integer'], 'goal' => ['present', 'nullable', 'integer']]);
+        $me = $this->me();
+        $goal = $this->number($request, 'goal');
+        $tie(
+            $me,
+            Answer::query()->of($me)->findOrFail($request->integer('answer')),
+            $goal === null ? null : Goal::query()->visibleTo($me)->findOrFail($goal),
+        );
+
+        return $this->changed();
     }
 
     public function show(Period $period, ReviewPage $week, PeriodReviewPage $longer): Response

@@ -9,13 +9,16 @@ use App\Actions\Week\RunRecurringTask;
 use App\Actions\Week\SaveRecurringTask;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\RecurringTaskFields;
+use App\Http\Requests\ValidDay;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskKind;
 use App\Models\RecurringTaskStep;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Week\NextDatesOf;
 use App\Queries\Week\RecurringTaskPage;
 use App\Queries\Week\RecurringTasksPage;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -43,6 +46,14 @@ final class RecurringTaskController extends Controller
         ]);
     }
 
+    /** When it would come back by its words, while these are written. */
+    public function next(Request $request, NextDatesOf $next): JsonResponse
+    {
+        $request->validate(['words' => ['required', 'string', 'max:120'], 'startsOn' => ['nullable', new ValidDay()]]);
+
+        return new JsonResponse($next->words($request->string('words')->toString(), ValidDay::read($request->input('startsOn'))));
+    }
+
     public function show(RecurringTask $recurringTask, RecurringTaskPage $page): Response
     {
         return Inertia::render('week/RecurringTask', ['page' => $page->of($recurringTask, $this->me())]);
@@ -52,7 +63,7 @@ final class RecurringTaskController extends Controller
     {
         $save($this->me(), $fields->draft());
 
-        return $this->changed(route('recurring-tasks.index'));
+        return $this->changed($fields->boolean('stay') ? null : route('recurring-tasks.index'));
     }
 
     public function update(RecurringTaskFields $fields, RecurringTask $recurringTask, SaveRecurringTask $save): RedirectResponse

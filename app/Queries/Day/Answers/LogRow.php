@@ -13,12 +13,18 @@ use Loftrin\Core\Day\LogTag;
 final readonly class LogRow implements Props
 {
     /** @param string $at HH:MM */
-    public function __construct(public int $id, public Day $on, public string $at, public string $words, public ?LogTag $tag)
-    {
+    public function __construct(
+        public int $id,
+        public Day $on,
+        public string $at,
+        public string $words,
+        public ?LogTag $tag,
+        public bool $isWorthTelling,
+    ) {
     }
 
     public static function of(LogLine $line): self
     {
-        return new self($line->id, $line->on, $line->at, $line->words, $line->tag);
+        return new self($line->id, $line->on, $line->at, $line->words, $line->tag, $line->is_worth_telling);
     }
 }

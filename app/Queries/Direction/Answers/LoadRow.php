@@ -16,9 +16,11 @@ final readonly class LoadRow implements Props
      * @param bool $isOver more is planned than fits
      * @param bool $hasMany more goals than anybody carries
      */
+    /** @param int $unestimated goals for which no work is estimated: it is in no load */
     public function __construct(
         public PersonTag $person,
         public int $goals,
+        public int $unestimated,
         public int $planned,
         public int $available,
         public bool $isOver,

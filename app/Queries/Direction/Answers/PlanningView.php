@@ -10,6 +10,7 @@ use App\Queries\Goals\Answers\GoalParts;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
+use App\Queries\Reviews\Answers\AnswerLine;
 use Loftrin\Core\Calendar\Day;
 
 /** The planning of a year, a quarter, a month or some weeks, with what one of its steps shows: what belongs to other steps is empty. */
@@ -29,6 +30,7 @@ final readonly class PlanningView implements Props
      * @param list<LoadRow> $load by person
      * @param list<ShelfRow> $shelf what is to be looked at again by its end
      * @param list<PersonTag> $people
+     * @param list<AnswerLine> $written what one wrote in reviews about the goals that this step is about
      */
     public function __construct(
         public StretchTag $stretch,
@@ -48,6 +50,7 @@ final readonly class PlanningView implements Props
         public array $load,
         public array $shelf,
         public array $people,
+        public array $written,
     ) {
     }
 }

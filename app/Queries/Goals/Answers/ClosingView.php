@@ -6,6 +6,7 @@ namespace App\Queries\Goals\Answers;
 
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Props;
+use App\Queries\Reviews\Answers\AnswerLine;
 
 /** A period to be closed: its open goals, and what became of the others. */
 final readonly class ClosingView implements Props
@@ -13,6 +14,7 @@ final readonly class ClosingView implements Props
     /**
      * @param list<ClosingRow> $open
      * @param list<ClosedGoal> $closed
+     * @param list<AnswerLine> $written what one wrote about its goals in reviews
      * @param string $returnOn when the period after the next one begins, for what is shelved
      */
     public function __construct(
@@ -21,6 +23,7 @@ final readonly class ClosingView implements Props
         public array $open,
         public array $closed,
         public string $returnOn,
+        public array $written,
     ) {
     }
 }

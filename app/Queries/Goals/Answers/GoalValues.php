@@ -24,6 +24,7 @@ final readonly class GoalValues implements Props
      * @param list<int> $people likewise
      * @param list<int> $quarters in which a year goal is worked on
      * @param ?int $predecessor the goal that a new one carries on
+     * @param string $tasksWeight of a goal that is measured by its work: that of all its own tasks together
      */
     public function __construct(
         public ?int $id,
@@ -54,6 +55,7 @@ final readonly class GoalValues implements Props
         public ?int $longTermGoal = null,
         public array $quarters = [],
         public ?int $predecessor = null,
+        public string $tasksWeight = '1',
     ) {
     }
 
@@ -85,6 +87,7 @@ final readonly class GoalValues implements Props
             longTermGoal: $this->longTermGoal,
             quarters: $this->quarters,
             predecessor: $this->id,
+            tasksWeight: $this->tasksWeight,
         );
     }
 
@@ -126,6 +129,7 @@ final readonly class GoalValues implements Props
             countsUnnamed: $goal->counts_unnamed,
             longTermGoal: $goal->long_term_goal_id,
             quarters: $goal->quarters ?? [],
+            tasksWeight: (string) $goal->tasks_weight,
         );
     }
 }

@@ -63,6 +63,7 @@ final readonly class TaskRow implements Props
         public int $steps,
         public bool $isPrivate,
         public bool $isAside,
+        public bool $isWorthTelling,
         public ?Cord $cord,
     ) {
     }
@@ -153,6 +154,7 @@ final readonly class TaskRow implements Props
             steps: $steps[1],
             isPrivate: $task->visibility === Visibility::OnlyMe,
             isAside: $task->done_on === null && ! $isOpen,
+            isWorthTelling: $task->done_on !== null && $task->is_worth_telling,
             cord: $cord,
         );
     }

@@ -13,6 +13,7 @@ final readonly class FollowLine implements Props
      * @param string $key of the question
      * @param ?string $goal the address of the goal that it became
      * @param ?string $task the same of a task
+     * @param ?string $recurring the same of a recurring task
      * @param ?string $issue the same of an issue
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class FollowLine implements Props
         public string $words,
         public ?string $goal,
         public ?string $task,
+        public ?string $recurring,
         public ?string $issue,
     ) {
     }

@@ -10,8 +10,11 @@ use App\Queries\Props;
 /** Tasks that are left over for one reason. */
 final readonly class LeftOver implements Props
 {
-    /** @param list<TaskRow> $tasks */
-    public function __construct(public string $reason, public string $hint, public array $tasks)
+    /**
+     * @param list<TaskRow> $tasks
+     * @param bool $mayKeep whether they are asked about for thinning out, and can be kept as they are
+     */
+    public function __construct(public string $reason, public string $hint, public array $tasks, public bool $mayKeep)
     {
     }
 }

@@ -22,6 +22,9 @@ final readonly class PeriodReviewView implements Props
      * @param ?FindingLevel $upTo to which review a finding of it goes up
      * @param ?string $plan where the period after it is planned
      * @param string $close where its goals are closed
+     * @param list<MonthLine> $months of a year, in one line each
+     * @param list<DayLine> $direction of a year: what changed in long-term goals and motto
+     * @param ?int $thinning in a quarter: how many tasks have no recent activity, or lie on the shelf
      */
     public function __construct(
         public PeriodTag $period,
@@ -37,6 +40,9 @@ final readonly class PeriodReviewView implements Props
         public ?FindingLevel $upTo,
         public ?string $plan,
         public string $close,
+        public array $months,
+        public array $direction,
+        public ?int $thinning,
     ) {
     }
 }

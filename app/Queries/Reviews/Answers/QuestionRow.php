@@ -15,6 +15,9 @@ final readonly class QuestionRow implements Props
      * @param ?FindingLevel $level to which review the answer goes up; null of what nobody marked
      * @param list<ShareRow> $shares who else may read the answer by itself
      * @param bool $isCheck whether it is a line of the checklist: ticked when anything is answered
+     * @param list<OfferedLine> $offers from what happened, to be taken in one by one
+     * @param ?int $goal that the answer is about
+     * @param ?string $goalTitle
      * @param list<PastAnswer> $before what one answered in the periods before, newest first
      */
     public function __construct(
@@ -28,6 +31,10 @@ final readonly class QuestionRow implements Props
         public bool $isResting,
         public bool $isCheck,
         public array $shares,
+        public array $offers,
+        public bool $isWorthTelling,
+        public ?int $goal,
+        public ?string $goalTitle,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Reviews\Answers;
 
+use App\Queries\Goals\Answers\AskedGoal;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
@@ -19,6 +20,7 @@ final readonly class ReviewView implements Props
      * @param string $month to whose review a finding of it goes up
      * @param list<LeftOver> $leftOver what is still to be decided
      * @param list<PersonTag> $people
+     * @param list<AskedGoal> $asked of one's own: how likely they are
      * @param ?AheadWeek $ahead what the decisions fill; null once it was held
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class ReviewView implements Props
         public string $month,
         public array $leftOver,
         public array $people,
+        public array $asked,
         public ?AheadWeek $ahead,
     ) {
     }

@@ -15,6 +15,8 @@ final readonly class TeamWeek implements Props
      * @param list<TeamGoal> $others
      * @param list<string> $silent names of owners who have said nothing in this week
      * @param string $asksOn the weekday from which they are asked, "thursday"
+     * @param list<Disagreement> $differing to a lead: where owner and forecast differ most
+     * @param ?list<string> $reviewed to a lead: names of those who finished their review of the week
      */
     public function __construct(
         public PeriodTag $week,
@@ -23,6 +25,8 @@ final readonly class TeamWeek implements Props
         public array $silent,
         public string $asksOn,
         public bool $mayChange,
+        public ?array $reviewed,
+        public array $differing,
     ) {
     }
 }

@@ -23,6 +23,7 @@ final readonly class WeekFacts implements Props
      * @param list<MovedGoal> $moved open quarter goals, worst first
      * @param list<GoalRow> $promised the week's goals
      * @param list<Occurrence> $meetings
+     * @param ?StepsAgreed $nextSteps null of a week that was kept before they were counted
      * @param int $done tasks done
      * @param list<DoneShare> $byEffort
      * @param list<DoneShare> $byArea
@@ -40,6 +41,7 @@ final readonly class WeekFacts implements Props
         public array $moved,
         public array $promised,
         public array $meetings,
+        public ?StepsAgreed $nextSteps,
         public int $done,
         public int $late,
         public int $carried,

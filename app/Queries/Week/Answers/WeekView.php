@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Week\Answers;
 
+use App\Queries\Goals\Answers\AskedGoal;
 use App\Queries\Goals\Answers\GoalParts;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Parts\Answers\PeriodTag;
@@ -30,6 +31,8 @@ final readonly class WeekView implements Props
      * @param ?KeptWeekRow $kept what a past week came to
      * @param ?PlanPace $pace of a week that is not over, against the last ones
      * @param list<PersonTag> $people
+     * @param list<AskedGoal> $asked of one's own: how likely they are
+     * @param ?PassedWeek $passed of a past week
      */
     public function __construct(
         public PeriodTag $week,
@@ -50,6 +53,8 @@ final readonly class WeekView implements Props
         public ?KeptWeekRow $kept,
         public ?PlanPace $pace,
         public array $people,
+        public array $asked,
+        public ?PassedWeek $passed,
         public bool $isReviewed,
     ) {
     }

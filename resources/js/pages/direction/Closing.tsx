@@ -10,6 +10,7 @@ import { GaugeLine, Standing } from '../../parts/Gauge';
 import { Empty, Section } from '../../parts/Section';
 import { ClosingFields, type ClosingValues, nothingChosen } from '../../parts/goals/ClosingFields';
 import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
+import { WrittenAbout } from '../../parts/reviews/WrittenAbout';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** A period's goals closed in one pass: what became of each, and what becomes of the rest of it. */
@@ -94,6 +95,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                 )}
             </div>
             <aside className="border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+                <WrittenAbout lines={page.written} className="mb-6 print:hidden" />
                 {page.open.length > 0 && (
                     <EffectOnFigures
                         url={route('closing.preview', page.period.name)}

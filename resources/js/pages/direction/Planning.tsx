@@ -13,6 +13,7 @@ import { EffortsStep } from '../../parts/planning/EffortsStep';
 import { LoadBeside } from '../../parts/planning/LoadBeside';
 import { HoursStep } from '../../parts/planning/HoursStep';
 import { LookBack } from '../../parts/planning/LookBack';
+import { WrittenAbout } from '../../parts/reviews/WrittenAbout';
 import { ShelveStep } from '../../parts/planning/ShelveStep';
 import { Steps } from '../../parts/planning/Steps';
 import { stepWords } from '../../parts/planning/steps';
@@ -43,6 +44,7 @@ export default function Planning({ page }: { page: PlanningView }) {
             >
                 <div className="min-w-0">
                     <Step page={page} />
+                    <WrittenAbout lines={page.written} className="mt-6" />
                     <Onward page={page} />
                 </div>
                 {page.load.length > 0 && step !== 'hours' && <LoadBeside page={page} />}

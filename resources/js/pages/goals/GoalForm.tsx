@@ -72,6 +72,14 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                                 }}
                             />
                             <TextField label="Weight in the goal above" inputMode="decimal" {...bind(form, 'weight')} />
+                            {data.measure === 'work' && (
+                                <TextField
+                                    label="Weight of its own tasks"
+                                    hint="All of them together, beside each goal beneath it and each project."
+                                    inputMode="decimal"
+                                    {...bind(form, 'tasksWeight')}
+                                />
+                            )}
                             {isYear && data.parent === null && (
                                 <RecordField
                                     label="Long-term goal"
@@ -127,6 +135,9 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                     </div>
                 </details>
                 {goal.id !== null && form.isDirty && <EffectOnFigures url={route('goals.preview', goal.id)} data={data} />}
+                {goal.id === null && data.parent !== null && data.title !== '' && (
+                    <EffectOnFigures url={route('goals.preview-new')} data={data} />
+                )}
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
                         {goal.id === null ? 'Add goal' : 'Save'}

@@ -54,7 +54,13 @@ export default function List({ page }: { page: ListView }) {
                                     list === 'not_scheduled' ? (
                                         <GiveTime key={task.id} task={task} page={page} />
                                     ) : (
-                                        <TaskLine key={task.id} task={task} people={page.people} showsTime={list !== 'today'} />
+                                        <TaskLine
+                                            key={task.id}
+                                            task={task}
+                                            people={page.people}
+                                            beside={task.for}
+                                            showsTime={list !== 'today'}
+                                        />
                                     ),
                                 )}
                             </ul>

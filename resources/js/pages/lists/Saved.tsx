@@ -59,7 +59,7 @@ export default function Saved({ page }: { page: SavedView }) {
                         {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{headingWords(group.heading)}</h2>}
                         <ul className="divide-y divide-hairline">
                             {group.tasks.map((task) => (
-                                <TaskLine key={task.id} task={task} people={page.people} showsOwner showsTime />
+                                <TaskLine key={task.id} task={task} people={page.people} beside={task.for} showsOwner showsTime />
                             ))}
                         </ul>
                     </section>

@@ -73,6 +73,7 @@ export default function Notifications({ page }: { page: NotificationsProps }) {
                             <span className="mr-3 text-xs text-ink-2">
                                 {dayWords(letter.on)} {letter.at}
                             </span>
+                            {letter.to !== null && <span className="mr-3 text-xs text-ink-2">to {letter.to}</span>}
                             {letter.subject}
                         </summary>
                         <p className="py-2 [overflow-wrap:anywhere] whitespace-pre-line">{letter.body}</p>

@@ -1,5 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import type { ProjectView } from '../../generated/props';
+import { hasNoTasks } from '../../lib/projects';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
@@ -50,8 +51,16 @@ export default function Project({ page }: { page: ProjectView }) {
                 )}
                 {project.isStuck && (
                     <p className="mt-4 border-y border-hairline py-3">
-                        <strong className="text-persimmon">Stuck.</strong> No task can be done now and none is waiting for anybody. Add a
-                        task, or unblock one that the others depend on.
+                        {hasNoTasks(project) ? (
+                            <>
+                                <strong>No tasks yet.</strong> Add the first one, so that there is something to begin with.
+                            </>
+                        ) : (
+                            <>
+                                <strong className="text-persimmon">Stuck.</strong> No task can be done now and none is waiting for anybody.
+                                Add a task, or unblock one that the others depend on.
+                            </>
+                        )}
                     </p>
                 )}
                 {page.learned !== null && project.state === 'done' && (

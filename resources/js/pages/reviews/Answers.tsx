@@ -1,71 +1,111 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { AnswersView } from '../../generated/props';
-import { plannedWords } from '../../lib/dates';
+import type { AnswerLine, AnswersView, LogTag } from '../../generated/props';
+import { ofWords } from '../../lib/dates';
 import { grouped } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { FindAnswers } from '../../parts/reviews/FindAnswers';
+import { FromUntil } from '../../parts/FromUntil';
 import { Empty } from '../../parts/Section';
-import { Check } from '../../ui/Check';
 import { SelectField } from '../../ui/Select';
 
-/** Everything one ever answered: by a word, or one question over time. Reads and prints in one go. */
+const tags: { value: LogTag; label: string }[] = [
+    { value: 'finding', label: 'findings' },
+    { value: 'decision', label: 'decisions of the log' },
+    { value: 'idea', label: 'ideas of the log' },
+];
+
+/** What one ever wrote: by a word, a question, a tag, a goal, a span. Reads and prints in one go. */
 export default function Answers({ page }: { page: AnswersView }) {
-    const show = (change: { question?: string | null; findings?: boolean }) => {
-        const [question, findings] = [change.question === undefined ? page.key : change.question, change.findings ?? page.onlyFindings];
-        router.get(route('reviews.answers'), {
-            ...(page.words !== '' && { q: page.words }),
-            ...(question !== null && { question }),
-            ...(findings && { findings: '1' }),
-        });
+    const show = (change: Partial<Pick<AnswersView, 'key' | 'tag' | 'goal' | 'from' | 'until'>>) => {
+        const { words, key, tag, goal, from, until } = { ...page, ...change };
+        const asked = { q: words, question: key, tag, goal, from, until };
+        router.get(
+            route('reviews.answers'),
+            Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== null && value !== '')),
+            { preserveScroll: true },
+        );
     };
     const title = page.questions.find(({ value }) => value === page.key)?.label;
 
     return (
         <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
-            <Head title={title ?? 'Your answers'} />
+            <Head title={title ?? 'What you wrote'} />
             <div className="flex flex-wrap items-baseline gap-x-4">
-                <h1>{title ?? 'Your answers'}</h1>
+                <h1>{title ?? 'What you wrote'}</h1>
                 <FindAnswers words={page.words} />
             </div>
             <p className="text-ink-2">
-                {count(page.answers.length, 'answer')}
+                {count(page.answers.length, 'line')}
                 {page.words !== '' && ` with “${page.words}”`}, newest first. Only you can see them.
             </p>
-            <div className="mt-3 mb-4 flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
+            <div className="mt-3 mb-4 flex flex-wrap items-end gap-x-3 gap-y-2 print:hidden">
                 <SelectField
                     label="Question"
-                    className="w-80"
+                    className="w-64"
                     value={page.key ?? ''}
                     none="all questions"
                     options={grouped(page.questions)}
-                    onChange={(question) => {
-                        show({ question: question === '' ? null : question });
+                    onChange={(key) => {
+                        show({ key: key === '' ? null : key });
                     }}
                 />
-                <Check
-                    label="Only what was kept as a finding"
-                    checked={page.onlyFindings}
-                    onChange={(findings) => {
-                        show({ findings });
+                <SelectField
+                    label="Kind"
+                    className="w-44"
+                    value={page.tag ?? ''}
+                    none="all"
+                    options={tags}
+                    onChange={(tag) => {
+                        show({ tag: tag === '' ? null : (tag as LogTag) });
+                    }}
+                />
+                {page.goals.length > 0 && (
+                    <SelectField
+                        label="About a goal"
+                        className="w-52"
+                        value={page.goal === null ? '' : String(page.goal)}
+                        none="any or none"
+                        options={grouped(page.goals)}
+                        onChange={(goal) => {
+                            show({ goal: goal === '' ? null : Number(goal) });
+                        }}
+                    />
+                )}
+                <FromUntil
+                    from={page.from ?? ''}
+                    until={page.until ?? ''}
+                    onChange={(from, until) => {
+                        show({ from, until });
                     }}
                 />
             </div>
-            {page.answers.length === 0 && <Empty>Nothing was answered in these words.</Empty>}
+            {page.answers.length === 0 && <Empty>Nothing was written in these words.</Empty>}
             <ul>
-                {page.answers.map((answer) => (
-                    <li key={answer.id} className="grid grid-cols-[112px_1fr] gap-x-4 border-t border-hairline py-2 max-md:grid-cols-1">
-                        <Link href={route('reviews.show', answer.period)} className="text-xs leading-5 text-ink-2 hover:underline">
-                            {plannedWords(answer.period).replace(/^./, (letter) => letter.toUpperCase())} {answer.period.slice(0, 4)}
-                        </Link>
-                        <div className="min-w-0">
-                            {page.key === null && <p className="text-xs text-ink-2">{answer.question}</p>}
-                            <p className="whitespace-pre-line wrap-anywhere">{answer.words}</p>
-                            {answer.level !== null && <p className="text-xs font-semibold">kept for the {answer.level}</p>}
-                        </div>
-                    </li>
+                {page.answers.map((line) => (
+                    <Line key={`${line.source} ${String(line.id)}`} line={line} hasQuestion={page.key === null} />
                 ))}
             </ul>
         </div>
+    );
+}
+
+function Line({ line, hasQuestion }: { line: AnswerLine; hasQuestion: boolean }) {
+    const notes = [
+        ...(hasQuestion ? [line.question] : []),
+        ...(line.goal === null ? [] : [`about ${line.goal}`]),
+        ...(line.level === null ? [] : [`kept for the ${line.level}`]),
+    ];
+
+    return (
+        <li className="grid grid-cols-[128px_1fr] gap-x-4 border-t border-hairline py-2 max-md:grid-cols-1">
+            <Link href={line.link} className="text-xs leading-5 text-ink-2 hover:underline">
+                {ofWords(line.of)}
+            </Link>
+            <div className="min-w-0">
+                {notes.length > 0 && <p className="text-xs text-ink-2">{notes.join(', ')}</p>}
+                <p className="wrap-anywhere whitespace-pre-wrap">{line.words}</p>
+            </div>
+        </li>
     );
 }

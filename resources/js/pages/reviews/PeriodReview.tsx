@@ -1,8 +1,9 @@
-import { Head } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import type { PeriodFacts as Facts, PeriodReviewView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { Checks } from '../../parts/reviews/Checks';
 import { Digest } from '../../parts/reviews/Digest';
 import { Held } from '../../parts/reviews/Held';
@@ -11,6 +12,7 @@ import { QuestionBank } from '../../parts/reviews/QuestionBank';
 import { Questions } from '../../parts/reviews/Questions';
 import { Spread } from '../../parts/reviews/Spread';
 import { WhatFollows } from '../../parts/reviews/WhatFollows';
+import { YearInLines } from '../../parts/reviews/YearInLines';
 import { Button, ButtonLink } from '../../ui/Button';
 
 /** In which review a finding of this one comes back. */
@@ -47,7 +49,16 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                         <p className="text-ink-2">{period.words} has not begun, so there is nothing to review yet.</p>
                     ) : (
                         <>
+                            <YearInLines page={page} />
                             <Digest rows={page.digest} horizon={page.horizon} up={up} isOpen={isOpen} />
+                            <p className="-mt-4 mb-6 text-xs print:hidden">
+                                <Link
+                                    href={route('reviews.answers', { _query: { from: period.first, until: period.last } })}
+                                    className="link"
+                                >
+                                    Read all you wrote in {period.words} in one go
+                                </Link>
+                            </p>
                             <div className="mb-3 flex items-baseline justify-between border-t border-rule pt-3">
                                 <h2 className="text-md">Your words</h2>
                                 {isOpen && <QuestionBank horizon={page.horizon} questions={page.questions} />}
@@ -55,6 +66,16 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                             <Checks period={period.name} questions={page.questions} isOpen={isOpen} />
                             <Questions sharing={page.sharing} period={period.name} questions={page.questions} isOpen={isOpen} up={up} />
                             <WhatFollows period={period} lines={page.follows} />
+                            {page.thinning !== null && page.thinning > 0 && (
+                                <p className="mt-6 border-t border-rule pt-3 print:hidden">
+                                    <Link href={route('thinning.index')} className="link">
+                                        Thin out {count(page.thinning, 'task')}
+                                    </Link>{' '}
+                                    <span className="text-sm text-ink-2">
+                                        without recent activity, or on the shelf without a return date.
+                                    </span>
+                                </p>
+                            )}
                         </>
                     )
                 }

@@ -43,7 +43,7 @@ export default function Review({ page }: { page: ReviewView }) {
                     !page.hasBegun ? (
                         <p className="text-ink-2">This week has not begun, so there is nothing to review yet.</p>
                     ) : isDeciding && isOpen && page.ahead !== null ? (
-                        <LeftOver page={page} ahead={page.ahead} />
+                        <LeftOver title="Open tasks to sort" groups={page.leftOver} people={page.people} ahead={page.ahead} />
                     ) : (
                         <Words page={page} />
                     )

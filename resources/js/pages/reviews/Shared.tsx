@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import type { SharedView } from '../../generated/props';
-import { plannedWords } from '../../lib/dates';
+import { ofWords } from '../../lib/dates';
 import { Empty } from '../../parts/Section';
 
 /** What others let one read of their reviews. */
@@ -13,16 +13,13 @@ export default function Shared({ page }: { page: SharedView }) {
             {page.reviews.map(({ by, period, answers }) => (
                 <section key={`${String(by.id)} ${period}`} className="mt-5 border-t-2 border-ink pt-2">
                     <h2 className="text-md">
-                        {by.name}{' '}
-                        <span className="text-xs font-normal text-ink-2">
-                            {plannedWords(period)} {period.slice(0, 4)}
-                        </span>
+                        {by.name} <span className="text-xs font-normal text-ink-2">{ofWords(period)}</span>
                     </h2>
                     <dl>
                         {answers.map((answer) => (
                             <div key={answer.id} className="border-t border-hairline py-2">
                                 <dt className="text-xs text-ink-2">{answer.question}</dt>
-                                <dd className="whitespace-pre-line wrap-anywhere">{answer.words}</dd>
+                                <dd className="whitespace-pre-wrap wrap-anywhere">{answer.words}</dd>
                             </div>
                         ))}
                     </dl>

@@ -53,6 +53,29 @@ export default function Team({ page }: { page: TeamWeek }) {
                     )}
                 </span>
             </p>
+            {page.differing.length > 0 && (
+                <p className="mb-2">
+                    Owner and forecast differ most:{' '}
+                    {page.differing.map((each, place) => (
+                        <span key={each.goal}>
+                            {place > 0 && ', '}
+                            <Link href={route('goals.show', each.goal)} className="link">
+                                {each.title}
+                            </Link>{' '}
+                            <span className="text-xs text-ink-2">
+                                ({first(each.owner)} {each.said}%, forecast {each.computed}%)
+                            </span>
+                        </span>
+                    ))}
+                </p>
+            )}
+            {page.reviewed !== null && (
+                <p className="mb-4 text-xs text-ink-2">
+                    {page.reviewed.length === 0
+                        ? 'Nobody has finished their own review of this week yet.'
+                        : `Finished their own review of this week: ${page.reviewed.map(first).join(', ')}. What it says is theirs.`}
+                </p>
+            )}
             {page.changed.length + page.others.length === 0 && <Empty>No goals of this quarter were open.</Empty>}
             {page.changed.length > 0 && (
                 <Section title="Changed this week">

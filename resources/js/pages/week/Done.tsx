@@ -3,10 +3,10 @@ import type { DoneShare, DoneView } from '../../generated/props';
 import { addDays, dayWords, hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';
+import { FromUntil } from '../../parts/FromUntil';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
 import { Shares } from '../../parts/week/Shares';
-import { DateField } from '../../ui/DateField';
 
 /** What got done in a span, by goal, main effort and area: an honest mirror. */
 export default function Done({ page }: { page: DoneView }) {
@@ -98,24 +98,7 @@ function Spans({ page, today, onShow }: SpansProps) {
                 ))}
             </ul>
             <div className="mt-2 flex gap-3">
-                <DateField
-                    label="From"
-                    className="w-34"
-                    max={page.until}
-                    value={page.from}
-                    onChange={(from) => {
-                        onShow(from, page.until);
-                    }}
-                />
-                <DateField
-                    label="Until"
-                    className="w-34"
-                    min={page.from}
-                    value={page.until}
-                    onChange={(until) => {
-                        onShow(page.from, until);
-                    }}
-                />
+                <FromUntil from={page.from} until={page.until} onChange={onShow} />
             </div>
         </div>
     );

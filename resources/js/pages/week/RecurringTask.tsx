@@ -1,3 +1,4 @@
+import { NextDates } from '../../parts/recurring/NextDates';
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { RecurringTaskKind, RecurringTaskView } from '../../generated/props';
@@ -60,11 +61,12 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                         <TextField
                             label="Repeats"
                             placeholder="every second Thursday"
-                            hint="In plain words: every 31st, first Monday of the quarter, three weeks after it is done, when needed."
+                            hint="In plain words: fortnightly on Mondays, every 31st, first working day, three weeks after it is done, when needed."
                             maxLength={120}
                             {...bind(form, 'words')}
                         />
                     )}
+                    {hasRhythm && <NextDates words={data.words} startsOn={data.startsOn} refused={errors.words} />}
                     {data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
                     {hasRhythm && (
                         <DateField

@@ -10,10 +10,12 @@ import { AddTask } from '../../parts/AddTask';
 import { GoalBlock } from '../../parts/GoalLine';
 import { Empty } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
+import { AskedGoals } from '../../parts/goals/AskedGoals';
 import { GoalHours } from '../../parts/week/GoalHours';
 import { CarriedOver } from '../../parts/week/CarriedOver';
 import { DayRow, Place, Row, WeekLineOf } from '../../parts/week/DayRow';
 import { KeptWeek, Pace } from '../../parts/week/KeptWeek';
+import { Passed } from '../../parts/week/Passed';
 import { PlanQueue } from '../../parts/week/PlanQueue';
 import { WeekLine } from '../../parts/week/WeekLine';
 import { WeekRuler } from '../../parts/week/WeekRuler';
@@ -43,6 +45,7 @@ export default function Week({ page }: { page: WeekView }) {
                     {page.hours !== null && <WeekRuler hours={page.hours} />}
                     {page.pace !== null && <Pace pace={page.pace} />}
                     {page.kept !== null && <KeptWeek kept={page.kept} />}
+                    <AskedGoals goals={page.asked} className="mt-4" />
                     <ul className="mt-4">
                         {page.goals.map((goal) => (
                             <GoalBlock key={goal.id} goal={goal}>
@@ -100,6 +103,7 @@ export default function Week({ page }: { page: WeekView }) {
                                 </Row>
                             </Place>
                         )}
+                        {page.passed !== null && <Passed passed={page.passed} />}
                         {page.offered.length > 0 && (
                             <Row
                                 label={<h2 className="text-base">Suggested</h2>}

@@ -1,6 +1,8 @@
 import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
-import type { SubmitEvent } from 'react';
+import { type SubmitEvent, useRef } from 'react';
+import { Mention } from './Mention';
+import { Said } from './Said';
 import type { CommentRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
@@ -20,6 +22,7 @@ interface Props {
 /** What people said of something, and a line for the next word. */
 export function Comments({ of, comments, address }: Props) {
     const form = useForm(`comment on ${of}`, { words: '' });
+    const field = useRef<HTMLFormElement>(null);
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(address, {
@@ -41,7 +44,7 @@ export function Comments({ of, comments, address }: Props) {
                             <br />
                             {comment.by.name}
                         </span>
-                        <p className="min-w-0 flex-1 [overflow-wrap:anywhere] whitespace-pre-line">{comment.words}</p>
+                        <Said words={comment.words} mentions={comment.mentions} />
                         {comment.isMine && (
                             <button
                                 type="button"
@@ -57,7 +60,7 @@ export function Comments({ of, comments, address }: Props) {
                     </li>
                 ))}
             </ul>
-            <form onSubmit={save} className="group/comment mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
+            <form ref={field} onSubmit={save} className="group/comment mt-2 grid grid-cols-[1fr_auto] items-start gap-2">
                 <TextArea
                     label="Write a comment"
                     isLabelHidden
@@ -65,6 +68,13 @@ export function Comments({ of, comments, address }: Props) {
                     rows={form.data.words === '' ? 1 : 3}
                     maxLength={5000}
                     {...bind(form, 'words')}
+                />
+                <Mention
+                    words={form.data.words}
+                    onChoose={(words) => {
+                        form.setData('words', words);
+                        field.current?.querySelector('textarea')?.focus();
+                    }}
                 />
                 <Button
                     type="submit"

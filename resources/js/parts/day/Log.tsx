@@ -1,7 +1,9 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
 import { AddLine } from '../AddLine';
+import { MarkTelling } from '../reviews/MarkTelling';
 import { Section } from '../Section';
 import { TagMark } from './TagMark';
 import type { LogRow, LogTag } from '../../generated/props';
@@ -61,7 +63,7 @@ function Line({ line }: { line: LogRow }) {
     const [isOpen, setOpen] = useState(false);
 
     return (
-        <li className="flex gap-3 py-1">
+        <li className="group/log flex gap-3 py-1">
             {isOpen ? (
                 <EditLine
                     line={line}
@@ -83,6 +85,16 @@ function Line({ line }: { line: LogRow }) {
                             <span className="wrap-anywhere">{line.words}</span> <TagMark tag={line.tag} />
                         </Pressed>
                     </span>
+                    <MarkTelling
+                        source="log"
+                        id={line.id}
+                        isWorth={line.isWorthTelling}
+                        className={clsx(
+                            'self-start',
+                            !line.isWorthTelling &&
+                                'opacity-0 group-focus-within/log:opacity-100 group-hover/log:opacity-100 pointer-coarse:opacity-100',
+                        )}
+                    />
                 </>
             )}
         </li>

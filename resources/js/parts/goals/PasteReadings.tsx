@@ -3,15 +3,27 @@ import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
+import { SureOfDate } from './SureOfDate';
 import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextArea } from '../../ui/Field';
 import { DateField } from '../../ui/DateField';
 
+const orders = [
+    { value: 'day', words: 'the day' },
+    { value: 'month', words: 'the month' },
+];
+
 /** Takes a column of values out of a spreadsheet, with their days beside them or a week apart. */
 export function PasteReadings({ goal }: { goal: number }) {
     const { frame } = usePage().props;
-    const form = useForm(`readings of goal ${String(goal)}`, { text: '', last: frame?.today ?? '' });
+    const form = useForm(`readings of goal ${String(goal)}`, {
+        text: '',
+        last: frame?.today ?? '',
+        order: '',
+        sure: false,
+    });
 
     const paste = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
@@ -29,7 +41,7 @@ export function PasteReadings({ goal }: { goal: number }) {
         <DialogButton
             words="Paste a column"
             title="Readings from a spreadsheet"
-            hint="One value per line, or a date and a value. Either all are entered or none."
+            hint="One value per line, or a date and a value. Either all are entered or none; what is there already is left out."
         >
             {(close) => (
                 <form onSubmit={paste(close)} className="space-y-4">
@@ -39,6 +51,26 @@ export function PasteReadings({ goal }: { goal: number }) {
                         hint="For lines without a date: each line above is one week earlier."
                         max={frame?.today}
                         {...bind(form, 'last')}
+                    />
+                    {form.errors.order !== undefined && (
+                        <fieldset>
+                            <legend className="text-sm font-medium text-persimmon">{form.errors.order}</legend>
+                            <Choices
+                                label="What stands first in these dates"
+                                value={form.data.order}
+                                choices={orders}
+                                onChoose={(order) => {
+                                    form.setData('order', order);
+                                }}
+                            />
+                        </fieldset>
+                    )}
+                    <SureOfDate
+                        problem={form.errors.sure}
+                        isSure={form.data.sure}
+                        onChange={(sure) => {
+                            form.setData('sure', sure);
+                        }}
                     />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Add readings

@@ -2,6 +2,7 @@ import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
+import { SureOfDate } from './SureOfDate';
 import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { GoalView, ReadingRow } from '../../generated/props';
@@ -19,14 +20,14 @@ const SHOWN = 6;
 export function Readings({ page }: { page: GoalView }) {
     const { frame } = usePage().props;
     const [isOpen, setOpen] = useState(false);
-    const form = useForm(`new reading of goal ${String(page.goal.id)}`, { on: frame?.today ?? '', value: '' });
+    const form = useForm(`new reading of goal ${String(page.goal.id)}`, { on: frame?.today ?? '', value: '', sure: false });
     const shown = isOpen ? page.readings : page.readings.slice(0, SHOWN);
 
     const enter = () => {
         form.post(route('readings.store', page.goal.id), {
             preserveScroll: true,
             onSuccess: () => {
-                form.reset('value');
+                form.reset('value', 'sure');
             },
         });
     };
@@ -49,6 +50,13 @@ export function Readings({ page }: { page: GoalView }) {
                             onAdd={enter}
                         >
                             <DateField label="As of" className="w-40" {...bind(form, 'on')} max={frame?.today} />
+                            <SureOfDate
+                                problem={form.errors.sure}
+                                isSure={form.data.sure}
+                                onChange={(sure) => {
+                                    form.setData('sure', sure);
+                                }}
+                            />
                         </AddLine>
                     </div>
                     <PasteReadings goal={page.goal.id} />

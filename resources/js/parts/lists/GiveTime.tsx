@@ -14,7 +14,7 @@ export function GiveTime({ task, page }: { task: TaskRow; page: ListView }) {
     return (
         <li className="flex items-center gap-4 max-md:block max-md:pb-2">
             <ul className="min-w-0 flex-1">
-                <DraggableLine task={task} people={page.people} />
+                <DraggableLine task={task} people={page.people} beside={task.for} />
             </ul>
             <span role="group" aria-label={`When: ${task.title}`} className="flex gap-px max-md:pl-9">
                 {times.map((time) => (

@@ -1,5 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
+import { EffectOnFigures } from '../goals/EffectOnFigures';
 import { AddLine } from '../AddLine';
 import { Cord } from '../Cord';
 import { YearGoals } from '../direction/YearGoals';
@@ -84,37 +85,42 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
     const error = Object.values(form.errors)[0];
 
     return (
-        <AddLine
-            words={words}
-            maxLength={200}
-            value={form.data.title}
-            error={error}
-            isSending={form.processing}
-            onChange={(title) => {
-                form.setData('title', title);
-            }}
-            onAdd={() => {
-                form.post(route('goals.store'), {
-                    as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
-                    preserveScroll: true,
-                    preserveState: true,
-                    onSuccess: () => {
-                        form.reset('title');
-                    },
-                });
-            }}
-        >
-            {page.stretch.periods.length > 1 && (
-                <SelectField
-                    label="Week"
-                    className="w-32"
-                    value={form.data.period}
-                    onChange={(value) => {
-                        form.setData('period', value);
-                    }}
-                    options={page.stretch.periods.map((period) => ({ value: period.name, label: period.words }))}
-                />
+        <>
+            <AddLine
+                words={words}
+                maxLength={200}
+                value={form.data.title}
+                error={error}
+                isSending={form.processing}
+                onChange={(title) => {
+                    form.setData('title', title);
+                }}
+                onAdd={() => {
+                    form.post(route('goals.store'), {
+                        as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
+                        preserveScroll: true,
+                        preserveState: true,
+                        onSuccess: () => {
+                            form.reset('title');
+                        },
+                    });
+                }}
+            >
+                {page.stretch.periods.length > 1 && (
+                    <SelectField
+                        label="Week"
+                        className="w-32"
+                        value={form.data.period}
+                        onChange={(value) => {
+                            form.setData('period', value);
+                        }}
+                        options={page.stretch.periods.map((period) => ({ value: period.name, label: period.words }))}
+                    />
+                )}
+            </AddLine>
+            {parent !== null && form.data.title.trim() !== '' && (
+                <EffectOnFigures url={route('goals.preview-new')} data={{ ...form.data, parent, measure: 'work' }} />
             )}
-        </AddLine>
+        </>
     );
 }

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { LoadRuler, scaleOf } from './LoadBeside';
+import { LoadRuler, scaleOf, unknownWords } from './LoadBeside';
 import { Section } from '../Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
@@ -9,12 +9,20 @@ import { TableHead } from '../../ui/TableHead';
 export function HoursStep({ page }: { page: PlanningView }) {
     const scale = scaleOf(page.load);
     const over = page.load.filter((row) => row.isOver || row.hasMany);
+    const unknown = unknownWords(page.load);
 
     return (
         <Section
-            title={over.length === 0 ? 'It fits' : `${over.map((row) => row.person.name).join(', ')}: over`}
+            title={
+                over.length === 0
+                    ? unknown === ''
+                        ? 'It fits'
+                        : 'What is estimated fits'
+                    : `${over.map((row) => row.person.name).join(', ')}: over`
+            }
             aside="Open tasks planned or due in this period, directly or through their project, against the hours that are left."
         >
+            {unknown !== '' && <p className="mb-2 font-semibold">{unknown}</p>}
             <table className="w-full">
                 <TableHead
                     columns={[
@@ -44,6 +52,7 @@ function Row({ row, scale }: { row: LoadRow; scale: number }) {
             <td className={clsx('text-right font-mono', row.hasMany && 'font-semibold text-persimmon')}>
                 {row.goals}
                 {row.hasMany && <span className="block font-sans text-xs">too many at once</span>}
+                {row.unestimated > 0 && <span className="block font-sans text-xs text-ink-2">{row.unestimated} without estimates</span>}
             </td>
             <td className={clsx('text-right font-mono', row.isOver && 'font-semibold text-persimmon')}>{hoursWords(row.planned)}</td>
             <td className="text-right font-mono text-ink-2">{hoursWords(row.available)}</td>

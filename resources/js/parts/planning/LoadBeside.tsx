@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import { Section } from '../Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
+import { count } from '../../lib/words';
 
 /** Beside the goals from the third step on: what each person has taken on, to the scale of the fullest. */
 export function LoadBeside({ page }: { page: PlanningView }) {
@@ -16,7 +17,7 @@ export function LoadBeside({ page }: { page: PlanningView }) {
                     ))}
                 </ul>
                 <p className="mt-2 text-xs text-ink-2">
-                    Open tasks planned or due in {page.stretch.words}. A goal without tasks counts for nothing yet.
+                    Open tasks planned or due in {page.stretch.words}. {unknownWords(page.load)}
                 </p>
             </Section>
         </aside>
@@ -36,6 +37,13 @@ function Line({ row, scale }: { row: LoadRow; scale: number }) {
             {row.hasMany && <span className="text-xs font-semibold text-persimmon">{row.goals} goals at once</span>}
         </li>
     );
+}
+
+/** What the hours do not know. */
+export function unknownWords(load: LoadRow[]): string {
+    const unknown = load.reduce((sum, row) => sum + row.unestimated, 0);
+
+    return unknown === 0 ? '' : `${count(unknown, 'goal has', 'goals have')} no estimated tasks yet, so their work is not in these hours.`;
 }
 
 /** The scale on which all rows find room, in minutes. */

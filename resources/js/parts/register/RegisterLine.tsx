@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { RegisterRow } from '../../generated/props';
 import { dateWords } from '../../lib/dates';
+import { hasNoTasks } from '../../lib/projects';
 import { route } from '../../lib/routes';
 import { Cord } from '../Cord';
 import { Gauge, Standing } from '../Gauge';
@@ -83,6 +84,10 @@ function Next({ project }: { project: RegisterRow }) {
 }
 
 function NextStep({ project }: { project: RegisterRow }) {
+    if (project.isStuck && hasNoTasks(project)) {
+        return <span className="block text-ink-2">no tasks yet</span>;
+    }
+
     if (project.isStuck) {
         return <span className="block font-semibold text-persimmon">stuck: no task can be done now</span>;
     }

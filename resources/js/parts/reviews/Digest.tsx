@@ -56,7 +56,7 @@ export function Digest({ rows, horizon, up, isOpen }: Props) {
                             <Link href={row.link} className="font-mono text-xs leading-5 font-normal text-ink-2 hover:underline">
                                 {writtenIn(row.period)}
                             </Link>
-                            <span className="min-w-0 whitespace-pre-line wrap-anywhere">
+                            <span className="min-w-0 whitespace-pre-wrap wrap-anywhere">
                                 {row.words}
                                 {isOpen && up !== null && (
                                     <span className="block font-normal">

@@ -79,7 +79,14 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
             <DayFacts week={week} facts={facts} />
             {facts.meetings.length > 0 && (
                 <>
-                    <h2 className="mt-6 border-b border-hairline pb-1 text-base">Meetings</h2>
+                    <h2 className="mt-6 flex items-baseline justify-between border-b border-hairline pb-1 text-base">
+                        Meetings
+                        {facts.nextSteps !== null && facts.nextSteps.agreed > 0 && (
+                            <span className="text-xs font-normal text-ink-2">
+                                {count(facts.nextSteps.agreed, 'next step')} agreed, {facts.nextSteps.done} done
+                            </span>
+                        )}
+                    </h2>
                     <ul>
                         {facts.meetings.map((meeting) => (
                             <li key={`${meeting.link} ${meeting.on}`} className="flex justify-between border-b border-hairline py-1.5">

@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react';
+import { AnswerMenu } from './AnswerMenu';
+import { Answering } from './Answering';
 import { KeepFinding } from './KeepFinding';
-import { RuledText } from '../RuledText';
 import { Share } from './Share';
 import type { FindingLevel, QuestionRow, Sharing } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
@@ -23,7 +24,7 @@ export function Questions({ period, questions, isOpen, up, sharing }: Props) {
                 .filter((question) => !question.isCheck && (!question.isResting || question.answer !== ''))
                 .map((question) => (
                     <li key={question.key}>
-                        <h3 className="flex items-baseline justify-between gap-3 text-base">
+                        <h3 className="flex flex-wrap items-baseline justify-between gap-x-3 text-base">
                             <Link
                                 href={route('reviews.answers', { _query: { question: question.key } })}
                                 title="Everything you answered to this"
@@ -32,7 +33,7 @@ export function Questions({ period, questions, isOpen, up, sharing }: Props) {
                                 {question.question}
                             </Link>
                             {question.id !== null && question.answer.trim() !== '' && (
-                                <span className="flex flex-none items-baseline gap-x-2 font-normal print:hidden">
+                                <span className="flex flex-wrap items-baseline gap-x-2 font-normal print:hidden">
                                     <Share of="answer" id={question.id} shares={question.shares} sharing={sharing} />
                                     {up !== null && (
                                         <KeepFinding
@@ -44,18 +45,14 @@ export function Questions({ period, questions, isOpen, up, sharing }: Props) {
                                             name={up.name}
                                         />
                                     )}
+                                    <AnswerMenu question={question} answer={question.id} />
                                 </span>
                             )}
                         </h3>
                         {isOpen ? (
-                            <RuledText
-                                label={question.question}
-                                value={question.answer}
-                                url={route('reviews.answer', period)}
-                                payload={(words, was) => ({ question: question.key, words, seen: { words: was } })}
-                            />
+                            <Answering period={period} question={question} />
                         ) : (
-                            <p className="ruled min-h-[26px] whitespace-pre-line">{question.answer}</p>
+                            <p className="ruled min-h-[26px] whitespace-pre-wrap">{question.answer}</p>
                         )}
                         <Before question={question} />
                     </li>

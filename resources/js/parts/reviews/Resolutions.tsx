@@ -21,7 +21,7 @@ export function Resolutions({ period, resolutions, isOpen }: Props) {
             <ul className="divide-y divide-hairline">
                 {resolutions.map((resolution) => (
                     <li key={resolution.id} className="py-1.5">
-                        <p className="whitespace-pre-line">{resolution.words}</p>
+                        <p className="whitespace-pre-wrap">{resolution.words}</p>
                         <p className="flex flex-wrap items-baseline gap-x-4 text-xs text-ink-2">
                             <Link href={route('reviews.show', resolution.period)} className="hover:underline">
                                 {plannedWords(resolution.period)}

@@ -7,8 +7,12 @@ import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
+import { Menu, MenuItem } from '../../ui/Menu';
 
-/** Each line of what is started, stopped or continued becomes a goal, a task or an issue by one press, and says what it became. */
+/** How often what one goes on with comes back; any other rhythm is set where the recurring task is. */
+const rhythms = ['every week', 'every second week', 'every month', 'every quarter'];
+
+/** Each line of what is started, stopped or continued becomes a goal, a task, a recurring task or an issue by one press, and says what it became. */
 export function WhatFollows({ period, lines }: { period: PeriodTag; lines: FollowLine[] }) {
     return lines.length === 0 ? null : (
         <section className="mt-6 border-t border-rule pt-3 print:hidden">
@@ -43,6 +47,25 @@ export function WhatFollows({ period, lines }: { period: PeriodTag; lines: Follo
                             >
                                 a task
                             </Button>
+                        </Became>
+                        <Became link={line.recurring} words="a recurring task">
+                            <Menu trigger={<Button kind="quiet">a recurring task</Button>}>
+                                {rhythms.map((words) => (
+                                    <MenuItem
+                                        key={words}
+                                        onSelect={() => {
+                                            act('post', route('recurring-tasks.store'), {
+                                                title: line.words,
+                                                kind: 'task',
+                                                words,
+                                                stay: true,
+                                            });
+                                        }}
+                                    >
+                                        {words}
+                                    </MenuItem>
+                                ))}
+                            </Menu>
                         </Became>
                         <Became link={line.issue} words="an issue">
                             <DialogButton words="an issue" kind="quiet" title="Raise an issue" size="l">

@@ -1,3 +1,4 @@
+import { AskedGoals } from '../goals/AskedGoals';
 import { Checks } from './Checks';
 import { QuestionBank } from './QuestionBank';
 import { Questions } from './Questions';
@@ -21,6 +22,7 @@ export function Words({ page }: { page: ReviewView }) {
                 </span>
             </div>
             <Resolutions period={page.week.name} resolutions={page.resolutions} isOpen={isOpen} />
+            <AskedGoals goals={page.asked} className="mb-5" />
             <Checks period={page.week.name} questions={page.questions} isOpen={isOpen} />
             <Questions
                 sharing={page.sharing}

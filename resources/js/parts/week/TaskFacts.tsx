@@ -6,6 +6,7 @@ import { KeptDate, KeptField, KeptTime } from '../KeptField';
 import type { TaskView } from '../../generated/props';
 import { dayWords, isDay, plannedWords } from '../../lib/dates';
 import { act } from '../../lib/act';
+import { readMinutes } from '../../lib/readMinutes';
 import { route } from '../../lib/routes';
 import { change, plan } from '../../lib/tasks';
 import { SelectField } from '../../ui/Select';
@@ -34,10 +35,12 @@ export function TaskFacts({ page }: { page: TaskView }) {
             />
             <KeptField
                 label="Estimate, min"
-                inputMode="numeric"
                 placeholder="–"
                 value={task.minutes === null ? '' : String(task.minutes)}
-                onKeep={set('minutes')}
+                title="For example 45, 1h 30 or 1.5 h"
+                onKeep={(written, refuse) => {
+                    set('minutes')(readMinutes(written), refuse);
+                }}
             />
             {page.stages.length > 0 && (
                 <RecordField

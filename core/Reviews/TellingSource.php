@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Loftrin\Core\Reviews;
+
+/** What can be marked as worth telling. Rules: guide R5. */
+enum TellingSource: string
+{
+    case Task = 'task';
+    case Log = 'log';
+    case Answer = 'answer';
+}
