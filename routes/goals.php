@@ -15,7 +15,8 @@ Route::get('/year/{period?}', [GoalController::class, 'year'])->name('year');
 Route::get('/goals/{goal}/figure', [FigureController::class, 'goal'])
     ->name('goals.figure')
     ->can('view', 'goal');
-Route::get('/projects/{project}/figure', [FigureController::class, 'project'])->name('projects.figure');
+Route::get('/projects/{project}/figure', [FigureController::class, 'project'])->name('projects.figure')
+    ->can('view', 'project');
 
 Route::get('/goals/new', [GoalController::class, 'create'])->name('goals.create');
 Route::post('/goals', [GoalController::class, 'store'])->name('goals.store');

@@ -27,7 +27,9 @@ Route::put('/projects/{project}/fields/{field}', [RegisterController::class, 'en
     ->can('update', 'project');
 Route::get('/projects/new', [ProjectController::class, 'create'])->name('projects.create');
 Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
-Route::get('/projects/{project}', [ProjectController::class, 'show'])->name('projects.show');
+Route::get('/projects/{project}', [ProjectController::class, 'show'])
+    ->name('projects.show')
+    ->can('view', 'project');
 Route::get('/projects/{project}/edit', [ProjectController::class, 'edit'])
     ->name('projects.edit')
     ->can('update', 'project');
@@ -89,6 +91,6 @@ Route::controller(TemplateController::class)->group(static function (): void {
     Route::put('/templates/{template}', 'update')->name('templates.update');
     Route::get('/templates/{template}/start', 'start')->name('templates.start');
     Route::post('/templates/{template}/start', 'begin')->name('templates.begin');
-    Route::post('/projects/{project}/template', 'ofProject')->name('projects.template');
+    Route::post('/projects/{project}/template', 'ofProject')->name('projects.template')->can('view', 'project');
     Route::put('/projects/{project}/template', 'take')->name('projects.take')->can('update', 'project');
 });

@@ -24,7 +24,7 @@ use Loftrin\Core\PlanFile\PlanReader;
 /** Writes the plan as a plan file, version 1. */
 final readonly class PlanExport
 {
-    public function __construct(private Workspace $workspace, private UnnamedGoals $unnamed)
+    public function __construct(private Workspace $workspace, private UnnamedParts $unnamed)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class PlanExport
     public function of(?Person $viewer = null): array
     {
         $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))
-            ->with(['checkpoints', 'readings', 'goalViewers.group.memberships', 'parent.goalViewers.group.memberships'])
+            ->with(['checkpoints', 'readings', 'viewers.group.memberships', 'parent.viewers.group.memberships'])
             ->orderBy('id')
             ->get();
         $shown = $goals->modelKeys();
@@ -78,7 +78,7 @@ final readonly class PlanExport
                 ...array_merge(...array_column($unnamed, 'readings')),
             ],
             'projects' => Written::each(
-                Project::query()
+                ($viewer === null ? Project::query()->openToAll() : Project::query()->visibleTo($viewer))
                     ->with(['stages', 'contributions'])
                     ->orderBy('id')
                     ->get(),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -15,14 +14,12 @@ use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Goals\Sense;
-use Loftrin\Core\People\Audience;
 
 /**
  * @property string $title
  * @property ?string $why
  * @property ?string $mark
  * @property Scope $scope
- * @property Visibility $visibility
  * @property Horizon $horizon
  * @property string $period
  * @property Day $starts_on
@@ -32,7 +29,6 @@ use Loftrin\Core\People\Audience;
  * @property float|int|string $weight
  * @property int $owner_id
  * @property ?int $group_id
- * @property bool $counts_unnamed
  * @property ?int $area_id
  * @property bool $is_main
  * @property bool $is_first whether it is first in line in its period
@@ -64,7 +60,6 @@ use Loftrin\Core\People\Audience;
  * @property-read ?self $predecessor
  * @property-read Collection<int, self> $successors
  * @property-read ?Group $group
- * @property-read Collection<int, GoalViewer> $goalViewers
  * @property-read ?Area $area
  * @property-read Collection<int, Reading> $readings
  * @property-read Collection<int, Checkpoint> $checkpoints
@@ -78,9 +73,7 @@ use Loftrin\Core\People\Audience;
 final class Goal extends Record
 {
     use HasHistory;
-    use MayBePrivate {
-        letSee as private letSeeOwnOrOpen;
-    }
+    use HasViewers;
 
     protected $table = 'goals';
 
@@ -132,52 +125,6 @@ final class Goal extends Record
         return $this->belongsTo(Group::class);
     }
 
-    /** @return HasMany<GoalViewer, $this> */
-    public function goalViewers(): HasMany
-    {
-        return $this->hasMany(GoalViewer::class)->orderBy('id');
-    }
-
-    /**
-     * @param 'group_id'|'person_id' $column
-     *
-     * @return list<int> ids of the groups or people that are chosen to see it
-     */
-    public function admitted(string $column): array
-    {
-        return array_values(array_filter($this->goalViewers->pluck($column)->all(), is_int(...)));
-    }
-
-    /** Who may see it. Its goal viewers are loaded with their groups' memberships, unless it is for everyone. */
-    public function audience(): Audience
-    {
-        if ($this->visibility === Visibility::Everyone) {
-            return Audience::everyone();
-        }
-
-        $people = [$this->owner_id];
-
-        foreach ($this->visibility === Visibility::Chosen ? $this->goalViewers : [] as $goalViewer) {
-            foreach ($goalViewer->people() as $person) {
-                $people[] = $person;
-            }
-        }
-
-        return Audience::of($people);
-    }
-
-    /** Whether it counts in the sum of the goal it hangs on: if all who see that see this, or its owner agreed. */
-    public function countsUnder(self $parent): bool
-    {
-        return $this->audience()->countsIn($parent->audience(), $this->counts_unnamed);
-    }
-
-    public function isVisibleTo(Person $person): bool
-    {
-        return $this->visibility === Visibility::Everyone ||
-            $this->loadMissing('goalViewers.group.memberships')->audience()->admits($person->id);
-    }
-
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {
@@ -200,25 +147,6 @@ final class Goal extends Record
     public function tasks(): HasMany
     {
         return $this->hasMany(Task::class)->orderBy('position')->orderBy('id');
-    }
-
-    /**
-     * @param Builder<self> $either
-     *
-     * @return Builder<self>
-     */
-    protected function letSee(Builder $either, Person $person): Builder
-    {
-        $admitted = GoalViewer::query()
-            ->where('person_id', $person->id)
-            ->orWhereIn('group_id', Membership::query()->where('person_id', $person->id)->select('group_id'))
-            ->select('goal_id');
-
-        return $this->letSeeOwnOrOpen($either, $person)->orWhere(
-            static fn(Builder $chosen) => $chosen
-                ->where($chosen->qualifyColumn('visibility'), Visibility::Chosen)
-                ->whereIn($chosen->qualifyColumn('id'), $admitted),
-        );
     }
 
     protected function casts(): array

@@ -41,7 +41,7 @@ final class Notification extends Record
     {
         $query->where('person_id', $person->id)->where('for_letter', false)->where(
             static fn(Builder $either) => $either
-                ->whereNotNull('project_id')
+                ->whereIn('project_id', Project::query()->visibleTo($person)->select('id'))
                 ->orWhereIn('goal_id', Goal::query()->visibleTo($person)->select('id'))
                 ->orWhereHas('task', static fn($task) => $task->visibleTo($person))
                 ->orWhereHas('issue.series', static fn($series) => $series->visibleTo($person)),

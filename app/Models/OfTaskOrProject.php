@@ -37,9 +37,9 @@ trait OfTaskOrProject
         return $this->task ?? ($this->project ?? throw new LogicException('This must belong to a task or a project.'));
     }
 
-    /** All see a project, and what hangs on it; what hangs on a task is seen by those who see the task. */
+    /** It is seen by those who see what it belongs to. */
     public function isVisibleTo(Person $person): bool
     {
-        return $this->task === null || $this->task->isVisibleTo($person);
+        return $this->work()->isVisibleTo($person);
     }
 }

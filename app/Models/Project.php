@@ -13,6 +13,8 @@ use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 use Loftrin\Core\Work\StageOrder;
+use Loftrin\Core\Work\Template\Change;
+use Loftrin\Core\Work\Template\Piece;
 use Loftrin\Core\Work\Weighing;
 
 /**
@@ -41,8 +43,11 @@ use Loftrin\Core\Work\Weighing;
  * @property ?Day $return_on
  * @property ?int $template_id that it was made from
  * @property ?list<array{
- *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>,
+ *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>, after?: list<int>,
  * }> $template_taken as it was when the project last took it
+ * @property ?array<int, ?array{
+ *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>, after?: list<int>,
+ * }> $template_left what was left of its changes, by task of the template, as that was then
  * @property ?array<string, int> $template_roles who does what
  * @property-read ?Area $area
  * @property-read ?Template $template
@@ -56,6 +61,8 @@ use Loftrin\Core\Work\Weighing;
  */
 final class Project extends TaskOrProject
 {
+    use HasViewers;
+
     /** The parts of its charter, in their order. */
     public const CHARTER = ['why', 'outcome', 'in_scope', 'out_of_scope', 'constraints', 'risks', 'decides'];
     protected $table = 'projects';
@@ -120,15 +127,25 @@ final class Project extends TaskOrProject
         return $this->hasMany(Entry::class)->orderBy('field_id');
     }
 
-    /** All see a project. */
-    public function isVisibleTo(Person $person): bool
+    /**
+     * What its template says otherwise than the project took it, as far as it was not taken. What {@see Template::PIECES} names is loaded.
+     *
+     * @return list<Change>
+     */
+    public function templateChanges(Template $template): array
     {
-        return true;
+        return Change::between(
+            array_map(Piece::of(...), $this->template_taken ?? []),
+            $template->pieces(),
+            array_map(static fn(?array $kept): ?Piece => $kept === null ? null : Piece::of($kept), $this->template_left ?? []),
+        );
     }
 
     protected function casts(): array
     {
         return [
+            'visibility' => Visibility::class,
+            'counts_unnamed' => 'boolean',
             'weighing' => Weighing::class,
             'order' => StageOrder::class,
             'last_is_done' => 'boolean',
@@ -142,6 +159,7 @@ final class Project extends TaskOrProject
             'starts_on' => AsDay::class,
             'due_on' => AsDay::class,
             'template_taken' => 'array',
+            'template_left' => 'array',
             'template_roles' => 'array',
         ];
     }

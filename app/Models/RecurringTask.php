@@ -45,7 +45,10 @@ use Loftrin\Core\Calendar\Rhythm;
 final class RecurringTask extends Record
 {
     use BelongsToProject;
-    use MayBePrivate;
+    use MayBePrivate {
+        letSee as private letSeeOwnOrOpen;
+        isVisibleTo as private isOwnOrOpen;
+    }
 
     protected $table = 'recurring_tasks';
 
@@ -104,6 +107,26 @@ final class RecurringTask extends Record
     protected function scopeRunning(Builder $query): void
     {
         $query->where('is_shared', false)->whereNull('ended_on');
+    }
+
+    public function isVisibleTo(Person $person): bool
+    {
+        return $this->isOwnOrOpen($person) || self::query()->visibleTo($person)->whereKey($this->id)->exists();
+    }
+
+    /**
+     * What is in a project that not everyone sees is seen by those who do.
+     *
+     * @param Builder<self> $either
+     *
+     * @return Builder<self>
+     */
+    protected function letSee(Builder $either, Person $person): Builder
+    {
+        return $this->letSeeOwnOrOpen($either, $person)->orWhereIn(
+            $either->qualifyColumn('project_id'),
+            Project::query()->hidden()->visibleTo($person)->select('id'),
+        );
     }
 
     protected function casts(): array

@@ -190,7 +190,7 @@ final class Task extends TaskOrProject
     }
 
     /**
-     * What was agreed in a private meeting is seen by those who attend it, what serves a goal by those who see that.
+     * What was agreed in a private meeting is seen by those who attend it, what is for a goal or in a project by those who see that.
      *
      * @param Builder<self> $either
      *
@@ -208,18 +208,16 @@ final class Task extends TaskOrProject
 
         return $this->letSeeOwnOrOpen($either, $person)
             ->orWhereIn($either->qualifyColumn('goal_id'), Goal::query()->visibleTo($person)->select('id'))
+            ->orWhereIn($either->qualifyColumn('project_id'), Project::query()->hidden()->visibleTo($person)->select('id'))
             ->orWhereIn($either->qualifyColumn('agenda_item_id'), $attended);
     }
 
     /** The position of one that comes last in a project, or among those of none. */
     public static function placeAtEnd(?int $project): int
     {
-        $last = self::query()
-            ->where('project_id', $project)
-            ->orderByDesc('position')
-            ->first(['position']);
+        $last = self::query()->where('project_id', $project)->max('position');
 
-        return ($last->position ?? 0) + Ordering::STEP;
+        return (is_numeric($last) ? (int) $last : 0) + Ordering::STEP;
     }
 
     protected function casts(): array

@@ -19,12 +19,17 @@ use Loftrin\Core\Work\Weighing;
  * @property Weighing $weighing
  * @property StageOrder $order
  * @property ?int $days from the start to the due date
+ * @property bool $last_is_done whether the last stage of each project holds what is done
  * @property-read Collection<int, TemplateStage> $stages
  * @property-read Collection<int, TemplateTask> $tasks
+ * @property-read Collection<int, TemplateMilestone> $milestones
  * @property-read Collection<int, Project> $projects
  */
 final class Template extends Record
 {
+    /** What its pieces are made of, to be loaded. */
+    public const PIECES = ['tasks.stage', 'tasks.steps', 'tasks.dependencies'];
+
     protected $table = 'templates';
 
     /** @return HasMany<TemplateStage, $this> */
@@ -39,6 +44,12 @@ final class Template extends Record
         return $this->hasMany(TemplateTask::class)->orderBy('position')->orderBy('id');
     }
 
+    /** @return HasMany<TemplateMilestone, $this> */
+    public function milestones(): HasMany
+    {
+        return $this->hasMany(TemplateMilestone::class)->orderBy('day')->orderBy('id');
+    }
+
     /** @return HasMany<Project, $this> */
     public function projects(): HasMany
     {
@@ -46,7 +57,7 @@ final class Template extends Record
     }
 
     /**
-     * Its tasks as the core compares them. Tasks with stage and steps are loaded.
+     * Its tasks as the core compares them. What PIECES names is loaded.
      *
      * @return list<Piece>
      */
@@ -63,6 +74,9 @@ final class Template extends Record
                         day: $task->day,
                         minutes: $task->minutes,
                         steps: array_values($task->steps->map(static fn(TemplateStep $step): string => $step->title)->all()),
+                        after: array_values(
+                            $task->dependencies->map(static fn(TemplateDependency $link): int => $link->after_id)->all(),
+                        ),
                     ),
                 )
                 ->all(),
@@ -79,6 +93,6 @@ final class Template extends Record
 
     protected function casts(): array
     {
-        return ['weighing' => Weighing::class, 'order' => StageOrder::class];
+        return ['weighing' => Weighing::class, 'order' => StageOrder::class, 'last_is_done' => 'boolean'];
     }
 }

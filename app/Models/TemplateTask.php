@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?int $minutes
  * @property-read ?TemplateStage $stage
  * @property-read Collection<int, TemplateStep> $steps
+ * @property-read Collection<int, TemplateDependency> $dependencies
  */
 final class TemplateTask extends Record
 {
@@ -33,5 +34,11 @@ final class TemplateTask extends Record
     public function steps(): HasMany
     {
         return $this->hasMany(TemplateStep::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<TemplateDependency, $this> */
+    public function dependencies(): HasMany
+    {
+        return $this->hasMany(TemplateDependency::class)->orderBy('after_id');
     }
 }

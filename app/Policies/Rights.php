@@ -30,7 +30,6 @@ use App\Models\Following;
 use App\Models\FollowUp;
 use App\Models\FormerRule;
 use App\Models\Goal;
-use App\Models\GoalViewer;
 use App\Models\Group;
 use App\Models\Guest;
 use App\Models\Habit;
@@ -81,11 +80,14 @@ use App\Models\StandingItem;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Template;
+use App\Models\TemplateDependency;
+use App\Models\TemplateMilestone;
 use App\Models\TemplateStage;
 use App\Models\TemplateStep;
 use App\Models\TemplateTask;
 use App\Models\TradeOff;
 use App\Models\Verdict;
+use App\Models\Viewer;
 use App\Models\Workspace;
 
 /** Whose right over what lets a person change a record that has no policy of its own. docs/rights.md has it by what is done. */
@@ -93,7 +95,7 @@ final readonly class Rights
 {
     /** Parts of something else: the right that is asked for, and over what, by the column that names it. */
     private const PARTS = [
-        GoalViewer::class => ['update', ['goal_id' => Goal::class]],
+        Viewer::class => ['update', ['goal_id' => Goal::class, 'project_id' => Project::class]],
         Checkpoint::class => ['update', ['goal_id' => Goal::class]],
         Judgement::class => ['update', ['goal_id' => Goal::class]],
         Reading::class => ['update', ['goal_id' => Goal::class]],
@@ -171,7 +173,15 @@ final readonly class Rights
         Workspace::class,
     ];
 
-    private const FOR_ALL = [Collection::class, Template::class, TemplateStage::class, TemplateStep::class, TemplateTask::class];
+    private const FOR_ALL = [
+        Collection::class,
+        Template::class,
+        TemplateDependency::class,
+        TemplateMilestone::class,
+        TemplateStage::class,
+        TemplateStep::class,
+        TemplateTask::class,
+    ];
 
     public static function cover(string $class): bool
     {

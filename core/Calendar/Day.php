@@ -112,6 +112,12 @@ final readonly class Day implements JsonSerializable, Stringable
         return [$yearOfEra + $era * 400 + ($month <= 2 ? 1 : 0), $month, $dayOfYear - intdiv(153 * $shifted + 2, 5) + 1];
     }
 
+    /** "9 Feb", or what else is asked for, with the year where it is another one than that of the day it is read on. */
+    public function words(self $readOn, string $as = 'j M'): string
+    {
+        return $this->format($this->year() === $readOn->year() ? $as : "$as Y");
+    }
+
     /** As PHP's `date` writes it: "j M" is "9 Feb". */
     public function format(string $as): string
     {

@@ -46,7 +46,7 @@ final class Saltglass
             (new Meetings(rows: $rows, stage: $stage, people: $people, goals: $goals, work: $work, laid: $laid))->add();
             $now = Carbon::now()->toDateString() === (string) $today ? Carbon::now() : Carbon::parse("$today 10:00");
             (new MeetingsAlone($rows, $stage, $people, $laid))->add($now->toDateTimeImmutable());
-            $weeks->fillUpTo(self::TASKS - count(LookedBack::CHANGES));
+            $weeks->fillUpTo(self::TASKS - count(LookedBack::CHANGES) - count(PayReview::TASKS));
             $direction->shelve();
             (new GoalHistory($rows, $stage, $people, $goals))->add();
             (new Beside($rows, $stage, $people, $work))->add();
@@ -63,6 +63,7 @@ final class Saltglass
             app()->forgetScopedInstances();
             (new Reviews($stage, app(FactsQuery::class), app(PeriodFactsQuery::class)))->add();
             (new LookedBack($stage, app(ReportFigures::class)))->add();
+            (new PayReview($stage))->add();
             app()->forgetScopedInstances();
         });
     }

@@ -51,3 +51,36 @@ it('names each field that differs', function (Piece $now, string $field): void {
     [new Piece(1, 'Survey', minutes: 5), 'minutes'],
     [new Piece(1, 'Survey', steps: ['Ask']), 'steps'],
 ]);
+
+it('tells what is asked about from what was left on purpose', function (): void {
+    $was = new Piece(1, 'Survey');
+    $is = new Piece(1, 'Survey the berth');
+    $left = fn(array $left): array => array_map(
+        static fn(Change $change): bool => $change->isLeft,
+        Change::between([$was, new Piece(2, 'Gone')], [$is, new Piece(3, 'New')], $left),
+    );
+
+    expect($left([]))
+        ->toBe([false, false, false])
+        ->and($left([1 => $is, 2 => null, 3 => new Piece(3, 'New')]))
+        ->toBe([true, true, true])
+        // Another change since then is asked about.
+        ->and($left([1 => new Piece(1, 'Look at the berth'), 2 => new Piece(2, 'Gone'), 3 => null]))
+        ->toBe([false, false, false]);
+});
+
+it('says which tasks come before by now, in whatever order they are named', function (): void {
+    $was = new Piece(1, 'Survey', after: [2, 3]);
+
+    expect(Change::between([$was], [new Piece(1, 'Survey', after: [3, 2])]))->toBe([]);
+    [$change] = Change::between([$was], [new Piece(1, 'Survey', after: [3, 4])]);
+    expect([$change->fields, $change->afterAdded(), $change->afterRemoved()])->toBe([['after'], [4], [2]]);
+});
+
+it('reads a piece that was kept before tasks of templates depended on each other', function (): void {
+    $kept = (new Piece(1, 'Survey', 'Before', 'Crew', 3, 60, ['Ask'], [2]))->kept();
+
+    expect(Piece::of($kept)->kept())->toBe($kept);
+    unset($kept['after']);
+    expect(Piece::of($kept)->after)->toBe([]);
+});

@@ -110,7 +110,7 @@ describe('the demo', function (): void {
             ->and(Goal::query()->where('horizon', 'quarter')->distinct()->count('period'))
             ->toBe(4)
             ->and($count('projects'))
-            ->toBe(15)
+            ->toBe(16)
             ->and($count('tasks'))
             ->toBe(500)
             ->and($count('series'))

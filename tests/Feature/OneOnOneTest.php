@@ -8,9 +8,8 @@ use App\Models\Meeting;
 use App\Models\NoteLine;
 use App\Models\Role;
 use App\Models\Task;
-use Illuminate\Routing\Route as RegisteredRoute;
-use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use Tests\Feature\Addresses;
 use Tests\Feature\Made;
 use Tests\Feature\Workspaces;
 
@@ -37,30 +36,6 @@ beforeEach(function (): void {
     $this->closing = fn() => $this->post("/meetings/{$this->meeting->id}/close", ['summary' => 'Zanzibar'])->assertSessionHasNoErrors();
 });
 
-/** @return list<string> the addresses that can be asked for, of a workspace that is full and of what is between the two */
-function everyAddress(array $at, array $own): array
-{
-    $found = [];
-
-    foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (! ($route instanceof RegisteredRoute) || ! in_array('GET', $route->methods(), true) || str_starts_with($route->uri(), '_')) {
-            continue;
-        }
-
-        foreach ([$own, []] as $mine) {
-            $known = [...$at, ...$mine];
-            $address = preg_replace_callback(
-                '/\{(\w+)\??\}/',
-                static fn(array $name): string => (string) ($known["{$route->getName()} $name[1]"] ?? ($known[$name[1]] ?? '')),
-                $route->uri(),
-            );
-            $found[] = '/'.ltrim((string) $address, '/');
-        }
-    }
-
-    return array_values(array_unique($found));
-}
-
 it('leaves no trace for anybody else, lead or not, whatever address they try', function (Role $role, bool $isClosed): void {
     if ($isClosed) {
         ($this->closing)();
@@ -80,7 +55,7 @@ it('leaves no trace for anybody else, lead or not, whatever address they try', f
     $this->actingAs($other);
     $asked = 0;
 
-    foreach (everyAddress($this->at, $own) as $address) {
+    foreach (Addresses::all($this->at, $own) as $address) {
         $answer = $this->get($address);
         $asked++;
         expect(str_contains((string) $answer->getContent(), 'Zanzibar'))->toBeFalse("$address tells of it");

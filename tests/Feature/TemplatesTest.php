@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Dependency;
+use App\Models\Milestone;
+use App\Models\Person;
 use App\Models\Project;
+use App\Models\RecurringTask;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Template;
@@ -215,6 +219,10 @@ it('refuses a template that cannot be', function (array $more, string $field): v
     [['stages' => ['Before', 'Before']], 'stages.0'],
     [['stages' => ['After']], 'tasks.0.stage'],
     [['days' => -1], 'days'],
+    [['milestones' => [['title' => '', 'day' => 1]]], 'milestones.0.title'],
+    [['milestones' => [['title' => 'x', 'day' => 99999]]], 'milestones.0.day'],
+    [['stages' => ['Before'], 'lastIsDone' => true], 'lastIsDone'],
+    [['stages' => ['After', 'Before'], 'lastIsDone' => true], 'tasks.0.stage'],
 ]);
 
 it('lets only its owner and the leads take a change into a project', function (): void {
@@ -222,4 +230,195 @@ it('lets only its owner and the leads take a change into a project', function ()
     $this->actingAs($this->elif)
         ->put("/projects/$project->id/template", ['tasks' => []])
         ->assertForbidden();
+});
+
+/** A project of 26 tasks in three stages of which the last means done, half of it done. */
+function halfDone(Person $owner, Person $helper): Project
+{
+    $project = Made::project($owner, [], ['Prepare', 'At sea', 'Done'], [
+        'starts_on' => '2027-01-04',
+        'due_on' => '2027-03-01',
+        'last_is_done' => true,
+        'order' => 'staged',
+    ]);
+    [$prepare, $sea, $last] = $project->stages->pluck('id')->all();
+    $tasks = [];
+
+    foreach (range(1, 26) as $number) {
+        $stage = $number <= 10 ? $prepare : $sea;
+        $tasks[$number] = Made::task($number % 3 === 0 ? $helper : $owner, [
+            'project_id' => $project->id,
+            'title' => "Task $number",
+            'position' => 1000 * (27 - $number),
+            'due_on' => $number % 2 === 0 ? '2027-01-14' : null,
+            ...$number <= 13
+                ? ['done_on' => '2027-01-20', 'stage_id' => $last, 'stage_before_id' => $stage]
+                : ['stage_id' => $stage],
+        ]);
+    }
+
+    foreach ([[2, 1], [14, 13], [26, 25]] as [$task, $after]) {
+        Dependency::query()->create(['task_id' => $tasks[$task]->id, 'after_id' => $tasks[$after]->id]);
+    }
+
+    $tasks[5]->update(['dropped_on' => '2027-01-06', 'done_on' => null]);
+    Made::task($owner, ['project_id' => $project->id, 'title' => 'Each week', 'recurring_task_id' => weekly($owner)->id]);
+    Milestone::query()->create([
+        'project_id' => $project->id,
+        'title' => 'First buoy out',
+        'on' => '2027-01-25',
+        'reached_on' => '2027-01-26',
+    ]);
+
+    return $project;
+}
+
+function weekly(Person $owner): RecurringTask
+{
+    return RecurringTask::query()->create([
+        'title' => 'Each week',
+        'kind' => 'task',
+        'owner_id' => $owner->id,
+        'words' => 'every week',
+        'rule' => 'FREQ=WEEKLY',
+        'starts_on' => Made::TODAY,
+    ]);
+}
+
+it('makes a template of a half-done project as it was planned, and five projects like it', function (): void {
+    $project = halfDone($this->mei, $this->elif);
+    $this->post("/projects/$project->id/template")->assertSessionHasNoErrors();
+    $template = $this->props('/templates/1')['page']['template'];
+    $titles = array_column($template['tasks'], 'title', 'key');
+
+    expect($template)
+        ->toMatchArray(['stages' => ['Prepare', 'At sea', 'Done'], 'lastIsDone' => true, 'order' => 'staged'])
+        ->and($template['milestones'])
+        ->toMatchArray([['id' => 1, 'title' => 'First buoy out', 'day' => '21']])
+        ->and(array_values($titles))
+        ->toBe(array_map(fn(int $number): string => "Task $number", array_values(array_diff(range(26, 1), [5]))))
+        ->and(array_count_values(array_column($template['tasks'], 'stage')))
+        ->toBe(['At sea' => 16, 'Prepare' => 9])
+        ->and(
+            array_map(
+                fn(array $task): array => [$task['title'], array_map(fn(string $key): string => $titles[$key], $task['after'])],
+                array_values(array_filter($template['tasks'], fn(array $task): bool => $task['after'] !== [])),
+            ),
+        )
+        ->toBe([['Task 26', ['Task 25']], ['Task 14', ['Task 13']], ['Task 2', ['Task 1']]]);
+
+    foreach (range(1, 5) as $number) {
+        $made = ($this->begin)(Template::query()->firstOrFail(), "Harbour $number");
+        $tasks = $made->tasks()->with(['stage', 'dependencies'])->get();
+        expect($made->last_is_done)
+            ->toBeTrue()
+            ->and($tasks->pluck('title')->all())
+            ->toBe(array_values($titles))
+            ->and($tasks->map(fn(Task $task): ?string => $task->stage?->name)->countBy()->all())
+            ->toBe(['At sea' => 16, 'Prepare' => 9])
+            ->and($tasks->firstWhere('title', 'Task 26')->dependencies->pluck('after_id')->all())
+            ->toBe([$tasks->firstWhere('title', 'Task 25')->id])
+            ->and((string) $made->milestones()->firstOrFail()->on)
+            ->toBe('2027-03-03');
+    }
+});
+
+it('lets three projects take a change at once and the fourth later, and says that it differs until then', function (): void {
+    $template = ($this->template)(3);
+    $projects = array_map(fn(int $number): Project => ($this->begin)($template, "Harbour $number"), range(1, 4));
+    $tasks = $this->props("/templates/$template->id")['page']['template']['tasks'];
+    $tasks[0]['title'] = 'Ask the harbour';
+    $tasks[2]['after'] = [$tasks[0]['key']];
+    $this->put("/templates/$template->id", ($this->fields)($tasks))->assertSessionHasNoErrors();
+    $ids = [$tasks[0]['id'], $tasks[2]['id']];
+    $made = fn(int $number): array => collect($this->props("/templates/$template->id")['page']['projects'])->firstWhere(
+        'id',
+        $projects[$number]->id,
+    );
+    expect(array_column($made(3)['changes'], 'words'))->toBe(['was “Task 1”', 'depends on “Ask the harbour”']);
+
+    foreach ([0, 1, 2] as $number) {
+        $this->put("/projects/{$projects[$number]->id}/template", ['tasks' => $ids])->assertSessionHasNoErrors();
+        expect($made($number)['changes'])->toBe([]);
+    }
+
+    $this->put("/projects/{$projects[3]->id}/template", ['tasks' => []])->assertSessionHasNoErrors();
+    $page = fn(): array => $this->props("/projects/{$projects[3]->id}")['page'];
+    expect($page())
+        ->toMatchArray(['templateChanges' => 0, 'templateLeft' => 2])
+        ->and(array_column($made(3)['changes'], 'isLeft'))
+        ->toBe([true, true])
+        ->and($this->props('/templates')['page']['templates'][0]['behind'])
+        ->toBe(0);
+
+    // What changes once more is asked about once more.
+    $tasks[0]['title'] = 'Ask the harbour master';
+    $this->put("/templates/$template->id", ($this->fields)($tasks))->assertSessionHasNoErrors();
+    expect($page())->toMatchArray(['templateChanges' => 1, 'templateLeft' => 1]);
+
+    $this->put("/projects/{$projects[3]->id}/template", ['tasks' => $ids])->assertSessionHasNoErrors();
+    $first = $projects[3]->tasks()->with('dependencies')->get()->keyBy('title');
+    expect($page())
+        ->toMatchArray(['templateChanges' => 0, 'templateLeft' => 0])
+        ->and($first->keys()->all())
+        ->toBe(['Ask the harbour master', 'Task 2', 'Task 3'])
+        ->and($first['Task 3']->dependencies->pluck('after_id')->all())
+        ->toBe([$first['Ask the harbour master']->id]);
+
+    // Undone, it is left as before; the dependency of one's own stays throughout.
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect($page())->toMatchArray(['templateChanges' => 1, 'templateLeft' => 1]);
+});
+
+it('says of what is gone from the template that it was begun here', function (): void {
+    $template = ($this->template)(4);
+    $project = ($this->begin)($template, 'Ostend');
+    [$stepped, $running, $talked] = $project->tasks()->with('steps')->get()->all();
+    $this->put("/steps/{$stepped->steps[0]->id}/tick", ['done' => true])->assertSessionHasNoErrors();
+    $this->put("/tasks/$running->id", ['in_progress' => true])->assertSessionHasNoErrors();
+    $this->post("/tasks/$talked->id/comments", ['words' => 'Low water only.'])->assertSessionHasNoErrors();
+    $this->put("/templates/$template->id", ($this->fields)([]))->assertSessionHasNoErrors();
+
+    expect(array_column($this->props("/templates/$template->id")['page']['projects'][0]['changes'], 'begun'))->toBe([
+        '1 of 1 steps done',
+        'in progress',
+        '1 comment or file',
+        null,
+    ]);
+});
+
+it('keeps an order that people gave a project, and refuses one that would wait for itself', function (): void {
+    $template = ($this->template)(3);
+    $project = ($this->begin)($template, 'Ostend');
+    [$one, $two, $three] = $project->tasks()->get()->all();
+    $this->put("/tasks/$one->id/after", ['after' => [$three->id]])->assertSessionHasNoErrors();
+    $tasks = $this->props("/templates/$template->id")['page']['template']['tasks'];
+    $tasks[2]['after'] = [$tasks[0]['key']];
+    $this->put("/templates/$template->id", ($this->fields)($tasks))->assertSessionHasNoErrors();
+    $this->put("/projects/$project->id/template", ['tasks' => [$tasks[2]['id']]])->assertSessionHasErrors('after');
+    expect($three->dependencies()->count())->toBe(0);
+
+    $tasks[2]['after'] = [$tasks[2]['key']];
+    $this->put("/templates/$template->id", ($this->fields)($tasks))->assertSessionHasErrors('tasks');
+    $tasks[2]['after'] = [$tasks[1]['key'], 'gone'];
+    $tasks[1]['after'] = [$tasks[2]['key']];
+    $this->put("/templates/$template->id", ($this->fields)($tasks))->assertSessionHasErrors('tasks');
+});
+
+it('keeps the order in which the tasks of a template were put, and what they depend on, whatever is deleted', function (): void {
+    $template = ($this->template)(3);
+    $tasks = $this->props("/templates/$template->id")['page']['template']['tasks'];
+    $tasks[0]['after'] = [$tasks[2]['key']];
+    $new = ($this->task)('Say thanks', ['key' => 'new', 'after' => [$tasks[0]['key'], $tasks[2]['key']]]);
+    $this->put("/templates/$template->id", ($this->fields)([$tasks[2], $new, $tasks[0]]))->assertSessionHasNoErrors();
+    $there = $this->props("/templates/$template->id")['page']['template']['tasks'];
+    expect(array_column($there, 'title'))
+        ->toBe(['Task 3', 'Say thanks', 'Task 1'])
+        ->and($there[1]['after'])
+        ->toBe([$tasks[0]['key'], $tasks[2]['key']]);
+
+    $this->put("/templates/$template->id", ($this->fields)([$there[1], $there[2]]))->assertSessionHasNoErrors();
+    expect($this->props("/templates/$template->id")['page']['template']['tasks'][0]['after'])->toBe([$tasks[0]['key']]);
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect($this->props("/templates/$template->id")['page']['template']['tasks'])->toEqual($there);
 });

@@ -436,3 +436,30 @@ it('keeps what four people write in a retrospective at one moment, and what they
             ->toBe(4);
     });
 });
+
+it('never leaves somebody with a task in a project that they cannot see, whoever is first', function (): void {
+    Apart::in(function (Apart $apart): void {
+        Made::workspace();
+        $owner = Made::person();
+        $other = Made::person();
+
+        foreach (range(1, 5) as $round) {
+            $project = Made::project($owner, more: ['title' => "Project $round"]);
+            $apart->together([
+                [
+                    [
+                        'as' => $owner->id,
+                        'method' => 'PUT',
+                        'uri' => "/projects/$project->id",
+                        'data' => ['title' => "Project $round", 'visibility' => 'only_me'],
+                    ],
+                ],
+                [['as' => $other->id, 'method' => 'POST', 'uri' => '/tasks', 'data' => ['title' => 'x', 'project' => $project->id]]],
+            ]);
+            $isHidden = $project->refresh()->isHidden();
+
+            // One of the two was refused.
+            expect(Task::query()->where('project_id', $project->id)->count())->toBe($isHidden ? 0 : 1);
+        }
+    });
+});

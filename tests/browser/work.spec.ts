@@ -394,3 +394,24 @@ test('what comes back at a time says so by the workspace’s clock, and stays un
     await expect(page.getByText('Call the crane', { exact: true })).toBeVisible();
     await expect(page.getByText('23:59 Call the crane')).toBeHidden();
 });
+
+test('a project for two is there for them and for nobody else', async ({ page, browser, other, address }) => {
+    const context = await browser.newContext({ storageState: other, baseURL: address });
+    const elif = await context.newPage();
+    await page.goto('/projects');
+    await page.getByRole('link', { name: 'Pay review for the workshop' }).click();
+    await expect(page.getByText('Noor Aksoy, Lucía Herrera')).toBeVisible();
+    await elif.goto('/projects');
+    await expect(elif.getByRole('link', { name: 'Moorings Orkney' }).first()).toBeVisible();
+    await expect(elif.getByRole('link', { name: 'Pay review for the workshop' })).toHaveCount(0);
+    await elif.goto(page.url());
+    await expect(elif.getByRole('heading', { name: 'Pay review for the workshop' })).toHaveCount(0);
+
+    await page.getByRole('link', { name: 'Edit the project' }).click();
+    await page.getByRole('checkbox', { name: 'Elif Demir' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Noor Aksoy, Lucía Herrera, Elif Demir')).toBeVisible();
+    await elif.goto(page.url());
+    await expect(elif.getByRole('heading', { name: 'Pay review for the workshop' })).toBeVisible();
+    await context.close();
+});

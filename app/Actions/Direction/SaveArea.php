@@ -13,7 +13,6 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
-use Illuminate\Support\Str;
 
 /** Areas, clients and roles, and the contacts that belong to them. */
 final readonly class SaveArea
@@ -47,12 +46,9 @@ final readonly class SaveArea
     public function remove(Person $who, Area $area): void
     {
         foreach (['goal' => Goal::class, 'project' => Project::class, 'tray item' => Jot::class] as $what => $class) {
-            $count = $class::query()->where('area_id', $area->id)->count();
-
-            if ($count > 0) {
-                $counted = "$count ".Str::plural($what, $count);
-
-                throw new RefusedChange('area', "“{$area->name}” still has $counted. Move or delete these first.");
+            // Not how many: some of them may be others' own.
+            if ($class::query()->where('area_id', $area->id)->exists()) {
+                throw new RefusedChange('area', "“{$area->name}” still has {$what}s. Move or delete these first.");
             }
         }
 

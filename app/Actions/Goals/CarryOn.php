@@ -152,7 +152,7 @@ final readonly class CarryOn
 
         $open = $from->children()->visibleTo($who)->whereNull('closed_on')->whereKeyNot($apart);
 
-        foreach ($open->with('goalViewers.group.memberships')->get() as $child) {
+        foreach ($open->with('viewers.group.memberships')->get() as $child) {
             if (Gate::forUser($who)->denies('update', $child)) {
                 continue;
             }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
+use App\Actions\People\SeenWork;
+use App\Actions\Projects\ProjectRules;
 use App\Models\Goal;
-use App\Models\Task;
-use App\Models\Visibility;
+use App\Models\Project;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Store\RefusedChange;
@@ -34,9 +35,9 @@ final readonly class GoalRules
             'checkpoints',
             fn() => (new CoreRecords($this->workspace->calendar()))->goal($goal->load('checkpoints'), null),
         );
-        $goal->load('goalViewers.group.memberships');
+        $goal->load('viewers.group.memberships');
         $this->refuseShowing($goal);
-        $this->refuseUnseenTasks($goal);
+        SeenWork::check($goal);
     }
 
     /** Checks where the goal stands, and whether those beneath it still may stand there. It need not be stored yet. */
@@ -69,7 +70,7 @@ final readonly class GoalRules
         }
     }
 
-    /** Nothing hidden shows through what more people see, above it or beneath. Its goal viewers are loaded. */
+    /** Nothing hidden shows through what more people see, above it or beneath. Its viewers are loaded. */
     public function refuseShowing(Goal $goal): void
     {
         if ($goal->parent !== null) {
@@ -79,40 +80,12 @@ final readonly class GoalRules
         foreach ($goal->children()->get() as $child) {
             self::refuseBetween($goal, $child);
         }
-    }
 
-    /** Whoever has a task for a goal sees the goal, and the task is seen by those who do. Its goal viewers are loaded. */
-    private function refuseUnseenTasks(Goal $goal): void
-    {
-        $visibility = self::visibilityOfTasks($goal);
+        $projects = Project::query()->hidden()->whereRelation('contributions', 'goal_id', $goal->id);
 
-        foreach (Task::query()->where('goal_id', $goal->id)->with('owner')->get() as $task) {
-            self::refuseUnseen($goal, $task);
-
-            if ($task->visibility !== $visibility) {
-                throw new RefusedChange(
-                    'visibility',
-                    "“{$goal->title}” and the task “{$task->title}” would not be visible to the same people.",
-                );
-            }
+        foreach ($projects->with('viewers.group.memberships')->get() as $project) {
+            ProjectRules::refuseBetween($goal, $project);
         }
-    }
-
-    public static function refuseUnseen(Goal $goal, Task $task): void
-    {
-        if (! $goal->audience()->admits($task->owner_id)) {
-            throw new RefusedChange(
-                'visibility',
-                "{$task->owner->name} has a task for this goal and could no longer see it. Hand the task over, "
-                    .'or keep the goal visible to them.',
-            );
-        }
-    }
-
-    /** What serves a goal that not everyone sees is seen by those who see the goal. */
-    public static function visibilityOfTasks(Goal $goal): Visibility
-    {
-        return $goal->visibility === Visibility::Everyone ? Visibility::Everyone : Visibility::OnlyMe;
     }
 
     private static function refuseBetween(Goal $parent, Goal $child): void

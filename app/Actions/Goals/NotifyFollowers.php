@@ -20,7 +20,7 @@ final readonly class NotifyFollowers
     /** @param string $words what was done, after the name of who did it: "said: the float is back" */
     public function __invoke(Person $by, Goal $goal, string $words): void
     {
-        $goal->loadMissing('goalViewers.group.memberships');
+        $goal->loadMissing('viewers.group.memberships');
         $followers = $goal->followings()->get()->map(static fn(Following $following): int => $following->person_id)->all();
         $this->notify->all($by, [$goal->owner_id, ...array_values($followers)], NotificationEvent::Goal, $goal, $words);
     }

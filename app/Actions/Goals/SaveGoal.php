@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Goals;
 
 use App\Actions\Direction\PlaceGoal;
+use App\Actions\People\SeenWork;
+use App\Actions\People\SetViewers;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Person;
@@ -52,7 +54,9 @@ final readonly class SaveGoal
 
             $record->save();
             $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), null);
-            ($this->setViewers)($who, $record->refresh(), $draft);
+            ($this->setViewers)($who, $record->refresh(), $draft->groups, $draft->people);
+            $this->rules->refuseShowing($record);
+            SeenWork::settle($record);
             $this->saveCheckpoints($record, $draft);
 
             $record

@@ -63,7 +63,11 @@ final readonly class AnswerFollowUp
                 FollowUpAnswer::Help => ($this->raise)(
                     $who,
                     $meeting->series,
-                    new IssueDraft(title: Str::limit($words ?? $task->title, 200, ''), task: $task->id, project: $task->project_id),
+                    new IssueDraft(
+                        title: Str::limit($words ?? $task->title, 200, ''),
+                        task: $task->id,
+                        project: $task->project?->openTitle() === null ? null : $task->project_id,
+                    ),
                 ),
                 FollowUpAnswer::HeldUp => ($this->change)($who, $task, ['waiting_on' => $words, 'follow_up_on' => $until]),
             };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
+use App\Actions\Projects\ProjectRules;
 use App\Models\Goal;
 use App\Models\Issue;
 use App\Models\Person;
@@ -114,6 +115,8 @@ final readonly class RaiseIssue
 
     private function refuseHidden(Person $who, IssueDraft $draft): void
     {
+        ProjectRules::refuseUnnamable($who, $draft->project);
+
         match (true) {
             $draft->goal !== null && Goal::query()->openToAll()->whereKey($draft->goal)->doesntExist() => throw new RefusedChange(
                 'goal',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
+use App\Actions\Projects\ProjectRules;
 use App\Models\Decision;
 use App\Models\Goal;
 use App\Models\Person;
@@ -18,12 +19,14 @@ final readonly class RecordDecision
     {
     }
 
-    /** @throws RefusedChange when it is for a goal that not all may see */
+    /** @throws RefusedChange when it is for a goal or a project that not all may see */
     public function __invoke(Person $who, string $words, ?string $because, Day $on, ?int $goal, ?int $project): Decision
     {
         if ($goal !== null && Goal::query()->openToAll()->whereKey($goal)->doesntExist()) {
             throw new RefusedChange('goal', 'A decision can only be linked to a goal visible to everyone.');
         }
+
+        ProjectRules::refuseUnnamable($who, $project);
 
         return $this->log->change(
             $who,

@@ -45,6 +45,7 @@ final readonly class RemindOfMeetings
                     'attendees.person',
                     'standingItems.owner',
                     'standingItems.goal',
+                    'standingItems.project',
                     'meetings' => MeetingDays::current($this->workspace),
                 ])
                 ->orderBy('id')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
+use App\Actions\Projects\ProjectRules;
 use App\Models\Goal;
 use App\Models\Guest;
 use App\Models\Person;
@@ -56,7 +57,7 @@ final readonly class SaveSeries
             throw new RefusedChange('isPrivate', 'Only a lead can make a visible meeting private.');
         }
 
-        $this->refuseHiddenGoals($draft);
+        $this->refuseHidden($who, $draft);
 
         return $this->log->change($who, ($series === null ? 'Added' : 'Changed')." “{$draft->title}”", function () use (
             $who,
@@ -92,8 +93,14 @@ final readonly class SaveSeries
     }
 
     /** What a meeting looks at together must be seen by all who are there. */
-    private function refuseHiddenGoals(SeriesDraft $draft): void
+    private function refuseHidden(Person $who, SeriesDraft $draft): void
     {
+        ProjectRules::refuseUnnamable($who, $draft->project);
+
+        foreach (array_column($draft->standing, 'project') as $place => $project) {
+            ProjectRules::refuseUnnamable($who, $project, "standing.$place.project");
+        }
+
         $goals = array_filter(array_column($draft->standing, 'goal'), is_int(...));
 
         if (Goal::query()->openToAll()->whereKey($goals)->count() < count(array_unique($goals))) {

@@ -12,7 +12,6 @@ use App\Models\RecurringTask;
 use App\Models\Role;
 use App\Models\Series;
 use App\Models\Task;
-use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
@@ -41,7 +40,7 @@ final readonly class ChangeAccount
                 default => self::refuseLastLead($leaver),
             };
 
-            foreach ($this->owned($leaver) as $record) {
+            foreach ($this->owned($leaver, $heir) as $record) {
                 $record->update(['owner_id' => $heir->id]);
             }
 
@@ -78,28 +77,25 @@ final readonly class ChangeAccount
     }
 
     /**
-     * What is open and others can see. What only the leaver could see stays unseen.
+     * What is open and can be seen by who takes it over. The rest stays unseen.
      *
      * @return iterable<Area|Goal|Project|RecurringTask|Series|Task>
      */
-    private function owned(Person $leaver): iterable
+    private function owned(Person $leaver, Person $heir): iterable
     {
-        yield from Goal::query()->where('owner_id', $leaver->id)->whereNull('closed_on')->where('visibility', Visibility::Everyone)->get();
+        yield from Goal::query()->where('owner_id', $leaver->id)->whereNull('closed_on')->visibleTo($heir)->get();
         yield from Project::query()
             ->where('owner_id', $leaver->id)
             ->whereIn('state', [...ProjectState::OPEN, ProjectState::Shelved])
+            ->visibleTo($heir)
             ->get();
         yield from Task::query()
             ->where('owner_id', $leaver->id)
             ->whereNull('done_on')
             ->whereNull('dropped_on')
-            ->where('visibility', Visibility::Everyone)
+            ->visibleTo($heir)
             ->get();
-        yield from RecurringTask::query()
-            ->where('owner_id', $leaver->id)
-            ->whereNull('ended_on')
-            ->where('visibility', Visibility::Everyone)
-            ->get();
+        yield from RecurringTask::query()->where('owner_id', $leaver->id)->whereNull('ended_on')->visibleTo($heir)->get();
         yield from Series::query()->where('owner_id', $leaver->id)->where('is_private', false)->get();
         yield from Area::query()->where('owner_id', $leaver->id)->get();
     }

@@ -45,7 +45,7 @@ final readonly class Attach
     {
         foreach (Person::query()->whereKey($people)->get() as $person) {
             if (! $work->isVisibleTo($person)) {
-                throw new RefusedChange('people', "{$person->name} cannot see this task");
+                throw new RefusedChange('people', "{$person->name} cannot see “{$work->title}”.");
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
+use App\Models\Visibility;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
@@ -17,6 +18,9 @@ final readonly class ProjectDraft
     /**
      * @param list<array{id: ?int, name: string}> $stages in order; those with an id are there already
      * @param list<array{goal: int, weight: string}> $serves weights as decimals
+     * @param list<int> $groups that may see it, if they are chosen
+     * @param list<int> $people likewise
+     * @param bool $countsUnnamed in goals that more people may see
      */
     public function __construct(
         public string $title,
@@ -33,6 +37,10 @@ final readonly class ProjectDraft
         public bool $lastIsDone = false,
         public ?Rank $rank = null,
         public ?Focus $focus = null,
+        public Visibility $visibility = Visibility::Everyone,
+        public array $groups = [],
+        public array $people = [],
+        public bool $countsUnnamed = false,
     ) {
     }
 }

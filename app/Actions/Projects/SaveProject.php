@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
+use App\Actions\People\SeenWork;
+use App\Actions\People\SetViewers;
 use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
 use App\Models\Task;
+use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Store\ChangeLog;
@@ -17,11 +20,15 @@ use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Makes a project, or changes one: its charter, its stages and what it serves. */
+/** Makes a project, or changes one: its charter, its stages, what it serves and who may see it. */
 final readonly class SaveProject
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
-    {
+    public function __construct(
+        private ChangeLog $log,
+        private Workspace $workspace,
+        private SetViewers $setViewers,
+        private ProjectRules $rules,
+    ) {
     }
 
     /** @throws RefusedChange at the field that breaks a rule */
@@ -42,6 +49,8 @@ final readonly class SaveProject
                 'focus' => $draft->focus,
                 'starts_on' => $draft->startsOn,
                 'due_on' => $draft->dueOn,
+                'visibility' => $draft->visibility,
+                'counts_unnamed' => $draft->countsUnnamed && $draft->visibility !== Visibility::Everyone,
             ]);
 
             if ($record->isDirty('owner_id') && $record->owner_id !== $who->id && ! $who->isLead()) {
@@ -65,6 +74,9 @@ final readonly class SaveProject
             $this->saveStages($record, $draft);
             $this->saveDoneStage($record, $draft);
             $this->saveContributions($who, $record, $draft);
+            ($this->setViewers)($who, $record, $draft->groups, $draft->people);
+            $this->rules->refuseShowing($record);
+            SeenWork::settle($record);
 
             return $record;
         });

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Actions\Projects;
 
 use App\Models\Person;
-use App\Models\Project;
-use App\Models\Step;
-use App\Models\Task;
 use App\Models\Template;
+use App\Models\TemplateDependency;
+use App\Models\TemplateMilestone;
 use App\Models\TemplateStage;
 use App\Models\TemplateStep;
 use App\Models\TemplateTask;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
-use Loftrin\Core\Calendar\Day;
+use InvalidArgumentException;
+use Loftrin\Core\Work\Doable;
 
-/** Makes a template, from nothing or from a project, or changes one. The projects made from it are asked afterwards. */
+/** Makes a template or changes one. The projects made from it are asked afterwards. */
 final readonly class SaveTemplate
 {
     public function __construct(private ChangeLog $log)
@@ -35,11 +35,7 @@ final readonly class SaveTemplate
             throw new RefusedChange('title', 'There is already a template with this name');
         }
 
-        foreach ($draft->tasks as $place => $task) {
-            if ($task['stage'] !== null && ! in_array($task['stage'], $draft->stages, true)) {
-                throw new RefusedChange("tasks.$place.stage", 'This stage does not exist');
-            }
-        }
+        $this->refuseMisplaced($draft);
 
         return $this->log->change($who, ($template === null ? 'Made' : 'Changed')." the template “{$draft->title}”", function () use (
             $draft,
@@ -54,66 +50,45 @@ final readonly class SaveTemplate
                     'weighing' => $draft->weighing,
                     'order' => $draft->order,
                     'days' => $draft->days,
+                    'last_is_done' => $draft->lastIsDone,
                 ])
                 ->save();
-            $this->saveTasks($record, $draft, $this->saveStages($record, $draft));
+            $this->saveDependencies($draft, $this->saveTasks($record, $draft, $this->saveStages($record, $draft)));
+            $this->saveMilestones($record, $draft);
             $record->stages()->whereNotIn('name', $draft->stages)->get()->each(static fn(TemplateStage $stage): ?bool => $stage->delete());
 
             return $record;
         });
     }
 
-    /** A template like a project: its owner's tasks are the owner's, those of others get roles to be named. */
-    public function likeProject(Person $who, Project $project): Template
+    /** Every task in a stage that there is, none in the one that means done, and no two waiting for each other. */
+    private function refuseMisplaced(TemplateDraft $draft): void
     {
-        $project->load(['stages', 'tasks.steps', 'tasks.stage']);
-        $start = $project->starts_on ?? $project->state_on;
-        $daysTo = static fn(?Day $on): ?int => $on === null ? null : max(0, $on->number - $start->number);
-        $others = array_flip(
-            array_values(
-                array_unique(
-                    $project->tasks->where('owner_id', '!=', $project->owner_id)->map(static fn(Task $task): int => $task->owner_id)->all(),
-                ),
-            ),
-        );
-        $title = $project->title;
+        $last = array_slice($draft->stages, -1)[0] ?? null;
 
-        for ($number = 2; Template::query()->where('title', $title)->exists(); $number++) {
-            $title = "{$project->title} $number";
+        if ($draft->lastIsDone && count($draft->stages) < 2) {
+            throw new RefusedChange('lastIsDone', 'This needs at least two stages.');
         }
 
-        return $this(
-            $who,
-            new TemplateDraft(
-                title: $title,
-                outcome: $project->outcome,
-                area: $project->area_id,
-                weighing: $project->weighing,
-                order: $project->order,
-                days: $daysTo($project->due_on),
-                stages: array_values($project->stages->map(static fn($stage): string => $stage->name)->all()),
-                tasks: array_values(
-                    $project->tasks
-                        ->whereNull('dropped_on')
-                        ->map(
-                            static fn(Task $task): array => [
-                                'id' => null,
-                                'title' => $task->title,
-                                'stage' => $task->stage?->name,
-                                'role' => isset($others[$task->owner_id]) ? 'Role '.($others[$task->owner_id] + 1) : null,
-                                'day' => $daysTo($task->due_on ?? $task->done_on),
-                                'minutes' => $task->minutes,
-                                'steps' => array_values(
-                                    $task->steps
-                                        ->map(static fn(Step $step): array => ['id' => null, 'title' => $step->title, 'howTo' => null])
-                                        ->all(),
-                                ),
-                            ],
-                        )
-                        ->all(),
+        foreach ($draft->tasks as $place => $task) {
+            match (true) {
+                $task['stage'] !== null && ! in_array($task['stage'], $draft->stages, true) => throw new RefusedChange(
+                    "tasks.$place.stage",
+                    'This stage does not exist.',
                 ),
-            ),
-        );
+                $draft->lastIsDone && $task['stage'] === $last => throw new RefusedChange(
+                    "tasks.$place.stage",
+                    "“{$last}” means done: no task begins there.",
+                ),
+                default => null,
+            };
+        }
+
+        try {
+            Doable::refuseLoop(array_column($draft->tasks, 'after', 'key'));
+        } catch (InvalidArgumentException) {
+            throw new RefusedChange('tasks', 'Some of these tasks would depend on each other.');
+        }
     }
 
     /** @return array<string, int> ids by name */
@@ -131,14 +106,25 @@ final readonly class SaveTemplate
         return $ids;
     }
 
-    /** @param array<string, int> $stages */
-    private function saveTasks(Template $template, TemplateDraft $draft, array $stages): void
+    /**
+     * @param array<string, int> $stages
+     *
+     * @return array<string, int> ids by key
+     */
+    private function saveTasks(Template $template, TemplateDraft $draft, array $stages): array
     {
-        $there = $template->tasks()->with('steps')->get()->keyBy('id');
-        $there->except(array_filter(array_column($draft->tasks, 'id'), is_int(...)))->each(static function (TemplateTask $task): void {
+        $there = $template->tasks()->with(['steps', 'dependencies'])->get()->keyBy('id');
+        $gone = $there->except(array_filter(array_column($draft->tasks, 'id'), is_int(...)));
+        TemplateDependency::query()
+            ->whereIn('template_task_id', $gone->modelKeys())
+            ->orWhereIn('after_id', $gone->modelKeys())
+            ->get()
+            ->each(static fn(TemplateDependency $link): ?bool => $link->delete());
+        $gone->each(static function (TemplateTask $task): void {
             $task->steps->each(static fn(TemplateStep $step): ?bool => $step->delete());
             $task->delete();
         });
+        $ids = [];
 
         foreach ($draft->tasks as $position => $task) {
             $record =
@@ -155,6 +141,39 @@ final readonly class SaveTemplate
                 ])
                 ->save();
             $this->saveSteps($record, $task['steps']);
+            $ids[$task['key']] = $record->id;
+        }
+
+        return $ids;
+    }
+
+    /** @param array<string, int> $ids of the tasks, by key */
+    private function saveDependencies(TemplateDraft $draft, array $ids): void
+    {
+        $there = TemplateDependency::query()->whereIn('template_task_id', $ids)->get();
+
+        foreach ($draft->tasks as $task) {
+            $id = $ids[$task['key']];
+            $after = array_values(array_intersect_key($ids, array_flip($task['after'])));
+            $own = $there->where('template_task_id', $id);
+            $own->whereNotIn('after_id', $after)->each(static fn(TemplateDependency $link): ?bool => $link->delete());
+
+            foreach (array_diff($after, $own->map(static fn(TemplateDependency $link): int => $link->after_id)->all()) as $other) {
+                TemplateDependency::query()->create(['template_task_id' => $id, 'after_id' => $other]);
+            }
+        }
+    }
+
+    private function saveMilestones(Template $template, TemplateDraft $draft): void
+    {
+        $there = $template->milestones()->get()->keyBy('id');
+        $there
+            ->except(array_filter(array_column($draft->milestones, 'id'), is_int(...)))
+            ->each(static fn(TemplateMilestone $milestone): ?bool => $milestone->delete());
+
+        foreach ($draft->milestones as $milestone) {
+            $record = $there->get($milestone['id'] ?? 0) ?? new TemplateMilestone(['template_id' => $template->id]);
+            $record->fill(['title' => $milestone['title'], 'day' => $milestone['day']])->save();
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
+use App\Models\Milestone;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Template;
@@ -12,7 +13,7 @@ use App\Store\ChangeLog;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Template\Piece;
 
-/** Starts a project from a template: its stages and tasks, with owners for the roles and dates from the start. */
+/** Starts a project from a template: its stages, tasks and milestones, with owners for the roles and dates from the start. */
 final readonly class StartFromTemplate
 {
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class StartFromTemplate
         private Workspace $workspace,
         private SaveProject $save,
         private TakeTemplate $take,
+        private LinkPieces $link,
     ) {
     }
 
@@ -29,7 +31,7 @@ final readonly class StartFromTemplate
      */
     public function __invoke(Person $who, Template $template, string $title, Day $start, array $roles, array $goals = []): Project
     {
-        $template->load(['stages', 'tasks.stage', 'tasks.steps']);
+        $template->load(['stages', 'milestones', ...Template::PIECES]);
 
         return $this->log->change($who, "Started “{$title}” from the template “{$template->title}”", function () use (
             $who,
@@ -51,6 +53,7 @@ final readonly class StartFromTemplate
                     dueOn: $template->days === null ? null : $this->workspace->calendar()->workingDayFrom($start->plus($template->days)),
                     stages: array_values($template->stages->map(static fn($stage): array => ['id' => null, 'name' => $stage->name])->all()),
                     serves: array_map(static fn(int $goal): array => ['goal' => $goal, 'weight' => '1'], $goals),
+                    lastIsDone: $template->last_is_done,
                 ),
             );
             $project->update([
@@ -60,7 +63,17 @@ final readonly class StartFromTemplate
             ]);
 
             foreach ($template->pieces() as $piece) {
-                $this->take->add($who, $project, $piece);
+                $this->take->add($project, $piece);
+            }
+
+            ($this->link)($project, $template->pieces());
+
+            foreach ($template->milestones as $milestone) {
+                Milestone::query()->create([
+                    'project_id' => $project->id,
+                    'title' => $milestone->title,
+                    'on' => $this->workspace->calendar()->workingDayFrom($start->plus($milestone->day)),
+                ]);
             }
 
             return $project;

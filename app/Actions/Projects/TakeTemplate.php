@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
+use App\Actions\People\SeenWork;
 use App\Actions\Week\PlannedTime;
 use App\Models\Person;
 use App\Models\Project;
@@ -12,7 +13,6 @@ use App\Models\Step;
 use App\Models\Task;
 use App\Models\Template;
 use App\Models\TemplateStep;
-use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
@@ -23,12 +23,13 @@ use Loftrin\Core\Work\Template\Piece;
 /** Brings what changed in a template into a project that was made from it, as far as its people take it. */
 final readonly class TakeTemplate
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace)
+    public function __construct(private ChangeLog $log, private Workspace $workspace, private LinkPieces $link)
     {
     }
 
     /**
-     * Takes some of the differences and leaves the others. Neither is asked about again. What is done stays as it was done.
+     * Takes some of the differences and leaves the others, which are not asked about again, but can be taken later. What is done stays
+     * as it was done.
      *
      * @param list<int> $taken ids of tasks of the template
      *
@@ -37,25 +38,35 @@ final readonly class TakeTemplate
     public function __invoke(Person $who, Project $project, array $taken): void
     {
         $template =
-            $project->load('template.tasks.stage', 'template.tasks.steps')->template ??
+            $project->load(array_map(static fn(string $of): string => "template.$of", Template::PIECES))->template ??
             throw new RefusedChange('template', 'The template no longer exists');
-        $changes = Change::between(array_map(Piece::of(...), $project->template_taken ?? []), $template->pieces());
+        $changes = $project->templateChanges($template);
         $isKept = array_intersect($taken, array_column($changes, 'id')) === [];
         $words = $isKept ? 'Kept “%s” as it is' : 'Updated “%s” from its template';
 
-        $this->log->change($who, sprintf($words, $project->title), function () use ($who, $project, $template, $changes, $taken): void {
+        $this->log->change($who, sprintf($words, $project->title), function () use ($project, $template, $changes, $taken): void {
+            $done = $project->tasks()->whereNotNull('done_on')->whereNotNull('template_task_id')->pluck('template_task_id')->flip();
+            $isSettled = static fn(Change $change): bool => in_array($change->id, $taken, true) || $done->has($change->id);
+
             foreach ($changes as $change) {
                 if (in_array($change->id, $taken, true)) {
-                    $this->take($who, $project, $change);
+                    $this->take($project, $change);
                 }
             }
 
-            $project->update(['template_taken' => array_map(static fn(Piece $piece): array => $piece->kept(), $template->pieces())]);
+            ($this->link)($project, array_values(array_filter(array_map(
+                static fn(Change $change): ?Piece => $isSettled($change) ? $change->is : null,
+                $changes,
+            ))));
+            $this->remember($project, $template, array_values(array_filter(
+                $changes,
+                static fn(Change $change): bool => ! $isSettled($change),
+            )));
         });
     }
 
     /** Adds a task of a template to a project, with its owner, its date and its steps. */
-    public function add(Person $who, Project $project, Piece $piece): void
+    public function add(Project $project, Piece $piece): void
     {
         $due = $this->due($project, $piece);
         $task = Task::query()->create([
@@ -64,7 +75,7 @@ final readonly class TakeTemplate
             'stage_id' => $this->stage($project, $piece),
             'position' => Task::placeAtEnd($project->id),
             'owner_id' => $this->owner($project, $piece),
-            'visibility' => Visibility::Everyone,
+            'visibility' => $project->visibilityOfTasks(),
             'created_on' => $this->workspace->today(),
             'changed_on' => $this->workspace->today(),
             'due_on' => $due,
@@ -76,7 +87,25 @@ final readonly class TakeTemplate
         $this->addSteps($task, $piece->steps);
     }
 
-    private function take(Person $who, Project $project, Change $change): void
+    /**
+     * What was taken counts as the template says it; what was left, as it was taken before.
+     *
+     * @param list<Change> $left
+     */
+    private function remember(Project $project, Template $template, array $left): void
+    {
+        $kept = static fn(?Piece $piece): ?array => $piece?->kept();
+        $is = array_column(array_map(static fn(Piece $piece): array => $piece->kept(), $template->pieces()), null, 'id');
+        $leftIds = array_column($left, 'id');
+        $was = array_column(array_map(static fn(Change $change): array => [$change->id, $kept($change->was)], $left), 1, 0);
+
+        $project->update([
+            'template_taken' => array_values(array_filter(array_replace(array_diff_key($is, array_flip($leftIds)), $was))),
+            'template_left' => array_column(array_map(static fn(Change $change): array => [$change->id, $kept($change->is)], $left), 1, 0),
+        ]);
+    }
+
+    private function take(Project $project, Change $change): void
     {
         $task = Task::query()->where('project_id', $project->id)->where('template_task_id', $change->id)->first();
 
@@ -89,7 +118,7 @@ final readonly class TakeTemplate
         }
 
         if ($task === null) {
-            $this->add($who, $project, $change->is);
+            $this->add($project, $change->is);
 
             return;
         }
@@ -156,7 +185,10 @@ final readonly class TakeTemplate
 
     private function owner(Project $project, Piece $piece): int
     {
-        return $project->template_roles[$piece->role ?? ''] ?? $project->owner_id;
+        $owner = $project->template_roles[$piece->role ?? ''] ?? $project->owner_id;
+        SeenWork::admit($project, $owner, 'template');
+
+        return $owner;
     }
 
     /** The day counted from the start of the project; the next working day where it is none. */

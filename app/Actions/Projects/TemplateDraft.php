@@ -13,9 +13,11 @@ final readonly class TemplateDraft
     /**
      * @param list<string> $stages in order, each once
      * @param list<array{
-     *   id: ?int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int,
-     *   steps: list<array{id: ?int, title: string, howTo: ?string}>,
-     * }> $tasks in order; those with an id are there already
+     *   id: ?int, key: string, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int,
+     *   steps: list<array{id: ?int, title: string, howTo: ?string}>, after: list<string>,
+     * }> $tasks in order, each after those whose keys it names; those with an id are there already
+     * @param list<array{id: ?int, title: string, day: int}> $milestones
+     * @param bool $lastIsDone whether the last stage holds what is done
      */
     public function __construct(
         public string $title,
@@ -26,6 +28,8 @@ final readonly class TemplateDraft
         public ?int $days = null,
         public array $stages = [],
         public array $tasks = [],
+        public array $milestones = [],
+        public bool $lastIsDone = false,
     ) {
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Reviews;
 
+use App\Actions\People\SeenWork;
 use App\Models\Participant;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\Retrospective;
 use App\Models\RetrospectiveQuestion;
 use App\Models\Workspace;
@@ -23,10 +25,11 @@ final readonly class HoldRetrospective
     {
     }
 
-    /** @throws RefusedChange without a question, or with more than people answer */
+    /** @throws RefusedChange without a question, with more than people answer, or about a project that some of them cannot see */
     public function begin(Person $who, RetrospectiveDraft $draft): Retrospective
     {
         self::refuseCount($draft->questions);
+        self::refuseUnseen($who, $draft);
 
         return $this->log->change($who, "Began “{$draft->title}”", function () use ($who, $draft): Retrospective {
             $retrospective = Retrospective::query()->create([
@@ -118,6 +121,20 @@ final readonly class HoldRetrospective
     {
         if ($retrospective->finished_at !== null) {
             throw new RefusedChange('retrospective', 'This retrospective is finished. Whoever holds it can reopen it.');
+        }
+    }
+
+    /** What it is about is seen by all who take part. */
+    private static function refuseUnseen(Person $who, RetrospectiveDraft $draft): void
+    {
+        $project = $draft->project === null ? null : Project::query()->visibleTo($who)->find($draft->project);
+
+        if ($draft->project !== null && $project === null) {
+            throw new RefusedChange('project', 'This project no longer exists.');
+        }
+
+        foreach ($draft->people as $person) {
+            SeenWork::admit($project, $person, 'project');
         }
     }
 

@@ -5,23 +5,26 @@ declare(strict_types=1);
 namespace App\Actions\Undo;
 
 use App\Actions\Goals\GoalRules;
+use App\Actions\Projects\ProjectRules;
 use App\Actions\Week\TaskRules;
 use App\Models\Checkpoint;
+use App\Models\Contribution;
 use App\Models\Dependency;
 use App\Models\Goal;
-use App\Models\GoalViewer;
+use App\Models\Helping;
 use App\Models\Membership;
 use App\Models\Project;
 use App\Models\Record;
+use App\Models\RecurringTask;
 use App\Models\Stage;
 use App\Models\Task;
-use App\Queries\Goals\CoreRecords;
+use App\Models\Viewer;
 use App\Store\RefusedChange;
 
 /** The rules that what is stored has to keep, whatever way it came to be so: asked of all that an undo has written. */
 final readonly class StoredRules
 {
-    public function __construct(private GoalRules $goals, private TaskRules $tasks)
+    public function __construct(private GoalRules $goals, private TaskRules $tasks, private ProjectRules $projects)
     {
     }
 
@@ -37,10 +40,7 @@ final readonly class StoredRules
                 match (true) {
                     $record instanceof Goal => $this->goals->check($record),
                     $record instanceof Task => $this->tasks->check($record),
-                    $record instanceof Project => RefusedChange::unless(
-                        'dueOn',
-                        static fn() => CoreRecords::project($record->load(['stages', 'contributions'])),
-                    ),
+                    $record instanceof Project => $this->projects->check($record),
                     default => null,
                 };
             }
@@ -76,13 +76,19 @@ final readonly class StoredRules
     {
         return match (true) {
             $record instanceof Goal, $record instanceof Project => [$record->fresh()],
-            $record instanceof Task => [$record->fresh(), Goal::query()->find($record->goal_id)],
-            $record instanceof GoalViewer, $record instanceof Checkpoint => [Goal::query()->find($record->goal_id)],
+            $record instanceof Task => [
+                $record->fresh(),
+                Goal::query()->find($record->goal_id),
+                Project::query()->hidden()->find($record->project_id),
+            ],
+            $record instanceof Viewer => [Goal::query()->find($record->goal_id), Project::query()->find($record->project_id)],
+            $record instanceof Checkpoint => [Goal::query()->find($record->goal_id)],
             $record instanceof Dependency => [Task::query()->find($record->task_id)],
-            $record instanceof Stage => [Project::query()->find($record->project_id)],
-            $record instanceof Membership => Goal::query()
-                ->whereIn('id', GoalViewer::query()->where('group_id', $record->group_id)->select('goal_id'))
-                ->get(),
+            $record instanceof Stage, $record instanceof Contribution, $record instanceof RecurringTask => [
+                Project::query()->find($record->project_id),
+            ],
+            $record instanceof Helping => [Project::query()->hidden()->find($record->project_id ?? $record->task?->project_id)],
+            $record instanceof Membership => Viewer::throughGroup($record->group_id),
             default => [],
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Actions\People\SeenWork;
 use App\Actions\Projects\Attach;
 use App\Models\Goal;
 use App\Models\Person;
@@ -28,12 +29,12 @@ final readonly class AddTask
     /** @throws RefusedChange when it would belong to what the person may not see, or to two things at once */
     public function __invoke(Person $who, TaskDraft $draft): Task
     {
-        $this->refuseMisplaced($who, $draft);
+        $home = $this->home($who, $draft);
 
-        return $this->log->change($who, "Added “{$draft->title}”", fn(): Task => $this->add($who, $draft));
+        return $this->log->change($who, "Added “{$draft->title}”", fn(): Task => $this->add($who, $draft, $home));
     }
 
-    private function add(Person $who, TaskDraft $draft): Task
+    private function add(Person $who, TaskDraft $draft, Goal|Project|null $home): Task
     {
         $today = $this->workspace->today();
         $isShelved = $draft->isShelved && ! $draft->isDone;
@@ -45,7 +46,7 @@ final readonly class AddTask
             'stage_id' => $draft->stage,
             'position' => Task::placeAtEnd($draft->project),
             'owner_id' => $draft->owner ?? $who->id,
-            'visibility' => $draft->isPrivate || $this->isHidden($draft->goal) ? Visibility::OnlyMe : Visibility::Everyone,
+            'visibility' => $draft->isPrivate ? Visibility::OnlyMe : $home?->visibilityOfTasks() ?? Visibility::Everyone,
             'created_on' => $today,
             'changed_on' => $today,
             'done_on' => $draft->isDone ? $draft->doneOn ?? $today : null,
@@ -72,10 +73,12 @@ final readonly class AddTask
         return $task;
     }
 
-    private function refuseMisplaced(Person $who, TaskDraft $draft): void
+    /** What it is in or for, as far as the person may see that: it is seen by the same people. */
+    private function home(Person $who, TaskDraft $draft): Goal|Project|null
     {
         $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
-        $project = $draft->project === null ? null : Project::query()->find($draft->project);
+        $project = $draft->project === null ? null : Project::query()->visibleTo($who)->find($draft->project);
+        $home = $project ?? $goal;
 
         match (true) {
             $draft->project !== null && $draft->goal !== null => throw new RefusedChange(
@@ -96,23 +99,15 @@ final readonly class AddTask
             ),
             $draft->isPrivate && $draft->agendaItem === null && $draft->owner !== null && $draft->owner !== $who->id
                 => throw new RefusedChange('isPrivate', 'A private task must be your own.'),
-            $goal !== null &&
-                ! $goal
-                    ->loadMissing('goalViewers.group.memberships')
-                    ->audience()
-                    ->admits($draft->owner ?? $who->id)
-                => throw new RefusedChange('owner_id', 'They cannot see this goal.'),
-            $goal !== null && $goal->visibility === Visibility::Everyone && $draft->isPrivate => throw new RefusedChange(
+            $goal?->isHidden() === false && $draft->isPrivate => throw new RefusedChange(
                 'isPrivate',
                 'A private task cannot count towards a goal visible to everyone.',
             ),
             default => null,
         };
-    }
 
-    /** What serves a goal that not everyone sees is seen by those who see the goal. */
-    private function isHidden(?int $goal): bool
-    {
-        return $goal !== null && Goal::query()->whereKey($goal)->value('visibility') !== Visibility::Everyone;
+        SeenWork::admit($home, $draft->owner ?? $who->id, 'owner_id');
+
+        return $home;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Actions\People\SeenWork;
 use App\Models\Dependency;
 use App\Models\Goal;
+use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
@@ -66,32 +68,36 @@ final readonly class MoveTask
     }
 
     /**
-     * To a project, to a goal, or to neither. What it came after stays behind.
+     * To a project, to a goal, or to neither. What it came after stays behind; where not everyone sees the one, they do not see the task.
      *
      * @throws RefusedChange when it would be seen by others than before, or there is no such place
      */
     public function to(Person $who, Task $task, ?int $project, ?int $goal): void
     {
-        $target = $project === null ? null : Project::query()->find($project);
+        $target = $project === null ? null : Project::query()->visibleTo($who)->find($project);
         $served = $goal === null ? null : Goal::query()->visibleTo($who)->find($goal);
+        $home = $target ?? $served;
 
         match (true) {
             $project !== null && $goal !== null => throw new RefusedChange('goal', 'A task can belong to a project or a goal, not both.'),
             $project !== null && $target === null => throw new RefusedChange('project', 'This project no longer exists.'),
             $goal !== null && $served === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
-            $target !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
-                'project',
-                "“{$task->title}” is private, and tasks of a project are visible to everyone.",
+            $home?->isHidden() === false && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
+                $target === null ? 'goal' : 'project',
+                "“{$task->title}” is not visible to everyone, and “{$home->title}” is.",
             ),
-            $served !== null && ($served->visibility === Visibility::Everyone) !== ($task->visibility === Visibility::Everyone)
-                => throw new RefusedChange('goal', "“{$task->title}” and this goal are not visible to the same people."),
             default => null,
         };
+
+        foreach ([$task->owner_id, ...$task->helpings()->get()->map(static fn(Helping $helping): int => $helping->person_id)] as $person) {
+            SeenWork::admit($home, $person, $target === null ? 'goal' : 'project');
+        }
 
         $this->log->change($who, "Moved “{$task->title}”".($target === null ? '' : " to “{$target->title}”"), function () use (
             $task,
             $project,
             $goal,
+            $home,
         ): void {
             Dependency::query()
                 ->where('task_id', $task->id)
@@ -101,6 +107,7 @@ final readonly class MoveTask
             $task->update([
                 'project_id' => $project,
                 'goal_id' => $goal,
+                'visibility' => $home?->visibilityOfTasks() ?? $task->visibility,
                 'stage_id' => null,
                 'stage_before_id' => null,
                 'position' => Task::placeAtEnd($project),

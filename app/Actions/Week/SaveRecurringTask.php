@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Actions\People\SeenWork;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskContribution;
 use App\Models\RecurringTaskKind;
@@ -35,7 +37,11 @@ final readonly class SaveRecurringTask
         );
         $goal = $draft->goal === null ? null : Goal::query()->visibleTo($who)->find($draft->goal);
 
+        $project = $draft->project === null ? null : Project::query()->visibleTo($who)->find($draft->project);
+        $isHidden = $draft->isPrivate || $project?->isHidden() === true;
+
         match (true) {
+            $draft->project !== null && $project === null => throw new RefusedChange('project', 'This project no longer exists.'),
             $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
             $draft->kind === RecurringTaskKind::Pieces && $draft->perQuarter === null => throw new RefusedChange(
                 'perQuarter',
@@ -47,19 +53,25 @@ final readonly class SaveRecurringTask
             ),
             $draft->isPrivate && ($draft->project !== null || $draft->isShared) => throw new RefusedChange(
                 'isPrivate',
-                'Recurring tasks that are shared or in a project are visible to everyone',
+                'Shared recurring tasks are visible to everyone, those of a project to everyone who can see it.',
             ),
-            $goal !== null && $draft->isPrivate !== ($goal->visibility !== Visibility::Everyone) => throw new RefusedChange(
+            $goal !== null && $isHidden !== $goal->isHidden() => throw new RefusedChange(
                 'goal',
                 'This goal and the recurring task are not visible to the same people',
+            ),
+            $project?->isHidden() === true && $draft->isShared => throw new RefusedChange(
+                'project',
+                'Shared recurring tasks are visible to everyone, and this project is not.',
             ),
             default => null,
         };
 
+        SeenWork::admit($project, $draft->owner ?? ($recurringTask->owner_id ?? $who->id), 'owner');
+
         return $this->log->change(
             $who,
             ($recurringTask === null ? 'Added' : 'Changed')." the recurring task “{$draft->title}”",
-            function () use ($who, $draft, $rhythm, $recurringTask): RecurringTask {
+            function () use ($who, $draft, $rhythm, $recurringTask, $isHidden): RecurringTask {
                 $record = $recurringTask ?? new RecurringTask(['shared_from_id' => $draft->sharedFrom]);
                 $startsOn = $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today());
                 $isOther =
@@ -72,7 +84,7 @@ final readonly class SaveRecurringTask
                         'kind' => $draft->kind,
                         'is_shared' => $draft->isShared,
                         'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
-                        'visibility' => $draft->isPrivate ? Visibility::OnlyMe : Visibility::Everyone,
+                        'visibility' => $isHidden ? Visibility::OnlyMe : Visibility::Everyone,
                         'words' => $rhythm->words,
                         'rule' => $rhythm->rule,
                         'after_every' => $rhythm->every,

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
+use App\Actions\People\SeenWork;
 use App\Models\Dependency;
+use App\Models\Project;
 use App\Models\Stage;
 use App\Models\Task;
-use App\Models\Visibility;
 use App\Store\RefusedChange;
 use InvalidArgumentException;
 use Loftrin\Core\Work\Doable;
@@ -30,17 +31,27 @@ final readonly class TaskRules
                 'stage',
                 "“{$task->title}” would be in the wrong stage: the last one means done.",
             ),
-            $task->project_id !== null && $task->visibility !== Visibility::Everyone => throw new RefusedChange(
-                'project',
-                "“{$task->title}” is private, and tasks of a project are visible to everyone.",
-            ),
             default => null,
         };
+
+        $this->refuseUnseen($task);
 
         $this->refuseLoop(
             $task,
             array_values($task->dependencies()->get()->map(static fn(Dependency $link): int => $link->after_id)->all()),
         );
+    }
+
+    /** A task of a project is seen by those who see the project, its owner among them. */
+    private function refuseUnseen(Task $task): void
+    {
+        $project = $task->project_id === null ? null : Project::query()->findOrFail($task->project_id);
+
+        if ($project !== null && $task->visibility !== $project->visibilityOfTasks()) {
+            throw new RefusedChange('project', "“{$task->title}” and “{$project->title}” would not be visible to the same people.");
+        }
+
+        SeenWork::admit($project, $task->owner_id, 'owner_id');
     }
 
     /**

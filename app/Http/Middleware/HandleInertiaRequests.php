@@ -27,7 +27,7 @@ final class HandleInertiaRequests extends Middleware
             ...parent::share($request),
             'frame' => $me instanceof Person ? fn() => app(FrameQuery::class)->of($me, $this->periodOf($request)) : null,
             // Asked for only when somebody is about to move a task.
-            'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects() : []),
+            'places' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->projects($me) : []),
             'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),
             'shared' => Inertia::optional(static fn(): array => app(Choices::class)->shared()),
             'everybody' => Inertia::optional(static fn(): array => $me instanceof Person ? PersonTag::all() : []),

@@ -24,7 +24,7 @@ final class IssueFields extends Fields
             'rank' => ['nullable', Rule::enum(Rank::class)],
             'minutes' => ['nullable', 'integer', 'between:1,600'],
             'goal' => ['nullable', 'integer'],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'project' => ['nullable', 'integer'],
             'task' => ['nullable', 'integer'],
             'forOn' => ['nullable', new ValidDay()],
         ];

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Projects\ProjectDraft;
 use App\Models\Project;
+use App\Models\Visibility;
 use App\Queries\Projects\ProjectFormPage;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Focus;
@@ -39,6 +40,7 @@ final class ProjectFields extends Fields
             'serves' => ['array', 'max:20'],
             'serves.*.goal' => ['required', 'integer', 'distinct'],
             'serves.*.weight' => ['required', 'numeric', 'decimal:0,4', 'gt:0', 'max:1000000'],
+            ...ViewerFields::RULES,
         ];
     }
 
@@ -73,6 +75,10 @@ final class ProjectFields extends Fields
             lastIsDone: $this->boolean('lastIsDone'),
             rank: $this->enum('rank', Rank::class),
             focus: $this->enum('focus', Focus::class),
+            visibility: $this->enum('visibility', Visibility::class) ?? Visibility::Everyone,
+            groups: Ids::in($this, 'groups'),
+            people: Ids::in($this, 'people'),
+            countsUnnamed: $this->boolean('countsUnnamed'),
         );
     }
 

@@ -25,7 +25,7 @@ final class RecurringTaskFields extends Fields
             'isPrivate' => ['boolean'],
             'isShared' => ['boolean'],
             'area' => ['nullable', 'integer', 'exists:areas,id'],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'project' => ['nullable', 'integer'],
             'goal' => ['nullable', 'integer'],
             'minutes' => ['nullable', 'integer', 'between:1,100000'],
             'perQuarter' => ['nullable', 'integer', 'between:1,200'],

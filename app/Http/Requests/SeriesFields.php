@@ -39,7 +39,7 @@ final class SeriesFields extends Fields
             'closingMinutes' => ['nullable', 'integer', 'between:0,60'],
             'rotatesEvery' => ['nullable', 'integer', 'between:1,52'],
             'parts' => ['nullable', Rule::in(self::ORDERS)],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'project' => ['nullable', 'integer'],
             'area' => ['nullable', 'integer', 'exists:areas,id'],
             'isPrivate' => ['boolean'],
             'attendees' => ['required_without:groups', 'array', 'max:60'],
@@ -56,7 +56,7 @@ final class SeriesFields extends Fields
             'standing.*.minutes' => ['required', 'integer', 'between:1,600'],
             'standing.*.owner' => ['nullable', 'integer', 'exists:people,id'],
             'standing.*.goal' => ['nullable', 'integer'],
-            'standing.*.project' => ['nullable', 'integer', 'exists:projects,id'],
+            'standing.*.project' => ['nullable', 'integer'],
             'standing.*.shows' => ['nullable', Rule::enum(Shown::class)],
         ];
     }

@@ -27,7 +27,15 @@ final class TemplateFields extends Fields
             'stages' => ['array', 'max:20'],
             'stages.*' => ['required', 'string', 'max:60', 'distinct'],
             'tasks' => ['array', 'max:300'],
+            'lastIsDone' => ['boolean'],
+            'milestones' => ['array', 'max:50'],
+            'milestones.*.id' => ['nullable', 'integer'],
+            'milestones.*.title' => ['required', 'string', 'max:200'],
+            'milestones.*.day' => ['required', 'integer', 'between:0,3650'],
             'tasks.*.id' => ['nullable', 'integer'],
+            'tasks.*.key' => ['nullable', 'string', 'max:40', 'distinct'],
+            'tasks.*.after' => ['array', 'max:50'],
+            'tasks.*.after.*' => ['string', 'max:40'],
             'tasks.*.title' => ['required', 'string', 'max:200'],
             'tasks.*.stage' => ['nullable', 'string', 'max:60'],
             'tasks.*.role' => ['nullable', 'string', 'max:60'],
@@ -46,6 +54,8 @@ final class TemplateFields extends Fields
         return [
             'stages.*' => 'name of the stage',
             'tasks.*.title' => 'task',
+            'milestones.*.title' => 'milestone',
+            'milestones.*.day' => 'day',
             'tasks.*.day' => 'day',
             'tasks.*.minutes' => 'estimate',
             'tasks.*.steps.*.title' => 'step',
@@ -60,9 +70,12 @@ final class TemplateFields extends Fields
          * @var list<array{
          *   id?: int|string|null, title: string, stage?: ?string, role?: ?string, day?: int|string|null,
          *   minutes?: int|string|null, steps?: list<array{id?: int|string|null, title: string, howTo?: ?string}>,
+         *   key?: ?string, after?: list<string>,
          * }> $tasks
          */
         $tasks = array_values($this->array('tasks'));
+        /** @var list<array{id?: int|string|null, title: string, day: int|string}> $milestones */
+        $milestones = array_values($this->array('milestones'));
         $number = static fn(int|string|null $value): ?int => $value === null || $value === '' ? null : (int) $value;
 
         return new TemplateDraft(
@@ -74,8 +87,9 @@ final class TemplateFields extends Fields
             days: $this->number('days'),
             stages: $stages,
             tasks: array_map(
-                static fn(array $task): array => [
+                static fn(array $task, int $place): array => [
                     'id' => $number($task['id'] ?? null),
+                    'key' => $task['key'] ?? "place $place",
                     'title' => $task['title'],
                     'stage' => $task['stage'] ?? null,
                     'role' => $task['role'] ?? null,
@@ -89,9 +103,20 @@ final class TemplateFields extends Fields
                         ],
                         $task['steps'] ?? [],
                     ),
+                    'after' => $task['after'] ?? [],
                 ],
                 $tasks,
+                array_keys($tasks),
             ),
+            milestones: array_map(
+                static fn(array $milestone): array => [
+                    'id' => $number($milestone['id'] ?? null),
+                    'title' => $milestone['title'],
+                    'day' => (int) $milestone['day'],
+                ],
+                $milestones,
+            ),
+            lastIsDone: $this->boolean('lastIsDone'),
         );
     }
 

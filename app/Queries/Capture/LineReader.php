@@ -53,7 +53,7 @@ final class LineReader
                 array_values(Person::query()->whereNull('deactivated_on')->orderBy('name')->get()->all()),
             ),
             ...array_map($named(NameKind::Contact), array_values(Contact::query()->orderBy('name')->get()->all())),
-            ...array_map($of(NameKind::Project), $this->choices->projects()),
+            ...array_map($of(NameKind::Project), $this->choices->projects($viewer)),
             ...array_map($of(NameKind::Goal), $this->choices->goals($viewer)),
         ];
     }

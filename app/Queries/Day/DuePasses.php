@@ -69,7 +69,7 @@ final readonly class DuePasses
             : new DuePass(
                 'catch-up',
                 'Catch up',
-                'Away '.$away->first->format('j M').' to '.$away->last->format('j M'),
+                "Away {$away->first->words($this->workspace->today())} to {$away->last->words($this->workspace->today())}",
                 route('catch-up', absolute: false),
                 true,
             );
@@ -126,7 +126,7 @@ final readonly class DuePasses
         }
 
         $next = $coming[0];
-        $when = $next->on->number === $today->number ? 'today' : $next->on->format('D j M');
+        $when = $next->on->number === $today->number ? 'today' : $next->on->words($today, 'D j M');
 
         return new DuePass(
             'meeting',

@@ -47,6 +47,7 @@ final readonly class PickUp
                 ->get()
                 ->keyBy('id'),
             Project::class => Project::query()
+                ->visibleTo($person)
                 ->where('state', 'active')
                 ->whereKey($ids[Project::class] ?? [])
                 ->get()

@@ -61,6 +61,7 @@ final readonly class AreaPage
         $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
         $goals = array_values($this->goals->only($open, $week, $viewer, $today));
         $projects = Project::query()
+            ->visibleTo($viewer)
             ->where('area_id', $area->id)
             ->whereIn('state', ProjectState::OPEN)
             ->with('owner')

@@ -20,7 +20,7 @@ final readonly class AreasPage
     public function of(Person $viewer): Areas
     {
         $goals = self::counts(Goal::query()->visibleTo($viewer)->whereNull('closed_on'));
-        $projects = self::counts(Project::query()->where('state', ProjectState::Active));
+        $projects = self::counts(Project::query()->visibleTo($viewer)->where('state', ProjectState::Active));
         $jots = self::counts(Jot::query()->whereNull('sorted_on'));
 
         return new Areas(

@@ -80,7 +80,7 @@ final readonly class ShelfPage
 
         return [
             'tasks' => $this->tasks($viewer)->where('return_on', '<=', $today),
-            'projects' => $this->projects()->where('owner_id', $viewer->id)->where('return_on', '<=', $today),
+            'projects' => $this->projects($viewer)->where('owner_id', $viewer->id)->where('return_on', '<=', $today),
             'goals' => $this->goals($viewer)->where('owner_id', $viewer->id)->where('return_on', '<=', $today),
         ];
     }
@@ -110,7 +110,7 @@ final readonly class ShelfPage
                     ),
                 ),
             ...self::soon($this->goals($viewer), $until)
-                ->with(['owner', 'goalViewers.group.memberships'])
+                ->with(['owner', 'viewers.group.memberships'])
                 ->get()
                 ->map(
                     static fn(Goal $goal): ShelfRow => new ShelfRow(
@@ -124,8 +124,8 @@ final readonly class ShelfPage
                         mayChange: $may($goal),
                     ),
                 ),
-            ...self::soon($this->projects(), $until)
-                ->with('owner')
+            ...self::soon($this->projects($viewer), $until)
+                ->with(['owner', 'viewers.group.memberships'])
                 ->get()
                 ->map(
                     static fn(Project $project): ShelfRow => new ShelfRow(
@@ -199,9 +199,9 @@ final readonly class ShelfPage
     }
 
     /** @return Builder<Project> */
-    private function projects(): Builder
+    private function projects(Person $viewer): Builder
     {
-        return Project::query()->where('state', ProjectState::Shelved);
+        return Project::query()->visibleTo($viewer)->where('state', ProjectState::Shelved);
     }
 
     /** @return Builder<Goal> */

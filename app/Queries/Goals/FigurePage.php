@@ -135,7 +135,7 @@ final readonly class FigurePage
                 weight: $share->leftOut === null ? $share->weight->rounded(1) : 0.0,
                 done: $share->leftOut === null ? $share->progress->percent() : null,
                 points: $share->points->times(Fraction::of(100))->rounded(1),
-                leftOut: $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since),
+                leftOut: $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since, $on),
             ),
             TaskShare::of($weighing, array_values($tasks->map(CoreRecords::task(...))->all()), $on),
         );

@@ -27,7 +27,7 @@ final readonly class GoalFormPage
     public function blank(Person $viewer, ?int $parent, ?string $period): GoalFormView
     {
         $calendar = $this->workspace->calendar();
-        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('goalViewers')->find($parent);
+        $above = $parent === null ? null : Goal::query()->visibleTo($viewer)->with('viewers')->find($parent);
         $default =
             $above === null
                 ? $calendar->yearOf($this->workspace->today())->name
@@ -54,12 +54,12 @@ final readonly class GoalFormPage
         $calendar = $this->workspace->calendar();
         $next = $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
 
-        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'goalViewers']))->carriedInto($next->name));
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'viewers']))->carriedInto($next->name));
     }
 
     public function filled(Person $viewer, Goal $goal): GoalFormView
     {
-        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'goalViewers'])));
+        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'viewers'])));
     }
 
     private function page(Person $viewer, GoalValues $values): GoalFormView

@@ -75,7 +75,7 @@ final readonly class GoalPage
             ready: $isPast ? null : $figures->ready,
             closing: $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal)
                 ? null
-                : $this->closing($goal, $figures->ready),
+                : $this->closing($goal, $figures->ready, $viewer),
             predecessor: $this->predecessor($goal, $viewer),
             successors: array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
             longTermGoal: $this->longTermGoal($figures->above[0]->id ?? $goal->id),
@@ -138,7 +138,7 @@ final readonly class GoalPage
         );
     }
 
-    private function closing(Goal $goal, ?Readiness $ready): ClosingOffer
+    private function closing(Goal $goal, ?Readiness $ready, Person $viewer): ClosingOffer
     {
         return ClosingOffer::of(
             goal: $goal,
@@ -146,6 +146,7 @@ final readonly class GoalPage
             workspace: $this->workspace,
             projects: array_values(
                 Project::query()
+                    ->visibleTo($viewer)
                     ->whereIn('state', ProjectState::OPEN)
                     ->whereIn('id', Contribution::query()->where('goal_id', $goal->id)->select('project_id'))
                     ->orderBy('id')

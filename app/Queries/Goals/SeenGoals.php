@@ -6,9 +6,9 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Visibility;
+use App\Models\Project;
 use Loftrin\Core\Goals\Lineage;
-use Loftrin\Core\People\Audience;
+use Loftrin\Core\Work\Contribution;
 use stdClass;
 
 /** Who may see which of some goals, and under which of the others each of them therefore counts. */
@@ -17,23 +17,12 @@ final readonly class SeenGoals
     /** What it is decided by. */
     public const COLUMNS = ['id', 'parent_id', 'visibility', 'counts_unnamed'];
 
-    /** @var array<int, Audience> of those that are not for everyone, by id */
-    private array $audiences;
+    private Audiences $audiences;
 
     /** @param array<int, stdClass> $rows by id */
     public function __construct(private array $rows)
     {
-        $closed = array_keys(array_filter($rows, static fn(stdClass $row): bool => $row->visibility !== Visibility::Everyone->value));
-        $this->audiences =
-            $closed === []
-                ? []
-                : Goal::query()
-                    ->whereKey($closed)
-                    ->with('goalViewers.group.memberships')
-                    ->get()
-                    ->keyBy('id')
-                    ->map(static fn(Goal $goal): Audience => $goal->audience())
-                    ->all();
+        $this->audiences = new Audiences(Goal::class, $rows);
     }
 
     /**
@@ -43,11 +32,7 @@ final readonly class SeenGoals
      */
     public function by(?Person $viewer): array
     {
-        return array_filter($this->rows, function (stdClass $row) use ($viewer): bool {
-            $audience = $this->audience((int) $row->id);
-
-            return $viewer === null ? $audience->isEveryone() : $audience->admits($viewer->id);
-        });
+        return $this->audiences->seenBy($viewer);
     }
 
     /** @return array<int, ?int> under which goal each counts, by id; null for one that stands at the top */
@@ -58,15 +43,35 @@ final readonly class SeenGoals
                 $parent = $this->rows[(int) $row->parent_id] ?? null;
 
                 return $parent !== null &&
-                    $this->audience((int) $row->id)->countsIn($this->audience((int) $parent->id), (bool) $row->counts_unnamed)
+                    $this->audiences
+                        ->of((int) $row->id)
+                        ->countsIn($this->audiences->of((int) $parent->id), (bool) $row->counts_unnamed)
                     ? (int) $parent->id
                     : null;
             }, $this->rows),
         );
     }
 
-    private function audience(int $goal): Audience
+    /**
+     * The links of a project that count: all of one that everyone may see.
+     *
+     * @param stdClass $project with what is needed to decide it
+     * @param list<Contribution> $links
+     *
+     * @return list<Contribution>
+     */
+    public function counting(stdClass $project, Audiences $projects, array $links): array
     {
-        return $this->audiences[$goal] ?? Audience::everyone();
+        $audience = $projects->of((int) $project->id);
+
+        return array_values(
+            array_filter(
+                $links,
+                fn(Contribution $link): bool => $audience->countsIn(
+                    $this->audiences->of((int) $link->goal),
+                    (bool) $project->counts_unnamed,
+                ),
+            ),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal as GoalRecord;
 use App\Models\Person;
+use App\Models\Project as ProjectRecord;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -39,9 +40,16 @@ final class StoredPlan
     /** @var ?Collection<int, GoalRecord> the goals that the viewer may see, once they are asked for */
     private ?Collection $goals = null;
 
-    /** @param list<int> $seen ids of the goals that the viewer may see, in their order */
-    private function __construct(public readonly ?Person $viewer, public readonly Plan $plan, private readonly array $seen)
-    {
+    /**
+     * @param list<int> $seen ids of the goals that the viewer may see, in their order
+     * @param list<int> $seenProjects likewise of the projects
+     */
+    private function __construct(
+        public readonly ?Person $viewer,
+        public readonly Plan $plan,
+        private readonly array $seen,
+        private readonly array $seenProjects,
+    ) {
         $counts = array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count);
         $this->tallies = new StoredTallies(
             array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects),
@@ -91,11 +99,12 @@ final class StoredPlan
         $served = DB::table('projects')
             ->orderBy('id')
             ->whereIn('id', DB::table('contributions')->whereIntegerInRaw('goal_id', $of)->select('project_id'))
-            ->get(CoreRecords::PROJECT)
+            ->get([...CoreRecords::PROJECT, 'visibility', 'counts_unnamed'])
             ->keyBy('id')
             ->all();
         $contributions = self::byKey('contributions', 'project_id', array_keys($served), 'id', CoreRecords::contribution(...));
         $seen = new SeenGoals($rows);
+        $projects = new Audiences(ProjectRecord::class, $served);
         $parents = $seen->parents();
         $goal = static fn(stdClass $row): Goal => $records->goalOf($row, $parents[(int) $row->id], $checkpoints[(int) $row->id] ?? []);
 
@@ -105,12 +114,17 @@ final class StoredPlan
                 $workspace->calendar(),
                 array_map($goal, $rows),
                 array_map(
-                    static fn(stdClass $row): Project => CoreRecords::projectOf($row, [], $contributions[(int) $row->id] ?? []),
+                    static fn(stdClass $row): Project => CoreRecords::projectOf(
+                        $row,
+                        [],
+                        $seen->counting($row, $projects, $contributions[(int) $row->id] ?? []),
+                    ),
                     $served,
                 ),
                 $readings,
             ),
             array_keys($seen->by($viewer)),
+            array_keys($projects->seenBy($viewer)),
         );
     }
 
@@ -151,12 +165,23 @@ final class StoredPlan
         return in_array($goal, $this->seen, true);
     }
 
-    /** @return list<Project> those that serve a goal */
+    /** Whether the viewer may see the project. */
+    public function showsProject(int $project): bool
+    {
+        return in_array($project, $this->seenProjects, true);
+    }
+
+    /** @return list<Project> those that serve a goal, as far as the viewer may see them */
     public function projectsContributingTo(GoalRecord $goal): array
     {
-        return array_map(
-            static fn(array $contribution): Project => $contribution[0],
-            $this->plan->projectsContributingTo($this->core($goal)),
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn(array $contribution): Project => $contribution[0],
+                    $this->plan->projectsContributingTo($this->core($goal)),
+                ),
+                fn(Project $project): bool => $this->showsProject((int) $project->id),
+            ),
         );
     }
 

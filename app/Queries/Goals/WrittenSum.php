@@ -47,7 +47,7 @@ final readonly class WrittenSum
 
         $computed = $goal->computed === null ? $this->stored->rollup->computed($core, $closing->on) : CoreRecords::exact($goal->computed);
         $result = GoalChanges::result($closing->result);
-        $when = self::date($closing->on);
+        $when = $closing->on->words($this->on);
         $why = $goal->closing_line === null ? '' : ": “{$goal->closing_line}”";
 
         return match (true) {
@@ -87,7 +87,7 @@ final readonly class WrittenSum
                     $amount($goal->start_value),
                     $amount($goal->target_value),
                     $amount($goal->start_value),
-                    self::date($figure->reading->on),
+                    $figure->reading->on->words($this->on),
                 ),
             MeasureKind::Count => "$figure->counted done within the period ÷ {$amount($goal->target_value)}",
             MeasureKind::Keep => sprintf(
@@ -103,7 +103,13 @@ final readonly class WrittenSum
 
     private function line(Contributor $line): SumLine
     {
-        if ($line->kind === ContributorKind::Goal && ! $this->stored->shows((int) $line->id)) {
+        $isShown = match ($line->kind) {
+            ContributorKind::Goal => $this->stored->shows((int) $line->id),
+            ContributorKind::Project => $this->stored->showsProject((int) $line->id),
+            ContributorKind::Tasks => true,
+        };
+
+        if (! $isShown) {
             return SumLine::hidden($line->points()->times(Fraction::of(100))->rounded(1));
         }
 
@@ -118,7 +124,7 @@ final readonly class WrittenSum
             weight: $line->weight->rounded(2),
             done: $line->progress?->percent(),
             points: $line->points()->times(Fraction::of(100))->rounded(1),
-            leftOut: $line->leftOut === null ? null : self::reason($line->leftOut, $line->since),
+            leftOut: $line->leftOut === null ? null : self::reason($line->leftOut, $line->since, $this->on),
             why: match ($line->kind) {
                 ContributorKind::Goal => Address::ofFigure('goals', (int) $line->id, $this->on),
                 ContributorKind::Project => Address::ofFigure('projects', (int) $line->id, $this->on),
@@ -153,9 +159,9 @@ final readonly class WrittenSum
         };
     }
 
-    public static function reason(LeftOut $reason, ?Day $since): string
+    public static function reason(LeftOut $reason, ?Day $since, Day $on): string
     {
-        $when = $since === null ? '' : ' '.self::date($since);
+        $when = $since === null ? '' : " {$since->words($on)}";
 
         return match ($reason) {
             LeftOut::Dropped => "dropped$when, left out",
@@ -164,10 +170,5 @@ final readonly class WrittenSum
             LeftOut::Judged => 'judged in words, left out',
             LeftOut::NoBasis => 'all dropped or shelved, left out',
         };
-    }
-
-    private static function date(Day $day): string
-    {
-        return $day->format('j M');
     }
 }

@@ -59,7 +59,7 @@ final readonly class Fields
             ListField::Owner => $condition->value === 'me' || Person::query()->whereKey($id)->exists(),
             ListField::Area => $condition->value === 'none' || Area::query()->whereKey($id)->exists(),
             ListField::Thread => Goal::query()->visibleTo($viewer)->whereKey($id)->exists(),
-            ListField::Project => $condition->value === 'none' || Project::query()->whereKey($id)->exists(),
+            ListField::Project => $condition->value === 'none' || Project::query()->visibleTo($viewer)->whereKey($id)->exists(),
             default => match (true) {
                 $condition->field->isNumber() => preg_match('/^\d{1,5}$/', $condition->value) === 1,
                 $condition->field->isTyped() => trim($condition->value) !== '',
@@ -93,7 +93,7 @@ final readonly class Fields
                     ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title))
                     ->all(),
             ),
-            ListField::Project => [new Option('none', 'none'), ...$this->choices->projects()],
+            ListField::Project => [new Option('none', 'none'), ...$this->choices->projects($viewer)],
             ListField::Due => self::listed(['late' => 'late', ...self::TIMES]),
             ListField::Planned => self::listed(self::TIMES),
             ListField::Focus => self::listed(['full' => 'full', 'normal' => 'normal', 'little' => 'little', 'none' => 'not set']),

@@ -6,7 +6,6 @@ namespace App\Queries\Meetings;
 
 use App\Models\Decision;
 use App\Models\Person;
-use App\Models\Visibility;
 use App\Queries\Meetings\Answers\DecisionLine;
 use App\Queries\Meetings\Answers\DecisionsView;
 use App\Queries\Parts\Answers\PersonTag;
@@ -35,7 +34,7 @@ final readonly class DecisionsPage
             minutes: $words === '' && $who === null ? [] : SearchedMinutes::of($viewer, $words, $who),
             people: PersonTag::all(),
             goals: $this->choices->goals($viewer),
-            projects: $this->choices->projects(),
+            projects: $this->choices->openProjects(),
         );
     }
 
@@ -109,8 +108,7 @@ final readonly class DecisionsPage
             by: $item?->meeting->series->title ?? ($decision->person->name ?? ''),
             link: $item === null ? null : route('meetings.show', $item->meeting_id, false),
             on: $item?->title,
-            for: $decision->project->title ??
-                ($item?->issue->project->title ?? ($goal?->visibility === Visibility::Everyone ? $goal->title : null)),
+            for: $decision->project?->openTitle() ?? ($item?->issue?->project?->openTitle() ?? $goal?->openTitle()),
             mayDelete: $item === null && Gate::forUser($viewer)->allows('update', $decision),
         );
     }

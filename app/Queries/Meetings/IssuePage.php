@@ -52,7 +52,7 @@ final readonly class IssuePage
             source: $issue->source,
             minutes: $issue->minutes,
             goal: $issue->goal_id,
-            project: $issue->project_id,
+            project: $issue->project?->openTitle() === null ? null : $issue->project_id,
             task: $issue->task_id,
             about: $issue->task === null || ! $issue->task->isVisibleTo($viewer)
                 ? null
@@ -66,7 +66,7 @@ final readonly class IssuePage
             comments: array_values(
                 $issue->comments->map(static fn(Comment $comment): CommentRow => CommentRow::of($comment, $viewer))->all(),
             ),
-            projects: $this->choices->projects(),
+            projects: $this->choices->openProjects(),
             goals: $this->choices->openGoals(),
             mayChange: $issue->outcome === null && Gate::forUser($viewer)->allows('update', $issue),
         );
@@ -75,7 +75,7 @@ final readonly class IssuePage
     private static function became(Issue $issue, Person $viewer): ?IssueLink
     {
         return match (true) {
-            $issue->becameProject !== null => new IssueLink(
+            $issue->becameProject?->isVisibleTo($viewer) === true => new IssueLink(
                 $issue->becameProject->title,
                 route('projects.show', $issue->becameProject, false),
             ),

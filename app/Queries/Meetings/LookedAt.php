@@ -13,11 +13,11 @@ use Loftrin\Core\Meetings\Shown;
 /** What a meeting looks at together with an item: read and commented before, open in the room. Rules: guide M1. */
 final readonly class LookedAt
 {
-    /** Its address and the words of the link to it; null of nothing, and of a goal that the viewer may not see. */
+    /** Its address and the words of the link to it; null of nothing, and of what not everyone may see. */
     public static function of(AgendaItem|StandingItem $item, Threads $threads): ?Option
     {
         return match (true) {
-            $item->project_id !== null => new Option(route('projects.show', $item->project_id, false), 'Open the project'),
+            $item->project?->openTitle() !== null => new Option(route('projects.show', $item->project_id, false), 'Open the project'),
             $item->shows === Shown::Register => new Option(route('projects.index', absolute: false), 'Open the register'),
             $item->shows === Shown::TeamWeek => new Option(route('reviews.team-now', absolute: false), 'Open the team’s week'),
             $threads->titleOf($item->goal) !== null => new Option(route('goals.show', $item->goal_id, false), 'Open the goal'),

@@ -70,7 +70,7 @@ final readonly class MeetingsPage
     private function agendaOf(Occurrence $next, Person $viewer): ?AgendaView
     {
         $series = Series::query()
-            ->with(['standingItems.owner', 'standingItems.goal'])
+            ->with(['standingItems.owner', 'standingItems.goal', 'standingItems.project'])
             ->find($next->seriesId);
 
         return $series === null ? null : $this->agenda->of($series, $this->plans->threads($viewer));

@@ -7,7 +7,6 @@ namespace App\Queries\Meetings;
 use App\Models\AgendaItem;
 use App\Models\Attendance;
 use App\Models\Decision;
-use App\Models\Goal;
 use App\Models\Meeting;
 use App\Models\NoteLine;
 use App\Models\Series;
@@ -148,19 +147,13 @@ final readonly class MinutesOf
                     what: $task->title,
                     who: $task->owner->name,
                     by: $task->due_on === null ? null : (string) $task->due_on,
-                    for: $task->project->title ?? self::openTitle($task->goal),
+                    for: $task->project?->openTitle() ?? $task->goal?->openTitle(),
                     answer: $answers[$task->id] ?? null,
                 );
             }
         }
 
         return $steps;
-    }
-
-    /** Of a goal that everybody may see. */
-    private static function openTitle(?Goal $goal): ?string
-    {
-        return $goal?->visibility === Visibility::Everyone ? $goal->title : null;
     }
 
     private static function minutes(Carbon $from, Carbon $until): int

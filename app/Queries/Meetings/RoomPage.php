@@ -52,6 +52,7 @@ final readonly class RoomPage
             'items.issue.project',
             'items.issue.goal',
             'items.goal',
+            'items.project',
             'items.decisions',
             ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
         ]);
@@ -100,7 +101,7 @@ final readonly class RoomPage
             ),
             people: array_values($people->map(PersonTag::of(...))->all()),
             raisedMeanwhile: $this->raisedMeanwhile($meeting, $threads),
-            projects: $this->choices->projects(),
+            projects: $this->choices->openProjects(),
             goals: $this->choices->openGoals(),
             points: $this->points->with(
                 $viewer,

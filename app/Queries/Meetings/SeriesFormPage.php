@@ -118,7 +118,7 @@ final readonly class SeriesFormPage
             $values,
             PersonTag::all(),
             $this->choices->openGoals(),
-            $this->choices->projects(),
+            $this->choices->openProjects(),
             $this->choices->areas(),
             GroupRow::all(),
             DateTimeZone::listIdentifiers(),

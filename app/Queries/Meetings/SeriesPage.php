@@ -56,6 +56,7 @@ final readonly class SeriesPage
                 'area',
                 'standingItems.owner',
                 'standingItems.goal',
+                'standingItems.project',
                 'meetings' => MeetingDays::current($this->workspace),
             ])
             ->loadCount(Series::COUNTS);
@@ -83,7 +84,7 @@ final readonly class SeriesPage
                     ->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($series, $meeting))
                     ->all(),
             ),
-            projects: $this->choices->projects(),
+            projects: $this->choices->openProjects(),
             against: $this->against->of($series, $people),
             coming: MeetingDays::coming($series, $this->workspace->today(), self::COMING),
             points: $this->points->with($viewer, array_values($people->map(static fn(Person $person): int => $person->id)->all())),
@@ -107,7 +108,9 @@ final readonly class SeriesPage
     private static function belongsTo(Series $series): array
     {
         return [
-            ...$series->project === null ? [] : [new Option(route('projects.show', $series->project, false), $series->project->title)],
+            ...$series->project?->openTitle() === null
+                ? []
+                : [new Option(route('projects.show', $series->project, false), $series->project->title)],
             ...$series->area === null ? [] : [new Option(route('areas.show', $series->area, false), $series->area->name)],
         ];
     }

@@ -77,10 +77,26 @@ final readonly class Choices
         );
     }
 
-    /** @return list<Option> those that are open, by name */
-    public function projects(): array
+    /** @return list<Option> those that are open and that the viewer may see, by name */
+    public function projects(Person $viewer): array
     {
-        return $this->kept('open projects', Project::query()->whereIn('state', ProjectState::OPEN)->orderBy('title'), 'title');
+        return $this->ofProjects("open projects of $viewer->id", Project::query()->visibleTo($viewer));
+    }
+
+    /** @return list<Option> the same, of those that all may see: for what several people look at together */
+    public function openProjects(): array
+    {
+        return $this->ofProjects('open projects', Project::query()->openToAll());
+    }
+
+    /**
+     * @param Builder<Project> $projects
+     *
+     * @return list<Option>
+     */
+    private function ofProjects(string $what, Builder $projects): array
+    {
+        return $this->kept($what, $projects->whereIn('state', ProjectState::OPEN)->orderBy('title'), 'title');
     }
 
     /** @return list<Option> meetings that the viewer may know of, by name */

@@ -26,6 +26,7 @@ final readonly class PeoplePage
     public function of(Person $viewer): People
     {
         $active = Project::query()
+            ->visibleTo($viewer)
             ->where('state', 'active')
             ->selectRaw('owner_id, count(*) as projects')
             ->groupBy('owner_id')

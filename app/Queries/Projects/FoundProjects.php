@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\Person;
 use App\Models\Project;
 use App\Queries\Goals\Beneath;
 use App\Queries\Parts\Containing;
@@ -11,13 +12,14 @@ use App\Queries\Projects\Answers\RegisterFilter;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
 
-/** The projects that a filter of the register lets through, as conditions for the database. */
+/** The projects that a filter of the register lets through, of those that a person may see: as conditions for the database. */
 final readonly class FoundProjects
 {
     /** @return Builder<Project> */
-    public function by(RegisterFilter $filter): Builder
+    public function by(RegisterFilter $filter, Person $viewer): Builder
     {
         return Project::query()
+            ->visibleTo($viewer)
             ->when(
                 $filter->state !== 'all',
                 static fn(Builder $query) => $query->whereIn('state', $filter->state === 'open' ? ProjectState::OPEN : [$filter->state]),

@@ -9,6 +9,7 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
+use App\Models\Visibility;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\ContributionValues;
@@ -48,6 +49,10 @@ final readonly class ProjectFormPage
                 lastIsDone: false,
                 rank: null,
                 focus: null,
+                visibility: $served->visibility ?? Visibility::Everyone,
+                groups: $served?->admitted('group_id') ?? [],
+                people: $served?->admitted('person_id') ?? [],
+                countsUnnamed: false,
             ),
         );
     }
@@ -86,12 +91,22 @@ final readonly class ProjectFormPage
                 lastIsDone: $project->last_is_done,
                 rank: $project->rank,
                 focus: $project->focus,
+                visibility: $project->visibility,
+                groups: $project->admitted('group_id'),
+                people: $project->admitted('person_id'),
+                countsUnnamed: $project->counts_unnamed,
             ),
         );
     }
 
     private function page(Person $viewer, ProjectValues $values): ProjectFormView
     {
-        return new ProjectFormView($values, $this->choices->goals($viewer), PersonTag::all(), $this->choices->areas());
+        return new ProjectFormView(
+            $values,
+            $this->choices->goals($viewer),
+            PersonTag::all(),
+            $this->choices->areas(),
+            $this->choices->groups(),
+        );
     }
 }

@@ -12,6 +12,8 @@ use App\Models\Person;
 use App\Models\PlanLine;
 use App\Models\Project;
 use App\Models\Stage;
+use App\Models\Template;
+use App\Models\Viewer;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ForecastView;
 use App\Queries\Goals\GoalRows;
@@ -37,6 +39,7 @@ use App\Queries\Week\RecurringTasksPage;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Template\Change;
 use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
@@ -66,7 +69,9 @@ final readonly class ProjectPage
         $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
         $forecast = $work->forecast($project->id);
         $register = $this->register->row($project, $work, $threads, $forecast);
-        $template = $project->load('template.tasks.stage', 'template.tasks.steps')->template;
+        $template = $project->load(array_map(static fn(string $of): string => "template.$of", Template::PIECES))->template;
+        $changes = $template === null ? [] : $project->templateChanges($template);
+        $left = count(array_filter($changes, static fn(Change $change): bool => $change->isLeft));
         $weights = $project->contributions
             ->mapWithKeys(static fn(Contribution $link): array => [$link->goal_id => (string) $link->weight])
             ->all();
@@ -112,13 +117,28 @@ final readonly class ProjectPage
             beside: Beside::of($project, $viewer),
             history: $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
             template: $template === null ? null : new Option((string) $template->id, $template->title),
-            templateChanged: $template !== null && TemplatePage::changes($project, $template) !== [],
+            templateChanges: count($changes) - $left,
+            templateLeft: $left,
             recurringTasks: $this->recurringTasks->for($viewer, 'project_id', $project->id),
             fields: $this->fields($project),
             collections: $this->choices->collections(),
             gathered: array_values($project->collectionItems->map(static fn(CollectionItem $link): int => $link->collection_id)->all()),
             meetings: $this->meetings->of($project, $viewer),
+            seenBy: $project->isHidden() ? self::seenBy($project) : null,
         );
+    }
+
+    /** @return list<string> */
+    private static function seenBy(Project $project): array
+    {
+        $names = $project
+            ->viewers()
+            ->with(['group', 'person'])
+            ->get()
+            ->map(static fn(Viewer $viewer): string => $viewer->group->name ?? ($viewer->person->name ?? ''))
+            ->all();
+
+        return [$project->owner->name, ...array_values($names)];
     }
 
     /** @return list<FieldEntry> */

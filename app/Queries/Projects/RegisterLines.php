@@ -38,18 +38,18 @@ final readonly class RegisterLines
      */
     public function of(RegisterFilter $filter, CountedWork $active, Threads $threads, Person $viewer): array
     {
-        $find = fn(): array => $this->find($filter, $active, $threads);
+        $find = fn(): array => $this->find($filter, $active, $threads, $viewer);
         $asked = json_encode([...get_object_vars($filter), 'page' => null], JSON_THROW_ON_ERROR);
 
         return $filter->words === '' && $filter->value === '' ? $this->remembered->of("register for $viewer->id, $asked", $find) : $find();
     }
 
     /** @return array<int, string> */
-    private function find(RegisterFilter $filter, CountedWork $active, Threads $threads): array
+    private function find(RegisterFilter $filter, CountedWork $active, Threads $threads, Person $viewer): array
     {
         $lines = array_values(
             array_filter(
-                $this->all($filter, $threads),
+                $this->all($filter, $threads, $viewer),
                 static fn(RegisterLine $line): bool => self::isNeeded($line, $active, $filter->need),
             ),
         );
@@ -71,12 +71,12 @@ final readonly class RegisterLines
     }
 
     /** @return list<RegisterLine> */
-    private function all(RegisterFilter $filter, Threads $threads): array
+    private function all(RegisterFilter $filter, Threads $threads, Person $viewer): array
     {
         $people = $this->everybody->all();
         $text = static fn(mixed $value): ?string => is_string($value) ? $value : null;
         $rows = $this->found
-            ->by($filter)
+            ->by($filter, $viewer)
             ->select(['id', 'title', 'state', 'owner_id', 'due_on', 'rank', 'focus'])
             ->selectRaw('(select name from areas where areas.id = area_id) as area')
             ->when(

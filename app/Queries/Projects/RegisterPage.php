@@ -45,7 +45,7 @@ final readonly class RegisterPage
     public function of(Person $viewer, RegisterFilter $filter): Register
     {
         $threads = $this->plans->threads($viewer);
-        $active = $this->counts->ofActive();
+        $active = $this->counts->ofActive($viewer);
         $lines = $this->lines->of($filter, $active, $threads, $viewer);
         $pages = max(1, (int) ceil(count($lines) / self::PER_PAGE));
 
@@ -107,6 +107,7 @@ final readonly class RegisterPage
             entries: $project->relationLoaded('entries')
                 ? array_values($project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value")->all())
                 : [],
+            isPrivate: $project->isHidden(),
         );
     }
 

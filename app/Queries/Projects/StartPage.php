@@ -43,12 +43,12 @@ final readonly class StartPage
         $template->load('tasks');
         $calendar = $this->workspace->calendar();
         $from = $start ?? $calendar->workingDayFrom($this->workspace->today());
-        $last = Project::query()->where('template_id', $template->id)->latest('id')->first()->template_roles ?? [];
+        $last = Project::query()->visibleTo($viewer)->where('template_id', $template->id)->latest('id')->first()->template_roles ?? [];
         $people = $this->everybody->all();
         $taker = static fn(string $role): int => $people->has($chosen[$role] ?? ($last[$role] ?? 0))
             ? $chosen[$role] ?? ($last[$role] ?? 0)
             : $viewer->id;
-        $number = $template->projects()->count() + 1;
+        $number = $template->projects()->visibleTo($viewer)->count() + 1;
 
         return new StartView(
             id: $template->id,

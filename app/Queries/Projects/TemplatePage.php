@@ -8,12 +8,15 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Template;
+use App\Models\TemplateDependency;
+use App\Models\TemplateMilestone;
 use App\Models\TemplateStep;
 use App\Models\TemplateTask;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\MadeProject;
 use App\Queries\Projects\Answers\TemplateChangeRow;
+use App\Queries\Projects\Answers\TemplateMilestoneValues;
 use App\Queries\Projects\Answers\TemplateRow;
 use App\Queries\Projects\Answers\Templates;
 use App\Queries\Projects\Answers\TemplateStepValues;
@@ -24,7 +27,6 @@ use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Template\Change;
-use Loftrin\Core\Work\Template\Piece;
 use Loftrin\Core\Work\Weighing;
 
 /** The templates, and one of them with the projects that were made from it. */
@@ -34,10 +36,11 @@ final readonly class TemplatePage
     {
     }
 
-    public function all(): Templates
+    public function all(Person $viewer): Templates
     {
+        $running = static fn($projects) => $projects->visibleTo($viewer)->whereIn('state', ProjectState::OPEN);
         $templates = Template::query()
-            ->with(['tasks.stage', 'tasks.steps', 'projects' => static fn($projects) => $projects->whereIn('state', ProjectState::OPEN)])
+            ->with([...Template::PIECES, 'projects' => $running])
             ->orderBy('title')
             ->get();
 
@@ -53,7 +56,7 @@ final readonly class TemplatePage
                             days: $template->days,
                             running: $template->projects->count(),
                             behind: $template->projects
-                                ->filter(static fn(Project $project): bool => self::changes($project, $template) !== [])
+                                ->filter(static fn(Project $project): bool => self::pending($project, $template) > 0)
                                 ->count(),
                         ),
                     )
@@ -75,6 +78,8 @@ final readonly class TemplatePage
                 days: '',
                 stages: [],
                 tasks: [],
+                milestones: [],
+                lastIsDone: false,
             ),
             $this->choices->areas(),
             [],
@@ -85,17 +90,19 @@ final readonly class TemplatePage
     {
         $template->load([
             'stages',
-            'tasks.stage',
-            'tasks.steps',
-            'projects' => static fn($projects) => $projects->whereIn('state', ProjectState::OPEN)->with('owner'),
+            'milestones',
+            ...Template::PIECES,
+            'projects' => static fn($projects) => $projects->visibleTo($viewer)->whereIn('state', ProjectState::OPEN)->with('owner'),
         ]);
-        $done = Task::query()
+        $tasks = Task::query()
             ->whereIn('project_id', $template->projects->modelKeys())
-            ->whereNotNull('done_on')
             ->whereNotNull('template_task_id')
-            ->get(['id', 'project_id', 'template_task_id'])
+            ->withCount(['comments', 'files', 'references'])
+            ->with('steps')
+            ->get()
             ->groupBy('project_id')
-            ->map(static fn($tasks) => $tasks->pluck('template_task_id')->flip());
+            ->map(static fn($of) => $of->keyBy('template_task_id'));
+        $titles = $template->tasks->pluck('title', 'id')->all();
         $made = $template->projects
             ->map(
                 static fn(Project $project): MadeProject => new MadeProject(
@@ -104,18 +111,27 @@ final readonly class TemplatePage
                     PersonTag::of($project->owner),
                     Gate::forUser($viewer)->allows('update', $project),
                     array_map(
-                        static fn(Change $change): TemplateChangeRow => new TemplateChangeRow(
-                            $change->id,
-                            $change->is->title ?? ($change->was->title ?? ''),
-                            self::words($change),
-                            $done->get($project->id)?->has($change->id) === true,
-                        ),
-                        self::changes($project, $template),
+                        static function (Change $change) use ($tasks, $project, $titles): TemplateChangeRow {
+                            $task = $tasks->get($project->id)?->get($change->id);
+
+                            return new TemplateChangeRow(
+                                id: $change->id,
+                                title: $change->is->title ?? ($change->was->title ?? ''),
+                                words: ChangeWords::of($change, $titles),
+                                isOver: $task?->done_on !== null,
+                                isLeft: $change->isLeft,
+                                begun: $task === null || ! $change->isGone() ? null : ChangeWords::begun($task),
+                            );
+                        },
+                        $project->templateChanges($template),
                     ),
                 ),
             )
             ->all();
-        usort($made, static fn(MadeProject $a, MadeProject $b): int => ($b->changes !== []) <=> ($a->changes !== []));
+        $pending = static fn(MadeProject $project): int => count(
+            array_filter($project->changes, static fn(TemplateChangeRow $change): bool => ! $change->isLeft),
+        );
+        usort($made, static fn(MadeProject $a, MadeProject $b): int => $pending($b) <=> $pending($a));
 
         return new TemplateView(
             new TemplateValues(
@@ -148,51 +164,37 @@ final readonly class TemplatePage
                                         )
                                         ->all(),
                                 ),
+                                key: (string) $task->id,
+                                after: array_values(
+                                    $task->dependencies
+                                        ->map(static fn(TemplateDependency $link): string => (string) $link->after_id)
+                                        ->all(),
+                                ),
                             ),
                         )
                         ->all(),
                 ),
+                milestones: array_values(
+                    $template->milestones
+                        ->map(
+                            static fn(TemplateMilestone $milestone): TemplateMilestoneValues => new TemplateMilestoneValues(
+                                $milestone->id,
+                                $milestone->title,
+                                (string) $milestone->day,
+                            ),
+                        )
+                        ->all(),
+                ),
+                lastIsDone: $template->last_is_done,
             ),
             $this->choices->areas(),
             $made,
         );
     }
 
-    /** @return list<Change> what the project has not taken yet; tasks of the template with stage and steps are loaded */
-    public static function changes(Project $project, Template $template): array
+    /** How many changes of the template the project was not asked about yet. What {@see Template::PIECES} names is loaded. */
+    public static function pending(Project $project, Template $template): int
     {
-        return Change::between(array_map(Piece::of(...), $project->template_taken ?? []), $template->pieces());
-    }
-
-    private static function words(Change $change): string
-    {
-        if ($change->isNew() || $change->isGone()) {
-            return $change->isNew() ? 'new' : 'gone';
-        }
-
-        return implode(
-            ', ',
-            array_map(
-                static fn(string $field): string => match ($field) {
-                    'title' => "was “{$change->was?->title}”",
-                    'stage' => 'stage '.($change->was->stage ?? 'none').' → '.($change->is->stage ?? 'none'),
-                    'role' => 'by '.($change->was->role ?? 'the owner').' → '.($change->is->role ?? 'the owner'),
-                    'day' => 'day '.($change->was->day ?? '–').' → '.($change->is->day ?? '–'),
-                    'minutes' => ($change->was->minutes ?? '–').' → '.($change->is->minutes ?? '–').' min',
-                    default => self::stepWords($change),
-                },
-                $change->fields,
-            ),
-        );
-    }
-
-    private static function stepWords(Change $change): string
-    {
-        $words = [
-            ...array_map(static fn(string $title): string => "+ {$title}", $change->stepsAdded()),
-            ...array_map(static fn(string $title): string => "− {$title}", $change->stepsRemoved()),
-        ];
-
-        return $words === [] ? 'steps in another order' : implode(', ', $words);
+        return count(array_filter($project->templateChanges($template), static fn(Change $change): bool => ! $change->isLeft));
     }
 }

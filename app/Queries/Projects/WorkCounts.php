@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -36,15 +37,24 @@ final readonly class WorkCounts
         );
     }
 
-    /** All that are active. */
-    public function ofActive(): CountedWork
+    /** All that are active and that the person may see. */
+    public function ofActive(Person $viewer): CountedWork
     {
-        return new CountedWork(
-            $this->remembered->of(
-                'work of active projects',
-                fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active)),
-            ),
+        $facts = $this->remembered->of(
+            'work of active projects',
+            fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active)),
         );
+        $unseen = $this->remembered->of(
+            "active projects not seen by $viewer->id",
+            static fn(): array => Project::query()
+                ->hidden()
+                ->where('state', ProjectState::Active)
+                ->whereNotIn('id', Project::query()->hidden()->visibleTo($viewer)->select('id'))
+                ->pluck('id')
+                ->all(),
+        );
+
+        return new CountedWork(array_diff_key($facts, array_flip($unseen)));
     }
 
     /**

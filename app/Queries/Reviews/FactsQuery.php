@@ -91,7 +91,7 @@ final readonly class FactsQuery
             done: DoneWork::in($week->span, $person)->count(),
             late: $left->late()->count(),
             carried: $left->carried()->count(),
-            stuck: $this->counts->ofActive()->stuck(),
+            stuck: $this->counts->ofActive($person)->stuck(),
             withOthers: $left->withOthers()->count(),
             withoutActivity: $left->withoutActivity()->count(),
             tray: Jot::query()->inTrayOf($person, $asOf)->count(),

@@ -39,7 +39,7 @@ final readonly class ReportDraft
             ReportAudience::Board => 'Report to the board',
             ReportAudience::Team => 'Report to the team',
         };
-        $from = $span->first->format($span->first->year() === $span->last->year() ? 'j M' : 'j M Y');
+        $from = $span->first->words($span->last);
 
         return "$of, $from to {$span->last->format('j M Y')}";
     }
@@ -173,14 +173,14 @@ final readonly class ReportDraft
             Milestone::query()
                 ->whereNull('reached_on')
                 ->whereBetween('on', [(string) $today, (string) $today->plus(self::AHEAD)])
-                ->whereHas('project', static fn(Builder $project) => $project->whereIn('state', ProjectState::OPEN))
+                ->whereHas('project', static fn(Builder $project) => $project->openToAll()->whereIn('state', ProjectState::OPEN))
                 ->with('project')
                 ->orderBy('on')
                 ->orderBy('id')
                 ->limit(self::LISTED)
                 ->get()
                 ->map(
-                    static fn(Milestone $milestone): string => "- {$milestone->on->format('j M')}: ".
+                    static fn(Milestone $milestone): string => "- {$milestone->on->words($today)}: ".
                         Markdown::inline("$milestone->title ({$milestone->project->title})"),
                 )
                 ->all(),

@@ -48,8 +48,8 @@ final readonly class RetrospectivePage
             ->all();
 
         return new RetrospectivesView(
-            array_values($all->map(RetrospectiveLine::of(...))->all()),
-            $this->choices->projects(),
+            array_values($all->map(static fn(Retrospective $one): RetrospectiveLine => RetrospectiveLine::of($one, $viewer))->all()),
+            $this->choices->projects($viewer),
             PersonTag::all(),
             $asked === [] ? self::USUAL : array_values($asked),
         );
@@ -60,7 +60,7 @@ final readonly class RetrospectivePage
         $questions = $retrospective->questions()->with('answers.person')->get();
 
         return new RetrospectiveView(
-            retrospective: RetrospectiveLine::of($retrospective),
+            retrospective: RetrospectiveLine::of($retrospective, $viewer),
             holds: $retrospective->person_id === $viewer->id,
             participants: array_values(
                 $retrospective

@@ -12,6 +12,7 @@ final readonly class Piece
      * @param ?int $day days after the start by which it is due; null without a date
      * @param ?int $minutes estimate
      * @param list<string> $steps titles, in order
+     * @param list<int> $after ids of the pieces that are to be done before it
      */
     public function __construct(
         public int $id,
@@ -21,10 +22,15 @@ final readonly class Piece
         public ?int $day = null,
         public ?int $minutes = null,
         public array $steps = [],
+        public array $after = [],
     ) {
     }
 
-    /** @return array{id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>} for of() */
+    /**
+     * @return array{
+     *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>, after: list<int>,
+     * } for of()
+     */
     public function kept(): array
     {
         return [
@@ -35,10 +41,15 @@ final readonly class Piece
             'day' => $this->day,
             'minutes' => $this->minutes,
             'steps' => $this->steps,
+            'after' => $this->after,
         ];
     }
 
-    /** @param array{id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>} $kept */
+    /**
+     * @param array{
+     *   id: int, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int, steps: list<string>, after?: list<int>,
+     * } $kept
+     */
     public static function of(array $kept): self
     {
         return new self(...$kept);

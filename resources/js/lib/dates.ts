@@ -10,26 +10,48 @@ const words = (options: Intl.DateTimeFormatOptions) => {
             .replace(/Sept\b/, 'Sep');
 };
 
-/** "Tue 9 Feb" */
-export const dayWords = words({ weekday: 'short', day: 'numeric', month: 'short' });
+/** The day that it is in the workspace; empty until it is known. */
+let today = '';
 
-/** "9 Feb" */
-export const dateWords = words({ day: 'numeric', month: 'short' });
+export function setToday(date: string): void {
+    today = date;
+}
+
+/** The same with the year, where that is another one than today's. */
+const withYear = (options: Intl.DateTimeFormatOptions) => {
+    const short = words(options);
+    const long = words({ ...options, year: 'numeric' });
+
+    return (date: string) => (today === '' || date.slice(0, 4) === today.slice(0, 4) ? short(date) : long(date));
+};
+
+/** "Tue 9 Feb", "Sat 9 Jan 2027" */
+export const dayWords = withYear({ weekday: 'short', day: 'numeric', month: 'short' });
+
+/** "9 Feb", "9 Jan 2027" */
+export const dateWords = withYear({ day: 'numeric', month: 'short' });
+
+/** "9 Feb", whatever the year: where that stands beside it. */
+const bareDateWords = words({ day: 'numeric', month: 'short' });
 
 /** "9 February 2027" */
 export const fullDateWords = words({ day: 'numeric', month: 'long', year: 'numeric' });
 
-/** "Tuesday 9 February" */
-export const longDayWords = words({ weekday: 'long', day: 'numeric', month: 'long' });
+/** "Tuesday 9 February", "Saturday 9 January 2027" */
+export const longDayWords = withYear({ weekday: 'long', day: 'numeric', month: 'long' });
 
 /** "Apr 2026" */
 export const monthWords = words({ month: 'short', year: 'numeric' });
 
-/** "23 – 29 Nov", "30 Nov – 6 Dec" */
+/** "23–29 Nov", "30 Nov – 6 Dec", "28 Dec – 3 Jan 2027": the year once, with the last day, where both are of it. */
 export function spanWords(first: string, last: string): string {
-    return first.slice(0, 7) === last.slice(0, 7)
-        ? `${String(Number(first.slice(8)))}–${dateWords(last)}`
-        : `${dateWords(first)} – ${dateWords(last)}`;
+    if (first.slice(0, 7) === last.slice(0, 7)) {
+        return `${String(Number(first.slice(8)))}–${dateWords(last)}`;
+    }
+
+    const from = first.slice(0, 4) === last.slice(0, 4) ? bareDateWords(first) : dateWords(first);
+
+    return `${from} – ${dateWords(last)}`;
 }
 
 export function addDays(date: string, days: number): string {

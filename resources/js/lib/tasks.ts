@@ -6,6 +6,9 @@ function isTask(value: object): value is TaskRow {
     return 'stepsDone' in value && 'carried' in value;
 }
 
+/** Whether nobody else could do it: only its owner sees it, and not those who see what it is for. */
+export const isOwnersAlone = (task: TaskRow): boolean => task.isPrivate && task.for === null;
+
 /** A page in which a task is otherwise, wherever it stands: it is one record, seen in many places. */
 export function withTask(page: unknown, id: number, change: Partial<TaskRow>): unknown {
     if (Array.isArray(page)) {

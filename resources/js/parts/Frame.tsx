@@ -13,7 +13,7 @@ import { stepWeek, YearRail } from './YearRail';
 import { Unsent } from './Unsent';
 import { Yourself } from './Yourself';
 import type { Frame as FrameProps } from '../generated/props';
-import { setYearStart } from '../lib/dates';
+import { setToday, setYearStart } from '../lib/dates';
 import { useFresh } from '../lib/fresh';
 import { useKeys } from '../lib/keys';
 import { useAlert } from './day/alert';
@@ -36,6 +36,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     const [open, setOpen] = useState<Open>(null);
     // Words of periods are made all over the screen below.
     setYearStart(frame.calendar.yearStartsIn);
+    setToday(frame.today);
     const header = useRef<HTMLElement>(null);
     const all = rooms(frame);
     const here = sectionOf(all, page.component);

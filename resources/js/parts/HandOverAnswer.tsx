@@ -1,6 +1,6 @@
 import { HandOver } from './HandOver';
 import type { PersonTag, TaskRow } from '../generated/props';
-import { openMenu } from '../lib/tasks';
+import { isOwnersAlone, openMenu } from '../lib/tasks';
 import { Kbd } from '../ui/Kbd';
 import { Menu } from '../ui/Menu';
 
@@ -11,7 +11,7 @@ export const handOver = () => {
 
 /** Hands the task over that is asked about, by `h`; a private one is nobody else's to do. */
 export function HandOverAnswer({ task, people, className }: { task: TaskRow; people: PersonTag[]; className: string }) {
-    return task.isPrivate ? null : (
+    return isOwnersAlone(task) ? null : (
         <Menu
             trigger={
                 <button type="button" data-hand-over className={className}>

@@ -18,6 +18,8 @@ interface Props {
     people: PersonTag[];
     /** Whose it is, where a list holds tasks of several people. */
     showsOwner?: boolean;
+    /** On the page of its own project, which says who may see it. */
+    isAtHome?: boolean;
     /** When it is planned for, where the place of the line does not say it. */
     showsTime?: boolean;
     /** What else is known of it, in a column of its own where there is room. */
@@ -58,6 +60,7 @@ export function TaskLine({
     task,
     people,
     showsOwner = false,
+    isAtHome = false,
     showsTime = false,
     beside,
     isCompact = false,
@@ -148,7 +151,7 @@ export function TaskLine({
                     {task.title}
                 </Link>
                 {isMarked && <span className="sr-only">selected</span>}
-                <TaskMarks task={task} showsTime={showsTime} />
+                <TaskMarks task={task} showsTime={showsTime} isAtHome={isAtHome} />
             </span>
             {showsOwner && (
                 <span className="flex-none font-mono text-xs text-ink-2" title={task.owner.name}>
@@ -179,7 +182,7 @@ export function TaskLine({
 }
 
 /** What one has to know of a task besides its title: late, waiting, how often it came along, its steps. */
-function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
+function TaskMarks({ task, showsTime, isAtHome }: { task: TaskRow; showsTime: boolean; isAtHome: boolean }) {
     const marks: { key: string; words: ReactNode; loud?: boolean }[] = [];
 
     if (task.isLate && task.dueOn !== null) {
@@ -228,7 +231,7 @@ function TaskMarks({ task, showsTime }: { task: TaskRow; showsTime: boolean }) {
         marks.push({ key: 'telling', words: 'worth telling' });
     }
 
-    if (task.isPrivate) {
+    if (task.isPrivate && !isAtHome) {
         marks.push({ key: 'private', words: 'not for everyone' });
     }
 

@@ -5,7 +5,7 @@ import { useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
 import { act } from '../lib/act';
 import { route } from '../lib/routes';
-import { change, plan, setAside, tell } from '../lib/tasks';
+import { change, plan, setAside, tell, isOwnersAlone } from '../lib/tasks';
 import { Kbd } from '../ui/Kbd';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../ui/Menu';
 
@@ -80,7 +80,7 @@ export function TaskMenu({ task, people }: Props) {
                     >
                         {task.isInProgress ? 'Not in progress' : 'In progress'}
                     </MenuItem>
-                    {!task.isPrivate && (
+                    {!isOwnersAlone(task) && (
                         <MenuGroup label="Hand over">
                             <HandOver task={task} people={people} />
                         </MenuGroup>

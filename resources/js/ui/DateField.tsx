@@ -84,7 +84,7 @@ function DateInput({ value, onChange, min, max, placeholder = 'Date', ...input }
                 placeholder={placeholder}
                 className="field pr-8"
                 data-empty={value === '' ? true : undefined}
-                value={typed ?? (isDay(value) ? inWords(value, today) : value)}
+                value={typed ?? (isDay(value) ? dayWords(value) : value)}
                 onFocus={(event) => {
                     void loadReader();
                     event.target.select();
@@ -135,7 +135,3 @@ function DateInput({ value, onChange, min, max, placeholder = 'Date', ...input }
         </div>
     );
 }
-
-/** "Tue 9 Feb", with its year when it is another one. */
-const inWords = (day: string, today: string) =>
-    day.slice(0, 4) === today.slice(0, 4) ? dayWords(day) : `${dayWords(day)} ${day.slice(0, 4)}`;

@@ -1,4 +1,5 @@
-import { type Key, type ReactNode, useEffect, useRef } from 'react';
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { type Key, type KeyboardEvent, type ReactNode, useEffect, useLayoutEffect, useRef } from 'react';
 import { Button } from './Button';
 
 interface Props<T> {
@@ -9,16 +10,21 @@ interface Props<T> {
     head?: ReactNode;
     rows: T[];
     keyOf?: (row: T) => Key | null;
+    /** What a row is called, where rows can be put in another order. */
+    orderOf?: (row: T, place: number) => string;
     onChange: (rows: T[]) => void;
     /** What is on the button, and what it adds; without a row to add there is no button. */
     add: { words: string; row: T | null };
     children: (row: T, set: (change: Partial<T>) => void, place: number) => ReactNode;
 }
 
-/** A list that is edited row by row within a form. */
-export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf, onChange, add, children }: Props<T>) {
+const controls = 'input, textarea, button';
+
+/** A list that is edited row by row within a form; where order matters, rows move by buttons or with Alt and the arrows. */
+export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf, orderOf, onChange, add, children }: Props<T>) {
     const list = useRef<HTMLFieldSetElement>(null);
     const wasAdded = useRef(false);
+    const moved = useRef<{ place: number; control: number } | null>(null);
 
     // What was added is written into at once.
     useEffect(() => {
@@ -28,6 +34,33 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
         }
     }, [rows.length]);
 
+    // The keyboard stays with the row that was moved.
+    useLayoutEffect(() => {
+        if (moved.current !== null) {
+            const row = list.current?.querySelectorAll('[data-row]')[moved.current.place];
+            row?.querySelectorAll<HTMLElement>(controls)[moved.current.control]?.focus();
+            moved.current = null;
+        }
+    }, [rows]);
+
+    const move = (place: number, by: -1 | 1) => {
+        const [row, other] = [rows[place], rows[place + by]];
+
+        if (row !== undefined && other !== undefined) {
+            const from = list.current?.querySelectorAll('[data-row]')[place];
+            const control = [...(from?.querySelectorAll<HTMLElement>(controls) ?? [])].indexOf(document.activeElement as HTMLElement);
+            moved.current = { place: place + by, control };
+            onChange(rows.map((each, index) => (index === place ? other : index === place + by ? row : each)));
+        }
+    };
+
+    const press = (place: number) => (event: KeyboardEvent) => {
+        if (orderOf !== undefined && event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+            event.preventDefault();
+            move(place, event.key === 'ArrowUp' ? -1 : 1);
+        }
+    };
+
     return (
         <fieldset ref={list}>
             <legend className="mb-1 text-sm font-semibold">{legend}</legend>
@@ -36,17 +69,47 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
             {rows.length > 0 && head !== undefined && (
                 <div aria-hidden className="mt-2 -mb-1 flex gap-2 text-xs text-ink-2 max-lg:hidden">
                     {head}
-                    <span className="w-19" />
+                    <span className={orderOf === undefined ? 'w-19' : 'w-37'} />
                 </div>
             )}
             {rows.map((row, place) => (
-                <div key={keyOf?.(row) ?? `new ${String(place)}`} data-row className="mt-2 flex flex-wrap items-start gap-2">
+                // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any control of the row
+                <div
+                    key={keyOf?.(row) ?? `new ${String(place)}`}
+                    data-row
+                    role="group"
+                    aria-label={orderOf?.(row, place)}
+                    className="mt-2 flex flex-wrap items-start gap-2"
+                    onKeyDown={press(place)}
+                >
                     {children(
                         row,
                         (change) => {
                             onChange(rows.map((each, index) => (index === place ? { ...each, ...change } : each)));
                         },
                         place,
+                    )}
+                    {orderOf !== undefined && (
+                        <span className="flex">
+                            <Step
+                                name={`Move ${orderOf(row, place)} up`}
+                                isLast={place === 0}
+                                onStep={() => {
+                                    move(place, -1);
+                                }}
+                            >
+                                <ArrowUp size={14} aria-hidden />
+                            </Step>
+                            <Step
+                                name={`Move ${orderOf(row, place)} down`}
+                                isLast={place === rows.length - 1}
+                                onStep={() => {
+                                    move(place, 1);
+                                }}
+                            >
+                                <ArrowDown size={14} aria-hidden />
+                            </Step>
+                        </span>
                     )}
                     <Button
                         kind="quiet"
@@ -70,5 +133,20 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
                 </Button>
             )}
         </fieldset>
+    );
+}
+
+/** One place up or down. At the end it stays, so that the keyboard is not dropped there. */
+function Step({ name, isLast, onStep, children }: { name: string; isLast: boolean; onStep: () => void; children: ReactNode }) {
+    return (
+        <button
+            type="button"
+            aria-label={name}
+            aria-disabled={isLast}
+            className="inline-flex h-8 w-8 items-center justify-center text-ink-2 hover:text-ink aria-disabled:opacity-40 pointer-coarse:h-11 pointer-coarse:w-11"
+            onClick={onStep}
+        >
+            {children}
+        </button>
     );
 }

@@ -37,7 +37,7 @@ it('has roles that somebody holds, and keeps areas that something belongs to', f
     $this->post('/areas', ['name' => 'Moorings', 'kind' => 'area'])->assertSessionHasNoErrors();
     $area = Area::query()->firstOrFail();
     $goal = Made::goal($this->noor, '2027-Q1', ['area_id' => $area->id]);
-    $this->assertRefused('delete', "/areas/$area->id", [], ['area' => '“Moorings” still has 1 goal. Move or delete these first.']);
+    $this->assertRefused('delete', "/areas/$area->id", [], ['area' => '“Moorings” still has goals. Move or delete these first.']);
     $goal->update(['area_id' => null]);
     $this->delete("/areas/$area->id")->assertSessionHasNoErrors();
 });

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\AccessLink;
-use App\Models\GoalViewer;
 use App\Models\Group;
 use App\Models\Person;
 use App\Models\Role;
+use App\Models\Viewer;
 use App\Models\Visibility;
 use Tests\Feature\Made;
 
@@ -49,10 +49,10 @@ it('takes a link for a password once', function (): void {
 it('keeps a group while goals are its own or seen by it', function (): void {
     $crew = Group::query()->create(['name' => 'Crew']);
     $goal = Made::goal($this->noor, '2027-Q1', ['visibility' => Visibility::Chosen]);
-    $goalViewer = GoalViewer::query()->create(['goal_id' => $goal->id, 'group_id' => $crew->id]);
-    $words = ['group' => 'Goals belong to “Crew” or are visible to it. Change those goals first.'];
+    $viewer = Viewer::query()->create(['goal_id' => $goal->id, 'group_id' => $crew->id]);
+    $words = ['group' => 'Goals or projects belong to “Crew” or are visible to it. Change those first.'];
     $this->assertRefused('delete', "/groups/$crew->id", [], $words);
-    $goalViewer->delete();
+    $viewer->delete();
     $goal->update(['scope' => 'group', 'group_id' => $crew->id]);
     $this->assertRefused('delete', "/groups/$crew->id", [], $words);
     $goal->update(['scope' => 'company', 'group_id' => null]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Helping;
 use App\Models\RecurringTask;
 use App\Models\Role;
 use App\Models\Task;
@@ -38,7 +39,7 @@ it('adds no task that belongs nowhere, to two, or where it would be seen by the 
         ['isPrivate' => 'Tasks of a project are visible to everyone who can see the project.'],
     );
     $add(['isPrivate' => true, 'owner_id' => $this->mei->id], ['isPrivate' => 'A private task must be your own.']);
-    $add(['goal' => $this->own->id, 'owner_id' => $this->mei->id], ['owner_id' => 'They cannot see this goal.']);
+    $add(['goal' => $this->own->id, 'owner_id' => $this->mei->id], ['owner_id' => 'Mei Tanaka cannot see “Goal of 2027-Q1”.']);
     $add(
         ['goal' => $this->goal->id, 'isPrivate' => true],
         [
@@ -62,7 +63,7 @@ it('hands a private task over to nobody', function (): void {
         "/tasks/{$this->private->id}/helpers",
         ['people' => [$this->mei->id]],
         [
-            'people' => 'Mei Tanaka cannot see this task.',
+            'people' => 'Mei Tanaka cannot see “Private”.',
         ],
     );
     expect($this->private->refresh()->owner_id)->toBe($this->noor->id);
@@ -102,11 +103,12 @@ it('moves a task only where it has a place, and where the same people see it', f
         $this->private,
         ['project' => $this->other->id],
         [
-            'project' => '“Private” is private, and tasks of a project are visible to everyone.',
+            'project' => '“Private” is not visible to everyone, and “Moorings Orkney” is.',
         ],
     );
-    $to($this->private, ['goal' => $this->goal->id], ['goal' => '“Private” and this goal are not visible to the same people.']);
-    $to($this->alone, ['goal' => $this->own->id], ['goal' => '“Alone” and this goal are not visible to the same people.']);
+    $to($this->private, ['goal' => $this->goal->id], ['goal' => '“Private” is not visible to everyone, and “Goal of 2027-Q1” is.']);
+    Helping::query()->create(['task_id' => $this->alone->id, 'person_id' => $this->mei->id]);
+    $to($this->alone, ['goal' => $this->own->id], ['goal' => 'Mei Tanaka cannot see “Goal of 2027-Q1”.']);
 });
 
 it('changes all of many tasks or none', function (): void {
@@ -153,7 +155,7 @@ it('makes a recurringTask that comes round, and that is seen where it belongs', 
     $make(
         ['isPrivate' => true, 'project' => $this->project->id],
         [
-            'isPrivate' => 'Recurring tasks that are shared or in a project are visible to everyone.',
+            'isPrivate' => 'Shared recurring tasks are visible to everyone, those of a project to everyone who can see it.',
         ],
     );
     $make(

@@ -109,7 +109,7 @@ final class TrayController extends Controller
     public function keepAsReference(Request $request, Jot $jot, SaveJot $jots): RedirectResponse
     {
         $request->validate(['project' => ['required', 'integer']]);
-        $project = Project::query()->find($request->integer('project'));
+        $project = Project::query()->visibleTo($this->me())->find($request->integer('project'));
         $jots->keepAsReference($this->me(), $jot, $project ?? throw new RefusedChange('project', 'This project no longer exists.'));
 
         return $this->changed();

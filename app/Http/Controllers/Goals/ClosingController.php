@@ -92,7 +92,7 @@ final class ClosingController extends Controller
             ->visibleTo($this->me())
             ->where('period', $period->name)
             ->whereKey(array_keys($drafts))
-            ->with(['owner', 'parent.goalViewers.group.memberships', 'goalViewers.group.memberships'])
+            ->with(['owner', 'parent.viewers.group.memberships', 'viewers.group.memberships'])
             ->get()
             ->keyBy('id');
         abort_unless($goals->count() === count($drafts), 404);

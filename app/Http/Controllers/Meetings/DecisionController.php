@@ -34,7 +34,7 @@ final class DecisionController extends Controller
             'because' => ['nullable', 'string', 'max:1000'],
             'on' => ['nullable', new ValidDay()],
             'goal' => ['nullable', 'integer'],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'project' => ['nullable', 'integer'],
         ]);
         $record(
             who: $this->me(),

@@ -45,7 +45,7 @@ final class OutcomeController extends Controller
             'title' => ['required', 'string', 'max:2000'],
             'owner' => ['nullable', 'integer', 'exists:people,id'],
             'by' => ['nullable', new ValidDay()],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'project' => ['nullable', 'integer'],
             ...Refused::RULES,
         ]);
         $agree->nextStep(

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Projects;
 use App\Actions\Projects\SaveTemplate;
 use App\Actions\Projects\StartFromTemplate;
 use App\Actions\Projects\TakeTemplate;
+use App\Actions\Projects\TemplateOfProject;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TemplateFields;
 use App\Http\Requests\ValidDay;
@@ -25,7 +26,7 @@ final class TemplateController extends Controller
 {
     public function index(TemplatePage $page): Response
     {
-        return Inertia::render('projects/Templates', ['page' => $page->all()]);
+        return Inertia::render('projects/Templates', ['page' => $page->all($this->me())]);
     }
 
     public function create(TemplatePage $page): Response
@@ -48,9 +49,9 @@ final class TemplateController extends Controller
         return $this->changedTo($save($this->me(), $fields->draft(), $template));
     }
 
-    public function ofProject(Project $project, SaveTemplate $save): RedirectResponse
+    public function ofProject(Project $project, TemplateOfProject $make): RedirectResponse
     {
-        return $this->changedTo($save->likeProject($this->me(), $project));
+        return $this->changedTo($make($this->me(), $project));
     }
 
     public function start(Request $request, Template $template, StartPage $page): Response

@@ -47,7 +47,7 @@ final class RetrospectiveController extends Controller
             'questions' => ['required', 'string', 'max:4000'],
             'people' => ['present', 'array', 'max:200'],
             'people.*' => ['integer', Rule::exists('people', 'id')->whereNull('deactivated_on')],
-            'project' => ['nullable', 'integer', Rule::exists('projects', 'id')],
+            'project' => ['nullable', 'integer'],
         ]);
         $lines = explode("\n", $request->string('questions')->toString());
         $retrospective = $hold->begin(

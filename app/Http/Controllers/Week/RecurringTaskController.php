@@ -85,7 +85,7 @@ final class RecurringTaskController extends Controller
         $request->validate([
             'recurringTasks' => ['required', 'array', 'max:50'],
             'recurringTasks.*' => ['integer', 'distinct'],
-            'project' => ['nullable', 'integer', 'exists:projects,id'],
+            'project' => ['nullable', 'integer'],
             'area' => ['nullable', 'integer', 'exists:areas,id'],
         ]);
         /** @var list<int|string> $ids */

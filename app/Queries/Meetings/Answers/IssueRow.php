@@ -47,7 +47,7 @@ final readonly class IssueRow implements Props
             raisedBy: PersonTag::of($issue->raisedBy),
             raisedOn: $issue->raised_on,
             waited: $issue->waited,
-            for: $issue->project->title ?? $threads->titleOf($issue->goal),
+            for: $issue->project?->openTitle() ?? $threads->titleOf($issue->goal),
             cord: $issue->goal_id !== null ? $threads->ofGoal($issue->goal_id) : $threads->ofProject($issue->project_id),
         );
     }

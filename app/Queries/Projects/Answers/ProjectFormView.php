@@ -14,8 +14,14 @@ final readonly class ProjectFormView implements Props
      * @param list<Option> $goals grouped by period
      * @param list<PersonTag> $people
      * @param list<Option> $areas
+     * @param list<Option> $groups
      */
-    public function __construct(public ProjectValues $project, public array $goals, public array $people, public array $areas)
-    {
+    public function __construct(
+        public ProjectValues $project,
+        public array $goals,
+        public array $people,
+        public array $areas,
+        public array $groups,
+    ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects\Answers;
 
+use App\Models\Visibility;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
@@ -18,6 +19,8 @@ final readonly class ProjectValues implements Props
     /**
      * @param list<StageValues> $stages
      * @param list<ContributionValues> $serves
+     * @param list<int> $groups that may see it, if they are chosen
+     * @param list<int> $people likewise
      */
     public function __construct(
         public ?int $id,
@@ -35,6 +38,10 @@ final readonly class ProjectValues implements Props
         public bool $lastIsDone,
         public ?Rank $rank,
         public ?Focus $focus,
+        public Visibility $visibility,
+        public array $groups,
+        public array $people,
+        public bool $countsUnnamed,
     ) {
     }
 }

@@ -37,10 +37,12 @@ final readonly class ProjectView implements Props
      * @param list<Option> $collections that there are
      * @param list<int> $gathered those that it is in
      * @param list<RecurringTaskRow> $recurringTasks that run for it
-     * @param bool $templateChanged it has not taken what its template says by now
+     * @param int $templateChanges in how many tasks its template says otherwise by now, and nobody has been asked yet
+     * @param int $templateLeft in how many it differs on purpose
      * @param string $sum how the progress adds up, in words
      * @param ?ForecastView $forecast null without a pace, or when it is too early to say
      * @param list<PersonTag> $people
+     * @param ?list<string> $seenBy names of the groups and people who may see it, its owner first; null for everyone
      */
     public function __construct(
         public RegisterRow $project,
@@ -70,12 +72,14 @@ final readonly class ProjectView implements Props
         public Beside $beside,
         public array $history,
         public ?Option $template,
-        public bool $templateChanged,
+        public int $templateChanges,
+        public int $templateLeft,
         public array $recurringTasks,
         public array $fields,
         public array $collections,
         public array $gathered,
         public MeetingsBeside $meetings,
+        public ?array $seenBy,
     ) {
     }
 }

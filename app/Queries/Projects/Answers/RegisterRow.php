@@ -43,6 +43,7 @@ final readonly class RegisterRow implements Props
         public ?Day $changedOn,
         public array $collections,
         public array $entries,
+        public bool $isPrivate,
     ) {
     }
 }

@@ -13,8 +13,16 @@ final readonly class TemplateChangeRow implements Props
      * @param int $id of the template's task
      * @param string $words what is otherwise, in words: "new", "gone", "min 30 → 45"
      * @param bool $isOver its task in the project is done: it stays as it was done
+     * @param bool $isLeft it was left on purpose, and can still be taken
+     * @param ?string $begun of a task that would be dropped: what has been done of it here
      */
-    public function __construct(public int $id, public string $title, public string $words, public bool $isOver)
-    {
+    public function __construct(
+        public int $id,
+        public string $title,
+        public string $words,
+        public bool $isOver,
+        public bool $isLeft,
+        public ?string $begun,
+    ) {
     }
 }

@@ -8,7 +8,11 @@ use App\Queries\Props;
 
 final readonly class TemplateTaskValues implements Props
 {
-    /** @param list<TemplateStepValues> $steps */
+    /**
+     * @param string $key by which other tasks of the form name it
+     * @param list<TemplateStepValues> $steps
+     * @param list<string> $after keys of the tasks to be done before it
+     */
     public function __construct(
         public ?int $id,
         public string $title,
@@ -17,6 +21,8 @@ final readonly class TemplateTaskValues implements Props
         public string $day,
         public string $minutes,
         public array $steps,
+        public string $key,
+        public array $after,
     ) {
     }
 }

@@ -14,6 +14,8 @@ final readonly class TemplateValues implements Props
     /**
      * @param list<string> $stages
      * @param list<TemplateTaskValues> $tasks
+     * @param list<TemplateMilestoneValues> $milestones
+     * @param bool $lastIsDone whether the last stage holds what is done
      */
     public function __construct(
         public ?int $id,
@@ -25,6 +27,8 @@ final readonly class TemplateValues implements Props
         public string $days,
         public array $stages,
         public array $tasks,
+        public array $milestones,
+        public bool $lastIsDone,
     ) {
     }
 }

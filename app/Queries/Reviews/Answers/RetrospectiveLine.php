@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Reviews\Answers;
 
+use App\Models\Person;
 use App\Models\Retrospective;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
@@ -34,14 +35,16 @@ final readonly class RetrospectiveLine implements Props
     ) {
     }
 
-    public static function of(Retrospective $retrospective): self
+    public static function of(Retrospective $retrospective, Person $viewer): self
     {
+        $project = $retrospective->project?->isVisibleTo($viewer) === true ? $retrospective->project : null;
+
         return new self(
             id: $retrospective->id,
             title: $retrospective->title,
             on: $retrospective->on,
-            project: $retrospective->project?->title,
-            projectLink: $retrospective->project_id === null ? null : route('projects.show', $retrospective->project_id, false),
+            project: $project?->title,
+            projectLink: $project === null ? null : route('projects.show', $project, false),
             first: $retrospective->first,
             last: $retrospective->last,
             by: PersonTag::of($retrospective->person),

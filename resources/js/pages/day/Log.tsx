@@ -71,9 +71,8 @@ export default function Log({ page }: { page: LogView }) {
                 <ul className="mt-2 divide-y divide-hairline">
                     {page.lines.map((line) => (
                         <li key={line.id} className="flex items-baseline gap-3 py-1.5">
-                            <Link href={route('days.show', line.on)} className="w-20 flex-none text-xs text-ink-2 hover:underline">
+                            <Link href={route('days.show', line.on)} className="w-28 flex-none text-xs text-ink-2 hover:underline">
                                 {dayWords(line.on)}
-                                {isFound && line.on.slice(0, 4) !== page.today.slice(0, 4) && ` ${line.on.slice(0, 4)}`}
                             </Link>
                             <span className="min-w-0 flex-1 wrap-anywhere">
                                 {line.words} <TagMark tag={line.tag} />

@@ -107,7 +107,14 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                                 }}
                             />
                         )}
-                        <SeenByFields page={page} data={data} errors={errors} set={form.setData} />
+                        <SeenByFields
+                            page={page}
+                            data={data}
+                            errors={errors}
+                            set={(change) => {
+                                form.setData({ ...data, ...change });
+                            }}
+                        />
                         {isWeek ? (
                             <Check
                                 label="Firm: promised to somebody"

@@ -33,6 +33,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     <span>
                         {project.owner.name}
                         {helpers.length > 0 && `, with ${helpers.join(', ')}`}
+                        {project.isPrivate && ', not for everyone'}
                     </span>
                 </div>
                 <h1>{project.title}</h1>
@@ -77,7 +78,7 @@ export default function Project({ page }: { page: ProjectView }) {
                         <summary className="cursor-pointer text-ink-2">Dropped and shelved, {page.aside.length}</summary>
                         <ul className="divide-y divide-hairline">
                             {page.aside.map((task) => (
-                                <TaskLine key={task.id} task={task} people={page.people} showsOwner />
+                                <TaskLine key={task.id} task={task} people={page.people} showsOwner isAtHome />
                             ))}
                         </ul>
                     </details>

@@ -2,8 +2,10 @@ import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { Focus, ProjectFormView, Rank } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
+import { lastMeansDone } from '../../lib/projects';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
+import { SeenBy } from '../../parts/SeenBy';
 import { ServesFields } from '../../parts/projects/ServesFields';
 import { StageFields } from '../../parts/projects/StageFields';
 import { HowItRuns } from '../../parts/projects/HowItRuns';
@@ -51,7 +53,7 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                 {data.stages.length > 1 && (
                     <div>
                         <Check
-                            label={`${(data.stages.at(-1)?.name ?? '') === '' ? 'The last stage' : `“${data.stages.at(-1)?.name ?? ''}”`} means done: a task moved there is ticked`}
+                            label={lastMeansDone(data.stages.at(-1)?.name ?? '')}
                             checked={data.lastIsDone}
                             onChange={(on) => {
                                 form.setData('lastIsDone', on);
@@ -136,6 +138,16 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                         ]}
                     />
                 </div>
+                <SeenBy
+                    viewing={data}
+                    groups={page.groups}
+                    people={page.people}
+                    errors={errors}
+                    countsIn={data.serves.length === 0 ? null : data.serves.length === 1 ? 'its goal' : 'its goals'}
+                    onChange={(change) => {
+                        form.setData({ ...data, ...change });
+                    }}
+                />
                 <div className="flex gap-3 border-t border-rule pt-4">
                     <Button kind="main" type="submit" disabled={form.processing}>
                         {project.id === null ? 'Add project' : 'Save'}

@@ -3,12 +3,14 @@ import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { TemplateView } from '../../generated/props';
 import { bind } from '../../lib/forms';
+import { lastMeansDone } from '../../lib/projects';
 import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/Choose';
 import { MadeProjects } from '../../parts/template/MadeProjects';
 import { TemplateTasks } from '../../parts/template/TemplateTasks';
 import { HowItRuns } from '../../parts/projects/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
+import { Check } from '../../ui/Check';
 import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 
@@ -30,7 +32,7 @@ export default function Template({ page }: { page: TemplateView }) {
     };
 
     return (
-        <div className="w-full max-w-5xl px-6 py-6 max-md:px-4">
+        <div className="w-full max-w-6xl px-6 py-6 max-md:px-4">
             <Head title={template.id === null ? 'New template' : template.title} />
             <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
                 <div>
@@ -77,6 +79,7 @@ export default function Template({ page }: { page: TemplateView }) {
                     legend="Stages"
                     hint="No stages: all tasks in one list."
                     rows={data.stages.map((name) => ({ name }))}
+                    orderOf={(stage, place) => (stage.name === '' ? `stage ${String(place + 1)}` : `“${stage.name}”`)}
                     onChange={(stages) => {
                         form.setData(
                             'stages',
@@ -99,6 +102,18 @@ export default function Template({ page }: { page: TemplateView }) {
                         />
                     )}
                 </Rows>
+                {data.stages.length > 1 && (
+                    <div>
+                        <Check
+                            label={lastMeansDone(data.stages.at(-1) ?? '')}
+                            checked={data.lastIsDone}
+                            onChange={(on) => {
+                                form.setData('lastIsDone', on);
+                            }}
+                        />
+                        {errors.lastIsDone !== undefined && <p className="text-sm font-medium text-persimmon">{errors.lastIsDone}</p>}
+                    </div>
+                )}
                 <TemplateTasks
                     tasks={data.tasks}
                     stages={data.stages}
@@ -107,9 +122,48 @@ export default function Template({ page }: { page: TemplateView }) {
                         form.setData('tasks', tasks);
                     }}
                 />
+                <Rows
+                    legend="Milestones"
+                    hint="A dated point to reach, counted in days from the start."
+                    rows={data.milestones}
+                    keyOf={(milestone) => milestone.id}
+                    onChange={(milestones) => {
+                        form.setData('milestones', milestones);
+                    }}
+                    add={{ words: 'Add a milestone', row: { id: null, title: '', day: '' } }}
+                >
+                    {(milestone, set, place) => (
+                        <>
+                            <TextField
+                                label={`Milestone ${String(place + 1)}`}
+                                isLabelHidden
+                                placeholder="Milestone"
+                                className="w-80"
+                                maxLength={200}
+                                value={milestone.title}
+                                error={wrong[`milestones.${String(place)}.title`]}
+                                onChange={(event) => {
+                                    set({ title: event.target.value });
+                                }}
+                            />
+                            <TextField
+                                label={`Day of milestone ${String(place + 1)}`}
+                                isLabelHidden
+                                placeholder="Day"
+                                inputMode="numeric"
+                                className="w-16"
+                                value={milestone.day}
+                                error={wrong[`milestones.${String(place)}.day`]}
+                                onChange={(event) => {
+                                    set({ day: event.target.value });
+                                }}
+                            />
+                        </>
+                    )}
+                </Rows>
                 <div className="sticky bottom-0 flex items-center gap-3 border-t border-rule bg-sheet py-3">
                     <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
-                        {template.id === null ? 'Save' : 'Save'}
+                        Save
                     </Button>
                     <ButtonLink kind="quiet" href={route('templates.index')}>
                         Cancel

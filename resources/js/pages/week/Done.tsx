@@ -23,10 +23,7 @@ export default function Done({ page }: { page: DoneView }) {
             <Head title="What got done" />
             <aside className="border-r border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
                 <h1>What got done</h1>
-                <p className="text-xs text-ink-2">
-                    {page.from === page.until ? dayWords(page.from) : spanWords(page.from, page.until)}
-                    {page.until.slice(0, 4) !== today.slice(0, 4) && ` ${page.until.slice(0, 4)}`}
-                </p>
+                <p className="text-xs text-ink-2">{page.from === page.until ? dayWords(page.from) : spanWords(page.from, page.until)}</p>
                 <Spans page={page} today={today} onShow={show} />
                 <Sum page={page} />
             </aside>

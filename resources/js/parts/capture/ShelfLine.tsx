@@ -24,8 +24,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                 </p>
                 <p className="text-xs text-ink-2">
                     {kind === 'idea' ? 'idea' : `${kind} of ${row.owner.name}`}, shelved {dayWords(row.since)}
-                    {row.returnOn !== null &&
-                        `, returns ${dayWords(row.returnOn)} ${row.returnOn.slice(0, 4)}${row.returnAt === null ? '' : ` at ${row.returnAt}`}`}
+                    {row.returnOn !== null && `, returns ${dayWords(row.returnOn)}${row.returnAt === null ? '' : ` at ${row.returnAt}`}`}
                     {row.rhythm !== null && `, again ${row.rhythm}`}
                 </p>
             </div>

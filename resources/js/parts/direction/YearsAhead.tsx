@@ -2,7 +2,7 @@ import { usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { toneOf } from '../Cord';
 import type { DirectionView, LongTermGoalTag } from '../../generated/props';
-import { dateWords, daysBetween } from '../../lib/dates';
+import { daysBetween, fullDateWords } from '../../lib/dates';
 import { Pressed } from '../../ui/Pressed';
 
 interface Props {
@@ -39,9 +39,7 @@ export function YearsAhead({ page, onPress }: Props) {
                                     }}
                                 >
                                     <span className="text-md font-semibold">{goal.title}</span>{' '}
-                                    <span className="text-xs text-ink-2">
-                                        by {dateWords(goal.on)} {goal.on.slice(0, 4)}
-                                    </span>
+                                    <span className="text-xs text-ink-2">by {fullDateWords(goal.on)}</span>
                                     {goal.why !== null && <span className="block text-sm text-ink-2">{goal.why}</span>}
                                 </Pressed>
                             </div>

@@ -13,7 +13,7 @@ export function FirstSteps({ page }: { page: ProjectView }) {
     const lines = page.lines.filter((line) => line.task === null);
 
     return (
-        <Section title="Outline" aside="No tasks yet." className="mt-6">
+        <Section title="Outline" aside="Lines here are not tasks yet." className="mt-6">
             <ul className="divide-y divide-hairline">
                 {lines.map((line) => (
                     <li key={line.id} className="flex items-center gap-3 py-1">

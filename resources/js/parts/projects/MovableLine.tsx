@@ -24,6 +24,7 @@ export function MovableLine({ task, page, stage, isColumn = false, isQuiet = fal
             task={task}
             people={page.people}
             showsOwner
+            isAtHome
             showsTime
             isCompact={isColumn}
             isQuiet={isQuiet}

@@ -41,6 +41,9 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                 {page.mayChange ? <SetFacts page={page} /> : <ReadFacts page={page} />}
                 {page.area !== null && <Fact label="Area">{page.area}</Fact>}
                 <Fact label="Order">{page.order === 'staged' ? 'stage by stage' : 'tasks in any order'}</Fact>
+                {page.seenBy !== null && (
+                    <Fact label="Visible to">{page.seenBy.length === 1 ? 'only its owner' : page.seenBy.join(', ')}</Fact>
+                )}
                 {helpers.length > 0 && <Fact label="Helpers">{helpers.join(', ')}</Fact>}
                 {collections.length > 0 && <Fact label="Collections">{collections.join(', ')}</Fact>}
                 {filled.map((field) => (
@@ -53,7 +56,12 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                         <Link href={route('templates.show', Number(page.template.value))} className="link">
                             {page.template.label}
                         </Link>
-                        {page.templateChanged && <span className="block text-xs text-ink-2">has changed since</span>}
+                        {page.templateChanges > 0 && <span className="block text-xs text-ink-2">has changed since</span>}
+                        {page.templateLeft > 0 && (
+                            <span className="block text-xs text-ink-2">
+                                differs in {`${String(page.templateLeft)} ${page.templateLeft === 1 ? 'task' : 'tasks'}`}, left on purpose
+                            </span>
+                        )}
                     </Fact>
                 )}
             </div>
@@ -75,7 +83,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                     {page.mayChange && <MilestonesButton page={page} />}
                     <HelpersButton beside={page.beside} people={page.people} />
                     <BringBack about={{ kind: 'project', id: project.id, title: project.title }} />
-                    <RaiseAbout about={{ project: project.id }} />
+                    {page.seenBy === null && <RaiseAbout about={{ project: project.id }} />}
                     <SharedButton to={{ project: project.id }} />
                     {page.mayChange && <CollectionsButton page={page} />}
                     <ExtraFields page={page} />
@@ -84,7 +92,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
             {page.mayChange && (
                 <div className="flex flex-wrap gap-3 border-t border-rule pt-3">
                     <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
-                    {page.template === null && (
+                    {page.template === null && page.seenBy === null && (
                         <Button
                             onClick={() => {
                                 act('post', route('projects.template', project.id));

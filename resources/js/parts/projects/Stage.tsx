@@ -65,7 +65,7 @@ export function Stage({ stage, page, isColumn = false }: Props) {
                             holdsDone ? (
                                 line(task)
                             ) : (
-                                <TaskLine key={task.id} task={task} people={page.people} showsOwner isCompact={isColumn} />
+                                <TaskLine key={task.id} task={task} people={page.people} showsOwner isAtHome isCompact={isColumn} />
                             ),
                         )}
                     </ul>

@@ -1,5 +1,4 @@
 import type { StageValues } from '../../generated/props';
-import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 
@@ -11,45 +10,29 @@ interface Props {
 
 /** The stages of a project, in order. */
 export function StageFields({ stages, errors, onChange }: Props) {
-    const moveUp = (place: number) => {
-        onChange(
-            stages.map((stage, index) => (index === place - 1 ? stages[place] : index === place ? stages[place - 1] : stage) ?? stage),
-        );
-    };
-
     return (
         <Rows
             legend="Stages"
             hint="No stages: all tasks in one list."
             rows={stages}
             keyOf={(stage) => stage.id}
+            orderOf={(stage, place) => (stage.name === '' ? `stage ${String(place + 1)}` : `“${stage.name}”`)}
             onChange={onChange}
             add={{ words: 'Add a stage', row: { id: null, name: '' } }}
         >
             {(stage, set, place) => (
-                <>
-                    <TextField
-                        label={`Stage ${String(place + 1)}`}
-                        isLabelHidden
-                        className="min-w-0 flex-1"
-                        maxLength={60}
-                        placeholder={`Stage ${String(place + 1)}`}
-                        value={stage.name}
-                        error={errors[`stages.${String(place)}.name`]}
-                        onChange={(event) => {
-                            set({ name: event.target.value });
-                        }}
-                    />
-                    <Button
-                        kind="quiet"
-                        disabled={place === 0}
-                        onClick={() => {
-                            moveUp(place);
-                        }}
-                    >
-                        Up
-                    </Button>
-                </>
+                <TextField
+                    label={`Stage ${String(place + 1)}`}
+                    isLabelHidden
+                    className="min-w-0 flex-1"
+                    maxLength={60}
+                    placeholder={`Stage ${String(place + 1)}`}
+                    value={stage.name}
+                    error={errors[`stages.${String(place)}.name`]}
+                    onChange={(event) => {
+                        set({ name: event.target.value });
+                    }}
+                />
             )}
         </Rows>
     );

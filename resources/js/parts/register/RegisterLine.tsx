@@ -10,7 +10,7 @@ import { Gauge, Standing } from '../Gauge';
 /** A project in the register: thread, status, progress against pace, the next point to reach, the next step. */
 export function RegisterLine({ project }: { project: RegisterRow }) {
     const isQuiet = project.state !== 'active';
-    const asides = [...project.collections, ...project.entries];
+    const asides = [...(project.isPrivate ? ['not for everyone'] : []), ...project.collections, ...project.entries];
 
     return (
         <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">

@@ -1,19 +1,19 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { Section } from '../Section';
-import type { MadeProject } from '../../generated/props';
+import type { MadeProject, TemplateChangeRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Check';
 
-/** The open projects made from a template, each with what has changed since: to take or to leave. */
+/** The open projects made from a template, each with what is otherwise there: to take or to leave, and what was left to take after all. */
 export function MadeProjects({ projects }: { projects: MadeProject[] }) {
-    const behind = projects.filter((project) => project.changes.length > 0);
+    const isAsked = projects.some((project) => project.changes.some((change) => !change.isLeft));
 
     return (
         <Section
-            title={behind.length === 0 ? 'Projects made from it' : 'The template has changed. Choose what these projects take over.'}
+            title={isAsked ? 'The template has changed. Choose what these projects take over.' : 'Projects made from it'}
             className="mb-6"
         >
             <ul className="divide-y divide-hairline">
@@ -25,10 +25,13 @@ export function MadeProjects({ projects }: { projects: MadeProject[] }) {
                         <span className="ml-2 text-xs text-ink-2">
                             {project.owner.name}
                             {project.changes.length === 0 && ', as in the template'}
+                            {project.changes.length > 0 && project.changes.every((change) => change.isLeft) && ', differs on purpose'}
                         </span>
                         {project.changes.length > 0 && (
                             <Differences
-                                key={project.changes.map((change) => `${String(change.id)} ${change.words}`).join()}
+                                key={project.changes
+                                    .map((change) => `${String(change.id)} ${change.words} ${String(change.isLeft)}`)
+                                    .join()}
                                 project={project}
                             />
                         )}
@@ -39,9 +42,13 @@ export function MadeProjects({ projects }: { projects: MadeProject[] }) {
     );
 }
 
+/** What was begun would be dropped, and what was left was left on purpose: neither is taken unless it is chosen. */
+const isProposed = (change: TemplateChangeRow) => !change.isOver && !change.isLeft && change.begun === null;
+
 function Differences({ project }: { project: MadeProject }) {
-    const open = project.changes.filter((change) => !change.isOver);
-    const [taken, setTaken] = useState(open.map((change) => change.id));
+    const asked = project.changes.filter((change) => !change.isLeft && !change.isOver);
+    const [taken, setTaken] = useState(project.changes.filter(isProposed).map((change) => change.id));
+    const left = asked.filter((change) => !taken.includes(change.id)).length;
 
     return (
         <div className="mt-1 grid grid-cols-[1fr_auto] items-end gap-4 max-md:grid-cols-1">
@@ -56,11 +63,8 @@ function Differences({ project }: { project: MadeProject }) {
                             }}
                             label={
                                 <>
-                                    {change.title}{' '}
-                                    <span className="text-xs text-ink-2">
-                                        {change.words}
-                                        {change.isOver && '; already done here, so it stays'}
-                                    </span>
+                                    {change.title} <span className="text-xs text-ink-2">{change.words}</span>
+                                    <Aside change={change} />
                                 </>
                             }
                         />
@@ -75,19 +79,31 @@ function Differences({ project }: { project: MadeProject }) {
                             act('put', route('projects.take', project.id), { tasks: taken });
                         }}
                     >
-                        Take {taken.length === open.length ? 'all' : taken.length}
-                        {taken.length < open.length && `, leave ${String(open.length - taken.length)}`}
+                        Take {left === 0 && taken.length > 1 && taken.length === asked.length ? 'all' : taken.length}
+                        {left > 0 && `, leave ${String(left)}`}
                     </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            act('put', route('projects.take', project.id), { tasks: [] });
-                        }}
-                    >
-                        Leave all
-                    </Button>
+                    {asked.length > 0 && (
+                        <Button
+                            kind="quiet"
+                            onClick={() => {
+                                act('put', route('projects.take', project.id), { tasks: [] });
+                            }}
+                        >
+                            Leave all
+                        </Button>
+                    )}
                 </span>
             )}
         </div>
     );
+}
+
+function Aside({ change }: { change: TemplateChangeRow }) {
+    if (change.begun !== null && !change.isOver) {
+        return <span className="text-xs font-medium text-persimmon"> begun here ({change.begun}): taking this drops it</span>;
+    }
+
+    const words = change.isOver ? 'already done here, so it stays' : change.isLeft ? 'left on purpose' : null;
+
+    return words === null ? null : <span className="text-xs text-ink-2">; {words}</span>;
 }

@@ -1,3 +1,4 @@
+import { DependsDialog } from './DependsDialog';
 import { StepsDialog } from './StepsDialog';
 import type { TemplateTaskValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
@@ -11,9 +12,9 @@ interface Props {
     onChange: (tasks: TemplateTaskValues[]) => void;
 }
 
-const blank = { id: null, title: '', role: '', day: '', minutes: '', steps: [] };
+const blank = { id: null, title: '', role: '', day: '', minutes: '', steps: [], after: [] };
 
-/** The tasks of a template, a line each: what, in which stage, by whom, by which day, how long, in which steps. */
+/** The tasks of a template, a line each: what, in which stage, by whom, by which day, how long, in which steps, after which others. */
 export function TemplateTasks({ tasks, stages, errors, onChange }: Props) {
     const roles = [...new Set(tasks.map((task) => task.role).filter((role) => role !== ''))];
 
@@ -29,12 +30,14 @@ export function TemplateTasks({ tasks, stages, errors, onChange }: Props) {
                     <span className="w-16">Day</span>
                     <span className="w-16">min</span>
                     <span className="w-24" />
+                    <span className="w-28" />
                 </>
             }
             rows={tasks}
-            keyOf={(task) => task.id}
+            keyOf={(task) => task.key}
+            orderOf={(task, place) => (task.title === '' ? `task ${String(place + 1)}` : `“${task.title}”`)}
             onChange={onChange}
-            add={{ words: 'Add a task', row: { ...blank, stage: tasks.at(-1)?.stage ?? stages[0] ?? '' } }}
+            add={{ words: 'Add a task', row: { ...blank, key: crypto.randomUUID(), stage: tasks.at(-1)?.stage ?? stages[0] ?? '' } }}
         >
             {(task, set, place) => {
                 const field = (name: 'title' | 'day' | 'minutes', label: string) => ({
@@ -86,6 +89,13 @@ export function TemplateTasks({ tasks, stages, errors, onChange }: Props) {
                             place={place}
                             onChange={(steps) => {
                                 set({ steps });
+                            }}
+                        />
+                        <DependsDialog
+                            task={task}
+                            tasks={tasks}
+                            onChange={(after) => {
+                                set({ after });
                             }}
                         />
                     </>

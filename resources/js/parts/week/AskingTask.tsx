@@ -3,7 +3,7 @@ import { HandOver } from '../HandOver';
 import type { PersonTag, TaskRow } from '../../generated/props';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { openMenu, plan, setAside } from '../../lib/tasks';
+import { openMenu, plan, setAside, isOwnersAlone } from '../../lib/tasks';
 import { times } from '../../lib/words';
 import { Kbd } from '../../ui/Kbd';
 import { Menu } from '../../ui/Menu';
@@ -45,7 +45,7 @@ export function AskingTask({ task, people }: { task: TaskRow; people: PersonTag[
     ]
         .map((answer, place) => ({ ...answer, key: String(place + 1) }))
         // What only one person may see is handed over to nobody.
-        .filter(({ words }) => words !== 'Hand over' || !task.isPrivate);
+        .filter(({ words }) => words !== 'Hand over' || !isOwnersAlone(task));
     const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
 
     useKeys(Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }])));
