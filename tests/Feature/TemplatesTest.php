@@ -374,13 +374,14 @@ it('says of what is gone from the template that it was begun here', function ():
     $template = ($this->template)(4);
     $project = ($this->begin)($template, 'Ostend');
     [$stepped, $running, $talked] = $project->tasks()->with('steps')->get()->all();
-    $this->put("/steps/{$stepped->steps[0]->id}/tick", ['done' => true])->assertSessionHasNoErrors();
+    Step::query()->create(['task_id' => $stepped->id, 'position' => 2, 'title' => 'Load']);
+    $this->put("/steps/{$stepped->steps[0]->id}/tick", ['done' => true])->assertStatus(303);
     $this->put("/tasks/$running->id", ['in_progress' => true])->assertSessionHasNoErrors();
     $this->post("/tasks/$talked->id/comments", ['words' => 'Low water only.'])->assertSessionHasNoErrors();
     $this->put("/templates/$template->id", ($this->fields)([]))->assertSessionHasNoErrors();
 
     expect(array_column($this->props("/templates/$template->id")['page']['projects'][0]['changes'], 'begun'))->toBe([
-        '1 of 1 steps done',
+        '1 of 2 steps done',
         'in progress',
         '1 comment or file',
         null,

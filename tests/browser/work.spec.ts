@@ -415,3 +415,31 @@ test('a project for two is there for them and for nobody else', async ({ page, b
     await expect(elif.getByRole('heading', { name: 'Pay review for the workshop' })).toBeVisible();
     await context.close();
 });
+
+test('a template is put in order by keys, and a project takes later what it left', async ({ page }) => {
+    await page.goto('/templates/1');
+    const ostend = page.getByRole('listitem').filter({ hasText: 'Harbour demo, Ostend' });
+    await ostend.getByRole('button', { name: 'Leave all' }).click();
+    await expect(ostend.getByText('differs on purpose')).toBeVisible();
+
+    await page.getByLabel('Task of task 2', { exact: true }).focus();
+    await page.keyboard.press('Alt+ArrowUp');
+    await expect(page.getByLabel('Task of task 1', { exact: true })).toBeFocused();
+    await expect(page.getByLabel('Task of task 1', { exact: true })).toHaveValue('Find a berth and a date');
+    await page.getByRole('group', { name: '“Pack the van”' }).getByRole('button', { name: 'Depends on' }).click();
+    await page.getByRole('checkbox', { name: 'Prepare the demo buoy' }).click();
+    await page.getByRole('button', { name: 'Back to the template' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(ostend.getByText(/Pack the van.*depends on “Prepare the demo buoy”/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Task of task 1', { exact: true })).toHaveValue('Find a berth and a date');
+
+    // What was left is not proposed; it is taken when it is chosen.
+    const taken = ostend.getByRole('checkbox', { name: /Write down what the harbour asked new/ });
+    await expect(taken).toHaveAttribute('aria-checked', 'false');
+    await taken.click();
+    await ostend.getByRole('button', { name: /^Take 2/ }).click();
+    await ostend.getByRole('link', { name: 'Harbour demo, Ostend' }).click();
+    await expect(page.getByText('differs in 1 task, left on purpose')).toBeVisible();
+    await expect(page.getByText('Write down what the harbour asked')).toBeVisible();
+});

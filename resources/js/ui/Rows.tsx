@@ -69,7 +69,7 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
             {rows.length > 0 && head !== undefined && (
                 <div aria-hidden className="mt-2 -mb-1 flex gap-2 text-xs text-ink-2 max-lg:hidden">
                     {head}
-                    <span className={orderOf === undefined ? 'w-19' : 'w-37'} />
+                    <span className={orderOf === undefined ? 'w-15.5' : 'w-33.5'} />
                 </div>
             )}
             {rows.map((row, place) => (
