@@ -29,6 +29,7 @@ use Loftrin\Core\Calendar\Rhythm;
  * @property ?Day $ended_on
  * @property ?int $area_id
  * @property ?int $project_id
+ * @property ?int $main_effort_id that each time of it is work on
  * @property ?int $minutes
  * @property ?int $per_quarter items of a quarterly output
  * @property ?string $notes
@@ -107,6 +108,16 @@ final class RecurringTask extends Record
     protected function scopeRunning(Builder $query): void
     {
         $query->where('is_shared', false)->whereNull('ended_on');
+    }
+
+    /**
+     * Those of projects that not everyone may see, and the person does.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeInHidden(Builder $query, Person $person): void
+    {
+        $query->whereIn('project_id', Project::query()->hidden()->visibleTo($person)->select('id'));
     }
 
     public function isVisibleTo(Person $person): bool

@@ -209,6 +209,7 @@ final class Task extends TaskOrProject
         return $this->letSeeOwnOrOpen($either, $person)
             ->orWhereIn($either->qualifyColumn('goal_id'), Goal::query()->visibleTo($person)->select('id'))
             ->orWhereIn($either->qualifyColumn('project_id'), Project::query()->hidden()->visibleTo($person)->select('id'))
+            ->orWhereIn($either->qualifyColumn('recurring_task_id'), RecurringTask::query()->inHidden($person)->select('id'))
             ->orWhereIn($either->qualifyColumn('agenda_item_id'), $attended);
     }
 

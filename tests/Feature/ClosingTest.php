@@ -164,6 +164,60 @@ it('shelves a goal with its work, to be looked at again', function (): void {
     expect(($this->next)('River buoy')->predecessor_id)->toBe($goal->id)->and($goal->refresh()->shelved_on)->toBeNull();
 });
 
+it('brings a goal back from the shelf with its place, its measure and its work, and puts all of it back by undo', function (): void {
+    $year = Made::goal($this->mei, '2027', ['title' => 'Forty harbours']);
+    $goal = ($this->goal)('River buoy', ['parent_id' => $year->id, 'tasks_weight' => 2]);
+    $project = Made::project($this->mei, [$goal], more: ['title' => 'River hull']);
+    $project->contributions()->update(['weight' => 3]);
+    $before = Made::task($this->mei, ['goal_id' => $goal->id, 'title' => 'Put off earlier', 'shelved_on' => '2027-01-20']);
+    $with = Made::task($this->mei, ['goal_id' => $goal->id, 'title' => 'Weigh it', 'planned' => '2027-W06']);
+    $this->post("/goals/$goal->id/close", ['result' => 'not_met', 'rest' => 'shelved', 'returnOn' => '2027-04-01'])
+        ->assertSessionHasNoErrors();
+    expect($with->refresh()->shelved_on)->not->toBeNull();
+
+    $page = $this->props("/goals/new?from=$goal->id")['page'];
+    expect($page['brings'])
+        ->toBe('It comes back from the shelf with 1 task and 1 project.')
+        ->and($page['goal'])
+        ->toMatchArray(['parent' => $year->id, 'period' => '2027-Q2', 'measure' => 'work', 'tasksWeight' => '2']);
+    $this->post('/goals', [...$page['goal'], 'groups' => []])->assertSessionHasNoErrors();
+    $next = Goal::query()->where('predecessor_id', $goal->id)->firstOrFail();
+    expect($next->parent_id)
+        ->toBe($year->id)
+        ->and($with->refresh()->only(['goal_id', 'shelved_on']))
+        ->toBe(['goal_id' => $next->id, 'shelved_on' => null])
+        ->and($before->refresh()->goal_id)
+        ->toBe($goal->id)
+        ->and($project->refresh()->state)
+        ->toBe(ProjectState::Active)
+        ->and($project->contributions()->where('goal_id', $next->id)->value('weight'))
+        ->toEqual(3);
+
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect($with->refresh()->goal_id)
+        ->toBe($goal->id)
+        ->and($with->shelved_on)
+        ->not->toBeNull()
+        ->and($project->refresh()->state)
+        ->toBe(ProjectState::Shelved)
+        ->and($goal->refresh()->shelved_on)
+        ->not->toBeNull();
+});
+
+it('hangs what comes back on the goal that carries its parent on, and on none where that ended', function (): void {
+    $quarter = ($this->goal)('Orkney');
+    $week = Made::goal($this->mei, '2027-W06', ['title' => 'Two buoys', 'parent_id' => $quarter->id]);
+    $this->post("/goals/$week->id/close", ['result' => 'not_met', 'rest' => 'shelved'])->assertSessionHasNoErrors();
+    $parent = fn(): ?int => $this->props("/goals/new?from=$week->id")['page']['goal']['parent'];
+    expect($parent())->toBe($quarter->id);
+
+    $next = Made::goal($this->mei, '2027-Q2', ['title' => 'Orkney', 'predecessor_id' => $quarter->id]);
+    $quarter->update(['closed_on' => Made::TODAY, 'result' => 'not_met']);
+    expect($parent())->toBeNull();
+    Made::later('2027-04-05');
+    expect($this->actingAs($this->mei)->props("/goals/new?from=$week->id")['page']['goal']['parent'])->toBe($next->id);
+});
+
 it('gives a carried count what is left, and a part of a number its work', function (): void {
     $count = ($this->goal)('Eight contracts', ['measure' => 'count', 'target_value' => 8]);
     Made::task($this->mei, ['goal_id' => $count->id, 'done_on' => '2027-02-01']);

@@ -149,7 +149,7 @@ it('leaves no trace on any address of somebody else', function (Role $role): voi
     $this->post('/recurring-tasks', ['title' => 'Zanzibar again', 'kind' => 'task', 'words' => 'every day', 'project' => $project->id])
         ->assertSessionHasNoErrors();
     $this->post("/projects/$project->id/milestones", ['title' => 'Zanzibar reached', 'on' => '2027-02-20'])->assertSessionHasNoErrors();
-    $this->post("/projects/$project->id/lines", ['title' => 'Zanzibar first']);
+    $this->post("/projects/$project->id/lines", ['titles' => ['Zanzibar first']])->assertSessionHasNoErrors();
     $this->post("/projects/$project->id/comments", ['words' => 'Zanzibar said']);
     $this->post("/projects/$project->id/references", ['address' => 'https://zanzibar.example', 'title' => 'Zanzibar page']);
     $shelved = ($this->make)(['title' => 'Zanzibar later']);
@@ -340,6 +340,7 @@ it('is hidden later, with all that is in it, unless somebody with a part in it w
         'starts_on' => Made::TODAY,
         'project_id' => $project->id,
     ]);
+    $brought = Made::task($this->ingrid, ['recurring_task_id' => $again->id, 'occurs_on' => Made::TODAY]);
     $this->actingAs($this->ingrid);
     $this->put("/projects/$project->id", $this->fields)->assertSessionHasErrors([
         'visibility' => 'Noor Aksoy has a task for this project and could no longer see it. '.
@@ -348,7 +349,19 @@ it('is hidden later, with all that is in it, unless somebody with a part in it w
     expect($project->refresh()->visibility)->toBe(Visibility::Everyone);
     $this->put("/tasks/$task->id", ['owner_id' => $this->tom->id])->assertSessionHasNoErrors();
     $this->put("/projects/$project->id", $this->fields)->assertSessionHasNoErrors();
-    expect($task->refresh()->visibility)->toBe(Visibility::OnlyMe)->and($again->refresh()->visibility)->toBe(Visibility::OnlyMe);
+    expect($task->refresh()->visibility)
+        ->toBe(Visibility::OnlyMe)
+        ->and($again->refresh()->visibility)
+        ->toBe(Visibility::OnlyMe)
+        ->and($brought->refresh()->visibility)
+        ->toBe(Visibility::OnlyMe);
+    $this->actingAs($this->tom)
+        ->get("/tasks/$brought->id")
+        ->assertOk();
+    $this->actingAs($this->noor)
+        ->get("/tasks/$brought->id")
+        ->assertNotFound();
+    $this->actingAs($this->ingrid);
 
     // Undone as one: all of it is seen again.
     $this->post('/undo')->assertSessionHasNoErrors();

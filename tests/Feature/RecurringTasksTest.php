@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\MainEffort;
 use App\Models\Occurrence;
 use App\Models\RecurringTask;
 use App\Models\Role;
@@ -340,4 +341,37 @@ it('does not skip the first one of every second week', function (): void {
         ->assertSessionHasNoErrors();
 
     expect((string) RecurringTask::query()->firstWhere('title', 'Rinse')?->starts_on)->toBe('2027-02-16');
+});
+
+it('is work on a main effort each time that it comes, and says so where the effort stands', function (): void {
+    $mei = Made::person(name: 'Mei Tanaka');
+    $goal = Made::goal($mei, '2027-Q1', ['title' => 'Forty harbours']);
+    $effort = MainEffort::query()->create(['goal_id' => $goal->id, 'title' => 'Ring harbours', 'hours' => 2, 'person_id' => $mei->id]);
+    $hidden = MainEffort::query()->create([
+        'goal_id' => Made::goal(Made::person(name: 'Noor'), '2027-Q1', ['visibility' => Visibility::OnlyMe])->id,
+        'title' => 'x',
+        'person_id' => $mei->id,
+    ]);
+    $fields = ['title' => 'Ring two', 'kind' => 'task', 'words' => 'every day', 'minutes' => 30];
+    $this->actingAs($mei);
+    $this->post('/recurring-tasks', [...$fields, 'mainEffort' => $hidden->id])->assertSessionHasErrors([
+        'mainEffort' => 'This main effort no longer exists.',
+    ]);
+    $this->post('/recurring-tasks', [...$fields, 'mainEffort' => $effort->id])->assertSessionHasNoErrors();
+    $task = Task::query()->where('title', 'Ring two')->firstOrFail();
+    expect($task->main_effort_id)->toBe($effort->id);
+    $this->put("/tasks/$task->id/tick", ['done' => true])->assertSessionHasNoErrors();
+    expect(Task::query()->where('title', 'Ring two')->whereNull('done_on')->value('main_effort_id'))
+        ->toBe($effort->id)
+        ->and($this->props("/goals/$goal->id")['page']['parts']['efforts'][0]['comesBack'])
+        ->toBe(['Ring two, every day'])
+        ->and(array_column($this->props("/recurring-tasks/{$task->recurring_task_id}")['page']['mainEfforts'], 'label'))
+        ->toBe(['Ring harbours']);
+
+    // Taken off, what is still to come is not; what was done stays as it was.
+    $this->put("/recurring-tasks/{$task->recurring_task_id}", [...$fields, 'mainEffort' => null])->assertSessionHasNoErrors();
+    expect(Task::query()->where('title', 'Ring two')->whereNull('done_on')->value('main_effort_id'))
+        ->toBeNull()
+        ->and($task->refresh()->main_effort_id)
+        ->toBe($effort->id);
 });

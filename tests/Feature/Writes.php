@@ -247,7 +247,7 @@ final class Writes
             'projects.template' => [],
             'projects.take' => ['tasks' => []],
             'charter' => ['why' => 'Because.', 'outcome' => 'Nine harbours.', 'constraints' => 'No night moorings.', 'risks' => 'Ice.'],
-            'lines.store' => ['title' => 'Ask the diver'],
+            'lines.store' => ['titles' => ['Ask the diver', 'Ask the harbour']],
             'lines.promote' => [],
             'lines.destroy' => [],
             'milestones.store' => ['title' => 'First buoy wet', 'on' => '2027-03-15'],

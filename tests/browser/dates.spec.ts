@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { loadReader, readDate, readTime } from '../../resources/js/lib/readDate';
+import { pastedLines } from '../../resources/js/lib/pastedLines';
 import { test as signedIn } from './signedIn';
 
 const FRIDAY = '2026-11-27';
@@ -90,3 +91,20 @@ signedIn('a date is typed in words, moved in its month by the arrow keys, and ke
     await page.reload();
     await expect(page.getByLabel('Due', { exact: true })).toHaveValue('Thu 10 Dec');
 });
+
+const lists: [name: string, text: string, lines: string[]][] = [
+    ['bullets', '- Ask the diver\n- Order 12 shackles\n', ['Ask the diver', 'Order 12 shackles']],
+    ['numbers', '1. Ask\r\n2) Order\r\n10. Go', ['Ask', 'Order', 'Go']],
+    ['boxes', '- [ ] Ask\n- [x] Order\n☐ Go', ['Ask', 'Order', 'Go']],
+    ['bare lines with gaps', 'Ask\n\n   \nOrder', ['Ask', 'Order']],
+    ['a line that begins with a figure', '12 buoys to Orkney\n3 crews', ['12 buoys to Orkney', '3 crews']],
+    ['a dash within', 'Ask - politely\nOrder', ['Ask - politely', 'Order']],
+    ['one line is no list', '- Ask the diver', []],
+    ['nothing', '\n \n', []],
+];
+
+for (const [name, text, lines] of lists) {
+    test(`a pasted list is read line by line: ${name}`, () => {
+        expect(pastedLines(text)).toEqual(lines);
+    });
+}

@@ -443,3 +443,31 @@ test('a template is put in order by keys, and a project takes later what it left
     await expect(page.getByText('differs in 1 task, left on purpose')).toBeVisible();
     await expect(page.getByText('Write down what the harbour asked')).toBeVisible();
 });
+
+test('a pasted list is asked about once, and each of its lines becomes a task', async ({ page, context }) => {
+    await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+    await page.goto('/projects');
+    await page.getByRole('link', { name: 'Moorings Orkney' }).first().click();
+    const line = page.getByLabel('Add a task', { exact: true });
+    const paste = async (text: string) => {
+        await page.evaluate((words) => navigator.clipboard.writeText(words), text);
+        await line.focus();
+        await page.keyboard.press('Control+v');
+    };
+
+    await paste('- Ask the diver by Friday\n- Coil the spare rope, 20 min\n');
+    await page.getByRole('button', { name: 'Keep as one line' }).click();
+    await expect(line).toHaveValue('Ask the diver by Friday; Coil the spare rope, 20 min');
+    await line.fill('');
+    await paste('- Ask the diver by Friday\n- Coil the spare rope, 20 min\n');
+    // Until it is answered, what was pasted is kept as everything typed is.
+    await page.reload();
+    await expect(line).toHaveValue('Ask the diver by Friday; Coil the spare rope, 20 min');
+    await line.fill('');
+    await paste('- Ask the diver by Friday\n- Coil the spare rope, 20 min\n');
+    await page.getByRole('button', { name: 'Add 2 separately' }).click();
+    await page.getByRole('button', { name: /more can start now/ }).click();
+    await expect(page.getByRole('checkbox', { name: 'Done: Ask the diver' })).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: 'Done: Coil the spare rope' })).toBeVisible();
+    await expect(line).toHaveValue('');
+});

@@ -31,6 +31,7 @@ final readonly class SaveGoal
         private SetViewers $setViewers,
         private GoalChanges $changes,
         private NotifyFollowers $notifyFollowers,
+        private BringFromShelf $bringFromShelf,
     ) {
     }
 
@@ -54,16 +55,16 @@ final readonly class SaveGoal
 
             $record->save();
             $changed = $goal === null ? [] : $this->changes->of($record, $record->before(), $record->getChanges(), null);
+            $shelved = $record->predecessor()->whereNotNull('shelved_on')->first();
+
+            if ($shelved !== null) {
+                ($this->bringFromShelf)($who, $shelved, $record);
+            }
+
             ($this->setViewers)($who, $record->refresh(), $draft->groups, $draft->people);
             $this->rules->refuseShowing($record);
             SeenWork::settle($record);
             $this->saveCheckpoints($record, $draft);
-
-            $record
-                ->predecessor()
-                ->whereNotNull('shelved_on')
-                ->first()
-                ?->update(['shelved_on' => null, 'return_on' => null]);
 
             if ($changed !== []) {
                 ($this->notifyFollowers)($who, $record, 'changed it: '.implode(', ', $changed));

@@ -12,6 +12,7 @@ use App\Models\RecurringTask;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Store\RefusedChange;
+use Illuminate\Database\Eloquent\Builder;
 
 /** What belongs to a goal or a project is seen by those who see that, and whoever has a part in it is one of them. */
 final readonly class SeenWork
@@ -78,7 +79,7 @@ final readonly class SeenWork
         }
 
         $key = $whole->getForeignKey();
-        $tasks = Task::query()->where($key, $whole->id);
+        $tasks = self::tasks($whole);
         $helping = Helping::query()->whereIn('task_id', $tasks->clone()->select('id'));
         $isProject = $whole instanceof Project;
         $what = $isProject ? 'project' : 'goal';
@@ -117,13 +118,31 @@ final readonly class SeenWork
         return $unseeing === [] ? null : Person::query()->whereKey($unseeing)->orderBy('name')->firstOrFail()->name;
     }
 
+    /** @return Builder<Task> its own, and those that its recurring tasks brought */
+    private static function tasks(Goal|Project $whole): Builder
+    {
+        $key = $whole->getForeignKey();
+
+        return Task::query()->where(
+            static fn(Builder $either) => $either
+                ->where($key, $whole->id)
+                ->when(
+                    $whole instanceof Project,
+                    static fn(Builder $also) => $also->orWhereIn(
+                        'recurring_task_id',
+                        RecurringTask::query()->where('project_id', $whole->id)->select('id'),
+                    ),
+                ),
+        );
+    }
+
     /** @return iterable<Task|RecurringTask> what is not stored as its visibility wants it */
     private static function of(Goal|Project $whole): iterable
     {
         $key = $whole->getForeignKey();
         $other = $whole->isHidden() ? Visibility::Everyone : Visibility::OnlyMe;
 
-        yield from Task::query()->where($key, $whole->id)->where('visibility', $other)->orderBy('id')->get();
+        yield from self::tasks($whole)->where('visibility', $other)->orderBy('id')->get();
 
         if ($whole instanceof Project) {
             yield from RecurringTask::query()->where($key, $whole->id)->where('visibility', $other)->orderBy('id')->get();

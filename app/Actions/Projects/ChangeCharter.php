@@ -82,13 +82,16 @@ final readonly class ChangeCharter
         $this->log->change($who, "Deleted “{$part->title}”", static fn() => $part->delete());
     }
 
-    public function line(Person $who, Project $project, string $title): void
+    /** @param list<string> $titles */
+    public function lines(Person $who, Project $project, array $titles): void
     {
-        $this->log->change(
-            $who,
-            "Planned “{$title}”",
-            static fn() => PlanLine::query()->create(['project_id' => $project->id, 'title' => $title]),
-        );
+        $words = count($titles) === 1 ? "Planned “{$titles[0]}”" : 'Planned '.count($titles).' lines';
+
+        $this->log->change($who, $words, static function () use ($project, $titles): void {
+            foreach ($titles as $title) {
+                PlanLine::query()->create(['project_id' => $project->id, 'title' => $title]);
+            }
+        });
     }
 
     /** @throws RefusedChange when it is a task already */

@@ -13,6 +13,7 @@ final readonly class RecurringTaskDraft
     /**
      * @param list<array{id: ?int, title: string}> $steps
      * @param ?int $template from which each new piece takes its steps instead
+     * @param ?int $mainEffort that each time of it is work on
      */
     public function __construct(
         public string $title,
@@ -31,6 +32,7 @@ final readonly class RecurringTaskDraft
         public ?string $notes = null,
         public array $steps = [],
         public ?int $template = null,
+        public ?int $mainEffort = null,
     ) {
     }
 }

@@ -47,12 +47,14 @@ final readonly class RunRecurringTask
                 'title' => $recurringTask->title,
                 'owner_id' => $recurringTask->owner_id,
                 'minutes' => $recurringTask->minutes,
+                'main_effort_id' => $recurringTask->main_effort_id,
             ]),
             default => $open->update([
                 'title' => $recurringTask->title,
                 'owner_id' => $recurringTask->owner_id,
                 'minutes' => $recurringTask->minutes,
                 'visibility' => $recurringTask->visibility,
+                'main_effort_id' => $recurringTask->main_effort_id,
             ]),
         };
     }
@@ -182,6 +184,7 @@ final readonly class RunRecurringTask
             'owner_id' => $recurringTask->owner_id,
             'visibility' => $recurringTask->visibility,
             'minutes' => $recurringTask->minutes,
+            'main_effort_id' => $recurringTask->main_effort_id,
             'notes' => $recurringTask->notes,
             'position' => Task::placeAtEnd(null),
             'created_on' => $today,

@@ -92,6 +92,7 @@ final readonly class SaveRecurringTask
                         'starts_on' => $isOther || ! $record->exists ? $rhythm->beginning($startsOn) : $startsOn,
                         'area_id' => $draft->area,
                         'project_id' => $draft->project,
+                        'main_effort_id' => $draft->mainEffort,
                         'minutes' => $draft->minutes,
                         'per_quarter' => $draft->perQuarter,
                         'notes' => $draft->notes,

@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Week\TaskDraft;
-use App\Models\Goal;
-use App\Models\MainEffort;
-use App\Models\Person;
 use App\Models\Task;
-use Closure;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
@@ -22,7 +18,14 @@ final class TaskFields extends Fields
     public function rules(): array
     {
         return [
-            'title' => [...$this->isMethod('POST') ? [] : ['sometimes'], 'required', 'string', 'max:'.TaskDraft::TITLE],
+            'title' => [
+                ...$this->isMethod('POST') ? ['required_without:lines'] : ['sometimes', 'required'],
+                'nullable',
+                'string',
+                'max:'.TaskDraft::TITLE,
+            ],
+            'lines' => ['array', 'min:1', 'max:100'],
+            'lines.*' => ['required', 'string', 'max:'.TaskDraft::TITLE],
             'notes' => ['sometimes', 'nullable', 'string', 'max:20000'],
             'project' => ['nullable', 'integer'],
             'goal' => ['nullable', 'integer'],
@@ -36,7 +39,7 @@ final class TaskFields extends Fields
             'follow_up_on' => ['sometimes', 'nullable', new ValidDay()],
             'in_progress' => ['sometimes', 'boolean'],
             'checked_by_id' => ['sometimes', 'nullable', 'integer', 'exists:people,id'],
-            'main_effort_id' => ['sometimes', 'nullable', 'integer', $this->effort(...)],
+            'main_effort_id' => ['sometimes', 'nullable', 'integer', new VisibleEffort()],
             'focus' => ['sometimes', 'nullable', Rule::enum(Focus::class)],
             'place' => ['sometimes', 'nullable', 'string', 'max:60'],
             'isPrivate' => ['boolean'],
@@ -46,30 +49,21 @@ final class TaskFields extends Fields
         ];
     }
 
-    /** A main effort can be chosen where its goal may be seen. */
-    private function effort(string $field, mixed $id, Closure $fail): void
-    {
-        $me = $this->user();
-
-        if (
-            ! ($me instanceof Person) ||
-            ! MainEffort::query()
-                ->whereKey($id)
-                ->whereIn('goal_id', Goal::query()->visibleTo($me)->select('id'))
-                ->exists()
-        ) {
-            $fail('This main effort no longer exists.');
-        }
-    }
-
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
             'title.required' => 'Enter a title.',
+            'title.required_without' => 'Enter a title.',
             'minutes.integer' => 'Enter the estimate in whole minutes.',
             'minutes.min' => 'The estimate must be at least one minute.',
         ];
+    }
+
+    /** @return list<string> each a task of its own; empty where one is added by its title */
+    public function lines(): array
+    {
+        return array_values(array_filter($this->array('lines'), is_string(...)));
     }
 
     /** @param ?string $notes where none are sent */

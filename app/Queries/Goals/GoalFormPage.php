@@ -14,6 +14,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use Illuminate\Support\Str;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 
@@ -54,7 +55,39 @@ final readonly class GoalFormPage
         $calendar = $this->workspace->calendar();
         $next = $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
 
-        return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'viewers']))->carriedInto($next->name));
+        return $this->page(
+            $viewer,
+            GoalValues::of($goal->load(['checkpoints', 'viewers']))->carriedInto($next->name, $this->above($goal, $next, $viewer)),
+            $goal->shelved_on === null ? null : self::brings($goal, $viewer),
+        );
+    }
+
+    /** The goal that it hung on, or the open one that carries that on, whose period holds the next. */
+    private function above(Goal $goal, Period $next, Person $viewer): ?int
+    {
+        $calendar = $this->workspace->calendar();
+        $seen = [];
+
+        for ($above = $goal->parent; $above !== null && ! isset($seen[$above->id]); $above = $above->successors()->latest('id')->first()) {
+            $seen[$above->id] = true;
+
+            if ($above->closed_on === null && $above->isVisibleTo($viewer) && $calendar->period($above->period)->holds($next)) {
+                return $above->id;
+            }
+        }
+
+        return null;
+    }
+
+    /** What comes back with a goal from the shelf, in words; null for nothing. */
+    private static function brings(Goal $goal, Person $viewer): ?string
+    {
+        $counted = static fn(int $count, string $what): string => "$count ".Str::plural($what, $count);
+        $tasks = ShelvedWith::tasks($goal)->count();
+        $projects = ShelvedWith::projects($goal)->visibleTo($viewer)->count();
+        $words = [...$tasks === 0 ? [] : [$counted($tasks, 'task')], ...$projects === 0 ? [] : [$counted($projects, 'project')]];
+
+        return $words === [] ? null : 'It comes back from the shelf with '.implode(' and ', $words).'.';
     }
 
     public function filled(Person $viewer, Goal $goal): GoalFormView
@@ -62,7 +95,7 @@ final readonly class GoalFormPage
         return $this->page($viewer, GoalValues::of($goal->load(['checkpoints', 'viewers'])));
     }
 
-    private function page(Person $viewer, GoalValues $values): GoalFormView
+    private function page(Person $viewer, GoalValues $values, ?string $brings = null): GoalFormView
     {
         return new GoalFormView(
             goal: $values,
@@ -72,6 +105,7 @@ final readonly class GoalFormPage
             areas: $this->choices->areas(),
             groups: $this->choices->groups(),
             longTermGoals: $this->choices->longTermGoals(),
+            brings: $brings,
         );
     }
 

@@ -8,6 +8,7 @@ use App\Models\Assumption;
 use App\Models\Goal;
 use App\Models\MainEffort;
 use App\Models\Person;
+use App\Models\RecurringTask;
 use App\Models\Task;
 use App\Models\TradeOff;
 use App\Models\Workspace;
@@ -98,13 +99,26 @@ final readonly class GoalPartsOf
             ->get()
             ->groupBy('goal_id');
         $tradeOffs = TradeOff::query()->whereIntegerInRaw('goal_id', $ids)->with('person')->orderBy('id')->get()->groupBy('goal_id');
+        $comesBack = RecurringTask::query()
+            ->visibleTo($viewer)
+            ->running()
+            ->whereIn('main_effort_id', MainEffort::query()->whereIntegerInRaw('goal_id', $ids)->select('id'))
+            ->orderBy('title')
+            ->get()
+            ->groupBy('main_effort_id')
+            ->map(
+                static fn(Collection $of): array => array_values(
+                    $of->map(static fn(RecurringTask $each): string => "$each->title, $each->words")->all(),
+                ),
+            );
         $effort = static fn(MainEffort $each): MainEffortRow => new MainEffortRow(
-            $each->id,
-            $each->title,
-            PersonTag::of($each->person),
-            $each->hours === null ? null : (string) CoreRecords::exact($each->hours)->rounded(1),
-            $done === null ? null : $done[$each->id] ?? 0,
-            $all === 0 ? null : (int) round((100 * ($done[$each->id] ?? 0)) / $all),
+            id: $each->id,
+            title: $each->title,
+            person: PersonTag::of($each->person),
+            hours: $each->hours === null ? null : (string) CoreRecords::exact($each->hours)->rounded(1),
+            minutes: $done === null ? null : $done[$each->id] ?? 0,
+            share: $all === 0 ? null : (int) round((100 * ($done[$each->id] ?? 0)) / $all),
+            comesBack: $comesBack->get($each->id) ?? [],
         );
 
         return array_map(

@@ -13,6 +13,7 @@ use App\Models\RecurringTaskStep;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Queries\Goals\MainEffortChoices;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
@@ -31,8 +32,12 @@ final readonly class RecurringTaskPage
 
     private const AHEAD = 6;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Choices $choices)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private Choices $choices,
+        private MainEffortChoices $efforts,
+    ) {
     }
 
     public function blank(Person $viewer, RecurringTaskKind $kind, bool $isShared): RecurringTaskView
@@ -98,6 +103,7 @@ final readonly class RecurringTaskPage
                         ->all(),
                 ),
                 template: $recurringTask->template_id,
+                mainEffort: $recurringTask->main_effort_id,
             ),
             $recurringTask,
         );
@@ -151,6 +157,7 @@ final readonly class RecurringTaskPage
             goals: $this->choices->goals($viewer),
             hasEnded: $recurringTask?->ended_on !== null,
             templates: $this->choices->templates(),
+            mainEfforts: $this->efforts->of($viewer, $values->mainEffort),
         );
     }
 

@@ -6,14 +6,13 @@ namespace App\Queries\Week;
 
 use App\Models\Contact;
 use App\Models\Dependency;
-use App\Models\Goal;
-use App\Models\MainEffort;
 use App\Models\Person;
 use App\Models\Stage;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\ContactRow;
+use App\Queries\Goals\MainEffortChoices;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\Beside;
 use App\Queries\Parts\Answers\Option;
@@ -27,8 +26,11 @@ use stdClass;
 
 final readonly class TaskPage
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private MainEffortChoices $efforts,
+    ) {
     }
 
     public function of(Task $task, Person $viewer): TaskView
@@ -68,7 +70,7 @@ final readonly class TaskPage
                 ? new Option(route('meetings.show', $meeting->id, false), "{$meeting->series->title}, {$meeting->on}")
                 : null,
             people: PersonTag::all(),
-            mainEfforts: $this->mainEfforts($task, $viewer),
+            mainEfforts: $this->efforts->of($viewer, $task->main_effort_id),
             mainEffort: $task->main_effort_id,
             focus: $task->focus,
             place: $task->place,
@@ -125,22 +127,5 @@ final readonly class TaskPage
                 ->map(static fn(Contact $contact): string => $contact->name)
                 ->all(),
         ];
-    }
-
-    /** @return list<Option> those of open goals whose period is now, and the one that it is work on */
-    private function mainEfforts(Task $task, Person $viewer): array
-    {
-        $today = (string) $this->workspace->today();
-        $now = Goal::query()->visibleTo($viewer)->whereNull('closed_on')->where('starts_on', '<=', $today)->where('ends_on', '>=', $today);
-
-        return array_values(
-            MainEffort::query()
-                ->whereIn('goal_id', Goal::query()->visibleTo($viewer)->select('id'))
-                ->where(static fn($either) => $either->whereKey($task->main_effort_id)->orWhereIn('goal_id', $now->select('id')))
-                ->orderBy('id')
-                ->get()
-                ->map(static fn(MainEffort $effort): Option => new Option((string) $effort->id, $effort->title))
-                ->all(),
-        );
     }
 }

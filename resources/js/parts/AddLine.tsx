@@ -1,5 +1,6 @@
-import type { ReactNode, SubmitEvent } from 'react';
+import { type ClipboardEvent, type ReactNode, type SubmitEvent, useState } from 'react';
 import { Understood } from './capture/Understood';
+import { pastedLines } from '../lib/pastedLines';
 import type { Reading } from '../lib/useReadLine';
 import { Button } from '../ui/Button';
 
@@ -13,6 +14,8 @@ interface Props {
     onChange: (value: string) => void;
     /** Called by Enter, with something written. */
     onAdd: () => void;
+    /** Called with the lines of a list that was pasted, once it is said that each is one. */
+    onAddMany?: (lines: string[]) => void;
     isSending?: boolean;
     /** What is understood of it while one writes. */
     reading?: Reading;
@@ -29,6 +32,7 @@ export function AddLine({
     inputMode = 'text',
     onChange,
     onAdd,
+    onAddMany,
     isSending = false,
     reading,
     children,
@@ -38,6 +42,20 @@ export function AddLine({
 
         if (value.trim() !== '' && !isSending) {
             onAdd();
+        }
+    };
+
+    const [pasted, setPasted] = useState<string[]>([]);
+    // Until it is answered the list stands in the line, as it would have been pasted: it is kept with it.
+    const isAsked = onAddMany !== undefined && pasted.length > 0 && value === pasted.join('; ');
+
+    const paste = (event: ClipboardEvent) => {
+        const lines = onAddMany === undefined || value.trim() !== '' ? [] : pastedLines(event.clipboardData.getData('text/plain'));
+
+        if (lines.length > 0) {
+            event.preventDefault();
+            setPasted(lines);
+            onChange(lines.join('; '));
         }
     };
 
@@ -54,13 +72,26 @@ export function AddLine({
                     maxLength={maxLength}
                     inputMode={inputMode}
                     onKeyDown={reading?.onKeyDown}
+                    onPaste={paste}
                     value={value}
                     onChange={(event) => {
                         onChange(event.target.value);
                     }}
                     className="w-full border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
                 />
-                {reading !== undefined && <Understood reading={reading} />}
+                {isAsked && (
+                    <AskMany
+                        lines={pasted}
+                        isSending={isSending}
+                        onMany={() => {
+                            onAddMany(pasted);
+                        }}
+                        onOne={() => {
+                            setPasted([]);
+                        }}
+                    />
+                )}
+                {reading !== undefined && !isAsked && <Understood reading={reading} />}
                 {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
                 {children !== undefined && value.trim() !== '' && (
                     <div className="flex flex-wrap items-end gap-3 py-2">
@@ -72,5 +103,32 @@ export function AddLine({
                 )}
             </div>
         </form>
+    );
+}
+
+/** How many of the lines are shown. */
+const SHOWN = 5;
+
+/** A list was pasted: each of its lines for itself, or all of it as one? */
+function AskMany({ lines, isSending, onMany, onOne }: { lines: string[]; isSending: boolean; onMany: () => void; onOne: () => void }) {
+    return (
+        <div role="group" aria-label="A list was pasted" className="border-l-2 border-rule py-1 pl-3">
+            <ol className="list-decimal pl-5 text-sm text-ink-2">
+                {lines.slice(0, SHOWN).map((line, place) => (
+                    <li key={`${String(place)} ${line}`} className="truncate">
+                        {line}
+                    </li>
+                ))}
+            </ol>
+            {lines.length > SHOWN && <p className="pl-5 text-sm text-ink-2">and {lines.length - SHOWN} more</p>}
+            <div className="flex gap-2 pt-1">
+                <Button kind="main" disabled={isSending} onClick={onMany}>
+                    Add {lines.length} separately
+                </Button>
+                <Button kind="quiet" onClick={onOne}>
+                    Keep as one line
+                </Button>
+            </div>
+        </div>
     );
 }

@@ -15,6 +15,17 @@ interface Props {
 export function AddTask({ to, words, name = JSON.stringify(to) }: Props) {
     const form = useForm(`new task for ${name}`, { title: '' });
     const reading = useReadLine(form.data.title);
+    const add = (said: object) => {
+        form.post(route('tasks.store'), {
+            as: (data) => ({ ...data, ...to, ...said, isLine: true }),
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset();
+                reading.reset();
+            },
+        });
+    };
 
     return (
         <AddLine
@@ -26,15 +37,10 @@ export function AddTask({ to, words, name = JSON.stringify(to) }: Props) {
                 form.setData('title', title);
             }}
             onAdd={() => {
-                form.post(route('tasks.store'), {
-                    as: (data) => ({ ...data, ...to, ...reading.said, isLine: true }),
-                    preserveScroll: true,
-                    preserveState: true,
-                    onSuccess: () => {
-                        form.reset();
-                        reading.reset();
-                    },
-                });
+                add(reading.said);
+            }}
+            onAddMany={(lines) => {
+                add({ lines });
             }}
         />
     );

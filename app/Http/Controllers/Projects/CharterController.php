@@ -75,8 +75,10 @@ final class CharterController extends Controller
 
     public function storeLine(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
-        $request->validate(['title' => ['required', 'string', 'max:200']]);
-        $change->line($this->me(), $project, $request->string('title')->toString());
+        $request->validate(['titles' => ['required', 'array', 'min:1', 'max:100'], 'titles.*' => ['required', 'string', 'max:200']]);
+        /** @var list<string> $titles */
+        $titles = array_values($request->array('titles'));
+        $change->lines($this->me(), $project, $titles);
 
         return $this->changed();
     }

@@ -11,6 +11,7 @@ use App\Actions\Week\ChangeTask;
 use App\Actions\Week\PlanTask;
 use App\Actions\Week\SetOrder;
 use App\Actions\Week\SetTaskAside;
+use App\Actions\Week\TaskDraft;
 use App\Actions\Week\TickTask;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Refused;
@@ -37,13 +38,17 @@ final class TaskController extends Controller
     {
         $fields->validate(Refused::RULES);
         $draft = $fields->draft();
+        $said = fn(string $words): TaskDraft => (new SaidDraft(
+            $reader->read($this->me(), $words, $workspace->today(), Refused::in($fields)),
+            $workspace->today(),
+            Refused::chosen($fields),
+        ))->with($draft, lineWins: true);
 
-        if ($fields->boolean('isLine')) {
-            $line = $reader->read($this->me(), $draft->title, $workspace->today(), Refused::in($fields));
-            $draft = (new SaidDraft($line, $workspace->today(), Refused::chosen($fields)))->with($draft, lineWins: true);
-        }
-
-        $add($this->me(), $draft);
+        match (true) {
+            $fields->lines() !== [] => $add->many($this->me(), array_map($said, $fields->lines())),
+            $fields->boolean('isLine') => $add($this->me(), $said($draft->title)),
+            default => $add($this->me(), $draft),
+        };
 
         return $this->changed();
     }

@@ -17,6 +17,7 @@ final readonly class GoalFormView implements Props
      * @param list<Option> $areas
      * @param list<Option> $groups
      * @param list<Option> $longTermGoals
+     * @param ?string $brings what comes back from the shelf with it, in words
      */
     public function __construct(
         public GoalValues $goal,
@@ -26,6 +27,7 @@ final readonly class GoalFormView implements Props
         public array $areas,
         public array $groups,
         public array $longTermGoals,
+        public ?string $brings,
     ) {
     }
 }

@@ -59,8 +59,8 @@ final readonly class GoalValues implements Props
     ) {
     }
 
-    /** The same for a new goal in another period, under no parent and with no days of its own yet. */
-    public function carriedInto(string $period): self
+    /** The same for a new goal in another period, with no days of its own yet. */
+    public function carriedInto(string $period, ?int $parent): self
     {
         return new self(
             null,
@@ -68,7 +68,7 @@ final readonly class GoalValues implements Props
             $period,
             $this->why,
             $this->mark,
-            null,
+            $parent,
             $this->weight,
             $this->owner,
             $this->area,

@@ -13,6 +13,7 @@ final readonly class MainEffortRow implements Props
      * @param ?string $hours meant for it, a week
      * @param ?int $minutes of it that were done in the week that is shown; null where none is shown
      * @param ?int $share of the work of that week, in per cent; null where nothing was done
+     * @param list<string> $comesBack recurring tasks that are work on it, with their rhythm
      */
     public function __construct(
         public int $id,
@@ -21,6 +22,7 @@ final readonly class MainEffortRow implements Props
         public ?string $hours,
         public ?int $minutes = null,
         public ?int $share = null,
+        public array $comesBack = [],
     ) {
     }
 }

@@ -29,6 +29,7 @@ final readonly class RecurringTaskValues implements Props
         public string $notes,
         public array $steps,
         public ?int $template = null,
+        public ?int $mainEffort = null,
     ) {
     }
 }

@@ -20,6 +20,7 @@ final readonly class RecurringTaskView implements Props
      * @param list<Option> $areas
      * @param list<Option> $goals
      * @param list<Option> $templates from which pieces can take their steps
+     * @param list<Option> $mainEfforts that it can be work on
      */
     public function __construct(
         public RecurringTaskValues $recurringTask,
@@ -37,6 +38,7 @@ final readonly class RecurringTaskView implements Props
         public array $goals,
         public bool $hasEnded,
         public array $templates,
+        public array $mainEfforts,
     ) {
     }
 }

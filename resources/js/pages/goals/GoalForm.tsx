@@ -28,7 +28,7 @@ const measures: [MeasureKind, string][] = [
 /** Title, period and parent are enough; the rest when wanted. */
 export default function GoalForm({ page }: { page: GoalFormView }) {
     const { goal } = page;
-    const form = useForm(`goal ${String(goal.id)} ${String(goal.parent)}`, goal);
+    const form = useForm(`goal ${String(goal.id)} ${String(goal.parent)} ${String(goal.predecessor)}`, goal);
     const { data, errors } = form;
     const isYear = page.periods.some((period) => period.value === data.period && period.group === 'year');
     const isWeek = data.period.includes('W');
@@ -39,6 +39,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
         <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">
             <Head title={goal.id === null ? 'New goal' : `Edit ${goal.title}`} />
             <h1 className="mb-5">{goal.id === null ? 'New goal' : 'Edit the goal'}</h1>
+            {page.brings !== null && <p className="mb-5 border-y border-hairline py-2 text-sm">{page.brings}</p>}
             <form onSubmit={save} className="space-y-5">
                 <TextField label="What should be true by the end?" autoFocus={goal.id === null} maxLength={200} {...bind(form, 'title')} />
                 <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">

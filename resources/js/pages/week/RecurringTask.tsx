@@ -97,6 +97,14 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                             {...bindRecord(form, 'goal')}
                         />
                     )}
+                    {data.kind !== 'checklist' && !data.isShared && page.mainEfforts.length > 0 && (
+                        <RecordField
+                            label="Work on the main effort"
+                            none="None"
+                            options={page.mainEfforts}
+                            {...bindRecord(form, 'mainEffort')}
+                        />
+                    )}
                 </div>
                 {data.kind === 'pieces' && page.templates.length > 0 && (
                     <div className="max-w-2xl">

@@ -35,7 +35,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                             act('post', route('shelf.back', { kind, id }));
                         }}
                     >
-                        {kind === 'goal' ? 'Change date' : kind === 'idea' ? 'Move to tray' : 'Restore'}
+                        {kind === 'goal' ? 'Plan again' : kind === 'idea' ? 'Move to tray' : 'Restore'}
                     </Button>
                     <ReturnDate kind={kind} id={id} words="Change date" returnOn={row.returnOn} />
                     <Button

@@ -48,6 +48,11 @@ export function MainEffortLine({ effort, people, mayChange }: Props) {
                 <span className="flex-none font-mono text-xs text-ink-2">{effort.hours === null ? '' : `${effort.hours} h`}</span>
             </span>
             <span className="block text-xs text-ink-2">{effort.person.name}</span>
+            {effort.comesBack.map((words) => (
+                <span key={words} className="block text-xs text-ink-2">
+                    {words}
+                </span>
+            ))}
         </EditedLine>
     );
 }

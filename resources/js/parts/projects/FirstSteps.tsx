@@ -10,6 +10,16 @@ import { Button } from '../../ui/Button';
 /** Lines of the plan: no tasks until they are promoted. */
 export function FirstSteps({ page }: { page: ProjectView }) {
     const form = useForm(`new line of project ${String(page.project.id)}`, { title: '' });
+    const add = (titles: string[]) => {
+        form.post(route('lines.store', page.project.id), {
+            as: () => ({ titles }),
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
     const lines = page.lines.filter((line) => line.task === null);
 
     return (
@@ -57,19 +67,14 @@ export function FirstSteps({ page }: { page: ProjectView }) {
                 words="Add a line: something that may have to be done"
                 maxLength={200}
                 value={form.data.title}
-                error={form.errors.title}
+                error={Object.values(form.errors)[0]}
                 onChange={(title) => {
                     form.setData('title', title);
                 }}
                 onAdd={() => {
-                    form.post(route('lines.store', page.project.id), {
-                        preserveScroll: true,
-                        preserveState: true,
-                        onSuccess: () => {
-                            form.reset();
-                        },
-                    });
+                    add([form.data.title]);
                 }}
+                onAddMany={add}
             />
         </Section>
     );

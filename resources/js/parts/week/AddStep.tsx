@@ -7,6 +7,16 @@ import { route } from '../../lib/routes';
 export function AddStep({ task }: { task: TaskRow }) {
     const form = useForm(`new step of task ${String(task.id)}`, { title: '' });
 
+    const add = (titles: string[]) => {
+        form.post(route('steps.store', task.id), {
+            as: () => ({ titles }),
+            preserveScroll: true,
+            onSuccess: () => {
+                form.reset();
+            },
+        });
+    };
+
     return (
         <AddLine
             words="Add a step"
@@ -17,14 +27,9 @@ export function AddStep({ task }: { task: TaskRow }) {
                 form.setData('title', title);
             }}
             onAdd={() => {
-                form.post(route('steps.store', task.id), {
-                    as: ({ title }) => ({ titles: [title] }),
-                    preserveScroll: true,
-                    onSuccess: () => {
-                        form.reset();
-                    },
-                });
+                add([form.data.title]);
             }}
+            onAddMany={add}
         />
     );
 }

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Goals;
+
+use App\Actions\Projects\SetProjectState;
+use App\Actions\Week\SetTaskAside;
+use App\Models\Contribution;
+use App\Models\Goal;
+use App\Models\Person;
+use App\Queries\Goals\ShelvedWith;
+use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Work\ProjectState;
+
+/** What was put on the shelf with a goal comes back with the goal that carries it on. */
+final readonly class BringFromShelf
+{
+    public function __construct(private SetTaskAside $tasks, private SetProjectState $projects)
+    {
+    }
+
+    /** @param Goal $from that is on the shelf: it leaves it */
+    public function __invoke(Person $who, Goal $from, Goal $to): void
+    {
+        foreach (ShelvedWith::tasks($from)->get() as $task) {
+            $this->tasks->restore($who, $task);
+            $task->update(['goal_id' => $to->id, 'return_on' => null]);
+        }
+
+        foreach (ShelvedWith::projects($from)->with('contributions')->get() as $project) {
+            Contribution::query()->firstOrCreate(
+                ['project_id' => $project->id, 'goal_id' => $to->id],
+                ['weight' => $project->contributions->firstWhere('goal_id', $from->id)->weight ?? 1],
+            );
+
+            if ($project->state === ProjectState::Shelved && Gate::forUser($who)->allows('update', $project)) {
+                ($this->projects)($who, $project, ProjectState::Active);
+            }
+        }
+
+        $from->update(['shelved_on' => null, 'return_on' => null]);
+    }
+}
