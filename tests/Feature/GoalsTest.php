@@ -204,3 +204,16 @@ it('lets only the owner or a lead change a goal', function (): void {
 it('says plainly that there is nothing at an address', function (string $address): void {
     $this->get($address)->assertNotFound()->assertInertia(fn(AssertableInertia $page) => $page->component('Problem')->where('status', 404));
 })->with(['/goals/99', '/year/9999', '/weeks/2027-W77', '/weeks/2027-Q1', '/reviews/soon', '/projects/7', '/nowhere']);
+
+it('finds the next step of a long goal through the goals beneath it, and their projects', function (): void {
+    $mei = Made::person(name: 'Mei Tanaka');
+    $year = Made::goal($mei, '2027', ['title' => 'Forty harbours']);
+    $week = Made::goal($mei, '2027-W06', ['parent_id' => Made::goal($mei, '2027-Q1', ['parent_id' => $year->id])->id]);
+    $this->actingAs($mei);
+    $next = fn(): ?string => $this->props("/goals/$year->id")['page']['nextStep']['title'] ?? null;
+    expect($next())->toBeNull();
+    Made::task($mei, ['project_id' => Made::project($mei, [$week])->id, 'title' => 'Weigh the sinkers']);
+    expect($next())->toBe('Weigh the sinkers');
+    Made::task($mei, ['goal_id' => $week->id, 'title' => 'Ask the harbour', 'rank' => 'A']);
+    expect($next())->toBe('Ask the harbour');
+});

@@ -176,7 +176,7 @@ final readonly class GoalPage
         return $longTermGoal === null ? null : LongTermGoalTag::of($longTermGoal);
     }
 
-    /** The first task of its own or of a project that serves it which somebody could start on now. */
+    /** The first task for it or for a goal beneath it, or of a project that serves one of them, which somebody could start on now. */
     private function nextStep(Goal $goal, Threads $threads, Person $viewer): ?TaskRow
     {
         $task = Task::query()
@@ -184,8 +184,8 @@ final readonly class GoalPage
             ->doableNow()
             ->where(
                 static fn($either) => $either
-                    ->where('goal_id', $goal->id)
-                    ->orWhereIn('project_id', Contribution::query()->where('goal_id', $goal->id)->select('project_id')),
+                    ->whereRaw(Beneath::holds('goal_id'), [$goal->id])
+                    ->orWhereIn('project_id', Contribution::query()->whereRaw(Beneath::holds('goal_id'), [$goal->id])->select('project_id')),
             )
             ->with(TaskRow::NEEDS)
             ->orderByRaw('rank is null, rank')

@@ -32,7 +32,7 @@ export const dayWords = withYear({ weekday: 'short', day: 'numeric', month: 'sho
 export const dateWords = withYear({ day: 'numeric', month: 'short' });
 
 /** "9 Feb", whatever the year: where that stands beside it. */
-const bareDateWords = words({ day: 'numeric', month: 'short' });
+export const bareDateWords = words({ day: 'numeric', month: 'short' });
 
 /** "9 February 2027" */
 export const fullDateWords = words({ day: 'numeric', month: 'long', year: 'numeric' });

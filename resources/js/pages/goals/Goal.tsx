@@ -15,6 +15,7 @@ import { CloseGoal } from '../../parts/goals/CloseGoal';
 import { GoalParts } from '../../parts/goals/GoalParts';
 import { Ladder } from '../../parts/goals/Ladder';
 import { Judge } from '../../parts/goals/Judge';
+import { EnterReading } from '../../parts/goals/EnterReading';
 import { GoalHistory } from '../../parts/goals/GoalHistory';
 import { Readings } from '../../parts/goals/Readings';
 import { WrittenSum } from '../../parts/goals/WrittenSum';
@@ -34,7 +35,7 @@ export default function Goal({ page }: { page: GoalView }) {
     return (
         <div className="grid flex-1 grid-cols-[224px_1fr] max-md:grid-cols-1">
             <Head title={goal.title} />
-            <aside className="border-r border-hairline px-6 py-5 pr-5 max-md:order-2 max-md:border-0 max-md:px-4">
+            <aside className="border-r border-hairline px-6 py-5 pr-5 max-md:border-0 max-md:px-4 max-md:pb-0">
                 <Ladder page={page} />
                 <NextStep page={page} />
             </aside>
@@ -64,7 +65,10 @@ export default function Goal({ page }: { page: GoalView }) {
                         )}
                         {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
                     </div>
-                    <Figure page={page} />
+                    <div className="pt-3">
+                        <Figure page={page} />
+                        {takesReadings && page.closedOn === null && !page.isPast && <EnterReading page={page} />}
+                    </div>
                 </div>
                 {page.measure !== 'judged' && page.measure !== 'yes_no' && (
                     <div className="mt-4">
@@ -134,7 +138,7 @@ function Figure({ page }: { page: GoalView }) {
     const { gauge } = page.goal;
 
     return (
-        <div className="pt-3">
+        <div>
             {gauge.dueOn === null && gauge.progress !== null && <Gauge gauge={gauge} size="l" />}
             <div className="mt-2 flex items-baseline justify-between gap-3 text-md font-semibold">
                 <span>{page.measure === 'work' && gauge.progress !== null ? `${gauge.terms} of the weighted work` : gauge.terms}</span>
@@ -158,7 +162,7 @@ function NextStep({ page }: { page: GoalView }) {
     }
 
     return (
-        <div className="mt-8 border-t border-rule pt-4">
+        <div className="mt-8 border-t border-rule pt-4 max-md:mt-2">
             <h2 className="text-sm">Next step</h2>
             {nextStep === null ? (
                 <p className="mt-1 text-xs text-ink-2">
@@ -176,7 +180,7 @@ function NextStep({ page }: { page: GoalView }) {
                     </p>
                 </>
             )}
-            <p className="mt-6 text-xs text-ink-2">{page.goal.owner.name} is the owner.</p>
+            <p className="mt-6 text-xs text-ink-2 max-md:mt-2">{page.goal.owner.name} is the owner.</p>
         </div>
     );
 }

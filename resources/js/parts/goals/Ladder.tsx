@@ -1,17 +1,20 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { useState } from 'react';
 import { Cord, toneOf } from '../Cord';
 import type { GoalRow, GoalView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { Button } from '../../ui/Button';
 
 /** How many goals beneath are shown before the rest folds. */
 const SHOWN = 7;
 
-/** The thread as a ladder: what it hangs on above, what hangs on it below. */
+/** The thread as a ladder: what it hangs on above, what hangs on it below in order of time. On a phone that is folded. */
 export function Ladder({ page }: { page: GoalView }) {
-    const open = page.beneath.filter((goal) => !goal.isClosed);
-    const beneath = [...open, ...page.beneath.filter((goal) => goal.isClosed)];
+    const [isAll, setAll] = useState(false);
+    const [isUnfolded, setUnfolded] = useState(false);
+    const shown = new Set(isAll ? page.beneath : first(page.beneath));
 
     return (
         <nav aria-label="Thread">
@@ -29,18 +32,49 @@ export function Ladder({ page }: { page: GoalView }) {
                     <Rung key={goal.id} goal={goal} />
                 ))}
                 <Rung goal={page.goal} isHere />
-                {beneath.slice(0, SHOWN).map((goal) => (
-                    <Rung key={goal.id} goal={goal} />
-                ))}
+                {page.beneath
+                    .filter((goal) => shown.has(goal))
+                    .map((goal) => (
+                        <Rung key={goal.id} goal={goal} className={isUnfolded ? '' : 'max-md:hidden'} />
+                    ))}
             </ol>
-            {beneath.length > SHOWN && <p className="mt-1 pl-4 text-xs text-ink-2">and {beneath.length - SHOWN} more below</p>}
+            {page.beneath.length > 0 && !isUnfolded && (
+                <Button
+                    kind="quiet"
+                    className="md:hidden"
+                    onClick={() => {
+                        setUnfolded(true);
+                    }}
+                >
+                    {page.beneath.length === 1 ? '1 goal below' : `${String(page.beneath.length)} goals below`}
+                </Button>
+            )}
+            {page.beneath.length > shown.size && (
+                <Button
+                    kind="quiet"
+                    className={clsx(!isUnfolded && 'max-md:hidden')}
+                    onClick={() => {
+                        setAll(true);
+                    }}
+                >
+                    Show {page.beneath.length - shown.size} more
+                </Button>
+            )}
         </nav>
     );
 }
 
-function Rung({ goal, isHere = false }: { goal: GoalRow; isHere?: boolean }) {
+/** Those that are open and, of the closed ones, the latest: as many as fit. */
+function first(beneath: GoalRow[]): GoalRow[] {
+    const open = beneath.filter((goal) => !goal.isClosed);
+    const closed = beneath.filter((goal) => goal.isClosed).reverse();
+
+    return [...open, ...closed].slice(0, SHOWN);
+}
+
+function Rung({ goal, isHere = false, className }: { goal: GoalRow; isHere?: boolean; className?: string }) {
     return (
-        <li className="relative pb-4 pl-4">
+        <li className={clsx('relative pb-4 pl-4', className)}>
             <span aria-hidden className={clsx('absolute top-2 -left-[7px] w-[11px] bg-current', isHere ? 'h-[7px]' : 'h-[3px]')} />
             <div className="flex justify-between gap-2 text-ink">
                 <span className="text-xs text-ink-2">

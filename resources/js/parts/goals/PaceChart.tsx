@@ -1,7 +1,7 @@
 import { Pins } from './Pins';
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { ChartPoint, GoalView, PeriodTag } from '../../generated/props';
-import { addDays, dateWords, daysBetween, dayWords } from '../../lib/dates';
+import { addDays, bareDateWords, dateWords, daysBetween, dayWords } from '../../lib/dates';
 
 interface Point {
     day: number;
@@ -29,7 +29,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                             type="number"
                             domain={['dataMin', 'dataMax']}
                             ticks={starts}
-                            tickFormatter={(day: number) => dateWords(addDays(page.period.first, day))}
+                            tickFormatter={(day: number) => tickWords(addDays(page.period.first, day))}
                             tick={tick}
                             stroke="var(--rule)"
                         />
@@ -79,11 +79,15 @@ export default function PaceChart({ page }: { page: GoalView }) {
                                 strokeWidth={7}
                                 strokeDasharray="1.5 3"
                                 label={{
-                                    value: `${String(Math.round(last.expected - last.progress))} missing`,
+                                    value: `${String(Math.round(last.expected) - Math.round(last.progress))} missing`,
                                     position: 'left',
                                     fill: 'var(--ink)',
                                     fontSize: 12,
                                     offset: 10,
+                                    // Legible where it crosses a line.
+                                    stroke: 'var(--sheet)',
+                                    strokeWidth: 4,
+                                    paintOrder: 'stroke',
                                 }}
                             />
                         )}
@@ -182,3 +186,6 @@ function monthStarts({ first, last }: PeriodTag): number[] {
 
     return Array.from({ length: length + 1 }, (_, day) => day).filter((day) => day === 0 || addDays(first, day).endsWith('-01'));
 }
+
+/** The year stands once, where it begins. */
+const tickWords = (day: string) => (day.slice(5, 7) === '01' ? dateWords(day) : bareDateWords(day));

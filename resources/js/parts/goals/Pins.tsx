@@ -1,75 +1,86 @@
 import { clsx } from 'clsx';
-import type { CSSProperties } from 'react';
 import type { GoalView, LogEntry } from '../../generated/props';
-import { daysBetween, dayWords } from '../../lib/dates';
+import { dateWords, daysBetween } from '../../lib/dates';
 
 /** How many lines are written out beneath the chart; those before them are dots. */
-const WRITTEN = 5;
+const WRITTEN = 6;
 
 /** The chart's plot lies within its frame by so much, in pixels. */
 const PLOT = 'ml-[42px] mr-2';
 
-/** The history pinned to the chart's days: what was said and done, where the line bent. */
+/** How much of the width a number needs for itself, and how high its row is. */
+const WIDE = 0.024;
+const HIGH = 20;
+
+/** What was said and done, as numbers on the chart's days, written out below: where the line bent, and why. */
 export function Pins({ page }: { page: GoalView }) {
     const days = daysBetween(page.period.first, page.period.last) + 1;
     const pins = page.history.filter((entry) => entry.kind !== 'reading' && entry.on >= page.period.first && entry.on <= page.period.last);
-    const written = pins.slice(0, WRITTEN).reverse();
     const at = (entry: LogEntry) => (daysBetween(page.period.first, entry.on) + 1) / days;
+    const written = inRows(pins.slice(0, WRITTEN).reverse(), at);
 
     if (pins.length === 0) {
         return null;
     }
 
     return (
-        <ol
-            aria-hidden
-            className={clsx('relative border-t border-rule text-xs max-md:hidden', PLOT)}
-            style={{ height: `${String(written.length * 17 + 10)}px` }}
-        >
-            {pins.slice(WRITTEN).map((entry) => (
-                <li
-                    key={entry.key}
-                    className="absolute top-[-3px] size-[5px] -translate-x-1/2 rounded-full bg-ink-2"
-                    style={{ left: `${String(at(entry) * 100)}%` }}
-                />
-            ))}
-            {written.map((entry, place) => (
-                <li
-                    key={entry.key}
-                    className={clsx(
-                        'absolute top-0 border-ink-2',
-                        at(entry) > 0.55 ? 'right-(--far) border-r pr-3 text-right' : 'left-(--far) border-l pl-3',
-                    )}
-                    style={
-                        {
-                            '--far': `${String((at(entry) > 0.55 ? 1 - at(entry) : at(entry)) * 100)}%`,
-                            height: `${String((place + 1) * 17)}px`,
-                            width: `${String((at(entry) > 0.55 ? at(entry) : 1 - at(entry)) * 100)}%`,
-                        } as CSSProperties
-                    }
-                >
-                    <span
-                        className={clsx(
-                            'absolute top-[-3px] size-[6px] rounded-full bg-ink',
-                            at(entry) > 0.55 ? 'right-[-3.5px]' : 'left-[-3.5px]',
-                        )}
+        <div aria-hidden className="text-xs max-md:hidden">
+            <ol
+                className={clsx('relative border-t border-rule', PLOT)}
+                style={{ height: `${String((Math.max(0, ...written.map(({ row }) => row)) + 1) * HIGH + 6)}px` }}
+            >
+                {pins.slice(WRITTEN).map((entry) => (
+                    <li
+                        key={entry.key}
+                        className="absolute top-[-3px] size-[5px] -translate-x-1/2 rounded-full bg-ink-2"
+                        style={{ left: `${String(at(entry) * 100)}%` }}
                     />
-                    <a
-                        href={`#${idOf(entry)}`}
-                        title={`${dayWords(entry.on)}: ${sentence(entry)}`}
-                        className={clsx(
-                            'absolute bottom-[-7px] z-10 block max-w-[92%] truncate bg-sheet px-1 hover:underline',
-                            at(entry) > 0.55 ? 'right-2.5' : 'left-2.5',
-                        )}
-                        tabIndex={-1}
+                ))}
+                {written.map(({ entry, row }, place) => (
+                    <li
+                        key={entry.key}
+                        className="absolute top-0 w-px bg-ink-2"
+                        style={{ left: `${String(at(entry) * 100)}%`, height: `${String(row * HIGH + 6)}px` }}
                     >
-                        {entry.who !== null && <b className="font-semibold">{entry.who} </b>}
-                        {rest(entry)}
-                    </a>
-                </li>
-            ))}
-        </ol>
+                        <Pin of={place + 1} className="absolute bottom-[-18px] -translate-x-1/2 bg-sheet" />
+                    </li>
+                ))}
+            </ol>
+            <ol className="mt-1 grid grid-cols-2 gap-x-6 max-lg:grid-cols-1">
+                {written.map(({ entry }, place) => (
+                    <li key={entry.key} className="flex min-w-0 items-baseline gap-2 py-0.5">
+                        <Pin of={place + 1} className="flex-none" />
+                        <span className="w-12 flex-none text-ink-2">{dateWords(entry.on)}</span>
+                        <a href={`#${idOf(entry)}`} title={sentence(entry)} className="min-w-0 truncate hover:underline" tabIndex={-1}>
+                            {entry.who !== null && <b className="font-semibold">{entry.who} </b>}
+                            {rest(entry)}
+                        </a>
+                    </li>
+                ))}
+            </ol>
+        </div>
     );
+}
+
+function Pin({ of, className }: { of: number; className: string }) {
+    return (
+        <span className={clsx('inline-flex size-[18px] items-center justify-center rounded-full border border-ink-2 font-mono', className)}>
+            {of}
+        </span>
+    );
+}
+
+/** Each in the first row in which it touches none before it. */
+function inRows(entries: LogEntry[], at: (entry: LogEntry) => number): { entry: LogEntry; row: number }[] {
+    const ends: number[] = [];
+
+    return entries.map((entry) => {
+        const free = ends.findIndex((end) => at(entry) - end >= WIDE);
+        const row = free === -1 ? ends.length : free;
+        ends[row] = at(entry);
+
+        return { entry, row };
+    });
 }
 
 export const idOf = (entry: LogEntry) => `log-${entry.key.replaceAll(' ', '-')}`;

@@ -1,9 +1,6 @@
-import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
-import { SureOfDate } from './SureOfDate';
-import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { GoalView, ReadingRow } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -17,48 +14,15 @@ import { DateField } from '../../ui/DateField';
 /** How many readings are listed before the rest folds. */
 const SHOWN = 6;
 
+/** What was read so far, newest first; the next is entered beside the figure. */
 export function Readings({ page }: { page: GoalView }) {
-    const { frame } = usePage().props;
     const [isOpen, setOpen] = useState(false);
-    const form = useForm(`new reading of goal ${String(page.goal.id)}`, { on: frame?.today ?? '', value: '', sure: false });
     const shown = isOpen ? page.readings : page.readings.slice(0, SHOWN);
-
-    const enter = () => {
-        form.post(route('readings.store', page.goal.id), {
-            preserveScroll: true,
-            onSuccess: () => {
-                form.reset('value', 'sure');
-            },
-        });
-    };
 
     return (
         <Section title="Readings" aside={page.unit ?? undefined}>
             {page.closedOn === null && !page.isPast && (
-                <div className="flex flex-wrap items-start justify-between gap-x-4">
-                    <div className="min-w-60 flex-1">
-                        <AddLine
-                            words="Enter a value"
-                            inputMode="decimal"
-                            maxLength={40}
-                            value={form.data.value}
-                            error={form.errors.value}
-                            isSending={form.processing}
-                            onChange={(value) => {
-                                form.setData('value', value);
-                            }}
-                            onAdd={enter}
-                        >
-                            <DateField label="As of" className="w-40" {...bind(form, 'on')} max={frame?.today} />
-                            <SureOfDate
-                                problem={form.errors.sure}
-                                isSure={form.data.sure}
-                                onChange={(sure) => {
-                                    form.setData('sure', sure);
-                                }}
-                            />
-                        </AddLine>
-                    </div>
+                <div className="flex justify-end">
                     <PasteReadings goal={page.goal.id} />
                 </div>
             )}
