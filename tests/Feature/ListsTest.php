@@ -392,3 +392,17 @@ it('says which tasks come first, and refuses a group', function (): void {
         ->and($this->props("/tasks/$b->id")['page']['after'])
         ->toBe([$a->id]);
 });
+
+it('says in a list what a task cannot start before, until that is finished', function (): void {
+    $mei = Made::person(name: 'Mei Tanaka');
+    $project = Made::project($mei);
+    $first = Made::task($mei, ['project_id' => $project->id, 'title' => 'Ask the diver']);
+    $second = Made::task($mei, ['project_id' => $project->id, 'title' => 'Lower the chain']);
+    Dependency::query()->create(['task_id' => $second->id, 'after_id' => $first->id]);
+    $this->actingAs($mei);
+    $after = fn(): array => collect($this->props("/projects/$project->id")['page']['stages'][0]['tasks'])->pluck('after', 'title')->all();
+
+    expect($after())->toBe(['Ask the diver' => null, 'Lower the chain' => 'Ask the diver']);
+    $this->put("/tasks/$first->id/tick", ['done' => true]);
+    expect($after()['Lower the chain'])->toBeNull();
+});

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Collection;
+use App\Models\Entry;
 use App\Models\Field;
 use App\Models\Milestone;
+use App\Models\Project;
 use App\Models\Role;
 use App\Models\Visibility;
 use Tests\Feature\Made;
@@ -178,4 +180,49 @@ it('does not tell by a filter what serves a hidden goal', function (): void {
     Made::project($this->noor, [], [], ['title' => 'Does not']);
 
     expect($this->actingAs($this->elif)->props("/projects?thread=$goal->id")['page']['total'])->toBe(2);
+});
+
+it('shows a project under each of its collections, and counts it once', function (): void {
+    $project = Made::project($this->elif, [], [], ['title' => 'Ostend']);
+    $other = Made::project($this->elif, [], [], ['title' => 'Fowey']);
+    $this->put("/projects/$project->id/collections", ['collections' => [], 'named' => 'Winter'])->assertSessionHasNoErrors();
+    $winter = Collection::query()->where('title', 'Winter')->firstOrFail();
+    $this->put("/projects/$project->id/collections", ['collections' => [$winter->id], 'named' => 'Belgium'])->assertSessionHasNoErrors();
+    $this->put("/projects/$other->id/collections", ['collections' => [$winter->id]])->assertSessionHasNoErrors();
+    $page = $this->props('/projects?group=collection')['page'];
+
+    expect(array_map(fn(array $group): array => [$group['heading'], array_column($group['projects'], 'title')], $page['groups']))
+        ->toContain(['Belgium', ['Ostend']])
+        ->toContain(['Winter', ['Ostend', 'Fowey']])
+        ->and($page['total'])
+        ->toBe(Project::query()->count());
+});
+
+it('groups and sorts by extra fields, numbers by their size, what is not filled in last', function (): void {
+    Project::query()->get()->each->delete();
+    $size = Field::query()->create(['name' => 'Berths', 'kind' => 'number']);
+    $coast = Field::query()->create(['name' => 'Coast', 'kind' => 'choice', 'choices' => ['East', 'West']]);
+
+    $made = [['Ostend', '9', 'East'], ['Fowey', '12', 'West'], ['Kirkwall', '101', 'East'], ['Brest', null, null]];
+
+    foreach ($made as [$title, $berths, $side]) {
+        $project = Made::project($this->elif, [], [], ['title' => $title]);
+
+        foreach (array_filter([$size->id => $berths, $coast->id => $side]) as $field => $value) {
+            Entry::query()->create(['field_id' => $field, 'project_id' => $project->id, 'value' => $value]);
+        }
+    }
+
+    $groups = fn(string $query): array => array_map(
+        fn(array $group): array => [$group['heading'], array_column($group['projects'], 'title')],
+        $this->props("/projects?$query")['page']['groups'],
+    );
+    expect($groups("group=none&sort=field:$size->id"))
+        ->toBe([[null, ['Ostend', 'Fowey', 'Kirkwall', 'Brest']]])
+        ->and($groups("group=field:$coast->id&sort=field:$size->id"))
+        ->toBe([['East', ['Ostend', 'Kirkwall']], ['West', ['Fowey']], ['Not filled in', ['Brest']]]);
+
+    // One that is gone is as if it had not been asked for.
+    expect($groups('group=field:999&sort=field:999'))->toBe($groups(''));
+    $this->get('/projects?sort=field:x')->assertSessionHasErrors('sort');
 });

@@ -7,6 +7,7 @@ use App\Models\Contact;
 use App\Models\Jot;
 use App\Models\Letter;
 use App\Models\Project;
+use App\Models\Role;
 use App\Models\Task;
 use App\Models\Visibility;
 use Illuminate\Support\Carbon;
@@ -232,4 +233,37 @@ it('sends a letter at its minute, once, also when nobody is there', function ():
 
     $this->put("/shelf/idea/$timed->id", ['returnOn' => '2027-02-15'])->assertSessionHasNoErrors();
     expect($struck('2027-02-16 09:00:00'))->toBe(['Tide tables', 'Ring Kirkwall', 'Ring Kirkwall']);
+});
+
+it('stands on the thing itself, for whoever noted it, and goes from there', function (): void {
+    $mei = Made::person(name: 'Mei Tanaka');
+    $goal = Made::goal($mei, '2027-Q1');
+    $project = Made::project($mei);
+    $task = Made::task($mei);
+    $this->actingAs($mei);
+
+    foreach (['goal' => $goal, 'project' => $project, 'task' => $task] as $kind => $about) {
+        $this->post('/return-dates', [
+            'words' => 'Look again',
+            'on' => '2027-03-01',
+            'at' => '09:30',
+            'rhythm' => 'every month',
+            'kind' => $kind,
+            'about' => $about->id,
+        ])->assertSessionHasNoErrors();
+        $page = fn(): array => $this->props("/{$kind}s/$about->id")['page'];
+        $returns = fn(): array => $page()['returns'] ?? $page()['beside']['returns'];
+        expect($returns()[0])->toMatchArray(['on' => '2027-03-01', 'at' => '09:30', 'rhythm' => 'every month']);
+
+        $this->actingAs(Made::person(Role::Lead));
+        expect($returns())->toBe([]);
+        $this->actingAs($mei)->delete("/shelf/idea/{$returns()[0]['id']}")->assertSessionHasNoErrors();
+        expect($returns())->toBe([]);
+    }
+
+    // What is on the shelf itself says until when, to everybody.
+    $project->update(['state' => 'shelved', 'return_on' => '2027-05-03']);
+    expect($this->props("/projects/$project->id")['page']['beside']['returns'])->toBe([
+        ['id' => null, 'on' => '2027-05-03', 'at' => null, 'rhythm' => null],
+    ]);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Field;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Projects\Answers\RegisterFilter;
@@ -22,8 +23,8 @@ final class RegisterQuestion extends Fields
             'state' => ['nullable', Rule::in(RegisterFilter::STATES)],
             'need' => ['nullable', Rule::in(RegisterFilter::NEEDS)],
             'focus' => ['nullable', Rule::enum(Focus::class)],
-            'sort' => ['nullable', Rule::in(RegisterFilter::SORTS)],
-            'group' => ['nullable', Rule::in(RegisterFilter::GROUPS)],
+            'sort' => ['nullable', 'string', self::oneOf(RegisterFilter::SORTS)],
+            'group' => ['nullable', 'string', self::oneOf(RegisterFilter::GROUPS)],
             'owner' => $number,
             'area' => $number,
             'thread' => $number,
@@ -33,6 +34,21 @@ final class RegisterQuestion extends Fields
             'value' => ['nullable', 'string', 'max:200'],
             'words' => ['nullable', 'string', 'max:200'],
         ];
+    }
+
+    /** @param list<string> $usual besides which there are the extra fields */
+    private static function oneOf(array $usual): string
+    {
+        return 'regex:/^(?:'.implode('|', $usual).'|'.RegisterFilter::FIELD.'\d{1,18})$/';
+    }
+
+    /** An extra field that is gone by now orders nothing: an address that was kept still shows the projects. */
+    private function order(string $name, string $usual): string
+    {
+        $asked = $this->words($name) ?? $usual;
+        $field = RegisterFilter::fieldIn($asked);
+
+        return $field !== null && Field::query()->whereKey($field)->doesntExist() ? $usual : $asked;
     }
 
     public function filter(Person $viewer): RegisterFilter
@@ -51,8 +67,8 @@ final class RegisterQuestion extends Fields
             field: $this->number('field'),
             value: $this->words('value') ?? '',
             words: $this->words('words') ?? '',
-            sort: $this->words('sort') ?? 'need',
-            group: $this->words('group') ?? 'state',
+            sort: $this->order('sort', 'need'),
+            group: $this->order('group', 'state'),
             page: $this->number('page') ?? 1,
         );
     }

@@ -13,6 +13,7 @@ use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Capture\ReturnsOf;
 use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\ClosingOffer;
@@ -115,6 +116,7 @@ final readonly class GoalPage
             history: $this->history->of($goal, $viewer, $on),
             isFollowed: $followers->contains($viewer->id),
             followers: $followers->reject($goal->owner_id)->count(),
+            returns: ReturnsOf::of($goal, $viewer),
         );
     }
 

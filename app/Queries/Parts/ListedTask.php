@@ -60,6 +60,10 @@ final readonly class ListedTask
             'select c.goal_id from recurring_task_contributions c where c.recurring_task_id = tasks.recurring_task_id '.
             'order by c.id limit 1',
         'steps' => 'select count(*) from steps s where s.task_id = tasks.id',
+        // What it depends on and is not finished: the first that is in the way.
+        'after_title' =>
+            'select o.title from dependencies d join tasks o on o.id = d.after_id where d.task_id = tasks.id '.
+            'and o.done_on is null and o.dropped_on is null order by d.id limit 1',
         'steps_done' => 'select count(s.done_on) from steps s where s.task_id = tasks.id',
     ];
 
@@ -100,6 +104,7 @@ final readonly class ListedTask
         public bool $is_worth_telling,
         public int $steps,
         public int $stepsDone,
+        public ?string $afterTitle,
     ) {
     }
 
@@ -173,6 +178,7 @@ final readonly class ListedTask
             rank: Rank::tryFrom((string) $row->rank),
             focus: Focus::tryFrom((string) $row->focus),
             place: $text($row->place),
+            afterTitle: $text($row->after_title),
             is_worth_telling: (bool) $row->is_worth_telling,
             steps: (int) $row->steps,
             stepsDone: (int) $row->steps_done,

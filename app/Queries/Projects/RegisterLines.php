@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\CollectionItem;
+use App\Models\Entry;
+use App\Models\Field;
+use App\Models\FieldKind;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
@@ -34,7 +37,7 @@ final readonly class RegisterLines
      * @param CountedWork $active that of all active projects
      * @param Threads $threads as the viewer sees them
      *
-     * @return array<int, string> the heading of each project, by its id and in their order
+     * @return list<array{int, string}> each project with its heading, in their order; one in two collections stands under both
      */
     public function of(RegisterFilter $filter, CountedWork $active, Threads $threads, Person $viewer): array
     {
@@ -44,7 +47,7 @@ final readonly class RegisterLines
         return $filter->words === '' && $filter->value === '' ? $this->remembered->of("register for $viewer->id, $asked", $find) : $find();
     }
 
-    /** @return array<int, string> */
+    /** @return list<array{int, string}> */
     private function find(RegisterFilter $filter, CountedWork $active, Threads $threads, Person $viewer): array
     {
         $lines = array_values(
@@ -56,18 +59,18 @@ final readonly class RegisterLines
         $work =
             $filter->sort === 'progress' ? $this->counts->of(array_map(static fn(RegisterLine $line): int => $line->id, $lines)) : $active;
         $order = new RegisterOrder($work, $filter->sort);
-        $places = array_map(
-            static fn(RegisterLine $line): array => [...$line->headingPlace($filter->group), ...$order->place($line)],
-            $lines,
-        );
-        asort($places);
-        $headings = [];
+        $places = $found = [];
 
-        foreach (array_keys($places) as $place) {
-            $headings[$lines[$place]->id] = $lines[$place]->heading($filter->group);
+        foreach ($lines as $line) {
+            foreach ($line->headings($filter->group) as $heading) {
+                $places[] = [...$line->headingPlace($filter->group, $heading), ...$order->place($line)];
+                $found[] = [$line->id, $heading];
+            }
         }
 
-        return $headings;
+        asort($places);
+
+        return array_map(static fn(int $place): array => $found[$place], array_keys($places));
     }
 
     /** @return list<RegisterLine> */
@@ -85,19 +88,13 @@ final readonly class RegisterLines
                     'changed' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id'),
                 ]),
             )
-            ->when(
-                $filter->group === 'collection',
-                static fn($query) => $query->addSelect([
-                    'collection' => CollectionItem::query()
-                        ->join('collections', 'collections.id', '=', 'collection_id')
-                        ->whereColumn('project_id', 'projects.id')
-                        ->orderBy('collection_items.id')
-                        ->limit(1)
-                        ->select('collections.title'),
-                ]),
-            )
             ->toBase()
             ->get();
+        $collections = $filter->group === 'collection' ? self::collections() : [];
+        [$groupField, $sortField] = [RegisterFilter::fieldIn($filter->group), RegisterFilter::fieldIn($filter->sort)];
+        $grouped = self::entries($groupField);
+        $sorted = self::entries($sortField);
+        $isNumber = Field::query()->whereKey($sortField)->value('kind') === FieldKind::Number;
 
         return array_values(
             $rows
@@ -112,12 +109,54 @@ final readonly class RegisterLines
                         rank: Rank::tryFrom((string) $row->rank),
                         focus: Focus::tryFrom((string) $row->focus),
                         changed: $text($row->changed ?? null),
-                        collection: $text($row->collection ?? null),
+                        collections: $collections[(int) $row->id] ?? [],
                         cord: $threads->ofProject((int) $row->id),
+                        grouped: $grouped[(int) $row->id] ?? null,
+                        sorted: self::comparable($sorted[(int) $row->id] ?? null, $isNumber),
                     ),
                 )
                 ->all(),
         );
+    }
+
+    /** @return array<int, list<string>> titles by project */
+    private static function collections(): array
+    {
+        $found = [];
+
+        foreach (
+            CollectionItem::query()
+                ->toBase()
+                ->join('collections', 'collections.id', '=', 'collection_id')
+                ->orderBy('collections.title')
+                ->get(['project_id', 'title']) as $row
+        ) {
+            $found[(int) $row->project_id][] = (string) $row->title;
+        }
+
+        return $found;
+    }
+
+    /** @return array<int, string> what stands in an extra field, by project */
+    private static function entries(?int $field): array
+    {
+        return $field === null
+            ? []
+            : Entry::query()
+                ->where('field_id', $field)
+                ->get(['project_id', 'value'])
+                ->mapWithKeys(static fn(Entry $entry): array => [$entry->project_id => $entry->value])
+                ->all();
+    }
+
+    /** Numbers by their size, words without regard to case; dates are written so that they sort. */
+    private static function comparable(?string $entry, bool $isNumber): string|float|null
+    {
+        return match (true) {
+            $entry === null => null,
+            $isNumber => (float) str_replace(',', '.', $entry),
+            default => mb_strtolower($entry),
+        };
     }
 
     private static function isNeeded(RegisterLine $line, CountedWork $active, ?string $need): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Queries\Projects\Answers\RegisterFilter;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\ProjectState;
 
@@ -26,7 +27,9 @@ final readonly class RegisterOrder
                 'owner' => [$line->owner],
                 'rank' => [$line->rank === null ? 'Z' : $line->rank->value],
                 'changed' => [$line->changed === null ? 0 : -(int) strtotime($line->changed)],
-                default => $this->need($line),
+                default => RegisterFilter::fieldIn($this->sort) === null
+                    ? $this->need($line)
+                    : [$line->sorted === null ? 1 : 0, $line->sorted ?? ''],
             },
             $line->id,
         ];

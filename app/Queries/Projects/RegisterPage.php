@@ -52,11 +52,11 @@ final readonly class RegisterPage
         return new Register(
             filter: $filter,
             groups: $this->groups(
-                array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE, preserve_keys: true),
+                array_slice($lines, (min($pages, $filter->page) - 1) * self::PER_PAGE, self::PER_PAGE),
                 $active,
                 $threads,
             ),
-            total: count($lines),
+            total: count(array_unique(array_column($lines, 0))),
             pages: $pages,
             active: array_sum($active->byOwner()),
             needy: $active->needy(),
@@ -112,13 +112,13 @@ final readonly class RegisterPage
     }
 
     /**
-     * @param array<int, string> $headings by project, in their order
+     * @param list<array{int, string}> $lines projects with their headings, in their order
      *
      * @return list<RegisterGroup>
      */
-    private function groups(array $headings, CountedWork $active, Threads $threads): array
+    private function groups(array $lines, CountedWork $active, Threads $threads): array
     {
-        $ids = array_keys($headings);
+        $ids = array_values(array_unique(array_column($lines, 0)));
         $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : $this->counts->of($ids);
         $work->lookAhead($ids);
         $projects = Project::query()
@@ -132,7 +132,7 @@ final readonly class RegisterPage
             ->keyBy('id');
         $groups = [];
 
-        foreach ($headings as $id => $heading) {
+        foreach ($lines as [$id, $heading]) {
             $groups[$heading][] = $this->row($projects->findOrFail($id), $work, $threads);
         }
 

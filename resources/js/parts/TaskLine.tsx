@@ -199,6 +199,10 @@ function TaskMarks({ task, showsTime, isAtHome }: { task: TaskRow; showsTime: bo
         marks.push({ key: 'ask', words: `follow up ${dayWords(task.followUpOn)}` });
     }
 
+    if (task.after !== null) {
+        marks.push({ key: 'after', words: `cannot start before “${task.after}”` });
+    }
+
     if (task.isInProgress && !task.isDone && !task.isAside) {
         marks.push({ key: 'in progress', words: 'in progress' });
     }

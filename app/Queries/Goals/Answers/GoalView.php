@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Goals\Answers;
 
 use App\Models\Rest;
+use App\Queries\Capture\Answers\ReturnRow;
 use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
@@ -37,6 +38,7 @@ final readonly class GoalView implements Props
      * @param list<TaskRow> $tasks its own, not those of its projects
      * @param list<LogEntry> $history newest first
      * @param int $followers besides its owner
+     * @param list<ReturnRow> $returns when it comes back to the reader's tray
      */
     public function __construct(
         public GoalRow $goal,
@@ -73,6 +75,7 @@ final readonly class GoalView implements Props
         public array $history,
         public bool $isFollowed,
         public int $followers,
+        public array $returns,
     ) {
     }
 }

@@ -11,9 +11,11 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reference;
 use App\Models\Task;
+use App\Queries\Capture\Answers\ReturnRow;
+use App\Queries\Capture\ReturnsOf;
 use App\Queries\Props;
 
-/** What lies beside a task or a project: who helps, what was said, files, references. */
+/** What lies beside a task or a project: who helps, what was said, files, references, return dates. */
 final readonly class Beside implements Props
 {
     /**
@@ -22,6 +24,7 @@ final readonly class Beside implements Props
      * @param list<CommentRow> $comments the oldest first
      * @param list<FileRow> $files
      * @param list<ReferenceRow> $references
+     * @param list<ReturnRow> $returns when it comes back to the reader's tray
      */
     public function __construct(
         public string $kind,
@@ -30,6 +33,7 @@ final readonly class Beside implements Props
         public array $comments,
         public array $files,
         public array $references,
+        public array $returns,
     ) {
     }
 
@@ -58,6 +62,7 @@ final readonly class Beside implements Props
                     )
                     ->all(),
             ),
+            returns: ReturnsOf::of($work, $viewer),
         );
     }
 }

@@ -34,6 +34,7 @@ final readonly class TaskRow implements Props
      * @param int $carried how often it has come along
      * @param bool $asks whether it has come along so often that it asks for a decision
      * @param bool $isAside whether it was dropped or shelved
+     * @param ?string $after title of an unfinished task that it depends on, where it is listed
      */
     public function __construct(
         public int $id,
@@ -65,6 +66,7 @@ final readonly class TaskRow implements Props
         public bool $isAside,
         public bool $isWorthTelling,
         public ?Cord $cord,
+        public ?string $after = null,
     ) {
     }
 
@@ -102,12 +104,14 @@ final readonly class TaskRow implements Props
             rhythm: $task->rhythm,
             cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTaskGoal),
             steps: [$task->stepsDone, $task->steps],
+            after: $task->afterTitle,
         );
     }
 
     /**
      * @param ?string $goal its title, if the reader may see it
      * @param array{int, int} $steps done, and all
+     * @param ?string $after title of an unfinished task that it depends on
      */
     private static function row(
         Task|ListedTask $task,
@@ -117,6 +121,7 @@ final readonly class TaskRow implements Props
         ?string $rhythm,
         ?Cord $cord,
         array $steps,
+        ?string $after = null,
     ): self {
         $today = $workspace->today();
         $isOpen = $task->isOpen();
@@ -156,6 +161,7 @@ final readonly class TaskRow implements Props
             isAside: $task->done_on === null && ! $isOpen,
             isWorthTelling: $task->done_on !== null && $task->is_worth_telling,
             cord: $cord,
+            after: $isOpen ? $after : null,
         );
     }
 }

@@ -17,6 +17,9 @@ final readonly class RegisterFilter implements Props
 
     public const GROUPS = ['state', 'owner', 'area', 'thread', 'focus', 'collection', 'none'];
 
+    /** What groups or sorts by an extra field begins with; its id follows. */
+    public const FIELD = 'field:';
+
     /**
      * @param string $state open: active, paused, proposed
      * @param ?string $need stuck, ready, behind, unlinked
@@ -39,5 +42,11 @@ final readonly class RegisterFilter implements Props
         public string $group = 'state',
         public int $page = 1,
     ) {
+    }
+
+    /** The extra field by which they are grouped or sorted, if by one. */
+    public static function fieldIn(string $order): ?int
+    {
+        return str_starts_with($order, self::FIELD) ? (int) substr($order, strlen(self::FIELD)) : null;
     }
 }

@@ -209,7 +209,7 @@ function Actions({ page }: { page: GoalView }) {
                     </Button>
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}
-                <BringBack kind="plain" about={{ kind: 'goal', id: goal.id, title: goal.title }} />
+                <BringBack kind="plain" about={{ kind: 'goal', id: goal.id, title: goal.title }} returns={page.returns} />
                 <RaiseAbout kind="plain" about={{ goal: goal.id }} />
                 {page.closing !== null && <CloseGoal page={page} offer={page.closing} />}
                 {page.mayChange && page.closedOn !== null && (

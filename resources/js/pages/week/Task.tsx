@@ -123,7 +123,11 @@ export default function Task({ page }: { page: TaskView }) {
                                     Drop
                                 </Button>
                                 <BelongsTo page={page} />
-                                <BringBack kind="plain" about={{ kind: 'task', id: task.id, title: task.title }} />
+                                <BringBack
+                                    kind="plain"
+                                    about={{ kind: 'task', id: task.id, title: task.title }}
+                                    returns={page.beside.returns}
+                                />
                                 <RaiseAbout kind="plain" about={{ task: task.id }} />
                             </>
                         )

@@ -1,5 +1,8 @@
 import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
+import type { ReturnRow } from '../../generated/props';
+import { act } from '../../lib/act';
+import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -12,19 +15,51 @@ interface Props {
     /** What it is about, if anything. */
     about?: { kind: 'task' | 'project' | 'goal' | 'contact' | 'file'; id: number; title: string };
     kind?: 'plain' | 'quiet';
+    /** The days on which it comes back already. */
+    returns?: ReturnRow[];
 }
 
 /** Lets something come back to one's tray on a day, at a time, once or by a rule. */
-export function BringBack({ about, kind = 'quiet' }: Props) {
+export function BringBack({ about, kind = 'quiet', returns = [] }: Props) {
     return (
-        <DialogButton
-            words="Return date"
-            kind={kind}
-            title="Set a return date"
-            hint="It comes back to your tray on that day. Nobody else sees it."
-        >
-            {(close) => <Fields about={about} onDone={close} />}
-        </DialogButton>
+        <>
+            {returns.map((row) => (
+                <Returns key={`${String(row.id)} ${row.on}`} row={row} />
+            ))}
+            <DialogButton
+                words="Return date"
+                kind={kind}
+                title="Set a return date"
+                hint="It comes back to your tray on that day. Nobody else sees it."
+            >
+                {(close) => <Fields about={about} onDone={close} />}
+            </DialogButton>
+        </>
+    );
+}
+
+/** It stands on the thing itself; what one noted oneself can be taken back. */
+function Returns({ row }: { row: ReturnRow }) {
+    return (
+        <p className="flex w-full items-baseline gap-2 px-3 py-1 text-sm">
+            <span className="min-w-0 flex-1">
+                {row.id === null ? 'On the shelf until ' : 'Returns to your tray on '}
+                {dayWords(row.on)}
+                {row.at !== null && ` at ${row.at}`}
+                {row.rhythm !== null && `, again ${row.rhythm}`}
+            </span>
+            {row.id !== null && (
+                <Button
+                    kind="quiet"
+                    aria-label={`Delete the return date ${dayWords(row.on)}`}
+                    onClick={() => {
+                        act('delete', route('shelf.go', { kind: 'idea', id: row.id ?? 0 }));
+                    }}
+                >
+                    Delete
+                </Button>
+            )}
+        </p>
     );
 }
 

@@ -82,7 +82,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                 <div className="-ml-3 flex flex-wrap">
                     {page.mayChange && <MilestonesButton page={page} />}
                     <HelpersButton beside={page.beside} people={page.people} />
-                    <BringBack about={{ kind: 'project', id: project.id, title: project.title }} />
+                    <BringBack about={{ kind: 'project', id: project.id, title: project.title }} returns={page.beside.returns} />
                     {page.seenBy === null && <RaiseAbout about={{ project: project.id }} />}
                     <SharedButton to={{ project: project.id }} />
                     {page.mayChange && <CollectionsButton page={page} />}

@@ -68,6 +68,7 @@ export function Choose({ page }: { page: Register }) {
     const go = (change: Change) => {
         router.visit(addressOf(filter, change), { preserveState: true, preserveScroll: true });
     };
+    const fields = page.fields.map(({ value, label }) => option(`field:${value}`, label));
     const select = (name: keyof RegisterFilter, label: string, options: Option[], none?: string) => (
         <WordSelect
             label={label}
@@ -84,7 +85,8 @@ export function Choose({ page }: { page: Register }) {
         <div role="search" aria-label="Filter projects" className="mb-4 space-y-2 text-sm text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
                 Status {select('state', 'State', choices.state)} and {select('need', 'Condition', choices.need, 'any condition')} Group by{' '}
-                {select('group', 'Group by', choices.group)} Sort by {select('sort', 'Sort by', choices.sort)}
+                {select('group', 'Group by', [...choices.group, ...fields])} Sort by{' '}
+                {select('sort', 'Sort by', [...choices.sort, ...fields])}
                 <button
                     type="button"
                     aria-expanded={isOpen}
