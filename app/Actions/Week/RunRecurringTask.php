@@ -42,19 +42,9 @@ final readonly class RunRecurringTask
 
         match (true) {
             $open === null => $this->bring($recurringTask, $next),
-            $isOther => $open->update([
-                ...$this->dated($next),
-                'title' => $recurringTask->title,
-                'owner_id' => $recurringTask->owner_id,
-                'minutes' => $recurringTask->minutes,
-                'main_effort_id' => $recurringTask->main_effort_id,
-            ]),
             default => $open->update([
-                'title' => $recurringTask->title,
-                'owner_id' => $recurringTask->owner_id,
-                'minutes' => $recurringTask->minutes,
-                'visibility' => $recurringTask->visibility,
-                'main_effort_id' => $recurringTask->main_effort_id,
+                ...$isOther ? $this->dated($next) : [],
+                ...$recurringTask->only(['title', 'owner_id', 'minutes', 'visibility', 'main_effort_id']),
             ]),
         };
     }

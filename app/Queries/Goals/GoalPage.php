@@ -187,7 +187,10 @@ final readonly class GoalPage
             ->where(
                 static fn($either) => $either
                     ->whereRaw(Beneath::holds('goal_id'), [$goal->id])
-                    ->orWhereIn('project_id', Contribution::query()->whereRaw(Beneath::holds('goal_id'), [$goal->id])->select('project_id')),
+                    ->orWhereIn(
+                        'project_id',
+                        Contribution::query()->whereRaw(Beneath::holds('goal_id'), [$goal->id])->select('project_id'),
+                    ),
             )
             ->with(TaskRow::NEEDS)
             ->orderByRaw('rank is null, rank')
