@@ -104,9 +104,16 @@ for (const width of [360, 768, 1280, 2560]) {
     });
 }
 
-test('the year prints on one landscape page', async ({ page }) => {
+test('the year prints on one landscape page, with every goal, whose it is and of which day', async ({ page }) => {
     await page.goto('/year');
     await page.waitForLoadState('networkidle');
+    // What folds on screen does not on paper.
+    await expect(page.getByRole('button', { name: /^\+4 TM more goals/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'One week away, no calls' })).toBeHidden();
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('link', { name: 'One week away, no calls' })).toBeVisible();
+    await expect(page.getByText('as of 25 November 2026')).toBeVisible();
+    await expect(page.getByText('More hands on the rope').last()).toBeVisible();
     const file = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');
     const [, width, height] = /MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(file) ?? [];
 

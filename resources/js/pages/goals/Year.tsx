@@ -10,6 +10,7 @@ import { yearAddress } from '../../parts/year/address';
 import { Drawing, YearContext } from '../../parts/year/Drawing';
 import { Filter, isFiltered } from '../../parts/year/Filter';
 import { Floors } from '../../parts/year/Floors';
+import { PaperHead, PaperWeek } from '../../parts/year/OnPaper';
 import { Outline } from '../../parts/year/Outline';
 import { Button, ButtonLink } from '../../ui/Button';
 
@@ -45,6 +46,7 @@ export default function Year({ page }: { page: YearProps }) {
             <div className="sheet-page flex flex-1 flex-col px-6 max-md:px-4 print:block print:px-0">
                 <Head title={`Year ${page.period.name}`} />
                 <h1 className="sr-only"> {page.period.words}</h1>
+                <PaperHead sheet={page} />
                 <Where sheet={page} />
                 {isFilterOpen && <Filter sheet={page} />}
                 {goals.length === 0 && <Nothing sheet={page} />}
@@ -56,6 +58,7 @@ export default function Year({ page }: { page: YearProps }) {
                         <Drawing goals={goals}>
                             <Floors />
                         </Drawing>
+                        <PaperWeek sheet={page} />
                     </div>
                 )}
                 <footer className="mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t border-hairline py-2.5 text-xs text-ink-2 print:hidden">

@@ -34,7 +34,11 @@ export function Beam({ goal, size = 's' }: Props) {
                     {goal.isFirst && !goal.isClosed && <span className="mr-1.5 text-ink-2">priority,</span>}
                     {terms !== null && <span className="mr-1 text-ink-2">{terms},</span>}
                     <Standing gauge={gauge} />
-                    {size === 'l' && <span className="text-ink-2"> · {first(goal.owner.name)}</span>}
+                    {size === 'l' ? (
+                        <span className="text-ink-2"> · {first(goal.owner.name)}</span>
+                    ) : (
+                        <span className="hidden pl-1 font-mono text-ink-2 print:inline">{goal.owner.initials}</span>
+                    )}
                 </span>
             </div>
             {gauge.progress === null || gauge.dueOn !== null ? (

@@ -31,7 +31,7 @@ export function Cords({ frame, goals, lit }: Props) {
             // On paper the drawing is the one of the screen, made smaller by as much as it was wide there.
             if (!window.matchMedia('print').matches) {
                 box.style.setProperty('--drawn', String(box.offsetWidth));
-                box.style.setProperty('--drawn-height', String(box.offsetHeight));
+                box.style.setProperty('--drawn-height', String(box.offsetHeight + foldedHeight(box)));
                 setLines(measure(box, goals));
             }
         };
@@ -118,3 +118,10 @@ function measure(box: HTMLElement, goals: GoalRow[]): Line[] {
 
     return lines;
 }
+
+/** A line of a goal, in pixels. */
+const LINE = 30;
+
+/** How much higher the drawing is on paper, where nothing folds. */
+const foldedHeight = (box: HTMLElement): number =>
+    LINE * Math.max(0, ...[...box.querySelectorAll('ul')].map((list) => list.querySelectorAll(':scope > [data-folded]').length));
