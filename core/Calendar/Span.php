@@ -27,6 +27,12 @@ final readonly class Span
         return $this->holds($other->first) && $this->holds($other->last);
     }
 
+    /** The day as of which it is looked at: today, or its last day once that is behind. */
+    public function asOf(Day $today): Day
+    {
+        return $today->isBefore($this->last) ? $today : $this->last;
+    }
+
     /** Calendar days in it, at least 1. */
     public function length(): int
     {

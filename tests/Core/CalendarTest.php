@@ -210,3 +210,25 @@ it('refuses what is no recurrence rule', function (string $rule): void {
 it('reads a time on the wall clock as minutes, and writes it again', function (string $time, int $minutes): void {
     expect(WallTime::minutes($time))->toBe($minutes)->and(WallTime::of($minutes))->toBe($time);
 })->with([['00:00', 0], ['00:59', 59], ['09:05', 545], ['17:00', 1020], ['23:59', 1439]]);
+
+it('looks at a span as of today, and as of its last day once that is behind', function (): void {
+    $span = new Span(Day::of('2027-02-01'), Day::of('2027-02-07'));
+
+    expect((string) $span->asOf(Day::of('2027-02-03')))
+        ->toBe('2027-02-03')
+        ->and((string) $span->asOf(Day::of('2027-02-07')))
+        ->toBe('2027-02-07')
+        ->and((string) $span->asOf(Day::of('2027-02-08')))
+        ->toBe('2027-02-07');
+});
+
+it('writes a day with its year where that is another one than that of the reader', function (): void {
+    $day = Day::of('2027-01-09');
+
+    expect($day->words(Day::of('2027-12-31')))
+        ->toBe('9 Jan')
+        ->and($day->words(Day::of('2026-12-31')))
+        ->toBe('9 Jan 2027')
+        ->and($day->words(Day::of('2026-12-31'), 'D j M'))
+        ->toBe('Sat 9 Jan 2027');
+});

@@ -10,6 +10,8 @@ use App\Models\RecurringTask;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Template;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -423,3 +425,60 @@ it('keeps the order in which the tasks of a template were put, and what they dep
     $this->post('/undo')->assertSessionHasNoErrors();
     expect($this->props("/templates/$template->id")['page']['template']['tasks'])->toEqual($there);
 });
+
+it('ends, however a template changes and whatever a project takes of it, with all taken and nothing left', function (int $seed): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    $template = ($this->template)(6);
+    $project = ($this->begin)($template, 'Ostend');
+    $changes = fn(): array => $this->props("/templates/$template->id")['page']['projects'][0]['changes'];
+
+    foreach (range(1, 5) as $round) {
+        $tasks = $this->props("/templates/$template->id")['page']['template']['tasks'];
+
+        foreach ($tasks as $place => $task) {
+            match ($chance->getInt(0, 6)) {
+                0 => $tasks[$place]['title'] = "Task $place of round $round",
+                1 => $tasks[$place]['minutes'] = (string) (10 * $chance->getInt(1, 9)),
+                2 => $tasks[$place]['stage'] = 'After',
+                // Only on what stands before it: no loop.
+                3 => $tasks[$place]['after'] = $place === 0 ? [] : [$tasks[$chance->getInt(0, $place - 1)]['key'] ?? ''],
+                4 => $tasks[$place]['steps'] = [['id' => null, 'title' => "Step of round $round", 'howTo' => null]],
+                default => null,
+            };
+        }
+
+        unset($tasks[$chance->getInt(1, count($tasks) - 1)]);
+        $tasks = array_map(fn(array $task): array => [...$task, 'after' => array_values(array_filter($task['after']))], $tasks);
+        $tasks[] = ($this->task)("New in round $round");
+        $this->put("/templates/$template->id", ($this->fields)(array_values($tasks)))->assertSessionHasNoErrors();
+        $before = $changes();
+        $some = array_values(array_filter(array_column($before, 'id'), fn(): bool => $chance->getInt(0, 1) === 1));
+        $this->put("/projects/$project->id/template", ['tasks' => $some])->assertSessionHasNoErrors();
+        $after = $changes();
+
+        // What was taken is no difference any more; the rest is, and was left.
+        expect(array_intersect(array_column($after, 'id'), $some))
+            ->toBe([])
+            ->and(array_column($after, 'id'))
+            ->toEqualCanonicalizing(array_diff(array_column($before, 'id'), $some))
+            ->and(array_unique(array_column($after, 'isLeft')))
+            ->toBe($after === [] ? [] : [true]);
+    }
+
+    $this->put("/projects/$project->id/template", ['tasks' => array_column($changes(), 'id')])->assertSessionHasNoErrors();
+    $wanted = $this->props("/templates/$template->id")['page']['template']['tasks'];
+    $there = $project->tasks()->whereNull('dropped_on')->with(['stage', 'dependencies', 'steps'])->get()->keyBy('template_task_id');
+    expect($changes())->toBe([])->and($there->keys()->all())->toEqualCanonicalizing(array_column($wanted, 'id'));
+
+    foreach ($wanted as $task) {
+        $made = $there[$task['id']];
+        expect([$made->title, $made->stage?->name, (string) $made->minutes, $made->steps->pluck('title')->all()])
+            ->toBe([$task['title'], $task['stage'], $task['minutes'], array_column($task['steps'], 'title')])
+            ->and(
+                $made->dependencies
+                    ->map(fn(Dependency $link): string => (string) $there->firstWhere('id', $link->after_id)->template_task_id)
+                    ->all(),
+            )
+            ->toEqualCanonicalizing($task['after']);
+    }
+})->with(range(1, 5));

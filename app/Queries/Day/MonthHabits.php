@@ -24,7 +24,7 @@ final readonly class MonthHabits
     public function of(Person $person, Span $span): array
     {
         $today = $this->workspace->today();
-        $on = $today->isBefore($span->last) ? $today : $span->last;
+        $on = $span->asOf($today);
         $rests = Habits::restsOf($person);
         $habits = Habit::query()
             ->where('person_id', $person->id)

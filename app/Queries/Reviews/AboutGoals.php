@@ -25,6 +25,7 @@ final readonly class AboutGoals
     public function of(Person $viewer, array $periods): array
     {
         $goals = Goal::query()->visibleTo($viewer)->whereIn('period', $periods)->pluck('title', 'id');
+        $titles = WrittenLines::titles($viewer);
         $lines = [];
 
         foreach (
@@ -40,7 +41,7 @@ final readonly class AboutGoals
             $title = $goals->get($answer->goal_id);
             $lines[] = AnswerLine::ofAnswer(
                 $answer,
-                Questions::words($answer->question, $viewer) ?? '',
+                $titles[$answer->question] ?? '',
                 $this->workspace->calendar()->period($answer->review->period)->span->last,
                 goal: is_string($title) ? $title : null,
             );

@@ -65,7 +65,7 @@ final readonly class FactsQuery
 
     private function workOut(Period $week, Person $person): WeekFacts
     {
-        $asOf = $this->asOf($week);
+        $asOf = $week->span->asOf($this->workspace->today());
         $stored = $this->plans->holding($week, $person);
         $stored->prepare([$asOf, $week->span->first->plus(-1)]);
         $threads = $this->plans->threads($person, $week);
@@ -120,13 +120,6 @@ final readonly class FactsQuery
             );
 
         return new StepsAgreed((clone $steps)->count(), $steps->whereNotNull('done_on')->count());
-    }
-
-    private function asOf(Period $week): Day
-    {
-        $today = $this->workspace->today();
-
-        return $today->isBefore($week->span->last) ? $today : $week->span->last;
     }
 
     private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger

@@ -98,11 +98,7 @@ final readonly class PeriodFactsQuery
     {
         $today = $this->workspace->today();
 
-        return match (true) {
-            $today->isBefore($period->span->first) => $period->span->first,
-            $today->isBefore($period->span->last) => $today,
-            default => $period->span->last,
-        };
+        return $today->isBefore($period->span->first) ? $period->span->first : $period->span->asOf($today);
     }
 
     /**

@@ -11,7 +11,7 @@ use App\Models\Workspace;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Parts\Markdown;
 use Illuminate\Database\Eloquent\Builder;
-use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Reviews\LiveFigures;
 use Loftrin\Core\Work\Ledger;
 
@@ -50,7 +50,7 @@ final readonly class ReportFigures
      */
     private function goals(array $ids, Report $report): array
     {
-        $on = $this->asOf($report);
+        $on = (new Span($report->first, $report->last))->asOf($this->workspace->today());
         $open = Goal::query()->openToAll()->whereKey($ids)->pluck('id')->all();
         $rows = $this->rows->only(
             array_values(array_map(static fn(mixed $id): int => is_int($id) ? $id : 0, $open)),
@@ -67,13 +67,6 @@ final readonly class ReportFigures
         }
 
         return $words;
-    }
-
-    private function asOf(Report $report): Day
-    {
-        $today = $this->workspace->today();
-
-        return $today->isBefore($report->last) ? $today : $report->last;
     }
 
     /** @return array{int, int} how many tasks were done that everybody may see, and their minutes */

@@ -41,7 +41,7 @@ final readonly class TeamWeekPage
     public function of(Period $week, Person $viewer): TeamWeek
     {
         $today = $this->workspace->today();
-        $asOf = $today->isBefore($week->span->last) ? $today : $week->span->last;
+        $asOf = $week->span->asOf($today);
         $goals = $this->asked->open($week)->visibleTo($viewer)->orderBy('id')->get()->keyBy('id');
         $ids = array_values($goals->modelKeys());
         $year = $this->workspace->calendar()->yearOf($week->anchor());

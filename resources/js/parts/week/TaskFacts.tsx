@@ -1,6 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
-import { grouped, peopleAsOptions } from '../../lib/options';
+import { grouped } from '../../lib/options';
+import { OptionalFacts } from './OptionalFacts';
 import { PersonField, RecordField } from '../Choose';
 import { KeptDate, KeptField, KeptTime } from '../KeptField';
 import type { TaskView } from '../../generated/props';
@@ -14,7 +15,7 @@ import { Check } from '../../ui/Check';
 
 const orNull = (value: string) => (value === '' ? null : value);
 
-/** What is to be known of a task besides its words. Each is kept as it is chosen, or as one leaves it. */
+/** What is known of a task besides its words: what is set, and the rest a press away. Each is kept as it is chosen, or as one leaves it. */
 export function TaskFacts({ page }: { page: TaskView }) {
     const { task } = page;
     const set = (field: string) => (value: string, refuse?: (why: string) => void) => {
@@ -53,45 +54,6 @@ export function TaskFacts({ page }: { page: TaskView }) {
                     }}
                 />
             )}
-            <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />
-            <Choice
-                label="Focus needed"
-                value={page.focus}
-                options={{ full: 'full', normal: 'normal', little: 'little' }}
-                onChoose={set('focus')}
-            />
-            <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />
-            <SelectField
-                label="Waiting for"
-                none="nobody"
-                mayWrite
-                value={task.waitingOn ?? ''}
-                options={page.names.map((name) => ({ value: name, label: name }))}
-                onChange={set('waiting_on')}
-            />
-            {task.waitingOn !== null && <KeptDate label="Follow up on" value={task.followUpOn ?? ''} onKeep={set('follow_up_on')} />}
-            {!task.isDone && (
-                <RecordField
-                    label="Checked by"
-                    value={page.checkedBy}
-                    options={peopleAsOptions(page.people)}
-                    none="nobody"
-                    onChoose={(person) => {
-                        change(task, { checked_by_id: person });
-                    }}
-                />
-            )}
-            {page.mainEfforts.length > 0 && (
-                <RecordField
-                    label="Main effort"
-                    value={page.mainEffort}
-                    options={page.mainEfforts}
-                    none="none"
-                    onChoose={(mainEffort) => {
-                        change(task, { main_effort_id: mainEffort });
-                    }}
-                />
-            )}
             {!task.isDone && (
                 <div>
                     <span className="text-xs text-ink-2">State</span>
@@ -104,6 +66,7 @@ export function TaskFacts({ page }: { page: TaskView }) {
                     />
                 </div>
             )}
+            <OptionalFacts page={page} set={set} />
         </div>
     );
 }
@@ -159,24 +122,5 @@ function Planned({ page: { task } }: { page: TaskView }) {
                 />
             )}
         </>
-    );
-}
-
-interface ChoiceProps {
-    label: string;
-    value: string | null;
-    options: Record<string, string>;
-    onChoose: (value: string) => void;
-}
-
-function Choice({ label, value, options, onChoose }: ChoiceProps) {
-    return (
-        <SelectField
-            label={label}
-            value={value ?? ''}
-            onChange={onChoose}
-            none="not set"
-            options={Object.entries(options).map(([key, words]) => ({ value: key, label: words }))}
-        />
     );
 }
