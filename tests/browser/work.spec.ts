@@ -311,6 +311,13 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.getByLabel('At', { exact: true }).fill('2.30 pm');
     await page.getByLabel('At', { exact: true }).press('Enter');
 
+    // What is not set is offered by name, and stands among the rest once it is.
+    await expect(page.getByLabel('Place', { exact: true })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Place', exact: true }).click();
+    await expect(page.getByLabel('Place', { exact: true })).toBeFocused();
+    await page.keyboard.type('the quay');
+    await page.keyboard.press('Enter');
+
     await page.getByRole('button', { name: 'Move to …' }).click();
     await page.getByPlaceholder('Name').fill('28 harb');
     await expect(page.getByRole('option', { name: '28 harbours fitted' })).toHaveAttribute('data-selected', 'true');
@@ -330,6 +337,7 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.reload();
     await expect(estimate).toHaveValue('75');
     await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');
+    await expect(page.getByLabel('Place', { exact: true })).toHaveValue('the quay');
 });
 
 test('what two write at once is not lost: the second sees both and decides', async ({ page }) => {

@@ -92,7 +92,7 @@ export default function Template({ page }: { page: TemplateView }) {
                         <TextField
                             label={`Stage ${String(place + 1)}`}
                             isLabelHidden
-                            className="w-64"
+                            className="w-64 max-sm:w-44"
                             maxLength={60}
                             value={stage.name}
                             error={wrong[`stages.${String(place)}`]}
