@@ -406,3 +406,29 @@ it('says in a list what a task cannot start before, until that is finished', fun
     $this->put("/tasks/$first->id/tick", ['done' => true]);
     expect($after()['Lower the chain'])->toBeNull();
 });
+
+it('says in a list which stage comes first, where a project goes stage by stage', function (string $order, ?string $first): void {
+    $mei = Made::person(name: 'Mei Tanaka');
+    $project = Made::project($mei, [], ['Prepare', 'At sea'], ['order' => $order]);
+    $early = Made::task($mei, ['project_id' => $project->id, 'title' => 'Pack', 'stage_id' => $project->stages[0]->id]);
+    Made::task($mei, ['project_id' => $project->id, 'title' => 'Sail', 'stage_id' => $project->stages[1]->id]);
+    $this->actingAs($mei);
+    $listed = function (): array {
+        $rows = [];
+        array_walk_recursive(
+            $this->props('/lists/not_scheduled')['page'],
+            static function (mixed $value, int|string $key) use (&$rows): void {
+                if ($key === 'title' || $key === 'afterStage') {
+                    $rows[] = $value;
+                }
+            },
+        );
+
+        return $rows;
+    };
+    $stageOf = fn(string $title): mixed => $listed()[array_search($title, $listed(), true) + 1];
+
+    expect($stageOf('Pack'))->toBeNull()->and($stageOf('Sail'))->toBe($first);
+    $this->put("/tasks/$early->id/tick", ['done' => true]);
+    expect($stageOf('Sail'))->toBeNull();
+})->with([['staged', 'Prepare'], ['any', null]]);

@@ -64,6 +64,12 @@ final readonly class ListedTask
         'after_title' =>
             'select o.title from dependencies d join tasks o on o.id = d.after_id where d.task_id = tasks.id '.
             'and o.done_on is null and o.dropped_on is null order by d.id limit 1',
+        // Stage by stage: the first that still has an open task, where its own comes later. Rules: computation 9.
+        'after_stage' =>
+            "select coalesce(s.name, '') from projects p join tasks o on o.project_id = p.id left join stages s on s.id = o.stage_id ".
+            "where p.id = tasks.project_id and p.\"order\" = 'staged' and o.done_on is null and o.dropped_on is null ".
+            'and o.shelved_on is null and coalesce(s.position, 0) < '.
+            '(select m.position from stages m where m.id = tasks.stage_id) order by coalesce(s.position, 0), o.id limit 1',
         'steps_done' => 'select count(s.done_on) from steps s where s.task_id = tasks.id',
     ];
 
@@ -105,6 +111,7 @@ final readonly class ListedTask
         public int $steps,
         public int $stepsDone,
         public ?string $afterTitle,
+        public ?string $afterStage,
     ) {
     }
 
@@ -179,6 +186,7 @@ final readonly class ListedTask
             focus: Focus::tryFrom((string) $row->focus),
             place: $text($row->place),
             afterTitle: $text($row->after_title),
+            afterStage: $text($row->after_stage),
             is_worth_telling: (bool) $row->is_worth_telling,
             steps: (int) $row->steps,
             stepsDone: (int) $row->steps_done,

@@ -26,6 +26,11 @@ export function TaskMarks({ task, showsTime, isAtHome }: { task: TaskRow; showsT
         marks.push({ key: 'after', words: `cannot start before “${task.after}”` });
     }
 
+    if (task.afterStage !== null && task.after === null && !isAtHome) {
+        const stage = task.afterStage === '' ? 'the first stage' : `stage “${task.afterStage}”`;
+        marks.push({ key: 'stage', words: `cannot start before ${stage} is done` });
+    }
+
     if (task.isInProgress && !task.isDone && !task.isAside) {
         marks.push({ key: 'in progress', words: 'in progress' });
     }

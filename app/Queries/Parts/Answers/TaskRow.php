@@ -35,6 +35,7 @@ final readonly class TaskRow implements Props
      * @param bool $asks whether it has come along so often that it asks for a decision
      * @param bool $isAside whether it was dropped or shelved
      * @param ?string $after title of an unfinished task that it depends on, where it is listed
+     * @param ?string $afterStage likewise the name of a stage to be finished before its own
      */
     public function __construct(
         public int $id,
@@ -67,6 +68,7 @@ final readonly class TaskRow implements Props
         public bool $isWorthTelling,
         public ?Cord $cord,
         public ?string $after = null,
+        public ?string $afterStage = null,
     ) {
     }
 
@@ -104,14 +106,14 @@ final readonly class TaskRow implements Props
             rhythm: $task->rhythm,
             cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTaskGoal),
             steps: [$task->stepsDone, $task->steps],
-            after: $task->afterTitle,
+            after: [$task->afterTitle, $task->afterStage],
         );
     }
 
     /**
      * @param ?string $goal its title, if the reader may see it
      * @param array{int, int} $steps done, and all
-     * @param ?string $after title of an unfinished task that it depends on
+     * @param array{?string, ?string} $after title of an unfinished task that it depends on, name of a stage that comes first
      */
     private static function row(
         Task|ListedTask $task,
@@ -121,7 +123,7 @@ final readonly class TaskRow implements Props
         ?string $rhythm,
         ?Cord $cord,
         array $steps,
-        ?string $after = null,
+        array $after = [null, null],
     ): self {
         $today = $workspace->today();
         $isOpen = $task->isOpen();
@@ -161,7 +163,8 @@ final readonly class TaskRow implements Props
             isAside: $task->done_on === null && ! $isOpen,
             isWorthTelling: $task->done_on !== null && $task->is_worth_telling,
             cord: $cord,
-            after: $isOpen ? $after : null,
+            after: $isOpen ? $after[0] : null,
+            afterStage: $isOpen ? $after[1] : null,
         );
     }
 }
