@@ -16,6 +16,18 @@ async function join(browser: Browser, address: string, state: Parameters<Browser
     return page;
 }
 
+/** Opens the next meeting, before its day too: however long the tests before this one took, its own may be over. */
+async function open(page: Page): Promise<void> {
+    const early = page.getByRole('button', { name: 'Open it now' });
+    const start = page.getByRole('button', { name: 'Start this item' });
+    await page.getByRole('button', { name: 'Open the meeting' }).click();
+    await expect(early.or(start)).toBeVisible();
+
+    if (await early.isVisible()) {
+        await early.click();
+    }
+}
+
 /** Writes so many lines without rest. */
 async function write(page: Page, who: string, from: number, to: number): Promise<void> {
     await page.getByLabel('Write a line').focus();
@@ -106,7 +118,7 @@ test('three write at once, one without a network, one reloading, one undoing: no
 
 test('what arrives when the minutes are final is added with its date', async ({ page, browser, other, address }) => {
     await page.goto('/series/1');
-    await page.getByRole('button', { name: 'Open the meeting' }).click();
+    await open(page);
     await page.getByRole('button', { name: 'Start this item' }).click();
     await expect(page.getByText(/left of 3 min/)).toBeVisible();
     const theirs = await browser.newContext({ storageState: other, baseURL: address });
@@ -133,8 +145,7 @@ test('what arrives when the minutes are final is added with its date', async ({ 
 
 test('a line becomes a next step where it stands, its owner says yes, and it is followed up', async ({ page, browser, other, address }) => {
     await page.goto('/series/3');
-    await page.getByRole('button', { name: 'Open the meeting' }).click();
-    await page.getByRole('button', { name: 'Open it now' }).click();
+    await open(page);
     await page.getByRole('button', { name: 'Start this item' }).click();
     await page.getByLabel('Write a line').fill('Order the winter chain, to Elif');
     await page.keyboard.press('Enter');
