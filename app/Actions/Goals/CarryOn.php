@@ -10,7 +10,6 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Rest;
 use App\Models\Task;
-use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Store\RefusedChange;
 use Illuminate\Support\Facades\Gate;
@@ -76,7 +75,7 @@ final readonly class CarryOn
     /** @param int $parts among how many its weight is shared */
     private function draft(Person $who, Goal $goal, Figure $figure, Period $into, ?Goal $parent, string $title, int $parts): GoalDraft
     {
-        $isHidden = $goal->visibility !== Visibility::Everyone;
+        $isHidden = $goal->isHidden();
         $isOwn = $goal->owner_id === $who->id;
         $mayHang = ! $isHidden || $isOwn || ($parent !== null && $goal->audience()->includes($parent->audience()));
         $isMain =

@@ -27,7 +27,7 @@ final readonly class LinkPieces
      */
     public function __invoke(Project $project, array $pieces): void
     {
-        $tasks = $project->tasks()->whereNotNull('template_task_id')->get()->keyBy('template_task_id');
+        $tasks = $project->tasks()->whereNotNull('template_task_id')->with('dependencies')->get()->keyBy('template_task_id');
         $id = static fn(Task $task): int => $task->id;
         $afterOf = static fn(Dependency $link): int => $link->after_id;
 
@@ -40,12 +40,16 @@ final readonly class LinkPieces
 
             $after = array_values($tasks->whereIn('template_task_id', $piece->after)->map($id)->all());
             $others = array_values($tasks->whereNotIn('template_task_id', $piece->after)->map($id)->all());
-            $before = $task->dependencies()->get();
+            $before = $task->dependencies;
             $before->whereIn('after_id', $others)->each(static fn(Dependency $link): ?bool => $link->delete());
             $kept = array_values($before->whereNotIn('after_id', $others)->map($afterOf)->all());
-            $this->rules->refuseLoop($task, array_values(array_unique([...$kept, ...$after])));
+            $added = array_diff($after, $kept);
 
-            foreach (array_diff($after, $kept) as $other) {
+            if ($added !== []) {
+                $this->rules->refuseLoop($task, [...$kept, ...array_values($added)]);
+            }
+
+            foreach ($added as $other) {
                 Dependency::query()->create(['task_id' => $task->id, 'after_id' => $other]);
             }
         }

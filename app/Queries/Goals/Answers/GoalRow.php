@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Queries\Goals\Answers;
 
 use App\Models\Goal;
-use App\Models\Visibility;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Answers\Cord;
@@ -54,7 +53,7 @@ final readonly class GoalRow implements Props
             isFirm: $goal->is_firm,
             isFirst: $goal->is_first,
             quarters: $goal->quarters ?? [],
-            isPrivate: $goal->visibility !== Visibility::Everyone,
+            isPrivate: $goal->isHidden(),
             isClosed: $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
             owner: PersonTag::of($goal->owner),
             parent: $threads->goal($goal->parent_id)?->id,
