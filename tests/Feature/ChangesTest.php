@@ -62,7 +62,7 @@ it('takes back a change, whatever it wrote', function (): void {
     $this->post('/undo/'.batch())->assertSessionHasNoErrors();
     expect(Project::query()->count())->toBe(0);
 
-    $this->post("/tasks/$task->id/steps", ['titles' => ['Ask']]);
+    $this->post("/tasks/$task->id/steps", ['lines' => ['Ask']]);
     $this->delete('/steps/'.$task->steps()->firstOrFail()->id);
     $this->post('/undo/'.batch())->assertSessionHasNoErrors();
     expect($task->steps()->pluck('title')->all())->toBe(['Ask']);

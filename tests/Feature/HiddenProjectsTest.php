@@ -149,7 +149,7 @@ it('leaves no trace on any address of somebody else', function (Role $role): voi
     $this->post('/recurring-tasks', ['title' => 'Zanzibar again', 'kind' => 'task', 'words' => 'every day', 'project' => $project->id])
         ->assertSessionHasNoErrors();
     $this->post("/projects/$project->id/milestones", ['title' => 'Zanzibar reached', 'on' => '2027-02-20'])->assertSessionHasNoErrors();
-    $this->post("/projects/$project->id/lines", ['titles' => ['Zanzibar first']])->assertSessionHasNoErrors();
+    $this->post("/projects/$project->id/lines", ['title' => 'Zanzibar first'])->assertSessionHasNoErrors();
     $this->post("/projects/$project->id/comments", ['words' => 'Zanzibar said']);
     $this->post("/projects/$project->id/references", ['address' => 'https://zanzibar.example', 'title' => 'Zanzibar page']);
     $shelved = ($this->make)(['title' => 'Zanzibar later']);

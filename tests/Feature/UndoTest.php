@@ -199,6 +199,26 @@ it('asks today’s rights', function (): void {
     expect($main->refresh()->is_main)->toBeFalse();
 });
 
+it('lets a member take back a goal of theirs, and the main goal of a quarter only who leads today', function (): void {
+    $mei = Made::person();
+    $fields = ['title' => 'Forty harbours', 'period' => '2027-Q1', 'measure' => 'work'];
+    $this->actingAs($mei)->post('/goals', $fields)->assertSessionHasNoErrors();
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect(Goal::query()->count())->toBe(0);
+
+    $this->post('/redo')->assertSessionHasNoErrors();
+    expect(Goal::query()->sole())->title->toBe('Forty harbours');
+
+    $this->actingAs($this->other)
+        ->post('/goals', [...$fields, 'title' => 'Sixty harbours', 'isMain' => true])
+        ->assertSessionHasNoErrors();
+    $this->other->update(['role' => Role::Member]);
+    $this->post('/undo')->assertSessionHasErrors([
+        'undo' => 'Only a lead can choose the main goal of a year or quarter. Nothing was undone.',
+    ]);
+    expect(Goal::query()->where('is_main', true)->value('title'))->toBe('Sixty harbours');
+});
+
 it('undoes nobody else’s change', function (): void {
     $task = Made::task($this->lead);
     $this->put("/tasks/$task->id/tick", ['done' => true]);

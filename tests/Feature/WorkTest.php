@@ -157,7 +157,7 @@ it('starts the count anew when a task is handed over or cut into steps', functio
     )->assertSessionHasNoErrors();
 
     expect($task->refresh()->only(['carried', 'planned']))->toBe(['carried' => 0, 'planned' => '2027-W06']);
-})->with([['put', '', ['owner_id' => 'OTHER']], ['post', '/steps', ['titles' => ['Ask', 'Write']]]]);
+})->with([['put', '', ['owner_id' => 'OTHER']], ['post', '/steps', ['lines' => ['Ask', 'Write']]]]);
 
 it('does not count time on the shelf, and takes a task back where it was', function (): void {
     $task = Made::task($this->me, ['planned' => '2027-W05']);
@@ -174,7 +174,7 @@ it('does not count time on the shelf, and takes a task back where it was', funct
 
 it('ticks a task with its last step, and opens it again', function (): void {
     $task = Made::task($this->me);
-    $this->post("/tasks/$task->id/steps", ['titles' => ['One', 'Two']]);
+    $this->post("/tasks/$task->id/steps", ['lines' => ['One', 'Two']]);
 
     foreach ($task->steps()->get() as $step) {
         expect($task->refresh()->done_on)->toBeNull();

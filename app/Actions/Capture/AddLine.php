@@ -10,7 +10,6 @@ use App\Actions\Week\SaveRecurringTask;
 use App\Actions\Week\TaskDraft;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 
@@ -18,34 +17,10 @@ use Loftrin\Core\Calendar\Day;
 final readonly class AddLine
 {
     public function __construct(
-        private ChangeLog $log,
         private Workspace $workspace,
         private AddTask $addTask,
         private SaveRecurringTask $saveRecurring,
     ) {
-    }
-
-    /**
-     * All of them or none.
-     *
-     * @param list<TaskDraft> $drafts
-     *
-     * @throws RefusedChange naming the first that a rule is against
-     */
-    public function many(Person $who, array $drafts): void
-    {
-        $this->log->change($who, count($drafts) === 1 ? "Added “{$drafts[0]->title}”" : 'Added '.count($drafts).' tasks', function () use (
-            $who,
-            $drafts,
-        ): void {
-            foreach ($drafts as $draft) {
-                try {
-                    $this($who, $draft);
-                } catch (RefusedChange $reason) {
-                    throw new RefusedChange('lines', "“{$draft->title}”: {$reason->getMessage()}");
-                }
-            }
-        });
     }
 
     /** @throws RefusedChange when a rule of tasks or recurring tasks is against it */

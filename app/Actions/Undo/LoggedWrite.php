@@ -56,6 +56,12 @@ final readonly class LoggedWrite
         return $this->record ?? (new $this->class())->setRawAttributes($this->now);
     }
 
+    /** Whether it set a yes or no otherwise than it was; of a record that was made or deleted, whether it stood at yes. */
+    public function isChanged(string $column): bool
+    {
+        return (bool) ($this->now[$column] ?? false) !== (bool) ($this->before[$column] ?? false);
+    }
+
     /** Whether it only follows from the change it was part of: who was told of it, who follows by it. */
     public function isInPassing(): bool
     {

@@ -37,7 +37,7 @@ final readonly class Permitted
         $gate = Gate::forUser($who);
         $may = $gate->inspect('update', $record);
 
-        return $may->allowed() && $record instanceof Goal && array_key_exists('is_main', $entry->now)
+        return $may->allowed() && $record instanceof Goal && $entry->isChanged('is_main')
             ? $gate->inspect('makeMain', $record)
             : $may;
     }

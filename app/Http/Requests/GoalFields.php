@@ -29,7 +29,7 @@ final class GoalFields extends Fields
             implode(',', array_map(static fn(MeasureKind $kind): string => $kind->value, $kinds));
 
         return [
-            'title' => ['required', 'string', 'max:200'],
+            ...Lines::rulesOf($this, 'title', 200),
             'period' => ['required', 'string', 'max:8'],
             'why' => ['nullable', 'string', 'max:5000'],
             'mark' => ['nullable', 'string', 'regex:/^\p{L}{2}$/u'],
@@ -69,6 +69,7 @@ final class GoalFields extends Fields
     public function messages(): array
     {
         return [
+            ...Lines::MESSAGES,
             'start.required_if' => 'Enter the value at the start.',
             'target.required_if' => 'Enter the target.',
             'target.regex' => 'Enter a whole number: things are counted.',
@@ -83,13 +84,14 @@ final class GoalFields extends Fields
         return ['checkpoints.*.on' => 'day of the checkpoint', 'checkpoints.*.percent' => 'per cent of the checkpoint'];
     }
 
-    public function draft(): GoalDraft
+    /** @param ?string $title where it is another than the field says */
+    public function draft(?string $title = null): GoalDraft
     {
         /** @var list<array{on: string, percent: int|float|string}> $checkpoints */
         $checkpoints = array_values($this->array('checkpoints'));
 
         return new GoalDraft(
-            $this->string('title')->toString(),
+            $title ?? $this->string('title')->toString(),
             $this->string('period')->toString(),
             $this->words('why'),
             $this->words('mark'),

@@ -17,7 +17,7 @@ final class IssueFields extends Fields
     public function rules(): array
     {
         return [
-            'title' => ['required', 'string', 'max:200'],
+            ...Lines::rulesOf($this, 'title', 200),
             'context' => ['nullable', 'string', 'max:5000'],
             'source' => ['nullable', 'string', 'max:500'],
             'need' => ['nullable', Rule::enum(Need::class)],
@@ -30,10 +30,11 @@ final class IssueFields extends Fields
         ];
     }
 
-    public function draft(): IssueDraft
+    /** @param ?string $title where it is another than the field says */
+    public function draft(?string $title = null): IssueDraft
     {
         return new IssueDraft(
-            title: $this->string('title')->toString(),
+            title: $title ?? $this->string('title')->toString(),
             context: $this->words('context'),
             source: $this->words('source'),
             need: $this->enum('need', Need::class) ?? Need::Decision,
@@ -49,7 +50,11 @@ final class IssueFields extends Fields
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['title.required' => 'Say what needs discussing.'];
+        return [
+            ...Lines::MESSAGES,
+            'title.required' => 'Say what needs discussing.',
+            'title.required_without' => 'Say what needs discussing.',
+        ];
     }
 
     protected function there(): ?array

@@ -18,14 +18,9 @@ final class TaskFields extends Fields
     public function rules(): array
     {
         return [
-            'title' => [
-                ...$this->isMethod('POST') ? ['required_without:lines'] : ['sometimes', 'required'],
-                'nullable',
-                'string',
-                'max:'.TaskDraft::TITLE,
-            ],
-            'lines' => ['array', 'min:1', 'max:100'],
-            'lines.*' => ['required', 'string', 'max:'.TaskDraft::TITLE],
+            ...$this->isMethod('POST')
+                ? Lines::rules('title', TaskDraft::TITLE)
+                : ['title' => ['sometimes', 'required', 'string', 'max:'.TaskDraft::TITLE]],
             'notes' => ['sometimes', 'nullable', 'string', 'max:20000'],
             'project' => ['nullable', 'integer'],
             'goal' => ['nullable', 'integer'],
@@ -53,17 +48,11 @@ final class TaskFields extends Fields
     public function messages(): array
     {
         return [
+            ...Lines::MESSAGES,
             'title.required' => 'Enter a title.',
-            'title.required_without' => 'Enter a title.',
             'minutes.integer' => 'Enter the estimate in whole minutes.',
             'minutes.min' => 'The estimate must be at least one minute.',
         ];
-    }
-
-    /** @return list<string> each a task of its own; empty where one is added by its title */
-    public function lines(): array
-    {
-        return array_values(array_filter($this->array('lines'), is_string(...)));
     }
 
     /** @param ?string $notes where none are sent */

@@ -63,7 +63,7 @@ interface LineOf<T> extends FormOf<T> {
         address: string,
         options: { as?: (data: T) => object; preserveScroll: boolean; preserveState: boolean; onSuccess: () => void },
     ) => void;
-    reset: () => void;
+    reset: (...only: (keyof T & string)[]) => void;
 }
 
 /** Ties a form to a line on which the next thing is written: Enter sends it, and the line is free again. */
@@ -71,15 +71,47 @@ export function addingLine<T extends object>(form: LineOf<T>, field: TextFields<
     return {
         ...bind(form, field),
         isSending: form.processing,
-        onAdd: () => {
-            form.post(address, {
-                ...(as && { as }),
-                preserveScroll: true,
-                preserveState: true,
-                onSuccess: () => {
-                    form.reset();
-                },
-            });
+        onAdd: sending(form, address, { as }),
+    };
+}
+
+interface Lines<T> {
+    /** What is sent besides. */
+    as?: ((data: T) => object) | undefined;
+    /** Once it has been sent: what else is to be as before. */
+    onSent?: (() => void) | undefined;
+    /** What is free again then; all of it unless said. */
+    freed?: TextFields<T> | undefined;
+}
+
+/** As above, and a list that is pasted becomes one thing a line, all sent at once. */
+export function addingLines<T extends object>(form: LineOf<T>, field: TextFields<T>, address: string, lines: Lines<T> = {}) {
+    const as = lines.as ?? ((data: T) => data);
+
+    return {
+        ...addingLine(form, field, address),
+        error: errorOf(form.errors, field),
+        onAdd: sending(form, address, { ...lines, as }),
+        onAddMany: (written: string[]) => {
+            sending(form, address, { ...lines, as: (data) => ({ ...as(data), [field]: '', lines: written }) })();
         },
+    };
+}
+
+/** What is wrong with the line, or with one of the list that was pasted there. */
+const errorOf = (errors: Partial<Record<string, string>>, field: string) =>
+    errors[field] ?? Object.entries(errors).find(([name]) => name.startsWith('lines'))?.[1];
+
+function sending<T extends object>(form: LineOf<T>, address: string, { as, onSent, freed }: Lines<T>) {
+    return () => {
+        form.post(address, {
+            ...(as && { as }),
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                form.reset(...(freed === undefined ? [] : [freed]));
+                onSent?.();
+            },
+        });
     };
 }

@@ -1,4 +1,5 @@
 import { AddLine } from './AddLine';
+import { addingLines } from '../lib/forms';
 import { useForm } from '../lib/kept/useForm';
 import { route } from '../lib/routes';
 import { useReadLine } from '../lib/useReadLine';
@@ -15,33 +16,16 @@ interface Props {
 export function AddTask({ to, words, name = JSON.stringify(to) }: Props) {
     const form = useForm(`new task for ${name}`, { title: '' });
     const reading = useReadLine(form.data.title);
-    const add = (said: object) => {
-        form.post(route('tasks.store'), {
-            as: (data) => ({ ...data, ...to, ...said, isLine: true }),
-            preserveScroll: true,
-            preserveState: true,
-            onSuccess: () => {
-                form.reset();
-                reading.reset();
-            },
-        });
-    };
 
     return (
         <AddLine
             words={words}
-            value={form.data.title}
-            error={Object.values(form.errors)[0]}
             reading={reading}
-            onChange={(title) => {
-                form.setData('title', title);
-            }}
-            onAdd={() => {
-                add(reading.said);
-            }}
-            onAddMany={(lines) => {
-                add({ lines });
-            }}
+            {...addingLines(form, 'title', route('tasks.store'), {
+                as: (data) => ({ ...data, ...to, ...reading.said, isLine: true }),
+                onSent: reading.reset,
+            })}
+            error={Object.values(form.errors)[0]}
         />
     );
 }

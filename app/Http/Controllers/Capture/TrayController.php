@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Capture;
 use App\Actions\Capture\SaveJot;
 use App\Actions\Capture\SortMany;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
 use App\Models\Area;
@@ -43,8 +44,8 @@ final class TrayController extends Controller
 
     public function storeForSeries(Request $request, Series $series, SaveJot $jots): RedirectResponse
     {
-        $request->validate(['words' => ['required', 'string', 'max:2000']]);
-        $jots->keep($this->me(), $request->string('words')->toString(), $series);
+        $request->validate(Lines::rules('words', 2000), Lines::MESSAGES);
+        $jots->keep($this->me(), implode("\n", Lines::in($request, 'words')), $series);
 
         return $this->changed();
     }

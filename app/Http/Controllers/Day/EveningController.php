@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Day;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Day\AnswerEvening;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Loftrin\Core\Calendar\Day;
@@ -35,10 +37,11 @@ final class EveningController extends Controller
         return $this->changed();
     }
 
-    public function add(Request $request, AnswerEvening $questions): RedirectResponse
+    public function add(Request $request, AnswerEvening $questions, EachLine $each): RedirectResponse
     {
-        $request->validate(['words' => self::QUESTION, 'isScore' => ['boolean']]);
-        $questions->add($this->me(), $request->string('words')->toString(), $request->boolean('isScore'));
+        $request->validate([...Lines::rules('words', 200), 'isScore' => ['boolean']], Lines::MESSAGES);
+        $isScore = $request->boolean('isScore');
+        $each($this->me(), Lines::in($request, 'words'), 'questions', fn(string $line) => $questions->add($this->me(), $line, $isScore));
 
         return $this->changed();
     }

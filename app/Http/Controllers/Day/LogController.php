@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Day;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Day\WriteLog;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\ValidDay;
 use App\Models\LogLine;
 use App\Models\Workspace;
@@ -21,8 +23,6 @@ use Loftrin\Core\Day\LogTag;
 
 final class LogController extends Controller
 {
-    private const WORDS = ['required', 'string', 'max:2000'];
-
     public function index(Request $request, Workspace $workspace, LogPage $page, ?Period $month = null): Response
     {
         $month ??= $workspace->calendar()->monthOf($workspace->today());
@@ -37,15 +37,15 @@ final class LogController extends Controller
         ]);
     }
 
-    public function store(Request $request, WriteLog $write): RedirectResponse
+    public function store(Request $request, WriteLog $write, EachLine $each): RedirectResponse
     {
-        $request->validate(['on' => ['required', new ValidDay()], 'words' => self::WORDS, 'at' => ['nullable', 'date_format:H:i']]);
-        $write->add(
-            $this->me(),
-            Day::of($request->string('on')->toString()),
-            $request->string('words')->toString(),
-            $this->text($request, 'at'),
+        $request->validate(
+            [...Lines::rules('words', 2000), 'on' => ['required', new ValidDay()], 'at' => ['nullable', 'date_format:H:i']],
+            Lines::MESSAGES,
         );
+        $on = Day::of($request->string('on')->toString());
+        $at = $this->text($request, 'at');
+        $each($this->me(), Lines::in($request, 'words'), 'lines', fn(string $line) => $write->add($this->me(), $on, $line, $at));
 
         return $this->changed();
     }
@@ -53,7 +53,7 @@ final class LogController extends Controller
     public function update(Request $request, LogLine $logLine, WriteLog $write): RedirectResponse
     {
         $request->validate([
-            'words' => self::WORDS,
+            'words' => ['required', 'string', 'max:2000'],
             'at' => ['required', 'date_format:H:i'],
             'tag' => ['nullable', Rule::enum(LogTag::class)],
         ]);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Direction;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Shelf\SetReturnDate;
 use App\Actions\Shelf\Shelve;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\ValidDay;
 use App\Models\Goal;
 use App\Models\Issue;
@@ -29,10 +31,11 @@ final class ShelfController extends Controller
         return Inertia::render('direction/Shelf', ['page' => $page->of($this->me())]);
     }
 
-    public function store(Request $request, Shelve $shelve): RedirectResponse
+    public function store(Request $request, Shelve $shelve, EachLine $each): RedirectResponse
     {
-        $request->validate(['words' => ['required', 'string', 'max:2000']]);
-        $shelve->idea($this->me(), $request->string('words')->toString(), $this->returnOn($request));
+        $request->validate(Lines::rules('words', 2000), Lines::MESSAGES);
+        $returnOn = $this->returnOn($request);
+        $each($this->me(), Lines::in($request, 'words'), 'ideas', fn(string $line) => $shelve->idea($this->me(), $line, $returnOn));
 
         return $this->changed();
     }

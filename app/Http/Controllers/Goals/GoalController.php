@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Goals;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Goals\SaveGoal;
 use App\Actions\Goals\TryChange;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\GoalFields;
+use App\Http\Requests\Lines;
 use App\Models\Goal;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\YearFilter;
@@ -51,11 +53,16 @@ final class GoalController extends Controller
         ]);
     }
 
-    public function store(GoalFields $fields, SaveGoal $save): RedirectResponse
+    public function store(GoalFields $fields, SaveGoal $save, EachLine $each): RedirectResponse
     {
-        $goal = $save($this->me(), $fields->draft());
+        $goals = $each(
+            $this->me(),
+            Lines::in($fields, 'title'),
+            'goals',
+            fn(string $title): Goal => $save($this->me(), $fields->draft($title)),
+        );
 
-        return $this->changed($fields->boolean('stay') ? null : route('goals.show', $goal));
+        return $this->changed($fields->boolean('stay') ? null : route('goals.show', $goals[0]));
     }
 
     public function edit(Goal $goal, GoalFormPage $form): Response

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Goals;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Goals\SaveGoalPart;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\Assumption;
@@ -19,15 +21,16 @@ use Loftrin\Core\Calendar\Day;
 /** Main efforts, assumptions and trade-offs of a goal. */
 final class GoalPartController extends Controller
 {
-    private const TITLE = ['required', 'string', 'max:200'];
-
-    private const PERSON = ['nullable', 'integer', 'exists:people,id'];
-
     private const HOURS = ['nullable', 'numeric', 'decimal:0,1', 'gt:0', 'max:80'];
 
-    public function storeEffort(Request $request, Goal $goal, SaveGoalPart $save): RedirectResponse
+    public function storeEffort(Request $request, Goal $goal, SaveGoalPart $save, EachLine $each): RedirectResponse
     {
-        $save->add($this->me(), $goal, new MainEffort($this->effort($request)));
+        $fields = $this->effort($request);
+        $each($this->me(), Lines::in($request, 'title'), 'main efforts', fn(string $title) => $save->add(
+            $this->me(),
+            $goal,
+            new MainEffort([...$fields, 'title' => $title]),
+        ));
 
         return $this->changed();
     }
@@ -51,11 +54,16 @@ final class GoalPartController extends Controller
         return $this->changed();
     }
 
-    public function storeAssumption(Request $request, Goal $goal, SaveGoalPart $save): RedirectResponse
+    public function storeAssumption(Request $request, Goal $goal, SaveGoalPart $save, EachLine $each): RedirectResponse
     {
         // Tested by the end of the goal, unless a sooner day is set.
         $request->mergeIfMissing(['testOn' => (string) $goal->ends_on]);
-        $save->add($this->me(), $goal, new Assumption($this->assumption($request)));
+        $fields = $this->assumption($request);
+        $each($this->me(), Lines::in($request, 'title'), 'assumptions', fn(string $title) => $save->add(
+            $this->me(),
+            $goal,
+            new Assumption([...$fields, 'title' => $title]),
+        ));
 
         return $this->changed();
     }
@@ -88,9 +96,14 @@ final class GoalPartController extends Controller
         return $this->changed();
     }
 
-    public function storeTradeOff(Request $request, Goal $goal, SaveGoalPart $save): RedirectResponse
+    public function storeTradeOff(Request $request, Goal $goal, SaveGoalPart $save, EachLine $each): RedirectResponse
     {
-        $save->add($this->me(), $goal, new TradeOff($this->tradeOff($request)));
+        $fields = $this->tradeOff($request);
+        $each($this->me(), Lines::in($request, 'title'), 'trade-offs', fn(string $title) => $save->add(
+            $this->me(),
+            $goal,
+            new TradeOff([...$fields, 'title' => $title]),
+        ));
 
         return $this->changed();
     }
@@ -113,7 +126,7 @@ final class GoalPartController extends Controller
     /** @return array<string, mixed> columns */
     private function effort(Request $request): array
     {
-        $request->validate(['title' => self::TITLE, 'hours' => self::HOURS, 'person' => self::PERSON]);
+        $this->check($request, ['hours' => self::HOURS]);
 
         return [...$this->titled($request), 'hours' => $request->input('hours')];
     }
@@ -121,7 +134,7 @@ final class GoalPartController extends Controller
     /** @return array<string, mixed> columns */
     private function assumption(Request $request): array
     {
-        $request->validate(['title' => self::TITLE, 'testOn' => ['required', new ValidDay()], 'person' => self::PERSON]);
+        $this->check($request, ['testOn' => ['required', new ValidDay()]]);
 
         return [...$this->titled($request), 'test_on' => Day::of($request->string('testOn')->toString())];
     }
@@ -129,9 +142,18 @@ final class GoalPartController extends Controller
     /** @return array<string, mixed> columns */
     private function tradeOff(Request $request): array
     {
-        $request->validate(['title' => self::TITLE, 'person' => self::PERSON]);
+        $this->check($request);
 
         return $this->titled($request);
+    }
+
+    /** @param array<string, list<mixed>> $besides rules of what only this kind has */
+    private function check(Request $request, array $besides = []): void
+    {
+        $request->validate(
+            [...Lines::rulesOf($request, 'title', 200), 'person' => ['nullable', 'integer', 'exists:people,id'], ...$besides],
+            Lines::MESSAGES,
+        );
     }
 
     /** @return array{title: string, person_id: int} */

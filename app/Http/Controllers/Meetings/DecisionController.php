@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Meetings\RecordDecision;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\ValidDay;
 use App\Models\Decision;
 use App\Models\Workspace;
@@ -27,23 +29,23 @@ final class DecisionController extends Controller
         ]);
     }
 
-    public function store(Request $request, RecordDecision $record, Workspace $workspace): RedirectResponse
+    public function store(Request $request, RecordDecision $record, EachLine $each, Workspace $workspace): RedirectResponse
     {
         $request->validate([
-            'words' => ['required', 'string', 'max:1000'],
+            ...Lines::rules('words', 1000),
             'because' => ['nullable', 'string', 'max:1000'],
             'on' => ['nullable', new ValidDay()],
             'goal' => ['nullable', 'integer'],
             'project' => ['nullable', 'integer'],
-        ]);
-        $record(
+        ], Lines::MESSAGES);
+        $each($this->me(), Lines::in($request, 'words'), 'decisions', fn(string $line) => $record(
             who: $this->me(),
-            words: $request->string('words')->toString(),
+            words: $line,
             because: $this->text($request, 'because'),
             on: ValidDay::read($request->input('on')) ?? $workspace->today(),
             goal: $this->number($request, 'goal'),
             project: $this->number($request, 'project'),
-        );
+        ));
 
         return $this->changed();
     }

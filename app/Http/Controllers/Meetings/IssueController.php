@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Meetings\CommentOnIssue;
 use App\Actions\Meetings\RaiseIssue;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\IssueFields;
+use App\Http\Requests\Lines;
 use App\Models\Issue;
 use App\Models\Series;
 use App\Queries\Meetings\IssuePage;
@@ -25,9 +27,10 @@ final class IssueController extends Controller
         return Inertia::render('meetings/Issue', ['page' => $page->of($issue, $this->me())]);
     }
 
-    public function store(IssueFields $fields, Series $series, RaiseIssue $raise): RedirectResponse
+    public function store(IssueFields $fields, Series $series, RaiseIssue $raise, EachLine $each): RedirectResponse
     {
-        $raise($this->me(), $series, $fields->draft());
+        $titles = Lines::in($fields, 'title');
+        $each($this->me(), $titles, 'issues', fn(string $title) => $raise($this->me(), $series, $fields->draft($title)));
 
         return $this->changed();
     }

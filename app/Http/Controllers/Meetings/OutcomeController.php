@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Meetings\Agree;
 use App\Actions\Meetings\AnswerFollowUp;
 use App\Actions\Meetings\SettleIssue;
 use App\Actions\Week\TaskDraft;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\Refused;
 use App\Http\Requests\ValidDay;
 use App\Models\AgendaItem;
@@ -25,33 +27,33 @@ use Loftrin\Core\Meetings\Outcome;
 /** What comes out of an agenda item. */
 final class OutcomeController extends Controller
 {
-    public function decide(Request $request, AgendaItem $item, Agree $agree): RedirectResponse
+    public function decide(Request $request, AgendaItem $item, Agree $agree, EachLine $each): RedirectResponse
     {
-        $request->validate(['words' => ['required', 'string', 'max:1000'], 'because' => ['nullable', 'string', 'max:1000']]);
-        $agree->decide(
+        $request->validate([...Lines::rules('words', 1000), 'because' => ['nullable', 'string', 'max:1000']], Lines::MESSAGES);
+        $each($this->me(), Lines::in($request, 'words'), 'decisions', fn(string $words) => $agree->decide(
             who: $this->me(),
             item: self::loaded($item),
-            words: $request->string('words')->toString(),
+            words: $words,
             because: $this->text($request, 'because'),
             line: self::line($request, $item),
-        );
+        ));
 
         return $this->changed();
     }
 
-    public function nextStep(Request $request, AgendaItem $item, Agree $agree): RedirectResponse
+    public function nextStep(Request $request, AgendaItem $item, Agree $agree, EachLine $each): RedirectResponse
     {
         $request->validate([
-            'title' => ['required', 'string', 'max:2000'],
+            ...Lines::rules('title', 2000),
             'owner' => ['nullable', 'integer', 'exists:people,id'],
             'by' => ['nullable', new ValidDay()],
             'project' => ['nullable', 'integer'],
             ...Refused::RULES,
-        ]);
-        $agree->nextStep(
+        ], Lines::MESSAGES);
+        $each($this->me(), Lines::in($request, 'title'), 'next steps', fn(string $words) => $agree->nextStep(
             who: $this->me(),
             item: self::loaded($item),
-            words: $request->string('title')->toString(),
+            words: $words,
             besides: new TaskDraft(
                 '',
                 project: $this->number($request, 'project'),
@@ -61,7 +63,7 @@ final class OutcomeController extends Controller
             refused: Refused::in($request),
             chosen: Refused::chosen($request),
             line: self::line($request, $item),
-        );
+        ));
 
         return $this->changed();
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Meetings;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Meetings\NotePoint;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Models\Person;
 use App\Models\Point;
 use Illuminate\Http\RedirectResponse;
@@ -13,10 +15,14 @@ use Illuminate\Http\Request;
 
 final class PointController extends Controller
 {
-    public function store(Request $request, NotePoint $note): RedirectResponse
+    public function store(Request $request, NotePoint $note, EachLine $each): RedirectResponse
     {
-        $request->validate(['words' => ['required', 'string', 'max:500'], 'about' => ['required', 'integer', 'exists:people,id']]);
-        $note($this->me(), Person::query()->findOrFail($request->integer('about')), $request->string('words')->toString());
+        $request->validate(
+            [...Lines::rules('words', 500), 'about' => ['required', 'integer', 'exists:people,id']],
+            Lines::MESSAGES,
+        );
+        $about = Person::query()->findOrFail($request->integer('about'));
+        $each($this->me(), Lines::in($request, 'words'), 'points', fn(string $line) => $note($this->me(), $about, $line));
 
         return $this->changed();
     }

@@ -88,7 +88,7 @@ final class AttachmentController extends Controller
     public function addReference(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
         // "tides.example/april" is what people paste.
-        $written = trim($request->string('address')->toString());
+        $written = trim((string) $this->text($request, 'address'));
         $request->merge(['address' => preg_match('#^[\w-]+(?:\.[\w-]+)+(?:[/?:\#]|$)#u', $written) === 1 ? "https://$written" : $written]);
         $request->validate(
             ['title' => ['nullable', 'string', 'max:200'], 'address' => ['required', 'url:http,https', 'max:2000']],

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Projects;
 
 use App\Actions\Projects\ChangeCharter;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\Milestone;
@@ -75,10 +76,8 @@ final class CharterController extends Controller
 
     public function storeLine(Request $request, Project $project, ChangeCharter $change): RedirectResponse
     {
-        $request->validate(['titles' => ['required', 'array', 'min:1', 'max:100'], 'titles.*' => ['required', 'string', 'max:200']]);
-        /** @var list<string> $titles */
-        $titles = array_values($request->array('titles'));
-        $change->lines($this->me(), $project, $titles);
+        $request->validate(Lines::rules('title', 200), Lines::MESSAGES);
+        $change->lines($this->me(), $project, Lines::in($request, 'title'));
 
         return $this->changed();
     }

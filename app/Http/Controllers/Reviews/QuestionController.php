@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Reviews;
 
+use App\Actions\Capture\EachLine;
 use App\Actions\Reviews\ChangeQuestions;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -14,14 +16,20 @@ use Loftrin\Core\Calendar\Horizon;
 /** One's own questions of a review. */
 final class QuestionController extends Controller
 {
-    public function store(Request $request, ChangeQuestions $questions): RedirectResponse
+    public function store(Request $request, ChangeQuestions $questions, EachLine $each): RedirectResponse
     {
-        $request->validate([
-            'horizon' => ['required', Rule::enum(Horizon::class)],
-            'words' => ['required', 'string', 'max:200'],
-            'isCheck' => ['boolean'],
-        ]);
-        $questions->add($this->me(), self::horizon($request), $request->string('words')->toString(), $request->boolean('isCheck'));
+        $request->validate(
+            [...Lines::rules('words', 200), 'horizon' => ['required', Rule::enum(Horizon::class)], 'isCheck' => ['boolean']],
+            Lines::MESSAGES,
+        );
+        $isCheck = $request->boolean('isCheck');
+        $horizon = self::horizon($request);
+        $each(
+            $this->me(),
+            Lines::in($request, 'words'),
+            $isCheck ? 'lines' : 'questions',
+            fn(string $line) => $questions->add($this->me(), $horizon, $line, $isCheck),
+        );
 
         return $this->changed();
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Week;
 
 use App\Actions\Capture\AddLine;
+use App\Actions\Capture\EachLine;
 use App\Actions\Capture\SaidDraft;
 use App\Actions\Week\ChangeSteps;
 use App\Actions\Week\ChangeTask;
@@ -14,6 +15,7 @@ use App\Actions\Week\SetTaskAside;
 use App\Actions\Week\TaskDraft;
 use App\Actions\Week\TickTask;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Lines;
 use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
 use App\Models\Step;
@@ -34,7 +36,7 @@ final class TaskController extends Controller
     }
 
     /** What is written on a line is read as plain English; what comes from elsewhere is taken as it is. */
-    public function store(TaskFields $fields, AddLine $add, LineReader $reader, Workspace $workspace): RedirectResponse
+    public function store(TaskFields $fields, AddLine $add, EachLine $each, LineReader $reader, Workspace $workspace): RedirectResponse
     {
         $fields->validate(Refused::RULES);
         $draft = $fields->draft();
@@ -44,11 +46,13 @@ final class TaskController extends Controller
             Refused::chosen($fields),
         ))->with($draft, lineWins: true);
 
-        match (true) {
-            $fields->lines() !== [] => $add->many($this->me(), array_map($said, $fields->lines())),
-            $fields->boolean('isLine') => $add($this->me(), $said($draft->title)),
-            default => $add($this->me(), $draft),
-        };
+        $isRead = $fields->has('lines') || $fields->boolean('isLine');
+        $each(
+            $this->me(),
+            Lines::in($fields, 'title'),
+            'tasks',
+            fn(string $line) => $add($this->me(), $isRead ? $said($line) : $draft),
+        );
 
         return $this->changed();
     }
@@ -101,10 +105,8 @@ final class TaskController extends Controller
 
     public function addSteps(Request $request, Task $task, ChangeSteps $steps): RedirectResponse
     {
-        $request->validate(['titles' => ['required', 'array', 'min:1', 'max:50'], 'titles.*' => ['required', 'string', 'max:200']]);
-        /** @var list<string> $titles */
-        $titles = array_values($request->array('titles'));
-        $steps->add($this->me(), $task, $titles);
+        $request->validate(Lines::rules('title', 200), Lines::MESSAGES);
+        $steps->add($this->me(), $task, Lines::in($request, 'title'));
 
         return $this->changed();
     }

@@ -1,6 +1,7 @@
 import { Head } from '@inertiajs/react';
 import type { Shelf as ShelfProps, ShelfRow } from '../../generated/props';
 import { monthWords } from '../../lib/dates';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { AddLine } from '../../parts/AddLine';
@@ -48,22 +49,6 @@ function NewIdea() {
     const form = useForm('idea for the shelf', { words: '', returnOn: '' });
 
     return (
-        <AddLine
-            words="Add an idea for later"
-            maxLength={2000}
-            value={form.data.words}
-            error={form.errors.words}
-            onChange={(words) => {
-                form.setData('words', words);
-            }}
-            onAdd={() => {
-                form.post(route('shelf.store'), {
-                    preserveScroll: true,
-                    onSuccess: () => {
-                        form.reset('words');
-                    },
-                });
-            }}
-        />
+        <AddLine words="Add an idea for later" maxLength={2000} {...addingLines(form, 'words', route('shelf.store'), { freed: 'words' })} />
     );
 }

@@ -3,7 +3,7 @@ import { type SubmitEvent, useState } from 'react';
 import type { DecisionLine, DecisionsView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
-import { addingLine, bind } from '../../lib/forms';
+import { addingLines, bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { grouped, peopleAsOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
@@ -125,7 +125,7 @@ function Record({ page }: { page: DecisionsView }) {
 
     return (
         <Section title="Decided outside a meeting">
-            <AddLine words="What was decided?" maxLength={1000} {...addingLine(form, 'words', route('decisions.store'))}>
+            <AddLine words="What was decided?" maxLength={1000} {...addingLines(form, 'words', route('decisions.store'))}>
                 <TextField label="Reason" className="w-full" maxLength={1000} {...bind(form, 'because')} />
                 <DateField label="On" className="w-40" {...bind(form, 'on')} />
                 <SelectField label="Goal" className="w-44" {...bind(form, 'goal')} none="no goal" options={grouped(page.goals)} />

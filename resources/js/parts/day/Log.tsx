@@ -8,7 +8,7 @@ import { Section } from '../Section';
 import { TagMark } from './TagMark';
 import type { LogRow, LogTag } from '../../generated/props';
 import { act } from '../../lib/act';
-import { addingLine, bind } from '../../lib/forms';
+import { addingLines, bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -49,7 +49,7 @@ export function Log({ on, lines, mayWrite }: Props) {
                 <AddLine
                     words="Write a line"
                     maxLength={2000}
-                    {...addingLine(form, 'words', route('log-lines.store'), (data) => ({ ...data, on }))}
+                    {...addingLines(form, 'words', route('log-lines.store'), { as: (data) => ({ ...data, on }) })}
                 />
             )}
             {mayWrite && lines.length === 0 && (

@@ -2,7 +2,7 @@ import { useForm } from '../../lib/kept/useForm';
 import { AddLine } from '../AddLine';
 import type { EveningRow } from '../../generated/props';
 import { act } from '../../lib/act';
-import { addingLine } from '../../lib/forms';
+import { addingLines } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Check';
@@ -46,7 +46,7 @@ export function Questions({ bank }: { bank: EveningRow[] }) {
                             </li>
                         ))}
                     </ul>
-                    <AddLine words="Add a question" maxLength={200} {...addingLine(form, 'words', route('evening.add'))}>
+                    <AddLine words="Add a question" maxLength={200} {...addingLines(form, 'words', route('evening.add'))}>
                         <Check
                             label="Answered by a number from 1 to 5"
                             checked={form.data.isScore}

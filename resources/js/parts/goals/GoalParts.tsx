@@ -4,6 +4,7 @@ import { TradeOffLine } from './TradeOffLine';
 import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { GoalParts as Parts, PersonTag } from '../../generated/props';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 
@@ -67,24 +68,5 @@ export function GoalParts({ parts, people }: Props) {
 function NewPart({ address, name, words }: { address: string; name: string; words: string }) {
     const form = useForm(`new ${name}`, { title: '' });
 
-    return (
-        <AddLine
-            words={words}
-            maxLength={200}
-            value={form.data.title}
-            error={Object.values(form.errors)[0]}
-            onChange={(title) => {
-                form.setData('title', title);
-            }}
-            onAdd={() => {
-                form.post(address, {
-                    preserveScroll: true,
-                    preserveState: true,
-                    onSuccess: () => {
-                        form.reset();
-                    },
-                });
-            }}
-        />
-    );
+    return <AddLine words={words} maxLength={200} {...addingLines(form, 'title', address)} error={Object.values(form.errors)[0]} />;
 }

@@ -3,7 +3,7 @@ import { PersonField } from '../Choose';
 import { Section } from '../Section';
 import type { PersonTag, PointRow } from '../../generated/props';
 import { act } from '../../lib/act';
-import { addingLine, bindRecord } from '../../lib/forms';
+import { addingLines, bindRecord } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
@@ -39,7 +39,7 @@ export function Points({ points, people }: { points: PointRow[]; people: PersonT
                     </li>
                 ))}
             </ul>
-            <AddLine words="What to raise with someone" maxLength={500} {...addingLine(form, 'words', route('points.store'))}>
+            <AddLine words="What to raise with someone" maxLength={500} {...addingLines(form, 'words', route('points.store'))}>
                 <PersonField
                     label="With"
                     className="w-44"

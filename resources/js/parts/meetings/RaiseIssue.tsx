@@ -2,7 +2,7 @@ import { IssueFields, noIssue } from './IssueFields';
 import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { Option, SeriesRow } from '../../generated/props';
-import { addingLine } from '../../lib/forms';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 
@@ -12,7 +12,7 @@ export function RaiseIssue({ series, projects, goals }: { series: Pick<SeriesRow
 
     return (
         <Section title="Raise an issue">
-            <AddLine words="What needs discussing?" maxLength={200} {...addingLine(form, 'title', route('issues.store', series.id))}>
+            <AddLine words="What needs discussing?" maxLength={200} {...addingLines(form, 'title', route('issues.store', series.id))}>
                 <IssueFields form={form} projects={projects} goals={goals} />
             </AddLine>
         </Section>

@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { SeriesView } from '../../generated/props';
-import { addingLine } from '../../lib/forms';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
@@ -13,7 +13,7 @@ export function SeriesTray({ page }: { page: SeriesView }) {
 
     return (
         <Section title="Tray" aside="to sort before the meeting">
-            <AddLine words="What has come in?" maxLength={2000} {...addingLine(form, 'words', route('series.jot', page.series.id))} />
+            <AddLine words="What has come in?" maxLength={2000} {...addingLines(form, 'words', route('series.jot', page.series.id))} />
             {page.tray > 0 && (
                 <Link href={route('series.tray', page.series.id)} className="link">
                     Sort {count(page.tray, 'thing')}

@@ -6,6 +6,7 @@ import { Cord } from '../Cord';
 import { YearGoals } from '../direction/YearGoals';
 import { Section } from '../Section';
 import type { PlannedGoal, PlanningView } from '../../generated/props';
+import { addingLines } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { SelectField } from '../../ui/Select';
 
@@ -89,22 +90,11 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
             <AddLine
                 words={words}
                 maxLength={200}
-                value={form.data.title}
+                {...addingLines(form, 'title', route('goals.store'), {
+                    as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
+                    freed: 'title',
+                })}
                 error={error}
-                isSending={form.processing}
-                onChange={(title) => {
-                    form.setData('title', title);
-                }}
-                onAdd={() => {
-                    form.post(route('goals.store'), {
-                        as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
-                        preserveScroll: true,
-                        preserveState: true,
-                        onSuccess: () => {
-                            form.reset('title');
-                        },
-                    });
-                }}
             >
                 {page.stretch.periods.length > 1 && (
                     <SelectField

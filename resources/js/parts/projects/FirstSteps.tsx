@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { AddLine } from '../AddLine';
 import { Section } from '../Section';
@@ -10,16 +11,6 @@ import { Button } from '../../ui/Button';
 /** Lines of the plan: no tasks until they are promoted. */
 export function FirstSteps({ page }: { page: ProjectView }) {
     const form = useForm(`new line of project ${String(page.project.id)}`, { title: '' });
-    const add = (titles: string[]) => {
-        form.post(route('lines.store', page.project.id), {
-            as: () => ({ titles }),
-            preserveScroll: true,
-            preserveState: true,
-            onSuccess: () => {
-                form.reset();
-            },
-        });
-    };
     const lines = page.lines.filter((line) => line.task === null);
 
     return (
@@ -66,15 +57,7 @@ export function FirstSteps({ page }: { page: ProjectView }) {
             <AddLine
                 words="Add a line: something that may have to be done"
                 maxLength={200}
-                value={form.data.title}
-                error={Object.values(form.errors)[0]}
-                onChange={(title) => {
-                    form.setData('title', title);
-                }}
-                onAdd={() => {
-                    add([form.data.title]);
-                }}
-                onAddMany={add}
+                {...addingLines(form, 'title', route('lines.store', page.project.id))}
             />
         </Section>
     );

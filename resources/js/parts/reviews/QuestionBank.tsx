@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { AddLine } from '../AddLine';
 import type { Horizon, QuestionRow } from '../../generated/props';
 import { act } from '../../lib/act';
-import { addingLine } from '../../lib/forms';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -107,12 +107,14 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
             <AddLine
                 words="A question of your own"
                 maxLength={200}
-                {...addingLine(form, 'words', route('review-questions.store'), (data) => ({ ...data, horizon }))}
+                {...addingLines(form, 'words', route('review-questions.store'), { as: (data) => ({ ...data, horizon }) })}
             />
             <AddLine
                 words="A line of your checklist"
                 maxLength={200}
-                {...addingLine(check, 'words', route('review-questions.store'), (data) => ({ ...data, horizon, isCheck: true }))}
+                {...addingLines(check, 'words', route('review-questions.store'), {
+                    as: (data) => ({ ...data, horizon, isCheck: true }),
+                })}
             />
         </>
     );

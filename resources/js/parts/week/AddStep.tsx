@@ -1,5 +1,6 @@
 import { AddLine } from '../AddLine';
 import type { TaskRow } from '../../generated/props';
+import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 
@@ -7,29 +8,5 @@ import { route } from '../../lib/routes';
 export function AddStep({ task }: { task: TaskRow }) {
     const form = useForm(`new step of task ${String(task.id)}`, { title: '' });
 
-    const add = (titles: string[]) => {
-        form.post(route('steps.store', task.id), {
-            as: () => ({ titles }),
-            preserveScroll: true,
-            onSuccess: () => {
-                form.reset();
-            },
-        });
-    };
-
-    return (
-        <AddLine
-            words="Add a step"
-            maxLength={200}
-            value={form.data.title}
-            error={Object.values(form.errors)[0]}
-            onChange={(title) => {
-                form.setData('title', title);
-            }}
-            onAdd={() => {
-                add([form.data.title]);
-            }}
-            onAddMany={add}
-        />
-    );
+    return <AddLine words="Add a step" maxLength={200} {...addingLines(form, 'title', route('steps.store', task.id))} />;
 }

@@ -8,7 +8,7 @@ import { RuledText } from '../../RuledText';
 import { AddLine } from '../../AddLine';
 import { TextField } from '../../../ui/Field';
 import type { ItemRow, RoomView } from '../../../generated/props';
-import { addingLine, bind } from '../../../lib/forms';
+import { addingLines, bind } from '../../../lib/forms';
 import { dayWords } from '../../../lib/dates';
 import { useForm } from '../../../lib/kept/useForm';
 import { route } from '../../../lib/routes';
@@ -88,7 +88,7 @@ function Decisions({ page, item }: { page: RoomView; item: ItemRow }) {
                 </div>
             ))}
             {page.mayRun && (
-                <AddLine words="What was decided?" maxLength={1000} {...addingLine(form, 'words', route('items.decide', item.id))}>
+                <AddLine words="What was decided?" maxLength={1000} {...addingLines(form, 'words', route('items.decide', item.id))}>
                     <TextField label="Reason" className="min-w-60 flex-1" maxLength={1000} {...bind(form, 'because')} />
                 </AddLine>
             )}

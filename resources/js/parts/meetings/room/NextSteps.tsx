@@ -3,7 +3,7 @@ import { AddLine } from '../../AddLine';
 import { TaskLine } from '../../TaskLine';
 import type { ItemRow, RoomView } from '../../../generated/props';
 import { dayWords } from '../../../lib/dates';
-import { bind } from '../../../lib/forms';
+import { addingLines, bind } from '../../../lib/forms';
 import { useForm } from '../../../lib/kept/useForm';
 import { grouped } from '../../../lib/options';
 import { route } from '../../../lib/routes';
@@ -38,30 +38,24 @@ function NextStepLine({ page, item }: { page: RoomView; item: ItemRow }) {
     const reading = useReadLine(form.data.title);
     const [isAsked, setAsked] = useState(false);
     const errors = form.errors as Partial<Record<string, string>>;
+    const lines = addingLines(form, 'title', route('items.step', item.id), {
+        as: (data) => ({ ...data, ...reading.said }),
+        onSent: () => {
+            reading.reset();
+            setAsked(false);
+        },
+    });
     const saysWho = reading.pieces.some((piece) => piece.kind === 'owner');
 
     return (
         <AddLine
             words="What, who, by when?"
-            value={form.data.title}
-            error={errors.title ?? errors.by ?? (saysWho ? errors.owner : undefined)}
             reading={reading}
-            isSending={form.processing}
-            onChange={(title) => {
-                form.setData('title', title);
-            }}
+            {...lines}
+            error={lines.error ?? errors.by ?? (saysWho ? errors.owner : undefined)}
             onAdd={() => {
                 setAsked(true);
-                form.post(route('items.step', item.id), {
-                    as: (data) => ({ ...data, ...reading.said }),
-                    preserveScroll: true,
-                    preserveState: true,
-                    onSuccess: () => {
-                        form.reset();
-                        reading.reset();
-                        setAsked(false);
-                    },
-                });
+                lines.onAdd();
             }}
         >
             {!saysWho && (
