@@ -70,7 +70,7 @@ Route::put('/agenda-items/{item}/lines', [LineController::class, 'write'])
     ->name('lines.write')
     ->can('update', 'item');
 Route::delete('/note-lines/{noteLine}', [LineController::class, 'remove'])
-    ->name('lines.destroy')
+    ->name('note-lines.destroy')
     ->can('update', 'noteLine');
 Route::put('/agenda-items/{item}/own-notes', [LineController::class, 'noteForOneself'])
     ->name('items.note')

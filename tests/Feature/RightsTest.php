@@ -185,3 +185,9 @@ it('answers what is hidden as what is missing, to the letter', function (bool $a
         );
     }
 })->with(['as a page' => false, 'as JSON' => true]);
+
+it('gives each address a name of its own, by which the screens find it', function (): void {
+    $names = array_filter(array_map(static fn($route): ?string => $route->getName(), Route::getRoutes()->getRoutes()));
+
+    expect(array_values(array_diff_key($names, array_unique($names))))->toBe([]);
+});

@@ -479,3 +479,74 @@ test('a pasted list is asked about once, and each of its lines becomes a task', 
     await expect(page.getByRole('checkbox', { name: 'Done: Coil the spare rope' })).toBeVisible();
     await expect(line).toHaveValue('');
 });
+
+test('a pasted list waits for the network as a whole, and each of its lines is there once', async ({ page, context }) => {
+    await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+    await page.goto('/shelf');
+    const line = page.getByLabel('Add an idea for later');
+    await page.evaluate(() =>
+        navigator.clipboard.writeText('1. A kite camera over the farm\n2. Paint that mussels hate\n3. A tide clock for the lobby'),
+    );
+    await line.focus();
+    await page.keyboard.press('Control+v');
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Add 3 separately' }).click();
+    // The line is free for the next thought at once.
+    await expect(line).toHaveValue('');
+    await expect(page.getByRole('region', { name: 'Not saved yet' })).toContainText('A kite camera over the farm');
+    await line.fill('Ask the school');
+    await page.reload({ waitUntil: 'commit' }).catch(() => undefined);
+
+    await context.setOffline(false);
+    await page.goto('/shelf');
+    await expect(page.getByRole('region', { name: 'Not saved yet' })).toBeHidden();
+
+    for (const idea of ['A kite camera over the farm', 'Paint that mussels hate', 'A tide clock for the lobby']) {
+        await expect(page.getByText(idea, { exact: true })).toHaveCount(1);
+    }
+
+    await expect(line).toHaveValue('Ask the school');
+});
+
+test('the keyboard is never dropped: arrows lead in from anywhere, and what goes leaves the focus where one works', async ({ page }) => {
+    const focused = () => page.locator(':focus');
+    await page.goto('/projects/3');
+    await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+    // From nowhere into the list, and out of a button of the page to the list after it.
+    await page.keyboard.press('ArrowDown');
+    await expect(focused()).toHaveRole('link');
+    const first = await focused().textContent();
+    await page.getByRole('button', { name: 'Charter', exact: true }).focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(focused()).toHaveText(first ?? '');
+
+    // What takes the place of a button has the focus.
+    await page.getByRole('button', { name: 'Charter', exact: true }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Edit charter' })).toBeFocused();
+
+    // A line of the outline is deleted: the one after it is next, and the one before where it was the last.
+    const lines = page.getByLabel('Add a line: something that may have to be done');
+    for (const words of ['Ask the diver', 'Ask the harbour']) {
+        await lines.fill(words);
+        await lines.press('Enter');
+        await expect(page.getByRole('button', { name: `Make a task of: ${words}` })).toBeVisible();
+    }
+
+    await page.getByRole('button', { name: 'Delete the line Ask the diver' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Make a task of: Ask the harbour' })).toBeFocused();
+    await page.getByRole('button', { name: 'Delete the line Ask the harbour' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Delete the line Ask the harbour' })).toHaveCount(0);
+    await expect(focused()).toHaveRole('button');
+
+    // In another room it begins at the content, not at the top of the frame.
+    await page.keyboard.press('g');
+    await page.keyboard.press('p');
+    await expect(page.getByRole('heading', { name: 'Projects', level: 1 })).toBeVisible();
+    await expect(page.locator('#content')).toBeFocused();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/\/projects\/\d+$/);
+});

@@ -1,14 +1,15 @@
-const KEPT = 'chime';
+import { setting } from './kept/setting';
+
+const kept = setting('chime');
 
 /** A soft tone at the end of an agenda item, for whoever wants it. */
 export const chime = {
-    isOn: (): boolean => localStorage.getItem(KEPT) !== null,
+    isOn: (): boolean => kept.get() !== null,
     turn: (isOn: boolean): void => {
+        kept.set(isOn ? '1' : null);
+
         if (isOn) {
-            localStorage.setItem(KEPT, '1');
             chime.ring();
-        } else {
-            localStorage.removeItem(KEPT);
         }
     },
     ring: (): void => {

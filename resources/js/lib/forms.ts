@@ -1,4 +1,5 @@
 import type { ChangeEvent, SubmitEvent } from 'react';
+import type { Line } from './kept/fields';
 
 type TextFields<T> = { [K in keyof T]: T[K] extends string ? K : never }[keyof T] & string;
 
@@ -58,42 +59,44 @@ export function saving(form: Sent, id: number | null | undefined, store: string,
 }
 
 interface LineOf<T> extends FormOf<T> {
-    processing: boolean;
-    post: (
-        address: string,
-        options: { as?: (data: T) => object; preserveScroll: boolean; preserveState: boolean; onSuccess: () => void },
-    ) => void;
-    reset: (...only: (keyof T & string)[]) => void;
+    add: (address: string, line: Line<T>) => void;
 }
 
-/** Ties a form to a line on which the next thing is written: Enter sends it, and the line is free again. */
+/** Ties a form to a line on which the next thing is written: Enter sends it, and the line is free for the next at once. */
 export function addingLine<T extends object>(form: LineOf<T>, field: TextFields<T>, address: string, as?: (data: T) => object) {
     return {
         ...bind(form, field),
-        isSending: form.processing,
-        onAdd: sending(form, address, { as }),
+        onAdd: () => {
+            form.add(address, { as });
+        },
     };
 }
 
-interface Lines<T> {
-    /** What is sent besides. */
-    as?: ((data: T) => object) | undefined;
-    /** Once it has been sent: what else is to be as before. */
-    onSent?: (() => void) | undefined;
-    /** What is free again then; all of it unless said. */
-    freed?: TextFields<T> | undefined;
+interface Lines<T> extends Line<T> {
+    /** Once it is on its way: what else is to be as before. */
+    onSent?: () => void;
 }
 
 /** As above, and a list that is pasted becomes one thing a line, all sent at once. */
-export function addingLines<T extends object>(form: LineOf<T>, field: TextFields<T>, address: string, lines: Lines<T> = {}) {
-    const as = lines.as ?? ((data: T) => data);
+export function addingLines<T extends object>(
+    form: LineOf<T>,
+    field: TextFields<T>,
+    address: string,
+    { as = (data) => data, frees, onSent }: Lines<T> = {},
+) {
+    const send = (of: (data: T) => object) => {
+        form.add(address, { as: of, frees });
+        onSent?.();
+    };
 
     return {
-        ...addingLine(form, field, address),
+        ...bind(form, field),
         error: errorOf(form.errors, field),
-        onAdd: sending(form, address, { ...lines, as }),
-        onAddMany: (written: string[]) => {
-            sending(form, address, { ...lines, as: (data) => ({ ...as(data), [field]: '', lines: written }) })();
+        onAdd: () => {
+            send(as);
+        },
+        onAddMany: (lines: string[]) => {
+            send((data) => ({ ...as(data), [field]: '', lines }));
         },
     };
 }
@@ -101,17 +104,3 @@ export function addingLines<T extends object>(form: LineOf<T>, field: TextFields
 /** What is wrong with the line, or with one of the list that was pasted there. */
 const errorOf = (errors: Partial<Record<string, string>>, field: string) =>
     errors[field] ?? Object.entries(errors).find(([name]) => name.startsWith('lines'))?.[1];
-
-function sending<T extends object>(form: LineOf<T>, address: string, { as, onSent, freed }: Lines<T>) {
-    return () => {
-        form.post(address, {
-            ...(as && { as }),
-            preserveScroll: true,
-            preserveState: true,
-            onSuccess: () => {
-                form.reset(...(freed === undefined ? [] : [freed]));
-                onSent?.();
-            },
-        });
-    };
-}

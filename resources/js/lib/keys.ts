@@ -1,16 +1,13 @@
 import { useEffect, useRef } from 'react';
+import { setting } from './kept/setting';
 
-const OFF = 'single-keys-off';
+const off = setting('single-keys-off');
 
 /** Whether single keys are heard at all: who uses speech input may want them off. */
 export const singleKeys = {
-    areOn: () => localStorage.getItem(OFF) === null,
+    areOn: () => off.get() === null,
     turn: (on: boolean) => {
-        if (on) {
-            localStorage.removeItem(OFF);
-        } else {
-            localStorage.setItem(OFF, '1');
-        }
+        off.set(on ? null : '1');
     },
 };
 
@@ -36,18 +33,18 @@ export interface Key {
     run: () => void;
 }
 
-const CHANGED = 'changed-keys';
+const changes = setting('changed-keys');
 
 /** Single keys that a person has replaced by others, by the key that was meant at first. */
 export const changedKeys = {
     all: (): Record<string, string> => {
-        const kept: unknown = JSON.parse(localStorage.getItem(CHANGED) ?? '{}');
+        const kept: unknown = JSON.parse(changes.get() ?? '{}');
 
         return typeof kept === 'object' && kept !== null ? (kept as Record<string, string>) : {};
     },
     change: (key: string, chosen: string) => {
         const others = Object.entries(changedKeys.all()).filter(([each]) => each !== key);
-        localStorage.setItem(CHANGED, JSON.stringify(Object.fromEntries(chosen === key ? others : [...others, [key, chosen]])));
+        changes.set(JSON.stringify(Object.fromEntries(chosen === key ? others : [...others, [key, chosen]])));
     },
     /** The key that is pressed for what the other one does. */
     of: (key: string) => changedKeys.all()[key] ?? key,

@@ -2,7 +2,8 @@ import { usePage } from '@inertiajs/react';
 import { createContext, useContext } from 'react';
 import type { PeriodTag, TaskRow } from '../generated/props';
 import { addDays, weekdayNumber } from './dates';
-import { keepFocusOn, plan, setAside } from './tasks';
+import { keepFocusOn } from './focus/hold';
+import { plan, setAside } from './tasks';
 
 type Week = Pick<PeriodTag, 'name' | 'first' | 'last'> & { next: string | null };
 

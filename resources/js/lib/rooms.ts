@@ -1,5 +1,6 @@
 import type { Frame } from '../generated/props';
 import { route } from './routes';
+import { setting } from './kept/setting';
 
 export interface Section {
     name: string;
@@ -108,15 +109,15 @@ export function sectionOf(all: Room[], component: string): { room: Room; section
     return undefined;
 }
 
-const LAST = 'last-page-of-a-room';
+const last = setting('last-page-of-a-room', 'page');
 
 /** Where one was last in a room: a task keeps the room that it was opened from, with a way back. */
 export const lastPlace = {
     keep: (room: string, section: string, href: string) => {
-        sessionStorage.setItem(LAST, JSON.stringify({ room, section, href }));
+        last.set(JSON.stringify({ room, section, href }));
     },
     get: (): { room: string; section: string; href: string } | null => {
-        const kept: unknown = JSON.parse(sessionStorage.getItem(LAST) ?? 'null');
+        const kept: unknown = JSON.parse(last.get() ?? 'null');
 
         return typeof kept === 'object' && kept !== null && 'room' in kept && 'section' in kept && 'href' in kept
             ? { room: String(kept.room), section: String(kept.section), href: String(kept.href) }

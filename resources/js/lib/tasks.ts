@@ -26,13 +26,6 @@ export function withTask(page: unknown, id: number, change: Partial<TaskRow>): u
     return Object.fromEntries(Object.entries(page).map(([key, part]) => [key, withTask(part, id, change)]));
 }
 
-/** Brings the keyboard back to a task whose line was drawn anew, unless it has gone elsewhere since. */
-export function keepFocusOn(id: number): void {
-    if (document.activeElement === null || document.activeElement === document.body) {
-        document.querySelector<HTMLElement>(`[data-task="${String(id)}"] a`)?.focus();
-    }
-}
-
 /** Opens a menu by its trigger, as a press would. */
 export function openMenu(trigger: string): void {
     document.querySelector(trigger)?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));

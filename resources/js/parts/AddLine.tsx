@@ -16,7 +16,6 @@ interface Props {
     onAdd: () => void;
     /** Called with the lines of a list that was pasted, once it is said that each is one. */
     onAddMany?: (lines: string[]) => void;
-    isSending?: boolean;
     /** What is understood of it while one writes. */
     reading?: Reading;
     /** What else can be said of it, once something is written. */
@@ -24,23 +23,11 @@ interface Props {
 }
 
 /** A line to write the next one on: nothing but a plus until it is pressed. Enter adds. */
-export function AddLine({
-    words,
-    value,
-    error,
-    maxLength,
-    inputMode = 'text',
-    onChange,
-    onAdd,
-    onAddMany,
-    isSending = false,
-    reading,
-    children,
-}: Props) {
+export function AddLine({ words, value, error, maxLength, inputMode = 'text', onChange, onAdd, onAddMany, reading, children }: Props) {
     const add = (event: SubmitEvent) => {
         event.preventDefault();
 
-        if (value.trim() !== '' && !isSending) {
+        if (value.trim() !== '') {
             onAdd();
         }
     };
@@ -82,7 +69,6 @@ export function AddLine({
                 {isAsked && (
                     <AskMany
                         lines={pasted}
-                        isSending={isSending}
                         onMany={() => {
                             onAddMany(pasted);
                         }}
@@ -96,9 +82,7 @@ export function AddLine({
                 {children !== undefined && value.trim() !== '' && (
                     <div className="flex flex-wrap items-end gap-3 py-2">
                         {children}
-                        <Button type="submit" disabled={isSending}>
-                            Add
-                        </Button>
+                        <Button type="submit">Add</Button>
                     </div>
                 )}
             </div>
@@ -110,7 +94,7 @@ export function AddLine({
 const SHOWN = 5;
 
 /** A list was pasted: each of its lines for itself, or all of it as one? */
-function AskMany({ lines, isSending, onMany, onOne }: { lines: string[]; isSending: boolean; onMany: () => void; onOne: () => void }) {
+function AskMany({ lines, onMany, onOne }: { lines: string[]; onMany: () => void; onOne: () => void }) {
     return (
         <div role="group" aria-label="A list was pasted" className="border-l-2 border-rule py-1 pl-3">
             <ol className="list-decimal pl-5 text-sm text-ink-2">
@@ -122,7 +106,7 @@ function AskMany({ lines, isSending, onMany, onOne }: { lines: string[]; isSendi
             </ol>
             {lines.length > SHOWN && <p className="pl-5 text-sm text-ink-2">and {lines.length - SHOWN} more</p>}
             <div className="flex gap-2 pt-1">
-                <Button kind="main" disabled={isSending} onClick={onMany}>
+                <Button kind="main" onClick={onMany}>
                     Add {lines.length} separately
                 </Button>
                 <Button kind="quiet" onClick={onOne}>

@@ -15,6 +15,8 @@ import { Yourself } from './Yourself';
 import type { Frame as FrameProps } from '../generated/props';
 import { setToday, setYearStart } from '../lib/dates';
 import { useFresh } from '../lib/fresh';
+import { useHeldFocus } from '../lib/focus/hold';
+import { useArrowsIntoLists } from '../lib/focus/lines';
 import { useKeys } from '../lib/keys';
 import { useAlert } from './day/alert';
 import { lastPlace, rooms, sectionOf } from '../lib/rooms';
@@ -57,6 +59,8 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     }, [place, page.url]);
     useAlert(frame.alert);
     useFresh();
+    useHeldFocus();
+    useArrowsIntoLists();
     const move = (weeks: 1 | -1) => () => {
         stepWeek(frame.rail, selected, weeks, addressOf);
     };

@@ -2,11 +2,14 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { HTMLAttributes, KeyboardEvent, Ref } from 'react';
 import { Cord } from './Cord';
+import { Estimate } from './Estimate';
+import { Initials } from './Initials';
 import { TaskMarks } from './TaskMarks';
 import { TaskMenu } from './TaskMenu';
 import { TaskTick } from './TaskTick';
 import { markOnClick, useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
+import { focusLine, linesInSight } from '../lib/focus/lines';
 import { isSecondPart, meaning, singleKeys, useKeyWords } from '../lib/keys';
 import { planKeys, usePlanKeys } from '../lib/planKeys';
 import { route } from '../lib/routes';
@@ -50,8 +53,6 @@ const lineKeys = {
 const moveKeys = { 'Alt ↑ ↓ ← →': 'Move the focused task up, down or to another stage' };
 const none = {};
 
-const linesInSight = () => [...document.querySelectorAll<HTMLElement>('[data-task-line]')].filter((each) => each.checkVisibility());
-
 const isCommand = (event: KeyboardEvent) => event.ctrlKey || event.metaKey || event.altKey;
 
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
@@ -92,7 +93,7 @@ export function TaskLine({
             const lines = linesInSight();
             const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
             event.preventDefault();
-            next?.querySelector('a')?.focus();
+            focusLine(next);
 
             if (event.shiftKey) {
                 for (const id of [task.id, Number(next?.dataset.task ?? task.id)]) {
@@ -116,12 +117,12 @@ export function TaskLine({
             trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
         } else if (onLink && !isCommand(event) && singleKeys.areOn() && !isSecondPart()) {
             // The next one has the focus then, so that many are planned one after the other.
-            const lines = linesInSight();
+            const lines = linesInSight().filter((each) => each.dataset.task !== undefined);
             const next = lines[lines.indexOf(line) + 1] ?? lines[lines.indexOf(line) - 1];
 
             if (planByKey(meaning(event.key), next === undefined ? undefined : Number(next.dataset.task))) {
                 event.preventDefault();
-                next?.querySelector('a')?.focus();
+                focusLine(next);
             }
         }
     };
@@ -152,11 +153,7 @@ export function TaskLine({
                 {isMarked && <span className="sr-only">selected</span>}
                 <TaskMarks task={task} showsTime={showsTime} isAtHome={isAtHome} />
             </span>
-            {showsOwner && (
-                <span className="flex-none font-mono text-xs text-ink-2" title={task.owner.name}>
-                    {task.owner.initials}
-                </span>
-            )}
+            {showsOwner && <Initials person={task.owner} className="flex-none" />}
             {beside !== undefined && (
                 <span title={beside ?? undefined} className="w-52 flex-none truncate text-xs text-ink-2 max-lg:hidden">
                     {beside}
@@ -167,12 +164,7 @@ export function TaskLine({
                     <span className="flex w-10 flex-none justify-start">
                         <Cord cord={task.cord} />
                     </span>
-                    <span
-                        className="w-8 flex-none text-right font-mono text-xs text-ink-2"
-                        title={task.minutes === null ? undefined : `${String(task.minutes)} min`}
-                    >
-                        {task.minutes}
-                    </span>
+                    <Estimate minutes={task.minutes} />
                 </>
             )}
             <TaskMenu task={task} people={people} />

@@ -34,18 +34,19 @@ export function DateField({ label, error, hint, className, isLabelHidden, ...dat
 
     return (
         <FieldFrame id={id} {...frame}>
-            <DateInput id={id} {...described(id, frame)} {...date} />
+            <DateInput id={id} label={label} {...described(id, frame)} {...date} />
         </FieldFrame>
     );
 }
 
 interface InputProps extends DateProps {
     id: string;
+    label: string;
     'aria-invalid': boolean;
     'aria-describedby': string | undefined;
 }
 
-function DateInput({ value, onChange, min, max, placeholder = 'Date', ...input }: InputProps) {
+function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...input }: InputProps) {
     const today = usePage().props.frame?.today ?? '';
     const [typed, setTyped] = useState<string | null>(null);
     const [isOpen, setOpen] = useState(false);
@@ -110,7 +111,7 @@ function DateInput({ value, onChange, min, max, placeholder = 'Date', ...input }
             />
             <Popover.Root modal open={isOpen} onOpenChange={setOpen}>
                 <Popover.Trigger
-                    aria-label="Calendar"
+                    aria-label={`Calendar: ${label}`}
                     disabled={input.disabled}
                     className="absolute inset-y-0 right-0 flex w-8 items-center justify-center text-ink-2 hover:text-ink"
                 >

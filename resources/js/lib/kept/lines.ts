@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { countWaiting, sendLater } from './outbox';
+import { setting } from './setting';
 import { drop, keysOf, load, save } from './storage';
 import { route } from '../routes';
 
@@ -30,12 +31,14 @@ let list: KeptLine[] = [];
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
 const listeners = new Set<() => void>();
 
+const ownPage = setting('page', 'page');
+
 const prefix = () => `line ${String(writer)} `;
 
 /** Names this page through reloads, apart from others that the same person has open. */
 export function pageName(): string {
-    const name = sessionStorage.getItem('page') ?? crypto.randomUUID();
-    sessionStorage.setItem('page', name);
+    const name = ownPage.get() ?? crypto.randomUUID();
+    ownPage.set(name);
 
     return name;
 }

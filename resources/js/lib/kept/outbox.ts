@@ -31,6 +31,8 @@ const AGAIN = 4000;
 
 let writer = 0;
 let list: Queued[] = [];
+/** What the browser does not keep, by its key: until the page is left it is sent all the same. */
+const unkept = new Map<string, Queued>();
 let isSending = false;
 /** What the server has been sent and not answered yet. */
 let underWay: string | null = null;
@@ -38,20 +40,64 @@ const listeners = new Set<() => void>();
 
 const prefix = () => `unsent ${String(writer)} `;
 
+/** What a form has sent and let go of, while the server has not answered. */
+const held = () => `sent ${String(writer)} `;
+
+function keep(unsent: Queued): void {
+    const key = prefix() + unsent.id;
+
+    if (save(key, unsent)) {
+        unkept.delete(key);
+    } else {
+        unkept.set(key, unsent);
+    }
+
+    reread();
+}
+
+function forget(id: string): void {
+    drop(prefix() + id);
+    unkept.delete(prefix() + id);
+}
+
 function reread(): void {
     // The browser keeps them in no order.
-    list = keysOf(prefix())
-        .flatMap((key) => (load(key) as Queued | null) ?? [])
-        .sort((a, b) => a.turn - b.turn);
+    const kept = keysOf(prefix()).flatMap((key) => (load(key) as Queued | null) ?? []);
+    const others = [...unkept].flatMap(([key, unsent]) => (key.startsWith(prefix()) ? [unsent] : []));
+    list = [...kept, ...others].sort((a, b) => a.turn - b.turn);
     listeners.forEach((tell) => {
         tell();
     });
+}
+
+/** Behind all that waits already. */
+const lastTurn = () => Math.max(Date.now(), (list.at(-1)?.turn ?? 0) + 1);
+
+/**
+ * Keeps what a form sends and lets go of at once, until it is known what became of it: where the page is left before, the next one
+ * sends it again, and by its key it is done once.
+ */
+export function hold(unsent: Unsent): void {
+    save(held() + unsent.id, unsent);
+}
+
+export function letGo(id: string): void {
+    drop(held() + id);
+}
+
+/** Shows what the server refused, where other words stand in its field by now. */
+export function showRefused(unsent: Unsent, why: string): void {
+    keep({ ...unsent, turn: lastTurn(), refused: why });
 }
 
 /** Whose it is: what somebody else wrote in this browser is neither shown nor sent. */
 export function openOutbox(person: number): () => void {
     writer = person;
     reread();
+    keysOf(held()).forEach((key) => {
+        keep({ ...(load(key) as Unsent), turn: lastTurn() });
+        drop(key);
+    });
     void sendAll();
     const timer = setInterval(() => void sendAll(), AGAIN);
     const online = () => void sendAll();
@@ -66,10 +112,9 @@ export function openOutbox(person: number): () => void {
 /** Keeps it and sends it, now or as soon as the network is back. */
 export function sendLater(unsent: Unsent): void {
     list.filter((each) => unsent.of !== undefined && each.of === unsent.of && each.id !== underWay).forEach(({ id }) => {
-        drop(prefix() + id);
+        forget(id);
     });
-    save(prefix() + unsent.id, { ...unsent, turn: Math.max(Date.now(), (list.at(-1)?.turn ?? 0) + 1) });
-    reread();
+    keep({ ...unsent, turn: lastTurn() });
     void sendAll();
 }
 
@@ -82,7 +127,7 @@ export function isWaiting(url: string): boolean {
 }
 
 export function discard(id: string): void {
-    drop(prefix() + id);
+    forget(id);
     reread();
 }
 
@@ -123,8 +168,7 @@ async function sendAll(): Promise<void> {
                 sent += unsent.isShown === true ? 0 : 1;
                 discard(unsent.id);
             } else {
-                save(prefix() + unsent.id, { ...unsent, refused: answer });
-                reread();
+                keep({ ...unsent, refused: answer });
             }
         }
 

@@ -23,11 +23,14 @@ export function load(key: string): unknown {
     return read(key)?.value ?? null;
 }
 
-export function save(key: string, value: unknown): void {
+/** Says whether it is kept: a browser that keeps nothing, or is full, does not. */
+export function save(key: string, value: unknown): boolean {
     try {
         localStorage.setItem(key, JSON.stringify({ at: Date.now(), value }));
+
+        return true;
     } catch {
-        // A browser that keeps nothing, or is full: what is typed still stands in its field.
+        return false;
     }
 }
 

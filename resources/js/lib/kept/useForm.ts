@@ -2,35 +2,9 @@ import { useForm as useInertiaForm, usePage } from '@inertiajs/react';
 import type { FormDataType } from '@inertiajs/core';
 import { useEffect, useRef, useState } from 'react';
 import { inTurn } from '../inTurn';
-import { isWaiting, sendLater } from './outbox';
+import { hold, isWaiting, letGo, sendLater, showRefused, type Unsent } from './outbox';
+import { type Flight, type Kept, type Line, newKey, type Options, pick, same } from './fields';
 import { drop, load, save } from './storage';
-
-interface Options<T> {
-    /** What is sent of a new record instead of the fields as they are. */
-    as?: (data: T) => object;
-    preserveScroll?: boolean;
-    preserveState?: boolean;
-    onSuccess?: () => void;
-}
-
-/** A save that the server has not answered yet. */
-interface Flight<T> {
-    /** All fields as they stood when it was sent. */
-    sent: T;
-    /** Hands it to what is sent later, under the same key: whether the server has it is not known. */
-    hand: () => void;
-}
-
-interface Kept<T> {
-    /** Only the fields that were changed. */
-    data: Partial<T>;
-    /** What stood in them when one began. */
-    began: Partial<T>;
-    key: string;
-}
-
-const same = (one: unknown, other: unknown) => JSON.stringify(one ?? '') === JSON.stringify(other ?? '');
-const newKey = (): string => crypto.randomUUID();
 
 /**
  * A form that loses nothing: what is typed is kept in the browser from the first key until the server has it, through a
@@ -99,6 +73,69 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         }
     };
 
+    const unsentOf = (sending: { id: string; method: 'post' | 'put'; url: string; data: object }, own: (keyof T & string)[]): Unsent => ({
+        ...sending,
+        data: sending.data as Record<string, unknown>,
+        place: name,
+        text: own
+            .map((field) => form.data[field] as unknown)
+            .filter((value) => typeof value === 'string')
+            .join('\n'),
+    });
+
+    const reset = (...only: (keyof T & string)[]) => {
+        const blank = only.length === 0 ? latest.current.initial : pick(latest.current.initial, only);
+        setBegan({ ...latest.current.data, ...blank });
+        form.setData({ ...latest.current.data, ...blank });
+        drop(store);
+    };
+
+    // The next one can be written while it is on its way. What is refused comes back into the form, if nothing stands in it yet.
+    const add = (url: string, { as, frees = fields }: Line<T> = {}) => {
+        const sent = form.data;
+        const unsent = unsentOf({ id: key.current, method: 'post', url, data: as?.(sent) ?? sent }, changed);
+        const isFree = () => same(pick(latest.current.data, frees), pick(latest.current.initial, frees));
+        let isHanded = false;
+        const hand = () => {
+            if (!isHanded) {
+                isHanded = true;
+                letGo(unsent.id);
+                sendLater(unsent);
+            }
+        };
+        hold(unsent);
+        key.current = newKey();
+        reset(...frees);
+        inTurn((answered) => {
+            form.transform(() => unsent.data);
+            form.post(url, {
+                preserveScroll: true,
+                preserveState: true,
+                headers: { 'Idempotency-Key': unsent.id },
+                onSuccess: () => {
+                    letGo(unsent.id);
+                },
+                onError: (errors) => {
+                    letGo(unsent.id);
+
+                    if (isFree()) {
+                        form.setData({ ...latest.current.data, ...pick(sent, frees) });
+                    } else {
+                        form.clearErrors();
+                        showRefused(unsent, Object.values(errors as Record<string, string>)[0] ?? 'This was refused.');
+                    }
+                },
+                onCancel: hand,
+                onNetworkError: () => {
+                    hand();
+
+                    return false;
+                },
+                onFinish: answered,
+            });
+        });
+    };
+
     const visit = (method: 'post' | 'put', url: string, { as, ...options }: Options<T> = {}) => {
         const sent = form.data;
         const before = flight.current;
@@ -114,17 +151,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         const data = method === 'post' ? (as?.(sent) ?? sent) : { ...pick(sent, own), seen: pick(base, own) };
         const id = key.current;
         const queue = () => {
-            sendLater({
-                id,
-                method,
-                url,
-                data: data as Record<string, unknown>,
-                place: name,
-                text: own
-                    .map((field) => sent[field] as unknown)
-                    .filter((value) => typeof value === 'string')
-                    .join('\n'),
-            });
+            sendLater(unsentOf({ id, method, url, data }, own));
             setQueuedTo(url);
             isKnown(sent);
             options.onSuccess?.();
@@ -200,15 +227,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         put: (url: string, options?: Options<T>) => {
             visit('put', url, options);
         },
-        reset: (...only: (keyof T & string)[]) => {
-            const blank = only.length === 0 ? latest.current.initial : pick(latest.current.initial, only);
-            setBegan({ ...form.data, ...blank });
-            form.setData({ ...form.data, ...blank });
-            drop(store);
-        },
+        add,
+        reset,
     };
-}
-
-function pick<T extends object>(from: T, fields: (keyof T & string)[]): Partial<T> {
-    return Object.fromEntries(fields.map((field) => [field, from[field]])) as Partial<T>;
 }

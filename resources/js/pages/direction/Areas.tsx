@@ -70,7 +70,7 @@ function Row({ area }: { area: AreaRow }) {
     ].filter((words) => words !== null);
 
     return (
-        <li className="flex min-h-10 flex-wrap items-center gap-x-4 py-1">
+        <li data-line className="flex min-h-10 flex-wrap items-center gap-x-4 py-1">
             <Link href={route('areas.show', area.id)} className="w-56 font-semibold hover:underline">
                 {area.name}
             </Link>

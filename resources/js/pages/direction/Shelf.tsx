@@ -49,6 +49,10 @@ function NewIdea() {
     const form = useForm('idea for the shelf', { words: '', returnOn: '' });
 
     return (
-        <AddLine words="Add an idea for later" maxLength={2000} {...addingLines(form, 'words', route('shelf.store'), { freed: 'words' })} />
+        <AddLine
+            words="Add an idea for later"
+            maxLength={2000}
+            {...addingLines(form, 'words', route('shelf.store'), { frees: ['words'] })}
+        />
     );
 }

@@ -42,7 +42,7 @@ function Lines({ rows }: { rows: UpdateRow[] }) {
     return (
         <ul className="divide-y divide-hairline">
             {[...Map.groupBy(rows, (row) => row.link)].map(([link, about]) => (
-                <li key={link} className="grid grid-cols-[minmax(0,1fr)_minmax(0,2fr)] gap-x-6 py-2.5 max-md:grid-cols-1">
+                <li data-line key={link} className="grid grid-cols-[minmax(0,1fr)_minmax(0,2fr)] gap-x-6 py-2.5 max-md:grid-cols-1">
                     <Link href={link} className="font-semibold hover:underline">
                         {about[0]?.title}
                         {about.length > 1 && <span className="ml-2 text-xs font-normal text-ink-2">{about.length} updates</span>}

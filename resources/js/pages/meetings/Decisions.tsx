@@ -68,7 +68,7 @@ export default function Decisions({ page }: { page: DecisionsView }) {
                             {page.minutes.length === 0 && <Empty>No minutes were found.</Empty>}
                             <ul className="divide-y divide-hairline">
                                 {page.minutes.map((minutes) => (
-                                    <li key={minutes.id} className="py-1.5">
+                                    <li data-line key={minutes.id} className="py-1.5">
                                         <Link href={route('meetings.show', minutes.id)} className="font-semibold hover:underline">
                                             {minutes.title}, {dayWords(minutes.on)}
                                         </Link>
@@ -87,7 +87,7 @@ export default function Decisions({ page }: { page: DecisionsView }) {
 
 function Decision({ decision }: { decision: DecisionLine }) {
     return (
-        <li className="group py-2">
+        <li data-line className="group py-2">
             <p className="max-w-prose">
                 <span className="text-md font-semibold">{decision.words}</span>
                 {decision.because !== null && <span className="text-ink-2"> Reason: {decision.because}</span>}

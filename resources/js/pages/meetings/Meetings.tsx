@@ -81,7 +81,11 @@ function Next({ page: { next, agenda } }: { page: MeetingsProps }) {
             {agenda !== null && (
                 <ol className="mt-2">
                     {agenda.items.map((item) => (
-                        <li key={`${item.at} ${item.title}`} className="flex items-baseline gap-4 border-b border-hairline py-1.5">
+                        <li
+                            data-line
+                            key={`${item.at} ${item.title}`}
+                            className="flex items-baseline gap-4 border-b border-hairline py-1.5"
+                        >
                             <span className="w-12 flex-none font-mono text-xs text-ink-2">{item.at}</span>
                             <span className={clsx('min-w-0 flex-1', item.kind === 'issue' && 'font-semibold')}>
                                 {item.title}
@@ -112,7 +116,7 @@ function Next({ page: { next, agenda } }: { page: MeetingsProps }) {
 
 function Series({ series }: { series: SeriesRow }) {
     return (
-        <li className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)_auto] items-baseline gap-x-6 py-2 max-md:grid-cols-1">
+        <li data-line className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)_auto] items-baseline gap-x-6 py-2 max-md:grid-cols-1">
             <span>
                 <Link href={route('series.show', series.id)} className="font-semibold hover:underline">
                     {series.title}
@@ -143,7 +147,7 @@ function Dates({ meetings, none }: { meetings: Occurrence[]; none: string }) {
     ) : (
         <ul className="divide-y divide-hairline">
             {meetings.map((meeting) => (
-                <li key={`${meeting.link} ${meeting.on}`} className="flex items-baseline gap-4 py-1.5">
+                <li data-line key={`${meeting.link} ${meeting.on}`} className="flex items-baseline gap-4 py-1.5">
                     <span className="w-20 flex-none font-mono text-xs">{dayWords(meeting.on)}</span>
                     <span className="w-11 flex-none font-mono text-xs text-ink-2">{meeting.time}</span>
                     <Link href={meeting.link} className="hover:underline">

@@ -34,9 +34,12 @@ export default function People({ page }: { page: PeopleProps }) {
                     <tbody>
                         {page.people.map((row) => {
                             return (
-                                <tr key={row.person.id} className={clsx('border-b border-hairline', row.isAside && 'text-ink-2')}>
+                                <tr data-line key={row.person.id} className={clsx('border-b border-hairline', row.isAside && 'text-ink-2')}>
                                     <th scope="row" className="py-2 pr-4 font-normal whitespace-nowrap">
-                                        <span className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5">
+                                        <span
+                                            aria-hidden
+                                            className="mr-3 inline-block w-7 border border-rule text-center font-mono text-xs leading-5"
+                                        >
                                             {row.person.initials}
                                         </span>
                                         <Link

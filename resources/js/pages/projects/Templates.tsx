@@ -22,7 +22,7 @@ export default function Templates({ page }: { page: TemplatesProps }) {
             )}
             <ul className="divide-y divide-hairline border-t border-rule">
                 {page.templates.map((template) => (
-                    <li key={template.id} className="flex flex-wrap items-center gap-x-6 gap-y-1 py-2.5">
+                    <li data-line key={template.id} className="flex flex-wrap items-center gap-x-6 gap-y-1 py-2.5">
                         <span className="min-w-48 flex-1">
                             <Link href={route('templates.show', template.id)} className="font-semibold hover:underline">
                                 {template.title}

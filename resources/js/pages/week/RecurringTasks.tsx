@@ -130,7 +130,7 @@ function Output({ output }: { output: OutputRow }) {
     const boxes = Array.from({ length: Math.max(output.of, output.laid) }, (_, place) => place);
 
     return (
-        <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
+        <li data-line className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
             <span className="min-w-40 flex-1">
                 <Link href={route('recurring-tasks.show', output.id)} className="hover:underline">
                     {output.title}

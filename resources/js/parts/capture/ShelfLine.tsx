@@ -11,7 +11,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
     const { kind, id } = row;
 
     return (
-        <li className="group/shelf flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-hairline py-2">
+        <li data-line className="group/shelf flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-hairline py-2">
             <div className="min-w-60 flex-1">
                 <p>
                     {row.link === null ? (

@@ -19,7 +19,6 @@ export function EnterReading({ page }: { page: GoalView }) {
             maxLength={40}
             value={form.data.value}
             error={form.errors.value}
-            isSending={form.processing}
             onChange={(value) => {
                 form.setData('value', value);
             }}

@@ -35,7 +35,6 @@ export function Judge({ page }: { page: GoalView }) {
                     maxLength={500}
                     value={form.data.line}
                     error={form.errors.line}
-                    isSending={form.processing}
                     onChange={(line) => {
                         form.setData('line', line);
                     }}

@@ -6,7 +6,7 @@ import { ToPlace } from '../ToPlace';
 import type { PersonTag, StageRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
-import { keepFocusOn } from '../../lib/tasks';
+import { keepFocusOn } from '../../lib/focus/hold';
 import { Button } from '../../ui/Button';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../../ui/Menu';
 

@@ -6,6 +6,7 @@ import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
 import { first, needWords, rankWords, times } from '../../lib/words';
 import { Cord } from '../Cord';
+import { Estimate } from '../Estimate';
 import { Button } from '../../ui/Button';
 
 /** How many px a minute takes on the strip. */
@@ -138,7 +139,7 @@ function Item({ item, children }: { item: PlannedItem; children: ReactNode }) {
                 )}
                 {children}
             </div>
-            <span className="pt-1 text-right font-mono text-xs text-ink-2">{item.minutes}</span>
+            <Estimate minutes={item.minutes} className="pt-1 text-ink-2" />
         </li>
     );
 }
@@ -157,7 +158,7 @@ function WontFit({ issue, children }: { issue: IssueRow; children: ReactNode }) 
                 </span>
                 {children}
             </span>
-            <span className="text-right font-mono text-xs">{issue.minutes}</span>
+            <Estimate minutes={issue.minutes} className="text-persimmon" />
         </li>
     );
 }

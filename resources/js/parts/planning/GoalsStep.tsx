@@ -92,7 +92,7 @@ function NewGoal({ page, parent, words }: { page: PlanningView; parent: number |
                 maxLength={200}
                 {...addingLines(form, 'title', route('goals.store'), {
                     as: (data) => ({ ...data, parent, measure: 'work', stay: true }),
-                    freed: 'title',
+                    frees: ['title'],
                 })}
                 error={error}
             >

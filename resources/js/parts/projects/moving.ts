@@ -1,7 +1,7 @@
 import type { ProjectView, StageRow, TaskRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
-import { keepFocusOn } from '../../lib/tasks';
+import { keepFocusOn } from '../../lib/focus/hold';
 import type { Way } from '../TaskLine';
 
 const openIn = (stage: StageRow) => stage.tasks.filter((task) => !task.isDone);

@@ -5,6 +5,7 @@ import { dateWords } from '../../lib/dates';
 import { hasNoTasks } from '../../lib/projects';
 import { route } from '../../lib/routes';
 import { Cord } from '../Cord';
+import { Initials } from '../Initials';
 import { Gauge, Standing } from '../Gauge';
 
 /** A project in the register: thread, status, progress against pace, the next point to reach, the next step. */
@@ -13,7 +14,10 @@ export function RegisterLine({ project }: { project: RegisterRow }) {
     const asides = [...(project.isPrivate ? ['not for everyone'] : []), ...project.collections, ...project.entries];
 
     return (
-        <li className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]">
+        <li
+            data-line
+            className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]"
+        >
             {project.cord === null ? (
                 <span className="font-mono text-xs text-ink-2" title="Not linked to a goal of this year">
                     –
@@ -58,9 +62,7 @@ export function RegisterLine({ project }: { project: RegisterRow }) {
                 {project.dueOn === null ? '' : `due ${dateWords(project.dueOn)}`}
                 {project.changedOn !== null && <span className="block">changed {dateWords(project.changedOn)}</span>}
             </span>
-            <span className="text-right font-mono text-xs text-ink-2 max-lg:hidden" title={project.owner.name}>
-                {project.owner.initials}
-            </span>
+            <Initials person={project.owner} className="text-right max-lg:hidden" />
         </li>
     );
 }

@@ -6,6 +6,7 @@ import { FreeHours } from './FreeHours';
 import { KeptHours } from '../day/KeptHours';
 import { DraggableLine } from '../DraggableLine';
 import { DropTime } from '../DropTime';
+import { Estimate } from '../Estimate';
 import { TaskLine } from '../TaskLine';
 import type { AppointmentRow, Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -146,7 +147,7 @@ function sumOf(day: WeekDay): string {
 
 function AppointmentLine({ appointment }: { appointment: AppointmentRow }) {
     return (
-        <li className="flex min-h-8 items-center gap-3 py-1">
+        <li data-line className="flex min-h-8 items-center gap-3 py-1">
             <span className={time}>{appointment.at}</span>
             {appointment.title === null ? (
                 <span className="min-w-0 flex-1 text-ink-2">Busy</span>
@@ -155,7 +156,7 @@ function AppointmentLine({ appointment }: { appointment: AppointmentRow }) {
                     {appointment.title}
                 </Link>
             )}
-            <span className="w-8 flex-none text-right font-mono text-xs text-ink-2">{appointment.minutes}</span>
+            <Estimate minutes={appointment.minutes} />
             <span className="w-6 flex-none" />
         </li>
     );
@@ -165,7 +166,7 @@ const time = '-ml-14 w-[68px] flex-none pr-1 text-right font-mono text-xs max-md
 
 function MeetingLine({ meeting }: { meeting: Occurrence }) {
     return (
-        <li className="flex min-h-8 items-center gap-3 py-1">
+        <li data-line className="flex min-h-8 items-center gap-3 py-1">
             <span className={time}>{meeting.time}</span>
             <Link
                 href={meeting.link}
@@ -175,7 +176,7 @@ function MeetingLine({ meeting }: { meeting: Occurrence }) {
                 {meeting.state === 'closed' && <span className="font-normal">, minutes final</span>}
                 {meeting.state === 'running' && <span className="font-normal text-chalk">, running</span>}
             </Link>
-            <span className="w-8 flex-none text-right font-mono text-xs text-ink-2">{meeting.minutes}</span>
+            <Estimate minutes={meeting.minutes} />
             <span className="w-6 flex-none" />
         </li>
     );

@@ -17,7 +17,7 @@ export function Outline({ sheet }: { sheet: YearView }) {
     return (
         <ul className="mx-auto max-w-3xl pb-8" aria-label="Outline">
             {tops.map((goal) => (
-                <li key={goal.id} className="mt-4 border-t-2 border-ink pt-2">
+                <li data-line key={goal.id} className="mt-4 border-t-2 border-ink pt-2">
                     <Line goal={goal} isTop />
                     <Beneath goal={goal} goals={goals} />
                 </li>
@@ -49,7 +49,7 @@ function Branches({ of, goals }: { of: GoalRow[]; goals: GoalRow[] }) {
     return (
         <ul>
             {of.map((goal) => (
-                <li key={goal.id} className="py-2">
+                <li data-line key={goal.id} className="py-2">
                     <Line goal={goal} />
                     <Beneath goal={goal} goals={goals} />
                 </li>

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { AddLine } from '../../AddLine';
 import { TaskLine } from '../../TaskLine';
 import type { ItemRow, RoomView } from '../../../generated/props';
@@ -36,14 +35,10 @@ export function NextSteps({ page, item }: { page: RoomView; item: ItemRow }) {
 function NextStepLine({ page, item }: { page: RoomView; item: ItemRow }) {
     const form = useForm(`next step of item ${String(item.id)}`, { title: '', owner: '', by: '', project: '' });
     const reading = useReadLine(form.data.title);
-    const [isAsked, setAsked] = useState(false);
     const errors = form.errors as Partial<Record<string, string>>;
     const lines = addingLines(form, 'title', route('items.step', item.id), {
         as: (data) => ({ ...data, ...reading.said }),
-        onSent: () => {
-            reading.reset();
-            setAsked(false);
-        },
+        onSent: reading.reset,
     });
     const saysWho = reading.pieces.some((piece) => piece.kind === 'owner');
 
@@ -53,14 +48,10 @@ function NextStepLine({ page, item }: { page: RoomView; item: ItemRow }) {
             reading={reading}
             {...lines}
             error={lines.error ?? errors.by ?? (saysWho ? errors.owner : undefined)}
-            onAdd={() => {
-                setAsked(true);
-                lines.onAdd();
-            }}
         >
             {!saysWho && (
                 <SelectField
-                    label={isAsked && form.data.owner === '' ? 'Who does it?' : 'Who'}
+                    label={errors.owner === undefined ? 'Who' : 'Who does it?'}
                     className="w-36"
                     {...bind(form, 'owner')}
                     none="choose"

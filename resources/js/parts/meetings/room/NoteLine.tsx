@@ -32,7 +32,7 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
         forgetLine(line.key);
 
         if (line.id !== null) {
-            act('delete', route('lines.destroy', line.id));
+            act('delete', route('note-lines.destroy', line.id));
         }
     };
     const hear = (event: KeyboardEvent<HTMLLIElement>) => {

@@ -1,0 +1,57 @@
+import { cleanup } from '@testing-library/react';
+import { afterEach, beforeEach, vi } from 'vitest';
+import { openOutbox } from '../../resources/js/lib/kept/outbox';
+import { server } from './server';
+
+/** Pages are drawn into a document without a layout, and sent to a server that each test plays itself. */
+
+vi.mock('@inertiajs/react', async (original) => {
+    const inertia = await original<typeof import('@inertiajs/react')>();
+    const { Head, Link, usePage } = await import('./inertia');
+
+    return { ...inertia, Head, Link, usePage };
+});
+
+// Nothing has a size here: what is not hidden by its style or its parents counts as in sight.
+const isHidden = (each: Element): boolean =>
+    each.hasAttribute('hidden') ||
+    getComputedStyle(each).display === 'none' ||
+    (each.parentElement !== null && isHidden(each.parentElement));
+Element.prototype.checkVisibility = function (this: Element) {
+    return this.isConnected && !isHidden(this);
+};
+Element.prototype.scrollIntoView = () => undefined;
+Element.prototype.hasPointerCapture = () => false;
+Element.prototype.setPointerCapture = () => undefined;
+Element.prototype.releasePointerCapture = () => undefined;
+globalThis.ResizeObserver = class {
+    observe() {
+        // Nothing changes its size.
+    }
+    unobserve() {
+        // As above.
+    }
+    disconnect() {
+        // As above.
+    }
+};
+globalThis.matchMedia = (media: string) =>
+    ({
+        media,
+        matches: false,
+        addEventListener: () => undefined,
+        removeEventListener: () => undefined,
+    }) as unknown as MediaQueryList;
+
+beforeEach(() => {
+    localStorage.clear();
+    // Nobody has signed in yet, and nothing waits.
+    openOutbox(0)();
+    server.begin();
+});
+
+afterEach(async () => {
+    vi.useRealTimers();
+    cleanup();
+    await server.end();
+});

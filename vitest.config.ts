@@ -1,0 +1,16 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+/** Tests of the front end that need no server: what the parts show, and what they send. */
+export default defineConfig({
+    plugins: [react()],
+    test: {
+        include: ['tests/front/**/*.test.{ts,tsx}'],
+        setupFiles: 'tests/front/setup.ts',
+        environment: 'jsdom',
+        environmentOptions: { jsdom: { url: 'http://loftrin.test/week' } },
+        restoreMocks: true,
+        // A machine under load takes longer: nothing here waits for the clock.
+        testTimeout: 60_000,
+    },
+});
