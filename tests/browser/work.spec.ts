@@ -387,7 +387,7 @@ test('what comes back at a time says so by the workspace’s clock, and stays un
     await page.getByRole('button', { name: 'Return date' }).click();
     const inputs = page.getByRole('dialog');
     await inputs.getByLabel('What').fill('Call the crane');
-    await inputs.getByLabel('Return date').fill(TODAY);
+    await inputs.getByLabel('Return date', { exact: true }).fill(TODAY);
     await inputs.getByLabel('Time (optional)').fill('23:59');
     await inputs.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText('at 23:59')).toBeVisible();

@@ -20,6 +20,20 @@ const isHidden = (each: Element): boolean =>
 Element.prototype.checkVisibility = function (this: Element) {
     return this.isConnected && !isHidden(this);
 };
+// Browsers have it; Node 20, which is supported as well, does not.
+if (!('groupBy' in Map)) {
+    Object.defineProperty(Map, 'groupBy', {
+        value: <K, T>(items: Iterable<T>, keyOf: (item: T, index: number) => K) => {
+            const groups = new Map<K, T[]>();
+            [...items].forEach((item, index) => {
+                const key = keyOf(item, index);
+                groups.set(key, [...(groups.get(key) ?? []), item]);
+            });
+
+            return groups;
+        },
+    });
+}
 Element.prototype.scrollIntoView = () => undefined;
 Element.prototype.hasPointerCapture = () => false;
 Element.prototype.setPointerCapture = () => undefined;

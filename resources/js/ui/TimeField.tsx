@@ -74,7 +74,7 @@ export function TimeField({ label, error, hint, className, isLabelHidden, value,
 function minutesOf(time: string): number | null {
     const parts = /^(\d{2}):(\d{2})$/.exec(time);
 
-    return parts === null ? null : Number(parts[1]) * 60 + Number(parts[2]);
+    return parts === null || Number(parts[1]) > 23 || Number(parts[2]) > 59 ? null : Number(parts[1]) * 60 + Number(parts[2]);
 }
 
 function timeOf(minutes: number): string {

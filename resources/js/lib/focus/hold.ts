@@ -80,9 +80,15 @@ function belongs(held: Held): HTMLElement | null {
         return (same?.tagName === held.control.tagName && same.tagName !== 'BUTTON' ? same : controls[0]) ?? null;
     }
 
-    const around = held.around.find(({ element }) => element.isConnected);
+    for (const around of held.around.filter(({ element }) => element.isConnected)) {
+        const near = inPlaceOf(around);
 
-    return (around === undefined ? null : inPlaceOf(around)) ?? document.querySelector<HTMLElement>(PAGE);
+        if (near !== null) {
+            return near;
+        }
+    }
+
+    return document.querySelector<HTMLElement>(PAGE);
 }
 
 /** What stands where it stood, or the next that can be focused after it, or before. */
@@ -122,6 +128,7 @@ export function keepFocusOn(id: number): void {
 export function holdFocus(): () => void {
     let held: Held | null = null;
     let isByPointer = false;
+    let isLeaving = false;
     const isLost = () => isNowhere() && document.querySelector(ABOVE) === null;
 
     const remember = ({ target }: FocusEvent) => {
@@ -130,17 +137,21 @@ export function holdFocus(): () => void {
         }
     };
     const left = ({ target }: FocusEvent) => {
-        // Whoever leaves something that is still there went away on purpose.
+        // Whoever leaves something that is still there went away on purpose; what goes is gone by then.
+        isLeaving = true;
         queueMicrotask(() => {
+            isLeaving = false;
             const isThere = target instanceof HTMLElement && target.isConnected && !target.matches(':disabled');
 
             if (isThere && isLost() && held?.control === target) {
                 held = null;
             }
+
+            restore();
         });
     };
     const restore = () => {
-        const to = held !== null && isLost() ? belongs(held) : null;
+        const to = held !== null && !isLeaving && isLost() ? belongs(held) : null;
 
         // Under a finger a field would open the keyboard of the phone.
         if (to !== null && !(isByPointer && to.matches(TYPED_INTO))) {

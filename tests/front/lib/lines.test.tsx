@@ -1,0 +1,120 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import { useArrowsIntoLists } from '../../../resources/js/lib/focus/lines';
+
+/** A page of two lists with something before, between and behind. */
+function Page({ onScroll }: { onScroll?: () => void }) {
+    useArrowsIntoLists();
+
+    return (
+        // eslint-disable-next-line jsx-a11y/no-static-element-interactions -- hears what is left for the browser to do
+        <div
+            onKeyUp={(event) => {
+                if (!event.defaultPrevented) {
+                    onScroll?.();
+                }
+            }}
+        >
+            <a href="#before">Before</a>
+            <main id="content" tabIndex={-1}>
+                <ul>
+                    <li data-line>
+                        <button type="button">Tick one</button>
+                        <a href="#one">One</a>
+                    </li>
+                    <li data-line>
+                        <a href="#two">Two</a>
+                    </li>
+                    <li data-line>Nothing to go to</li>
+                    <li data-line hidden>
+                        <a href="#hidden">Hidden</a>
+                    </li>
+                </ul>
+                <input aria-label="Between" />
+                <button type="button">Also between</button>
+                <ul>
+                    <li data-line>
+                        <button type="button">Three</button>
+                    </li>
+                </ul>
+                <a href="#behind">Behind</a>
+            </main>
+        </div>
+    );
+}
+
+const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
+const focused = () => document.activeElement?.textContent;
+
+describe('an arrow', () => {
+    it('leads from nowhere to the first line, by what it leads to', () => {
+        render(<Page />);
+        press('ArrowDown');
+        expect(focused()).toBe('One');
+    });
+
+    it('leads from nowhere to the first line in sight, for who has scrolled', () => {
+        render(<Page />);
+        vi.spyOn(screen.getByText('One').closest('li') as HTMLElement, 'getBoundingClientRect').mockReturnValue({ top: -300 } as DOMRect);
+        press('ArrowDown');
+        expect(focused()).toBe('Two');
+    });
+
+    it('leads from line to line, past what leads nowhere or is hidden, and over the end of a list', () => {
+        render(<Page />);
+        const ways = ['ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowUp', 'ArrowUp'].map((key) => {
+            press(key);
+
+            return focused();
+        });
+        expect(ways).toEqual(['One', 'Two', 'Three', 'Two', 'One']);
+    });
+
+    it('stays at the ends', () => {
+        render(<Page />);
+        press('ArrowDown');
+        expect(press('ArrowUp')).toBe(true);
+        expect(focused()).toBe('One');
+    });
+
+    it('leads on from wherever one is, in reading order', () => {
+        render(<Page />);
+        screen.getByText('Before').focus();
+        press('ArrowDown');
+        expect(focused()).toBe('One');
+        screen.getByText('Also between').focus();
+        press('ArrowDown');
+        expect(focused()).toBe('Three');
+        screen.getByText('Also between').focus();
+        press('ArrowUp');
+        expect(focused()).toBe('Two');
+    });
+
+    it('is left to a field, to a dialog or menu, and to who heard it already', () => {
+        render(<Page />);
+        screen.getByLabelText('Between').focus();
+        press('ArrowDown');
+        expect(document.activeElement).toBe(screen.getByLabelText('Between'));
+
+        screen.getByText('Before').focus();
+        screen.getByText('Before').addEventListener('keydown', (event) => {
+            event.preventDefault();
+        });
+        press('ArrowDown');
+        expect(focused()).toBe('Before');
+
+        const menu = document.createElement('div');
+        menu.setAttribute('role', 'menu');
+        document.body.append(menu);
+        screen.getByText('Behind').focus();
+        press('ArrowUp');
+        expect(focused()).toBe('Behind');
+        menu.remove();
+    });
+
+    it('with another key means something else', () => {
+        render(<Page />);
+        ['altKey', 'ctrlKey', 'metaKey', 'shiftKey'].forEach((key) => press('ArrowDown', { [key]: true }));
+        expect(document.activeElement).toBe(document.body);
+    });
+});
