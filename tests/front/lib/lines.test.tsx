@@ -1,6 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { useArrowsIntoLists } from '../../../resources/js/lib/focus/lines';
+import { useKeys } from '../../../resources/js/lib/keys';
 
 /** A page of two lists with something before, between and behind. */
 function Page({ onScroll }: { onScroll?: () => void }) {
@@ -41,6 +42,13 @@ function Page({ onScroll }: { onScroll?: () => void }) {
             </main>
         </div>
     );
+}
+
+/** Takes one thing after the other, and leaves one with the arrow down. */
+function Sorting({ run }: { run: () => void }) {
+    useKeys({ ArrowDown: { words: 'Leave it', run } });
+
+    return null;
 }
 
 const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
@@ -110,6 +118,22 @@ describe('an arrow', () => {
         press('ArrowUp');
         expect(focused()).toBe('Behind');
         menu.remove();
+    });
+
+    it('is left to a page that means something else by it, also where that comes later', () => {
+        const { rerender } = render(<Page />);
+        const run = vi.fn();
+        rerender(
+            <>
+                <Page />
+                <Sorting run={run} />
+            </>,
+        );
+        press('ArrowDown');
+        expect(run).toHaveBeenCalledOnce();
+        expect(document.activeElement).toBe(document.body);
+        press('ArrowUp');
+        expect(run).toHaveBeenCalledOnce();
     });
 
     it('with another key means something else', () => {

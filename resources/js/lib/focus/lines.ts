@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { keysNow } from '../keys';
 
 /** Lines of lists that the arrows walk through. */
 const LINES = '[data-task-line], [data-line]';
@@ -54,6 +55,11 @@ export function useArrowsIntoLists(): void {
             }
 
             if (event.target.closest(OWN_ARROWS) !== null || document.querySelector('[role="dialog"], [role="menu"]') !== null) {
+                return;
+            }
+
+            // A page that means something else by its arrows is heard, whoever began to listen first.
+            if (keysNow().some(([key]) => key === event.key)) {
                 return;
             }
 
