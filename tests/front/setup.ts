@@ -38,7 +38,7 @@ Element.prototype.scrollIntoView = () => undefined;
 Element.prototype.hasPointerCapture = () => false;
 Element.prototype.setPointerCapture = () => undefined;
 Element.prototype.releasePointerCapture = () => undefined;
-globalThis.ResizeObserver = class {
+class Observer {
     observe() {
         // Nothing changes its size.
     }
@@ -48,7 +48,10 @@ globalThis.ResizeObserver = class {
     disconnect() {
         // As above.
     }
-};
+}
+
+globalThis.ResizeObserver = Observer;
+globalThis.IntersectionObserver = Observer as unknown as typeof IntersectionObserver;
 globalThis.matchMedia = (media: string) =>
     ({
         media,

@@ -50,6 +50,12 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
     // Where one writes; at the end as long as one was not in it.
     const caret = useRef<number | null>(null);
     const isClean = text === saved;
+    // What the server shows by now, also to what was sent before it did.
+    const shown = useRef(value);
+
+    useEffect(() => {
+        shown.current = value;
+    }, [value]);
 
     // What others wrote comes in as long as nothing of one's own is unsaved; what was sent by another way has arrived.
     if (value !== saved && (isClean || value === text)) {
@@ -90,8 +96,8 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
             onError: (errors) => {
                 setProblem(Object.values(errors)[0] ?? 'This could not be saved.');
                 // Once both are in sight, what is saved next is known to replace theirs.
-                now.current.saved = value;
-                setSaved(value);
+                now.current.saved = shown.current;
+                setSaved(shown.current);
             },
             onNetworkError: () => {
                 setProblem('No connection. Your text is kept here and saved when the connection is back.');

@@ -5,7 +5,7 @@ import { WordSelect } from '../../ui/Select';
 const names: Record<ListField, string> = {
     owner: 'is owned by',
     area: 'is in the area',
-    thread: 'serves',
+    thread: 'contributes to',
     project: 'is for the project',
     due: 'is due',
     planned: 'is planned',
