@@ -15,7 +15,7 @@ final readonly class RhythmDates
     /** The rule; null of words that name no dates. */
     public function read(string $said): ?string
     {
-        return $this->monthDay($said) ?? ($this->placed($said) ?? $this->yearly($said));
+        return $this->monthDay($said) ?? ($this->placed($said) ?? ($this->placedInMonth($said) ?? $this->yearly($said)));
     }
 
     /** "every 15th", "every month on the 31st", "the 15th of the month": a number that a month lacks means its last day. */
@@ -84,6 +84,22 @@ final readonly class RhythmDates
             $months === [] => "FREQ=MONTHLY;$day",
             default => 'FREQ=YEARLY;BYMONTH='.$this->months(array_map(static fn(int $month): int => $month + $shift, $months)).";$day",
         };
+    }
+
+    /** "first Monday in September", "the last Friday of May" */
+    private function placedInMonth(string $said): ?string
+    {
+        if (preg_match('/^(?:every |the |on the )?(\S+) (\S+) (?:in|of) ([a-z]+)$/', $said, $found) !== 1) {
+            return null;
+        }
+
+        $place = RhythmTerms::place($found[1]);
+        $weekday = RhythmTerms::weekday($found[2]);
+        $month = array_search($found[3], RhythmTerms::MONTHS, true);
+
+        return $place === null || $place > 5 || $weekday === null || $month === false
+            ? null
+            : 'FREQ=YEARLY;BYMONTH='.($month + 1).";BYDAY=$place$weekday";
     }
 
     /** "every 3 March", "every year on 24 December", "every November" on its first day. */

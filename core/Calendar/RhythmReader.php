@@ -71,6 +71,12 @@ final readonly class RhythmReader
     /** "every Thursday", "every second Thursday", "every Monday, Wednesday and Friday", "every two weeks on Monday". */
     private function weekdays(string $said): ?string
     {
+        if (preg_match('/^every day (?:except|but)(?: on)? (\S+)$/', $said, $but) === 1) {
+            $left = array_diff(RhythmTerms::week(), [RhythmTerms::weekday($but[1])]);
+
+            return count($left) === 6 ? 'FREQ=WEEKLY;BYDAY='.implode(',', $left) : null;
+        }
+
         if (preg_match('/^every (?:(\S+) weeks? on |week on )?(.+)$/', $said, $found) !== 1) {
             return null;
         }

@@ -73,6 +73,12 @@ final readonly class RhythmTerms
         return $number > 0 ? $number : null;
     }
 
+    /** @return list<string> the weekdays from Monday, as a rule names them */
+    public static function week(): array
+    {
+        return array_values(self::DAYS);
+    }
+
     public static function weekday(string $word): ?string
     {
         if (preg_match('/^(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)$/', $word) === 1) {

@@ -12,13 +12,20 @@ final readonly class RhythmWords
 {
     private const DAY = '(?:mon|tues|wednes|thurs|fri|satur|sun)day';
 
+    /** As a name of a day is also shortened, or meant for all of them. */
+    private const SHORT = '(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:days?)?';
+
     private const ORDINAL = '(?:first|second|third|fourth|last|[1-5](?:st|nd|rd|th))';
 
     private const LONG = '(?:month|quarter|year)';
 
+    private const MONTH =
+        '(?:january|february|march|april|may|june|july|august|september|october|november|december)';
+
     /** What is said, and what it means, one after the other. */
     private const MEANINGS = [
         '/^each\b/' => 'every',
+        '/(?<=[a-z])\/(?=[a-z])/' => ', ',
         '/\b(?:of|in) each\b/' => 'of every',
         '/^every (?:morning|afternoon|evening|night)$/' => 'every day',
         '/ (?:in the )?(?:morning|afternoon|evening|night)s?$/' => '',
@@ -26,12 +33,18 @@ final readonly class RhythmWords
         '/^(?:fortnightly|bi-?weekly|every fortnight)\b/' => 'every two weeks',
         '/^(?:half-?yearly|half yearly|semi-?annually|every half[- ]year|six-monthly|twice (?:a|each|every|per) year)$/' =>
             'every six months',
-        '/^twice (?:a|each|every|per) month$/' => 'every 1st and 15th',
+        '/^twice (?:(?:a|each|every|per) month|monthly)$/' => 'every 1st and 15th',
         '/^twice (?:a|each|every|per) week$/' => 'every monday and thursday',
         '/^three times (?:a|each|every|per) week$/' => 'every monday, wednesday and friday',
         '/^(?:once )?(?:a|every|each|per) (day|week|month|quarter|year)$/' => 'every $1',
         '/^once (?:a|every|each|per) (\S+ (?:days|weeks|months|quarters|years))$/' => 'every $1',
         '/^daily\b/' => 'every day',
+        '/^three times (?:a|each|every|per) year$/' => 'every four months',
+        '/^four times (?:a|each|every|per) year$/' => 'every quarter',
+        '/^(?:every |on |at (?:the )?)?weekends?$/' => 'every saturday and sunday',
+        '/^(?:every |on )?alternate ('.self::DAY.')s?$/' => 'every two weeks on $1',
+        '/^(?:every )?mid-month$/' => 'every 15th',
+        '/^in (?='.self::MONTH.'$)/' => 'every ',
         '/^(?:annually|every twelve months)\b/' => 'every year',
         '/^(week|month|quarter|year)ly\b/' => 'every $1',
         '/^(?:at |by |on )?(?:the )?end of (?:the |every )?('.
@@ -41,7 +54,12 @@ final readonly class RhythmWords
         ')[- ]end$/' => 'last day of the $1$2',
         '/^(?:at |on )?(?:the )?(?:beginning|start) of (?:the |every )?('.self::LONG.')$/' => 'first day of the $1',
         '/^(?:on )?((?:'.self::DAY.'s)(?:(?:, ?| and |, and )'.self::DAY.'s)*)$/' => 'every $1',
+        '/^(?:on )?('.self::SHORT.'(?:(?:, ?| and |, and )'.self::SHORT.')+)$/' => 'every $1',
+        '/^(every .+?),? on (?:an? )?(?='.self::DAY.')/' => '$1 on ',
         '/^every week on /' => 'every ',
+        '/^every (first|last) ('.self::DAY.')$|^(?:on )?the ('.self::ORDINAL.') ('.self::DAY.')$/' => '$1$3 $2$4 of the month',
+        '/^(?:on )?(?:the )?first of (?:the |every )month$/' => 'first day of the month',
+        '/^(?:on )?(\d{1,2}(?:st|nd|rd|th)) of (?:the |every )month$/' => 'every $1',
         '/^every ('.
         self::LONG.
         ') on (?:the )?('.
@@ -50,8 +68,8 @@ final readonly class RhythmWords
         self::DAY.
         '))$/' => '$2 of the $1',
         '/^every ('.self::LONG.') on (?:the )?(\d{1,2}(?:st|nd|rd|th)?(?:(?:, ?| and )\d{1,2}(?:st|nd|rd|th)?)*)$/' => 'every $2',
-        '/^(?:every )?(?:on )?(?:the )?(\d{1,2}(?:st|nd|rd|th)(?: and |, )\d{1,2}(?:st|nd|rd|th))(?: of (?:the|every) month)?$/' =>
-            'every $1',
+        '/^(?:every )?(?:on )?(?:the )?(\d{1,2}(?:st|nd|rd|th))(?: and |, )(?:the )?(\d{1,2}(?:st|nd|rd|th))(?: of (?:the|every) month)?$/' =>
+            'every $1 and $2',
         '/^(?:on )?(?:the )?('.
         self::ORDINAL.
         ') and ('.

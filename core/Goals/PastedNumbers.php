@@ -71,7 +71,10 @@ final readonly class PastedNumbers
 
     private static function plain(string $text): ?string
     {
-        return preg_match(self::NUMBER, trim($text), $found) === 1
+        // Accounts write what is less than nothing in brackets.
+        $signed = preg_replace('/^[^\d()\-−]{0,4}\([^\d()\-−]{0,4}(\d[^()\-−]*)\)[^\d()]{0,4}$/u', '-$1', trim($text)) ?? '';
+
+        return preg_match(self::NUMBER, $signed, $found) === 1
             ? str_replace(['−', "\u{a0}", "\u{202f}", ' ', "'"], ['-', '', '', '', ''], rtrim($found[1], '., '))
             : null;
     }

@@ -67,7 +67,7 @@ final class PastedReadings
         $lines = [];
 
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $text)) as $place => $line) {
-            $line = trim(str_replace('"', '', $line));
+            $line = trim(str_replace(['"', "\u{feff}"], '', $line));
 
             // A first line without any figure is a heading.
             if ($line !== '' && ($lines !== [] || preg_match('/\d/', $line) === 1)) {

@@ -132,7 +132,7 @@ describe('a habit in a row (computation 12)', function () use ($days): void {
             expect($row)->toBeLessThanOrEqual(count($met));
 
             // One more time today never makes it shorter.
-            $more = habit($per, $habit->times, [...$counts, (string) $on => $counts[(string) $on] + 1], '2027-01-08');
+            $more = habit($per, $habit->times, [...$counts, (string) $on => ($counts[(string) $on] ?? 0) + 1], '2027-01-08');
             expect($more->inARow(new Calendar(), $on))->toBeGreaterThanOrEqual($row);
         }
     });

@@ -22,6 +22,13 @@ it('reads a day and a value on each line', function (string $text) use ($read): 
     "1.2.2027;12\r\n08.02.2027;14,5\r\n",
     "1 Feb 2027  12\n\n8 February 2027  14.5\n",
     "2027-02-01, 12\n2027-02-08: 14.5",
+    "\u{feff}Date\tValue\n2027-02-01\t12\n2027-02-08\t14.5\n",
+    "\u{feff}2027-02-01\t12\t\n2027-02-08\t14.5\t\n",
+    "\"Date\",\"Value\"\n\"2027-02-01\",\"12\"\n\"2027-02-08\",\"14.5\"\n",
+    "Mon 1 Feb 2027\t12\nMon, 8 Feb 2027\t14.5\n",
+    "1-Feb-27\t12\n8-Feb-27\t14.5\n",
+    "2027-02-01T00:00:00,12\n2027-02-08 00:00:00,14.5\n",
+    "Feb 1, 2027\t12 %\nFebruary 8, 2027\t14.5 %\n",
 ]);
 
 it('lays values without days a week apart', function () use ($read): void {
@@ -38,6 +45,10 @@ it('reads over units and thousands', function (string $text, float $value) use (
     ['3,9%', 3.9],
     ['0.5', 0.5],
     ['−3', -3.0],
+    ['(12)', -12.0],
+    ['(1,234.50)', -1234.5],
+    ['€ (3,5)', -3.5],
+    ['(€3.50)', -3.5],
     ['-0,25', -0.25],
     ['1 234', 1234.0],
     ['28 harbours', 28.0],
