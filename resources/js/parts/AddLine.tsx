@@ -82,7 +82,7 @@ export function AddLine({ words, value, error, maxLength, inputMode = 'text', on
                 {children !== undefined && value.trim() !== '' && (
                     <div className="flex flex-wrap items-end gap-3 py-2">
                         {children}
-                        <Button type="submit">Add</Button>
+                        {!isAsked && <Button type="submit">Add</Button>}
                     </div>
                 )}
             </div>
@@ -99,8 +99,8 @@ function AskMany({ lines, onMany, onOne }: { lines: string[]; onMany: () => void
         <div role="group" aria-label="A list was pasted" className="border-l-2 border-rule py-1 pl-3">
             <ol className="list-decimal pl-5 text-sm text-ink-2">
                 {lines.slice(0, SHOWN).map((line, place) => (
-                    <li key={`${String(place)} ${line}`} className="truncate">
-                        {line}
+                    <li key={`${String(place)} ${line}`}>
+                        <span className="block truncate">{line}</span>
                     </li>
                 ))}
             </ol>

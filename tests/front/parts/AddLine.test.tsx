@@ -123,6 +123,8 @@ describe('every line to add on takes a list', () => {
     ])('%s', async (words, part, address, besides) => {
         render(part());
         paste(words, LIST);
+        // What is chosen beside it is for each of them; there is one way to add them.
+        expect(screen.queryByRole('button', { name: 'Add' })).toBeNull();
         press('Add 3 separately');
         const sent = await server.last();
         expect(path(sent.url)).toBe(address);
