@@ -17,6 +17,8 @@ final readonly class RhythmWords
 
     private const ORDINAL = '(?:first|second|third|fourth|last|[1-5](?:st|nd|rd|th))';
 
+    private const NUMBERED = '(\d{1,2}(?:st|nd|rd|th))';
+
     private const LONG = '(?:month|quarter|year)';
 
     private const MONTH =
@@ -68,8 +70,11 @@ final readonly class RhythmWords
         self::DAY.
         '))$/' => '$2 of the $1',
         '/^every ('.self::LONG.') on (?:the )?(\d{1,2}(?:st|nd|rd|th)?(?:(?:, ?| and )\d{1,2}(?:st|nd|rd|th)?)*)$/' => 'every $2',
-        '/^(?:every )?(?:on )?(?:the )?(\d{1,2}(?:st|nd|rd|th))(?: and |, )(?:the )?(\d{1,2}(?:st|nd|rd|th))(?: of (?:the|every) month)?$/' =>
-            'every $1 and $2',
+        '/^(?:every )?(?:on )?(?:the )?'.
+        self::NUMBERED.
+        '(?: and |, )(?:the )?'.
+        self::NUMBERED.
+        '(?: of (?:the|every) month)?$/' => 'every $1 and $2',
         '/^(?:on )?(?:the )?('.
         self::ORDINAL.
         ') and ('.
