@@ -360,6 +360,19 @@ describe('a line on which the next thing is written', () => {
         expect(unsent()).toMatchObject([{ text: 'Ask the diver', refused: 'Who does it?' }]);
     });
 
+    it('is shown wherever one is by then, where it is refused after its page was left', async () => {
+        openOutbox(1);
+        const { unmount } = render(<Charter />);
+        write(why(), 'Ask the diver');
+        add();
+        const sent = await server.last();
+        unmount();
+        await act(() => sent.refuses({ why: 'Who does it?' }));
+
+        expect(unsent()).toMatchObject([{ text: 'Ask the diver', refused: 'Who does it?' }]);
+        expect(held()).toEqual([]);
+    });
+
     it('waits for the network under its key', async () => {
         openOutbox(1);
         vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));

@@ -62,6 +62,15 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         latest.current = { initial, data: form.data };
     });
 
+    const isThere = useRef(false);
+    useEffect(() => {
+        isThere.current = true;
+
+        return () => {
+            isThere.current = false;
+        };
+    }, []);
+
     const isKnown = (sent: T) => {
         setBegan(sent);
 
@@ -90,11 +99,12 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
         drop(store);
     };
 
-    // The next one can be written while it is on its way. What is refused comes back into the form, if nothing stands in it yet.
+    // The next one can be written while it is on its way. What is refused comes back into the form, if that is still there and
+    // nothing stands in it yet.
     const add = (url: string, { as, frees = fields }: Line<T> = {}) => {
         const sent = form.data;
         const unsent = unsentOf({ id: key.current, method: 'post', url, data: as?.(sent) ?? sent }, changed);
-        const isFree = () => same(pick(latest.current.data, frees), pick(latest.current.initial, frees));
+        const isFree = () => isThere.current && same(pick(latest.current.data, frees), pick(latest.current.initial, frees));
         let isHanded = false;
         const hand = () => {
             if (!isHanded) {
