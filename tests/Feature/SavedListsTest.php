@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Area;
+use App\Models\Dependency;
 use App\Models\Role;
 use App\Models\SavedList;
 use App\Models\Task;
@@ -207,3 +208,87 @@ it('is one record wherever it is shown', function (): void {
         ->and(Task::query()->count())
         ->toBe(1);
 });
+
+it('tells apart what is due and planned when, to the day', function (string $field, string $value, array $found): void {
+    // It is Wednesday 10 February, in week 6.
+    foreach (['2027-02-09', '2027-02-10', '2027-02-14', '2027-02-15', '2027-02-21', '2027-02-22', '2027-03-10', '2027-03-11'] as $day) {
+        Made::task($this->mei, ['title' => "due $day", 'due_on' => $day, 'planned' => '2027-Q1']);
+        Made::task($this->mei, ['title' => "on $day", 'planned' => $day]);
+    }
+
+    Made::task($this->mei, ['title' => 'in week 5', 'planned' => '2027-W05']);
+    Made::task($this->mei, ['title' => 'in week 7', 'planned' => '2027-W07']);
+    Made::task($this->mei, ['title' => 'in March', 'planned' => '2027-03']);
+
+    $titles = ($this->titles)([[$field, $value]]);
+    sort($titles);
+    sort($found);
+    expect($titles)->toBe($found);
+})->with([
+    ['due', 'late', ['due 2027-02-09']],
+    ['due', 'today', ['due 2027-02-10']],
+    ['due', 'week', ['due 2027-02-09', 'due 2027-02-10', 'due 2027-02-14']],
+    ['due', 'next_week', ['due 2027-02-15', 'due 2027-02-21']],
+    ['due', 'month', ['due 2027-02-10', 'due 2027-02-14', 'due 2027-02-15', 'due 2027-02-21', 'due 2027-02-22', 'due 2027-03-10']],
+    // What was planned for an earlier day of the week came along to today; what was planned for an earlier week, to this one.
+    ['planned', 'today', ['on 2027-02-09', 'on 2027-02-10']],
+    ['planned', 'week', ['on 2027-02-09', 'on 2027-02-10', 'on 2027-02-14', 'in week 5']],
+    ['planned', 'next_week', ['on 2027-02-15', 'on 2027-02-21', 'in week 7']],
+]);
+
+it('finds tasks by the state they are in', function (string $state, array $found): void {
+    $first = Made::task($this->mei, ['title' => 'comes first']);
+    $then = Made::task($this->mei, ['title' => 'comes then']);
+    Dependency::query()->create(['task_id' => $then->id, 'after_id' => $first->id]);
+    Made::task($this->mei, ['title' => 'waits', 'waiting_on' => 'the mill']);
+    Made::task($this->mei, ['title' => 'begun', 'in_progress_since' => '2027-02-08']);
+    Made::task($this->mei, ['title' => 'checked', 'checked_by_id' => $this->elif->id]);
+    Made::task($this->mei, ['title' => 'done', 'done_on' => '2027-02-08']);
+    Made::task($this->mei, ['title' => 'shelved', 'shelved_on' => '2027-02-08']);
+    Made::task($this->mei, ['title' => 'dropped', 'dropped_on' => '2027-02-08', 'shelved_on' => '2027-02-01']);
+    Made::task($this->mei, ['title' => 'done all the same', 'done_on' => '2027-02-08', 'dropped_on' => '2027-02-01']);
+
+    $titles = ($this->titles)([['state', $state]]);
+    sort($titles);
+    expect($titles)->toBe($found);
+})->with([
+    ['open', ['begun', 'checked', 'comes first', 'comes then', 'waits']],
+    ['now', ['begun', 'checked', 'comes first']],
+    ['waiting', ['waits']],
+    ['in_progress', ['begun']],
+    ['to_check', ['checked']],
+    ['done', ['done', 'done all the same']],
+    ['shelved', ['shelved']],
+    ['dropped', ['dropped']],
+]);
+
+it('says what it groups by, and what stands under none', function (string $group, array $headings): void {
+    $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]);
+    $project = Made::project($this->mei, [], [], ['area_id' => $area->id, 'title' => 'Moorings Orkney']);
+    Made::task($this->mei, ['title' => 'bare']);
+    Made::task($this->elif, [
+        'title' => 'full',
+        'project_id' => $project->id,
+        'rank' => 'B',
+        'place' => 'Quay 7',
+        'focus' => 'little',
+        'planned' => '2027-W07',
+        'due_on' => '2027-02-17',
+    ]);
+
+    $found = array_column(($this->found)([['words', 'l'], ['state', 'open']], ['group' => $group]), 0);
+    $all = array_column(($this->found)([['state', 'open']], ['group' => $group]), 0);
+    expect($found)->toBe([$headings[1]]);
+    sort($all);
+    sort($headings);
+    expect($all)->toBe($headings);
+})->with([
+    ['owner', ['Mei Tanaka', 'Elif Kaya']],
+    ['project', ['No project', 'Moorings Orkney']],
+    ['area', ['No area', 'Moorings']],
+    ['rank', ['Not ranked', 'Rank B']],
+    ['place', ['Anywhere', 'Quay 7']],
+    ['focus', ['Focus not set', 'Little focus']],
+    ['planned', ['Not scheduled', '2027-W07']],
+    ['due', ['No due date', '2027-W07']],
+]);
