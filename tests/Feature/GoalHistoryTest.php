@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use App\Models\Goal;
 use App\Models\Notification;
+use App\Models\Person;
 use App\Models\Reading;
 use App\Models\Role;
+use App\Models\Visibility;
+use App\Queries\Goals\GoalChanges;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -190,4 +193,53 @@ it('corrects a reading', function (): void {
         ->toBe('2027-02-02')
         ->and($reading->value + 0)
         ->toEqual(9);
+});
+
+it('says in words what was changed about a goal, and names no goal that its reader may not see', function (): void {
+    $hidden = Made::goal($this->lead, '2027', ['title' => 'Sell the yard', 'visibility' => Visibility::OnlyMe]);
+    $open = Made::goal($this->lead, '2027', ['title' => 'Forty harbours']);
+    $goal = Made::goal($this->mei, '2027-Q1', ['unit' => 'm']);
+    $said = fn(string $column, mixed $before, mixed $now, ?Person $reader = null): array => app(GoalChanges::class)->of(
+        $goal,
+        [$column => $before],
+        [$column => $now],
+        $reader,
+    );
+
+    foreach (
+        [
+            ['title', 'First harbours', 'Ten harbours', 'Title “First harbours” → “Ten harbours”'],
+            ['period', '2027-Q1', '2027-Q2', 'Period Q1 2027 → Q2 2027'],
+            ['period', '2026-Q1', '2027-Q1', 'Period Q1 2026 → Q1 2027'],
+            ['period', '2027', '2027-W05', 'Period 2027 → Week 5 2027'],
+            ['weight', '1', '2.5', 'Weight 1 → 2.5'],
+            ['owner_id', $this->mei->id, $this->lead->id, 'Owner Mei Tanaka → Noor Aksoy'],
+            ['owner_id', $this->mei->id, 999, 'Owner Mei Tanaka → somebody'],
+            ['measure', 'work', 'number', 'Measured by the work → a number'],
+            ['measure', 'keep', 'count', 'Measured by a limit to keep → a count'],
+            ['measure', 'yes_no', 'judged', 'Measured by yes or no → words'],
+            ['start_value', null, '3', 'Start none → 3 m'],
+            ['target_value', '31', '28', 'Target 31 m → 28 m'],
+            ['limit_value', '5', null, 'Limit 5 m → none'],
+            ['share', '0.9', '0.75', 'Share to keep 90% → 75%'],
+            ['visibility', 'everyone', 'only_me', 'Visible to everyone → only me'],
+        ] as [$column, $before, $now, $words]
+    ) {
+        expect($said($column, $before, $now, $this->mei))->toBe([$words]);
+    }
+
+    expect($said('parent_id', $open->id, $hidden->id, $this->mei))
+        ->toBe(['Contributes to Forty harbours → a goal not visible to you'])
+        ->and($said('parent_id', $open->id, $hidden->id, $this->lead))
+        ->toBe(['Contributes to Forty harbours → Sell the yard'])
+        ->and($said('parent_id', null, $open->id, $this->mei))
+        ->toBe(['Contributes to none → Forty harbours'])
+        // To several at once no name is said at all.
+        ->and($said('parent_id', $open->id, $hidden->id))
+        ->toBe(['a different goal above'])
+        // What nobody asks about, and what reads as before, is no change.
+        ->and($said('updated_at', 'x', 'y', $this->mei))
+        ->toBe([])
+        ->and($said('weight', '1', '1.0', $this->mei))
+        ->toBe([]);
 });

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PeriodTag;
+use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
 
@@ -88,7 +89,12 @@ final readonly class GoalChanges
     {
         $period = $this->workspace->calendar()->tryPeriod($name);
 
-        return $period === null ? $name : PeriodTag::words($period);
+        return match ($period?->horizon) {
+            null => $name,
+            Horizon::Year => PeriodTag::words($period),
+            // The same quarter of another year is another one.
+            default => PeriodTag::wordsWithYear($period),
+        };
     }
 
     public static function measure(MeasureKind $kind): string
