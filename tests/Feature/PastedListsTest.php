@@ -147,6 +147,32 @@ it('adds questions of one\'s own by a list: of the evening, of a review, and lin
     expect(array_column($bank, 'question'))->toContain(...$two);
 });
 
+it('is not undone as a whole once somebody has built on one of its lines, and says who and where', function (): void {
+    $this->post('/tasks', [...$this->to, 'lines' => ['Ask the diver', 'Ask the harbour']])->assertSessionHasNoErrors();
+    $batch = session('change')['batch'];
+    $harbour = Task::query()->where('title', 'Ask the harbour')->sole();
+    $this->actingAs($this->elif)
+        ->post("/tasks/$harbour->id/comments", ['words' => 'They open at nine.'])
+        ->assertSessionHasNoErrors();
+
+    $this->actingAs($this->mei)->post("/undo/$batch")->assertSessionHasErrors('undo');
+    expect(session('errors')->first('undo'))
+        ->toContain('Elif Demir')
+        ->toContain('Ask the harbour')
+        ->and(Task::query()->count())
+        ->toBe(2);
+});
+
+it('takes the longest list that there can be, and no longer one', function (): void {
+    $lines = array_map(static fn(int $at): string => "Buoy $at: ".str_repeat('x', 180), range(1, 100));
+    $this->post('/tasks', [...$this->to, 'lines' => $lines])->assertSessionHasNoErrors();
+    expect(Task::query()->count())->toBe(100)->and(session('change')['words'])->toBe('Added 100 tasks');
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect(Task::query()->count())->toBe(0);
+    $this->post('/tasks', [...$this->to, 'lines' => [...$lines, 'One more']])->assertSessionHasErrors('lines');
+    expect(Task::query()->count())->toBe(0);
+});
+
 it('says of which line a rule is against: nobody to do it, a closed goal, a day to come', function (): void {
     $goal = Made::goal($this->mei, '2027-Q1', ['closed_on' => '2027-02-01', 'result' => 'met']);
     $series = Made::series([$this->mei], ['title' => 'Quay hour']);

@@ -266,6 +266,30 @@ it('marks only what is done, or written by oneself', function (): void {
     expect(Task::query()->where('is_worth_telling', true)->count())->toBe(2);
 });
 
+it('lists lines of the log and of reviews that are worth telling, to their writer alone, by the time that they are of', function (): void {
+    LogLine::query()->create(['person_id' => $this->me->id, 'on' => '2027-01-12', 'at' => '10:00', 'words' => 'Chain rusts.']);
+    $this->put('/worth-telling', ['source' => 'log', 'id' => LogLine::query()->sole()->id, 'isWorth' => true])->assertSessionHasNoErrors();
+    $this->put('/reviews/2027-W03/answers', ['question' => 'moved', 'words' => 'Two crews.']);
+    $this->put('/worth-telling', ['source' => 'answer', 'id' => Answer::query()->sole()->id, 'isWorth' => true])->assertSessionHasNoErrors();
+    $list = fn(string $from, string $until): array => array_map(
+        static fn(array $line): array => [$line['on'], $line['words'], $line['source']],
+        $this->props("/worth-telling?from=$from&until=$until")['page']['lines'],
+    );
+
+    // Week 3 of 2027 is 18 to 24 January: it is told with its last day, or with the last of the span that meets it.
+    expect($list('2027-01-10', '2027-01-15'))
+        ->toBe([['2027-01-12', 'Chain rusts.', 'log']])
+        ->and($list('2027-01-24', '2027-01-31'))
+        ->toBe([['2027-01-24', 'Two crews.', 'answer']])
+        ->and($list('2027-01-01', '2027-01-19'))
+        ->toContain(['2027-01-19', 'Two crews.', 'answer'])
+        ->and($list('2027-01-25', '2027-01-31'))
+        ->toBe([])
+        ->and(array_column($this->actingAs($this->elif)->props('/worth-telling?from=2027-01-01&until=2027-01-31')['page']['lines'], 'words'))
+        ->not->toContain('Two crews.')
+        ->not->toContain('Chain rusts.');
+});
+
 it('lists what is worth telling by person and span', function (): void {
     $list = fn(string $query): array => array_column($this->props("/worth-telling?$query")['page']['lines'], 'words');
 

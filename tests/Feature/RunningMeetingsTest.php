@@ -360,6 +360,19 @@ describe('follow-ups', function (): void {
             ->toBe(1);
     });
 
+    it('stand in the room with what was answered so far, in words and until when', function (): void {
+        $shown = fn(): array => $this->props("/meetings/{$this->meeting->id}")['page']['followUps'];
+        expect($shown())->toHaveCount(1)->and($shown()[0])->toMatchArray(['answer' => null, 'words' => null, 'until' => null]);
+        expect($shown()[0]['task']['title'])->toBe('Ring the mill');
+
+        ($this->say)(['answer' => 'held_up', 'words' => 'the mill', 'until' => '2027-02-20'])->assertSessionHasNoErrors();
+        expect($shown()[0])->toMatchArray(['answer' => 'held_up', 'words' => 'the mill', 'until' => '2027-02-20']);
+
+        // What is changed is answered anew, not twice.
+        ($this->say)(['answer' => 'not_yet', 'until' => '2027-02-22'])->assertSessionHasNoErrors();
+        expect($shown())->toHaveCount(1)->and($shown()[0])->toMatchArray(['answer' => 'not_yet', 'until' => '2027-02-22']);
+    });
+
     it('are only those of earlier meetings', function (): void {
         ($this->say)(['answer' => 'done'], Made::task($this->noor))->assertSessionHasErrors('task');
     });
