@@ -42,7 +42,6 @@ const ways: Record<string, Way> = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft:
 
 /** What a line hears, as the page of keys says it. */
 const lineKeys = {
-    '↑ ↓': 'Previous or next task in a list',
     Space: 'Tick the focused task',
     v: 'Select the focused task, or clear it',
     'Shift ↑ ↓': 'Select several tasks',

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { keysNow } from '../keys';
+import { keysNow, useKeyWords } from '../keys';
 
 /** Lines of lists that the arrows walk through. */
 const LINES = '[data-task-line], [data-line]';
@@ -43,8 +43,11 @@ export function lineFrom(at: Element | null, step: 1 | -1): HTMLElement | undefi
     return step === 1 ? ahead[0] : ahead.at(-1);
 }
 
+const arrowKeys = { '↑ ↓': 'Into the lists of the page, and from line to line' };
+
 /** Arrows lead into the lists of the page from wherever one is, unless what has the focus has arrows of its own. */
 export function useArrowsIntoLists(): void {
+    useKeyWords(arrowKeys);
     useEffect(() => {
         const hear = (event: KeyboardEvent) => {
             const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : null;
