@@ -84,8 +84,14 @@ describe('what was said, as numbers on the days of a chart', () => {
 });
 
 describe('the milestones of a project, to the scale of its time', () => {
-    const milestone = (id: number, on: string, more: Partial<MilestoneRow> = {}): MilestoneRow =>
-        ({ id, title: `Buoy ${String(id)}`, on, reachedOn: null, isLate: false, ...more });
+    const milestone = (id: number, on: string, more: Partial<MilestoneRow> = {}): MilestoneRow => ({
+        id,
+        title: `Buoy ${String(id)}`,
+        on,
+        reachedOn: null,
+        isLate: false,
+        ...more,
+    });
     const scale = (milestones: MilestoneRow[], more = {}) =>
         render(
             <ProjectScale
