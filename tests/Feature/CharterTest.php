@@ -112,7 +112,7 @@ it('has milestones to reach', function (): void {
 });
 
 it('promotes a line of the plan to a task once', function (): void {
-    $this->post("/projects/{$this->project->id}/lines", ['titles' => ['Ask the ferry']])->assertSessionHasNoErrors();
+    $this->post("/projects/{$this->project->id}/lines", ['title' => 'Ask the ferry'])->assertSessionHasNoErrors();
     $line = PlanLine::query()->firstOrFail();
     expect(Task::query()->count())->toBe(0);
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { holdFocus, keepFocusOn } from '../../../resources/js/lib/focus/hold';
 
-const settle = () => act(() => new Promise<void>((done) => setTimeout(done, 0)));
+const settle = () => act(() => new Promise<void>((done) => setTimeout(done, 20)));
 const focused = () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '';
 
 /** A page with a list whose rows can go, come, and be locked while something is sent. */
@@ -243,6 +243,61 @@ describe('what has the focus', () => {
         );
         focusOn('One');
         fireEvent.click(screen.getByTestId('clear'));
+        await settle();
+        expect(document.activeElement).toBe(document.body);
+    });
+});
+
+/** A choice that hands the focus on to what is chosen in it, as choices of several words do, between two fields. */
+function Choice() {
+    const [left, setLeft] = useState(0);
+
+    return (
+        <main id="content" tabIndex={-1}>
+            <div
+                role="radiogroup"
+                tabIndex={0}
+                aria-label="Result"
+                onFocus={(event) => {
+                    if (event.target === event.currentTarget) {
+                        event.currentTarget.querySelector('button')?.focus();
+                    }
+                }}
+            >
+                <button
+                    type="button"
+                    role="radio"
+                    aria-checked="false"
+                    aria-label="met"
+                    tabIndex={-1}
+                    onBlur={() => {
+                        setLeft(left + 1);
+                    }}
+                />
+            </div>
+            <p>left {left} times</p>
+            <input aria-label="Why" />
+        </main>
+    );
+}
+
+describe('no trap', () => {
+    it('is made of what hands the focus on, and changes the page as it is left', async () => {
+        render(<Choice />);
+        screen.getByLabelText('Result').focus();
+        await settle();
+        expect(focused()).toBe('met');
+        screen.getByLabelText('Why').focus();
+        await settle();
+        expect(focused()).toBe('Why');
+        expect(screen.getByText('left 1 times')).toBeTruthy();
+    });
+
+    it('is made of the end of the page: whoever leaves it by Tab is out', async () => {
+        render(<Choice />);
+        screen.getByLabelText('Result').focus();
+        await settle();
+        screen.getByLabelText('met').blur();
         await settle();
         expect(document.activeElement).toBe(document.body);
     });

@@ -128,36 +128,40 @@ export function keepFocusOn(id: number): void {
 export function holdFocus(): () => void {
     let held: Held | null = null;
     let isByPointer = false;
-    let isLeaving = false;
+    let away: HTMLElement | null = null;
+    let timer: ReturnType<typeof setTimeout> | undefined;
     const isLost = () => isNowhere() && document.querySelector(ABOVE) === null;
 
     const remember = ({ target }: FocusEvent) => {
-        if (target instanceof HTMLElement && target.closest(PAGE) !== null && !target.matches(PAGE)) {
+        // What a part hands on as it gets it has it no more.
+        if (target === document.activeElement && target instanceof HTMLElement && target.closest(PAGE) !== null && !target.matches(PAGE)) {
             held = hold(target);
         }
     };
-    const left = ({ target }: FocusEvent) => {
-        // Whoever leaves something that is still there went away on purpose; what goes is gone by then.
-        isLeaving = true;
-        queueMicrotask(() => {
-            isLeaving = false;
-            const isThere = target instanceof HTMLElement && target.isConnected && !target.matches(':disabled');
+    const look = () => {
+        timer = undefined;
 
-            if (isThere && isLost() && held?.control === target) {
-                held = null;
+        if (isLost()) {
+            // Whoever leaves something that is still there went away on purpose.
+            held = away?.isConnected === true && !away.matches(':disabled') ? null : held;
+            const to = held === null ? null : belongs(held);
+
+            // Under a finger a field would open the keyboard of the phone.
+            if (to !== null && !(isByPointer && to.matches(TYPED_INTO))) {
+                given = to;
+                to.focus({ preventScroll: to.matches(PAGE) });
             }
-
-            restore();
-        });
-    };
-    const restore = () => {
-        const to = held !== null && !isLeaving && isLost() ? belongs(held) : null;
-
-        // Under a finger a field would open the keyboard of the phone.
-        if (to !== null && !(isByPointer && to.matches(TYPED_INTO))) {
-            given = to;
-            to.focus({ preventScroll: to.matches(PAGE) });
         }
+
+        away = null;
+    };
+    // On its way from one to the other the focus is nowhere for a moment: it is looked for once it has arrived.
+    const soon = () => {
+        timer ??= setTimeout(look);
+    };
+    const left = ({ target, relatedTarget }: FocusEvent) => {
+        away = relatedTarget === null && target instanceof HTMLElement ? target : null;
+        soon();
     };
     const pressed = ({ type }: Event) => {
         isByPointer = type === 'pointerdown';
@@ -175,7 +179,7 @@ export function holdFocus(): () => void {
             });
         }
     });
-    const changes = new MutationObserver(restore);
+    const changes = new MutationObserver(soon);
     changes.observe(document.body, { childList: true, subtree: true, attributes: true, attributeFilter: ['disabled'] });
     document.addEventListener('focusin', remember);
     document.addEventListener('focusout', left);
@@ -184,6 +188,7 @@ export function holdFocus(): () => void {
 
     return () => {
         stopHearing();
+        clearTimeout(timer);
         changes.disconnect();
         document.removeEventListener('focusin', remember);
         document.removeEventListener('focusout', left);
