@@ -102,13 +102,13 @@ final readonly class RhythmDates
             : 'FREQ=YEARLY;BYMONTH='.($month + 1).";BYDAY=$place$weekday";
     }
 
-    /** "every 3 March", "every year on 24 December", "every November" on its first day. */
+    /** "every 3 March", "every year on 24 December", "every November" or "in November" on its first day. */
     private function yearly(string $said): ?string
     {
-        if (preg_match('/^every ([a-z]+)(?: and ([a-z]+))?$/', $said, $named) === 1) {
+        if (preg_match('/^(?:every ([a-z]+)(?: and ([a-z]+))?|in ([a-z]+))$/', $said, $named) === 1) {
             $months = array_map(
                 static fn(string $name): int => (int) array_search($name, ['', ...RhythmTerms::MONTHS], true),
-                array_filter([$named[1], $named[2] ?? ''], static fn(string $name): bool => $name !== ''),
+                array_filter(array_slice($named, 1), static fn(string $name): bool => $name !== ''),
             );
             sort($months);
 

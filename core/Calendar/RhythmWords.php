@@ -21,9 +21,6 @@ final readonly class RhythmWords
 
     private const LONG = '(?:month|quarter|year)';
 
-    private const MONTH =
-        '(?:january|february|march|april|may|june|july|august|september|october|november|december)';
-
     /** What is said, and what it means, one after the other. */
     private const MEANINGS = [
         '/^each\b/' => 'every',
@@ -46,7 +43,6 @@ final readonly class RhythmWords
         '/^(?:every |on |at (?:the )?)?weekends?$/' => 'every saturday and sunday',
         '/^(?:every |on )?alternate ('.self::DAY.')s?$/' => 'every two weeks on $1',
         '/^(?:every )?mid-month$/' => 'every 15th',
-        '/^in (?='.self::MONTH.'$)/' => 'every ',
         '/^(?:annually|every twelve months)\b/' => 'every year',
         '/^(week|month|quarter|year)ly\b/' => 'every $1',
         '/^(?:at |by |on )?(?:the )?end of (?:the |every )?('.

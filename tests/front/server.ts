@@ -2,6 +2,9 @@ import { router } from '@inertiajs/react';
 import type { VisitOptions } from '@inertiajs/core';
 import { vi } from 'vitest';
 
+/** The address of what was sent, without its host and what is asked there. */
+export const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
+
 /** A change on its way to the server, answered as a test says. */
 export interface Sent {
     method: string;

@@ -59,15 +59,15 @@ export function saving(form: Sent, id: number | null | undefined, store: string,
 }
 
 interface LineOf<T> extends FormOf<T> {
-    add: (address: string, line: Line<T>) => void;
+    add: (address: string, line?: Line<T>) => void;
 }
 
 /** Ties a form to a line on which the next thing is written: Enter sends it, and the line is free for the next at once. */
-export function addingLine<T extends object>(form: LineOf<T>, field: TextFields<T>, address: string, as?: (data: T) => object) {
+export function addingLine<T extends object>(form: LineOf<T>, field: TextFields<T>, address: string) {
     return {
         ...bind(form, field),
         onAdd: () => {
-            form.add(address, { as });
+            form.add(address);
         },
     };
 }

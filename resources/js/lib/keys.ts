@@ -11,6 +11,9 @@ export const singleKeys = {
     },
 };
 
+/** Whether a dialog or a menu is open above the page: keys and focus are its own. */
+export const isUnderneath = (): boolean => document.querySelector('[role="dialog"], [role="menu"]') !== null;
+
 function isTyping(target: EventTarget | null): boolean {
     return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 }
@@ -115,7 +118,7 @@ export function useKeys(keys: Record<string, Key>): void {
                 return;
             }
 
-            if (isSingle && document.querySelector('[role="dialog"], [role="menu"]') !== null) {
+            if (isSingle && isUnderneath()) {
                 return;
             }
 

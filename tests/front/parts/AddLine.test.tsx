@@ -9,7 +9,7 @@ import { RaiseIssue } from '../../../resources/js/parts/meetings/RaiseIssue';
 import { NextSteps } from '../../../resources/js/parts/meetings/room/NextSteps';
 import { SeriesTray } from '../../../resources/js/parts/meetings/SeriesTray';
 import { elif, mei, noor, TODAY } from '../made';
-import { server } from '../server';
+import { path, server } from '../server';
 
 const LIST = '- Ask the diver\n- [ ] Coil the spare rope\n3. Ring the mill\n';
 
@@ -18,7 +18,6 @@ const write = (name: string, value: string) => fireEvent.change(line(name), { ta
 const enter = (name: string) => fireEvent.submit(line(name));
 const paste = (name: string, text: string) => fireEvent.paste(line(name), { clipboardData: { getData: () => text } });
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 
 beforeEach(() => {
     // Nothing is understood of what is written, unless a test says so.

@@ -8,9 +8,8 @@ import { Evening } from '../../../resources/js/parts/day/Evening';
 import { ClosingFields, type ClosingValues, nothingChosen } from '../../../resources/js/parts/goals/ClosingFields';
 import { AskingTask } from '../../../resources/js/parts/week/AskingTask';
 import { elif, mei, noor, task, TODAY } from '../made';
-import { server } from '../server';
+import { path, server } from '../server';
 
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 const press = (key: string) => fireEvent.keyDown(document.body, { key });
 
 beforeEach(() => {

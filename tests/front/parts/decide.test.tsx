@@ -7,11 +7,10 @@ import { Notices } from '../../../resources/js/parts/Notices';
 import { Decision } from '../../../resources/js/parts/reviews/Decision';
 import { PlanQueue, withoutDay } from '../../../resources/js/parts/week/PlanQueue';
 import { elif, mei, noor, rail, task, TODAY } from '../made';
-import { server } from '../server';
+import { path, server } from '../server';
 
 const people = [noor, elif, mei];
 const press = (key: string) => fireEvent.keyDown(document.body, { key });
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 
 /** A week of seven days, of which Monday is over and Thursday is over-full. */
 const days = Array.from({ length: 7 }, (_, at) => ({

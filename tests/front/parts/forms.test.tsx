@@ -16,9 +16,8 @@ import { Conditions } from '../../../resources/js/parts/lists/Conditions';
 import { Frame } from '../../../resources/js/parts/Frame';
 import { elif, mei, noor, task, TODAY } from '../made';
 import { page } from '../page';
-import { server } from '../server';
+import { path, server } from '../server';
 
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 const write = (name: string, value: string) => fireEvent.change(screen.getByLabelText(name), { target: { value } });
 const pressed = (name: string) => userEvent.click(screen.getByRole('button', { name }));
 

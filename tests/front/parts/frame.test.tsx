@@ -7,9 +7,8 @@ import { chooseTheme, currentTheme } from '../../../resources/js/lib/theme';
 import { Frame } from '../../../resources/js/parts/Frame';
 import { frame } from '../made';
 import { page } from '../page';
-import { server } from '../server';
+import { path, server } from '../server';
 
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
 const visited = () => server.sent.map(({ url }) => path(url));
 

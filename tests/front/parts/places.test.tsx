@@ -5,18 +5,8 @@ import { addDays, setToday } from '../../../resources/js/lib/dates';
 import { idOf, Pins } from '../../../resources/js/parts/goals/Pins';
 import { ProjectScale } from '../../../resources/js/parts/projects/ProjectScale';
 import { DayRuler } from '../../../resources/js/parts/week/DayRuler';
+import { dice } from '../../dice';
 import { gauge, TODAY } from '../made';
-
-/** The same row of numbers for the same seed, from 0 up to 1. */
-function dice(seed: number): () => number {
-    let state = seed;
-
-    return () => {
-        state = (state * 1_103_515_245 + 12_345) % 2_147_483_648;
-
-        return state / 2_147_483_648;
-    };
-}
 
 const seeds = [1, 2, 3, 4, 5, 6, 7, 8];
 

@@ -6,15 +6,13 @@ import { openOutbox } from '../../../resources/js/lib/kept/outbox';
 import { Notes } from '../../../resources/js/parts/meetings/room/Notes';
 import { TimeStrip } from '../../../resources/js/parts/meetings/room/TimeStrip';
 import { elif, noor } from '../made';
-import { server } from '../server';
+import { path, server } from '../server';
 
 const item = (more: Partial<ItemRow> = {}): ItemRow => ({
     ...{ id: 5, kind: 'standing', title: 'Harbours', state: 'coming', at: '08:40', minutes: 8, extra: 0, spent: null, who: null },
     ...{ cord: null, look: null, issue: null, outcome: null, lines: [], ownNotes: '', decisions: [], nextSteps: [] },
     ...more,
 });
-
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 
 describe('the agenda to the scale of time', () => {
     const strip = (items: ItemRow[], passed = 0) => {

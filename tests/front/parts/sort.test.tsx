@@ -5,9 +5,8 @@ import type { ReadPiece, Tray, TrayItem } from '../../../resources/js/generated/
 import { setToday } from '../../../resources/js/lib/dates';
 import { SortItem } from '../../../resources/js/parts/capture/SortItem';
 import { elif, mei, noor, TODAY } from '../made';
-import { server } from '../server';
+import { path, server } from '../server';
 
-const path = (url: string) => new URL(url, 'http://loftrin.test').pathname;
 const press = (key: string, more = {}) => fireEvent.keyDown(document.body, { key, ...more });
 const save = () => press('Enter', { ctrlKey: true });
 

@@ -14,6 +14,7 @@ use App\Models\Assumption;
 use App\Models\Goal;
 use App\Models\MainEffort;
 use App\Models\TradeOff;
+use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Loftrin\Core\Calendar\Day;
@@ -23,102 +24,104 @@ final class GoalPartController extends Controller
 {
     private const HOURS = ['nullable', 'numeric', 'decimal:0,1', 'gt:0', 'max:80'];
 
-    public function storeEffort(Request $request, Goal $goal, SaveGoalPart $save, EachLine $each): RedirectResponse
+    public function __construct(private readonly SaveGoalPart $save, private readonly EachLine $each)
     {
-        $fields = $this->effort($request);
-        $each($this->me(), Lines::in($request, 'title'), 'main efforts', fn(string $title) => $save->add(
-            $this->me(),
-            $goal,
-            new MainEffort([...$fields, 'title' => $title]),
-        ));
-
-        return $this->changed();
     }
 
-    public function updateEffort(Request $request, MainEffort $mainEffort, SaveGoalPart $save): RedirectResponse
+    public function storeEffort(Request $request, Goal $goal): RedirectResponse
+    {
+        $fields = $this->effort($request);
+
+        return $this->added($request, $goal, 'main efforts', static fn(string $title) => new MainEffort([...$fields, 'title' => $title]));
+    }
+
+    public function updateEffort(Request $request, MainEffort $mainEffort): RedirectResponse
     {
         Meanwhile::complete($request, [
             'title' => $mainEffort->title,
             'hours' => $mainEffort->hours,
             'person' => $mainEffort->person_id,
         ]);
-        $save->change($this->me(), $mainEffort, $this->effort($request));
+        $this->save->change($this->me(), $mainEffort, $this->effort($request));
 
         return $this->changed();
     }
 
-    public function removeEffort(MainEffort $mainEffort, SaveGoalPart $save): RedirectResponse
+    public function removeEffort(MainEffort $mainEffort): RedirectResponse
     {
-        $save->remove($this->me(), $mainEffort);
+        $this->save->remove($this->me(), $mainEffort);
 
         return $this->changed();
     }
 
-    public function storeAssumption(Request $request, Goal $goal, SaveGoalPart $save, EachLine $each): RedirectResponse
+    public function storeAssumption(Request $request, Goal $goal): RedirectResponse
     {
         // Tested by the end of the goal, unless a sooner day is set.
         $request->mergeIfMissing(['testOn' => (string) $goal->ends_on]);
         $fields = $this->assumption($request);
-        $each($this->me(), Lines::in($request, 'title'), 'assumptions', fn(string $title) => $save->add(
-            $this->me(),
-            $goal,
-            new Assumption([...$fields, 'title' => $title]),
-        ));
 
-        return $this->changed();
+        return $this->added($request, $goal, 'assumptions', static fn(string $title) => new Assumption([...$fields, 'title' => $title]));
     }
 
-    public function updateAssumption(Request $request, Assumption $assumption, SaveGoalPart $save): RedirectResponse
+    public function updateAssumption(Request $request, Assumption $assumption): RedirectResponse
     {
         Meanwhile::complete($request, [
             'title' => $assumption->title,
             'testOn' => (string) $assumption->test_on,
             'person' => $assumption->person_id,
         ]);
-        $save->change($this->me(), $assumption, $this->assumption($request));
+        $this->save->change($this->me(), $assumption, $this->assumption($request));
 
         return $this->changed();
     }
 
-    public function see(Request $request, Assumption $assumption, SaveGoalPart $save): RedirectResponse
+    public function see(Request $request, Assumption $assumption): RedirectResponse
     {
         Meanwhile::complete($request, ['seen' => $assumption->seen]);
         $request->validate(['seen' => ['nullable', 'string', 'max:2000']]);
-        $save->see($this->me(), $assumption, $this->text($request, 'seen'));
+        $this->save->see($this->me(), $assumption, $this->text($request, 'seen'));
 
         return $this->changed();
     }
 
-    public function removeAssumption(Assumption $assumption, SaveGoalPart $save): RedirectResponse
+    public function removeAssumption(Assumption $assumption): RedirectResponse
     {
-        $save->remove($this->me(), $assumption);
+        $this->save->remove($this->me(), $assumption);
 
         return $this->changed();
     }
 
-    public function storeTradeOff(Request $request, Goal $goal, SaveGoalPart $save, EachLine $each): RedirectResponse
+    public function storeTradeOff(Request $request, Goal $goal): RedirectResponse
     {
         $fields = $this->tradeOff($request);
-        $each($this->me(), Lines::in($request, 'title'), 'trade-offs', fn(string $title) => $save->add(
-            $this->me(),
-            $goal,
-            new TradeOff([...$fields, 'title' => $title]),
-        ));
 
-        return $this->changed();
+        return $this->added($request, $goal, 'trade-offs', static fn(string $title) => new TradeOff([...$fields, 'title' => $title]));
     }
 
-    public function updateTradeOff(Request $request, TradeOff $tradeOff, SaveGoalPart $save): RedirectResponse
+    public function updateTradeOff(Request $request, TradeOff $tradeOff): RedirectResponse
     {
         Meanwhile::complete($request, ['title' => $tradeOff->title, 'person' => $tradeOff->person_id]);
-        $save->change($this->me(), $tradeOff, $this->tradeOff($request));
+        $this->save->change($this->me(), $tradeOff, $this->tradeOff($request));
 
         return $this->changed();
     }
 
-    public function removeTradeOff(TradeOff $tradeOff, SaveGoalPart $save): RedirectResponse
+    public function removeTradeOff(TradeOff $tradeOff): RedirectResponse
     {
-        $save->remove($this->me(), $tradeOff);
+        $this->save->remove($this->me(), $tradeOff);
+
+        return $this->changed();
+    }
+
+    /** @param Closure(string): (MainEffort|Assumption|TradeOff) $part made of its title */
+    private function added(Request $request, Goal $goal, string $what, Closure $part): RedirectResponse
+    {
+        ($this->each)(
+            $this->me(),
+            Lines::in($request, 'title'),
+            $what,
+            fn(string $title) => $this->save->add($this->me(), $goal, $part($title)),
+        );
 
         return $this->changed();
     }

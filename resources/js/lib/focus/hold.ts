@@ -1,13 +1,11 @@
 import { router } from '@inertiajs/react';
 import { useEffect } from 'react';
+import { isUnderneath } from '../keys';
 
 const PAGE = '#content';
 const ROW = 'li, tr, [data-row]';
 const CONTROLS = 'a[href], button, input, select, textarea, [tabindex="0"]';
 const TYPED_INTO = 'input:not([type="checkbox"]):not([type="radio"]), textarea';
-
-/** What is open above the page holds the focus itself. */
-const ABOVE = '[role="dialog"], [role="menu"], [role="listbox"]';
 
 /** A row as it stood among the others while the focus was in it. */
 interface Row {
@@ -130,7 +128,7 @@ export function holdFocus(): () => void {
     let isByPointer = false;
     let away: HTMLElement | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    const isLost = () => isNowhere() && document.querySelector(ABOVE) === null;
+    const isLost = () => isNowhere() && !isUnderneath();
 
     const remember = ({ target }: FocusEvent) => {
         // What a part hands on as it gets it has it no more.

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { keysNow, useKeyWords } from '../keys';
+import { isUnderneath, keysNow, useKeyWords } from '../keys';
 
 /** Lines of lists that the arrows walk through. */
 const LINES = '[data-task-line], [data-line]';
@@ -57,7 +57,7 @@ export function useArrowsIntoLists(): void {
                 return;
             }
 
-            if (event.target.closest(OWN_ARROWS) !== null || document.querySelector('[role="dialog"], [role="menu"]') !== null) {
+            if (event.target.closest(OWN_ARROWS) !== null || isUnderneath()) {
                 return;
             }
 
