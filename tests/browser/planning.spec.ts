@@ -39,29 +39,29 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await expect(page.getByText(`There are no goals for ${words} yet.`)).toBeVisible();
 
     await press(page, page.getByRole('link', { name: `Plan ${words}` }));
-    await press(page, button(page, 'On: Direction'));
+    await press(page, button(page, 'Next: Direction'));
     await press(page, button(page, `Add the motto of ${words}`));
     await page.keyboard.type('Fewer things, finished');
     await press(page, button(page, 'Save'));
     await expect(page.getByText('Fewer things, finished')).toBeVisible();
 
-    await press(page, button(page, 'On: Goals'));
+    await press(page, button(page, 'Next: Goals'));
     await write(page, page.getByLabel('A goal of the year'), 'Eighty harbours');
     await write(page, page.getByLabel('A goal of the year'), 'A profit in winter');
     const placed = page.getByRole('group', { name: 'Quarters in which Eighty harbours is worked on' });
     await press(page, placed.getByRole('button', { name: 'Q1' }), 'Space');
     await expect(placed.getByRole('button', { name: 'Q1' })).toHaveAttribute('aria-pressed', 'true');
 
-    await press(page, button(page, 'On: Order'));
+    await press(page, button(page, 'Next: Order'));
     await press(page, page.getByLabel('main goal: Eighty harbours'), 'Space');
     await expect(page.getByLabel('main goal: Eighty harbours')).toBeChecked();
-    await press(page, button(page, 'On: Efforts'));
+    await press(page, button(page, 'Next: Efforts'));
     await write(page, page.getByLabel('Add a main effort').first(), 'A harbour visit each week');
     await write(page, page.getByLabel('Add a trade-off').first(), 'Fairs');
-    await press(page, button(page, 'On: Hours'));
+    await press(page, button(page, 'Next: Hours'));
     await expect(page.getByRole('row', { name: /Noor Aksoy/ })).toBeVisible();
-    await press(page, button(page, 'On: Shelve'));
-    await press(page, button(page, `${words} is planned`));
+    await press(page, button(page, 'Next: Shelve'));
+    await press(page, button(page, `Finish planning ${words}`));
 
     await expect(page).toHaveURL(new RegExp(`/year/${year}$`));
     await expect(page.getByRole('link', { name: 'Eighty harbours' }).first()).toBeVisible();
@@ -70,7 +70,7 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await page.goto(`/planning/${year}-Q1/goals`);
     await write(page, page.getByLabel('A goal for “Eighty harbours”'), 'Twenty berths surveyed');
     await expect(page.getByRole('link', { name: 'Twenty berths surveyed', exact: true })).toBeVisible();
-    await press(page, button(page, 'On: Order'));
+    await press(page, button(page, 'Next: Order'));
     await press(page, page.getByLabel('priority: Twenty berths surveyed'), 'Space');
     await expect(page.getByLabel('priority: Twenty berths surveyed')).toBeChecked();
 

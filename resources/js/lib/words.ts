@@ -17,7 +17,7 @@ export function rankWords(rank: Rank | null): string {
 export const needWords: Record<Need, string> = {
     decision: 'a decision',
     answer: 'an answer',
-    information: 'everybody knows',
+    information: 'everyone informed',
     help: 'help',
 };
 

@@ -1,6 +1,7 @@
-import { fireEvent, render } from '@testing-library/react';
+import { render } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { changedKeys, isSecondPart, keysNow, meaning, singleKeys, useKeys, useKeyWords } from '../../../resources/js/lib/keys';
+import { strike } from '../hand';
 
 const heard: string[] = [];
 
@@ -33,8 +34,6 @@ function List() {
     return null;
 }
 
-const press = (name: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key: name, ...more });
-
 beforeEach(() => {
     vi.useFakeTimers();
     // Long after whatever was pressed in the test before.
@@ -49,18 +48,18 @@ afterEach(() => {
 describe('a key', () => {
     it('is heard once, whatever has the focus, and keeps the browser from doing something else', () => {
         render(<Frame />);
-        expect(press('n')).toBe(false);
-        expect(press('q')).toBe(true);
+        expect(strike('n')).toBe(false);
+        expect(strike('q')).toBe(true);
         expect(heard).toEqual(['Jot']);
     });
 
     it('of one letter rests while one types; with Ctrl it is heard there as well', () => {
         const { getByLabelText } = render(<Frame />);
         getByLabelText('Title').focus();
-        press('n');
-        press('k', { ctrlKey: true });
-        press('K', { metaKey: true });
-        press('Enter', { ctrlKey: true });
+        strike('n');
+        strike('k', { ctrlKey: true });
+        strike('K', { metaKey: true });
+        strike('Enter', { ctrlKey: true });
         expect(heard).toEqual(['Find', 'Find', 'Go on']);
     });
 
@@ -71,21 +70,21 @@ describe('a key', () => {
                 <div role="dialog" />
             </>,
         );
-        press('n');
-        press('k', { ctrlKey: true });
+        strike('n');
+        strike('k', { ctrlKey: true });
         expect(heard).toEqual(['Find']);
     });
 
     it('means another thing with Shift where it is said so', () => {
         render(<Frame />);
-        press('z', { ctrlKey: true });
-        press('Z', { ctrlKey: true, shiftKey: true });
+        strike('z', { ctrlKey: true });
+        strike('Z', { ctrlKey: true, shiftKey: true });
         expect(heard).toEqual(['Redo']);
     });
 
     it('with Alt is the browser’s', () => {
         render(<Frame />);
-        press('n', { altKey: true });
+        strike('n', { altKey: true });
         expect(heard).toEqual([]);
     });
 });
@@ -93,27 +92,27 @@ describe('a key', () => {
 describe('a key of two parts', () => {
     it('is heard after its first part, and its second is nothing by itself then', () => {
         render(<Frame />);
-        press('g');
+        strike('g');
         expect(isSecondPart()).toBe(true);
-        press('w');
+        strike('w');
         expect(isSecondPart()).toBe(false);
         expect(heard).toEqual(['Grow', 'Week']);
     });
 
     it('does not wait for ever', () => {
         render(<Frame />);
-        press('g');
+        strike('g');
         vi.advanceTimersByTime(1300);
-        press('t');
+        strike('t');
         expect(heard).toEqual(['Grow']);
         expect(isSecondPart()).toBe(false);
     });
 
     it('ends with its second part: that begins no other', () => {
         render(<Frame />);
-        press('g');
-        press('w');
-        press('t');
+        strike('g');
+        strike('w');
+        strike('t');
         expect(heard).toEqual(['Grow', 'Week']);
     });
 });
@@ -125,8 +124,8 @@ describe('keys of one’s own', () => {
         expect(changedKeys.of('n')).toBe('j');
 
         render(<Frame />);
-        press('n');
-        press('j');
+        strike('n');
+        strike('j');
         expect(heard).toEqual(['Jot']);
     });
 
@@ -145,11 +144,11 @@ describe('keys of one’s own', () => {
     it('can be switched off, for who speaks to the machine', () => {
         render(<Frame />);
         singleKeys.turn(false);
-        press('n');
-        press('k', { ctrlKey: true });
+        strike('n');
+        strike('k', { ctrlKey: true });
         expect(heard).toEqual(['Find']);
         singleKeys.turn(true);
-        press('n');
+        strike('n');
         expect(heard).toEqual(['Find', 'Jot']);
     });
 

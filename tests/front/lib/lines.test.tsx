@@ -1,7 +1,8 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { useArrowsIntoLists } from '../../../resources/js/lib/focus/lines';
 import { useKeys } from '../../../resources/js/lib/keys';
+import { strike } from '../hand';
 
 /** A page of two lists with something before, between and behind. */
 function Page({ onScroll }: { onScroll?: () => void }) {
@@ -51,27 +52,26 @@ function Sorting({ run }: { run: () => void }) {
     return null;
 }
 
-const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
 const focused = () => document.activeElement?.textContent;
 
 describe('an arrow', () => {
     it('leads from nowhere to the first line, by what it leads to', () => {
         render(<Page />);
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(focused()).toBe('One');
     });
 
     it('leads from nowhere to the first line in sight, for who has scrolled', () => {
         render(<Page />);
         vi.spyOn(screen.getByText('One').closest('li') as HTMLElement, 'getBoundingClientRect').mockReturnValue({ top: -300 } as DOMRect);
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(focused()).toBe('Two');
     });
 
     it('leads from line to line, past what leads nowhere or is hidden, and over the end of a list', () => {
         render(<Page />);
         const ways = ['ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowUp', 'ArrowUp'].map((key) => {
-            press(key);
+            strike(key);
 
             return focused();
         });
@@ -80,42 +80,42 @@ describe('an arrow', () => {
 
     it('stays at the ends', () => {
         render(<Page />);
-        press('ArrowDown');
-        expect(press('ArrowUp')).toBe(true);
+        strike('ArrowDown');
+        expect(strike('ArrowUp')).toBe(true);
         expect(focused()).toBe('One');
     });
 
     it('leads on from wherever one is, in reading order', () => {
         render(<Page />);
         screen.getByText('Before').focus();
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(focused()).toBe('One');
         screen.getByText('Also between').focus();
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(focused()).toBe('Three');
         screen.getByText('Also between').focus();
-        press('ArrowUp');
+        strike('ArrowUp');
         expect(focused()).toBe('Two');
     });
 
     it('is left to a field, to a dialog or menu, and to who heard it already', () => {
         render(<Page />);
         screen.getByLabelText('Between').focus();
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(document.activeElement).toBe(screen.getByLabelText('Between'));
 
         screen.getByText('Before').focus();
         screen.getByText('Before').addEventListener('keydown', (event) => {
             event.preventDefault();
         });
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(focused()).toBe('Before');
 
         const menu = document.createElement('div');
         menu.setAttribute('role', 'menu');
         document.body.append(menu);
         screen.getByText('Behind').focus();
-        press('ArrowUp');
+        strike('ArrowUp');
         expect(focused()).toBe('Behind');
         menu.remove();
     });
@@ -129,16 +129,16 @@ describe('an arrow', () => {
                 <Sorting run={run} />
             </>,
         );
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(run).toHaveBeenCalledOnce();
         expect(document.activeElement).toBe(document.body);
-        press('ArrowUp');
+        strike('ArrowUp');
         expect(run).toHaveBeenCalledOnce();
     });
 
     it('with another key means something else', () => {
         render(<Page />);
-        ['altKey', 'ctrlKey', 'metaKey', 'shiftKey'].forEach((key) => press('ArrowDown', { [key]: true }));
+        ['altKey', 'ctrlKey', 'metaKey', 'shiftKey'].forEach((key) => strike('ArrowDown', { [key]: true }));
         expect(document.activeElement).toBe(document.body);
     });
 });

@@ -6,6 +6,7 @@ import { Marks } from '../../../resources/js/parts/marks/Marks';
 import { TaskLine } from '../../../resources/js/parts/TaskLine';
 import type { TaskRow } from '../../../resources/js/generated/props';
 import { elif, harbours, mei, noor, task, TODAY } from '../made';
+import { strike } from '../hand';
 import { server } from '../server';
 
 const people = [noor, elif, mei];
@@ -23,7 +24,6 @@ const show = (...tasks: TaskRow[]) =>
 
 const three = () => show(task({ id: 1, title: 'One' }), task({ id: 2, title: 'Two' }), task({ id: 3, title: 'Three' }));
 const link = (name: string) => screen.getByRole('link', { name });
-const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
 const focused = () => document.activeElement?.textContent;
 const selected = () =>
     [...document.querySelectorAll('[data-task-line]')]
@@ -89,7 +89,7 @@ describe('a task as a line', () => {
         show(task({ isAside: true }));
         expect(screen.getByRole('checkbox').hasAttribute('disabled')).toBe(true);
         link('Ring the harbour office').focus();
-        press(' ');
+        strike(' ');
         await new Promise((done) => setTimeout(done, 5));
         expect(server.sent).toEqual([]);
     });
@@ -100,7 +100,7 @@ describe('by the keyboard', () => {
         three();
         link('One').focus();
         const ways = ['ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowUp'].map((key) => {
-            press(key);
+            strike(key);
 
             return focused();
         });
@@ -110,21 +110,21 @@ describe('by the keyboard', () => {
     it('Space ticks the one that has the focus', async () => {
         three();
         link('Two').focus();
-        press(' ');
+        strike(' ');
         expect(new URL((await server.last()).url, 'http://loftrin.test').pathname).toBe('/tasks/2/tick');
     });
 
     it('v selects, Shift and the arrows select several, Escape clears', () => {
         three();
         link('One').focus();
-        press('v');
+        strike('v');
         expect(selected()).toEqual(['One']);
-        press('ArrowDown', { shiftKey: true });
-        press('ArrowDown', { shiftKey: true });
+        strike('ArrowDown', { shiftKey: true });
+        strike('ArrowDown', { shiftKey: true });
         expect(selected()).toEqual(['One', 'Two', 'Three']);
-        press('v');
+        strike('v');
         expect(selected()).toEqual(['One', 'Two']);
-        press('Escape');
+        strike('Escape');
         expect(selected()).toEqual([]);
     });
 
@@ -138,11 +138,11 @@ describe('by the keyboard', () => {
             </ShownWeek>,
         );
         link('One').focus();
-        press('5');
+        strike('5');
         expect(await server.last()).toMatchObject({ data: { planned: '2027-02-12', at: null } });
         expect(focused()).toBe('Two');
         await (await server.last()).takes();
-        press('1');
+        strike('1');
         expect((await server.nth(2)).data).toEqual({ planned: '2027-02-15', at: null });
     });
 
@@ -154,7 +154,7 @@ describe('by the keyboard', () => {
     ])('%s does what it says', async (key, address, data) => {
         three();
         link('One').focus();
-        press(key);
+        strike(key);
         const sent = await server.last();
         expect(new URL(sent.url, 'http://loftrin.test').pathname).toBe(address);
         expect(sent.data).toEqual(data);
@@ -166,9 +166,9 @@ describe('by the keyboard', () => {
         question.setAttribute('data-asks', '');
         document.body.append(question);
         link('One').focus();
-        ['5', 'w', 's'].forEach((key) => press(key));
+        ['5', 'w', 's'].forEach((key) => strike(key));
         link('Two').focus();
-        press('5');
+        strike('5');
         await new Promise((done) => setTimeout(done, 5));
         expect(server.sent).toEqual([]);
         question.remove();
@@ -177,9 +177,9 @@ describe('by the keyboard', () => {
     it('t marks a finished one as worth telling, and no other', async () => {
         show(task({ id: 1, title: 'One' }), task({ id: 2, title: 'Two', isDone: true }));
         link('One').focus();
-        press('t');
+        strike('t');
         link('Two').focus();
-        press('t');
+        strike('t');
         expect((await server.last()).data).toEqual({ source: 'task', id: 2, isWorth: true });
         expect(server.sent).toHaveLength(1);
     });
@@ -192,7 +192,7 @@ describe('by the keyboard', () => {
             </ul>,
         );
         link('Ring the harbour office').focus();
-        ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight'].forEach((key) => press(key, { altKey: true }));
+        ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight'].forEach((key) => strike(key, { altKey: true }));
         expect(onMove.mock.calls.flat()).toEqual(['up', 'down', 'left', 'right']);
     });
 });

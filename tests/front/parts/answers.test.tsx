@@ -8,9 +8,8 @@ import { Evening } from '../../../resources/js/parts/day/Evening';
 import { ClosingFields, type ClosingValues, nothingChosen } from '../../../resources/js/parts/goals/ClosingFields';
 import { AskingTask } from '../../../resources/js/parts/week/AskingTask';
 import { elif, mei, noor, task, TODAY } from '../made';
+import { strike } from '../hand';
 import { path, server } from '../server';
-
-const press = (key: string) => fireEvent.keyDown(document.body, { key });
 
 beforeEach(() => {
     setToday(TODAY);
@@ -125,14 +124,14 @@ describe('a task that was carried over too often', () => {
         ['5', '/tasks/7/aside', { how: 'drop' }],
     ])('is answered by %s', async (key, address, data) => {
         ask();
-        press(key);
+        strike(key);
         const sent = await server.last();
         expect([path(sent.url), sent.data]).toEqual([address, data]);
     });
 
     it('is handed over from a list of people, and by nobody where nobody else may see it', async () => {
         const { unmount } = ask();
-        press('3');
+        strike('3');
         expect((await screen.findAllByRole('menuitem')).map(({ textContent }) => textContent)).toEqual(['Elif Demir', 'Mei Tanaka']);
         unmount();
         ask({ isPrivate: true });

@@ -1,4 +1,4 @@
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { render, screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { AheadWeek, HistoryRow, TaskRow, WeekDay, WeekView } from '../../../resources/js/generated/props';
 import { addDays, setToday } from '../../../resources/js/lib/dates';
@@ -7,10 +7,10 @@ import { Notices } from '../../../resources/js/parts/Notices';
 import { Decision } from '../../../resources/js/parts/reviews/Decision';
 import { PlanQueue, withoutDay } from '../../../resources/js/parts/week/PlanQueue';
 import { elif, mei, noor, rail, task, TODAY } from '../made';
+import { strike } from '../hand';
 import { path, server } from '../server';
 
 const people = [noor, elif, mei];
-const press = (key: string) => fireEvent.keyDown(document.body, { key });
 
 /** A week of seven days, of which Monday is over and Thursday is over-full. */
 const days = Array.from({ length: 7 }, (_, at) => ({
@@ -71,7 +71,7 @@ describe('what has no day yet', () => {
         ['x', '/tasks/1/aside', { how: 'drop' }],
     ])('is decided by %s', async (key, address, data) => {
         queue(one, two);
-        press(key);
+        strike(key);
         const sent = await server.last();
         expect(path(sent.url)).toBe(address);
         expect(sent.data).toEqual(data);
@@ -79,11 +79,11 @@ describe('what has no day yet', () => {
 
     it('is left where it is by Space, until nothing is left to ask', () => {
         const onTurn = queue(one, two);
-        press(' ');
+        strike(' ');
         expect(screen.getByRole('link', { name: 'Two' })).toBeTruthy();
-        press('w');
+        strike('w');
         expect(screen.getByText('2 stay in the week without a day.')).toBeTruthy();
-        press('Escape');
+        strike('Escape');
         expect(onTurn).toHaveBeenCalledWith(false);
         expect(server.sent).toEqual([]);
     });
@@ -125,7 +125,7 @@ describe('what is left over', () => {
         ['x', '/tasks/7/aside', { how: 'drop' }],
     ])('is decided by %s', async (key, address, data) => {
         decide();
-        press(key);
+        strike(key);
         const sent = await server.last();
         expect(path(sent.url)).toBe(address);
         expect(sent.data).toEqual(data);
@@ -133,8 +133,8 @@ describe('what is left over', () => {
 
     it('is left by the arrow, and not planned for a day that is over', async () => {
         const onLeave = decide();
-        press('ArrowDown');
-        press('1');
+        strike('ArrowDown');
+        strike('1');
         await new Promise((done) => setTimeout(done, 5));
         expect(onLeave).toHaveBeenCalledOnce();
         expect(server.sent).toEqual([]);
@@ -144,7 +144,7 @@ describe('what is left over', () => {
         decide({ isAside: true }, true);
         expect(screen.getByText('keep it on the shelf')).toBeTruthy();
         expect(screen.queryByText('shelve')).toBeNull();
-        press('e');
+        strike('e');
         expect(path((await server.last()).url)).toBe('/tasks/7/keep');
     });
 });

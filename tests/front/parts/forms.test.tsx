@@ -15,11 +15,9 @@ import { KeysHelp } from '../../../resources/js/parts/KeysHelp';
 import { Conditions } from '../../../resources/js/parts/lists/Conditions';
 import { Frame } from '../../../resources/js/parts/Frame';
 import { elif, mei, noor, task, TODAY } from '../made';
+import { press, write } from '../hand';
 import { page } from '../page';
 import { path, server } from '../server';
-
-const write = (name: string, value: string) => fireEvent.change(screen.getByLabelText(name), { target: { value } });
-const pressed = (name: string) => userEvent.click(screen.getByRole('button', { name }));
 
 beforeEach(() => {
     setToday(TODAY);
@@ -41,7 +39,7 @@ describe('comments', () => {
             'Mon 8 FebElif DemirThe slip is icy.',
             'Mon 8 FebNoor AksoyThe slip is icy.Delete',
         ]);
-        await pressed('Delete your comment of Mon 8 Feb');
+        await press('Delete your comment of Mon 8 Feb');
         expect(await server.last()).toMatchObject({ method: 'delete' });
     });
 
@@ -49,7 +47,7 @@ describe('comments', () => {
         render(<Comments of="tasks 7" comments={[]} address="/tasks/7/comments" />);
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Post', hidden: true }).disabled).toBe(true);
         write('Write a comment', 'Good.');
-        await pressed('Post');
+        await press('Post');
         const sent = await server.last();
         expect(sent.data).toEqual({ words: 'Good.' });
         await act(() => sent.takes());
@@ -65,7 +63,7 @@ describe('comments', () => {
                 .map(({ textContent }) => textContent),
         ).toEqual([...['@Elif Demir', '@Mei Tanaka']]);
         write('Write a comment', 'Good. @me');
-        await pressed('@Mei Tanaka');
+        await press('@Mei Tanaka');
         expect(screen.getByLabelText<HTMLTextAreaElement>('Write a comment').value).toBe('Good. @Mei Tanaka ');
         write('Write a comment', 'noor@saltglass.example');
         expect(screen.queryByRole('group')).toBeNull();
@@ -93,27 +91,27 @@ describe('conditions of a list', () => {
 
     it('are added one after the other, each with what is not used yet', async () => {
         render(<Built />);
-        await pressed('Add a condition');
-        await pressed('and …');
+        await press('Add a condition');
+        await press('and …');
         expect(built()).toEqual([
             { field: 'owner', value: '1' },
             { field: 'age', value: '' },
         ]);
         write('Value of condition 2', ' 30 ');
         fireEvent.blur(screen.getByLabelText('Value of condition 2'));
-        await pressed('Remove condition 1');
+        await press('Remove condition 1');
         expect(built()).toEqual([{ field: 'age', value: '30' }]);
     });
 
     it('say what is wrong with one of them', async () => {
         render(<Built errors={{ 'conditions.0.value': 'Enter a whole number.' }} />);
-        await pressed('Add a condition');
+        await press('Add a condition');
         expect(screen.getByText('Enter a whole number.')).toBeTruthy();
     });
 
     it('speak as the product does', async () => {
         render(<Built />);
-        await pressed('Add a condition');
+        await press('Add a condition');
         await userEvent.click(screen.getByRole('combobox', { name: 'Condition 1' }));
         expect(screen.getByRole('option', { name: 'contributes to' })).toBeTruthy();
     });
@@ -149,7 +147,7 @@ describe('a habit', () => {
 
     it('counts one more, several times a day', async () => {
         show({ times: 8, today: 3 });
-        await pressed('Walk the quay: once more');
+        await press('Walk the quay: once more');
         expect((await server.last()).data).toEqual({ on: TODAY, count: 4 });
     });
 
@@ -191,14 +189,14 @@ describe('a reading', () => {
 
     it('is one of a column that is pasted, which stays until all of it is taken', async () => {
         render(<PasteReadings goal={3} />);
-        await pressed('Paste a column');
+        await press('Paste a column');
         write('Lines', '1/2/2027\t12\n2/2/2027\t14');
-        await pressed('Add readings');
+        await press('Add readings');
         const sent = await server.last();
         expect(sent.data).toEqual({ text: '1/2/2027\t12\n2/2/2027\t14', last: TODAY, order: '', sure: false });
         await act(() => sent.refuses({ order: 'Does the day or the month come first in these dates?' }));
         await userEvent.click(screen.getByRole('radio', { name: 'the day' }));
-        await pressed('Add readings');
+        await press('Add readings');
         const again = await server.nth(2);
         expect(again.data).toMatchObject({ order: 'day' });
         await act(() => again.takes());
@@ -209,11 +207,11 @@ describe('a reading', () => {
 describe('the owner’s estimate', () => {
     it('is said with why, and stays where it is refused', async () => {
         render(<SayChance goal={3} chance={70} />);
-        await pressed('Update estimate');
+        await press('Update estimate');
         expect(screen.getByLabelText<HTMLInputElement>('Chance in per cent').value).toBe('70');
         write('Chance in per cent', '170');
         write('Why', 'Two crews.');
-        await pressed('Save');
+        await press('Save');
         const sent = await server.last();
         expect(sent.data).toEqual({ chance: '170', line: 'Two crews.' });
         await act(() => sent.refuses({ chance: 'The chance must be between 0 and 100.' }));
@@ -232,7 +230,7 @@ describe('a focus session', () => {
         render(<FocusSession page={day(task({ id: 9, title: 'Quote for the Gotland farm' }))} />);
         await begin();
         expect(screen.getByLabelText<HTMLInputElement>('Intent').value).toBe('Quote for the Gotland farm');
-        await pressed('Begin');
+        await press('Begin');
         expect((await server.last()).data).toEqual({
             ...{ intent: 'Quote for the Gotland farm', minutes: '50', rounds: '1', break: '0', task: 9 },
         });
@@ -244,7 +242,7 @@ describe('a focus session', () => {
         write('Intent', 'Read');
         write('Rounds', '3');
         write('Break, min', '5');
-        await pressed('Begin');
+        await press('Begin');
         expect((await server.last()).data).toEqual({ intent: 'Read', minutes: '50', rounds: '3', break: '5', task: null });
     });
 });

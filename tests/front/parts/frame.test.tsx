@@ -6,10 +6,10 @@ import { lastPlace, rooms, sectionOf } from '../../../resources/js/lib/rooms';
 import { chooseTheme, currentTheme } from '../../../resources/js/lib/theme';
 import { Frame } from '../../../resources/js/parts/Frame';
 import { frame } from '../made';
+import { strike } from '../hand';
 import { page } from '../page';
 import { path, server } from '../server';
 
-const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
 const visited = () => server.sent.map(({ url }) => path(url));
 
 const show = (more = {}) => {
@@ -72,16 +72,16 @@ describe('what stands around every screen', () => {
         ['t', '/tray'],
     ])('g and %s go to %s', async (key, address) => {
         show();
-        press('g');
-        press(key);
+        strike('g');
+        strike(key);
         await vi.advanceTimersByTimeAsync(1);
         expect(visited().at(-1)).toBe(address);
     });
 
     it('goes a week back and on', () => {
         show();
-        press('[');
-        press('f');
+        strike('[');
+        strike('f');
         expect(visited()).toEqual(['/weeks/2027-W05', '/weeks/2027-W07']);
     });
 
@@ -92,16 +92,16 @@ describe('what stands around every screen', () => {
             ['/', 'Find'],
             ['?', 'Keys'],
         ] as const) {
-            press(key);
+            strike(key);
             expect(screen.getByRole('dialog', { name })).toBeTruthy();
-            press('Escape');
+            strike('Escape');
             expect(screen.queryByRole('dialog')).toBeNull();
         }
     });
 
     it('finds a page by its name', async () => {
         show();
-        press('k', { ctrlKey: true });
+        strike('k', { ctrlKey: true });
         const find = screen.getByRole('combobox', { name: 'Find' });
         fireEvent.change(find, { target: { value: 'decisions' } });
         fireEvent.keyDown(find, { key: 'Enter' });

@@ -6,13 +6,8 @@ import { openOutbox } from '../../../resources/js/lib/kept/outbox';
 import { Notes } from '../../../resources/js/parts/meetings/room/Notes';
 import { TimeStrip } from '../../../resources/js/parts/meetings/room/TimeStrip';
 import { elif, noor } from '../made';
+import { item } from '../made/meeting';
 import { path, server } from '../server';
-
-const item = (more: Partial<ItemRow> = {}): ItemRow => ({
-    ...{ id: 5, kind: 'standing', title: 'Harbours', state: 'coming', at: '08:40', minutes: 8, extra: 0, spent: null, who: null },
-    ...{ cord: null, look: null, issue: null, outcome: null, lines: [], ownNotes: '', decisions: [], nextSteps: [] },
-    ...more,
-});
 
 describe('the agenda to the scale of time', () => {
     const strip = (items: ItemRow[], passed = 0) => {

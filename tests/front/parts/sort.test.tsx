@@ -5,10 +5,10 @@ import type { ReadPiece, Tray, TrayItem } from '../../../resources/js/generated/
 import { setToday } from '../../../resources/js/lib/dates';
 import { SortItem } from '../../../resources/js/parts/capture/SortItem';
 import { elif, mei, noor, TODAY } from '../made';
+import { strike } from '../hand';
 import { path, server } from '../server';
 
-const press = (key: string, more = {}) => fireEvent.keyDown(document.body, { key, ...more });
-const save = () => press('Enter', { ctrlKey: true });
+const save = () => strike('Enter', { ctrlKey: true });
 
 const piece = (kind: ReadPiece['kind'], value: string, words: string, choices: ReadPiece['choices'] = []): ReadPiece => ({
     key: `${kind} ${words}`,
@@ -80,9 +80,9 @@ describe('a thing to sort', () => {
         show(item('Ring the mill'));
         expect(screen.getByRole('button', { name: /Tue 9 Feb 1 h 30/ })).toBeTruthy();
         expect(screen.getByRole('button', { name: /Fri 12 Feb full/ })).toBeTruthy();
-        press('5');
-        press('5');
-        press('2');
+        strike('5');
+        strike('5');
+        strike('2');
         save();
         expect((await server.last()).data).toMatchObject({ planned: '2027-02-09' });
     });
@@ -93,15 +93,15 @@ describe('a thing to sort', () => {
         ['0', ''],
     ])('is planned by %s', async (key, planned) => {
         show(item('Ring the mill'));
-        press(key);
+        strike(key);
         save();
         expect((await server.last()).data).toMatchObject({ planned });
     });
 
     it('is done already by d, which is no plan then', async () => {
         show(item('Fixed the label printer'));
-        press('2');
-        press('d');
+        strike('2');
+        strike('d');
         save();
         expect((await server.last()).data).toMatchObject({ isDone: true });
     });
@@ -124,9 +124,9 @@ describe('a thing to sort', () => {
 
     it('is skipped by the arrow, and deleted by x', async () => {
         const { onSkip, onSorted } = show(item('Ring the mill'));
-        press('ArrowDown');
+        strike('ArrowDown');
         expect(onSkip).toHaveBeenCalledOnce();
-        press('x');
+        strike('x');
         const sent = await server.last();
         expect([sent.method, path(sent.url)]).toEqual(['delete', '/jots/4']);
         await act(() => sent.takes());
@@ -135,7 +135,7 @@ describe('a thing to sort', () => {
 
     it('starts a project by o', async () => {
         const { onSorted } = show(item('Refit the workshop'));
-        press('o');
+        strike('o');
         const sent = await server.last();
         expect(path(sent.url)).toBe('/jots/4/project');
         expect(sent.data).toEqual({ title: 'Refit the workshop' });
@@ -155,20 +155,20 @@ describe('a thing to sort', () => {
     it('of a meeting’s tray is an issue of that by i, and not put on anybody’s shelf', async () => {
         show(item('Who has the second key?'), tray({ of: { kind: 'series', id: 3, title: 'Quay hour', link: '/series/3' } }));
         expect(screen.queryByText('shelve')).toBeNull();
-        press('i');
+        strike('i');
         expect((await server.last()).data).toEqual({ title: 'Who has the second key?', series: '3' });
     });
 
     it('is kept as a reference only where there is an address in it', () => {
         show(item('Ring the mill'));
         expect(screen.queryByText('keep as a reference')).toBeNull();
-        press('r');
+        strike('r');
         expect(screen.queryByRole('dialog')).toBeNull();
     });
 
     it('becomes several, each line one', async () => {
         show(item('Chain and shackles'));
-        press('c');
+        strike('c');
         const dialog = screen.getByRole('dialog');
         fireEvent.change(within(dialog).getByRole('textbox'), { target: { value: 'Order chain\nOrder shackles' } });
         await userEvent.click(within(dialog).getByRole('button', { name: 'Split' }));
@@ -197,15 +197,15 @@ describe('what was understood of it', () => {
 
     it('is not meant where no day yet is chosen', async () => {
         show(said);
-        press('0');
+        strike('0');
         save();
         expect((await server.last()).data).toMatchObject({ planned: '', refused: ['planned by Friday'] });
     });
 
     it('gives way to what is chosen', async () => {
         show(said);
-        press('m');
-        press('w');
+        strike('m');
+        strike('w');
         fireEvent.change(screen.getByLabelText('Title'), { target: { value: 'Ring the other mill' } });
         save();
         expect((await server.last()).data).toMatchObject({ title: 'Ring the other mill', owner_id: '1', planned: '2027-W06' });

@@ -109,7 +109,7 @@ function Onward({ page }: { page: PlanningView }) {
                         go(next);
                     }}
                 >
-                    On: {stepWords[next].name}
+                    Next: {stepWords[next].name}
                 </Button>
             ) : (
                 <Button
@@ -118,7 +118,7 @@ function Onward({ page }: { page: PlanningView }) {
                         act('post', route('planning.finish', page.stretch.name));
                     }}
                 >
-                    {page.stretch.words} is planned
+                    Finish planning {page.stretch.words}
                 </Button>
             )}
             {before !== undefined && (

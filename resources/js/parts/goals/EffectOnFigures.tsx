@@ -15,26 +15,34 @@ interface Props<T> {
     empty?: string;
 }
 
+type Found = { figures: ChangedFigure[] } | { refused: string };
+
 /** What a change would do to the figures, shown before it is done. */
 export function EffectOnFigures<T extends FormDataType<T>>({ url, data, empty }: Props<T>) {
-    const [found, setFound] = useState<{ figures: ChangedFigure[] } | { refused: string } | null>(null);
+    const [found, setFound] = useState<Found | null>(null);
     const http = useHttp<T, ChangePreview>('post', url, data);
     const asked = JSON.stringify(data);
 
     useEffect(() => {
+        // An answer that comes late, to what was asked before, does not replace a newer one.
+        let isAsked = true;
+        const show = (answer: Found) => {
+            if (isAsked) {
+                setFound(answer);
+            }
+        };
         const timer = setTimeout(() => {
             http.transform(() => data);
             http.post(url, {
-                onSuccess: (preview) => {
-                    setFound(preview);
-                },
+                onSuccess: show,
                 onError: (errors) => {
-                    setFound({ refused: Object.values(errors as Record<string, string>)[0] ?? 'This cannot be done.' });
+                    show({ refused: Object.values(errors as Record<string, string>)[0] ?? 'This cannot be done.' });
                 },
             }).catch(() => undefined);
         }, PAUSE);
 
         return () => {
+            isAsked = false;
             clearTimeout(timer);
         };
         // eslint-disable-next-line react-hooks/exhaustive-deps -- what is asked decides; the rest is made anew with each drawing
@@ -60,8 +68,8 @@ export function EffectOnFigures<T extends FormDataType<T>>({ url, data, empty }:
 function Figures({ figures }: { figures: ChangedFigure[] }) {
     return (
         <ul className="divide-y divide-hairline text-sm">
-            {figures.map((figure) => (
-                <li key={figure.title} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
+            {figures.map((figure, place) => (
+                <li key={`${String(place)} ${figure.title}`} className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
                     <span>{figure.title}</span>
                     <span className="font-mono text-xs">
                         <span className="text-ink-2">{words(figure.before)}</span>

@@ -4,6 +4,7 @@ import type { ProjectView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
 
@@ -57,7 +58,7 @@ export function Charter({ page }: { page: ProjectView }) {
             <p className="two-lines min-w-0 text-ink-2">
                 {lineOf(page, 'why')} {lineOf(page, 'outcome') !== '' && <strong className="text-ink">Result:</strong>}{' '}
                 {lineOf(page, 'outcome')}
-                {lineOf(page, 'why') === '' && lineOf(page, 'outcome') === '' && `${String(written.length)} parts are written.`}
+                {lineOf(page, 'why') === '' && lineOf(page, 'outcome') === '' && `${count(written.length, 'part')} written.`}
             </p>
             <button
                 type="button"

@@ -1,4 +1,5 @@
 import type { TemplateStepValues, TemplateTaskValues } from '../../generated/props';
+import { count } from '../../lib/words';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextArea, TextField } from '../../ui/Field';
@@ -15,7 +16,7 @@ interface Props {
 export function StepsDialog({ task, place, errors, onChange }: Props) {
     return (
         <DialogButton
-            words={task.steps.length === 0 ? 'Steps' : `${String(task.steps.length)} steps`}
+            words={task.steps.length === 0 ? 'Steps' : count(task.steps.length, 'step')}
             kind="quiet"
             className="w-24"
             title={task.title === '' ? 'Steps' : `Steps of “${task.title}”`}

@@ -3,6 +3,8 @@ import { TaskLine } from '../../TaskLine';
 import type { FollowUpAnswer, FollowUpRow, RoomView } from '../../../generated/props';
 import { act } from '../../../lib/act';
 import { dayWords } from '../../../lib/dates';
+import { bind } from '../../../lib/forms';
+import { useForm } from '../../../lib/kept/useForm';
 import { route } from '../../../lib/routes';
 import { followUpWords } from '../../../lib/words';
 import { Button } from '../../../ui/Button';
@@ -20,20 +22,28 @@ export function FollowUps({ page }: { page: RoomView }) {
     );
 }
 
+const takesWords = (answer: FollowUpAnswer) => answer === 'help' || answer === 'held_up';
+
+const takesDay = (answer: FollowUpAnswer) => answer === 'not_yet' || answer === 'held_up';
+
 function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
     const [asked, ask] = useState<FollowUpAnswer | null>(null);
-    const [words, setWords] = useState('');
-    const [until, setUntil] = useState('');
+    const form = useForm(`answer about task ${String(row.task.id)} in meeting ${String(page.id)}`, { words: '', until: '' });
     const [problem, setProblem] = useState<string>();
     const say = (answer: FollowUpAnswer) => {
         act(
             'put',
             route('meetings.follow-up', { meeting: page.id, task: row.task.id }),
-            { answer, words, until },
+            {
+                answer,
+                words: takesWords(answer) ? form.data.words : '',
+                until: takesDay(answer) ? form.data.until : '',
+            },
             {
                 onDone: () => {
                     ask(null);
                     setProblem(undefined);
+                    form.reset();
                 },
                 onRefused: setProblem,
             },
@@ -83,19 +93,16 @@ function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
             )}
             {asked !== null && (
                 <form onSubmit={send} className="flex flex-wrap items-end gap-3 py-2 pl-8">
-                    {asked !== 'not_yet' && (
+                    {takesWords(asked) && (
                         <TextField
                             label={asked === 'help' ? 'What help is needed?' : 'What is it waiting for?'}
                             className="min-w-60 flex-1"
                             maxLength={120}
-                            value={words}
-                            onChange={(event) => {
-                                setWords(event.target.value);
-                            }}
+                            {...bind(form, 'words')}
                         />
                     )}
-                    {asked !== 'help' && (
-                        <DateField label={asked === 'not_yet' ? 'New date' : 'Until'} className="w-40" value={until} onChange={setUntil} />
+                    {takesDay(asked) && (
+                        <DateField label={asked === 'not_yet' ? 'New date' : 'Until'} className="w-40" {...bind(form, 'until')} />
                     )}
                     <Button type="submit">{asked === 'help' ? 'Make it an issue' : 'Save'}</Button>
                     <Button

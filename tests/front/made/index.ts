@@ -1,4 +1,4 @@
-import type { Cord, Frame, Gauge, PersonTag, Rail, TaskRow } from '../../resources/js/generated/props';
+import type { Cord, Frame, Gauge, PersonTag, Rail, TaskRow } from '../../../resources/js/generated/props';
 
 /** What pages are made of, as the server would send it; a test says what is different about it. */
 
