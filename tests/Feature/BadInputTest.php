@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\Person;
 use App\Models\Role;
 use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Tests\Feature\Made;
+use Tests\Feature\Prepared;
 use Tests\Feature\Workspaces;
 
 /** What no form sends, and anybody can. */
@@ -223,10 +225,13 @@ const FIELDS = [
 ];
 
 beforeEach(function (): void {
-    Made::workspace();
-    $this->lead = Made::person(Role::Lead);
-    $this->records = Workspaces::full($this->lead);
-    $this->actingAs($this->lead);
+    [$lead, $this->records] = Prepared::once('a full workspace', static function (): array {
+        Made::workspace();
+        $lead = Made::person(Role::Lead);
+
+        return [$lead->id, Workspaces::full($lead)];
+    });
+    $this->actingAs(Person::query()->findOrFail($lead));
 });
 
 /** @return list<array{string, string}> methods and addresses of all routes, with a record for each parameter */

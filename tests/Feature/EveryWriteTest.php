@@ -2,24 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Tests\Feature\Made;
 use Tests\Feature\Walk;
 use Tests\Feature\Writes;
 
 beforeEach(function (): void {
     Storage::fake();
-    Made::workspace();
-    $this->owner = Made::person(Role::Lead, 'Noor Aksoy');
-    $this->other = Made::person(name: 'Mei Tanaka');
-    $this->at = Writes::workspace($this->owner, $this->other);
-    $this->sent = Writes::all($this->owner, $this->other, $this->at);
-    Writes::late($this->owner);
-    $this->actingAs($this->owner);
+    [$owner, $this->at, $this->sent] = Writes::prepared();
+    $this->actingAs($owner);
 });
 
 /** @return list<string> */

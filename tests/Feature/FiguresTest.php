@@ -26,6 +26,7 @@ use Loftrin\Core\Work\TalliesOfTasks;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Feature\Made;
+use Tests\Feature\Prepared;
 
 /** @return list<?string> what may stand on the page for a chance: all of it only where it is reached */
 function shownChances(?float $chance): array
@@ -94,7 +95,7 @@ it('sums up in the database what the core sums up from the tasks', function (): 
 describe('the demo', function (): void {
     beforeEach(function (): void {
         Carbon::setTestNow('2027-02-10 09:00:00');
-        Saltglass::load(Day::of('2027-02-10'));
+        Prepared::once('demo', static fn() => Saltglass::load(Day::of('2027-02-10')));
         $this->actingAs(Person::query()->firstOrFail());
     });
 

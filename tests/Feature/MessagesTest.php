@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Tests\Feature\Made;
 use Tests\Feature\Writes;
 
 /** What a person could enter that no field takes. */
@@ -21,13 +19,8 @@ const WRONG = [
 
 beforeEach(function (): void {
     Storage::fake();
-    Made::workspace();
-    $this->owner = Made::person(Role::Lead, 'Noor Aksoy');
-    $other = Made::person(name: 'Mei Tanaka');
-    $this->at = Writes::workspace($this->owner, $other);
-    $this->sent = Writes::all($this->owner, $other, $this->at);
-    Writes::late($this->owner);
-    $this->actingAs($this->owner);
+    [$owner, $this->at, $this->sent] = Writes::prepared();
+    $this->actingAs($owner);
 });
 
 it('says in a sentence of plain English what does not fit, of every field of every write', function (mixed $value): void {

@@ -13,9 +13,9 @@ use App\Models\RecurringTask;
 use App\Models\RetrospectiveQuestion;
 use App\Models\Review;
 use App\Models\ReviewQuestion;
+use App\Models\Role;
 use App\Models\Series;
 use App\Models\Stage;
-use App\Models\Task;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
@@ -63,6 +63,28 @@ final class Writes
 
     /** What is final is out of the reach of undo. */
     public const FINAL = ['meetings.close' => 'These minutes are final.', 'reviews.hold' => 'This review is finished.'];
+
+    /**
+     * A workspace in which each of them can be sent.
+     *
+     * @return array{Person, array<string, int|string>, array<string, array<string, mixed>>} its lead, what stands for each
+     *                                                                                       parameter of a route, what is sent by route
+     */
+    public static function prepared(): array
+    {
+        [$lead, $at, $sent] = Prepared::once('every write', static function (): array {
+            Made::workspace();
+            $lead = Made::person(Role::Lead, 'Noor Aksoy');
+            $other = Made::person(name: 'Mei Tanaka');
+            $at = self::workspace($lead, $other);
+            $sent = self::all($lead, $other, $at);
+            Made::task($lead, ['planned' => Made::TODAY]);
+
+            return [$lead->id, $at, $sent];
+        });
+
+        return [Person::query()->findOrFail($lead), $at, $sent];
+    }
 
     /**
      * @param array<string, int|string> $at what stands for each parameter of a route
@@ -523,11 +545,5 @@ final class Writes
                 $route->uri(),
             ),
         ];
-    }
-
-    /** Something due today, for the list that hands on what is late. */
-    public static function late(Person $owner): Task
-    {
-        return Made::task($owner, ['planned' => Made::TODAY]);
     }
 }
