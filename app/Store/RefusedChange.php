@@ -12,7 +12,13 @@ final class RefusedChange extends RuntimeException
 {
     public function __construct(public readonly string $field, string $reason)
     {
-        parent::__construct(ucfirst($reason).(preg_match('/[.?]$/', $reason) === 1 ? '' : '.'));
+        parent::__construct(self::sentence($reason));
+    }
+
+    /** The reason as it is said: also where it is known before anything is sent. */
+    public static function sentence(string $reason): string
+    {
+        return ucfirst($reason).(preg_match('/[.?]$/', $reason) === 1 ? '' : '.');
     }
 
     /**

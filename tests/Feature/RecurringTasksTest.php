@@ -331,6 +331,10 @@ it('says on which days it would come back while its words are written', function
         ->toBe('Comes only when you create it.')
         ->and($next('every blue moon')['fault'])
         ->toStartWith('Write for example');
+    // In the very words in which it would be refused: a page says them once.
+    $fault = $next('every blue moon')['fault'];
+    $this->post('/recurring-tasks', ['title' => 'Grease', 'kind' => 'task', 'words' => 'every blue moon', 'startsOn' => '2027-02-10'])
+        ->assertSessionHasErrors(['words' => $fault]);
     $this->getJson('/recurring-tasks/next?words=daily&startsOn=soon')->assertUnprocessable();
 });
 

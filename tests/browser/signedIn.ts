@@ -80,10 +80,20 @@ export const test = base.extend<{ failures: string[] }, Worker>({
         await provide(kept);
     },
     failures: [
-        async ({ page }, use) => {
+        async ({ page }, use, test) => {
             const failures: string[] = [];
+            const unanswered: string[] = [];
             page.on('pageerror', (error) => failures.push(error.message));
+            page.on('requestfailed', (request) => {
+                unanswered.push(`${request.method()} ${request.url()}: ${request.failure()?.errorText ?? ''}`);
+            });
             await use(failures);
+
+            // What a page took for a network that is gone explains much of what it did then.
+            if (test.status !== test.expectedStatus && unanswered.length > 0) {
+                console.error(`Never answered:\n${unanswered.join('\n')}`);
+            }
+
             expect(failures).toEqual([]);
         },
         { auto: true },

@@ -6,6 +6,7 @@ namespace App\Queries\Week;
 
 use App\Models\Workspace;
 use App\Queries\Week\Answers\NextDates;
+use App\Store\RefusedChange;
 use InvalidArgumentException;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\RhythmReader;
@@ -29,7 +30,7 @@ final readonly class NextDatesOf
             $rhythm = (new RhythmReader($this->workspace->calendar()->yearStartsIn))->read($words);
             $rhythm->refuseLate($from);
         } catch (InvalidArgumentException $reason) {
-            return new NextDates([], '', $reason->getMessage());
+            return new NextDates([], '', RefusedChange::sentence($reason->getMessage()));
         }
 
         return new NextDates(

@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { CalendarDays } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { type KeyboardEvent, lazy, Suspense, useId, useState } from 'react';
+import { type KeyboardEvent, lazy, Suspense, useId, useLayoutEffect, useRef, useState } from 'react';
 import { dayWords, isDay } from '../lib/dates';
 import { loadReader, readDate } from '../lib/readDate';
 import { described, FieldFrame, type FrameProps } from './Field';
@@ -51,11 +51,17 @@ function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...
     const [typed, setTyped] = useState<string | null>(null);
     const [isOpen, setOpen] = useState(false);
 
+    // What is read late belongs to the form as it is then: others of its fields may have been written in meanwhile.
+    const now = useRef({ value, typed, onChange });
+    useLayoutEffect(() => {
+        now.current = { value, typed, onChange };
+    });
+
     const keep = (date: string) => {
         setTyped(null);
 
-        if (date !== value) {
-            onChange(date);
+        if (date !== now.current.value) {
+            now.current.onChange(date);
         }
     };
     const commit = (event?: KeyboardEvent) => {
@@ -73,7 +79,11 @@ function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...
 
         // What reads it is still on its way: the form is not sent without it.
         event?.preventDefault();
-        void read.then(keep);
+        void read.then((date) => {
+            if (now.current.typed === typed) {
+                keep(date);
+            }
+        });
     };
 
     return (

@@ -130,6 +130,49 @@ describe('what is typed', () => {
         expect(isChanged()).toBe(false);
     });
 
+    describe('whose answer is lost with its page', () => {
+        const cutOff = async (as: { why?: string } = {}) => {
+            const { unmount } = render(<Charter />);
+            write(why(), 'Ice.');
+            save();
+            await server.last();
+            unmount();
+            // With the page goes whoever waited for the answer.
+            await server.end();
+
+            return render(<Charter {...as} />);
+        };
+
+        it('is saved once the server shows it', async () => {
+            await cutOff({ why: 'Ice.' });
+            expect(isChanged()).toBe(false);
+            expect(drafts()).toEqual([]);
+        });
+
+        it('is one’s own and nobody else’s where one goes on writing', async () => {
+            await cutOff({ why: 'Ice.' });
+            write(why(), 'Ice, and early.');
+            save();
+            expect((await server.nth(2)).data).toEqual({ why: 'Ice, and early.', seen: { why: 'Ice.' } });
+        });
+
+        it('is so also where it arrives after the page was opened again', async () => {
+            const { rerender } = await cutOff();
+            expect(isChanged()).toBe(true);
+            write(why(), 'Ice, and early.');
+            rerender(<Charter why="Ice." />);
+            save();
+            expect((await server.nth(2)).data).toEqual({ why: 'Ice, and early.', seen: { why: 'Ice.' } });
+        });
+
+        it('is sent again where it never arrived, and stands beside what somebody else wrote', async () => {
+            const { rerender } = await cutOff();
+            rerender(<Charter why="Fog." />);
+            save();
+            expect((await server.nth(2)).data).toEqual({ why: 'Ice.', seen: { why: '' } });
+        });
+    });
+
     it('stands in its field, and stays kept, where the server refuses it', async () => {
         render(<Charter />);
         write(why(), 'Ice.');

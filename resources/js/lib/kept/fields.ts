@@ -26,11 +26,21 @@ export interface Kept<T> {
     /** What stood in them when one began. */
     began: Partial<T>;
     key: string;
+    /** What was sent of them and not answered. */
+    sent?: Partial<T>;
 }
 
 /** Whether two values of a field are one to who reads them: nothing is nothing, however it is written. */
 export const same = (one: unknown, other: unknown) => JSON.stringify(one ?? '') === JSON.stringify(other ?? '');
 export const newKey = (): string => crypto.randomUUID();
+
+/** What was sent before and stands there by now: where the answer got lost, it is one's own and nobody else's change. */
+export function arrived<T extends object>(now: T, sent: Partial<T> = {}): Partial<T> {
+    return pick(
+        now,
+        (Object.keys(sent) as (keyof T & string)[]).filter((field) => same(now[field], sent[field])),
+    );
+}
 
 /** Some of the fields of a form. */
 export function pick<T extends object>(from: T, fields: (keyof T & string)[]): Partial<T> {

@@ -3,7 +3,7 @@ import type { FormDataType } from '@inertiajs/core';
 import { useEffect, useRef, useState } from 'react';
 import { inTurn } from '../inTurn';
 import { hold, isWaiting, letGo, sendLater, showRefused, type Unsent } from './outbox';
-import { type Flight, type Kept, type Line, newKey, type Options, pick, same } from './fields';
+import { arrived, type Flight, type Kept, type Line, newKey, type Options, pick, same } from './fields';
 import { drop, load, save } from './storage';
 
 /**
@@ -16,32 +16,35 @@ import { drop, load, save } from './storage';
 export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
     const writer = usePage().props.frame?.me.id ?? 0;
     const store = `draft ${String(writer)} ${name}`;
+    const fields = Object.keys(initial) as (keyof T & string)[];
     // What was typed before and never sent comes back.
     const [kept] = useState(() => load(store) as Kept<T> | null);
     const form = useInertiaForm<T>({ ...initial, ...kept?.data });
-    const [began, setBegan] = useState<T>({ ...initial, ...kept?.began });
+    // What was sent and not answered; the server may have it by now.
+    const [unanswered, setUnanswered] = useState<Partial<T>>(kept?.sent ?? {});
+    const [began, setBegan] = useState<T>({ ...initial, ...kept?.began, ...arrived(initial, kept?.sent) });
     const [shown, setShown] = useState<T | null>(initial);
     // Where what was saved without a network waits to be sent: until it has arrived, the server's words are older than one's own.
     const [queuedTo, setQueuedTo] = useState<string | null>(null);
     const key = useRef(kept?.key ?? newKey());
     const flight = useRef<Flight<T> | null>(null);
-    const fields = Object.keys(initial) as (keyof T & string)[];
     const isChanged = (field: keyof T & string) => !same(form.data[field], began[field]);
     const changed = fields.filter(isChanged);
 
     // What others change, and what the server made of what was saved, comes in where nothing of one's own stands.
     if (!same(shown, initial) && !(queuedTo !== null && isWaiting(queuedTo))) {
-        const news = pick(
-            initial,
-            fields.filter((field) => !isChanged(field)),
-        );
+        const untouched = fields.filter((field) => !isChanged(field));
+        const news = pick(initial, untouched);
         setShown(initial);
-        setBegan({ ...began, ...news });
+        setBegan({ ...began, ...arrived(initial, unanswered), ...news });
         form.setData({ ...form.data, ...news });
     }
 
+    const keepDraft = (sent: Partial<T>) => {
+        save(store, { data: pick(form.data, changed), began: pick(began, changed), key: key.current, sent });
+    };
     const written = JSON.stringify([pick(form.data, changed), pick(began, changed)]);
-    const wrote = useRef(false);
+    const wrote = useRef(kept !== null);
     useEffect(() => {
         if (changed.length > 0) {
             // Other words are another request, also beside a second page that began with the same ones.
@@ -50,7 +53,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
             }
 
             wrote.current = true;
-            save(store, { data: pick(form.data, changed), began: pick(began, changed), key: key.current });
+            keepDraft(unanswered);
         } else if (wrote.current) {
             drop(store);
         }
@@ -73,6 +76,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
 
     const isKnown = (sent: T) => {
         setBegan(sent);
+        setUnanswered({});
 
         // What was typed since it was sent is still one's own, and stays kept.
         if (same(latest.current.data, sent)) {
@@ -191,6 +195,8 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
             },
         };
         flight.current = mine;
+        setUnanswered(pick(sent, own));
+        keepDraft(pick(sent, own));
         inTurn((answered) => {
             if (isHanded) {
                 answered();
@@ -213,6 +219,7 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
                     // What was refused because of somebody else stands in sight now: to save again is to decide.
                     const seen = fields.filter((field) => field in errors);
                     setBegan((before) => ({ ...before, ...pick(latest.current.initial, seen) }));
+                    setUnanswered({});
                     key.current = newKey();
                 },
                 // The next press overtook it.
