@@ -2,16 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Http\Requests\Meanwhile;
 use App\Models\Area;
+use App\Models\Collection;
 use App\Models\Goal;
 use App\Models\LongTermGoal;
 use App\Models\Milestone;
 use App\Models\PeriodWords;
 use App\Models\Project;
 use App\Models\Role;
+use App\Models\Task;
 use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Feature\Made;
 
 beforeEach(function (): void {
@@ -175,4 +181,109 @@ it('writes nothing of what is refused half way', function (): void {
         ->toBe(1)
         ->and(DB::table('changes')->count())
         ->toBe(0);
+});
+
+it('lets one change somebody’s role while another changes their hours', function (): void {
+    $mei = Made::person(name: 'Mei Tanaka');
+    $this->put("/people/$mei->id", ['role' => 'lead', 'seen' => ['role' => 'member']])->assertSessionHasNoErrors();
+    $this->put("/people/$mei->id", ['weeklyHours' => '24', 'seen' => ['weeklyHours' => '40']])->assertSessionHasNoErrors();
+    expect($mei->refresh())->role->toBe(Role::Lead)->weekly_hours->toBe(24);
+    $this->put("/people/$mei->id", ['weeklyHours' => '30', 'seen' => ['weeklyHours' => '40']])->assertSessionHasErrors([
+        'weeklyHours' => 'Somebody changed this to “24” while you were writing. Your text was not saved: save again to replace theirs.',
+    ]);
+    expect($mei->refresh()->weekly_hours)->toBe(24);
+});
+
+it('sets one mark of a goal without the other', function (): void {
+    $goal = Made::goal($this->lead, '2027-Q1');
+    $this->put("/goals/$goal->id/mark", ['isFirst' => true])->assertSessionHasNoErrors();
+    $this->put("/goals/$goal->id/mark", ['isMain' => true])->assertSessionHasNoErrors();
+    expect($goal->refresh())->is_first->toBeTrue()->is_main->toBeTrue();
+    $this->put("/goals/$goal->id/mark", ['isFirst' => false])->assertSessionHasNoErrors();
+    expect($goal->refresh())->is_first->toBeFalse()->is_main->toBeTrue();
+});
+
+it('places a goal in quarters that two choose at once, and leaves its long-term goal alone', function (): void {
+    $goal = Made::goal($this->lead);
+    $north = LongTermGoal::query()->create(['title' => 'North', 'on' => '2030-01-01']);
+    $address = "/goals/$goal->id/place";
+    $this->put($address, ['longTermGoal' => $north->id, 'seen' => ['quarters' => []]])->assertSessionHasNoErrors();
+    $this->put($address, ['quarters' => [2], 'seen' => ['quarters' => []]])->assertSessionHasNoErrors();
+    $this->put($address, ['quarters' => [3], 'seen' => ['quarters' => []]])->assertSessionHasNoErrors();
+    expect($goal->refresh())->quarters->toBe([2, 3])->long_term_goal_id->toBe($north->id);
+    $this->put($address, ['quarters' => [], 'seen' => ['quarters' => [2]]])->assertSessionHasNoErrors();
+    $this->put($address, ['longTermGoal' => null])->assertSessionHasNoErrors();
+    expect($goal->refresh())->quarters->toBe([3])->long_term_goal_id->toBeNull();
+});
+
+it('adds what two people tick beside each other', function (string $address, string $field, Closure $make, Closure $now): void {
+    $address = str_replace('{project}', (string) $this->project->id, $address);
+    $task = Made::task($this->lead, ['project_id' => $this->project->id]);
+    $address = str_replace('{task}', (string) $task->id, $address);
+    [$one, $other, $third] = array_map(fn(int $number): int => $make($number, $this->project), [1, 2, 3]);
+    $tick = fn(array $ids, array $seen) => $this->put($address, [$field => $ids, 'seen' => [$field => $seen]])->assertRedirect()->assertSessionHasNoErrors();
+    $tick([$one], []);
+    $tick([$one, $other], [$one]);
+    // Each began with the first two: one takes the first away, the other adds a third.
+    $tick([$other], [$one, $other]);
+    $tick([$one, $other, $third], [$one, $other]);
+
+    expect($now($this->project, $task))->toBe([$other, $third]);
+})->with([
+    'helpers' => [
+        '/projects/{project}/helpers',
+        'people',
+        static fn(int $number): int => Made::person(name: "Helper $number")->id,
+        static fn(Project $project): array => $project->helpings()->orderBy('id')->pluck('person_id')->all(),
+    ],
+    'what a task depends on' => [
+        '/tasks/{task}/after',
+        'after',
+        static fn(int $number, Project $project): int => Made::task(test()->lead, ['project_id' => $project->id])->id,
+        static fn(Project $project, Task $task): array => $task->dependencies()->orderBy('id')->pluck('after_id')->all(),
+    ],
+    'collections' => [
+        '/projects/{project}/collections',
+        'collections',
+        // One that holds nothing is none: each has a project of its own as well.
+        static function (int $number): int {
+            $collection = Collection::query()->create(['title' => "Collection $number"]);
+            $collection->collectionItems()->create(['project_id' => Made::project(test()->lead)->id]);
+
+            return $collection->id;
+        },
+        static fn(Project $project): array => $project->collectionItems()->orderBy('id')->pluck('collection_id')->all(),
+    ],
+]);
+
+it('does to a list of boxes what each of two did, whatever they ticked', function (): void {
+    $chance = new Randomizer(new Mt19937(11));
+    $some = static fn(): array => array_values(array_filter(range(1, 6), static fn(): bool => $chance->getInt(0, 1) === 1));
+    $save = static fn(array $sent, array $seen, array $there): array => Meanwhile::ticked(
+        Request::create('/', 'PUT', ['boxes' => $sent, 'seen' => ['boxes' => $seen]]),
+        'boxes',
+        $there,
+    );
+    $sorted = static function (array $list): array {
+        sort($list);
+
+        return $list;
+    };
+
+    for ($round = 0; $round < 300; $round++) {
+        [$began, $first, $second] = [$some(), $some(), $some()];
+        $both = $save($second, $began, $save($first, $began, $began));
+
+        foreach (range(1, 6) as $box) {
+            $touched = in_array($box, $first, true) !== in_array($box, $began, true);
+            $last = $touched && in_array($box, $second, true) === in_array($box, $began, true) ? $first : $second;
+            expect(in_array($box, $both, true))->toBe(in_array($box, $last, true));
+        }
+
+        // Alone, one has what one ticked; saved twice it is saved once.
+        expect($sorted($save($first, $began, $began)))
+            ->toBe($first)
+            ->and($sorted($save($second, $began, $both)))
+            ->toBe($sorted($both));
+    }
 });

@@ -64,7 +64,7 @@ abstract class Controller
         return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
     }
 
-    /** Back to where the change was made, or on to an address, notification what was changed and how to undo it. */
+    /** Back to where the change was made, or on to an address, telling what was changed and how to undo it. */
     protected function changed(?string $to = null): RedirectResponse
     {
         return ($to === null ? back(303) : redirect($to, 303))->with('change', app(ChangeLog::class)->last());

@@ -57,6 +57,23 @@ final readonly class Meanwhile
     }
 
     /**
+     * What is ticked in a list of boxes once it is saved. What the person ticked and unticked since they began is done to what
+     * stands there now, so that two who tick beside each other take nothing away from each other.
+     *
+     * @param list<int> $there
+     *
+     * @return list<int>
+     */
+    public static function ticked(Request $request, string $field, array $there): array
+    {
+        $ids = static fn(mixed $list): array => array_map(intval(...), array_filter(is_array($list) ? $list : [], is_numeric(...)));
+        $sent = $ids($request->input($field));
+        $seen = $ids($request->input("seen.$field", $there));
+
+        return array_values(array_unique([...array_diff($there, array_diff($seen, $sent)), ...array_diff($sent, $seen)]));
+    }
+
+    /**
      * @param array<string, mixed> $there
      *
      * @return array<string, mixed> as JSON has it

@@ -183,7 +183,7 @@ describe('what a task is for', () => {
         expect(chosen).toEqual({ project: null, goal: null });
     });
 
-    it('asks for what there is to choose from, again where a change cut it short, and not for ever', async () => {
+    it('asks for what there is to choose from, again where a change cut it short, and not for ever', () => {
         const reload = vi.spyOn(router, 'reload').mockImplementation(() => undefined);
         show();
         const finish = () => {

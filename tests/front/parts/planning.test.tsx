@@ -78,7 +78,7 @@ describe('a pass of planning', () => {
         const theirs = planned({ goal: goal({ id: 9, title: 'New office', owner: elif }), mayChange: false });
         render(<Planning page={planning({ step: 'order', alone: [planned(), theirs] })} />);
         await userEvent.click(screen.getByLabelText('priority: 40 harbours'));
-        expect((await server.last()).data).toEqual({ isMain: false, isFirst: true });
+        expect((await server.last()).data).toEqual({ isFirst: true });
         expect(screen.getByLabelText<HTMLButtonElement>('main goal: New office').disabled).toBe(true);
     });
 

@@ -82,13 +82,12 @@ final class DirectionController extends Controller
             'quarters' => ['array', 'max:4'],
             'quarters.*' => ['integer', 'distinct', 'between:1,4'],
         ]);
-        /** @var list<int|string> $quarters */
-        $quarters = array_values($request->array('quarters'));
+        // One of them is said without the other.
         $place(
             $this->me(),
             $goal,
-            $request->filled('longTermGoal') ? $request->integer('longTermGoal') : null,
-            array_map(intval(...), $quarters),
+            $request->has('longTermGoal') ? $this->number($request, 'longTermGoal') : $goal->long_term_goal_id,
+            $request->has('quarters') ? Meanwhile::ticked($request, 'quarters', $goal->quarters ?? []) : ($goal->quarters ?? []),
         );
 
         return $this->changed();

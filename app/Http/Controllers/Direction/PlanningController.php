@@ -41,8 +41,9 @@ final class PlanningController extends Controller
 
     public function mark(Request $request, Goal $goal, ContinuePlanning $continue): RedirectResponse
     {
-        $request->validate(['isMain' => ['required', 'boolean'], 'isFirst' => ['required', 'boolean']]);
-        $continue->mark($this->me(), $goal, $request->boolean('isMain'), $request->boolean('isFirst'));
+        // One mark is set without the other.
+        $request->validate(['isMain' => ['boolean'], 'isFirst' => ['boolean']]);
+        $continue->mark($this->me(), $goal, $request->boolean('isMain', $goal->is_main), $request->boolean('isFirst', $goal->is_first));
 
         return $this->changed();
     }

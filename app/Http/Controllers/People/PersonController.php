@@ -8,6 +8,7 @@ use App\Actions\People\AddPerson;
 use App\Actions\People\ChangeAccount;
 use App\Actions\People\GiveAccess;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Workspace;
@@ -47,6 +48,7 @@ final class PersonController extends Controller
 
     public function update(Request $request, Person $person, ChangeAccount $account): RedirectResponse
     {
+        Meanwhile::complete($request, ['role' => $person->role, 'weeklyHours' => $person->weekly_hours]);
         $request->validate(self::facts());
         $account->changeRole($this->me(), $person, $request->enum('role', Role::class) ?? Role::Member, $request->integer('weeklyHours'));
 

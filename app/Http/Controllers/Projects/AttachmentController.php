@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Projects;
 
 use App\Actions\Projects\Attach;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Models\File;
 use App\Models\Project;
 use App\Models\Reference;
@@ -37,9 +38,9 @@ final class AttachmentController extends Controller
     public function helpers(Request $request, string $kind, Task|Project $work, Attach $attach): RedirectResponse
     {
         $request->validate(['people' => ['present', 'array', 'max:50'], 'people.*' => ['integer', 'distinct', 'exists:people,id']]);
-        /** @var list<int|string> $people */
-        $people = array_values($request->array('people'));
-        $attach->helpers($this->me(), $work, array_map(intval(...), $people));
+        /** @var list<int> $there */
+        $there = $work->helpings()->orderBy('id')->pluck('person_id')->all();
+        $attach->helpers($this->me(), $work, Meanwhile::ticked($request, 'people', $there));
 
         return $this->changed();
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Projects;
 
 use App\Actions\Projects\KeepRegister;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Http\Requests\RegisterQuestion;
 use App\Models\Field;
 use App\Models\FieldKind;
@@ -40,9 +41,9 @@ final class RegisterController extends Controller
             'collections.*' => ['integer', 'distinct', 'exists:collections,id'],
             'named' => ['nullable', 'string', 'max:80'],
         ]);
-        /** @var list<int|string> $ids */
-        $ids = array_values($request->array('collections'));
-        $keep->gather($this->me(), $project, array_map(intval(...), $ids), $this->text($request, 'named'));
+        /** @var list<int> $there */
+        $there = $project->collectionItems()->orderBy('id')->pluck('collection_id')->all();
+        $keep->gather($this->me(), $project, Meanwhile::ticked($request, 'collections', $there), $this->text($request, 'named'));
 
         return $this->changed();
     }

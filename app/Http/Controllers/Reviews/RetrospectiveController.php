@@ -114,10 +114,16 @@ final class RetrospectiveController extends Controller
     public function judge(Request $request, AgreedChange $agreed, WriteRetrospective $write): RedirectResponse
     {
         $request->validate([
-            'verdict' => ['present', 'nullable', Rule::enum(ChangeVerdict::class)],
-            'seen' => ['present', 'nullable', 'string', 'max:500'],
+            'verdict' => ['nullable', Rule::enum(ChangeVerdict::class)],
+            'seen' => ['nullable', 'string', 'max:500'],
         ]);
-        $write->judge($this->me(), $agreed, $request->enum('verdict', ChangeVerdict::class), $this->text($request, 'seen'));
+        // The one is said without the other.
+        $write->judge(
+            $this->me(),
+            $agreed,
+            $request->has('verdict') ? $request->enum('verdict', ChangeVerdict::class) : $agreed->verdict,
+            $request->has('seen') ? $this->text($request, 'seen') : $agreed->seen,
+        );
 
         return $this->changed();
     }

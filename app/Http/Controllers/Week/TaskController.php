@@ -16,6 +16,7 @@ use App\Actions\Week\TaskDraft;
 use App\Actions\Week\TickTask;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Lines;
+use App\Http\Requests\Meanwhile;
 use App\Http\Requests\Refused;
 use App\Http\Requests\TaskFields;
 use App\Models\Step;
@@ -96,9 +97,9 @@ final class TaskController extends Controller
     public function order(Request $request, Task $task, SetOrder $set): RedirectResponse
     {
         $request->validate(['after' => ['array', 'max:50'], 'after.*' => ['integer', 'distinct']]);
-        /** @var list<int|string> $after */
-        $after = array_values($request->array('after'));
-        $set($this->me(), $task, array_map(intval(...), $after));
+        /** @var list<int> $there */
+        $there = $task->dependencies()->orderBy('id')->pluck('after_id')->all();
+        $set($this->me(), $task, Meanwhile::ticked($request, 'after', $there));
 
         return $this->changed();
     }

@@ -59,29 +59,34 @@ function Helpers({ beside, people }: Props) {
 
 /** Chooses who helps. */
 export function HelpersButton({ beside, people }: Props) {
-    const [chosen, setChosen] = useState(beside.helpers);
-
     return (
         <DialogButton words="Helpers" kind="quiet" title="Choose helpers">
-            {(close) => (
-                <div className="space-y-4">
-                    <CheckList
-                        legend="Helpers"
-                        choices={people.map((person) => ({ value: person.id, words: person.name }))}
-                        chosen={chosen}
-                        onChange={setChosen}
-                    />
-                    <Button
-                        kind="main"
-                        onClick={() => {
-                            act('put', route('work.helpers', [beside.kind, beside.id]), { people: chosen }, { onDone: close });
-                        }}
-                    >
-                        Save
-                    </Button>
-                </div>
-            )}
+            {(close) => <ChooseHelpers beside={beside} people={people} onDone={close} />}
         </DialogButton>
+    );
+}
+
+function ChooseHelpers({ beside, people, onDone }: Props & { onDone: () => void }) {
+    const [began] = useState(beside.helpers);
+    const [chosen, setChosen] = useState(began);
+
+    return (
+        <div className="space-y-4">
+            <CheckList
+                legend="Helpers"
+                choices={people.map((person) => ({ value: person.id, words: person.name }))}
+                chosen={chosen}
+                onChange={setChosen}
+            />
+            <Button
+                kind="main"
+                onClick={() => {
+                    act('put', route('work.helpers', [beside.kind, beside.id]), { people: chosen, seen: { people: began } }, { onDone });
+                }}
+            >
+                Save
+            </Button>
+        </div>
     );
 }
 

@@ -42,7 +42,7 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
     const { goal } = placed;
     const { longTermGoals } = page.longTerm;
     const place = (change: Partial<Pick<PlacedGoal, 'longTermGoal' | 'quarters'>>) => {
-        act('put', route('goals.place', goal.id), { longTermGoal: placed.longTermGoal, quarters: placed.quarters, ...change });
+        act('put', route('goals.place', goal.id), { ...change, seen: { quarters: placed.quarters } });
     };
 
     return (

@@ -28,9 +28,13 @@ const rhythms: { value: string; words: string; rule: (day: string) => string }[]
     { value: 'last', words: 'Last of the month,', rule: (day) => `FREQ=MONTHLY;BYDAY=-1${day}` },
 ];
 
+/** The weekday at the end of a rule: what it stands on, whatever its rhythm. */
+const ON_DAY = /(?<=BYDAY=(?:-?\d)?)[A-Z]{2}$/;
+
 /** When a series comes back, in words; a rule that has none is kept as it is. */
 export function RuleFields({ rule, error, onChange }: Props) {
-    const day = days.find(([code]) => rule.endsWith(code))?.[0] ?? 'MO';
+    const onDay = ON_DAY.exec(rule)?.[0];
+    const day = onDay ?? 'MO';
     const rhythm = rhythms.find((each) => each.rule(day) === rule);
 
     return (
@@ -51,12 +55,12 @@ export function RuleFields({ rule, error, onChange }: Props) {
                     ...rhythms.map((each) => ({ value: each.value, label: each.words })),
                 ]}
             />
-            {rule !== ONCE && (
+            {onDay !== undefined && (
                 <SelectField
                     label="On"
                     value={day}
                     onChange={(value) => {
-                        onChange((rhythm ?? rhythms[0])?.rule(value) ?? rule);
+                        onChange(rule.replace(ON_DAY, value));
                     }}
                     options={days.map(([code, name]) => ({ value: code, label: name }))}
                 />

@@ -1,14 +1,14 @@
 import { RoleAndHours } from './RoleAndHours';
-import { useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
+import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
 
 export function AddPerson() {
-    const form = useForm({ name: '', email: '', role: 'member', weeklyHours: '40' });
+    const form = useForm('new person', { name: '', email: '', role: 'member', weeklyHours: '40' });
 
     const add = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();

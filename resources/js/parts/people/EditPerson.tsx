@@ -1,9 +1,9 @@
 import { RoleAndHours } from './RoleAndHours';
-import { useForm } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
 import type { PersonRow } from '../../generated/props';
 import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
+import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
@@ -32,7 +32,10 @@ export function EditPerson({ row, people }: { row: PersonRow; people: PersonRow[
 }
 
 function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; onDone: () => void }) {
-    const form = useForm<{ role: string; weeklyHours: string }>({ role: row.role, weeklyHours: String(row.weeklyHours) });
+    const form = useForm<{ role: string; weeklyHours: string }>(`account of ${String(row.person.id)}`, {
+        role: row.role,
+        weeklyHours: String(row.weeklyHours),
+    });
     const [heir, setHeir] = useState('');
     const [problem, setProblem] = useState<string>();
 

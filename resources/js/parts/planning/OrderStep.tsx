@@ -29,7 +29,7 @@ export function allGoals(page: PlanningView): PlannedGoal[] {
 function Line({ planned }: { planned: PlannedGoal }) {
     const { goal, isMain, isFirst, mayChange } = planned;
     const mark = (change: Partial<Pick<PlannedGoal, 'isMain' | 'isFirst'>>) => {
-        act('put', route('goals.mark', goal.id), { isMain, isFirst, ...change });
+        act('put', route('goals.mark', goal.id), change);
     };
 
     return (

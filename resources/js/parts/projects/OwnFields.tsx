@@ -54,7 +54,8 @@ export function ExtraFields({ page }: { page: ProjectView }) {
 }
 
 function Gather({ page, onDone }: { page: ProjectView; onDone: () => void }) {
-    const [chosen, setChosen] = useState(page.gathered);
+    const [began] = useState(page.gathered);
+    const [chosen, setChosen] = useState(began);
     const [named, setNamed] = useState('');
 
     return (
@@ -78,7 +79,12 @@ function Gather({ page, onDone }: { page: ProjectView; onDone: () => void }) {
             <Button
                 kind="main"
                 onClick={() => {
-                    act('put', route('projects.gather', page.project.id), { collections: chosen, named }, { onDone });
+                    act(
+                        'put',
+                        route('projects.gather', page.project.id),
+                        { collections: chosen, named, seen: { collections: began } },
+                        { onDone },
+                    );
                 }}
             >
                 Save

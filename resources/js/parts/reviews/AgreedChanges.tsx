@@ -69,12 +69,7 @@ function List({ changes, mayJudge }: { changes: AgreedRow[]; mayJudge: boolean }
 
 function Judge({ change }: { change: AgreedRow }) {
     const judge = (to: { verdict?: ChangeVerdict | null; seen?: string }, refuse?: (why: string) => void) => {
-        act(
-            'put',
-            route('agreed-changes.judge', change.id),
-            { verdict: change.verdict, seen: change.seen, ...to },
-            refuse === undefined ? {} : { onRefused: refuse },
-        );
+        act('put', route('agreed-changes.judge', change.id), to, refuse === undefined ? {} : { onRefused: refuse });
     };
 
     return (

@@ -23,7 +23,7 @@ export function DependsOn({ page }: { page: TaskView }) {
                     choices={page.before.map((task) => ({ value: Number(task.value), words: task.label }))}
                     chosen={page.after}
                     onChange={(after) => {
-                        act('put', route('tasks.after', page.task.id), { after });
+                        act('put', route('tasks.after', page.task.id), { after, seen: { after: page.after } });
                     }}
                 />
             </details>
