@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Requests\Meanwhile;
+use App\Models\Appointment;
 use App\Models\Area;
 use App\Models\Collection;
 use App\Models\Goal;
+use App\Models\Habit;
+use App\Models\LogLine;
 use App\Models\LongTermGoal;
 use App\Models\Milestone;
 use App\Models\PeriodWords;
@@ -94,6 +97,27 @@ it('refuses to overwrite, at its field, with their text in sight', function (Clo
             '/long-term-goals/*',
             'why',
             static fn(): Model => LongTermGoal::query()->create(['title' => 'North', 'on' => '2030-01-01', 'why' => 'Ice']),
+        ),
+    ];
+    $mine = static fn(array $more): array => ['person_id' => test()->lead->id, 'on' => Made::TODAY, ...$more];
+    yield 'an appointment' => [
+        $of(
+            '/appointments/*',
+            'title',
+            static fn(): Model => Appointment::query()->create($mine(['title' => 'Dentist', 'at' => '16:00', 'minutes' => 45])),
+        ),
+    ];
+    yield 'a line of the log' => [
+        $of('/log-lines/*', 'words', static fn(): Model => LogLine::query()->create($mine(['at' => '09:00', 'words' => 'Fog']))),
+    ];
+    yield 'a habit' => [
+        $of(
+            '/habits/*',
+            'title',
+            static fn(): Model => Habit::query()->create([
+                ...['person_id' => test()->lead->id, 'title' => 'Walk', 'per' => 'day', 'times' => 1],
+                ...['weekdays' => ['monday'], 'began_on' => Made::TODAY],
+            ]),
         ),
     ];
     yield 'the purpose' => [$of('/purpose', 'purpose', static fn(): Model => Workspace::query()->firstOrFail())];

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Day;
 use App\Actions\Day\HabitDraft;
 use App\Actions\Day\KeepHabit;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\Habit;
 use Illuminate\Http\RedirectResponse;
@@ -27,6 +28,7 @@ final class HabitController extends Controller
 
     public function update(Request $request, Habit $habit, KeepHabit $keep): RedirectResponse
     {
+        Meanwhile::complete($request, [...$habit->only(['title', 'per', 'times', 'weekdays']), 'goal' => $habit->goal_id]);
         $keep->save($this->me(), $habit, $this->draft($request));
 
         return $this->changed();

@@ -8,6 +8,7 @@ use App\Actions\Capture\EachLine;
 use App\Actions\Day\WriteLog;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Lines;
+use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\LogLine;
 use App\Models\Workspace;
@@ -52,6 +53,7 @@ final class LogController extends Controller
 
     public function update(Request $request, LogLine $logLine, WriteLog $write): RedirectResponse
     {
+        Meanwhile::complete($request, $logLine->only(['words', 'at', 'tag']));
         $request->validate([
             'words' => ['required', 'string', 'max:2000'],
             'at' => ['required', 'date_format:H:i'],

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Day;
 
 use App\Actions\Day\TakeTime;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\Absence;
 use App\Models\Appointment;
@@ -23,6 +24,7 @@ final class TimeController extends Controller
 {
     public function appoint(Request $request, TakeTime $time, ?Appointment $appointment = null): RedirectResponse
     {
+        Meanwhile::complete($request, $appointment?->only(['title', 'on', 'at', 'minutes']) ?? []);
         $request->validate([
             'title' => ['required', 'string', 'max:200'],
             'on' => ['required', new ValidDay()],

@@ -27,15 +27,7 @@ export function AppointmentForm({ appointment, on, onDone }: Props) {
     return (
         <form
             className="space-y-4"
-            onSubmit={(event) => {
-                event.preventDefault();
-
-                if (appointment === null) {
-                    saving(form, null, route('appointments.store'), String, onDone)(event);
-                } else {
-                    act('put', route('appointments.update', appointment.id), form.data, { onDone });
-                }
-            }}
+            onSubmit={saving(form, appointment?.id, route('appointments.store'), (id) => route('appointments.update', id), onDone)}
         >
             <TextField label="What" maxLength={200} {...bind(form, 'title')} hint="Others see only that you are busy." />
             <div className="flex flex-wrap gap-3">

@@ -36,18 +36,7 @@ export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: (
     }, []);
 
     return (
-        <form
-            className="space-y-4"
-            onSubmit={(event) => {
-                event.preventDefault();
-
-                if (habit === null) {
-                    saving(form, null, route('habits.store'), String, onDone)(event);
-                } else {
-                    act('put', route('habits.update', habit.id), data, { onDone });
-                }
-            }}
-        >
+        <form className="space-y-4" onSubmit={saving(form, habit?.id, route('habits.store'), (id) => route('habits.update', id), onDone)}>
             <TextField label="Habit" maxLength={200} {...bind(form, 'title')} />
             <div className="flex gap-3">
                 <NumberField

@@ -115,7 +115,7 @@ function EditLine({ line, onDone }: { line: LogRow; onDone: () => void }) {
             className="w-full space-y-2 py-1"
             onSubmit={(event) => {
                 event.preventDefault();
-                act('put', route('log-lines.update', line.id), form.data, { onDone });
+                form.put(route('log-lines.update', line.id), { preserveScroll: true, onSuccess: onDone });
             }}
         >
             <TextArea label="Line" rows={2} maxLength={2000} {...bind(form, 'words')} />
