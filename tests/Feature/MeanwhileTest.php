@@ -245,7 +245,9 @@ it('adds what two people tick beside each other', function (string $address, str
     $task = Made::task($this->lead, ['project_id' => $this->project->id]);
     $address = str_replace('{task}', (string) $task->id, $address);
     [$one, $other, $third] = array_map(fn(int $number): int => $make($number, $this->project), [1, 2, 3]);
-    $tick = fn(array $ids, array $seen) => $this->put($address, [$field => $ids, 'seen' => [$field => $seen]])->assertRedirect()->assertSessionHasNoErrors();
+    $tick = fn(array $ids, array $seen) => $this->put($address, [$field => $ids, 'seen' => [$field => $seen]])
+        ->assertRedirect()
+        ->assertSessionHasNoErrors();
     $tick([$one], []);
     $tick([$one, $other], [$one]);
     // Each began with the first two: one takes the first away, the other adds a third.

@@ -33,8 +33,8 @@ export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
 
     // What others change, and what the server made of what was saved, comes in where nothing of one's own stands.
     if (!same(shown, initial) && !(queuedTo !== null && isWaiting(queuedTo))) {
-        const untouched = fields.filter((field) => !isChanged(field));
-        const news = pick(initial, untouched);
+        const unchanged = fields.filter((field) => !isChanged(field));
+        const news = pick(initial, unchanged);
         setShown(initial);
         setBegan({ ...began, ...arrived(initial, unanswered), ...news });
         form.setData({ ...form.data, ...news });

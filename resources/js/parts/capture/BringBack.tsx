@@ -53,7 +53,7 @@ function Returns({ row }: { row: ReturnRow }) {
                     kind="quiet"
                     aria-label={`Delete the return date ${dayWords(row.on)}`}
                     onClick={() => {
-                        act('delete', route('shelf.go', { kind: 'idea', id: row.id ?? 0 }));
+                        act('delete', route('shelf.go', { kind: 'idea', shelved: row.id ?? 0 }));
                     }}
                 >
                     Delete

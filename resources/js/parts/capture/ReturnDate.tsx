@@ -22,7 +22,7 @@ export function ReturnDate({ kind, id, words, returnOn = null, keyName }: Props)
     const today = usePage().props.frame?.today ?? '';
     const [day, setDay] = useState(returnOn ?? '');
     const put = (close: () => void) => () => {
-        act('put', route('shelf.put', { kind, id }), { returnOn: day === '' ? null : day }, { onDone: close });
+        act('put', route('shelf.put', { kind, shelved: id }), { returnOn: day === '' ? null : day }, { onDone: close });
     };
 
     return (

@@ -32,7 +32,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                 <span className="flex flex-wrap gap-2 opacity-0 group-focus-within/shelf:opacity-100 group-hover/shelf:opacity-100 pointer-coarse:opacity-100">
                     <Button
                         onClick={() => {
-                            act('post', route('shelf.back', { kind, id }));
+                            act('post', route('shelf.back', { kind, shelved: id }));
                         }}
                     >
                         {kind === 'goal' ? 'Plan again' : kind === 'idea' ? 'Move to tray' : 'Restore'}
@@ -42,7 +42,7 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                         kind="quiet"
                         aria-label={`Delete ${row.title}`}
                         onClick={() => {
-                            act('delete', route('shelf.go', { kind, id }));
+                            act('delete', route('shelf.go', { kind, shelved: id }));
                         }}
                     >
                         Delete
