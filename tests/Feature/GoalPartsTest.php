@@ -45,10 +45,10 @@ it('says when an assumption is to be tested, and keeps what was seen', function 
     $assumption = Assumption::query()->firstOrFail();
     expect(($this->parts)()['assumptions'][0]['isDue'])->toBeTrue();
 
-    $this->put("/assumptions/$assumption->id/seen", ['seen' => 'It takes two.'])->assertSessionHasNoErrors();
+    $this->put("/assumptions/$assumption->id/seen", ['words' => 'It takes two.'])->assertSessionHasNoErrors();
     expect(($this->parts)()['assumptions'][0])->toMatchArray(['seen' => 'It takes two.', 'seenOn' => Made::TODAY, 'isDue' => false]);
 
-    $this->put("/assumptions/$assumption->id/seen", ['seen' => ''])->assertSessionHasNoErrors();
+    $this->put("/assumptions/$assumption->id/seen", ['words' => ''])->assertSessionHasNoErrors();
     expect(($this->parts)()['assumptions'][0])->toMatchArray(['seen' => null, 'seenOn' => null, 'isDue' => true]);
 });
 

@@ -138,7 +138,7 @@ final class Writes
             'main-efforts.destroy' => [],
             'assumptions.store' => ['title' => 'Two crews at once', 'testOn' => '2027-03-01'],
             'assumptions.update' => ['title' => 'Half a tide', 'testOn' => '2027-03-02'],
-            'assumptions.see' => ['seen' => 'It takes two.'],
+            'assumptions.see' => ['words' => 'It takes two.'],
             'assumptions.destroy' => [],
             'trade-offs.store' => ['title' => 'Fairs in spring'],
             'trade-offs.update' => ['title' => 'Fairs in summer'],

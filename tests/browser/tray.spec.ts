@@ -27,3 +27,26 @@ test('a thing of the tray is raised in a meeting', async ({ page }) => {
     await page.getByRole('link', { name: 'Quay hour' }).first().click();
     await expect(page.getByText(/who holds the second key of the fuel shed/)).toBeVisible();
 });
+
+test('what lies on the shelf is put off further, brought back and deleted', async ({ page }) => {
+    await page.goto('/shelf');
+    const rows = page.locator('[data-line]').filter({ has: page.getByRole('button', { name: 'Change date' }) });
+    const before = await rows.count();
+    expect(before).toBeGreaterThan(1);
+    await rows.first().getByRole('button', { name: 'Change date' }).click();
+    await page.getByRole('dialog').getByLabel('Return date', { exact: true }).fill('1 Mar 2027');
+    await page.keyboard.press('Tab');
+    await page.getByRole('dialog').getByRole('button', { name: 'Shelve' }).click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await expect(rows.filter({ hasText: 'returns Mon 1 Mar 2027' }).first()).toBeVisible();
+    await rows
+        .first()
+        .getByRole('button', { name: /^(Restore|Move to tray|Plan again)$/ })
+        .click();
+    await expect(rows).toHaveCount(before - 1);
+    await rows
+        .first()
+        .getByRole('button', { name: /^Delete/ })
+        .click();
+    await expect(rows).toHaveCount(before - 2);
+});

@@ -77,9 +77,9 @@ final class GoalPartController extends Controller
 
     public function see(Request $request, Assumption $assumption): RedirectResponse
     {
-        Meanwhile::complete($request, ['seen' => $assumption->seen]);
-        $request->validate(['seen' => ['nullable', 'string', 'max:2000']]);
-        $this->save->see($this->me(), $assumption, $this->text($request, 'seen'));
+        Meanwhile::complete($request, ['words' => $assumption->seen]);
+        $request->validate(['words' => ['nullable', 'string', 'max:2000']]);
+        $this->save->see($this->me(), $assumption, $this->text($request, 'words'));
 
         return $this->changed();
     }

@@ -12,6 +12,11 @@ export interface Line<T> {
     frees?: (keyof T & string)[] | undefined;
 }
 
+/** No field is called as what tells the server what stood in each when one began. */
+export interface Named {
+    seen?: never;
+}
+
 /** A save that the server has not answered yet. */
 export interface Flight<T> {
     /** All fields as they stood when it was sent. */

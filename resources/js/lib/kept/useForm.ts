@@ -3,7 +3,7 @@ import type { FormDataType } from '@inertiajs/core';
 import { useEffect, useRef, useState } from 'react';
 import { inTurn } from '../inTurn';
 import { hold, isWaiting, letGo, sendLater, showRefused, type Unsent } from './outbox';
-import { arrived, type Flight, type Kept, type Line, newKey, type Options, pick, same } from './fields';
+import { arrived, type Flight, type Kept, type Line, type Named, newKey, type Options, pick, same } from './fields';
 import { drop, load, save } from './storage';
 
 /**
@@ -13,7 +13,7 @@ import { drop, load, save } from './storage';
  *
  * @param name what is being written, the same each time: "goal 5"
  */
-export function useForm<T extends FormDataType<T>>(name: string, initial: T) {
+export function useForm<T extends FormDataType<T> & Named>(name: string, initial: T) {
     const writer = usePage().props.frame?.me.id ?? 0;
     const store = `draft ${String(writer)} ${name}`;
     const fields = Object.keys(initial) as (keyof T & string)[];

@@ -65,7 +65,7 @@ export function AssumptionLine({ assumption, people, mayChange }: Props) {
 /** What we saw, or a press to say it. */
 export function Seen({ assumption, mayChange }: { assumption: AssumptionRow; mayChange: boolean }) {
     const [isWriting, setWriting] = useState(false);
-    const form = useForm(`seen of assumption ${String(assumption.id)}`, { seen: assumption.seen ?? '' });
+    const form = useForm(`seen of assumption ${String(assumption.id)}`, { words: assumption.seen ?? '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('assumptions.see', assumption.id), {
@@ -87,7 +87,7 @@ export function Seen({ assumption, mayChange }: { assumption: AssumptionRow; may
                     rows={2}
                     autoFocus
                     maxLength={2000}
-                    {...bind(form, 'seen')}
+                    {...bind(form, 'words')}
                 />
                 <Button type="submit" disabled={form.processing}>
                     Save
