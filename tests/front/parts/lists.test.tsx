@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { DateStep, DateView, ListCount, SavedView, ShelfRow } from '../../../resources/js/generated/props';
+import type { DateStep, ListCount, SavedView, ShelfRow } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
 import { route } from '../../../resources/js/lib/routes';
 import Saved from '../../../resources/js/pages/lists/Saved';
@@ -56,7 +56,7 @@ describe('tasks by date', () => {
         ...more,
     });
     const show = (...steps: DateStep[]) =>
-        render(<DateScale page={{ week: '2027-W06', steps, count: 1, minutes: 30, lists: [], saved: [], people: [] } as DateView} />);
+        render(<DateScale page={{ week: '2027-W06', steps, count: 1, minutes: 30, lists: [], saved: [], people: [] }} />);
     const headings = () => screen.getAllByRole('heading').map(({ textContent }) => textContent);
 
     it('say of each step what still fits, or what there is', () => {
