@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use PhpCsFixer\Config;
 use PhpCsFixer\Finder;
+use PhpCsFixer\Runner\Parallel\ParallelConfig;
 
 return (new Config())
     ->setRiskyAllowed(true)
@@ -41,4 +42,5 @@ return (new Config())
             ->exclude('cache')
             ->append([__FILE__]),
     )
+    ->setParallelConfig(new ParallelConfig(2))
     ->setCacheFile(__DIR__.'/storage/framework/cache/php-cs-fixer.json');
