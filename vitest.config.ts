@@ -10,6 +10,9 @@ export default defineConfig({
         environment: 'jsdom',
         environmentOptions: { jsdom: { url: 'http://loftrin.test/week' } },
         restoreMocks: true,
+        // Loading the application takes longer than its tests: each worker loads it once. What a test leaves behind, setup.ts takes away.
+        isolate: false,
+        maxWorkers: 2,
         // A machine under load takes longer: nothing here waits for the clock.
         testTimeout: 60_000,
     },

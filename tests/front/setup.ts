@@ -1,4 +1,5 @@
 import { cleanup } from '@testing-library/react';
+import { toast } from 'sonner';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { openOutbox } from '../../resources/js/lib/kept/outbox';
 import { server } from './server';
@@ -62,6 +63,7 @@ globalThis.matchMedia = (media: string) =>
 
 beforeEach(() => {
     localStorage.clear();
+    sessionStorage.clear();
     // Nobody has signed in yet, and nothing waits.
     openOutbox(0)();
     server.begin();
@@ -70,5 +72,8 @@ beforeEach(() => {
 afterEach(async () => {
     vi.useRealTimers();
     cleanup();
+    // The files of a worker share one page: nothing is left on it, nor about to be told on it.
+    toast.dismiss();
+    document.body.replaceChildren();
     await server.end();
 });

@@ -22,7 +22,6 @@ const wordsOf = (all: KeptLine[]) => all.map(({ words }) => words);
 
 beforeEach(() => {
     vi.useFakeTimers();
-    sessionStorage.clear();
     openLines(0)();
     openOutbox(1);
     openLines(1);

@@ -179,7 +179,6 @@ describe('where a page belongs', () => {
     });
 
     it('is kept for the way back, and nothing is known of it at first', () => {
-        sessionStorage.clear();
         expect(lastPlace.get()).toBeNull();
         lastPlace.keep('Week', 'Week', '/weeks/2027-W05');
         expect(lastPlace.get()).toEqual({ room: 'Week', section: 'Week', href: '/weeks/2027-W05' });

@@ -14,7 +14,6 @@ import { attendance, followUp, issue, issueItem, item, room } from '../made/meet
 import { server } from '../server';
 
 beforeEach(() => {
-    sessionStorage.clear();
     setToday(TODAY);
     vi.spyOn(globalThis, 'fetch')
         .mockReset()

@@ -68,7 +68,6 @@ describe('the arrows of the year’s drawing', () => {
     const cell = (name: string) => drawing.querySelector<HTMLElement>(`[data-goal="${name}"] a`);
 
     beforeEach(() => {
-        document.body.innerHTML = '';
         drawing = document.createElement('div');
 
         for (const [name, [left, top, width]] of Object.entries(places)) {

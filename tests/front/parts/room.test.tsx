@@ -70,7 +70,6 @@ describe('notes of an item', () => {
     const shown = () => [...document.querySelectorAll('[data-note-line] > span:first-child')].map(({ textContent }) => textContent);
 
     beforeEach(() => {
-        sessionStorage.clear();
         vi.spyOn(globalThis, 'fetch')
             .mockReset()
             .mockImplementation(() => Promise.resolve(new Response('{}')));

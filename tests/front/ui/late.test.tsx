@@ -1,20 +1,18 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { setToday } from '../../../resources/js/lib/dates';
-import { readDate } from '../../../resources/js/lib/readDate';
+import * as reader from '../../../resources/js/lib/readDate';
 import { DateField } from '../../../resources/js/ui/DateField';
 import { TextField } from '../../../resources/js/ui/Field';
 import { holding, write } from '../hand';
 import { TODAY } from '../made';
-
-vi.mock('../../../resources/js/lib/readDate', () => ({ loadReader: () => Promise.resolve(), readDate: vi.fn() }));
 
 /** What reads dates is fetched when it is needed: on a slow network it comes after one has gone on writing. */
 let arrives: (date: string) => Promise<void>;
 
 beforeEach(() => {
     setToday(TODAY);
-    vi.mocked(readDate).mockImplementation(() => {
+    vi.spyOn(reader, 'readDate').mockImplementation(() => {
         const read = new Promise<string>((resolve) => {
             arrives = (date) =>
                 act(async () => {
