@@ -20,6 +20,7 @@ use App\Policies\Rights;
 use App\Queries\Capture\Pending;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
+use App\Queries\Meetings\TakenTime;
 use App\Store\ChangeLog;
 use App\Store\DatabaseSessions;
 use App\Store\ImmediateSqliteConnector;
@@ -57,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Occurrences::class);
         $this->app->scoped(Pending::class);
         $this->app->scoped(StoredPlans::class);
+        $this->app->scoped(TakenTime::class);
         $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());
     }
 

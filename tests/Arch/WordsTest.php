@@ -56,7 +56,7 @@ function textsIn(string $path): array
         array_filter(
             $texts,
             static fn(string $text): bool => preg_match('/[a-z’”] [a-z“]|^[A-Z][a-z]+/u', $text) === 1 &&
-                preg_match('/\bselect |\bfrom |=>|\(\)|::|->|\bapp\\\\|^App/', $text) !== 1,
+                preg_match('/\b(?i:select|from)\b[^.]*\b(?i:where|from|in|join)\b *[\w("]+[._(]|=>|\(\)|::|->|\bapp\\\\|^App/', $text) !== 1,
         ),
     );
 }

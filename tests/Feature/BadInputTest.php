@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Week\BeginDay;
 use App\Models\Person;
 use App\Models\Role;
 use Illuminate\Routing\Route as RegisteredRoute;
@@ -228,8 +229,10 @@ beforeEach(function (): void {
     [$lead, $this->records] = Prepared::once('a full workspace', static function (): array {
         Made::workspace();
         $lead = Made::person(Role::Lead);
+        $records = Workspaces::full($lead);
+        app(BeginDay::class)();
 
-        return [$lead->id, Workspaces::full($lead)];
+        return [$lead->id, $records];
     });
     $this->actingAs(Person::query()->findOrFail($lead));
 });

@@ -124,14 +124,17 @@ it('shows after every kind of change what it would show if nothing were remember
         },
     ];
 
+    $before = $seen(true);
+
     foreach ($changes as $place => $change) {
-        $before = $seen(true);
         $change()->assertRedirect()->assertSessionHasNoErrors();
         $after = $seen(false);
-        expect($seen(true))
+        $remembered = $seen(true);
+        expect($remembered)
             ->toEqual($after, "after change $place")
-            ->and($after === $before)
+            ->and($remembered === $before)
             ->toBeFalse("change $place is to be seen");
+        $before = $remembered;
     }
 });
 

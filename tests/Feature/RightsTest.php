@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Week\BeginDay;
 use App\Models\Person;
 use App\Models\Role;
 use Illuminate\Routing\Route as RegisteredRoute;
@@ -44,6 +45,7 @@ function rights(): array
     $owner = Made::person(Role::Member, 'Owner');
     $who = [null, Made::person(Role::Member, 'Member'), $owner, Made::person(Role::Lead, 'Lead')];
     $records = Workspaces::full($owner);
+    app(BeginDay::class)();
     $lines = [];
 
     foreach (Route::getRoutes()->getRoutes() as $route) {

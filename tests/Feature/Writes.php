@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Week\BeginDay;
 use App\Models\Answer;
 use App\Models\Issue;
 use App\Models\Jot;
@@ -79,6 +80,8 @@ final class Writes
             $at = self::workspace($lead, $other);
             $sent = self::all($lead, $other, $at);
             Made::task($lead, ['planned' => Made::TODAY]);
+            // What is taken back after each question would begin the day anew for the next.
+            app(BeginDay::class)();
 
             return [$lead->id, $at, $sent];
         });

@@ -43,11 +43,11 @@ test('three write at once, one without a network, one reloading, one undoing: no
     browser,
     other,
     address,
-    kept,
+    begun,
 }) => {
     test.setTimeout(240_000);
     const elif = await join(browser, address, { storageState: other });
-    const second = await join(browser, address, { storageState: kept });
+    const second = await join(browser, address, { storageState: begun.noor });
     await page.goto('/meetings');
     await running(page).click();
     await expect(page.getByRole('heading', { name: 'Kwame’s first trip as skipper' })).toBeVisible();

@@ -1,17 +1,23 @@
-import { type ChildProcess, spawn } from 'node:child_process';
-import { type BrowserContext, expect, type Locator, test as base } from '@playwright/test';
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { type Browser, type BrowserContext, expect, type Locator, test as base } from '@playwright/test';
 
 const password = 'saltglass-demo';
 const firstPort = Number(process.env.BROWSER_PORT ?? 8123);
 
-async function signIn(context: BrowserContext, name: string): Promise<void> {
+type State = Awaited<ReturnType<BrowserContext['storageState']>>;
+
+async function signIn(browser: Browser, address: string, name: string): Promise<State> {
+    const context = await browser.newContext({ baseURL: address, storageState: { cookies: [], origins: [] } });
     const page = await context.newPage();
     await page.goto('/sign-in');
     await page.getByLabel('E-mail address').fill(`${name}@saltglass.example`);
     await page.getByLabel('Password').fill(password);
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'What is due' })).toBeVisible();
-    await page.close();
+    const state = await context.storageState();
+    await context.close();
+
+    return state;
 }
 
 /** A server with the demo freshly loaded; each worker has one of its own. */
@@ -34,50 +40,64 @@ async function serve(port: number): Promise<ChildProcess> {
     throw new Error(`No server answers at port ${String(port)}.`);
 }
 
-interface Worker {
-    address: string;
-    kept: Awaited<ReturnType<BrowserContext['storageState']>>;
-    /** Somebody else who is signed in: the state of their browser. */
-    other: Awaited<ReturnType<BrowserContext['storageState']>>;
+/** Copies a database over another as SQLite itself does it, whoever has either of them open. */
+function copyDatabase(from: string, to: string): void {
+    const copy = '$to = new SQLite3($argv[2]); $to->busyTimeout(20_000); exit((new SQLite3($argv[1]))->backup($to) ? 0 : 1);';
+    execFileSync('php', ['-r', copy, from, to]);
 }
 
-/** Pages of somebody who has signed in, once for all tests of a worker. Fails on what a page throws. */
-export const test = base.extend<{ failures: string[] }, Worker>({
-    address: [
+interface Worker {
+    port: number;
+    address: string;
+    /** Two who have signed in, and what puts all that is stored back to how it was then. */
+    begun: { noor: State; elif: State; startAnew: () => void };
+}
+
+interface Each {
+    /** Somebody else who is signed in: the state of their browser. */
+    other: State;
+    failures: string[];
+}
+
+/** Pages of somebody who has signed in; what is stored is the same at the beginning of each test. Fails on what a page throws. */
+export const test = base.extend<Each, Worker>({
+    port: [
         // eslint-disable-next-line no-empty-pattern -- the shape that fixtures have
         async ({}, use, worker) => {
-            const port = firstPort + worker.parallelIndex;
+            await use(firstPort + worker.parallelIndex);
+        },
+        { scope: 'worker' },
+    ],
+    address: [
+        async ({ port }, use) => {
             const server = await serve(port);
             await use(`http://127.0.0.1:${String(port)}`);
             process.kill(-(server.pid ?? 0));
         },
         { scope: 'worker', timeout: 180_000 },
     ],
+    begun: [
+        async ({ browser, port, address }, use) => {
+            const [noor, elif] = [await signIn(browser, address, 'noor'), await signIn(browser, address, 'elif')];
+            const stored = `storage/app/browser-${String(port)}.sqlite`;
+            const asItWas = `${stored}.as-it-was`;
+            copyDatabase(stored, asItWas);
+            const startAnew = () => {
+                copyDatabase(asItWas, stored);
+            };
+            await use({ noor, elif, startAnew });
+        },
+        { scope: 'worker', timeout: 180_000 },
+    ],
     baseURL: async ({ address }, provide) => {
         await provide(address);
     },
-    kept: [
-        async ({ browser, address }, use) => {
-            const context = await browser.newContext({ baseURL: address });
-            await signIn(context, 'noor');
-            const state = await context.storageState();
-            await context.close();
-            await use(state);
-        },
-        { scope: 'worker' },
-    ],
-    other: [
-        async ({ browser, address }, use) => {
-            const context = await browser.newContext({ baseURL: address, storageState: { cookies: [], origins: [] } });
-            await signIn(context, 'elif');
-            const state = await context.storageState();
-            await context.close();
-            await use(state);
-        },
-        { scope: 'worker' },
-    ],
-    storageState: async ({ kept }, provide) => {
-        await provide(kept);
+    other: async ({ begun }, provide) => {
+        await provide(begun.elif);
+    },
+    storageState: async ({ begun }, provide) => {
+        begun.startAnew();
+        await provide(begun.noor);
     },
     failures: [
         async ({ page }, use, test) => {

@@ -81,7 +81,10 @@ final readonly class ReopenGoal
         $next = $goal->successors()->whereNull('closed_on')->first();
 
         if ($next !== null) {
-            throw new RefusedChange('goal', "“{$next->title}” continues it in {$next->period}, and both would count. Drop that one first.");
+            throw new RefusedChange(
+                'goal',
+                "“{$next->title}” continues it in {$next->period}, and both would count. Drop that one first.",
+            );
         }
     }
 }

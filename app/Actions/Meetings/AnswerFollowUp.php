@@ -56,7 +56,8 @@ final readonly class AnswerFollowUp
             return;
         }
 
-        $this->log->change($who, "Followed up “{$task->title}”", function () use ($who, $meeting, $task, $answer, $words, $until): void {
+        $done = "Followed up “{$task->title}”";
+        $this->log->change($who, $done, function () use ($who, $meeting, $task, $answer, $words, $until): void {
             match ($answer) {
                 FollowUpAnswer::Done => ($this->tick)($who, $task, true),
                 FollowUpAnswer::NotYet => ($this->change)($who, $task, ['due_on' => $until]),

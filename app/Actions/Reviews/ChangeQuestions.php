@@ -39,7 +39,8 @@ final readonly class ChangeQuestions
             default => null,
         };
 
-        $this->log->change($who, "Added the question “{$words}”", static function () use ($who, $horizon, $words, $asked, $isCheck): void {
+        $done = "Added the question “{$words}”";
+        $this->log->change($who, $done, static function () use ($who, $horizon, $words, $asked, $isCheck): void {
             ReviewQuestion::query()->create([
                 'person_id' => $who->id,
                 'horizon' => $horizon,

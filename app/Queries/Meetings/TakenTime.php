@@ -27,6 +27,9 @@ final class TakenTime
     /** @var ?Collection<int, Appointment> */
     private ?Collection $appointments = null;
 
+    /** @var array<string, array<int, array<int, list<array{string, int}>>>> what was worked out, by span */
+    private array $times = [];
+
     public function __construct(private readonly Workspace $workspace)
     {
     }
@@ -70,6 +73,12 @@ final class TakenTime
 
     /** @return array<int, array<int, list<array{string, int}>>> time and minutes by person and the number of the day */
     private function times(Span $span): array
+    {
+        return $this->times["$span->first $span->last"] ??= $this->workOut($span);
+    }
+
+    /** @return array<int, array<int, list<array{string, int}>>> */
+    private function workOut(Span $span): array
     {
         $taken = [];
 

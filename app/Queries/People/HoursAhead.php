@@ -104,7 +104,9 @@ final readonly class HoursAhead
         }
 
         $sql = implode(' ', array_map(static fn(array $case): string => "when $case[0] then '{$case[2]->name}'", $cases));
+        $last = (string) $weeks[self::WEEKS - 1]->span->last;
         $rows = Loads::left()
+            ->where(static fn($either) => $either->where('tasks.due_on', '<=', $last)->orWhere('tasks.planned_from', '<=', $last))
             ->selectRaw("case $sql end as week", array_merge(...array_column($cases, 1)))
             ->groupBy('week')
             ->get();

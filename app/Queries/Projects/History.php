@@ -35,7 +35,7 @@ final readonly class History
         'planned' => ['planned', 'unscheduled'],
         'due_on' => ['set the due date of', 'cleared the due date of'],
         'waiting_on' => ['marked as waiting', 'stopped waiting for'],
-        'checked_by_id' => ['asked for a check of', 'took back from being looked over'],
+        'checked_by_id' => ['asked for a check of', 'ended the check of'],
         'title' => ['renamed', 'renamed'],
         'project_id' => ['moved here', 'moved away'],
     ];

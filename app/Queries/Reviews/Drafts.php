@@ -95,7 +95,10 @@ final readonly class Drafts
             Question::Wrong->value => [
                 ...$ended(Result::NotMet, Result::PartlyMet),
                 ...array_map(
-                    static fn(AssumptionSeen $each): OfferedLine => self::line('assumption', "We assumed “{$each->title}”: {$each->seen}"),
+                    static fn(AssumptionSeen $each): OfferedLine => self::line(
+                        'assumption',
+                        "We assumed “{$each->title}”: {$each->seen}",
+                    ),
                     $seen,
                 ),
             ],

@@ -17,6 +17,7 @@ use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekDay;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
@@ -33,11 +34,18 @@ final readonly class WeekDays
         private StoredPlans $plans,
         private WeekTasks $tasks,
         private Occurrences $occurrences,
+        private Remembered $remembered,
     ) {
     }
 
     /** @return list<WeekDay> what is left of a person's present week */
     public function left(Person $whose): array
+    {
+        return $this->remembered->of("days left of $whose->id", fn(): array => $this->workOutLeft($whose));
+    }
+
+    /** @return list<WeekDay> */
+    private function workOutLeft(Person $whose): array
     {
         $today = $this->workspace->today();
         $week = $this->workspace->calendar()->weekOf($today);

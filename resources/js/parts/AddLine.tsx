@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { type ClipboardEvent, type ReactNode, type SubmitEvent, useState } from 'react';
 import { Understood } from './capture/Understood';
 import { pastedLines } from '../lib/pastedLines';
@@ -64,7 +65,10 @@ export function AddLine({ words, value, error, maxLength, inputMode = 'text', on
                     onChange={(event) => {
                         onChange(event.target.value);
                     }}
-                    className="w-full border-b border-transparent bg-transparent py-1 placeholder:text-ink-2 focus:border-rule focus:outline-none"
+                    className={clsx(
+                        'w-full border-b border-transparent bg-transparent py-1',
+                        'placeholder:text-ink-2 focus:border-rule focus:outline-none',
+                    )}
                 />
                 {isAsked && (
                     <AskMany

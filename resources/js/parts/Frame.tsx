@@ -1,4 +1,5 @@
 import { Link, router, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { Commands } from './Commands';
 import { JotDialog } from './JotDialog';
@@ -92,7 +93,10 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                     <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
                     <nav
                         aria-label="Rooms"
-                        className="flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11"
+                        className={clsx(
+                            'flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline',
+                            'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11',
+                        )}
                     >
                         <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
                             loftrin

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { type KeyboardEvent, useState } from 'react';
 import { changedKeys, keysNow, singleKeys } from '../lib/keys';
 import { Dialog } from '../ui/Dialog';
@@ -61,7 +62,10 @@ function Keys() {
                                             choose(event, key);
                                         }
                                     }}
-                                    className="text-xs text-ink-2 opacity-0 group-hover/key:opacity-100 focus-visible:opacity-100 pointer-coarse:opacity-100"
+                                    className={clsx(
+                                        'text-xs text-ink-2 opacity-0 group-hover/key:opacity-100',
+                                        'focus-visible:opacity-100 pointer-coarse:opacity-100',
+                                    )}
                                 >
                                     {changing === key ? 'Press a key' : 'Change'}
                                 </button>

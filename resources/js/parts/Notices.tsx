@@ -19,7 +19,8 @@ function Notice({ words, tone, children }: Told) {
         <div
             role={tone === 'persimmon' ? 'alert' : 'status'}
             className={clsx(
-                'flex w-[min(420px,calc(100vw-32px))] items-center justify-between gap-4 border bg-sheet px-4 py-2.5 font-sans text-sm text-ink shadow-lg',
+                'flex w-[min(420px,calc(100vw-32px))] items-center justify-between',
+                'gap-4 border bg-sheet px-4 py-2.5 font-sans text-sm text-ink shadow-lg',
                 tones[tone],
             )}
         >

@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { type RefObject, useEffect, useState } from 'react';
 import { Gauge, Standing } from './Gauge';
 import type { Rail } from '../generated/props';
@@ -33,7 +34,10 @@ export function RailLine({ rail, thisWeek, header }: Props) {
     return isShown ? (
         <div
             aria-hidden
-            className="fixed inset-x-0 top-0 z-30 flex h-9 items-center gap-4 border-b border-ink bg-sheet px-6 text-sm max-md:px-4 print:hidden"
+            className={clsx(
+                'fixed inset-x-0 top-0 z-30 flex h-9 items-center gap-4 border-b',
+                'border-ink bg-sheet px-6 text-sm max-md:px-4 print:hidden',
+            )}
         >
             <Link tabIndex={-1} href={route('year', rail.year.name)} className="flex-none font-semibold">
                 {rail.year.words}

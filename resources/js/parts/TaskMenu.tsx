@@ -1,4 +1,5 @@
 import { router, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { HandOver } from './HandOver';
 import { Times } from './Times';
 import { useMarks } from './marks/Marks';
@@ -26,7 +27,11 @@ export function TaskMenu({ task, people }: Props) {
                     type="button"
                     data-task-menu
                     aria-label={`Actions for ${task.title}`}
-                    className="flex size-6 flex-none items-center justify-center text-ink-2 opacity-0 group-focus-within/task:opacity-100 group-hover/task:opacity-100 hover:text-ink data-[state=open]:opacity-100 pointer-coarse:size-11 pointer-coarse:opacity-100"
+                    className={clsx(
+                        'flex size-6 flex-none items-center justify-center text-ink-2 opacity-0 group-focus-within/task:opacity-100',
+                        'group-hover/task:opacity-100 hover:text-ink',
+                        'data-[state=open]:opacity-100 pointer-coarse:size-11 pointer-coarse:opacity-100',
+                    )}
                 >
                     …
                 </button>

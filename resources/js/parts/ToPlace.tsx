@@ -1,4 +1,5 @@
 import { usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import type { Option } from '../generated/props';
@@ -92,7 +93,12 @@ function Group({ heading, options, onChoose }: { heading: string; options: Optio
     return (
         <Command.Group
             heading={heading}
-            className="[&_[cmdk-group-heading]]:border-b [&_[cmdk-group-heading]]:border-hairline [&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-2"
+            className={clsx(
+                '[&_[cmdk-group-heading]]:border-b',
+                '[&_[cmdk-group-heading]]:border-hairline [&_[cmdk-group-heading]]:px-2',
+                '[&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1',
+                '[&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-2',
+            )}
         >
             {options.map((option) => (
                 <Item

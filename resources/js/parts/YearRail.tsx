@@ -217,7 +217,8 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
                 <span
                     aria-hidden
                     className={clsx(
-                        'absolute top-0 bottom-px left-1/2 flex w-[max(100%+2px,24px)] -translate-x-1/2 items-center justify-center border bg-sheet font-mono text-xs',
+                        'absolute top-0 bottom-px left-1/2 flex w-[max(100%+2px,24px)]',
+                        '-translate-x-1/2 items-center justify-center border bg-sheet font-mono text-xs',
                         isSelected ? 'border-[1.5px] border-ink font-semibold' : 'border-chalk text-chalk',
                     )}
                 >

@@ -5,7 +5,8 @@ import { Kbd } from './Kbd';
 
 const shape = (kind: Kind) =>
     clsx(
-        'inline-flex min-h-8 items-center gap-2 rounded-sm border px-3 text-sm font-medium whitespace-nowrap transition-colors disabled:opacity-50 pointer-coarse:min-h-11',
+        'inline-flex min-h-8 items-center gap-2 rounded-sm border px-3 text-sm font-medium',
+        'whitespace-nowrap transition-colors disabled:opacity-50 pointer-coarse:min-h-11',
         kind === 'main' && 'border-spruce bg-spruce text-sheet hover:border-ink hover:bg-ink',
         kind === 'plain' && 'border-ink hover:bg-faint',
         kind === 'quiet' && 'border-transparent text-ink-2 hover:text-ink hover:underline',

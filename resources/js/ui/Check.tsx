@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Check as Mark } from 'lucide-react';
 import { Checkbox } from 'radix-ui';
 import { type ReactNode, useId } from 'react';
@@ -22,7 +23,10 @@ export function Check({ label, checked, onChange, disabled = false }: Props) {
                 onCheckedChange={(now) => {
                     onChange(now === true);
                 }}
-                className="flex size-4 flex-none items-center justify-center border border-rule bg-sheet hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-disabled:opacity-50"
+                className={clsx(
+                    'flex size-4 flex-none items-center justify-center border border-rule bg-sheet',
+                    'hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-disabled:opacity-50',
+                )}
             >
                 <Checkbox.Indicator>
                     <Mark aria-hidden size={12} strokeWidth={3} className="text-sheet" />

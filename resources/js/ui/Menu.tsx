@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { DropdownMenu as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -18,8 +19,10 @@ export function Menu({ trigger, children }: { trigger: ReactNode; children: Reac
     );
 }
 
-const item =
-    'flex min-h-8 cursor-pointer items-center justify-between gap-4 px-3 text-sm outline-none select-none data-highlighted:bg-faint data-disabled:text-ink-2 pointer-coarse:min-h-11';
+const item = clsx(
+    'flex min-h-8 cursor-pointer items-center justify-between gap-4 px-3 text-sm outline-none select-none',
+    'data-highlighted:bg-faint data-disabled:text-ink-2 pointer-coarse:min-h-11',
+);
 
 export function MenuItem({ onSelect, children }: { onSelect: () => void; children: ReactNode }) {
     return (

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { type Key, type KeyboardEvent, type ReactNode, useEffect, useLayoutEffect, useRef } from 'react';
 import { Button } from './Button';
@@ -73,7 +74,7 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
                 </div>
             )}
             {rows.map((row, place) => (
-                // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any control of the row
+                // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any of its controls
                 <div
                     key={keyOf?.(row) ?? `new ${String(place)}`}
                     data-row
@@ -143,7 +144,10 @@ function Step({ name, isLast, onStep, children }: { name: string; isLast: boolea
             type="button"
             aria-label={name}
             aria-disabled={isLast}
-            className="inline-flex h-8 w-8 items-center justify-center text-ink-2 hover:text-ink aria-disabled:opacity-40 pointer-coarse:h-11 pointer-coarse:w-11"
+            className={clsx(
+                'inline-flex h-8 w-8 items-center justify-center text-ink-2',
+                'hover:text-ink aria-disabled:opacity-40 pointer-coarse:h-11 pointer-coarse:w-11',
+            )}
             onClick={onStep}
         >
             {children}

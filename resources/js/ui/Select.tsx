@@ -180,8 +180,10 @@ export function WordSelect({ label, ...choosing }: { label: string } & Choosing)
             aria-label={label}
             {...choosing}
             trigger={(chosen) => ({
-                className:
-                    'max-w-56 min-w-0 truncate border-b border-rule py-0.5 text-left font-semibold text-ink hover:border-ink pointer-coarse:min-h-11',
+                className: clsx(
+                    'max-w-56 min-w-0 truncate border-b border-rule py-0.5 text-left',
+                    'font-semibold text-ink hover:border-ink pointer-coarse:min-h-11',
+                ),
                 children: chosen,
             })}
         />
@@ -209,7 +211,10 @@ function Grouping({ heading, children }: { heading: string | null; children: Rea
     ) : (
         <Command.Group
             heading={heading}
-            className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-2"
+            className={clsx(
+                '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:pb-1',
+                '[&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-2',
+            )}
         >
             {children}
         </Command.Group>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -13,7 +14,10 @@ export function Signs({ label, children }: Props) {
         <Popover.Root>
             <Popover.Trigger
                 aria-label={label}
-                className="inline-flex size-6 flex-none items-center justify-center font-mono text-xs text-ink-2 hover:text-ink print:hidden"
+                className={clsx(
+                    'inline-flex size-6 flex-none items-center justify-center',
+                    'font-mono text-xs text-ink-2 hover:text-ink print:hidden',
+                )}
             >
                 ?
             </Popover.Trigger>

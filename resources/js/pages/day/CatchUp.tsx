@@ -22,7 +22,8 @@ export default function CatchUp({ page }: { page: CatchUpView }) {
                 <p className="text-ink-2">
                     {page.from === null || page.until === null
                         ? 'You were not away: nothing is missing.'
-                        : `You were away from ${dateWords(page.from)} to ${dateWords(page.until)}. Nothing was lost; it came along by itself.`}
+                        : `You were away from ${dateWords(page.from)} to ${dateWords(page.until)}. ` +
+                          'Nothing was lost: what was open has been carried over.'}
                 </p>
                 <Happened page={page} />
             </aside>

@@ -76,7 +76,12 @@ export default function Day({ page }: { page: DayView }) {
                     <LongTermWords longTerm={page.longTerm} />
                 </div>
             </div>
-            <aside className="col-start-2 row-end-3 border-l border-hairline px-6 pb-5 max-lg:col-start-1 max-lg:row-end-auto max-lg:border-0 max-md:px-4">
+            <aside
+                className={clsx(
+                    'col-start-2 row-end-3 border-l border-hairline px-6 pb-5',
+                    'max-lg:col-start-1 max-lg:row-end-auto max-lg:border-0 max-md:px-4',
+                )}
+            >
                 {page.alerts.length > 0 && <Alerts alerts={page.alerts} today={page.on} />}
                 <Log on={page.on} lines={page.log} mayWrite={mayWrite} />
                 <Section

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
@@ -127,7 +128,11 @@ function Row({ row, values, errors, set }: RowProps) {
 
     return (
         <li
-            className={`-mx-3 grid grid-cols-[minmax(0,5fr)_152px_minmax(0,8fr)] items-start gap-x-6 gap-y-2 border-t border-hairline px-3 py-2.5 max-md:grid-cols-1 ${values !== undefined && values.result !== '' ? 'bg-faint' : ''}`}
+            className={clsx(
+                '-mx-3 grid grid-cols-[minmax(0,5fr)_152px_minmax(0,8fr)] items-start',
+                'gap-x-6 gap-y-2 border-t border-hairline px-3 py-2.5 max-md:grid-cols-1',
+                values !== undefined && values.result !== '' ? 'bg-faint' : '',
+            )}
         >
             <div className="min-w-0">
                 <GoalTitle goal={goal} />

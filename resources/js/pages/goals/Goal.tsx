@@ -53,7 +53,11 @@ export default function Goal({ page }: { page: GoalView }) {
                         <h1 className="text-2xl">{goal.title}</h1>
                         <p className="mt-1 text-xs text-ink-2">
                             {page.closedOn !== null
-                                ? `closed ${dayWords(page.closedOn)}${page.rest === null ? '' : `, the rest ${page.rest}`}${page.closingLine === null ? '' : `: ${page.closingLine}`}`
+                                ? [
+                                      `closed ${dayWords(page.closedOn)}`,
+                                      page.rest !== null && `, the rest ${page.rest}`,
+                                      page.closingLine !== null && `: ${page.closingLine}`,
+                                  ]
                                 : `by ${dayWords(period.last)}, ${count(page.daysLeft, 'working day')} left`}
                             {goal.isPrivate && ', not for everyone'}
                         </p>

@@ -1,4 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { YearView as YearProps } from '../../generated/props';
 import { fullDateWords } from '../../lib/dates';
@@ -61,7 +62,12 @@ export default function Year({ page }: { page: YearProps }) {
                         <PaperWeek sheet={page} />
                     </div>
                 )}
-                <footer className="mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t border-hairline py-2.5 text-xs text-ink-2 print:hidden">
+                <footer
+                    className={clsx(
+                        'mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t',
+                        'border-hairline py-2.5 text-xs text-ink-2 print:hidden',
+                    )}
+                >
                     <span className="min-w-60 flex-1">
                         The notch shows where a goal should be today. Sparse hatching: missing. Crossed hatching: far behind. The worst
                         comes first. Press a gauge, or e, to see how it is calculated.

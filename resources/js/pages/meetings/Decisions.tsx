@@ -1,4 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
 import type { DecisionLine, DecisionsView } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -106,7 +107,10 @@ function Decision({ decision }: { decision: DecisionLine }) {
                 {decision.mayDelete && (
                     <button
                         type="button"
-                        className="opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:underline pointer-coarse:opacity-100"
+                        className={clsx(
+                            'opacity-0 group-focus-within:opacity-100 group-hover:opacity-100',
+                            'hover:underline pointer-coarse:opacity-100',
+                        )}
                         onClick={() => {
                             act('delete', route('decisions.destroy', decision.id));
                         }}

@@ -10,6 +10,7 @@ import { TableHead } from '../../ui/TableHead';
 export default function Record({ page }: { page: SeriesRecordView }) {
     const took = page.meetings.reduce((sum, meeting) => sum + meeting.took, 0);
     const planned = page.meetings.reduce((sum, meeting) => sum + meeting.planned, 0);
+    const oldest = page.oldestDays === null ? '' : `, the oldest for ${count(page.oldestDays, 'day')}`;
 
     return (
         <div className="space-y-8 px-6 py-5 max-md:px-4">
@@ -26,8 +27,7 @@ export default function Record({ page }: { page: SeriesRecordView }) {
                     <p className="mt-2 max-w-prose text-md">
                         They took {took} of {planned} min, {page.hours} hours of people’s time.{' '}
                         {page.promised > 0 && `${String(page.kept)} of ${count(page.promised, 'next step')} were done by their date. `}
-                        {page.open > 0 &&
-                            `${count(page.open, 'issue')} ${page.open === 1 ? 'is' : 'are'} open${page.oldestDays === null ? '' : `, the oldest for ${count(page.oldestDays, 'day')}`}.`}
+                        {page.open > 0 && `${count(page.open, 'issue')} ${page.open === 1 ? 'is' : 'are'} open${oldest}.`}
                     </p>
                 )}
             </header>

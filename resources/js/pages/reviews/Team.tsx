@@ -1,4 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import type { TeamGoal, TeamWeek } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dateWords, spanWords } from '../../lib/dates';
@@ -103,7 +104,12 @@ function Goals({ goals }: { goals: TeamGoal[] }) {
 
 function Line({ each: { goal, change, chance, line, on, isSaid, isMine } }: { each: TeamGoal }) {
     return (
-        <li className="grid grid-cols-[44px_minmax(0,1fr)_110px_56px_112px_minmax(0,1fr)_140px] items-center gap-x-3 border-t border-hairline py-2 max-lg:grid-cols-[44px_minmax(0,1fr)_112px]">
+        <li
+            className={clsx(
+                'grid grid-cols-[44px_minmax(0,1fr)_110px_56px_112px_minmax(0,1fr)_140px] items-center',
+                'gap-x-3 border-t border-hairline py-2 max-lg:grid-cols-[44px_minmax(0,1fr)_112px]',
+            )}
+        >
             <Cord cord={goal.cord} />
             <span className="min-w-0">
                 <Link href={route('goals.show', goal.id)} className="two-lines hover:underline">

@@ -1,4 +1,5 @@
 import { Head, router, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import type { DoneShare, DoneView } from '../../generated/props';
 import { addDays, dayWords, hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
@@ -84,7 +85,10 @@ function Spans({ page, today, onShow }: SpansProps) {
                         <button
                             type="button"
                             aria-pressed={page.from === from && page.until === until}
-                            className="min-h-8 border-b-2 border-transparent text-ink-2 hover:text-ink aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11"
+                            className={clsx(
+                                'min-h-8 border-b-2 border-transparent text-ink-2 hover:text-ink aria-pressed:border-ink',
+                                'aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11',
+                            )}
                             onClick={() => {
                                 onShow(from, until);
                             }}

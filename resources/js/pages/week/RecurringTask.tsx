@@ -61,7 +61,10 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                         <TextField
                             label="Repeats"
                             placeholder="every second Thursday"
-                            hint="In plain words: fortnightly on Mondays, every 31st, first working day, three weeks after it is done, when needed."
+                            hint={
+                                'In plain words: fortnightly on Mondays, every 31st, first working day, ' +
+                                'three weeks after it is done, when needed.'
+                            }
                             maxLength={120}
                             {...bind(form, 'words')}
                         />

@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { ReturnDate } from './ReturnDate';
 import type { ShelfRow } from '../../generated/props';
 import { act } from '../../lib/act';
@@ -29,7 +30,12 @@ export function ShelfLine({ row }: { row: ShelfRow }) {
                 </p>
             </div>
             {row.mayChange && (
-                <span className="flex flex-wrap gap-2 opacity-0 group-focus-within/shelf:opacity-100 group-hover/shelf:opacity-100 pointer-coarse:opacity-100">
+                <span
+                    className={clsx(
+                        'flex flex-wrap gap-2 opacity-0 group-focus-within/shelf:opacity-100',
+                        'group-hover/shelf:opacity-100 pointer-coarse:opacity-100',
+                    )}
+                >
                     <Button
                         onClick={() => {
                             act('post', route('shelf.back', { kind, shelved: id }));

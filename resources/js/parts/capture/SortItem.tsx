@@ -1,4 +1,5 @@
 import { Link, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { Answer, Question } from './Answer';
 import { Came } from './Came';
@@ -164,7 +165,10 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                         onChange={(event) => {
                             form.setData('title', event.target.value);
                         }}
-                        className="w-full border-b border-transparent bg-transparent py-1 text-md font-semibold hover:border-hairline focus:border-rule"
+                        className={clsx(
+                            'w-full border-b border-transparent bg-transparent py-1',
+                            'text-md font-semibold hover:border-hairline focus:border-rule',
+                        )}
                     />
                     <Understood reading={reading} />
                 </div>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { PieceKind, ReadPiece } from '../../generated/props';
 import { hoursWords, plannedWords } from '../../lib/dates';
 import type { Reading } from '../../lib/useReadLine';
@@ -57,7 +58,10 @@ function Meaning({ piece, reading }: { piece: ReadPiece; reading: Reading }) {
                     key={choice.value}
                     type="button"
                     aria-pressed={reading.chosen[piece.key] === choice.value}
-                    className="mr-2 font-semibold underline decoration-dotted underline-offset-4 aria-pressed:decoration-solid aria-pressed:decoration-2"
+                    className={clsx(
+                        'mr-2 font-semibold underline decoration-dotted underline-offset-4',
+                        'aria-pressed:decoration-solid aria-pressed:decoration-2',
+                    )}
                     onClick={() => {
                         reading.choose(piece.key, choice.value);
                     }}

@@ -46,7 +46,12 @@ function Row({ placed, page }: { placed: PlacedGoal; page: DirectionView }) {
     };
 
     return (
-        <li className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)_268px] items-start gap-x-8 gap-y-2 border-t border-hairline py-3 max-lg:grid-cols-1">
+        <li
+            className={clsx(
+                'grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)_268px] items-start',
+                'gap-x-8 gap-y-2 border-t border-hairline py-3 max-lg:grid-cols-1',
+            )}
+        >
             <div className="min-w-0">
                 <GoalTitle goal={goal} />
                 {longTermGoals.length > 0 && (

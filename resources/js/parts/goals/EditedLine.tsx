@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useState } from 'react';
 import { Button } from '../../ui/Button';
 
@@ -53,7 +54,10 @@ export function EditedLine({ title, mayChange, children, fields, isSaving, onSav
                 <button
                     type="button"
                     aria-label={`Edit ${title}`}
-                    className="link flex-none text-xs text-ink-2 opacity-0 group-hover/edited:opacity-100 focus:opacity-100 pointer-coarse:min-h-11 pointer-coarse:opacity-100"
+                    className={clsx(
+                        'link flex-none text-xs text-ink-2 opacity-0 group-hover/edited:opacity-100',
+                        'focus:opacity-100 pointer-coarse:min-h-11 pointer-coarse:opacity-100',
+                    )}
                     onClick={() => {
                         setEditing(true);
                     }}

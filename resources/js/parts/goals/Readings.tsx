@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
@@ -87,7 +88,12 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
             <span className="font-mono">{reading.value}</span>
             <span className="text-xs text-ink-2">{reading.by}</span>
             {mayChange && (
-                <span className="ml-auto flex opacity-0 group-focus-within/reading:opacity-100 group-hover/reading:opacity-100 pointer-coarse:opacity-100">
+                <span
+                    className={clsx(
+                        'ml-auto flex opacity-0 group-focus-within/reading:opacity-100',
+                        'group-hover/reading:opacity-100 pointer-coarse:opacity-100',
+                    )}
+                >
                     <Button
                         kind="quiet"
                         aria-label={`Edit the reading of ${dayWords(reading.on)}`}

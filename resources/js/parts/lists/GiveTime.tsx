@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { DraggableLine } from '../DraggableLine';
 import type { ListView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
@@ -22,7 +23,10 @@ export function GiveTime({ task, page }: { task: TaskRow; page: ListView }) {
                         key={time.value}
                         type="button"
                         aria-label={`Plan ${task.title} for ${time.spoken}`}
-                        className="min-h-7 border-b border-rule px-1.5 font-mono text-xs text-ink-2 hover:border-ink hover:text-ink pointer-coarse:min-h-11"
+                        className={clsx(
+                            'min-h-7 border-b border-rule px-1.5 font-mono text-xs text-ink-2',
+                            'hover:border-ink hover:text-ink pointer-coarse:min-h-11',
+                        )}
                         onClick={() => {
                             plan(task, time.value);
                         }}

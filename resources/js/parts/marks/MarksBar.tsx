@@ -1,4 +1,5 @@
 import { usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { Marked } from './Marks';
 import { Times } from '../Times';
@@ -46,7 +47,10 @@ export function MarksBar({ marks }: { marks: Marked }) {
         <div
             role="toolbar"
             aria-label="Selected tasks"
-            className="fixed bottom-4 left-1/2 z-30 flex -translate-x-1/2 items-center gap-3 border border-ink bg-sheet px-4 py-1.5 shadow-lg print:hidden"
+            className={clsx(
+                'fixed bottom-4 left-1/2 z-30 flex -translate-x-1/2 items-center',
+                'gap-3 border border-ink bg-sheet px-4 py-1.5 shadow-lg print:hidden',
+            )}
         >
             <span role="status" className="whitespace-nowrap">
                 <span className="font-mono">{marks.ids.length}</span> selected

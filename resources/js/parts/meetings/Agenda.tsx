@@ -177,7 +177,10 @@ function Control({ name, isOff = false, onPress, children }: ControlProps) {
             type="button"
             aria-label={name}
             aria-disabled={isOff}
-            className="ml-3 min-h-6 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:underline aria-disabled:cursor-default aria-disabled:opacity-0! pointer-coarse:opacity-100"
+            className={clsx(
+                'ml-3 min-h-6 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100',
+                'hover:underline aria-disabled:cursor-default aria-disabled:opacity-0! pointer-coarse:opacity-100',
+            )}
             onClick={() => {
                 if (!isOff) {
                     onPress();

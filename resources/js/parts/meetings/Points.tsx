@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { AddLine } from '../AddLine';
 import { PersonField } from '../Choose';
 import { Section } from '../Section';
@@ -29,7 +30,10 @@ export function Points({ points, people }: { points: PointRow[]; people: PersonT
                         </span>
                         <button
                             type="button"
-                            className="text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:underline pointer-coarse:opacity-100"
+                            className={clsx(
+                                'text-xs text-ink-2 opacity-0 group-focus-within:opacity-100',
+                                'group-hover:opacity-100 hover:underline pointer-coarse:opacity-100',
+                            )}
                             onClick={() => {
                                 act('delete', route('points.destroy', point.id));
                             }}

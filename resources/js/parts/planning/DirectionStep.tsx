@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
@@ -33,7 +34,10 @@ export function DirectionStep({ page }: { page: PlanningView }) {
                     {page.above.map(({ goal, expectedAtEnd, isPlaced }) => (
                         <li
                             key={goal.id}
-                            className="grid grid-cols-[1fr_260px_110px] items-center gap-6 border-t border-hairline py-2.5 max-md:grid-cols-1"
+                            className={clsx(
+                                'grid grid-cols-[1fr_260px_110px] items-center gap-6',
+                                'border-t border-hairline py-2.5 max-md:grid-cols-1',
+                            )}
                         >
                             <div className="min-w-0">
                                 <GoalTitle goal={goal} />

@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { EffectOnFigures } from '../goals/EffectOnFigures';
 import { AddLine } from '../AddLine';
@@ -67,7 +68,10 @@ function GoalList({ goals }: { goals: PlannedGoal[] }) {
                     {mayChange && (
                         <Link
                             href={route('goals.edit', goal.id)}
-                            className="link ml-auto text-xs opacity-0 group-hover/goal:opacity-100 focus:opacity-100 pointer-coarse:opacity-100"
+                            className={clsx(
+                                'link ml-auto text-xs opacity-0 group-hover/goal:opacity-100',
+                                'focus:opacity-100 pointer-coarse:opacity-100',
+                            )}
                         >
                             measure, owner and more<span className="sr-only"> of {goal.title}</span>
                         </Link>

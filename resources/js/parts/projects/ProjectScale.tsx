@@ -19,7 +19,7 @@ export function ProjectScale({ page }: { page: ProjectView }) {
                         : `${String(project.tasks - project.open)} of ${String(project.tasks)} tasks, ${gauge.terms}`}
                 </span>
                 <span className="text-sm">
-                    {gauge.expected !== null && <span className="mr-3 text-xs text-ink-2">expected {Math.round(gauge.expected)}%</span>}{' '}
+                    {gauge.expected !== null && <span className="mr-3 text-xs text-ink-2">expected {Math.round(gauge.expected)}%</span>}
                     <Standing gauge={gauge} />
                 </span>
             </div>

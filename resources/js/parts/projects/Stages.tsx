@@ -1,4 +1,5 @@
 import { Link, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { AddToStage } from './AddToStage';
 import { CanStart } from './CanStart';
 import { moveTo } from './moving';
@@ -43,7 +44,12 @@ export function Stages({ page }: { page: ProjectView }) {
                 )}
             </div>
             {areColumns ? (
-                <div className="grid auto-cols-[minmax(200px,1fr)] grid-flow-col overflow-x-auto border-t border-hairline max-md:auto-cols-[78vw]">
+                <div
+                    className={clsx(
+                        'grid auto-cols-[minmax(200px,1fr)] grid-flow-col',
+                        'overflow-x-auto border-t border-hairline max-md:auto-cols-[78vw]',
+                    )}
+                >
                     {page.stages.map((stage) => (
                         <Stage key={stage.id ?? 0} stage={stage} page={page} isColumn />
                     ))}

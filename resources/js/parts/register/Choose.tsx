@@ -81,10 +81,12 @@ export function Choose({ page }: { page: Register }) {
         />
     );
 
+    const need = select('need', 'Condition', choices.need, 'any condition');
+
     return (
         <div role="search" aria-label="Filter projects" className="mb-4 space-y-2 text-sm text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                Status {select('state', 'State', choices.state)} and {select('need', 'Condition', choices.need, 'any condition')} Group by{' '}
+                Status {select('state', 'State', choices.state)} and {need} Group by{' '}
                 {select('group', 'Group by', [...choices.group, ...fields])} Sort by{' '}
                 {select('sort', 'Sort by', [...choices.sort, ...fields])}
                 <button

@@ -16,7 +16,10 @@ export function RegisterLine({ project }: { project: RegisterRow }) {
     return (
         <li
             data-line
-            className="grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px] items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]"
+            className={clsx(
+                'grid grid-cols-[40px_minmax(180px,5fr)_minmax(110px,3fr)_96px_minmax(150px,4fr)_104px_28px]',
+                'items-center gap-x-4 border-b border-hairline py-2 max-lg:grid-cols-[40px_1fr_auto]',
+            )}
         >
             {project.cord === null ? (
                 <span className="font-mono text-xs text-ink-2" title="Not linked to a goal of this year">

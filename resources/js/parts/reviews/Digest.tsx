@@ -38,7 +38,8 @@ export function Digest({ rows, horizon, up, isOpen }: Props) {
                 <span className="text-xs text-ink-2">
                     {rows.length === 0
                         ? 'Nothing was written in this time.'
-                        : `${String(marked.length)} marked, ${String(others.length)} besides.${up === null ? '' : ` What you keep comes back in ${up.name}.`}`}
+                        : `${String(marked.length)} marked, ${String(others.length)} besides.`}
+                    {rows.length > 0 && up !== null && ` What you keep comes back in ${up.name}.`}
                 </span>
             </div>
             <ul className="mt-1 columns-2 gap-8 max-lg:columns-1">

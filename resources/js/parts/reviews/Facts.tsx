@@ -33,7 +33,10 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
                 {moved.map(({ goal, change, tasks, more }) => (
                     <li
                         key={goal.id}
-                        className="grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3 border-b border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_104px]"
+                        className={clsx(
+                            'grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3',
+                            'border-b border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_104px]',
+                        )}
                     >
                         <Cord cord={goal.cord} />
                         <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
@@ -104,10 +107,11 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
 }
 
 function WorkBar({ facts }: { facts: WeekFacts }) {
+    const before = facts.before === null ? '' : ` The four weeks before: ${String(facts.before)}%.`;
     const words =
         facts.minutes === 0
             ? 'Nothing was completed.'
-            : `${hoursWords(facts.minutes)}, ${count(facts.done, 'task')}, ${String(facts.alignment ?? 0)}% of it for goals.${facts.before === null ? '' : ` The four weeks before: ${String(facts.before)}%.`}`;
+            : `${hoursWords(facts.minutes)}, ${count(facts.done, 'task')}, ${String(facts.alignment ?? 0)}% of it for goals.${before}`;
 
     return (
         <>
@@ -149,12 +153,9 @@ function WorkPart({ share, whole }: { share: WorkShare; whole: number }) {
 function Promised({ facts }: { facts: WeekFacts }) {
     const kept = (isFirm: boolean) => {
         const goals = facts.promised.filter((goal) => goal.isFirm === isFirm);
+        const met = goals.filter((goal) => ['met', 'reached'].includes(goal.gauge.band));
 
-        return goals.length === 0
-            ? []
-            : [
-                  `${String(goals.filter((goal) => ['met', 'reached'].includes(goal.gauge.band)).length)} of ${String(goals.length)} ${isFirm ? 'firm' : 'flexible'}`,
-              ];
+        return goals.length === 0 ? [] : [`${String(met.length)} of ${String(goals.length)} ${isFirm ? 'firm' : 'flexible'}`];
     };
 
     return (

@@ -17,7 +17,12 @@ export function HoursByWeek({ facts }: { facts: PeriodFacts }) {
                 <span className="text-xs font-normal text-ink-2">
                     {facts.minutes === 0
                         ? 'Nothing was completed.'
-                        : `${hoursWords(facts.minutes)}${facts.alignment === null ? '' : `, ${String(facts.alignment)}% for goals (solid)`}${facts.before === null ? '' : `, before ${String(facts.before)}%`}.`}{' '}
+                        : [
+                              hoursWords(facts.minutes),
+                              facts.alignment !== null && `, ${String(facts.alignment)}% for goals (solid)`,
+                              facts.before !== null && `, before ${String(facts.before)}%`,
+                              '.',
+                          ]}{' '}
                     {facts.reviewed} of {facts.of} weeks reviewed
                 </span>
             </h2>

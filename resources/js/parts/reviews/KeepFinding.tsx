@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { FindingLevel, FindingSource } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
@@ -28,7 +29,10 @@ export function KeepFinding({ source, id, level, upTo, from, name }: Props) {
         <button
             type="button"
             aria-pressed={isKept}
-            className="min-h-6 flex-none text-xs text-ink-2 hover:text-ink hover:underline aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11"
+            className={clsx(
+                'min-h-6 flex-none text-xs text-ink-2 hover:text-ink hover:underline',
+                'aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11',
+            )}
             onClick={() => {
                 act('put', route('findings.keep'), { source, id, level: isKept ? from : upTo });
             }}

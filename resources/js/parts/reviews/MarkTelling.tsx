@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { TellingSource } from '../../generated/props';
 import { act } from '../../lib/act';
 import { route } from '../../lib/routes';
@@ -16,7 +17,11 @@ export function MarkTelling({ source, id, isWorth, words = 'Worth telling', clas
         <button
             type="button"
             aria-pressed={isWorth}
-            className={`min-h-6 flex-none text-xs text-ink-2 hover:text-ink hover:underline aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11 ${className}`}
+            className={clsx(
+                'min-h-6 flex-none text-xs text-ink-2 hover:text-ink hover:underline',
+                'aria-pressed:font-semibold aria-pressed:text-ink pointer-coarse:min-h-11',
+                className,
+            )}
             onClick={() => {
                 act('put', route('worth-telling.mark'), { source, id, isWorth: !isWorth });
             }}

@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { Cord } from '../Cord';
 import { Gauge, Standing } from '../Gauge';
 import { DecisionList } from './DecisionList';
@@ -80,7 +81,12 @@ function Promised({ each: { goal, estimate, result } }: { each: PromisedGoal }) 
     );
 
     return (
-        <li className="grid grid-cols-[44px_1fr_84px_80px_108px] items-center gap-x-3 border-t border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_80px]">
+        <li
+            className={clsx(
+                'grid grid-cols-[44px_1fr_84px_80px_108px] items-center gap-x-3',
+                'border-t border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_80px]',
+            )}
+        >
             <Cord cord={goal.cord} />
             <span className="min-w-0">
                 <Link href={route('goals.show', goal.id)} title={goal.title} className="two-lines hover:underline">

@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import type { Resolution, Verdict } from '../../generated/props';
 import { act } from '../../lib/act';
 import { plannedWords } from '../../lib/dates';
@@ -40,7 +41,10 @@ export function Resolutions({ period, resolutions, isOpen }: Props) {
                                         key={verdict}
                                         type="button"
                                         aria-pressed={resolution.now === verdict}
-                                        className="min-h-8 border-b-2 border-transparent hover:border-rule aria-pressed:border-ink aria-pressed:font-semibold pointer-coarse:min-h-11"
+                                        className={clsx(
+                                            'min-h-8 border-b-2 border-transparent hover:border-rule',
+                                            'aria-pressed:border-ink aria-pressed:font-semibold pointer-coarse:min-h-11',
+                                        )}
                                         onClick={() => {
                                             act('put', route('reviews.judge', period), {
                                                 answer: resolution.id,

@@ -12,7 +12,7 @@ import { Menu, MenuItem } from '../../ui/Menu';
 /** How often what one goes on with comes back; any other rhythm is set where the recurring task is. */
 const rhythms = ['every week', 'every second week', 'every month', 'every quarter'];
 
-/** Each line of what is started, stopped or continued becomes a goal, a task, a recurring task or an issue by one press, and says what it became. */
+/** One press makes a goal, a task, a recurring task or an issue of a line of what is started, stopped or continued. */
 export function WhatFollows({ period, lines }: { period: PeriodTag; lines: FollowLine[] }) {
     return lines.length === 0 ? null : (
         <section className="mt-6 border-t border-rule pt-3 print:hidden">

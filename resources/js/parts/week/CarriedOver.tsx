@@ -1,4 +1,5 @@
 import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { AskingTask } from './AskingTask';
 import type { PersonTag, TaskRow } from '../../generated/props';
 import { route } from '../../lib/routes';
@@ -15,7 +16,12 @@ export function CarriedOver({ tasks, people }: Props) {
     const others = tasks.filter((task) => task !== asking);
 
     return (
-        <section className="grid grid-cols-[152px_1fr] gap-x-4 bg-faint py-3 pr-4 pl-6 max-lg:-mx-6 max-lg:pl-6 max-md:-mx-4 max-md:grid-cols-1 max-md:pl-4">
+        <section
+            className={clsx(
+                'grid grid-cols-[152px_1fr] gap-x-4 bg-faint py-3 pr-4 pl-6',
+                'max-lg:-mx-6 max-lg:pl-6 max-md:-mx-4 max-md:grid-cols-1 max-md:pl-4',
+            )}
+        >
             <div>
                 <h2 className="text-base">Carried over</h2>
                 <p className="text-xs text-ink-2">{count(tasks.length, 'task')} from earlier weeks</p>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Cord } from '../Cord';
 import { TaskLine } from '../TaskLine';
@@ -15,7 +16,10 @@ export function Shares({ shares, tasks }: { shares: DoneShare[]; tasks: TaskRow[
                     <button
                         type="button"
                         aria-expanded={open === share.title}
-                        className="group grid min-h-9 w-full grid-cols-[1fr_160px_72px_44px] items-center gap-3 text-left max-sm:grid-cols-[1fr_72px_44px]"
+                        className={clsx(
+                            'group grid min-h-9 w-full grid-cols-[1fr_160px_72px_44px]',
+                            'items-center gap-3 text-left max-sm:grid-cols-[1fr_72px_44px]',
+                        )}
                         onClick={() => {
                             setOpen(open === share.title ? null : share.title);
                         }}

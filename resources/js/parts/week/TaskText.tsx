@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useRef } from 'react';
 import { TaskTick } from '../TaskTick';
 import type { TaskView } from '../../generated/props';
@@ -31,7 +32,11 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                     maxLength={200}
                     value={form.data.title}
                     aria-invalid={form.errors.title !== undefined}
-                    className={`field-sizing-content w-full resize-none bg-transparent text-xl font-semibold tracking-tight outline-offset-4 ${isOver ? 'text-ink-2 line-through' : ''}`}
+                    className={clsx(
+                        'field-sizing-content w-full resize-none bg-transparent',
+                        'text-xl font-semibold tracking-tight outline-offset-4',
+                        isOver ? 'text-ink-2 line-through' : '',
+                    )}
                     onChange={(event) => {
                         form.setData('title', event.target.value);
                     }}

@@ -17,7 +17,8 @@ export function WeekFloor({ floor }: { floor: YearFloor }) {
     const aside =
         now === undefined
             ? ''
-            : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. Whole: kept. Half: partly kept. Broken: missed.`;
+            : `${now.period.words}: ${String(now.goals.length)} goals, ${String(firm)} firm. ` +
+              'Whole: kept. Half: partly kept. Broken: missed.';
 
     return (
         <Floor title="Weeks" aside={aside}>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 interface Props {
     label: string;
     value: string;
@@ -18,7 +19,10 @@ export function LineField({ label, value, isFocused = false, onChange, onEnter, 
             maxLength={2000}
             autoFocus={isFocused}
             value={value}
-            className="field-sizing-content block min-h-6.5 w-full resize-none bg-transparent leading-6.5 placeholder:text-ink-2 focus:outline-none"
+            className={clsx(
+                'field-sizing-content block min-h-6.5 w-full resize-none',
+                'bg-transparent leading-6.5 placeholder:text-ink-2 focus:outline-none',
+            )}
             onChange={(event) => {
                 onChange(event.target.value);
             }}

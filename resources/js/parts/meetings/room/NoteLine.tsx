@@ -72,13 +72,18 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
     }
 
     return (
-        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- a line hears keys
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- hears keys
         <li className="group relative flex items-baseline gap-3" tabIndex={mayWrite ? 0 : undefined} onKeyDown={hear} data-note-line>
             <span className={clsx('min-h-6.5 min-w-0 flex-1 wrap-anywhere whitespace-pre-wrap', line.became !== null && 'font-semibold')}>
                 {line.words}
             </span>
             {line.became !== null && <span className="flex-none text-xs text-ink-2">{line.became}</span>}
-            <span className="absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100 focus-within:opacity-100 pointer-coarse:static pointer-coarse:opacity-100">
+            <span
+                className={clsx(
+                    'absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100',
+                    'focus-within:opacity-100 pointer-coarse:static pointer-coarse:opacity-100',
+                )}
+            >
                 {mayBecome && (
                     <>
                         <button type="button" className={quiet} title="Make a next step of it" onClick={step}>
