@@ -44,6 +44,9 @@ const REPLACED = [
 /** Ordinary words in another sense. */
 const EXCEPTED = ['two letters', 'Two letters', 'theme=', 'theme: Theme', 'there is no such day'];
 
+/** What is a question to the database, or code. */
+const CODE = '/\b(?i:select|from)\b[^.]*\b(?i:where|from|in|join)\b *[\w("]+[._(]|=>|\(\)|::|->|\bapp\\\\|^App/';
+
 /** @return list<string> what people may read in a file: its texts, without comments, classes and code */
 function textsIn(string $path): array
 {
@@ -56,7 +59,7 @@ function textsIn(string $path): array
         array_filter(
             $texts,
             static fn(string $text): bool => preg_match('/[a-z’”] [a-z“]|^[A-Z][a-z]+/u', $text) === 1 &&
-                preg_match('/\b(?i:select|from)\b[^.]*\b(?i:where|from|in|join)\b *[\w("]+[._(]|=>|\(\)|::|->|\bapp\\\\|^App/', $text) !== 1,
+                preg_match(CODE, $text) !== 1,
         ),
     );
 }
