@@ -50,6 +50,16 @@ final class Issue extends Record
 
     protected $table = 'issues';
 
+    /**
+     * @param Collection<int, self> $issues
+     *
+     * @return list<int> those that were given an order by hand, in that order
+     */
+    public static function arranged(Collection $issues): array
+    {
+        return array_values($issues->whereNotNull('place')->sortBy('place')->map(static fn(self $issue): int => $issue->id)->all());
+    }
+
     /** @return BelongsTo<Series, $this> */
     public function series(): BelongsTo
     {

@@ -42,8 +42,10 @@ describe('the order of an agenda', function (): void {
         $this->dear = ($this->issue)('Dear', ['rank' => 'A', 'minutes' => 15]);
         $this->some = ($this->issue)('Some', ['rank' => 'B', 'minutes' => 12]);
         $this->free = ($this->issue)('Free', ['rank' => 'C', 'minutes' => 5]);
-        $this->arrange = fn(array $issues) => $this->put("/series/{$this->series->id}/agenda", [
+        $this->arranged = fn(): array => $this->props("/series/{$this->series->id}")['page']['agenda']['arranged'];
+        $this->arrange = fn(array $issues, ?array $seen = null) => $this->put("/series/{$this->series->id}/agenda", [
             'issues' => array_map(static fn(Issue $issue): int => $issue->id, $issues),
+            'seen' => $seen ?? ($this->arranged)(),
         ]);
     });
 
@@ -52,8 +54,8 @@ describe('the order of an agenda', function (): void {
         ($this->arrange)([$this->free, $this->some, $this->dear])->assertSessionHasNoErrors();
         expect(($this->order)())
             ->toBe([['Free', 'Some'], ['Dear']])
-            ->and($this->props("/series/{$this->series->id}")['page']['agenda']['isArranged'])
-            ->toBeTrue();
+            ->and(($this->arranged)())
+            ->toBe([$this->free->id, $this->some->id, $this->dear->id]);
         // What is raised later comes after it.
         ($this->issue)('Later', ['rank' => 'A', 'minutes' => 1]);
         expect(($this->order)()[1])->toBe(['Dear', 'Later']);
@@ -72,6 +74,23 @@ describe('the order of an agenda', function (): void {
         expect($meeting->items()->where('kind', 'issue')->pluck('title')->all())->toBe(['Free', 'Some', 'Dear']);
         $this->post("/meetings/$meeting->id/close")->assertSessionHasNoErrors();
         expect(($this->order)())->toBe([['Dear', 'Some'], ['Free']]);
+    });
+
+    it('is not given over one that somebody else gave meanwhile', function (): void {
+        $seen = ($this->arranged)();
+        $this->actingAs($this->elif);
+        ($this->arrange)([$this->free, $this->some, $this->dear], $seen)->assertSessionHasNoErrors();
+        $this->actingAs($this->noor);
+        ($this->arrange)([$this->some, $this->dear, $this->free], $seen)->assertSessionHasErrors([
+            'issues' => 'Somebody reordered this agenda meanwhile. It has been loaded again: move the issue once more.',
+        ]);
+        ($this->arrange)([], $seen)->assertSessionHasErrors('issues');
+        expect(($this->order)())->toBe([['Free', 'Some'], ['Dear']]);
+        // Undone meanwhile is reordered as well.
+        $seen = ($this->arranged)();
+        $this->actingAs($this->elif)->post('/undo');
+        $this->actingAs($this->noor);
+        ($this->arrange)([$this->some, $this->dear, $this->free], $seen)->assertSessionHasErrors('issues');
     });
 
     it('is refused when an issue of it is gone, and for who may not run the meeting', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
+use App\Models\Issue;
 use App\Models\Person;
 use App\Models\Series;
 use App\Store\ChangeLog;
@@ -18,12 +19,17 @@ final readonly class ArrangeAgenda
 
     /**
      * @param list<int> $issues in the order wanted; none for the order that is worked out
+     * @param list<int> $seen those that had an order by hand when this one was made, in that order
      *
-     * @throws RefusedChange when one of them is not open in this series any more
+     * @throws RefusedChange when one of them is not open in this series any more, or somebody else gave them another order
      */
-    public function __invoke(Person $who, Series $series, array $issues): void
+    public function __invoke(Person $who, Series $series, array $issues, array $seen): void
     {
         $open = $series->openIssues()->get()->keyBy('id');
+
+        if (Issue::arranged($open) !== $seen) {
+            throw new RefusedChange('issues', 'Somebody reordered this agenda meanwhile. It has been loaded again: move the issue once more.');
+        }
 
         foreach ($issues as $id) {
             if (! $open->has($id)) {

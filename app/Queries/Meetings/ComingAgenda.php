@@ -42,7 +42,7 @@ final readonly class ComingAgenda
             $rows($fit->wontFit),
             self::wall($begins, $minutes),
             $fit->spare,
-            $issues->contains(static fn(Issue $issue): bool => $issue->place !== null),
+            Issue::arranged($issues),
         );
     }
 

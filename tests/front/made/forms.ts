@@ -24,7 +24,7 @@ export const seriesForm = (more: Partial<SeriesValues> = {}): SeriesFormView => 
 export const seriesView = (more: Partial<SeriesView> = {}): SeriesView => ({
     ...{ series, attendees: [noor, elif], guests: [], chair: null, minuteTaker: null, followUps: [], held: [], projects: [] },
     ...{ against: [], coming: [], points: [], belongsTo: [], changes: null, tray: 0, goals: [], mayRun: true, mayChange: true },
-    agenda: { items: [], wontFit: [], ends: '09:10', spare: 12, isArranged: false },
+    agenda: { items: [], wontFit: [], ends: '09:10', spare: 12, arranged: [] },
     ...more,
 });
 

@@ -209,7 +209,7 @@ describe('an agenda that is being prepared', () => {
         wontFit: [issue({ id: 3, title: 'Issue 3', minutes: 9 })],
         ends: '09:10',
         spare: 0,
-        isArranged: true,
+        arranged: [1, 2],
     };
 
     it('says why an issue comes where it comes, and what will not fit', () => {
@@ -221,13 +221,13 @@ describe('an agenda that is being prepared', () => {
     it('is put in order by hand, also with what did not fit, and by the rules again', async () => {
         render(<Agenda page={seriesView({ agenda })} />);
         await press('Move Issue 3 up');
-        expect(await said()).toEqual(['put', '/series/2/agenda', { issues: [1, 3, 2] }]);
+        expect(await said()).toEqual(['put', '/series/2/agenda', { issues: [1, 3, 2], seen: [1, 2] }]);
         await (await server.last()).takes();
         await press('Move Issue 1 down');
-        expect((await server.nth(2)).data).toEqual({ issues: [2, 1, 3] });
+        expect((await server.nth(2)).data).toEqual({ issues: [2, 1, 3], seen: [1, 2] });
         await (await server.nth(2)).takes();
         await press('Order by cost of waiting');
-        expect((await server.nth(3)).data).toEqual({ issues: [] });
+        expect((await server.nth(3)).data).toEqual({ issues: [], seen: [1, 2] });
     });
 
     it('moves nothing over its ends', async () => {

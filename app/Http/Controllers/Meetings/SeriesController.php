@@ -97,10 +97,14 @@ final class SeriesController extends Controller
     /** Gives the issues of the next meeting an order by hand; none for the one that is worked out. */
     public function arrange(Request $request, Series $series, ArrangeAgenda $arrange): RedirectResponse
     {
-        $request->validate(['issues' => ['present', 'array', 'max:500'], 'issues.*' => ['integer', 'distinct']]);
-        /** @var list<int|string> $issues */
-        $issues = array_values($request->array('issues'));
-        $arrange($this->me(), $series, array_map(intval(...), $issues));
+        $request->validate([
+            'issues' => ['present', 'array', 'max:500'],
+            'issues.*' => ['integer', 'distinct'],
+            'seen' => ['array', 'max:500'],
+            'seen.*' => ['integer'],
+        ]);
+        $ids = static fn(string $field): array => array_values(array_map(intval(...), $request->array($field)));
+        $arrange($this->me(), $series, $ids('issues'), $ids('seen'));
 
         return $this->changed();
     }

@@ -14,14 +14,14 @@ final readonly class AgendaView implements Props
      * @param list<IssueRow> $wontFit
      * @param string $ends HH:MM on the wall
      * @param int $spare minutes that no issue takes
-     * @param bool $isArranged whether somebody gave its issues an order by hand
+     * @param list<int> $arranged issues to which somebody gave an order by hand, in that order
      */
     public function __construct(
         public array $items,
         public array $wontFit,
         public string $ends,
         public int $spare,
-        public bool $isArranged,
+        public array $arranged,
     ) {
     }
 }

@@ -17,7 +17,7 @@ export function Agenda({ page }: { page: SeriesView }) {
     const { agenda, series } = page;
     const order = [...agenda.items.flatMap(({ issue }) => (issue === null ? [] : [issue.id])), ...agenda.wontFit.map(({ id }) => id)];
     const arrange = (issues: number[]) => {
-        act('put', route('series.arrange', series.id), { issues });
+        act('put', route('series.arrange', series.id), { issues, seen: agenda.arranged });
     };
     const move = (id: number, by: number) => {
         const at = order.indexOf(id);
@@ -63,7 +63,7 @@ export function Agenda({ page }: { page: SeriesView }) {
 
     return (
         <>
-            {agenda.isArranged && (
+            {agenda.arranged.length > 0 && (
                 <p className="mt-3 flex flex-wrap items-baseline gap-x-3 text-xs text-ink-2">
                     These issues are in an order set by hand.
                     {page.mayRun && (
