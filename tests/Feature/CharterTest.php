@@ -111,6 +111,20 @@ it('has milestones to reach', function (): void {
     expect(Milestone::query()->count())->toBe(0);
 });
 
+it('lets two change a milestone, each what the other did not', function (): void {
+    $this->post("/projects/{$this->project->id}/milestones", ['title' => 'Five wet', 'on' => '2027-03-09']);
+    $milestone = Milestone::query()->sole();
+    $change = fn(array $to, array $seen) => $this->put("/milestones/$milestone->id", [...$to, 'seen' => $seen]);
+    $change(['title' => 'Six wet'], ['title' => 'Five wet'])->assertSessionHasNoErrors();
+    $change(['on' => '2027-03-16'], ['on' => '2027-03-09'])->assertSessionHasNoErrors();
+    $change(['title' => 'Seven wet'], ['title' => 'Five wet'])->assertSessionHasErrors('title');
+    $change(['on' => '9999-13-01'], ['on' => '2027-03-16'])->assertSessionHasErrors('on');
+
+    expect($milestone->refresh()->only('title', 'on'))->toEqual(['title' => 'Six wet', 'on' => Day::of('2027-03-16')]);
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect((string) $milestone->refresh()->on)->toBe('2027-03-09');
+});
+
 it('promotes a line of the plan to a task once', function (): void {
     $this->post("/projects/{$this->project->id}/lines", ['title' => 'Ask the ferry'])->assertSessionHasNoErrors();
     $line = PlanLine::query()->firstOrFail();

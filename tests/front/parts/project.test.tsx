@@ -74,7 +74,7 @@ describe('milestones', () => {
         render(<MilestonesButton page={project({ milestones, mayChange })} />);
         await press('Milestones');
     };
-    const lines = () => screen.getAllByRole('listitem').map(({ textContent }) => textContent.replace('Delete', ''));
+    const lines = () => screen.getAllByRole('listitem').map(({ textContent }) => textContent.replace('EditDelete', ''));
 
     it('say by when, when they were reached, and which are late', async () => {
         await open([
@@ -113,10 +113,36 @@ describe('milestones', () => {
         expect(screen.getByLabelText<HTMLInputElement>('Milestone').value).toBe('');
     });
 
-    it('cannot be ticked by who may not change the project', async () => {
+    it('are changed where they stand, with what stood there before, and back as they were when one thinks better of it', async () => {
+        await open([milestone()]);
+        await press('Edit the milestone First mooring holds');
+        write('Name of the milestone', 'The first mooring holds a storm');
+        await press('Save');
+        expect(await server.last()).toMatchObject({
+            method: 'put',
+            url: expect.stringContaining('/milestones/9') as string,
+            data: { title: 'The first mooring holds a storm', seen: { title: 'First mooring holds' } },
+        });
+        expect((await server.last()).data).not.toHaveProperty('on');
+        await (await server.last()).refuses({ title: 'Somebody changed this meanwhile.' });
+        expect(screen.getByText('Somebody changed this meanwhile.')).toBeTruthy();
+        await press('Cancel');
+        await press('Edit the milestone First mooring holds');
+        expect(screen.getByLabelText<HTMLInputElement>('Name of the milestone').value).toBe('First mooring holds');
+        await writeAndLeave('Date of the milestone', '20 Mar');
+        await press('Save');
+        await vi.waitFor(async () => {
+            expect((await server.nth(2)).data).toMatchObject({ on: '2027-03-20' });
+        });
+        await (await server.nth(2)).takes();
+        expect(await screen.findByRole('button', { name: 'Edit the milestone First mooring holds' })).toBeTruthy();
+    });
+
+    it('can only be read by who may not change the project', async () => {
         await open([milestone()], false);
         expect(screen.getByRole<HTMLButtonElement>('checkbox').disabled).toBe(true);
-        expect(screen.queryByRole('button', { name: /^Delete/ })).toBeNull();
+        expect(screen.queryByRole('button', { name: /^(Edit|Delete|Add)/ })).toBeNull();
+        expect(screen.queryByLabelText('Milestone')).toBeNull();
     });
 });
 

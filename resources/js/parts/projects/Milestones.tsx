@@ -1,6 +1,6 @@
 import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
-import type { SubmitEvent } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import type { MilestoneRow, ProjectView } from '../../generated/props';
 import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
@@ -12,7 +12,7 @@ import { TextField } from '../../ui/Field';
 import { Tick } from '../../ui/Tick';
 import { DateField } from '../../ui/DateField';
 
-/** Dated points to reach: set, reached, deleted. */
+/** Dated points to reach: set, changed, reached, deleted. */
 export function MilestonesButton({ page }: { page: ProjectView }) {
     return (
         <DialogButton words="Milestones" kind="quiet" title="Milestones">
@@ -22,11 +22,24 @@ export function MilestonesButton({ page }: { page: ProjectView }) {
 }
 
 function Milestones({ page }: { page: ProjectView }) {
-    const form = useForm(`new milestone of project ${String(page.project.id)}`, { title: '', on: '' });
+    return (
+        <div className="space-y-4">
+            <ul className="divide-y divide-hairline">
+                {page.milestones.map((milestone) => (
+                    <Line key={milestone.id} milestone={milestone} mayChange={page.mayChange} />
+                ))}
+            </ul>
+            {page.mayChange && <New project={page.project.id} />}
+        </div>
+    );
+}
+
+function New({ project }: { project: number }) {
+    const form = useForm(`new milestone of project ${String(project)}`, { title: '', on: '' });
 
     const add = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('milestones.store', page.project.id), {
+        form.post(route('milestones.store', project), {
             preserveScroll: true,
             preserveState: true,
             onSuccess: () => {
@@ -36,25 +49,54 @@ function Milestones({ page }: { page: ProjectView }) {
     };
 
     return (
-        <div className="space-y-4">
-            <ul className="divide-y divide-hairline">
-                {page.milestones.map((milestone) => (
-                    <Line key={milestone.id} milestone={milestone} mayChange={page.mayChange} />
-                ))}
-            </ul>
-            <form onSubmit={add} className="grid grid-cols-[1fr_160px_auto] items-end gap-3 max-sm:grid-cols-1">
-                <TextField label="Milestone" autoFocus maxLength={200} {...bind(form, 'title')} />
-                <DateField label="Milestone by" {...bind(form, 'on')} />
-                <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
-                    Add
-                </Button>
-            </form>
-        </div>
+        <form onSubmit={add} className="grid grid-cols-[1fr_160px_auto] items-end gap-3 max-sm:grid-cols-1">
+            <TextField label="Milestone" autoFocus maxLength={200} {...bind(form, 'title')} />
+            <DateField label="Milestone by" {...bind(form, 'on')} />
+            <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
+                Add
+            </Button>
+        </form>
     );
 }
 
 function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: boolean }) {
+    const [isChanging, setChanging] = useState(false);
+    const form = useForm(`milestone ${String(milestone.id)}`, { title: milestone.title, on: milestone.on });
     const isReached = milestone.reachedOn !== null;
+
+    const change = (event: SubmitEvent) => {
+        event.preventDefault();
+        form.put(route('milestones.update', milestone.id), {
+            preserveScroll: true,
+            preserveState: true,
+            onSuccess: () => {
+                setChanging(false);
+            },
+        });
+    };
+
+    if (isChanging) {
+        return (
+            <li>
+                <form onSubmit={change} className="flex flex-wrap items-start gap-3 py-1.5">
+                    <TextField label="Name of the milestone" isLabelHidden autoFocus maxLength={200} {...bind(form, 'title')} />
+                    <DateField label="Date of the milestone" isLabelHidden {...bind(form, 'on')} />
+                    <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
+                        Save
+                    </Button>
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            form.reset();
+                            setChanging(false);
+                        }}
+                    >
+                        Cancel
+                    </Button>
+                </form>
+            </li>
+        );
+    }
 
     return (
         <li className="flex items-start gap-3 py-1.5">
@@ -75,15 +117,26 @@ function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: bo
                 </span>
             </span>
             {mayChange && (
-                <Button
-                    kind="quiet"
-                    aria-label={`Delete the milestone ${milestone.title}`}
-                    onClick={() => {
-                        act('delete', route('milestones.destroy', milestone.id));
-                    }}
-                >
-                    Delete
-                </Button>
+                <span className="flex">
+                    <Button
+                        kind="quiet"
+                        aria-label={`Edit the milestone ${milestone.title}`}
+                        onClick={() => {
+                            setChanging(true);
+                        }}
+                    >
+                        Edit
+                    </Button>
+                    <Button
+                        kind="quiet"
+                        aria-label={`Delete the milestone ${milestone.title}`}
+                        onClick={() => {
+                            act('delete', route('milestones.destroy', milestone.id));
+                        }}
+                    >
+                        Delete
+                    </Button>
+                </span>
             )}
         </li>
     );
