@@ -117,6 +117,14 @@ describe('the form of a habit', () => {
         expect((await server.last()).data).toMatchObject({ weekdays: [] });
     });
 
+    it('keeps the last of its days: none would be read as all', async () => {
+        render(<HabitForm habit={{ ...walk, weekdays: ['monday', 'friday'] }} onDone={() => undefined} />);
+        await userEvent.click(screen.getByLabelText('Mon'));
+        await userEvent.click(screen.getByLabelText('Fri'));
+        await press('Save');
+        expect((await server.last()).data).toMatchObject({ weekdays: ['friday'] });
+    });
+
     it('is ended, and keeps what it counted', async () => {
         render(<HabitForm habit={walk} onDone={() => undefined} />);
         await press('End this habit');

@@ -69,6 +69,8 @@ export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: (
                                 key={value}
                                 label={short}
                                 checked={data.weekdays.length === 0 || data.weekdays.includes(value)}
+                                // The last of them stays: none at all is meant by ending the habit.
+                                disabled={data.weekdays.length === 1 && data.weekdays.includes(value)}
                                 onChange={(isOn) => {
                                     const all = data.weekdays.length === 0 ? weekdays.map((day) => day.value) : data.weekdays;
                                     const chosen = isOn ? [...all, value] : all.filter((day) => day !== value);

@@ -29,7 +29,17 @@ export function EditedLine({ title, mayChange, children, fields, isSaving, onSav
     if (isEditing) {
         return (
             <li className="py-2">
-                <form onSubmit={save} className="space-y-2">
+                {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape, from any of its fields */}
+                <form
+                    className="space-y-2"
+                    onSubmit={save}
+                    onKeyDown={(event) => {
+                        // A list or a calendar that is open in it closes first.
+                        if (event.key === 'Escape' && !event.defaultPrevented) {
+                            close();
+                        }
+                    }}
+                >
                     {fields}
                     <div className="flex flex-wrap gap-2">
                         <Button kind="main" type="submit" disabled={isSaving}>
