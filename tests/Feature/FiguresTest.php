@@ -312,18 +312,6 @@ it('can be as large as a workspace gets', function (): void {
         ->assertOk();
 });
 
-it('can be laid around any day', function (string $day): void {
-    Carbon::setTestNow("$day 09:00:00");
-    Saltglass::load(Day::of($day));
-
-    expect(DB::table('tasks')->count())
-        ->toBe(500)
-        ->and(DB::table('meetings')->count())
-        ->toBe(45)
-        ->and(DB::table('goals')->count())
-        ->toBe(73);
-})->with(['2027-01-01', '2028-02-29', '2026-12-31', '2027-05-09']);
-
 it('computes a plan file on the command line', function (): void {
     $case = dirname(__DIR__).'/cases/01-tasks-roll-up.plan.json';
 

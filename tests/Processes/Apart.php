@@ -14,6 +14,8 @@ use RuntimeException;
 /** Several real processes on one database in a file, each a person who asks one thing after the other. */
 final class Apart
 {
+    private static ?string $empty = null;
+
     /**
      * @template T
      *
@@ -25,23 +27,47 @@ final class Apart
     {
         $folder = sys_get_temp_dir().'/loftrin-'.bin2hex(random_bytes(6));
         mkdir($folder);
-        touch("$folder/data.sqlite");
+        copy(self::empty(), "$folder/data.sqlite");
+
+        try {
+            return self::at("$folder/data.sqlite", static fn(): mixed => $work(new self($folder)));
+        } finally {
+            array_map(unlink(...), glob("$folder/*") ?: []);
+            rmdir($folder);
+        }
+    }
+
+    /** The path of a database with all tables and no row, laid out once in a process. */
+    private static function empty(): string
+    {
+        if (self::$empty === null) {
+            $file = self::$empty = (string) tempnam(sys_get_temp_dir(), 'loftrin-empty-');
+            self::at($file, static fn(): int => app()->make(Kernel::class)->call('migrate', ['--force' => true]));
+            register_shutdown_function(static fn(): bool => unlink($file));
+        }
+
+        return self::$empty;
+    }
+
+    /**
+     * @template T
+     *
+     * @param Closure(): T $work with the file as the database
+     *
+     * @return T
+     */
+    private static function at(string $file, Closure $work): mixed
+    {
         $before = config('database.connections.sqlite.database');
         DB::purge('sqlite');
-        config(['database.connections.sqlite.database' => "$folder/data.sqlite"]);
+        config(['database.connections.sqlite.database' => $file]);
         app()->forgetScopedInstances();
 
         try {
-            app()
-                ->make(Kernel::class)
-                ->call('migrate', ['--force' => true]);
-
-            return $work(new self($folder));
+            return $work();
         } finally {
             DB::purge('sqlite');
             config(['database.connections.sqlite.database' => $before]);
-            array_map(unlink(...), glob("$folder/*") ?: []);
-            rmdir($folder);
         }
     }
 

@@ -1,16 +1,23 @@
 import type { Locator, Page } from '@playwright/test';
 import { choose, expect, test } from './signedIn';
 
-/** Goes on with the Tab key until the element has the focus. */
+/** Goes on or back with the Tab key until the element has the focus. */
 async function reach(page: Page, target: Locator): Promise<void> {
     await target.waitFor();
 
     for (let presses = 0; presses < 200; presses++) {
-        if (await target.evaluate((element) => element === document.activeElement)) {
+        const way = await target.evaluate((element) => {
+            const focused = document.activeElement ?? document.body;
+            const isBefore = (focused.compareDocumentPosition(element) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
+
+            return focused === element ? null : isBefore ? 'Shift+Tab' : 'Tab';
+        });
+
+        if (way === null) {
             return;
         }
 
-        await page.keyboard.press('Tab');
+        await page.keyboard.press(way);
     }
 
     throw new Error(`Not reached with the Tab key: ${target.toString()}`);

@@ -13,7 +13,7 @@ use Illuminate\Support\Str;
 use Spatie\Activitylog\Models\Activity;
 
 /** What has been added to a record since it was made, whatever names it: with the record it would be gone, or lose its place. */
-final readonly class BuiltOn
+final class BuiltOn
 {
     /** What follows from other records and goes with them, and what is one's own alone: nobody is told that it is there. */
     private const ASIDE = [
@@ -36,6 +36,9 @@ final readonly class BuiltOn
         'retrospective_answers' => 'answer',
         'agreed_changes' => 'change of a retrospective',
     ];
+
+    /** @var array<string, array<string, list<array{string, string}>>> what names what, by database */
+    private static array $references = [];
 
     /** @throws RefusedChange naming who added what */
     public static function refuse(Record $record, string $batch): void
@@ -67,14 +70,23 @@ final readonly class BuiltOn
     /** @return list<array{string, string}> tables and columns that name records of a table */
     private static function references(string $table): array
     {
+        // An undo asks for each of its records, and a database does not change its tables meanwhile.
+        self::$references[DB::connection()->getDatabaseName()] ??= self::allReferences();
+
+        return self::$references[DB::connection()->getDatabaseName()][$table] ?? [];
+    }
+
+    /** @return array<string, list<array{string, string}>> tables and columns that name records, by the table of these */
+    private static function allReferences(): array
+    {
         $found = [];
 
         foreach (array_diff(Schema::getTableListing(schemaQualified: false), self::ASIDE) as $other) {
             foreach (Schema::getForeignKeys($other) as $key) {
                 $isAside = in_array("$other.{$key['columns'][0]}", self::ASIDE, true);
 
-                if ($key['foreign_table'] === $table && count($key['columns']) === 1 && ! $isAside) {
-                    $found[] = [$other, $key['columns'][0]];
+                if (count($key['columns']) === 1 && ! $isAside) {
+                    $found[$key['foreign_table']][] = [$other, $key['columns'][0]];
                 }
             }
         }
