@@ -23,6 +23,8 @@ export default defineConfig({
             args: [
                 '--no-sandbox',
                 '--disable-gpu',
+                // Letters where they belong, as on a screen.
+                '--font-render-hinting=none',
                 '--disable-quic',
                 '--no-first-run',
                 '--disable-background-networking',

@@ -78,7 +78,7 @@ function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: bo
     if (isChanging) {
         return (
             <li>
-                <form onSubmit={change} className="flex flex-wrap items-start gap-3 py-1.5">
+                <form onSubmit={change} className="grid grid-cols-[1fr_160px_auto_auto] items-start gap-3 py-1.5 max-sm:grid-cols-1">
                     <TextField label="Name of the milestone" isLabelHidden autoFocus maxLength={200} {...bind(form, 'title')} />
                     <DateField label="Date of the milestone" isLabelHidden {...bind(form, 'on')} />
                     <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
