@@ -28,7 +28,10 @@ final readonly class ArrangeAgenda
         $open = $series->openIssues()->get()->keyBy('id');
 
         if (Issue::arranged($open) !== $seen) {
-            throw new RefusedChange('issues', 'Somebody reordered this agenda meanwhile. It has been loaded again: move the issue once more.');
+            throw new RefusedChange(
+                'issues',
+                'Somebody reordered this agenda meanwhile. It has been loaded again: move the issue once more.',
+            );
         }
 
         foreach ($issues as $id) {
