@@ -252,6 +252,14 @@ describe('what was seen of an assumption', () => {
         expect(await said()).toEqual(['put', '/assumptions/2/seen', { words: 'Gone by the 4th.', seen: { words: '' } }]);
     });
 
+    it('is left without a word of it being sent', async () => {
+        render(<Seen assumption={ice} mayChange />);
+        await press('Say what we saw: Ice melts in March');
+        await press('Cancel');
+        expect(screen.getByRole('button', { name: 'Say what we saw: Ice melts in March' })).toBeTruthy();
+        expect(server.sent).toEqual([]);
+    });
+
     it('is only read by who may not say it', () => {
         render(<Seen assumption={{ ...ice, seen: 'Gone.' }} mayChange={false} />);
         expect(screen.getByText('We saw: Gone.')).toBeTruthy();

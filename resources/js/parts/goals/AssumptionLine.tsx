@@ -89,9 +89,19 @@ export function Seen({ assumption, mayChange }: { assumption: AssumptionRow; may
                     maxLength={2000}
                     {...bind(form, 'words')}
                 />
-                <Button type="submit" disabled={form.processing}>
-                    Save
-                </Button>
+                <div className="flex gap-2">
+                    <Button type="submit" disabled={form.processing}>
+                        Save
+                    </Button>
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            setWriting(false);
+                        }}
+                    >
+                        Cancel
+                    </Button>
+                </div>
             </form>
         );
     }
