@@ -70,10 +70,11 @@ final class BuiltOn
     /** @return list<array{string, string}> tables and columns that name records of a table */
     private static function references(string $table): array
     {
+        $database = DB::connection()->getDatabaseName();
         // An undo asks for each of its records, and a database does not change its tables meanwhile.
-        self::$references[DB::connection()->getDatabaseName()] ??= self::allReferences();
+        self::$references[$database] ??= self::allReferences();
 
-        return self::$references[DB::connection()->getDatabaseName()][$table] ?? [];
+        return self::$references[$database][$table] ?? [];
     }
 
     /** @return array<string, list<array{string, string}>> tables and columns that name records, by the table of these */

@@ -131,7 +131,7 @@ function Row({ row, values, errors, set }: RowProps) {
             className={clsx(
                 '-mx-3 grid grid-cols-[minmax(0,5fr)_152px_minmax(0,8fr)] items-start',
                 'gap-x-6 gap-y-2 border-t border-hairline px-3 py-2.5 max-md:grid-cols-1',
-                values !== undefined && values.result !== '' ? 'bg-faint' : '',
+                values !== undefined && values.result !== '' && 'bg-faint',
             )}
         >
             <div className="min-w-0">

@@ -35,7 +35,7 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                     className={clsx(
                         'field-sizing-content w-full resize-none bg-transparent',
                         'text-xl font-semibold tracking-tight outline-offset-4',
-                        isOver ? 'text-ink-2 line-through' : '',
+                        isOver && 'text-ink-2 line-through',
                     )}
                     onChange={(event) => {
                         form.setData('title', event.target.value);
