@@ -115,4 +115,21 @@ describe('the evening', function (): void {
             ->toBe('2027-02-15');
         $this->put("/tasks/$task->id/main", ['on' => '2027-02-11'])->assertSessionHasErrors(['task' => 'This day is over.']);
     });
+
+    it('offers what is planned for the next working day, then what has no day, then the other days', function (): void {
+        Carbon::setTestNow('2027-02-12 17:00:00');
+        app()->forgetScopedInstances();
+        $planned = fn(string $title, string $planned, array $more = []) => Made::task($this->me, compact('title', 'planned') + $more);
+        $planned('Thursday', '2027-02-18');
+        $planned('Tuesday', '2027-02-16');
+        $planned('No day', '2027-W07');
+        $planned('No day, most urgent', '2027-W07', ['rank' => 'A']);
+        $planned('Monday', '2027-02-15');
+        $planned('The week after', '2027-W08');
+        $planned('Done', '2027-02-15', ['done_on' => '2027-02-12']);
+        $planned('Shelved', '2027-02-15', ['shelved_on' => '2027-02-12']);
+        Made::task($this->other, ['title' => 'Of somebody else', 'planned' => '2027-02-15']);
+        expect(array_column(($this->day)()['evening']['candidates'], 'title'))
+            ->toBe(['Monday', 'No day, most urgent', 'No day', 'Tuesday', 'Thursday']);
+    });
 });

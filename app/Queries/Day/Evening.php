@@ -8,11 +8,14 @@ use App\Models\EveningAnswer;
 use App\Models\EveningQuestion;
 use App\Models\Person;
 use App\Models\PersonDay;
+use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Day\Answers\EveningRow;
 use App\Queries\Day\Answers\EveningView;
+use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\TaskRow;
-use App\Queries\Week\WeekPage;
+use App\Queries\Parts\ListedTask;
+use App\Queries\Week\WeekTasks;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Day\EveningQuestion as Question;
 
@@ -25,7 +28,7 @@ final readonly class Evening
     /** So many tasks are offered as the next main thing. */
     private const OFFERED = 6;
 
-    public function __construct(private Workspace $workspace, private WeekPage $weeks)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private WeekTasks $tasks)
     {
     }
 
@@ -79,22 +82,33 @@ final readonly class Evening
     /** @return array{?TaskRow, list<TaskRow>} the main thing of a day to come, and what it can be chosen from */
     private function next(Person $person, Day $next): array
     {
-        $week = $this->weeks->of($this->workspace->calendar()->weekOf($next), $person, $person);
+        $week = $this->workspace->calendar()->weekOf($next);
+        $threads = $this->plans->threads($person, $week);
+        $tasks = $this->tasks
+            ->standing(Task::query()->where('owner_id', $person->id)->open(), $week)
+            ->orderByRaw('rank is null, rank')
+            ->orderBy('id');
+        $open = array_map(
+            fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace),
+            ListedTask::all($tasks),
+        );
+        // Those of the day come first, then what has no day yet, then the days as they come.
+        usort(
+            $open,
+            static fn(TaskRow $a, TaskRow $b): int => [$a->planned !== (string) $next, self::dayOf($a)] <=> [
+                $b->planned !== (string) $next,
+                self::dayOf($b),
+            ],
+        );
         $chosen = PersonDay::query()->where('person_id', $person->id)->where('on', (string) $next)->value('main_task_id');
-        $onDay = [];
-        $others = $week->noDay;
-
-        foreach ($week->days as $day) {
-            if ($day->on->number === $next->number) {
-                $onDay = $day->tasks;
-            } elseif (! $day->isPast) {
-                $others = [...$others, ...$day->tasks];
-            }
-        }
-
-        $open = array_values(array_filter([...$onDay, ...$others], static fn(TaskRow $task): bool => ! $task->isDone && ! $task->isAside));
         $main = array_values(array_filter($open, static fn(TaskRow $task): bool => $task->id === $chosen))[0] ?? null;
 
         return [$main, array_slice($open, 0, self::OFFERED)];
+    }
+
+    /** The day that a task is planned for, "" for a task of the week. */
+    private static function dayOf(TaskRow $task): string
+    {
+        return (string) Day::tryOf($task->planned ?? '');
     }
 }
