@@ -45,7 +45,10 @@ it('writes once what is sent twice under one key', function (string $name): void
     [$method, $address] = Writes::address($name, $this->at);
     $key = ['Idempotency-Key' => Str::uuid()->toString()];
     $before = $this->everythingStored();
+    $state = fn(): mixed => DB::table('stamps')->value('name');
+    $named = $state();
     $this->$method($address, $this->sent[$name], $key)->assertStatus(303)->assertSessionHasNoErrors();
+    expect($state())->not->toBe($named, 'what was remembered before is still shown');
     $once = $this->everythingStored();
     Walk::pause();
     $this->$method($address, $this->sent[$name], $key)->assertStatus(303)->assertSessionHasNoErrors();

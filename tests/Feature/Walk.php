@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Area;
 use App\Models\Goal;
+use App\Models\Issue;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Role;
+use App\Models\Series;
 use App\Models\Stage;
 use App\Models\Task;
 use Illuminate\Support\Carbon;
@@ -24,7 +27,7 @@ final class Walk
     /** What is done, the more often a kind stands here the likelier. */
     private const KINDS = [
         ...['set', 'hang', 'reword', 'begin', 'add', 'tick', 'plan', 'wait', 'move', 'shelve', 'weigh', 'close'],
-        ...['reopen', 'read', 'say', 'hide', 'end', 'undo', 'undo', 'redo'],
+        ...['reopen', 'read', 'say', 'hide', 'end', 'raise', 'withdraw', 'undo', 'undo', 'redo'],
     ];
 
     /** What is left out where one person's steps are undone one by one. */
@@ -46,7 +49,9 @@ final class Walk
             Made::goal($mei, '2027-Q1'),
             Made::goal($noor, '2027-Q1', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10]),
         ];
-        $project = Made::project($mei, [$goals[1]], ['Prepare', 'At sea']);
+        $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $mei->id]);
+        $project = Made::project($mei, [$goals[1]], ['Prepare', 'At sea'], ['area_id' => $area->id]);
+        Made::series($this->people);
 
         foreach (range(1, 4) as $number) {
             Made::task($mei, ['title' => "Task $number", 'project_id' => $project->id]);
@@ -114,6 +119,13 @@ final class Walk
                 'on' => '2027-02-0'.$this->chance->getInt(1, 9),
             ]),
             'say' => $this->test->post("/goals/$goal/comments", ['words' => $this->words()]),
+            'raise' => $this->test->post('/series/'.Series::query()->value('id').'/issues', [
+                'title' => $this->words(),
+                'need' => 'decision',
+                'rank' => $this->one(['A', 'B', 'C']),
+                'goal' => $this->perhaps($goal),
+            ]),
+            'withdraw' => $this->test->delete('/issues/'.$this->any(Issue::class)),
             'undo' => $this->test->post('/undo'),
             default => $this->test->post('/redo'),
         };
@@ -144,7 +156,7 @@ final class Walk
         };
     }
 
-    /** @param class-string<Goal|Project|Task|Stage> $kind */
+    /** @param class-string<Goal|Project|Task|Stage|Issue> $kind */
     private function any(string $kind): int
     {
         $keys = $kind::query()->orderBy('id')->pluck('id')->all();

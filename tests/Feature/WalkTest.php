@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Area;
 use App\Models\Dependency;
 use App\Models\Goal;
 use App\Models\Project;
+use App\Models\Series;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Walk;
@@ -96,6 +98,10 @@ it('keeps its rules, loses no task and shows the truth, whatever three people ch
                 '/shelf',
                 '/reviews/2027-W05',
                 '/people',
+                '/meetings',
+                '/series/'.Series::query()->value('id'),
+                '/projects/'.Project::query()->pluck('id')->random(),
+                '/areas/'.Area::query()->value('id'),
                 ...Goal::query()->pluck('id')->random(2)->map(static fn(int $id): string => "/goals/$id")->all(),
             ];
 

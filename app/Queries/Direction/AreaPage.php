@@ -27,6 +27,7 @@ use App\Queries\Projects\RegisterPage;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WorkDone;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
@@ -49,10 +50,16 @@ final readonly class AreaPage
         private GoalRows $goals,
         private WorkCounts $counts,
         private MeetingsOf $meetings,
+        private Remembered $remembered,
     ) {
     }
 
     public function of(Area $area, Person $viewer): AreaView
+    {
+        return $this->remembered->of("area $area->id for $viewer->id", fn(): AreaView => $this->workOut($area, $viewer));
+    }
+
+    private function workOut(Area $area, Person $viewer): AreaView
     {
         $today = $this->workspace->today();
         $calendar = $this->workspace->calendar();

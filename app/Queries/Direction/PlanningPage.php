@@ -14,6 +14,7 @@ use App\Queries\Goals\ClosingPage;
 use App\Queries\Goals\GoalPartsOf;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Reviews\AboutGoals;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\PlanningSpan;
@@ -30,11 +31,20 @@ final readonly class PlanningPage
         private Loads $loads,
         private ShelfPage $shelf,
         private AboutGoals $about,
+        private Remembered $remembered,
     ) {
     }
 
     /** @param ?PlanningStep $step null for where it was left; only what this step shows is fetched */
     public function of(PlanningSpan $stretch, Person $viewer, ?PlanningStep $step): PlanningView
+    {
+        return $this->remembered->of(
+            "planning of $stretch->name for $viewer->id, step ".($step->value ?? ''),
+            fn(): PlanningView => $this->workOut($stretch, $viewer, $step),
+        );
+    }
+
+    private function workOut(PlanningSpan $stretch, Person $viewer, ?PlanningStep $step): PlanningView
     {
         $calendar = $this->workspace->calendar();
         $planning = Planning::query()->firstWhere('stretch', $stretch->name);

@@ -9,29 +9,20 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\GoalRow;
-use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Lineage;
 use Loftrin\Core\Goals\Readiness;
 
-/** Works out where a goal stands and how it came there: kept until anything is changed. */
+/** Works out where a goal stands and how it came there. */
 final readonly class GoalCourse
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans)
     {
     }
 
     public function of(Goal $goal, Person $viewer, Day $on): GoalFigures
-    {
-        return $this->remembered->of(
-            "course of $goal->id on $on for $viewer->id",
-            fn(): GoalFigures => $this->figures($goal, $viewer, $on),
-        );
-    }
-
-    private function figures(Goal $goal, Person $viewer, Day $on): GoalFigures
     {
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->period($goal->period));
         $stored = $this->plans->beneath([$this->root($goal, $threads)], $viewer);

@@ -25,6 +25,7 @@ use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
@@ -43,11 +44,20 @@ final readonly class GoalPage
         private GoalHistory $history,
         private Estimates $estimates,
         private GoalPartsOf $parts,
+        private Remembered $remembered,
     ) {
     }
 
     /** @param Day $on the day as of which all is shown; on a past one nothing can be done */
     public function of(Goal $goal, Person $viewer, Day $on): GoalView
+    {
+        return $this->remembered->of(
+            "goal $goal->id on $on for $viewer->id",
+            fn(): GoalView => $this->workOut($goal, $viewer, $on),
+        );
+    }
+
+    private function workOut(Goal $goal, Person $viewer, Day $on): GoalView
     {
         $calendar = $this->workspace->calendar();
         $period = $calendar->period($goal->period);

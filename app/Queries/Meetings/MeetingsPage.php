@@ -13,6 +13,7 @@ use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\Meetings;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Answers\SeriesRow;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Span;
 
 /** The meetings there are: what comes, the series, what was held. */
@@ -26,10 +27,16 @@ final readonly class MeetingsPage
         private Occurrences $occurrences,
         private StoredPlans $plans,
         private ComingAgenda $agenda,
+        private Remembered $remembered,
     ) {
     }
 
     public function of(Person $viewer): Meetings
+    {
+        return $this->remembered->of("meetings for $viewer->id", fn(): Meetings => $this->workOut($viewer));
+    }
+
+    private function workOut(Person $viewer): Meetings
     {
         $today = $this->workspace->today();
         $series = Series::query()

@@ -20,6 +20,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
+use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 
 /** A series with the agenda of its next meeting, worked out from what was raised so far. */
@@ -41,11 +42,20 @@ final readonly class SeriesPage
         private Choices $choices,
         private AgainstHours $against,
         private PointsFor $points,
+        private Remembered $remembered,
     ) {
     }
 
     /** @param bool $all whether all its minutes are listed, not only the latest */
     public function of(Series $series, Person $viewer, bool $all = false): SeriesView
+    {
+        return $this->remembered->of(
+            "series $series->id for $viewer->id".($all ? ' with all minutes' : ''),
+            fn(): SeriesView => $this->workOut($series, $viewer, $all),
+        );
+    }
+
+    private function workOut(Series $series, Person $viewer, bool $all): SeriesView
     {
         $series
             ->load([

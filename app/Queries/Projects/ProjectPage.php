@@ -62,6 +62,11 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
+        return $this->remembered->of("project $project->id for $viewer->id", fn(): ProjectView => $this->workOut($project, $viewer));
+    }
+
+    private function workOut(Project $project, Person $viewer): ProjectView
+    {
         $project->load(['owner', 'contributions', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
         $work = StoredWork::of($this->workspace, $project);
         $today = $this->workspace->today();

@@ -32,7 +32,7 @@ final readonly class RegisterLines
     }
 
     /**
-     * Kept until anything is changed, unless something was typed, which is seldom asked for again.
+     * Kept for its other pages until anything is changed, unless something was typed, which is seldom asked for again.
      *
      * @param CountedWork $active that of all active projects
      * @param Threads $threads as the viewer sees them
@@ -44,7 +44,7 @@ final readonly class RegisterLines
         $find = fn(): array => $this->find($filter, $active, $threads, $viewer);
         $asked = json_encode([...get_object_vars($filter), 'page' => null], JSON_THROW_ON_ERROR);
 
-        return $filter->words === '' && $filter->value === '' ? $this->remembered->of("register for $viewer->id, $asked", $find) : $find();
+        return $filter->isTyped() ? $find() : $this->remembered->of("register for $viewer->id, $asked", $find);
     }
 
     /** @return list<array{int, string}> */

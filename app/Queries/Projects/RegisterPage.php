@@ -24,6 +24,7 @@ use App\Queries\Projects\Answers\Register;
 use App\Queries\Projects\Answers\RegisterFilter;
 use App\Queries\Projects\Answers\RegisterGroup;
 use App\Queries\Projects\Answers\RegisterRow;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Forecast;
 
@@ -39,10 +40,21 @@ final readonly class RegisterPage
         private RegisterLines $lines,
         private WorkCounts $counts,
         private Everybody $everybody,
+        private Remembered $remembered,
     ) {
     }
 
+    /** Kept until anything is changed, unless something was typed, which is seldom asked for again. */
     public function of(Person $viewer, RegisterFilter $filter): Register
+    {
+        $work = fn(): Register => $this->workOut($viewer, $filter);
+
+        return $filter->isTyped()
+            ? $work()
+            : $this->remembered->of("a page of the register for $viewer->id, ".json_encode($filter, JSON_THROW_ON_ERROR), $work);
+    }
+
+    private function workOut(Person $viewer, RegisterFilter $filter): Register
     {
         $threads = $this->plans->threads($viewer);
         $active = $this->counts->ofActive($viewer);

@@ -44,6 +44,12 @@ final readonly class RegisterFilter implements Props
     ) {
     }
 
+    /** Whether something was typed, beside what is chosen from lists. */
+    public function isTyped(): bool
+    {
+        return $this->words !== '' || $this->value !== '';
+    }
+
     /** The extra field by which they are grouped or sorted, if by one. */
     public static function fieldIn(string $order): ?int
     {
