@@ -27,12 +27,15 @@ final class ChangeLog
 
     private bool $wrote = false;
 
+    /** Whether the change concerns what was done in past weeks. */
+    private bool $touchedPast = false;
+
     private ?string $part = null;
 
     /** @var ?array{words: string, batch: string} the last change of this request */
     private ?array $last = null;
 
-    public function __construct(private readonly Stamp $stamp)
+    public function __construct(private readonly Stamp $stamp, private readonly PastWork $pastWork)
     {
     }
 
@@ -59,7 +62,7 @@ final class ChangeLog
         $words = Str::limit($words, 250, '…');
 
         $result = DB::transaction(function () use ($who, $words, $work, $batch, $takesBack, $isStep): mixed {
-            [$this->batch, $this->words, $this->who, $this->wrote] = [$batch, $words, $who, false];
+            [$this->batch, $this->words, $this->who, $this->wrote, $this->touchedPast] = [$batch, $words, $who, false, false];
 
             try {
                 $result = $work();
@@ -120,6 +123,7 @@ final class ChangeLog
         }
 
         $this->wrote = true;
+        $this->touchedPast = $this->touchedPast || $this->pastWork->isTouchedBy($record, $event);
         activity($this->part)
             ->performedOn($record)
             ->causedBy($this->who)
@@ -165,6 +169,6 @@ final class ChangeLog
                 ->update(['taken_back_by_id' => $id]);
         }
 
-        $this->stamp->renew();
+        $this->stamp->renew(past: $this->touchedPast);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store;
 
 use App\Models\Workspace;
+use Closure;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -33,11 +34,38 @@ final readonly class Remembered
      */
     public function of(string $what, callable $work): mixed
     {
+        return $this->kept($what, $this->stamp->current(...), $work);
+    }
+
+    /**
+     * As above, for what only changes with what was done before this week and what that contributed to.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function ofPast(string $what, callable $work): mixed
+    {
+        return $this->kept($what, $this->stamp->past(...), $work);
+    }
+
+    /**
+     * @template T
+     *
+     * @param Closure(): string $state the name of the state in which the answer is true
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    private function kept(string $what, Closure $state, callable $work): mixed
+    {
         if (config('app.remembers') !== true || $this->log->isOpen() || $this->turn->isOpen()) {
             return $work();
         }
 
-        $now = [$this->stamp->current(), (string) $this->workspace->today()];
+        $now = [$state(), (string) $this->workspace->today()];
         $key = implode(' ', ['remembered', config()->string('app.build'), DB::connection()->getDatabaseName(), $what]);
         $kept = self::store()->get($key);
 

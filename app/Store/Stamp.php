@@ -9,32 +9,62 @@ use Illuminate\Support\Str;
 
 /**
  * Names the state that all that is stored is in: while it is the same, nothing was changed. A new name is drawn for each
- * transaction that writes and never comes again, whatever is rolled back or restored.
+ * transaction that writes and never comes again, whatever is rolled back or restored. What was done in past weeks has a
+ * name of its own, which most changes leave as it is.
  */
 final class Stamp
 {
-    private ?string $known = null;
+    private const ALL = 1;
 
-    /** The name of the present state, asked for once a request. */
+    private const PAST = 2;
+
+    /** @var array<int, string> asked for once a request */
+    private array $known = [];
+
+    /** The name of the present state. */
     public function current(): string
     {
-        return $this->known ??= self::stored() ?? $this->renew();
+        return $this->name(self::ALL);
     }
 
-    /** Draws another name: called within each transaction that writes. */
-    public function renew(): string
+    /** The name of the state of what was done before this week, and of what it contributed to. */
+    public function past(): string
     {
-        $this->known = null;
-        $name = Str::uuid()->toString();
-        DB::table('stamps')->updateOrInsert(['id' => 1], ['name' => $name]);
-
-        return $name;
+        return $this->name(self::PAST);
     }
 
-    private static function stored(): ?string
+    /** Draws other names: called within each transaction that writes. */
+    public function renew(bool $past = true): void
     {
-        $name = DB::table('stamps')->value('name');
+        $this->known = [];
+        DB::table('stamps')->upsert(
+            array_map(
+                static fn(int $id): array => ['id' => $id, 'name' => Str::uuid()->toString()],
+                $past ? [self::ALL, self::PAST] : [self::ALL],
+            ),
+            ['id'],
+            ['name'],
+        );
+    }
 
-        return is_string($name) ? $name : null;
+    private function name(int $of): string
+    {
+        if (! isset($this->known[$of])) {
+            $this->known = self::stored();
+        }
+
+        if (! isset($this->known[$of])) {
+            $this->renew();
+            $this->known = self::stored();
+        }
+
+        return $this->known[$of];
+    }
+
+    /** @return array<int, string> */
+    private static function stored(): array
+    {
+        /** @var array<int, string> */
+        return DB::table('stamps')->pluck('name', 'id')->all();
     }
 }

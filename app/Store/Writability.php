@@ -34,7 +34,9 @@ final readonly class Writability
         DB::beginTransaction();
 
         try {
-            return $this->stamp->renew() !== '';
+            $this->stamp->renew();
+
+            return true;
         } finally {
             DB::rollBack();
         }

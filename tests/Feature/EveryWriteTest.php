@@ -45,7 +45,7 @@ it('writes once what is sent twice under one key', function (string $name): void
     [$method, $address] = Writes::address($name, $this->at);
     $key = ['Idempotency-Key' => Str::uuid()->toString()];
     $before = $this->everythingStored();
-    $state = fn(): mixed => DB::table('stamps')->value('name');
+    $state = fn(): mixed => DB::table('stamps')->where('id', 1)->value('name');
     $named = $state();
     $this->$method($address, $this->sent[$name], $key)->assertStatus(303)->assertSessionHasNoErrors();
     expect($state())->not->toBe($named, 'what was remembered before is still shown');

@@ -8,7 +8,9 @@ use App\Models\Role;
 use App\Models\Visibility;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Made;
+use Tests\Feature\Walk;
 
 beforeEach(function (): void {
     Made::workspace();
@@ -37,6 +39,60 @@ it('knows that a day has gone by', function (): void {
     $before = $expected();
     Made::later('2027-06-01');
     expect($expected())->toBeGreaterThan($before);
+});
+
+describe('what was done in past weeks', function (): void {
+    beforeEach(function (): void {
+        $this->project = Project::query()->firstOrFail();
+        $this->done = Made::task($this->mei, ['project_id' => $this->project->id, 'done_on' => '2027-02-03', 'minutes' => 60]);
+        Made::task($this->elif, ['done_on' => '2027-02-03', 'minutes' => 60]);
+        $this->set = fn(array $fields) => $this->put("/goals/{$this->goal->id}", [
+            'title' => $this->goal->title,
+            'period' => '2027',
+            'measure' => 'work',
+            ...$fields,
+        ]);
+        $this->share = fn(): mixed => array_column($this->props('/tray')['frame']['rail']['weeks'], 'share', 'name')['2027-W05'];
+        $this->past = fn(): string => DB::table('stamps')->where('id', 2)->value('name');
+        expect(($this->share)())->toBe(0.5);
+        $this->before = ($this->past)();
+    });
+
+    it('is counted anew when what was done then is changed, or what it contributed to', function (Closure $change, mixed $share): void {
+        $change->call($this)->assertSessionHasNoErrors();
+        expect(($this->share)())
+            ->toEqual($share)
+            ->and(($this->past)())
+            ->not->toBe($this->before);
+        Walk::pause();
+        $this->post('/undo')->assertSessionHasNoErrors();
+        expect(($this->share)())->toBe(0.5);
+    })->with([
+        'its estimated time' => [fn() => $this->put("/tasks/{$this->done->id}", ['minutes' => 180]), 0.75],
+        'whether it is done' => [fn() => $this->put("/tasks/{$this->done->id}/tick", ['done' => false]), 0],
+        'who may see its goal' => [fn() => ($this->set)(['visibility' => 'only_me']), 0],
+        'a task entered afterwards' => [
+            fn() => $this->post('/tasks', ['title' => 'Towed the raft', 'done_on' => '2027-02-04', 'minutes' => 120]),
+            0.25,
+        ],
+        'what its project contributes to' => [
+            fn() => $this->put("/projects/{$this->project->id}", ['title' => $this->project->title, 'goals' => []]),
+            0,
+        ],
+    ]);
+
+    it('stays as it was counted when something else is changed', function (Closure $change): void {
+        $change->call($this)->assertSessionHasNoErrors();
+        expect(($this->share)())
+            ->toBe(0.5)
+            ->and(($this->past)())
+            ->toBe($this->before);
+    })->with([
+        'a task done today' => [fn() => $this->put("/tasks/{$this->tasks[0]->id}/tick", ['done' => true])],
+        'a plan' => [fn() => $this->put("/tasks/{$this->tasks[0]->id}/plan", ['planned' => '2027-W06'])],
+        'a title' => [fn() => ($this->set)(['title' => 'Twenty buoys'])],
+        'words' => [fn() => $this->post("/goals/{$this->goal->id}/comments", ['words' => 'It holds'])],
+    ]);
 });
 
 it('shows nobody what was remembered for another', function (): void {

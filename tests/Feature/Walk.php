@@ -56,6 +56,9 @@ final class Walk
         foreach (range(1, 4) as $number) {
             Made::task($mei, ['title' => "Task $number", 'project_id' => $project->id]);
         }
+
+        Made::task($mei, ['title' => 'Done last week', 'project_id' => $project->id, 'done_on' => '2027-02-03', 'minutes' => 90]);
+        Made::task($noor, ['title' => 'Done in January', 'done_on' => '2027-01-13', 'minutes' => 60]);
     }
 
     /** One of them does something: which, and what was answered. */

@@ -64,7 +64,7 @@ final readonly class SendMinutes
             );
         }
 
-        $this->stamp->renew();
+        $this->stamp->renew(past: false);
 
         return $people->count();
     }

@@ -113,6 +113,6 @@ final readonly class WriteLine
                 ['agenda_item_id' => $item->id, 'words' => $words, 'version' => $version, ...$columns],
             ),
         );
-        $this->stamp->renew();
+        $this->stamp->renew(past: false);
     }
 }

@@ -28,24 +28,46 @@ final readonly class WorkDone
     /**
      * Threaded ÷ total minutes of the weeks in which anything was done (computation 7), summed in the database.
      *
-     * @param list<Period> $weeks
+     * @param list<Period> $weeks one after the other
      *
      * @return array<string, float> 0 to 1, by week
      */
     public function sharesByWeek(array $weeks): array
+    {
+        $today = $this->workspace->today();
+        $past = array_values(array_filter($weeks, static fn(Period $week): bool => $week->isOverOn($today)));
+
+        if ($past === []) {
+            return $this->shares($weeks);
+        }
+
+        return [
+            ...$this->remembered->ofPast(
+                "shares of {$past[0]->name} and ".count($past).' weeks on',
+                fn(): array => $this->shares($past),
+            ),
+            ...$this->shares(array_slice($weeks, count($past))),
+        ];
+    }
+
+    /**
+     * @param list<Period> $weeks
+     *
+     * @return array<string, float>
+     */
+    private function shares(array $weeks): array
     {
         if ($weeks === []) {
             return [];
         }
 
         $sums = [];
+        $days = self::sums(DB::table('tasks')->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last]))
+            ->groupBy('done_on')
+            ->addSelect('done_on')
+            ->get();
 
-        foreach (
-            self::sums(DB::table('tasks')->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last]))
-                ->groupBy('done_on')
-                ->addSelect('done_on')
-                ->get() as $row
-        ) {
+        foreach ($days as $row) {
             $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->done_on, 0, 10)))->name;
             $sums[$week][0] = ($sums[$week][0] ?? 0) + (int) $row->threaded;
             $sums[$week][1] = ($sums[$week][1] ?? 0) + (int) $row->minutes;
