@@ -43,7 +43,7 @@ abstract class TestCase extends BaseTestCase
     /** Takes everything out of the database, and counts from 1 again. */
     public function storeNothing(): void
     {
-        $tables = array_diff(Schema::getTableListing(schemaQualified: false), ['migrations', 'sqlite_sequence']);
+        $tables = array_diff(Schema::getTableListing(schemaQualified: false), ['migrations', 'stamps', 'sqlite_sequence']);
 
         if (DB::getDriverName() === 'pgsql') {
             DB::statement('truncate "'.implode('", "', $tables).'" restart identity cascade');

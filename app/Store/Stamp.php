@@ -49,22 +49,12 @@ final class Stamp
 
     private function name(int $of): string
     {
-        if (! isset($this->known[$of])) {
-            $this->known = self::stored();
-        }
-
-        if (! isset($this->known[$of])) {
-            $this->renew();
-            $this->known = self::stored();
+        if ($this->known === []) {
+            /** @var array<int, string> $stored */
+            $stored = DB::table('stamps')->pluck('name', 'id')->all();
+            $this->known = $stored;
         }
 
         return $this->known[$of];
-    }
-
-    /** @return array<int, string> */
-    private static function stored(): array
-    {
-        /** @var array<int, string> */
-        return DB::table('stamps')->pluck('name', 'id')->all();
     }
 }
