@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use App\Models\Casts\AsSum;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Scope;
@@ -45,6 +47,7 @@ use Loftrin\Core\Goals\Sense;
  * @property ?Result $result
  * @property float|int|string|null $score
  * @property float|int|string|null $computed what was computed when it was closed, 0 to 1
+ * @property list<Contributor>|null $computed_from the sum that it was computed from; null of a goal that is no sum
  * @property ?string $closing_line
  * @property ?int $long_term_goal_id of a year goal
  * @property ?int $predecessor_id the goal that it carries on
@@ -165,6 +168,7 @@ final class Goal extends Record
             'measure' => MeasureKind::class,
             'sense' => Sense::class,
             'closed_on' => AsDay::class,
+            'computed_from' => AsSum::class,
             'created_on' => AsDay::class,
             'result' => Result::class,
             'rest' => Rest::class,

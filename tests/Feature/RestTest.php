@@ -321,6 +321,69 @@ it('explains a decided figure as decided', function (array $said, string $words)
     ],
 ]);
 
+it('explains what was computed before the closing moved, shelved or dropped what it was made of', function (array $said): void {
+    $trust = ($this->goal)('Trust');
+    $beneath = fn(string $title, array $more): Goal => ($this->goal)($title, ['parent_id' => $trust->id, ...$more]);
+    $number = $beneath('Visits', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
+    $limit = $beneath('Reply time', ['measure' => 'keep', 'limit_value' => 24, 'sense' => 'at_most', 'share' => 0.8]);
+
+    foreach ([[$number, 4], [$limit, 20]] as [$of, $value]) {
+        Reading::query()->create(['goal_id' => $of->id, 'on' => '2027-02-08', 'value' => $value, 'entered_by' => $this->lead->id]);
+    }
+
+    $project = Made::project($this->lead, [$trust]);
+    Made::task($this->lead, ['project_id' => $project->id, 'done_on' => '2027-02-01']);
+    Made::task($this->lead, ['project_id' => $project->id]);
+    Made::task($this->lead, ['goal_id' => $trust->id, 'done_on' => '2027-02-01']);
+    Made::task($this->lead, ['goal_id' => $trust->id]);
+    $lines = fn(): array => array_map(
+        static fn(array $line): array => [$line['title'], $line['weight'], $line['done'], $line['points'], $line['leftOut']],
+        $this->props("/goals/$trust->id")['page']['sum'],
+    );
+    $before = $lines();
+    $figure = ($this->progress)($trust);
+    $above = ($this->progress)($this->year);
+    $this->post("/goals/$trust->id/close", ['result' => 'not_met', ...$said])->assertRedirect()->assertSessionHasNoErrors();
+
+    expect($before)
+        ->toHaveCount(4)
+        ->and($lines())
+        ->toEqual($before)
+        ->and(array_sum(array_column($before, 3)))
+        ->toEqualWithDelta($figure, 0.2)
+        ->and(($this->progress)($trust))
+        ->toEqual($figure)
+        ->and(($this->progress)($this->year))
+        ->toBeLessThanOrEqual($above)
+        ->and($limit->refresh()->result)
+        ->not->toBe(Result::Met)
+        ->and($this->getJson("/goals/$trust->id/figure")->json('tasksFigure'))
+        ->toEqual(50);
+
+    $this->post("/goals/$trust->id/reopen")->assertSessionHasNoErrors();
+    expect($lines())
+        ->toEqual($before)
+        ->and(($this->progress)($this->year))
+        ->toEqual($above);
+})->with([
+    'carried' => [['rest' => 'carried']],
+    'shelved' => [['rest' => 'shelved']],
+    'dropped' => [['rest' => 'dropped']],
+]);
+
+it('names what is no longer linked to a closed goal as that', function (): void {
+    $goal = ($this->goal)('Trust');
+    $project = Made::project($this->lead, [$goal]);
+    Made::task($this->lead, ['project_id' => $project->id, 'done_on' => '2027-02-01']);
+    $this->post("/goals/$goal->id/close", ['result' => 'met'])->assertSessionHasNoErrors();
+    Contribution::query()->where('goal_id', $goal->id)->sole()->delete();
+
+    expect($this->props("/goals/$goal->id")['page']['sum'])
+        ->toHaveCount(1)
+        ->and($this->props("/goals/$goal->id")['page']['sum'][0])
+        ->toMatchArray(['title' => 'no longer linked', 'link' => null, 'points' => 100]);
+});
+
 it('does not call a closed yes or no all or nothing', function (): void {
     $goal = ($this->goal)('Approval', ['measure' => 'yes_no']);
     $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'score' => '60']);

@@ -10,14 +10,20 @@ use App\Models\Workspace;
 use App\Queries\Goals\Beneath;
 use App\Queries\Goals\StoredPlan;
 use Loftrin\Core\Decimal;
+use Loftrin\Core\Goals\Band;
+use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
 
 /** What was computed for a goal and all beneath it before anything of them moves on, and how they are closed with it. */
 final readonly class ClosingFigures
 {
-    /** @param array<int, Figure> $figures by goal */
-    private function __construct(private Workspace $workspace, private array $figures)
+    /**
+     * @param array<int, Figure> $figures by goal
+     * @param array<int, list<Contributor>> $sums what they are made of, by goal
+     */
+    private function __construct(private Workspace $workspace, private array $figures, private array $sums)
     {
     }
 
@@ -26,7 +32,7 @@ final readonly class ClosingFigures
         $today = $workspace->today();
         $stored = StoredPlan::beneath($workspace, null, [$goal->id]);
         $stored->prepare([$today]);
-        $figures = [];
+        $figures = $sums = [];
 
         foreach (
             Goal::query()
@@ -34,9 +40,10 @@ final readonly class ClosingFigures
                 ->get() as $each
         ) {
             $figures[$each->id] = $stored->figure($each, $today);
+            $sums[$each->id] = $stored->rollup->contributors($stored->core($each), $today);
         }
 
-        return new self($workspace, $figures);
+        return new self($workspace, $figures, $sums);
     }
 
     public function figure(Goal $goal): Figure
@@ -53,13 +60,14 @@ final readonly class ClosingFigures
     }
 
     /**
-     * The columns that close a goal. Where its work goes or ends with it, what was computed stays its figure.
+     * The columns that close a goal. Where its work goes or ends with it, what was computed stays its figure; a limit rests on
+     * its readings, which stay, and counts for the days on which it was looked at (computation 4).
      *
      * @return array<string, mixed>
      */
     public function closing(Goal $goal, ClosingDraft $draft): array
     {
-        $isKept = $draft->rest !== null && $draft->result !== Result::Met;
+        $isKept = $draft->rest !== null && $draft->result !== Result::Met && $goal->measure !== MeasureKind::Keep;
 
         return [
             'closed_on' => $this->workspace->today(),
@@ -67,6 +75,7 @@ final readonly class ClosingFigures
             'rest' => $draft->rest,
             'score' => $draft->score ?? ($isKept ? $this->computed($goal) : null),
             'computed' => $this->computed($goal),
+            'computed_from' => $this->sums[$goal->id] === [] ? null : $this->sums[$goal->id],
             'closing_line' => $draft->line,
             'shelved_on' => $draft->rest === Rest::Shelved ? $this->workspace->today() : null,
             'return_on' => $draft->returnOn,
@@ -75,15 +84,22 @@ final readonly class ClosingFigures
 
     /**
      * The result of a goal that is closed with the one above it: met if all of it is done; at its end what was not met was
-     * not met, and only before that it can be dropped, so that nobody's year improves because something was given up.
+     * not met, and only before that it can be dropped, so that nobody's year improves because something was given up. A limit
+     * that goes on before its period is over is met in part: for the days until now.
      */
     public function resultWith(Goal $goal, ?Result $carried = null): Result
     {
         return match (true) {
-            $this->figure($goal)->progress?->thousandths() === 1000 => Result::Met,
+            $this->figure($goal)->band === Band::Reached => Result::Met,
+            $carried !== null && $this->isKept($goal) => Result::PartlyMet,
             $carried !== null => $carried,
             $this->workspace->today()->isBefore($goal->ends_on) => Result::Dropped,
             default => Result::NotMet,
         };
+    }
+
+    private function isKept(Goal $goal): bool
+    {
+        return $goal->measure === MeasureKind::Keep && $this->figure($goal)->band === Band::OnPace;
     }
 }

@@ -37,6 +37,7 @@ final readonly class ReopenGoal
                 'rest' => null,
                 'score' => null,
                 'computed' => null,
+                'computed_from' => null,
                 'closing_line' => null,
                 'shelved_on' => null,
                 'return_on' => null,

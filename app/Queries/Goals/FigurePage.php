@@ -52,7 +52,7 @@ final readonly class FigurePage
             formula: $sum->formula($goal, $figure),
             sum: $sum->lines($goal),
             tasks: $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen),
-            tasksFigure: $own === null ? null : $stored->rollup->directTasks($core, $seen)?->times(Fraction::of(100))->rounded(1),
+            tasksFigure: $own === null ? null : $sum->ofTasks($goal)?->times(Fraction::of(100))->rounded(1),
             weighing: $own === null ? null : 'Tasks of the goal count together as one line; each counts the same.',
             expected: PaceWords::expected($core, $stored->rollup->pace, $on),
             gap: PaceWords::gap($figure, $goal->horizon === Horizon::Week),

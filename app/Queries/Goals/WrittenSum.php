@@ -25,10 +25,36 @@ final readonly class WrittenSum
     {
     }
 
-    /** @return list<SumLine> */
+    /** @return list<SumLine> where a figure was decided, what was computed before its closing moved anything on */
     public function lines(Goal $goal): array
     {
-        return array_map($this->line(...), $this->stored->rollup->contributors($this->stored->core($goal), $this->on));
+        $isKept = $this->kept($goal) !== null;
+
+        return array_map(fn(Contributor $line): SumLine => $this->line($line, $isKept), $this->contributors($goal));
+    }
+
+    /** What its own tasks count together, 0 to 1, in the same sum. */
+    public function ofTasks(Goal $goal): ?Fraction
+    {
+        foreach ($this->contributors($goal) as $line) {
+            if ($line->kind === ContributorKind::Tasks) {
+                return $line->progress;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Contributor> */
+    private function contributors(Goal $goal): array
+    {
+        return $this->kept($goal) ?? $this->stored->rollup->contributors($this->stored->core($goal), $this->on);
+    }
+
+    /** @return ?list<Contributor> */
+    private function kept(Goal $goal): ?array
+    {
+        return $this->stored->core($goal)->closingOn($this->on)?->decided() === null ? null : $goal->computed_from;
     }
 
     /**
@@ -48,7 +74,8 @@ final readonly class WrittenSum
         $computed = $goal->computed === null ? $this->stored->rollup->computed($core, $closing->on) : CoreRecords::exact($goal->computed);
         $result = GoalChanges::result($closing->result);
         $when = $closing->on->words($this->on);
-        $why = $goal->closing_line === null ? '' : ": “{$goal->closing_line}”";
+        // The sentence has a full stop of its own.
+        $why = $goal->closing_line === null ? '' : ': “'.rtrim($goal->closing_line, '. ').'”';
 
         return match (true) {
             $goal->measure === MeasureKind::Judged => null,
@@ -101,7 +128,8 @@ final readonly class WrittenSum
         };
     }
 
-    private function line(Contributor $line): SumLine
+    /** @param bool $isKept whether it says what was, not what is there now */
+    private function line(Contributor $line, bool $isKept): SumLine
     {
         $isShown = match ($line->kind) {
             ContributorKind::Goal => $this->stored->shows((int) $line->id),
@@ -110,7 +138,10 @@ final readonly class WrittenSum
         };
 
         if (! $isShown) {
-            return SumLine::hidden($line->points()->times(Fraction::of(100))->rounded(1));
+            return SumLine::unnamed(
+                $this->isLinked($line) ? 'not visible to you' : 'no longer linked',
+                $line->points()->times(Fraction::of(100))->rounded(1),
+            );
         }
 
         return new SumLine(
@@ -120,7 +151,7 @@ final readonly class WrittenSum
                 ContributorKind::Project => Address::ofProject((int) $line->id),
                 ContributorKind::Tasks => null,
             },
-            detail: $this->detail($line),
+            detail: $isKept && $line->kind === ContributorKind::Project ? null : $this->detail($line),
             weight: $line->weight->rounded(2),
             done: $line->progress?->percent(),
             points: $line->points()->times(Fraction::of(100))->rounded(1),
@@ -131,6 +162,15 @@ final readonly class WrittenSum
                 ContributorKind::Tasks => null,
             },
         );
+    }
+
+    private function isLinked(Contributor $line): bool
+    {
+        return match ($line->kind) {
+            ContributorKind::Goal => isset($this->stored->plan->goals[$line->id ?? '']),
+            ContributorKind::Project => isset($this->stored->plan->projects[$line->id ?? '']),
+            ContributorKind::Tasks => true,
+        };
     }
 
     private function title(Contributor $line): string

@@ -30,8 +30,8 @@ final readonly class SumLine implements Props
     }
 
     /** @param float $points in points of 100 */
-    public static function hidden(float $points): self
+    public static function unnamed(string $why, float $points): self
     {
-        return new self(title: 'not visible to you', link: null, detail: null, weight: null, done: null, points: $points, leftOut: null);
+        return new self(title: $why, link: null, detail: null, weight: null, done: null, points: $points, leftOut: null);
     }
 }
