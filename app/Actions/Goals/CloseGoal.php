@@ -63,7 +63,7 @@ final readonly class CloseGoal
                 ($this->notifyFollowers)(
                     $who,
                     $goal,
-                    'closed it: '.GoalChanges::result($draft->result).($draft->line === null ? '' : ". {$draft->line}"),
+                    'closed it as '.GoalChanges::result($draft->result).($draft->line === null ? '' : ". {$draft->line}"),
                 );
 
                 return $next;

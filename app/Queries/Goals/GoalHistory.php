@@ -121,7 +121,7 @@ final readonly class GoalHistory
             $isClosingLogged = $isClosing ? $result !== null : $isClosingLogged;
             $words = match (true) {
                 $isClosing && $result === null => ['reopened it'],
-                $isClosing => ['closed it: '.GoalChanges::result($result)],
+                $isClosing => ['closed it as '.GoalChanges::result($result)],
                 default => $this->changes->of($goal, $before, $now, $viewer),
             };
 
@@ -148,7 +148,7 @@ final readonly class GoalHistory
                 on: $goal->closed_on,
                 order: 0,
                 who: null,
-                words: 'Closed: '.GoalChanges::result($goal->result),
+                words: 'Closed as '.GoalChanges::result($goal->result),
                 text: $goal->closing_line,
             );
         }
