@@ -18,6 +18,7 @@ import { setToday, setYearStart } from '../lib/dates';
 import { useFresh } from '../lib/fresh';
 import { useHeldFocus } from '../lib/focus/hold';
 import { useArrowsIntoLists } from '../lib/focus/lines';
+import { useSubmitKey } from '../lib/submitKey';
 import { useKeys } from '../lib/keys';
 import { useAlert } from './day/alert';
 import { lastPlace, rooms, sectionOf } from '../lib/rooms';
@@ -62,6 +63,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     useFresh();
     useHeldFocus();
     useArrowsIntoLists();
+    useSubmitKey();
     const move = (weeks: 1 | -1) => () => {
         stepWeek(frame.rail, selected, weeks, addressOf);
     };
