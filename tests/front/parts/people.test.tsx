@@ -37,15 +37,15 @@ const row = (name: string) =>
     within(screen.getByRole('rowheader', { name: new RegExp(`${name}.*example`) }).closest('tr') ?? document.body);
 
 describe('who has how much', () => {
-    it('says what is free and what is over, and how many meetings lie across kept hours', () => {
+    it('says what is free and what is over, and how many meetings lie across protected hours', () => {
         render(<People page={people({ people: [person({ hours: [cell(), cell({ week: '2027-W07', planned: 1500, against: 2 })] })] })} />);
         const [free, over] = screen.getAllByRole('link', { name: /free|over/ });
         expect(free?.textContent).toBe('5 h free');
-        expect(over?.textContent).toBe('5 h over2 across kept hours');
+        expect(over?.textContent).toBe('5 h over2 across protected hours');
         expect(over?.getAttribute('href')).toContain('/weeks/2027-W07?who=1');
     });
 
-    it('puts kept hours of several days in one line', () => {
+    it('puts protected hours of several days in one line', () => {
         const kept = (id: number, weekday: string, from = '09:00') => ({ id, weekday, from, until: '11:00', kind: 'work' }) as const;
         render(
             <People page={people({ people: [person({ kept: [kept(1, 'wednesday'), kept(2, 'monday'), kept(3, 'friday', '08:00')] })] })} />,

@@ -90,7 +90,7 @@ function Cell({ cell, person, scale }: { cell: HoursCell; person: number; scale:
             </span>
             {cell.against > 0 && (
                 <span className="block text-xs font-semibold text-persimmon" title="Meetings and appointments across protected hours">
-                    {cell.against} across kept hours
+                    {cell.against} across protected hours
                 </span>
             )}
         </Link>
