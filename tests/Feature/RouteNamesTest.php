@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Record;
+use App\Providers\RouteParametersProvider;
 use Illuminate\Support\Facades\Route;
 
 /**
@@ -51,4 +53,21 @@ it('is asked for every address by a name that there is, with all of its paramete
     }
 
     expect($wrong)->toBe([])->and($asked)->toBeGreaterThan(300);
+});
+
+it('takes only numbers for records, so that no database is asked for what is none', function (): void {
+    $open = [];
+
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        foreach ($route->signatureParameters(['subClass' => Record::class]) as $parameter) {
+            $name = $parameter->getName();
+            $pattern = $route->wheres[$name] ?? null;
+
+            if (in_array($name, $route->parameterNames(), true) && $pattern !== RouteParametersProvider::NUMBER) {
+                $open[] = "{$route->getName()}: $name";
+            }
+        }
+    }
+
+    expect($open)->toBe([]);
 });

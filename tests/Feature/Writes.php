@@ -469,19 +469,15 @@ final class Writes
             'issues.destroy issue' => $waiting,
             'items.settle item' => $item,
             'issues.update issue' => $waiting,
-            'issues.next issue' => tap(
-                $waiting + 1,
-                static fn(int $id) => DB::table('issues')->insert([
-                    'id' => $id,
-                    'series_id' => $free->id,
-                    'title' => 'Guest',
-                    'need' => 'decision',
-                    'raised_by' => $owner->id,
-                    'raised_on' => Made::TODAY,
-                    'waited' => 0,
-                    'for_on' => '2027-02-15',
-                ]),
-            ),
+            'issues.next issue' => DB::table('issues')->insertGetId([
+                'series_id' => $free->id,
+                'title' => 'Guest',
+                'need' => 'decision',
+                'raised_by' => $owner->id,
+                'raised_on' => Made::TODAY,
+                'waited' => 0,
+                'for_on' => '2027-02-15',
+            ]),
             'meetings.send meeting' => tap(
                 $at['meetings.pdf meeting'],
                 static fn($id) => DB::table('attendances')->insert(['meeting_id' => $id, 'person_id' => $owner->id, 'was_there' => true]),
