@@ -82,6 +82,8 @@ final class Rows
             foreach (array_chunk($rows, 200) as $chunk) {
                 DB::table($table)->insert(array_map(static fn(array $row): array => $row + $columns, $chunk));
             }
+
+            Numbers::goOn($table);
         }
     }
 }

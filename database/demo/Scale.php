@@ -66,6 +66,7 @@ final class Scale
 
         $this->meetings();
         $this->flush();
+        array_map(Numbers::goOn(...), self::ORDER);
     }
 
     private function company(): void
