@@ -131,17 +131,10 @@ final readonly class WrittenSum
     /** @param bool $isKept whether it says what was, not what is there now */
     private function line(Contributor $line, bool $isKept): SumLine
     {
-        $isShown = match ($line->kind) {
-            ContributorKind::Goal => $this->stored->shows((int) $line->id),
-            ContributorKind::Project => $this->stored->showsProject((int) $line->id),
-            ContributorKind::Tasks => true,
-        };
+        $unnamed = $this->unnamed($line);
 
-        if (! $isShown) {
-            return SumLine::unnamed(
-                $this->isLinked($line) ? 'not visible to you' : 'no longer linked',
-                $line->points()->times(Fraction::of(100))->rounded(1),
-            );
+        if ($unnamed !== null) {
+            return SumLine::unnamed($unnamed, $line->points()->times(Fraction::of(100))->rounded(1));
         }
 
         return new SumLine(
@@ -164,12 +157,20 @@ final readonly class WrittenSum
         );
     }
 
-    private function isLinked(Contributor $line): bool
+    /** Why its name is not given; null where it is. */
+    private function unnamed(Contributor $line): ?string
     {
-        return match ($line->kind) {
-            ContributorKind::Goal => isset($this->stored->plan->goals[$line->id ?? '']),
-            ContributorKind::Project => isset($this->stored->plan->projects[$line->id ?? '']),
-            ContributorKind::Tasks => true,
+        $plan = $this->stored->plan;
+        [$isShown, $isLinked] = match ($line->kind) {
+            ContributorKind::Goal => [$this->stored->shows((int) $line->id), isset($plan->goals[$line->id ?? ''])],
+            ContributorKind::Project => [$this->stored->showsProject((int) $line->id), isset($plan->projects[$line->id ?? ''])],
+            ContributorKind::Tasks => [true, true],
+        };
+
+        return match (true) {
+            $isShown => null,
+            $isLinked => 'not visible to you',
+            default => 'no longer linked',
         };
     }
 

@@ -1,3 +1,4 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { useEffect, useRef, useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
 import { tellReturn } from '../Notices';
@@ -99,19 +100,14 @@ function Begin({ page }: { page: DayView }) {
                     />
                 )}
             </div>
-            <div className="flex gap-2">
-                <Button kind="main" type="submit" disabled={form.processing || intent.trim() === ''}>
-                    Begin
-                </Button>
-                <Button
-                    kind="quiet"
-                    onClick={() => {
-                        setOpen(false);
-                    }}
-                >
-                    Cancel
-                </Button>
-            </div>
+            <SaveOrCancel
+                form={form}
+                save="Begin"
+                isDisabled={intent.trim() === ''}
+                onCancel={() => {
+                    setOpen(false);
+                }}
+            />
         </form>
     );
 }

@@ -1,3 +1,4 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
@@ -128,19 +129,7 @@ function EditLine({ line, onDone }: { line: LogRow; onDone: () => void }) {
                 }}
             />
             <TimeField label="At" className="w-28" {...bind(form, 'at')} />
-            <div className="flex flex-wrap gap-2">
-                <Button kind="main" type="submit" disabled={form.data.words.trim() === ''}>
-                    Save
-                </Button>
-                <Button
-                    kind="quiet"
-                    onClick={() => {
-                        form.reset();
-                        onDone();
-                    }}
-                >
-                    Cancel
-                </Button>
+            <SaveOrCancel form={form} isDisabled={form.data.words.trim() === ''} onCancel={onDone}>
                 <Button
                     kind="quiet"
                     onClick={() => {
@@ -149,7 +138,7 @@ function EditLine({ line, onDone }: { line: LogRow; onDone: () => void }) {
                 >
                     Delete
                 </Button>
-            </div>
+            </SaveOrCancel>
         </form>
     );
 }

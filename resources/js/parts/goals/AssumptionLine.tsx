@@ -1,14 +1,13 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
 import { EditedLine } from './EditedLine';
 import type { AssumptionRow, PersonTag } from '../../generated/props';
-import { act } from '../../lib/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { peopleAsOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
-import { Button } from '../../ui/Button';
 import { DateField } from '../../ui/DateField';
 import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
@@ -31,13 +30,9 @@ export function AssumptionLine({ assumption, people, mayChange }: Props) {
         <EditedLine
             title={assumption.title}
             mayChange={mayChange}
-            isSaving={form.processing}
-            onSave={(close) => {
-                form.put(route('assumptions.update', assumption.id), { preserveScroll: true, preserveState: true, onSuccess: close });
-            }}
-            onDelete={() => {
-                act('delete', route('assumptions.destroy', assumption.id));
-            }}
+            form={form}
+            saveAt={route('assumptions.update', assumption.id)}
+            deleteAt={route('assumptions.destroy', assumption.id)}
             fields={
                 <>
                     <TextField label="Assumption" autoFocus maxLength={200} {...bind(form, 'title')} />
@@ -89,19 +84,13 @@ export function Seen({ assumption, mayChange }: { assumption: AssumptionRow; may
                     maxLength={2000}
                     {...bind(form, 'words')}
                 />
-                <div className="flex gap-2">
-                    <Button type="submit" disabled={form.processing}>
-                        Save
-                    </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            setWriting(false);
-                        }}
-                    >
-                        Cancel
-                    </Button>
-                </div>
+                <SaveOrCancel
+                    form={form}
+                    isQuiet
+                    onCancel={() => {
+                        setWriting(false);
+                    }}
+                />
             </form>
         );
     }

@@ -1,5 +1,7 @@
+import { type InPlace, SaveOrCancel } from '../SaveOrCancel';
 import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useState } from 'react';
+import { act } from '../../lib/act';
 import { Button } from '../../ui/Button';
 
 interface Props {
@@ -10,20 +12,21 @@ interface Props {
     children: ReactNode;
     /** The fields, while it is edited. */
     fields: ReactNode;
-    isSaving: boolean;
-    onSave: (close: () => void) => void;
-    onDelete: () => void;
+    form: InPlace & { put: (url: string, options: { preserveScroll: true; preserveState: true; onSuccess: () => void }) => void };
+    /** Where it is saved, and where deleted. */
+    saveAt: string;
+    deleteAt: string;
 }
 
 /** A line of words that is edited in place when it is pressed. */
-export function EditedLine({ title, mayChange, children, fields, isSaving, onSave, onDelete }: Props) {
+export function EditedLine({ title, mayChange, children, fields, form, saveAt, deleteAt }: Props) {
     const [isEditing, setEditing] = useState(false);
     const close = () => {
         setEditing(false);
     };
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        onSave(close);
+        form.put(saveAt, { preserveScroll: true, preserveState: true, onSuccess: close });
     };
 
     if (isEditing) {
@@ -41,17 +44,17 @@ export function EditedLine({ title, mayChange, children, fields, isSaving, onSav
                     }}
                 >
                     {fields}
-                    <div className="flex flex-wrap gap-2">
-                        <Button kind="main" type="submit" disabled={isSaving}>
-                            Save
-                        </Button>
-                        <Button kind="quiet" onClick={close}>
-                            Cancel
-                        </Button>
-                        <Button kind="quiet" className="ml-auto" onClick={onDelete}>
+                    <SaveOrCancel form={form} onCancel={close}>
+                        <Button
+                            kind="quiet"
+                            className="ml-auto"
+                            onClick={() => {
+                                act('delete', deleteAt);
+                            }}
+                        >
                             Delete
                         </Button>
-                    </div>
+                    </SaveOrCancel>
                 </form>
             </li>
         );

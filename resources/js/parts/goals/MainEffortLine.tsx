@@ -1,6 +1,5 @@
 import { EditedLine } from './EditedLine';
 import type { MainEffortRow, PersonTag } from '../../generated/props';
-import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { peopleAsOptions } from '../../lib/options';
@@ -26,13 +25,9 @@ export function MainEffortLine({ effort, people, mayChange }: Props) {
         <EditedLine
             title={effort.title}
             mayChange={mayChange}
-            isSaving={form.processing}
-            onSave={(close) => {
-                form.put(route('main-efforts.update', effort.id), { preserveScroll: true, preserveState: true, onSuccess: close });
-            }}
-            onDelete={() => {
-                act('delete', route('main-efforts.destroy', effort.id));
-            }}
+            form={form}
+            saveAt={route('main-efforts.update', effort.id)}
+            deleteAt={route('main-efforts.destroy', effort.id)}
             fields={
                 <>
                     <TextField label="Main effort" autoFocus maxLength={200} {...bind(form, 'title')} />

@@ -1,3 +1,4 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
@@ -66,17 +67,13 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
                 <form onSubmit={correct} className="flex flex-wrap items-start gap-3 py-1">
                     <DateField label="Day" isLabelHidden {...bind(form, 'on')} />
                     <TextField label="Value" isLabelHidden inputMode="decimal" autoFocus {...bind(form, 'value')} />
-                    <Button type="submit" disabled={form.processing}>
-                        Save
-                    </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
+                    <SaveOrCancel
+                        form={form}
+                        isQuiet
+                        onCancel={() => {
                             setChanging(false);
                         }}
-                    >
-                        Cancel
-                    </Button>
+                    />
                 </form>
             </li>
         );

@@ -1,6 +1,5 @@
 import { EditedLine } from './EditedLine';
 import type { PersonTag, TradeOffRow } from '../../generated/props';
-import { act } from '../../lib/act';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { peopleAsOptions } from '../../lib/options';
@@ -22,13 +21,9 @@ export function TradeOffLine({ tradeOff, people, mayChange }: Props) {
         <EditedLine
             title={tradeOff.title}
             mayChange={mayChange}
-            isSaving={form.processing}
-            onSave={(close) => {
-                form.put(route('trade-offs.update', tradeOff.id), { preserveScroll: true, preserveState: true, onSuccess: close });
-            }}
-            onDelete={() => {
-                act('delete', route('trade-offs.destroy', tradeOff.id));
-            }}
+            form={form}
+            saveAt={route('trade-offs.update', tradeOff.id)}
+            deleteAt={route('trade-offs.destroy', tradeOff.id)}
             fields={
                 <>
                     <TextField label="Trade-off" autoFocus maxLength={200} {...bind(form, 'title')} />

@@ -113,6 +113,7 @@ const lineOf = (page: ProjectView, name: keyof typeof parts) =>
         .replace(/\s*\n+\s*/g, '; ')
         .trim();
 
+/** Cancel closes it and keeps what is written there for the next time: seven texts are too much to lose by a slip. */
 function CharterForm({ page, onDone }: { page: ProjectView; onDone: () => void }) {
     const form = useForm(`charter of project ${String(page.project.id)}`, {
         why: textOf(page, 'why'),

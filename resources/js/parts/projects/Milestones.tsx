@@ -1,3 +1,4 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
@@ -78,21 +79,17 @@ function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: bo
     if (isChanging) {
         return (
             <li>
-                <form onSubmit={change} className="grid grid-cols-[1fr_160px_auto_auto] items-start gap-3 py-1.5 max-sm:grid-cols-1">
+                <form onSubmit={change} className="grid grid-cols-[1fr_160px_auto] items-start gap-3 py-1.5 max-sm:grid-cols-1">
                     <TextField label="Name of the milestone" isLabelHidden autoFocus maxLength={200} {...bind(form, 'title')} />
                     <DateField label="Date of the milestone" isLabelHidden {...bind(form, 'on')} />
-                    <Button type="submit" disabled={form.processing || form.data.title.trim() === '' || form.data.on === ''}>
-                        Save
-                    </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            form.reset();
+                    <SaveOrCancel
+                        form={form}
+                        isQuiet
+                        isDisabled={form.data.title.trim() === '' || form.data.on === ''}
+                        onCancel={() => {
                             setChanging(false);
                         }}
-                    >
-                        Cancel
-                    </Button>
+                    />
                 </form>
             </li>
         );

@@ -1,10 +1,10 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useRef } from 'react';
 import { TaskTick } from '../TaskTick';
 import type { TaskView } from '../../generated/props';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
-import { Button } from '../../ui/Button';
 
 /** A task's title and notes, written where they stand. What is changed is saved with a button, or Enter in the title. */
 export function TaskText({ page, children }: { page: TaskView; children: ReactNode }) {
@@ -67,19 +67,8 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
                 </p>
             )}
             {form.isDirty && (
-                <div className="mt-2 flex gap-3">
-                    <Button kind="main" type="submit">
-                        Save
-                    </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            form.clearErrors();
-                            form.reset();
-                        }}
-                    >
-                        Cancel
-                    </Button>
+                <div className="mt-2">
+                    <SaveOrCancel form={form} />
                 </div>
             )}
         </form>

@@ -1,10 +1,10 @@
+import { SaveOrCancel } from '../SaveOrCancel';
 import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import type { WeekView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 
 /** The week in a line: one's own, and the team's. */
@@ -88,17 +88,12 @@ function Line({ name, words, label, empty, url, className }: LineProps) {
                     }
                 }}
             />
-            <Button kind="main" type="submit" disabled={form.processing}>
-                Save
-            </Button>
-            <Button
-                kind="quiet"
-                onClick={() => {
+            <SaveOrCancel
+                form={form}
+                onCancel={() => {
                     setWriting(false);
                 }}
-            >
-                Cancel
-            </Button>
+            />
         </form>
     );
 }
