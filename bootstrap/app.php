@@ -14,11 +14,13 @@ use App\Http\Middleware\TakeTurnToWrite;
 use App\Http\Problems;
 use App\Http\TrustedAddresses;
 use App\Store\RefusedChange;
+use App\Store\Writability;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Response;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as BaseStartSession;
 use Illuminate\Support\Facades\Route;
@@ -65,6 +67,10 @@ return Application::configure(basePath: dirname(__DIR__))
             static fn(RefusedChange $refused) => ValidationException::withMessages([$refused->field => $refused->getMessage()]),
         );
 
+        // Before a page of the framework is made of it, which would have to be written to the same disk.
+        $exceptions->render(
+            static fn(PDOException|ErrorException $reason): ?Response => Writability::isMissing($reason) ? new Response(status: 503) : null,
+        );
         $exceptions->respond(Problems::answer(...));
     })
     ->create();

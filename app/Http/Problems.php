@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Store\TurnNotGiven;
-use Illuminate\Database\QueryException;
+use App\Store\Writability;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Log;
@@ -16,25 +17,41 @@ use Throwable;
 /** What is answered when something cannot be: in the same words whoever asks, and never more than they may know. */
 final readonly class Problems
 {
-    /** A page of its own is shown for these. */
-    private const SHOWN = [403, 404, 413, 429, 500, 503];
-
-    /** What SQLite and PostgreSQL say of a store that takes nothing more. */
-    private const UNWRITABLE = [
-        'disk is full',
-        'readonly database',
-        'disk I/O error',
-        'unable to open database file',
-        'SQLSTATE[25006]',
-        'SQLSTATE[53100]',
+    /** What a page of its own says, by status. */
+    private const SHOWN = [
+        403 => ['You do not have permission', 'Ask the owner or a lead. Nothing was changed.'],
+        404 => ['This page does not exist', 'It may have been deleted, or you may not have access to it.'],
+        413 => ['That was too large', 'What you sent is larger than the limit. Nothing was changed: go back and shorten it.'],
+        429 => ['Too many attempts', 'Wait a minute, then try again.'],
+        500 => ['Something went wrong', 'The error was logged. Nothing was changed.'],
+        503 => ['Back soon', 'Loftrin is being updated. Please try again in a few minutes.'],
     ];
+
+    /** What is said of a change that was not made, at the page on which one is. */
+    private const NOT_SAVED = [
+        401 => 'You have been signed out. Nothing was saved. Your text is kept here: sign in again, then save it.',
+        403 => 'You do not have permission to do this. Nothing was saved.',
+        404 => 'This no longer exists, or you no longer have access to it. Nothing was saved.',
+        413 => 'This is larger than the limit. Nothing was saved.',
+        419 => 'This page had been open for too long. Nothing was saved: please try again.',
+        429 => 'Too many attempts. Nothing was saved: wait a minute, then try again.',
+        503 => 'Loftrin is being updated. Nothing was saved: please try again in a few minutes.',
+    ];
+
+    private const BROKEN = 'Something went wrong, and the error was logged. Nothing was saved.';
 
     public const NOTHING_SAVED = 'Nothing was saved: the disk is full or cannot be written to. '
         .'Your text is kept here. Please tell your administrator.';
 
+    private const NOTHING_READ = [
+        'Not available now',
+        'The disk is full or cannot be written to. What you wrote is kept in this browser, and nothing that was saved is lost. '
+        .'Please tell your administrator.',
+    ];
+
     public static function answer(Response $response, Throwable $reason, Request $request): Response
     {
-        $status = $response->getStatusCode();
+        $status = $reason instanceof AuthenticationException ? 401 : $response->getStatusCode();
 
         if ($status === 403) {
             Log::info('Refused.', [
@@ -43,32 +60,52 @@ final readonly class Problems
             ]);
         }
 
+        if ($status >= 400 && $request->hasSession()) {
+            // What was to be told of it never came to be.
+            $request->session()->forget('change');
+        }
+
         return match (true) {
-            $status === 419 => back()->with('problem', 'This page had been open for too long. Nothing was saved: please try again.'),
-            $reason instanceof TurnNotGiven => self::notNow($request, $reason->getMessage()),
-            self::isUnwritable($reason) => self::notNow($request, self::NOTHING_SAVED),
+            $request->isMethodSafe() && ! $request->expectsJson() => self::page($response, $reason, $request),
+            $reason instanceof TurnNotGiven => self::sentence($reason->getMessage(), 503),
+            Writability::isMissing($reason) => self::sentence(self::NOTHING_SAVED, 503),
+            // The page on which it was written stays, and the text with it.
+            $request->headers->has('X-Inertia') && $status >= 400 => self::sentence(self::NOT_SAVED[$status] ?? self::BROKEN, $status),
+            $status === 419 => back()->with('problem', self::NOT_SAVED[419]),
             // What is hidden and what is missing are answered alike.
-            $status === 404 && $request->expectsJson() => new JsonResponse(['message' => 'Not found.'], 404),
-            ! in_array($status, self::SHOWN, true), $request->expectsJson(), $status === 500 && config('app.debug') === true => $response,
-            default => Inertia::render('Problem', ['status' => $status])
-                ->toResponse($request)
-                ->setStatusCode($status),
+            $status === 404 && $request->expectsJson() => self::sentence('Not found.', 404),
+            $request->expectsJson() => $response,
+            default => self::page($response, $reason, $request),
         };
     }
 
-    private static function isUnwritable(Throwable $reason): bool
+    private static function page(Response $response, Throwable $reason, Request $request): Response
     {
-        return $reason instanceof QueryException &&
-            array_filter(self::UNWRITABLE, static fn(string $words): bool => str_contains($reason->getMessage(), $words)) !== [];
+        $status = $response->getStatusCode();
+        $said = self::SHOWN[$status] ?? null;
+
+        return match (true) {
+            Writability::isMissing($reason) => self::shown(503, self::NOTHING_READ, $request),
+            $said === null, $status === 500 && config('app.debug') === true => $response,
+            default => self::shown($status, $said, $request),
+        };
     }
 
-    /** Said where one is: the page, and what was typed on it, stays. */
-    private static function notNow(Request $request, string $words): Response
+    /** @param array{string, string} $said */
+    private static function shown(int $status, array $said, Request $request): Response
     {
-        return $request->isMethodSafe() && ! $request->expectsJson()
-            ? Inertia::render('Problem', ['status' => 503])
-                ->toResponse($request)
-                ->setStatusCode(503)
-            : new JsonResponse(['message' => $words], 503);
+        if ($status >= 500) {
+            // The frame of a page may be what broke down.
+            Inertia::flushShared();
+        }
+
+        return Inertia::render('Problem', ['status' => $status, 'title' => $said[0], 'words' => $said[1]])
+            ->toResponse($request)
+            ->setStatusCode($status);
+    }
+
+    private static function sentence(string $words, int $status): Response
+    {
+        return new JsonResponse(['message' => $words], $status);
     }
 }

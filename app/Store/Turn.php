@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store;
 
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /** The turn to write that a whole request has, from before its records are read until it is answered. */
 final class Turn
@@ -32,7 +33,19 @@ final class Turn
             return $result;
         } finally {
             $this->isOpen = false;
-            $stays ? DB::commit() : DB::rollBack();
+            $stays ? self::commit() : DB::rollBack();
+        }
+    }
+
+    /** What could not be kept leaves nothing behind: a disk may be full at the very last. */
+    private static function commit(): void
+    {
+        try {
+            DB::commit();
+        } catch (Throwable $reason) {
+            rescue(DB::rollBack(...), report: false);
+
+            throw $reason;
         }
     }
 

@@ -2,6 +2,7 @@ import { createInertiaApp, router } from '@inertiajs/react';
 import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Frame } from './parts/Frame';
+import { sentenceOf } from './lib/sentence';
 import { tellProblem } from './parts/Notices';
 import '../css/app.css';
 
@@ -9,14 +10,13 @@ interface PageModule {
     default: ComponentType & { layout?: (page: ReactNode) => ReactNode };
 }
 
-// What the server cannot do now is told where one is: the page stays, and what was typed on it.
+// A change that was not made is told where one is: the page stays, and what was typed on it.
 router.on('httpException', (event) => {
-    const answer: unknown = event.detail.response.data;
-    const message = /"message":"([^"]+)"/.exec(typeof answer === 'string' ? answer : JSON.stringify(answer))?.[1];
+    const { response } = event.detail;
 
-    if (event.detail.response.status === 503 && message !== undefined) {
+    if (!('x-inertia' in response.headers)) {
         event.preventDefault();
-        tellProblem(message);
+        tellProblem(sentenceOf(response));
     }
 });
 

@@ -43,6 +43,51 @@ it('says in a sentence that nothing can be saved, and shows pages all the same',
     expect(Task::query()->count())->toBe(0);
 });
 
+it('says what is wrong where the database does not even open', function (): void {
+    $stored = DB::getDefaultConnection();
+    config(['database.connections.full' => ['driver' => 'sqlite', 'database' => sys_get_temp_dir()], 'database.default' => 'full']);
+
+    try {
+        $this->get('/week')
+            ->assertStatus(503)
+            ->assertInertia(static fn($page) => $page->component('Problem')->where('title', 'Not available now')->etc());
+        $this->post('/jots', ['words' => 'x'])
+            ->assertStatus(503)
+            ->assertJson(['message' => Problems::NOTHING_SAVED]);
+        $this->get('/up')
+            ->assertStatus(503)
+            ->assertExactJson(['people' => null, 'writable' => false]);
+    } finally {
+        config(['database.default' => $stored]);
+    }
+});
+
+it('says of a change that was not made why, where one is: the page and its text stay', function (int $status, string $begins): void {
+    Route::post('/refused', static fn() => abort($status))->middleware('web');
+    $this->post('/refused', [], ['X-Inertia' => 'true'])
+        ->assertStatus($status)
+        ->assertHeaderMissing('X-Inertia')
+        ->assertJson(static fn($json) => $json->where('message', static fn(string $words): bool => str_starts_with($words, $begins)));
+})->with([
+    [403, 'You do not have permission to do this. Nothing was saved.'],
+    [404, 'This no longer exists, or you no longer have access to it. Nothing was saved.'],
+    [413, 'This is larger than the limit. Nothing was saved.'],
+    [419, 'This page had been open for too long. Nothing was saved'],
+    [422, 'Something went wrong, and the error was logged. Nothing was saved.'],
+    [429, 'Too many attempts. Nothing was saved'],
+    [503, 'Loftrin is being updated. Nothing was saved'],
+]);
+
+it('leaves the text with whoever was signed out meanwhile', function (): void {
+    $task = Made::task($this->lead);
+    auth()->logout();
+    $this->post("/tasks/$task->id/comments", ['words' => 'The crane moved.'], ['X-Inertia' => 'true'])
+        ->assertStatus(401)
+        ->assertJson(['message' => 'You have been signed out. Nothing was saved. Your text is kept here: sign in again, then save it.']);
+    // Whoever sends a plain form is led to sign in.
+    $this->post("/tasks/$task->id/comments", ['words' => 'The crane moved.'])->assertRedirect('/sign-in');
+});
+
 it('says in a sentence that others are saving for too long', function (): void {
     Route::post('/too-long', static fn() => throw new TurnNotGiven(new RuntimeException()))->middleware('web');
     $this->post('/too-long')

@@ -7,6 +7,7 @@ namespace Tests\Processes;
 use Closure;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Contracts\Process\InvokedProcess;
+use Illuminate\Process\PendingProcess;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use RuntimeException;
@@ -14,6 +15,8 @@ use RuntimeException;
 /** Several real processes on one database in a file, each a person who asks one thing after the other. */
 final class Apart
 {
+    private const PERSON = 'tests/Processes/person.php';
+
     private static ?string $empty = null;
 
     /**
@@ -112,6 +115,24 @@ final class Apart
     }
 
     /**
+     * A process that cannot write to any file, as on a full disk. The database can be read as long as somebody else has it open.
+     *
+     * @param list<array{as: int, method: string, uri: string, data?: array<string, mixed>, key?: string}> $questions
+     *
+     * @return list<array{status: int, body: string}>
+     */
+    public function onFullDisk(array $questions): array
+    {
+        $result = $this->process(['READY' => '/dev/null', 'START' => $this->folder.'/data.sqlite', 'ANSWERED' => '/dev/null'])
+            ->input(json_encode($questions, JSON_THROW_ON_ERROR))
+            ->run(['bash', '-c', 'trap "" XFSZ; ulimit -f 0; exec "$0" "$@"', PHP_BINARY, self::PERSON]);
+        /** @var ?list<array{status: int, body: string}> $answers */
+        $answers = json_decode($result->output(), true);
+
+        return $answers ?? throw new RuntimeException($result->output().$result->errorOutput());
+    }
+
+    /**
      * A process for each, all begun at the same moment.
      *
      * @param list<list<array<string, mixed>>> $people
@@ -123,26 +144,32 @@ final class Apart
         $files = ['READY' => "$this->folder/ready", 'START' => "$this->folder/start", 'ANSWERED' => "$this->folder/answered"];
         array_map(static fn(string $file): bool => ! is_file($file) || unlink($file), array_values($files));
         $running = array_map(
-            fn(array $questions): InvokedProcess => Process::path(base_path())
-                ->env([
-                    'APP_ENV' => 'testing',
-                    'APP_KEY' => config()->string('app.key'),
-                    'DB_DATABASE' => "$this->folder/data.sqlite",
-                    'CACHE_STORE' => 'array',
-                    'SESSION_DRIVER' => 'array',
-                    'BCRYPT_ROUNDS' => '4',
-                    ...$files,
-                    'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
-                ])
-                ->timeout(300)
+            fn(array $questions): InvokedProcess => $this->process($files)
                 ->input(json_encode($questions, JSON_THROW_ON_ERROR))
-                ->start([PHP_BINARY, 'tests/Processes/person.php']),
+                ->start([PHP_BINARY, self::PERSON]),
             $people,
         );
         $this->waitFor('ready', count($people));
         touch($files['START']);
 
         return $running;
+    }
+
+    /** @param array<string, string> $files where it says how far it is */
+    private function process(array $files): PendingProcess
+    {
+        return Process::path(base_path())
+            ->env([
+                'APP_ENV' => 'testing',
+                'APP_KEY' => config()->string('app.key'),
+                'DB_DATABASE' => "$this->folder/data.sqlite",
+                'CACHE_STORE' => 'array',
+                'SESSION_DRIVER' => 'array',
+                'BCRYPT_ROUNDS' => '4',
+                ...$files,
+                'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
+            ])
+            ->timeout(300);
     }
 
     private function waitFor(string $file, int $dots): void

@@ -13,6 +13,8 @@ export interface Sent {
     headers: Record<string, string>;
     takes: () => Promise<void>;
     refuses: (errors: Record<string, string>) => Promise<void>;
+    /** Answers with a status and a sentence instead of a page. */
+    breaks: (status: number, message: string) => Promise<void>;
     isGone: () => Promise<void>;
 }
 
@@ -48,6 +50,10 @@ class Server {
                 },
                 refuses: async (errors) => {
                     options.onError?.(errors);
+                    await over();
+                },
+                breaks: async (status, message) => {
+                    options.onHttpException?.({ status, data: JSON.stringify({ message }), headers: {} } as never);
                     await over();
                 },
                 isGone: async () => {

@@ -13,8 +13,10 @@ final class UpController
 {
     public function __invoke(Writability $writability): JsonResponse
     {
+        // On a full disk a database may not even open.
+        $people = rescue(static fn(): bool => Person::query()->exists(), null);
         $isWritable = $writability->isGiven();
 
-        return new JsonResponse(['people' => Person::query()->exists(), 'writable' => $isWritable], $isWritable ? 200 : 503);
+        return new JsonResponse(['people' => $people, 'writable' => $isWritable], $people !== null && $isWritable ? 200 : 503);
     }
 }

@@ -22,10 +22,6 @@ use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
  */
 final readonly class AnswerOnce
 {
-    public function __construct(private ChangeLog $log)
-    {
-    }
-
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -53,7 +49,8 @@ final readonly class AnswerOnce
                 'key' => $key,
                 'asked' => $asked,
                 'location' => $response->getTargetUrl(),
-                'change' => json_encode($this->log->last(), JSON_THROW_ON_ERROR),
+                // Asked for only here: a middleware is made anew as a request ends, when its database may not open.
+                'change' => json_encode(app(ChangeLog::class)->last(), JSON_THROW_ON_ERROR),
                 'answered_at' => Carbon::now(),
             ]);
         }

@@ -20,9 +20,15 @@ final class EnsureDayHasBegun
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->user() !== null && ! Cache::has('a day did not begin')) {
-            rescue(static fn() => app(BeginDay::class)(), static fn() => Cache::put('a day did not begin', true, self::TRIED_AGAIN_AFTER));
+            rescue(static fn() => app(BeginDay::class)(), self::tryAgainLater(...));
         }
 
         return $next($request);
+    }
+
+    private static function tryAgainLater(): void
+    {
+        // Where the disk is full it is tried at the next page.
+        rescue(static fn() => Cache::put('a day did not begin', true, self::TRIED_AGAIN_AFTER), report: false);
     }
 }

@@ -449,6 +449,63 @@ describe('a line on which the next thing is written', () => {
     });
 });
 
+describe('a server that answers with no page', () => {
+    const gone = 'This no longer exists, or you no longer have access to it. Nothing was saved.';
+
+    it.each([503, 500, 401, 419, 429])(
+        'with %i leaves the text in its form, to be saved by the next press under the same key',
+        async (status) => {
+            render(<Charter />);
+            write(why(), 'Ice.');
+            save();
+            const first = await server.last();
+            await act(() => first.breaks(status, 'Nothing was saved.'));
+            expect([why().value, isChanged(), drafts().length, unsent()]).toEqual(['Ice.', true, 1, []]);
+
+            save();
+            const second = await server.nth(2);
+            expect(second.headers).toEqual(first.headers);
+            await act(() => second.takes());
+            expect([isChanged(), drafts()]).toEqual([false, []]);
+        },
+    );
+
+    it.each([403, 404])('with %i shows what can only be copied now', async (status) => {
+        render(<Charter />);
+        write(why(), 'Ice.');
+        save();
+        await act(async () => (await server.last()).breaks(status, gone));
+        expect(why().value).toBe('Ice.');
+        expect(unsent()).toMatchObject([{ text: 'Ice.', refused: gone }]);
+    });
+
+    it('gives a line back to its form where it was refused', async () => {
+        render(<Charter />);
+        write(why(), 'Tell Kai.');
+        fireEvent.click(screen.getByText('Next'));
+        await act(async () => (await server.last()).breaks(429, 'Wait a minute.'));
+        expect([why().value, unsent()]).toEqual(['Tell Kai.', []]);
+    });
+
+    it('shows a line whose place is gone, to be copied', async () => {
+        render(<Charter />);
+        write(why(), 'Tell Kai.');
+        fireEvent.click(screen.getByText('Next'));
+        await act(async () => (await server.last()).breaks(404, gone));
+        expect(why().value).toBe('');
+        expect(unsent()).toMatchObject([{ text: 'Tell Kai.', refused: gone }]);
+    });
+
+    it('sends a line again under its key where it may have arrived', async () => {
+        render(<Charter />);
+        write(why(), 'Tell Kai.');
+        fireEvent.click(screen.getByText('Next'));
+        const sent = await server.last();
+        await act(() => sent.breaks(502, 'Bad gateway'));
+        expect(unsent()).toMatchObject([{ id: sent.headers['Idempotency-Key'], text: 'Tell Kai.' }]);
+    });
+});
+
 describe('a browser that keeps nothing', () => {
     beforeEach(() => {
         vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {

@@ -21,8 +21,8 @@ export interface Named {
 export interface Flight<T> {
     /** All fields as they stood when it was sent. */
     sent: T;
-    /** Hands it to what is sent later, under the same key: whether the server has it is not known. */
-    hand: () => void;
+    /** Hands it to what is sent later, under the same key: whether the server has it is not known. False: that is all. */
+    hand: () => false;
 }
 
 export interface Kept<T> {
@@ -51,3 +51,10 @@ export function arrived<T extends object>(now: T, sent: Partial<T> = {}): Partia
 export function pick<T extends object>(from: T, fields: (keyof T & string)[]): Partial<T> {
     return Object.fromEntries(fields.map((field) => [field, from[field]])) as Partial<T>;
 }
+
+/** What somebody wrote in these fields, to be copied. */
+export const textOf = <T extends object>(data: T, fields: (keyof T)[]): string =>
+    fields
+        .map((field) => data[field] as unknown)
+        .filter((value) => typeof value === 'string')
+        .join('\n');

@@ -9,7 +9,7 @@ export interface Unsent {
     id: string;
     method: 'post' | 'put';
     url: string;
-    data: Record<string, unknown>;
+    data: object;
     /** Where it was written, and what: for whoever has to copy it. */
     place: string;
     text: string;

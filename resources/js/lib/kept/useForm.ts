@@ -2,9 +2,11 @@ import { useForm as useInertiaForm, usePage } from '@inertiajs/react';
 import type { FormDataType } from '@inertiajs/core';
 import { useEffect, useRef, useState } from 'react';
 import { inTurn } from '../inTurn';
+import { isGone, sentenceOf } from '../sentence';
 import { hold, isWaiting, letGo, sendLater, showRefused, type Unsent } from './outbox';
-import { arrived, type Flight, type Kept, type Line, type Named, newKey, type Options, pick, same } from './fields';
+import { arrived, type Flight, type Kept, type Line, type Named, newKey, type Options, pick, same, textOf } from './fields';
 import { drop, load, save } from './storage';
+import { useLatest } from './useLatest';
 
 /**
  * A form that loses nothing: what is typed is kept in the browser from the first key until the server has it, through a
@@ -60,19 +62,7 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
         // eslint-disable-next-line react-hooks/exhaustive-deps -- what is written decides
     }, [store, written]);
 
-    const latest = useRef({ initial, data: form.data });
-    useEffect(() => {
-        latest.current = { initial, data: form.data };
-    });
-
-    const isThere = useRef(false);
-    useEffect(() => {
-        isThere.current = true;
-
-        return () => {
-            isThere.current = false;
-        };
-    }, []);
+    const latest = useLatest({ initial, data: form.data });
 
     const isKnown = (sent: T) => {
         setBegan(sent);
@@ -86,16 +76,6 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
         }
     };
 
-    const unsentOf = (sending: { id: string; method: 'post' | 'put'; url: string; data: object }, own: (keyof T & string)[]): Unsent => ({
-        ...sending,
-        data: sending.data as Record<string, unknown>,
-        place: name,
-        text: own
-            .map((field) => form.data[field] as unknown)
-            .filter((value) => typeof value === 'string')
-            .join('\n'),
-    });
-
     const reset = (...only: (keyof T & string)[]) => {
         const blank = only.length === 0 ? latest.current.initial : pick(latest.current.initial, only);
         setBegan({ ...latest.current.data, ...blank });
@@ -107,8 +87,17 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
     // nothing stands in it yet.
     const add = (url: string, { as, frees = fields }: Line<T> = {}) => {
         const sent = form.data;
-        const unsent = unsentOf({ id: key.current, method: 'post', url, data: as?.(sent) ?? sent }, changed);
-        const isFree = () => isThere.current && same(pick(latest.current.data, frees), pick(latest.current.initial, frees));
+        const data = as?.(sent) ?? sent;
+        const unsent: Unsent = { id: key.current, method: 'post', url, data, place: name, text: textOf(sent, changed) };
+        const isFree = () => latest.current.isThere && same(pick(latest.current.data, frees), pick(latest.current.initial, frees));
+        const comeBack = (why: string, fits = isFree()) => {
+            if (fits) {
+                form.setData({ ...latest.current.data, ...pick(sent, frees) });
+            } else {
+                form.clearErrors();
+                showRefused(unsent, why);
+            }
+        };
         let isHanded = false;
         const hand = () => {
             if (!isHanded) {
@@ -116,12 +105,14 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
                 letGo(unsent.id);
                 sendLater(unsent);
             }
+
+            return false as const;
         };
         hold(unsent);
         key.current = newKey();
         reset(...frees);
         inTurn((answered) => {
-            form.transform(() => unsent.data);
+            form.transform(() => data);
             form.post(url, {
                 preserveScroll: true,
                 preserveState: true,
@@ -131,20 +122,21 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
                 },
                 onError: (errors) => {
                     letGo(unsent.id);
+                    comeBack(Object.values(errors as Record<string, string>)[0] ?? 'This was refused.');
+                },
+                onHttpException: (response) => {
+                    if (response.status >= 500) {
+                        // Whether it has it is not known.
+                        hand();
 
-                    if (isFree()) {
-                        form.setData({ ...latest.current.data, ...pick(sent, frees) });
-                    } else {
-                        form.clearErrors();
-                        showRefused(unsent, Object.values(errors as Record<string, string>)[0] ?? 'This was refused.');
+                        return;
                     }
+
+                    letGo(unsent.id);
+                    comeBack(sentenceOf(response), !isGone(response) && isFree());
                 },
                 onCancel: hand,
-                onNetworkError: () => {
-                    hand();
-
-                    return false;
-                },
+                onNetworkError: hand,
                 onFinish: answered,
             });
         });
@@ -164,8 +156,9 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
 
         const data = method === 'post' ? (as?.(sent) ?? sent) : { ...pick(sent, own), seen: pick(base, own) };
         const id = key.current;
+        const unsent: Unsent = { id, method, url, data, place: name, text: textOf(sent, own) };
         const queue = () => {
-            sendLater(unsentOf({ id, method, url, data }, own));
+            sendLater(unsent);
             setQueuedTo(url);
             isKnown(sent);
             options.onSuccess?.();
@@ -192,6 +185,8 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
                     form.cancel();
                     queue();
                 }
+
+                return false;
             },
         };
         flight.current = mine;
@@ -222,13 +217,16 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
                     setUnanswered({});
                     key.current = newKey();
                 },
+                onHttpException: (response) => {
+                    isOver();
+
+                    if (isGone(response)) {
+                        showRefused(unsent, sentenceOf(response));
+                    }
+                },
                 // The next press overtook it.
                 onCancel: mine.hand,
-                onNetworkError: () => {
-                    mine.hand();
-
-                    return false;
-                },
+                onNetworkError: mine.hand,
                 onFinish: answered,
             });
         });
