@@ -51,7 +51,7 @@ final readonly class Problems
 
     public static function answer(Response $response, Throwable $reason, Request $request): Response
     {
-        $status = $reason instanceof AuthenticationException ? 401 : $response->getStatusCode();
+        $status = self::isSignedOut($response, $reason, $request) ? 401 : $response->getStatusCode();
 
         if ($status === 403) {
             Log::info('Refused.', [
@@ -71,12 +71,20 @@ final readonly class Problems
             Writability::isMissing($reason) => self::sentence(self::NOTHING_SAVED, 503),
             // The page on which it was written stays, and the text with it.
             $request->headers->has('X-Inertia') && $status >= 400 => self::sentence(self::NOT_SAVED[$status] ?? self::BROKEN, $status),
-            $status === 419 => back()->with('problem', self::NOT_SAVED[419]),
+            $response->getStatusCode() === 419 => back()->with('problem', self::NOT_SAVED[419]),
             // What is hidden and what is missing are answered alike.
             $status === 404 && $request->expectsJson() => self::sentence('Not found.', 404),
             $request->expectsJson() => $response,
             default => self::page($response, $reason, $request),
         };
+    }
+
+    /** A session that ended takes its token with it: that is found first. */
+    private static function isSignedOut(Response $response, Throwable $reason, Request $request): bool
+    {
+        $isForPeople = in_array('auth', $request->route()?->gatherMiddleware() ?? [], true);
+
+        return $reason instanceof AuthenticationException || ($isForPeople && $response->getStatusCode() === 419 && $request->user() === null);
     }
 
     private static function page(Response $response, Throwable $reason, Request $request): Response

@@ -3,7 +3,7 @@ import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Frame } from './parts/Frame';
 import { sentenceOf } from './lib/sentence';
-import { tellProblem } from './parts/Notices';
+import { tellProblem, tellSignedOut } from './parts/Notices';
 import '../css/app.css';
 
 interface PageModule {
@@ -16,7 +16,7 @@ router.on('httpException', (event) => {
 
     if (!('x-inertia' in response.headers)) {
         event.preventDefault();
-        tellProblem(sentenceOf(response));
+        (response.status === 401 ? tellSignedOut : tellProblem)(sentenceOf(response));
     }
 });
 

@@ -7,7 +7,9 @@ use App\Models\Area;
 use App\Models\Role;
 use App\Models\Task;
 use App\Store\TurnNotGiven;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\RateLimiter;
@@ -143,6 +145,27 @@ it('writes failed sign-ins and refusals into the log, and no password', function
         ->withArgs(
             static fn(string $words, array $with): bool => $words === 'A sign-in failed.' && ! str_contains(json_encode($with), 'secret'),
         );
+});
+
+it('finds who was signed out by the token of their session as well, and nobody else', function (): void {
+    $task = Made::task($this->lead);
+    app()->bind(
+        ValidateCsrfToken::class,
+        static fn(): object => new class () {
+            public function handle(): never
+            {
+                throw new TokenMismatchException();
+            }
+        },
+    );
+    $this->post("/tasks/$task->id/comments", ['words' => 'x'], ['X-Inertia' => 'true'])->assertStatus(419);
+    auth()->logout();
+    $this->post("/tasks/$task->id/comments", ['words' => 'x'], ['X-Inertia' => 'true'])->assertStatus(401);
+    $this->post('/sign-in', ['email' => 'x', 'password' => 'x'], ['X-Inertia' => 'true'])->assertStatus(419);
+    $this->from('/sign-in')
+        ->post('/sign-in', ['email' => 'x', 'password' => 'x'])
+        ->assertRedirect('/sign-in')
+        ->assertSessionHas('problem');
 });
 
 it('takes no more writes from one person than anybody makes', function (): void {

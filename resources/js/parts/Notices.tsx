@@ -37,6 +37,28 @@ export function tellProblem(words: string): void {
     toast.custom(() => <Notice tone="persimmon" words={words} />, { duration: 8000 });
 }
 
+/** Says that one has been signed out, and leads to where one signs in; stays until then. */
+export function tellSignedOut(words: string): void {
+    toast.custom(
+        (id) => (
+            <Notice tone="persimmon" words={words}>
+                <button
+                    type="button"
+                    className={wayClass}
+                    onClick={() => {
+                        toast.dismiss(id);
+                        // Which leads there, and back here afterwards.
+                        router.visit(window.location.href);
+                    }}
+                >
+                    Sign in
+                </button>
+            </Notice>
+        ),
+        { id: 'signed out', duration: Infinity },
+    );
+}
+
 /** Says what somebody else did to what one is looking at. */
 export function tellUpdate(words: string): void {
     toast.custom(() => <Notice tone="ink" words={words} />, { duration: 8000 });
