@@ -2,7 +2,7 @@ import { createInertiaApp, router } from '@inertiajs/react';
 import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Frame } from './parts/Frame';
-import { sentenceOf } from './lib/sentence';
+import { isSignedOut, sentenceOf } from './lib/sentence';
 import { tellProblem, tellSignedOut } from './parts/Notices';
 import '../css/app.css';
 
@@ -16,7 +16,7 @@ router.on('httpException', (event) => {
 
     if (!('x-inertia' in response.headers)) {
         event.preventDefault();
-        (response.status === 401 ? tellSignedOut : tellProblem)(sentenceOf(response));
+        (isSignedOut(response) ? tellSignedOut : tellProblem)(sentenceOf(response));
     }
 });
 

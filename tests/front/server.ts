@@ -13,8 +13,8 @@ export interface Sent {
     headers: Record<string, string>;
     takes: () => Promise<void>;
     refuses: (errors: Record<string, string>) => Promise<void>;
-    /** Answers with a status and a sentence instead of a page. */
-    breaks: (status: number, message: string) => Promise<void>;
+    /** Answers with a status and a sentence instead of a page; gives whether it goes on to what says so anywhere. */
+    breaks: (status: number, message: string) => Promise<boolean>;
     isGone: () => Promise<void>;
 }
 
@@ -53,8 +53,10 @@ class Server {
                     await over();
                 },
                 breaks: async (status, message) => {
-                    options.onHttpException?.({ status, data: JSON.stringify({ message }), headers: {} } as never);
+                    const goesOn = options.onHttpException?.({ status, data: JSON.stringify({ message }), headers: {} });
                     await over();
+
+                    return goesOn !== false;
                 },
                 isGone: async () => {
                     options.onNetworkError?.(new Error('no network'));

@@ -1,6 +1,7 @@
 import type { RequestPayload } from '@inertiajs/core';
 import { tellProblem } from '../parts/Notices';
 import { visitInTurn } from './inTurn';
+import { isSignedOut, sentenceOf } from './sentence';
 
 type Method = 'post' | 'put' | 'delete';
 
@@ -33,6 +34,13 @@ export function act(
             onRefused('No connection. Nothing was changed: try again when it is back.');
 
             return false;
+        },
+        onHttpException: (response) => {
+            if (!isSignedOut(response)) {
+                onRefused(sentenceOf(response));
+            }
+
+            return isSignedOut(response);
         },
         onSuccess: () => onDone?.(),
     });

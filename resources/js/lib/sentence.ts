@@ -14,5 +14,8 @@ export function sentenceOf({ data }: Pick<HttpExceptionResponse, 'data'>): strin
     }
 }
 
+/** Whether one has to sign in first, to which a notice leads. */
+export const isSignedOut = ({ status }: Pick<HttpExceptionResponse, 'status'>): boolean => status === 401;
+
 /** Whether what one wrote on is gone, or no longer one's own to change: the text can only be copied. */
 export const isGone = ({ status }: Pick<HttpExceptionResponse, 'status'>): boolean => status === 403 || status === 404;

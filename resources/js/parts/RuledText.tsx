@@ -4,6 +4,7 @@ import { type RefObject, useEffect, useId, useImperativeHandle, useRef, useState
 import { visitInTurn } from '../lib/inTurn';
 import { sendLater } from '../lib/kept/outbox';
 import { drop, load, save } from '../lib/kept/storage';
+import { isSignedOut, sentenceOf } from '../lib/sentence';
 
 interface Props {
     label: string;
@@ -104,6 +105,15 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
                 timer.current = setTimeout(send, AGAIN);
 
                 return false;
+            },
+            onHttpException: (response) => {
+                setProblem(sentenceOf(response));
+
+                if (response.status >= 500) {
+                    timer.current = setTimeout(send, AGAIN);
+                }
+
+                return isSignedOut(response);
             },
             onFinish: () => {
                 now.current.isSending = false;

@@ -34,6 +34,15 @@ describe('a change that needs no form', () => {
         ]);
     });
 
+    it('says where it was made why a server in trouble did nothing; that one was signed out is told everywhere', async () => {
+        const why = vi.fn();
+        act('put', '/one', {}, { onRefused: why });
+        act('put', '/two', {}, { onRefused: why });
+        expect(await (await server.nth(1)).breaks(503, 'The disk is full.')).toBe(false);
+        expect(await (await server.nth(2)).breaks(401, 'You have been signed out.')).toBe(true);
+        expect(why.mock.calls).toEqual([['The disk is full.']]);
+    });
+
     it('shows the page as it will be, by guess', async () => {
         const visits = vi.spyOn(router, 'visit');
         act('put', '/one', {}, { guess: (shown) => ({ ...(shown as object), isDone: true }) });

@@ -16,7 +16,7 @@ const write = (text: string) => fireEvent.change(field(), { target: { value: tex
 const rest = (ms = 750) => act(() => vi.advanceTimersByTimeAsync(ms));
 const kept = () => Object.keys(localStorage).filter((key) => key.startsWith('text'));
 const unsent = () => Object.keys(localStorage).filter((key) => key.startsWith('unsent'));
-const answered = (answer: Promise<void>) =>
+const answered = (answer: Promise<unknown>) =>
     act(async () => {
         await vi.advanceTimersByTimeAsync(1);
         await Promise.all([answer, vi.advanceTimersByTimeAsync(1)]);
@@ -62,6 +62,31 @@ describe('lines that save by themselves', () => {
             { text: 'One\nTwo', was: 'One' },
         ]);
         expect(server.sent[0]?.headers['Idempotency-Key']).not.toBe(server.sent[1]?.headers['Idempotency-Key']);
+    });
+
+    it('say why a server in trouble saved nothing, stay, and try again under the same key', async () => {
+        render(<Text />);
+        write('One');
+        await rest();
+        await answered(server.sent[0]?.breaks(503, 'Nothing was saved: the disk is full.') ?? Promise.resolve());
+        expect(screen.getByRole('alert').textContent).toBe('Nothing was saved: the disk is full.');
+        expect(screen.getByRole<HTMLTextAreaElement>('textbox').value).toBe('One');
+        await rest(4100);
+        expect(server.sent.map(({ headers }) => headers['Idempotency-Key'])).toEqual(
+            Array(2).fill(server.sent[0]?.headers['Idempotency-Key']),
+        );
+        await answered(server.sent[1]?.takes() ?? Promise.resolve());
+        expect(screen.queryByRole('alert')).toBeNull();
+    });
+
+    it('say that what they are about is gone, and are not sent again by themselves', async () => {
+        render(<Text />);
+        write('One');
+        await rest();
+        await answered(server.sent[0]?.breaks(404, 'This no longer exists.') ?? Promise.resolve());
+        expect(screen.getByRole('alert').textContent).toBe('This no longer exists.');
+        await rest(9000);
+        expect(server.sent).toHaveLength(1);
     });
 
     it('say that the network is gone, and try again under the same key', async () => {
