@@ -82,9 +82,10 @@ final readonly class Problems
     /** A session that ended takes its token with it: that is found first. */
     private static function isSignedOut(Response $response, Throwable $reason, Request $request): bool
     {
-        $isForPeople = in_array('auth', $request->route()?->gatherMiddleware() ?? [], true);
-
-        return $reason instanceof AuthenticationException || ($isForPeople && $response->getStatusCode() === 419 && $request->user() === null);
+        return $reason instanceof AuthenticationException ||
+            ($response->getStatusCode() === 419 &&
+                $request->user() === null &&
+                in_array('auth', $request->route()?->gatherMiddleware() ?? [], true));
     }
 
     private static function page(Response $response, Throwable $reason, Request $request): Response

@@ -32,7 +32,7 @@ final class ChangeLog
 
     private ?string $part = null;
 
-    /** @var ?array{words: string, batch: string} the last change of this request */
+    /** @var ?array{words: string, batch: string, isFinal: bool} the last change of this request */
     private ?array $last = null;
 
     public function __construct(private readonly Stamp $stamp, private readonly PastWork $pastWork)
@@ -46,14 +46,21 @@ final class ChangeLog
      * @param callable(): T $work
      * @param ?MadeChange $takesBack that this one undoes, or does again
      * @param bool $isStep whether it is one of the steps that a person goes back by: what saves itself while they write is not
+     * @param bool $isFinal whether it cannot be undone: no way back is offered
      *
      * @return T
      *
      * @throws RefusedChange as the work does: then nothing is changed
      * @throws TurnNotGiven when others keep writing for too long
      */
-    public function change(Person $who, string $words, callable $work, ?MadeChange $takesBack = null, bool $isStep = true): mixed
-    {
+    public function change(
+        Person $who,
+        string $words,
+        callable $work,
+        ?MadeChange $takesBack = null,
+        bool $isStep = true,
+        bool $isFinal = false,
+    ): mixed {
         if ($this->batch !== null) {
             return $work();
         }
@@ -75,7 +82,7 @@ final class ChangeLog
             }
         });
 
-        $this->last = $this->wrote ? ['words' => Str::limit($words, 120, '…'), 'batch' => $batch] : null;
+        $this->last = $this->wrote ? ['words' => Str::limit($words, 120, '…'), 'batch' => $batch, 'isFinal' => $isFinal] : null;
 
         return $result;
     }
@@ -140,7 +147,7 @@ final class ChangeLog
             ->log($this->words);
     }
 
-    /** @return ?array{words: string, batch: string} */
+    /** @return ?array{words: string, batch: string, isFinal: bool} */
     public function last(): ?array
     {
         return $this->last;

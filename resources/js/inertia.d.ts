@@ -5,7 +5,7 @@ declare module '@inertiajs/core' {
         sharedPageProps: {
             /** Missing where nobody is signed in, and where there is no such address. */
             frame?: Frame | null;
-            change?: { words: string; batch: string } | null;
+            change?: { words: string; batch: string; isFinal: boolean } | null;
             stamp: string;
             /** By which somebody whom one let in chooses a password. */
             link?: { name: string; address: string } | null;

@@ -61,7 +61,7 @@ it('is as before once it is undone, and as after once it is done again', functio
     $before = $this->everythingStored();
     $this->$method($address, $this->sent[$name])->assertSessionHasNoErrors();
     $after = $this->everythingStored();
-    expect(DB::table('changes')->count())->toBe(1);
+    expect(DB::table('changes')->count())->toBe(1)->and(session('change')['isFinal'] ?? false)->toBeFalse();
 
     foreach (['/undo' => $before, '/redo' => $after, '/undo ' => $before] as $step => $stored) {
         Walk::pause();
@@ -73,6 +73,7 @@ it('is as before once it is undone, and as after once it is done again', functio
 it('is not undone when it is final', function (string $name, string $words): void {
     [$method, $address] = Writes::address($name, $this->at);
     $this->$method($address, $this->sent[$name])->assertSessionHasNoErrors();
+    expect(session('change')['isFinal'])->toBeTrue();
     $after = $this->everythingStored();
     Walk::pause();
 

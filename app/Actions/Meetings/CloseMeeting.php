@@ -61,7 +61,7 @@ final readonly class CloseMeeting
 
             $meeting->update(['closed_at' => $now, 'closing_at' => null, 'paused_at' => null, 'summary' => $summary]);
             ($this->keep)($meeting);
-        });
+        }, isFinal: true);
     }
 
     private static function defer(AgendaItem $item): void

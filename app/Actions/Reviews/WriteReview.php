@@ -94,7 +94,7 @@ final readonly class WriteReview
             /** @var array<string, mixed> $facts */
             $facts = json_decode((string) json_encode($seen), true);
             $review->update(['held_at' => Carbon::now(), 'facts' => $facts]);
-        });
+        }, isFinal: true);
     }
 
     /** Takes up a review again: its facts are worked out anew. */

@@ -1,3 +1,4 @@
+import type { SharedPageProps } from '@inertiajs/core';
 import { router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type ReactNode, useEffect } from 'react';
@@ -5,6 +6,8 @@ import { Toaster, toast } from 'sonner';
 import { act } from '../lib/act';
 import { useKeys } from '../lib/keys';
 import { route } from '../lib/routes';
+
+type Change = NonNullable<SharedPageProps['change']>;
 
 const tones = { persimmon: 'border-persimmon', ink: 'border-ink' };
 
@@ -25,7 +28,7 @@ function Notice({ words, tone, children }: Told) {
             )}
         >
             <span className={tone === 'persimmon' ? undefined : 'two-lines'}>{words}</span>
-            {children !== undefined && <span className="flex shrink-0 items-center gap-4">{children}</span>}
+            {children !== undefined && children !== false && <span className="flex shrink-0 items-center gap-4">{children}</span>}
         </div>
     );
 }
@@ -94,20 +97,22 @@ export function tellReturn(words: string): void {
     );
 }
 
-function tellChange(words: string, batch: string): void {
+function tellChange({ words, batch, isFinal }: Change): void {
     toast.custom(
         (id) => (
             <Notice tone="ink" words={words}>
-                <button
-                    type="button"
-                    className={wayClass}
-                    onClick={() => {
-                        toast.dismiss(id);
-                        undo(batch);
-                    }}
-                >
-                    Undo
-                </button>
+                {!isFinal && (
+                    <button
+                        type="button"
+                        className={wayClass}
+                        onClick={() => {
+                            toast.dismiss(id);
+                            undo(batch);
+                        }}
+                    >
+                        Undo
+                    </button>
+                )}
             </Notice>
         ),
         { id: batch, duration: 6000 },
@@ -133,7 +138,7 @@ export function Notices() {
             }
 
             told = change.batch;
-            tellChange(change.words, change.batch);
+            tellChange(change);
         }
     }, [change]);
 

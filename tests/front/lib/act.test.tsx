@@ -73,7 +73,7 @@ describe('what is told', () => {
     it('is the last change, once, with a way back', async () => {
         page.props = {
             ...page.props,
-            change: { words: 'Ticked “Order shackles”', batch: '3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a10' },
+            change: { words: 'Ticked “Order shackles”', batch: '3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a10', isFinal: false },
         } as never;
         const { rerender } = render(<Notices />);
         rerender(<Notices />);
@@ -82,5 +82,15 @@ describe('what is told', () => {
         screen.getByRole('button', { name: 'Undo' }).click();
         const sent = await server.last();
         expect(new URL(sent.url, 'http://loftrin.test').pathname).toBe('/undo/3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a10');
+    });
+
+    it('offers no way back from what is final', async () => {
+        page.props = {
+            ...page.props,
+            change: { words: 'Closed “Quay hour”', batch: '0b7c7c1e-8b0f-4a53-9f39-0a1c1f6f4a11', isFinal: true },
+        } as never;
+        render(<Notices />);
+        expect(await screen.findByText('Closed “Quay hour”')).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
     });
 });
