@@ -7,6 +7,8 @@ namespace Tests;
 use App\Store\Stamp;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Foundation\Testing\WithCachedConfig;
+use Illuminate\Foundation\Testing\WithCachedRoutes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -16,6 +18,10 @@ use PHPUnit\Framework\Assert;
 
 abstract class TestCase extends BaseTestCase
 {
+    // As on a server: addresses and configuration are read once.
+    use WithCachedConfig;
+    use WithCachedRoutes;
+
     /** The time at which every test begins, whatever day it is run on: a Wednesday. */
     public const NOW = '2027-02-10 09:00:00';
 
@@ -105,13 +111,23 @@ abstract class TestCase extends BaseTestCase
         $tables = array_diff(self::$tables ??= Schema::getTableListing(schemaQualified: false), $beside);
         $passing = ['updated_at' => 1, 'created_at' => 1, 'begun_on' => 1, 'password' => 1, 'remember_token' => 1];
 
-        return array_map(
-            static fn(string $table): array => array_map(
-                static fn(array $row): array => array_diff_key($row, $passing),
-                DB::getPdo()->query("select * from \"$table\" order by id")->fetchAll(PDO::FETCH_ASSOC),
-            ),
-            array_combine($tables, $tables),
-        );
+        return array_map(static function (string $table) use ($passing): array {
+            $rows = PreparedSql::of("select * from \"$table\" order by id");
+            $rows->execute();
+
+            return array_map(static fn(array $row): array => array_diff_key($row, $passing), $rows->fetchAll(PDO::FETCH_ASSOC));
+        }, array_combine($tables, $tables));
+    }
+
+    /**
+     * Everything is stored as it was. What is alike is found so at once: the difference is only worked out where there is one.
+     *
+     * @param array<string, list<array<string, mixed>>> $stored
+     */
+    public function assertStoredAs(array $stored, string $message = ''): void
+    {
+        $now = $this->everythingStored();
+        Assert::assertEquals($now === $stored ? [] : $stored, $now === $stored ? [] : $now, $message);
     }
 
     /**

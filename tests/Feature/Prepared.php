@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Tests\PreparedSql;
 
 /** What takes long to lay out is laid out once in a process; for the tests after that its rows are put back as they were. */
 final class Prepared
@@ -59,18 +60,16 @@ final class Prepared
     /** @param array<string, list<array<string, mixed>>> $rows */
     private static function putBack(array $rows): void
     {
-        $database = DB::getPdo();
-        $database->exec('pragma defer_foreign_keys = on');
+        DB::getPdo()->exec('pragma defer_foreign_keys = on');
 
         foreach ($rows as $table => $all) {
             // What migrations put there is among them.
-            $database->exec("delete from \"$table\"");
+            PreparedSql::of("delete from \"$table\"")->execute();
             $columns = implode('", "', array_keys($all[0]));
             $one = '('.implode(', ', array_fill(0, count($all[0]), '?')).')';
 
             foreach (array_chunk($all, max(1, intdiv(self::VALUES, count($all[0])))) as $some) {
-                $database
-                    ->prepare("insert into \"$table\" (\"$columns\") values ".implode(', ', array_fill(0, count($some), $one)))
+                PreparedSql::of("insert into \"$table\" (\"$columns\") values ".implode(', ', array_fill(0, count($some), $one)))
                     ->execute(array_merge(...array_map(array_values(...), $some)));
             }
         }
