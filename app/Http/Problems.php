@@ -38,6 +38,8 @@ final readonly class Problems
         503 => 'Loftrin is being updated. Nothing was saved: please try again in a few minutes.',
     ];
 
+    private const NOT_TAKEN = 'Loftrin does not take this. Nothing was saved.';
+
     private const BROKEN = 'Something went wrong, and the error was logged. Nothing was saved.';
 
     public const NOTHING_SAVED = 'Nothing was saved: the disk is full or cannot be written to. '
@@ -70,7 +72,7 @@ final readonly class Problems
             $reason instanceof TurnNotGiven => self::sentence($reason->getMessage(), 503),
             Writability::isMissing($reason) => self::sentence(self::NOTHING_SAVED, 503),
             // The page on which it was written stays, and the text with it.
-            $request->headers->has('X-Inertia') && $status >= 400 => self::sentence(self::NOT_SAVED[$status] ?? self::BROKEN, $status),
+            $request->headers->has('X-Inertia') && $status >= 400 => self::sentence(self::notSaved($status), $status),
             $response->getStatusCode() === 419 => back()->with('problem', self::NOT_SAVED[419]),
             // What is hidden and what is missing are answered alike.
             $status === 404 && $request->expectsJson() => self::sentence('Not found.', 404),
@@ -86,6 +88,11 @@ final readonly class Problems
             ($response->getStatusCode() === 419 &&
                 $request->user() === null &&
                 in_array('auth', $request->route()?->gatherMiddleware() ?? [], true));
+    }
+
+    private static function notSaved(int $status): string
+    {
+        return self::NOT_SAVED[$status] ?? ($status < 500 ? self::NOT_TAKEN : self::BROKEN);
     }
 
     private static function page(Response $response, Throwable $reason, Request $request): Response

@@ -75,8 +75,9 @@ it('says of a change that was not made why, where one is: the page and its text 
     [404, 'This no longer exists, or you no longer have access to it. Nothing was saved.'],
     [413, 'This is larger than the limit. Nothing was saved.'],
     [419, 'This page had been open for too long. Nothing was saved'],
-    [422, 'Something went wrong, and the error was logged. Nothing was saved.'],
+    [422, 'Loftrin does not take this. Nothing was saved.'],
     [429, 'Too many attempts. Nothing was saved'],
+    [502, 'Something went wrong, and the error was logged. Nothing was saved.'],
     [503, 'Loftrin is being updated. Nothing was saved'],
 ]);
 
