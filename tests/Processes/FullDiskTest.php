@@ -13,6 +13,8 @@ it('shows what is there on a disk that takes no more, and says in a sentence tha
         Made::workspace();
         $lead = Made::person(Role::Lead);
         Made::task($lead);
+        // Templates are compiled when a page is first shown, or as it is deployed.
+        $this->actingAs($lead)->get('/lists')->assertOk();
         [$read, $written, $readAgain] = $apart->onFullDisk([
             ['as' => $lead->id, 'method' => 'GET', 'uri' => '/lists'],
             ['as' => $lead->id, 'method' => 'POST', 'uri' => '/jots', 'data' => ['words' => 'Ring the mill']],
