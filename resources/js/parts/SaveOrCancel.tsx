@@ -3,7 +3,6 @@ import { Button } from '../ui/Button';
 
 /** What it needs to know of a form. */
 export interface InPlace {
-    processing: boolean;
     reset: () => void;
     clearErrors: () => void;
 }
@@ -20,11 +19,14 @@ interface Props {
     children?: ReactNode;
 }
 
-/** The end of a form that is written in place: what was typed is saved, or put back to what it was. */
+/**
+ * The end of a form that is written in place: what was typed is saved, or put back to what it was. One may go on writing and save
+ * again while the server has not answered yet: the form sees to it that nothing is sent twice.
+ */
 export function SaveOrCancel({ form, save = 'Save', isQuiet = false, isDisabled = false, onCancel, children }: Props) {
     return (
         <div className="flex flex-wrap gap-2">
-            <Button kind={isQuiet ? 'plain' : 'main'} type="submit" disabled={isDisabled || form.processing}>
+            <Button kind={isQuiet ? 'plain' : 'main'} type="submit" disabled={isDisabled}>
                 {save}
             </Button>
             <Button
