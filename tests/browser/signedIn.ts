@@ -20,17 +20,19 @@ async function signIn(browser: Browser, address: string, name: string): Promise<
     return state;
 }
 
+const answers = (port: number): Promise<Response | null> => fetch(`http://127.0.0.1:${String(port)}/up`).catch(() => null);
+
+/** That port, or the next that nobody answers at: a server that was left behind has another database. */
+async function freePort(port: number): Promise<number> {
+    return (await answers(port)) === null ? port : freePort(port + 10);
+}
+
 /** A server with the demo freshly loaded; each worker has one of its own. */
 async function serve(port: number): Promise<ChildProcess> {
     const server = spawn('tests/browser/serve', [String(port)], { detached: true, stdio: 'ignore' });
 
     for (let tries = 0; tries < 600; tries++) {
-        if (
-            await fetch(`http://127.0.0.1:${String(port)}/up`).then(
-                (response) => response.ok,
-                () => false,
-            )
-        ) {
+        if ((await answers(port))?.ok === true) {
             return server;
         }
 
@@ -64,7 +66,7 @@ export const test = base.extend<Each, Worker>({
     port: [
         // eslint-disable-next-line no-empty-pattern -- the shape that fixtures have
         async ({}, use, worker) => {
-            await use(firstPort + worker.parallelIndex);
+            await use(await freePort(firstPort + worker.parallelIndex));
         },
         { scope: 'worker' },
     ],
