@@ -165,6 +165,7 @@ final class Apart
                 'DB_DATABASE' => "$this->folder/data.sqlite",
                 'CACHE_STORE' => 'array',
                 'SESSION_DRIVER' => 'array',
+                'VIEW_COMPILED_PATH' => config()->string('view.compiled'),
                 'BCRYPT_ROUNDS' => '4',
                 ...$files,
                 'APP_CLOCK_SHIFT' => (string) (now()->getTimestamp() - time()),
