@@ -127,7 +127,8 @@ abstract class TestCase extends BaseTestCase
     public function assertStoredAs(array $stored, string $message = ''): void
     {
         $now = $this->everythingStored();
-        Assert::assertEquals($now === $stored ? [] : $stored, $now === $stored ? [] : $now, $message);
+        [$expected, $actual] = $now === $stored ? [[], []] : [$stored, $now];
+        Assert::assertEquals($expected, $actual, $message);
     }
 
     /**

@@ -36,11 +36,13 @@ export function act(
             return false;
         },
         onHttpException: (response) => {
-            if (!isSignedOut(response)) {
-                onRefused(sentenceOf(response));
+            if (isSignedOut(response)) {
+                return true;
             }
 
-            return isSignedOut(response);
+            onRefused(sentenceOf(response));
+
+            return false;
         },
         onSuccess: () => onDone?.(),
     });

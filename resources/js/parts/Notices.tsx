@@ -28,12 +28,26 @@ function Notice({ words, tone, children }: Told) {
             )}
         >
             <span className={tone === 'persimmon' ? undefined : 'two-lines'}>{words}</span>
-            {children !== undefined && children !== false && <span className="flex shrink-0 items-center gap-4">{children}</span>}
+            {children !== undefined && <span className="flex shrink-0 items-center gap-4">{children}</span>}
         </div>
     );
 }
 
-const wayClass = 'font-semibold whitespace-nowrap link';
+/** Where a notice leads: it is gone once it was pressed. */
+function Way({ of, words, go }: { of: string | number; words: string; go: () => void }) {
+    return (
+        <button
+            type="button"
+            className="font-semibold whitespace-nowrap link"
+            onClick={() => {
+                toast.dismiss(of);
+                go();
+            }}
+        >
+            {words}
+        </button>
+    );
+}
 
 /** Says that something was refused or went wrong. */
 export function tellProblem(words: string): void {
@@ -45,17 +59,14 @@ export function tellSignedOut(words: string): void {
     toast.custom(
         (id) => (
             <Notice tone="persimmon" words={words}>
-                <button
-                    type="button"
-                    className={wayClass}
-                    onClick={() => {
-                        toast.dismiss(id);
+                <Way
+                    of={id}
+                    words="Sign in"
+                    go={() => {
                         // Which leads there, and back here afterwards.
                         router.visit(window.location.href);
                     }}
-                >
-                    Sign in
-                </button>
+                />
             </Notice>
         ),
         { id: 'signed out', duration: Infinity },
@@ -72,16 +83,13 @@ export function tellReturn(words: string): void {
     toast.custom(
         (id) => (
             <Notice tone="ink" words={words}>
-                <button
-                    type="button"
-                    className={wayClass}
-                    onClick={() => {
-                        toast.dismiss(id);
+                <Way
+                    of={id}
+                    words="Open Day"
+                    go={() => {
                         router.visit(route('day'));
                     }}
-                >
-                    Open Day
-                </button>
+                />
                 <button
                     type="button"
                     className="text-ink-2 hover:text-ink"
@@ -101,17 +109,14 @@ function tellChange({ words, batch, isFinal }: Change): void {
     toast.custom(
         (id) => (
             <Notice tone="ink" words={words}>
-                {!isFinal && (
-                    <button
-                        type="button"
-                        className={wayClass}
-                        onClick={() => {
-                            toast.dismiss(id);
+                {isFinal ? undefined : (
+                    <Way
+                        of={id}
+                        words="Undo"
+                        go={() => {
                             undo(batch);
                         }}
-                    >
-                        Undo
-                    </button>
+                    />
                 )}
             </Notice>
         ),
