@@ -6,7 +6,7 @@ import { defineConfig } from '@playwright/test';
  */
 export default defineConfig({
     testDir: 'tests/browser',
-    fullyParallel: false,
+    fullyParallel: true,
     workers: 2,
     maxFailures: process.env.CI === undefined ? 3 : 0,
     // On a busy machine a browser may stall once; what fails twice is broken.
@@ -16,6 +16,8 @@ export default defineConfig({
     reporter: [['list'], ['junit', { outputFile: 'storage/setup/playwright.xml' }]],
     use: {
         viewport: { width: 1280, height: 800 },
+        // A colour on its way from light to dark is neither, and drawing it on its way takes time.
+        contextOptions: { reducedMotion: 'reduce' },
         // A slow machine draws the year in its time: what does not come at all fails all the same.
         actionTimeout: 30_000,
         launchOptions: {

@@ -2,4 +2,6 @@
 
 declare(strict_types=1);
 
-return ['except' => ['storage.*', 'up']];
+use App\Console\RoutesOfTheFrontEnd;
+
+return ['except' => ['storage.*', 'up'], 'output' => ['file' => RoutesOfTheFrontEnd::class]];

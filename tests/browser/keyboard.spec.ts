@@ -1,8 +1,6 @@
 import type { Page } from '@playwright/test';
+import { inParts } from './inParts';
 import { expect, test } from './signedIn';
-
-// They only look: each goes to whichever worker is free.
-test.describe.configure({ mode: 'parallel' });
 
 /** Rooms and what lies in them, by their addresses. */
 const ROOMS = [
@@ -80,45 +78,45 @@ function stop(page: Page): Promise<Stop | null> {
     });
 }
 
-for (const address of ROOMS) {
-    test(`the Tab key walks through ${address}: each stop has a name, is in sight and is marked, and none is a trap`, async ({ page }) => {
-        await page.goto(address);
-        await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
-        const faults: string[] = [];
-        let last = -1;
-        let stops = 0;
+/** What is wrong on the way through the page that is open, and how many stops there are. */
+async function walk(page: Page): Promise<{ faults: string[]; stops: number }> {
+    const faults: string[] = [];
+    let last = -1;
 
-        for (; stops < STOPS; stops++) {
-            await page.keyboard.press('Tab');
-            const now = await stop(page);
+    for (let stops = 0; stops < STOPS; stops++) {
+        await page.keyboard.press('Tab');
+        const now = await stop(page);
 
-            if (now === null) {
-                break;
-            }
-
-            const where = `stop ${String(stops)} “${now.name.slice(0, 40)}”`;
-
-            if (now.name === '') {
-                faults.push(`${where} has no name`);
-            }
-
-            if (!now.isSeen) {
-                faults.push(`${where} cannot be seen`);
-            }
-
-            if (!now.isMarked) {
-                faults.push(`${where} is not marked`);
-            }
-
-            if (now.id === last) {
-                faults.push(`${where} is a trap`);
-            }
-
-            last = now.id;
+        if (now === null) {
+            return { faults, stops };
         }
 
-        expect(faults).toEqual([]);
-        expect(stops).toBeGreaterThan(8);
-        expect(stops).toBeLessThan(STOPS);
+        const wrong = [
+            now.name === '' ? 'has no name' : null,
+            now.isSeen ? null : 'cannot be seen',
+            now.isMarked ? null : 'is not marked',
+            now.id === last ? 'is a trap' : null,
+        ];
+        faults.push(...wrong.filter((it) => it !== null).map((it) => `stop ${String(stops)} “${now.name.slice(0, 40)}” ${it}`));
+        last = now.id;
+    }
+
+    return { faults: [...faults, 'the way has no end'], stops: STOPS };
+}
+
+for (const some of inParts(ROOMS, 7)) {
+    test(`the Tab key walks through rooms, each stop has a name, is in sight and is marked, and none is a trap: ${some.join(' ')}`, async ({
+        page,
+    }) => {
+        test.setTimeout(240_000);
+
+        for (const address of some) {
+            await page.goto(address);
+            await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+            const { faults, stops } = await walk(page);
+
+            expect(faults, address).toEqual([]);
+            expect(stops, address).toBeGreaterThan(8);
+        }
     });
 }

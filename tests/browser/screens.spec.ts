@@ -1,14 +1,6 @@
-import axe from 'axe-core';
+import { faults, loadChecker } from './accessibility';
+import { inParts } from './inParts';
 import { expect, test } from './signedIn';
-
-// They only look: each goes to whichever worker is free.
-test.describe.configure({ mode: 'parallel' });
-
-declare global {
-    interface Window {
-        axe: typeof axe;
-    }
-}
 
 const screens = {
     day: '/',
@@ -73,37 +65,25 @@ const screens = {
 
 const WIDTHS = [360, 768, 1280, 2560];
 
-/** So many are looked at by one test: each worker takes some of them. */
-const AT_ONCE = 12;
-
-for (let first = 0; first < Object.keys(screens).length; first += AT_ONCE) {
-    const some = Object.entries(screens).slice(first, first + AT_ONCE);
+for (const some of inParts(Object.entries(screens), 12)) {
     const [from = '', to = ''] = [some[0]?.[0], some.at(-1)?.[0]];
 
     test(`screens are readable for everybody in light and dark, and nothing runs out of them: ${from} to ${to}`, async ({ page }) => {
         // Each of them is looked through whole, which takes a slow machine a while.
         test.setTimeout(480_000);
 
-        const faults = async (...rules: string[]) => {
-            const found = await page.evaluate((runOnly) => window.axe.run({ resultTypes: ['violations'], runOnly }), rules);
-
-            return found.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join('\n')}`);
-        };
-
-        // A colour on its way from light to dark is neither.
-        await page.emulateMedia({ reducedMotion: 'reduce' });
-
         for (const [name, address] of some) {
             await page.emulateMedia({ colorScheme: 'light' });
             await page.setViewportSize({ width: 1280, height: 844 });
             await page.goto(address);
             await page.getByRole('main').waitFor();
-            await page.waitForLoadState('networkidle');
-            await page.evaluate(axe.source);
-            expect(await faults('wcag2a', 'wcag2aa', 'wcag21aa'), name).toEqual([]);
+            // What is in sight before the letters are there is as wide as other letters.
+            await page.evaluate(() => document.fonts.ready.then(({ status }) => status));
+            await loadChecker(page);
+            expect(await faults(page, 'wcag2a', 'wcag2aa', 'wcag21aa'), name).toEqual([]);
             // Only colours differ in the dark.
             await page.emulateMedia({ colorScheme: 'dark' });
-            expect(await faults('color-contrast'), `${name}, dark`).toEqual([]);
+            expect(await faults(page, 'color-contrast'), `${name}, dark`).toEqual([]);
 
             for (const width of WIDTHS) {
                 await page.setViewportSize({ width, height: 844 });
@@ -117,7 +97,6 @@ for (let first = 0; first < Object.keys(screens).length; first += AT_ONCE) {
 
 test('the year prints on one landscape page, with every goal, whose it is and of which day', async ({ page }) => {
     await page.goto('/year');
-    await page.waitForLoadState('networkidle');
     // What folds on screen does not on paper.
     await expect(page.getByRole('button', { name: /^\+4 TM more goals/ })).toBeVisible();
     await expect(page.getByRole('link', { name: 'One week away, no calls' })).toBeHidden();
