@@ -32,6 +32,7 @@ return (new Config())
         Finder::create()
             ->in([
                 __DIR__.'/app',
+                __DIR__.'/bin',
                 __DIR__.'/bootstrap',
                 __DIR__.'/config',
                 __DIR__.'/core',

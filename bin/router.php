@@ -7,15 +7,15 @@ declare(strict_types=1);
 
 const TYPES = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2'];
 
-[$path] = explode('?', $_SERVER['REQUEST_URI']);
-$isBuilt = preg_match('~^/build/assets/[\w.-]+\.(js|css|woff2)$~D', $path, $found) === 1 && is_file(getcwd().$path);
+$asked = $_SERVER['REQUEST_URI'];
+$isBuilt = is_string($asked) && preg_match('~^(/build/assets/[\w.-]+\.(js|css|woff2))(\?|$)~D', $asked, $found) === 1;
 
-if (! $isBuilt) {
+if (! $isBuilt || ! is_file(getcwd().$found[1])) {
     return require __DIR__.'/../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
 }
 
-header('Content-Type: '.TYPES[$found[1]]);
-header('Content-Length: '.filesize(getcwd().$path));
+header('Content-Type: '.TYPES[$found[2]]);
+header('Content-Length: '.filesize(getcwd().$found[1]));
 header('Cache-Control: public, max-age=31536000, immutable');
 header('X-Content-Type-Options: nosniff');
-readfile(getcwd().$path);
+readfile(getcwd().$found[1]);

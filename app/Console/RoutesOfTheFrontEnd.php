@@ -26,6 +26,6 @@ final class RoutesOfTheFrontEnd extends File
     {
         $own = array_intersect_key($route['wheres'] ?? [], array_flip($route['parameters'] ?? []));
 
-        return array_filter(['wheres' => $own, ...array_diff_key($route, ['wheres' => true])]);
+        return [...array_diff_key($route, ['wheres' => true]), ...($own === [] ? [] : ['wheres' => $own])];
     }
 }

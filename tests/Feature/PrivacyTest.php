@@ -312,3 +312,13 @@ it('offers nobody a private goal to hang a task on', function (): void {
         expect(in_array('A secret boat', array_column($asked()['served'], 'label'), true))->toBe($sees);
     }
 });
+
+it('records nothing of what a page says, wherever it is run', function (): void {
+    $records = sys_get_temp_dir().'/'.uniqid('records-');
+    config(['inertia.devtools.storage.path' => $records]);
+    $this->app->instance('env', 'local');
+
+    $this->actingAs($this->owner)->get('/year')->assertOk();
+
+    expect(is_dir($records))->toBeFalse();
+});

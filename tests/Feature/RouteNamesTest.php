@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Console\RoutesOfTheFrontEnd;
 use App\Models\Record;
 use App\Providers\RouteParametersProvider;
 use Illuminate\Support\Facades\Route;
+use Tighten\Ziggy\Ziggy;
 
 /**
  * @return iterable<array{string, string, ?list<string>}> where the front end asks for an address, by what name, and which
@@ -70,4 +72,18 @@ it('takes only numbers for records, so that no database is asked for what is non
     }
 
     expect($open)->toBe([]);
+});
+
+it('gives the front end every named route, with the patterns of its own parameters alone', function (): void {
+    $written = (string) new RoutesOfTheFrontEnd(new Ziggy());
+    $given = json_decode(rtrim(str_replace('export const Ziggy = ', '', $written), ";\n"), true, flags: JSON_THROW_ON_ERROR)['routes'];
+    $expected = [];
+
+    foreach (Route::getRoutes()->getRoutesByName() as $name => $route) {
+        $expected[$name] = array_intersect_key($route->wheres, array_flip($route->parameterNames()));
+    }
+
+    unset($expected['up'], $expected['storage.local'], $expected['storage.local.upload']);
+
+    expect(array_map(static fn(array $route): array => $route['wheres'] ?? [], $given))->toEqual($expected);
 });

@@ -119,3 +119,19 @@ test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
     await page.waitForLoadState('networkidle');
     expect(asked.filter((url) => !url.startsWith(baseURL ?? '') && !url.startsWith('data:'))).toEqual([]);
 });
+
+test('what is built is fetched once and kept', async ({ page }) => {
+    const fetched = () =>
+        page.evaluate(() =>
+            performance
+                .getEntriesByType('resource')
+                .filter((entry) => entry.name.includes('/build/') && (entry as PerformanceResourceTiming).transferSize > 0)
+                .map(({ name }) => name),
+        );
+    await page.goto('/year');
+    await page.waitForLoadState('networkidle');
+    expect(await fetched()).not.toEqual([]);
+    await page.goto('/year');
+    await page.waitForLoadState('networkidle');
+    expect(await fetched()).toEqual([]);
+});
