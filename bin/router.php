@@ -9,13 +9,14 @@ const TYPES = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/
 
 $asked = $_SERVER['REQUEST_URI'];
 $isBuilt = is_string($asked) && preg_match('~^(/build/assets/[\w.-]+\.(js|css|woff2))(\?|$)~D', $asked, $found) === 1;
+$file = $isBuilt ? getcwd().$found[1] : '';
 
-if (! $isBuilt || ! is_file(getcwd().$found[1])) {
+if (! is_file($file)) {
     return require __DIR__.'/../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
 }
 
-header('Content-Type: '.TYPES[$found[2]]);
-header('Content-Length: '.filesize(getcwd().$found[1]));
+header('Content-Type: '.TYPES[pathinfo($file, PATHINFO_EXTENSION)]);
+header('Content-Length: '.filesize($file));
 header('Cache-Control: public, max-age=31536000, immutable');
 header('X-Content-Type-Options: nosniff');
-readfile(getcwd().$found[1]);
+readfile($file);

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { JSHandle, Page } from '@playwright/test';
 import axe from 'axe-core';
 
 declare global {
@@ -7,62 +7,91 @@ declare global {
     }
 }
 
-/** Checks the page that is open; a page that is opened later has to be given the checker anew. */
-export async function loadChecker(page: Page): Promise<void> {
-    await page.evaluate(axe.source);
+const CONTRAST = 'color-contrast';
+
+/** Runs in the page: what is made as something before it in the same place, apart from its words, such as all rows of a list but one. */
+function repeatsInPage(): Element[] {
+    const WORDS = ['id', 'href', 'for', 'name', 'value', 'title', 'datetime', 'placeholder', 'd'];
+    const isWords = (name: string): boolean => WORDS.includes(name) || /^aria-(label|labelledby|describedby|controls)$/.test(name);
+    const ids = new Map<string, number>();
+    const shapes = new Map<Element, number>();
+    const seen = new Set<string>();
+
+    const idOf = (description: string): number => {
+        const id = ids.get(description) ?? ids.size;
+        ids.set(description, id);
+
+        return id;
+    };
+
+    const own = ({ tagName, attributes }: Element): string =>
+        [tagName, ...Array.from(attributes, ({ name, value }) => (isWords(name) ? name : `${name}=${value}`))].join(' ');
+
+    const shapeOf = (element: Element): number => {
+        const hasWords = [...element.childNodes].some(({ nodeType, nodeValue }) => nodeType === Node.TEXT_NODE && nodeValue?.trim() !== '');
+        const shape = idOf(`${own(element)}|${String(hasWords)}|${Array.from(element.children, shapeOf).join(',')}`);
+        shapes.set(element, shape);
+
+        return shape;
+    };
+
+    const repeats = (element: Element, above: number): Element[] => {
+        const kind = `${String(above)}/${String(shapes.get(element))}`;
+
+        if (seen.has(kind)) {
+            return [element];
+        }
+
+        seen.add(kind);
+        const here = idOf(`${String(above)}>${own(element)}`);
+
+        return Array.from(element.children).flatMap((child) => repeats(child, here));
+    };
+
+    shapeOf(document.body);
+
+    return repeats(document.body, -1);
 }
 
-/**
- * What breaks these rules, as "rule: elements". What is made as something beside it or before it, apart from its words, is not
- * looked at again: of the rows of a list, one of each kind.
- */
-export async function faults(page: Page, ...rules: string[]): Promise<string[]> {
-    const found = await page.evaluate((runOnly) => {
-        const WORDS = ['id', 'href', 'for', 'name', 'value', 'title', 'datetime', 'placeholder', 'd'];
-        const isWords = (name: string): boolean => WORDS.includes(name) || /^aria-(label|labelledby|describedby|controls)$/.test(name);
-        const ids = new Map<string, number>();
-        const shapes = new Map<Element, number>();
+/** The checker in the page that is open; one that is opened later needs its own. */
+export class Checker {
+    private constructor(
+        private readonly page: Page,
+        private readonly repeats: JSHandle<Element[]>,
+    ) {}
 
-        const idOf = (description: string): number => {
-            const id = ids.get(description) ?? ids.size;
-            ids.set(description, id);
+    static async of(page: Page): Promise<Checker> {
+        await page.evaluate(axe.source);
 
-            return id;
-        };
+        return new Checker(page, await page.evaluateHandle(repeatsInPage));
+    }
 
-        const own = (element: Element): string =>
-            [element.tagName, ...Array.from(element.attributes, ({ name, value }) => (isWords(name) ? name : `${name}=${value}`))].join(
-                ' ',
-            );
+    /** What breaks rules of the first two levels, anywhere in the page, as "rule: elements"; how it is coloured apart. */
+    async faults(): Promise<string[]> {
+        return named(
+            await this.page.evaluate(
+                (contrast) =>
+                    window.axe.run({
+                        resultTypes: ['violations'],
+                        runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa'],
+                        rules: { [contrast]: { enabled: false } },
+                    }),
+                CONTRAST,
+            ),
+        );
+    }
 
-        const shapeOf = (element: Element): number => {
-            const hasWords = [...element.childNodes].some(
-                ({ nodeType, nodeValue }) => nodeType === Node.TEXT_NODE && nodeValue?.trim() !== '',
-            );
-            const shape = idOf(`${own(element)}|${String(hasWords)}|${Array.from(element.children, shapeOf).join(',')}`);
-            shapes.set(element, shape);
+    /** Words that are too pale, as "rule: elements"; of what is made alike, one is looked at. */
+    async paleWords(): Promise<string[]> {
+        return named(
+            await this.page.evaluate(
+                ([exclude, contrast]) => window.axe.run({ exclude }, { resultTypes: ['violations'], runOnly: [contrast] }),
+                [this.repeats, CONTRAST] as const,
+            ),
+        );
+    }
+}
 
-            return shape;
-        };
-
-        const seen = new Set<string>();
-        const repeats = (element: Element, above: number): Element[] => {
-            const kind = `${String(above)}/${String(shapes.get(element))}`;
-
-            if (seen.has(kind)) {
-                return [element];
-            }
-
-            seen.add(kind);
-            const here = idOf(`${String(above)}>${own(element)}`);
-
-            return Array.from(element.children).flatMap((child) => repeats(child, here));
-        };
-
-        shapeOf(document.body);
-
-        return window.axe.run({ exclude: repeats(document.body, -1) }, { resultTypes: ['violations'], runOnly });
-    }, rules);
-
-    return found.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join('\n')}`);
+function named({ violations }: axe.AxeResults): string[] {
+    return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join('\n')}`);
 }
