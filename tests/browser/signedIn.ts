@@ -64,7 +64,7 @@ interface Each {
 /** Pages of somebody who has signed in; what is stored is the same at the beginning of each test. Fails on what a page throws. */
 export const test = base.extend<Each, Worker>({
     port: [
-        // eslint-disable-next-line no-empty-pattern -- the shape that fixtures have
+        // oxlint-disable-next-line no-empty-pattern -- the shape that fixtures have
         async ({}, use, worker) => {
             await use(await freePort(firstPort + worker.parallelIndex));
         },

@@ -57,7 +57,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         if (here !== undefined) {
             lastPlace.keep(here.room.name, here.section.name, page.url);
         }
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- the room and its section are made anew with each page
+        // oxlint-disable-next-line react/exhaustive-deps -- the room and its section are made anew with each page
     }, [place, page.url]);
     useAlert(frame.alert);
     useFresh();

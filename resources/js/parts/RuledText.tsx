@@ -170,7 +170,7 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
             window.removeEventListener('pagehide', leave);
             leave();
         };
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- as it comes and as it goes
+        // oxlint-disable-next-line react/exhaustive-deps -- as it comes and as it goes
     }, [store]);
 
     return (

@@ -127,7 +127,7 @@ export function TaskLine({
     };
 
     return (
-        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys of the link inside, shared by the whole line
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys of the link inside, shared by the whole line
         <li
             data-task-line
             data-task={task.id}

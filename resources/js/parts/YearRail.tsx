@@ -125,7 +125,7 @@ function Weeks({ rail, thisWeek, selected, addressOf }: Props) {
     };
 
     return (
-        // eslint-disable-next-line jsx-a11y/no-static-element-interactions -- the links inside take the focus, the arrows move among them
+        // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- the links inside take the focus, the arrows move among them
         <div ref={cells} className="flex border-b-0" onKeyDown={move}>
             {rail.weeks.map((week, index) => (
                 <Week

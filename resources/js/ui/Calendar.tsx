@@ -1,4 +1,5 @@
 import { usePage } from '@inertiajs/react';
+import { useState } from 'react';
 import { DayPicker } from 'react-day-picker';
 import { enGB } from 'react-day-picker/locale';
 import { isoOf, noon } from '../lib/readDate';
@@ -13,7 +14,9 @@ interface Props {
 /** A month to choose a day from: its weeks numbered, the days that are not worked set back. */
 export default function Calendar({ day, min, max, onChoose }: Props) {
     const { frame } = usePage().props;
-    const today = noon(frame?.today ?? isoOf(new Date()));
+    // Who is not signed in has the day of their own machine.
+    const [ownDay] = useState(() => isoOf(new Date()));
+    const today = noon(frame?.today ?? ownDay);
     const calendar = frame?.calendar;
     const shown = day === null ? today : noon(day);
 

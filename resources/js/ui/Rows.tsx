@@ -74,7 +74,7 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
                 </div>
             )}
             {rows.map((row, place) => (
-                // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any of its controls
+                // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any of its controls
                 <div
                     key={keyOf?.(row) ?? `new ${String(place)}`}
                     data-row

@@ -15,7 +15,7 @@ function List({ from = ['One', 'Two', 'Three'], isTasks = false }: { from?: stri
         <>
             <button
                 type="button"
-                data-testid="busy"
+                aria-label="busy"
                 onClick={() => {
                     setBusy(!isBusy);
                 }}
@@ -23,7 +23,7 @@ function List({ from = ['One', 'Two', 'Three'], isTasks = false }: { from?: stri
             />
             <button
                 type="button"
-                data-testid="reverse"
+                aria-label="reverse"
                 onClick={() => {
                     setRows([...rows].reverse());
                 }}
@@ -31,7 +31,7 @@ function List({ from = ['One', 'Two', 'Three'], isTasks = false }: { from?: stri
             />
             <button
                 type="button"
-                data-testid="clear"
+                aria-label="clear"
                 onClick={() => {
                     setRows([]);
                 }}
@@ -193,10 +193,10 @@ describe('what has the focus', () => {
     it('has it again once it can be pressed again', async () => {
         render(<List />);
         const button = focusOn('Delete Two');
-        fireEvent.click(screen.getByTestId('busy'));
+        fireEvent.click(screen.getByLabelText('busy'));
         button.blur();
         await settle();
-        fireEvent.click(screen.getByTestId('busy'));
+        fireEvent.click(screen.getByLabelText('busy'));
         await settle();
         expect(focused()).toBe('Delete Two');
     });
@@ -204,7 +204,7 @@ describe('what has the focus', () => {
     it('keeps it where the rows only change their order', async () => {
         render(<List />);
         focusOn('Two');
-        fireEvent.click(screen.getByTestId('reverse'));
+        fireEvent.click(screen.getByLabelText('reverse'));
         await settle();
         expect(focused()).toBe('Two');
     });
@@ -242,7 +242,7 @@ describe('what has the focus', () => {
             </>,
         );
         focusOn('One');
-        fireEvent.click(screen.getByTestId('clear'));
+        fireEvent.click(screen.getByLabelText('clear'));
         await settle();
         expect(document.activeElement).toBe(document.body);
     });

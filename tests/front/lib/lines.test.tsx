@@ -9,7 +9,7 @@ function Page({ onScroll }: { onScroll?: () => void }) {
     useArrowsIntoLists();
 
     return (
-        // eslint-disable-next-line jsx-a11y/no-static-element-interactions -- hears what is left for the browser to do
+        // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- hears what is left for the browser to do
         <div
             onKeyUp={(event) => {
                 if (!event.defaultPrevented) {

@@ -34,7 +34,7 @@ const answers = (...all: Answer[]) =>
 
 type Fetch = ReturnType<typeof answers>;
 const sentTo = (fetch: Fetch) => fetch.mock.calls.map(([url]) => url);
-const keysSent = (fetch: Fetch) => fetch.mock.calls.map(([, init]) => (init?.headers as Record<string, string>)['Idempotency-Key']);
+const keysSent = (fetch: Fetch) => fetch.mock.calls.map(([, init]) => new Headers(init?.headers).get('Idempotency-Key'));
 const goOn = () => act(() => vi.advanceTimersByTimeAsync(4100));
 
 describe('what could not be sent', () => {

@@ -59,7 +59,7 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
         } else if (wrote.current) {
             drop(store);
         }
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- what is written decides
+        // oxlint-disable-next-line react/exhaustive-deps -- what is written decides
     }, [store, written]);
 
     const latest = useLatest({ initial, data: form.data });

@@ -32,7 +32,7 @@ export function EditedLine({ title, mayChange, children, fields, form, saveAt, d
     if (isEditing) {
         return (
             <li className="py-2">
-                {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape, from any of its fields */}
+                {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape, from any of its fields */}
                 <form
                     className="space-y-2"
                     onSubmit={save}

@@ -45,7 +45,7 @@ export function EffectOnFigures<T extends FormDataType<T>>({ url, data, empty }:
             isAsked = false;
             clearTimeout(timer);
         };
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- what is asked decides; the rest is made anew with each drawing
+        // oxlint-disable-next-line react/exhaustive-deps -- what is asked decides; the rest is made anew with each drawing
     }, [asked, url]);
 
     if (found === null || ('figures' in found && found.figures.length === 0 && empty === undefined)) {

@@ -63,7 +63,7 @@ export function Drawing({ goals, children }: { goals: GoalRow[]; children: React
     };
 
     return (
-        // eslint-disable-next-line jsx-a11y/no-static-element-interactions -- the links inside take the focus, the arrows move among them
+        // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- the links inside take the focus, the arrows move among them
         <div
             ref={frame}
             className="section-drawing relative isolate"

@@ -72,7 +72,7 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
     }
 
     return (
-        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- hears keys
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- hears keys
         <li className="group relative flex items-baseline gap-3" tabIndex={mayWrite ? 0 : undefined} onKeyDown={hear} data-note-line>
             <span className={clsx('min-h-6.5 min-w-0 flex-1 wrap-anywhere whitespace-pre-wrap', line.became !== null && 'font-semibold')}>
                 {line.words}
