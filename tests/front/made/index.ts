@@ -84,7 +84,7 @@ export const frame = (more: Partial<Frame> = {}): Frame => ({
     today: TODAY,
     thisWeek: '2027-W06',
     rail: rail(),
-    times: [{ value: '2027-02-09', label: 'Today', group: null }],
+    times: [{ value: '2027-W06', label: '8–14 Feb, this one', group: 'week' }],
     calendar: { weekStartsOn: 1, yearStartsIn: 1, daysOff: [6, 7], holidays: [] },
     tray: 3,
     updates: 0,
