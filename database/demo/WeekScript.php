@@ -32,6 +32,9 @@ final class WeekScript
         ['Elif runs the week’s meetings', 'weekaway', 'elif', false, []],
     ];
 
+    /** First words of those titles that keep their capital wherever they stand. */
+    private const NAMES = ['Elif', 'Kirkwall', 'Mei', 'Monday', 'Noor'];
+
     public const TITLES = [
         'HB' => [
             'Berths 9 and 12 prepared', 'Two buoys fitted before the spring tide', 'Chain for four harbours ordered',
@@ -73,4 +76,10 @@ final class WeekScript
         'Update the phone list', 'Sort the spare parts shelf', 'Call the landlord about heating', 'Back up the laptop', 'Find a dentist',
         'Write to the university about interns', 'Read the new radio rules',
     ];
+
+    /** A title as it is written after a colon. */
+    public static function afterColon(string $title): string
+    {
+        return in_array(strtok($title, ' '), self::NAMES, true) ? $title : lcfirst($title);
+    }
 }

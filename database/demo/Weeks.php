@@ -117,12 +117,13 @@ final class Weeks
         foreach (['Prepare: %s', 'Finish: %s'] as $place => $words) {
             $isDone = $isPast && ($result === 'met' || ($result === 'partly_met' && $place === 0));
             $this->work->task([
-                'title' => sprintf($words, lcfirst($title)),
+                'title' => sprintf($words, WeekScript::afterColon($title)),
                 'goal_id' => $this->goals->id($key),
                 'owner_id' => $this->people->id($this->stage->dice->pick(['noor', 'priya', 'tomasz', 'jonah', 'elif', 'mei', 'ingrid'])),
                 'created_on' => $week->span->first->plus(-3),
                 'done_on' => $isDone ? $this->stage->between($week->span->first, $this->stage->worked($week->span->last)) : null,
-                'dropped_on' => $isPast && ! $isDone ? $this->stage->worked($week->span->last) : null,
+                // After the goal was closed, which shows what was open then.
+                'dropped_on' => $isPast && ! $isDone ? $this->stage->worked($week->span->last)->plus(1) : null,
             ], $week);
         }
     }

@@ -39,6 +39,15 @@ function shownChances(?float $chance): array
     };
 }
 
+/** @return array<string, mixed> what the exported plan computes to as of the day */
+function computedFromExport(string $on): array
+{
+    Artisan::call('plan:export');
+    $document = PlanReader::read(Artisan::output());
+
+    return json_decode((string) json_encode((new PlanComputation($document, Day::of($on)))->result()), true);
+}
+
 it('sums up in the database what the core sums up from the tasks', function (): void {
     Made::workspace();
     $me = Made::person();
@@ -125,6 +134,17 @@ describe('the demo', function (): void {
             ->toBe(DB::table('answers')->count());
     });
 
+    it('shows of a week goal that was partly met what was still open when it was closed', function (): void {
+        $figures = computedFromExport('2027-02-10')['goals'];
+        $partly = Goal::query()->where('horizon', 'week')->where('result', 'partly_met')->get();
+
+        expect($partly)->not->toBeEmpty();
+
+        foreach ($partly as $goal) {
+            expect($figures["g$goal->id"]['progress'])->toBe(0.5, $goal->title);
+        }
+    });
+
     it('opens every screen', function (): void {
         foreach (
             [
@@ -164,9 +184,7 @@ describe('the demo', function (): void {
     });
 
     it('shows the figures that the exported plan computes to, today and on any past day', function (string $on): void {
-        Artisan::call('plan:export');
-        $document = PlanReader::read(Artisan::output());
-        $result = json_decode((string) json_encode((new PlanComputation($document, Day::of($on)))->result()), true);
+        $result = computedFromExport($on);
         // A member, to whom a goal that counts above is not shown: the figures are the same.
         $this->actingAs(Person::query()->where('name', 'like', 'Mei %')->firstOrFail());
         $sheet = $this->props("/year/2027?on=$on")['page'];
