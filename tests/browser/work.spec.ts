@@ -43,11 +43,15 @@ async function take(page: Page, name: string, key = 'Enter'): Promise<void> {
 
 /** Takes one thing with the mouse and holds it over another. */
 async function drag(page: Page, what: Locator, over: Locator): Promise<void> {
-    await what.scrollIntoViewIfNeeded();
-    const from = await what.boundingBox();
-    const to = await over.boundingBox();
-    await page.mouse.move((from?.x ?? 0) + 5, (from?.y ?? 0) + 8);
+    // Once it stands still: a page that has just come may still grow.
+    await what.hover({ position: { x: 5, y: 8 } });
     await page.mouse.down();
+    await aim(page, over);
+}
+
+/** Moves what is held over a place. */
+async function aim(page: Page, over: Locator): Promise<void> {
+    const to = await over.boundingBox();
     await page.mouse.move((to?.x ?? 0) + 40, (to?.y ?? 0) + 12, { steps: 12 });
 }
 
@@ -216,6 +220,21 @@ test('a task is dragged from one day of the week to another, and to the week aft
     await expect(task).toBeHidden();
     await page.keyboard.press('Control+z');
     await expect(row('Wed 25 Nov').locator(task)).toBeVisible();
+});
+
+test('what is dropped lands where the pointer is, whatever the page has grown by meanwhile', async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 2600 });
+    await page.goto('/week');
+    const row = (name: string) => page.locator('section').filter({ has: page.getByRole('heading', { name, exact: true }) });
+    const task = page.getByRole('link', { name: 'Visit the Bornholm farm', exact: true });
+    await drag(page, task, row('Thu 26 Nov'));
+    // As when somebody else adds tasks to an earlier day.
+    await row('Wed 25 Nov').evaluate((day) => {
+        day.style.paddingBottom = '400px';
+    });
+    await aim(page, row('Fri 27 Nov'));
+    await page.mouse.up();
+    await expect(row('Fri 27 Nov').locator(task)).toBeVisible();
 });
 
 test('a project is started from a template in two presses', async ({ page }) => {

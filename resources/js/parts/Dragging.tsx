@@ -1,6 +1,17 @@
-import { type DragEndEvent, DndContext, DragOverlay, MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { type ReactNode, useState } from 'react';
+import {
+    type CollisionDetection,
+    type DragEndEvent,
+    DndContext,
+    DragOverlay,
+    type DroppableContainer,
+    MouseSensor,
+    TouchSensor,
+    useSensor,
+    useSensors,
+} from '@dnd-kit/core';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { useMarks } from './marks/Marks';
+import { placesUnder, type Point } from '../lib/placesUnder';
 
 interface Props<Target> {
     titleOf: (id: number) => string;
@@ -24,22 +35,56 @@ export function Dragging<Target>({ titleOf, onDrop, children }: Props<Target>) {
         return ids.length > 1 ? `${String(ids.length)} tasks` : titleOf(Number(id));
     };
 
+    const places = useRef<DroppableContainer[]>([]);
+    const pointer = useRef<Point | null>(null);
+    const isDragging = dragged !== null;
+
+    // Where it is let go counts, and that may be further than what was drawn last.
+    useEffect(() => {
+        if (!isDragging) {
+            return undefined;
+        }
+
+        const listening = new AbortController();
+        const follow = ({ clientX, clientY }: PointerEvent) => {
+            pointer.current = { x: clientX, y: clientY };
+        };
+
+        for (const move of ['pointermove', 'pointerup'] as const) {
+            window.addEventListener(move, follow, { capture: true, signal: listening.signal });
+        }
+
+        return () => {
+            listening.abort();
+            pointer.current = null;
+        };
+    }, [isDragging]);
+
+    const detect: CollisionDetection = ({ droppableContainers, pointerCoordinates }) => {
+        places.current = droppableContainers;
+        const at = pointer.current ?? pointerCoordinates;
+
+        return at === null ? [] : placesUnder(at, droppableContainers).map(({ id }) => ({ id }));
+    };
+
     const drop = ({ active, over }: DragEndEvent) => {
+        const place = pointer.current === null ? over : placesUnder(pointer.current, places.current)[0];
         setDragged(null);
 
-        if (over?.data.current !== undefined) {
-            onDrop(together(Number(active.id)), over.data.current as Target);
+        if (place?.data.current !== undefined) {
+            onDrop(together(Number(active.id)), place.data.current as Target);
         }
     };
 
     return (
         <DndContext
             sensors={sensors}
+            collisionDetection={detect}
             accessibility={{
                 announcements: {
                     onDragStart: ({ active }) => `Moving ${wordsOf(active.id)}`,
                     onDragOver: () => undefined,
-                    onDragEnd: ({ active }) => `${wordsOf(active.id)} was moved`,
+                    onDragEnd: ({ active, over }) => `${wordsOf(active.id)} was ${over === null ? 'not ' : ''}moved`,
                     onDragCancel: ({ active }) => `${wordsOf(active.id)} was not moved`,
                 },
             }}
