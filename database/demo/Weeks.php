@@ -103,6 +103,7 @@ final class Weeks
             default => 'not_met',
         };
         $key = "week $number";
+        $closed = $this->stage->worked($week->span->last);
         $this->goals->set($key, $week, [
             'title' => $title,
             'parent_id' => $this->goals->id(WeekScript::UNDER[$quarter][$thread]),
@@ -110,7 +111,7 @@ final class Weeks
             'weight' => self::WEIGHT,
             'is_firm' => $this->stage->dice->falls(40),
             'measure' => 'work',
-            'closed_on' => $isPast ? $this->stage->worked($week->span->last) : null,
+            'closed_on' => $isPast ? $closed : null,
             'result' => $result,
         ]);
 
@@ -121,9 +122,9 @@ final class Weeks
                 'goal_id' => $this->goals->id($key),
                 'owner_id' => $this->people->id($this->stage->dice->pick(['noor', 'priya', 'tomasz', 'jonah', 'elif', 'mei', 'ingrid'])),
                 'created_on' => $week->span->first->plus(-3),
-                'done_on' => $isDone ? $this->stage->between($week->span->first, $this->stage->worked($week->span->last)) : null,
+                'done_on' => $isDone ? $this->stage->between($week->span->first, $closed) : null,
                 // After the goal was closed, which shows what was open then.
-                'dropped_on' => $isPast && ! $isDone ? $this->stage->worked($week->span->last)->plus(1) : null,
+                'dropped_on' => $isPast && ! $isDone ? $closed->plus(1) : null,
             ], $week);
         }
     }

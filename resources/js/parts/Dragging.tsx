@@ -67,12 +67,15 @@ export function Dragging<Target>({ titleOf, onDrop, children }: Props<Target>) {
         return at === null ? [] : placesUnder(at, droppableContainers).map(({ id }) => ({ id }));
     };
 
-    const drop = ({ active, over }: DragEndEvent) => {
-        const place = pointer.current === null ? over : placesUnder(pointer.current, places.current)[0];
+    const targetOf = ({ over }: Pick<DragEndEvent, 'over'>) =>
+        (pointer.current === null ? over : placesUnder(pointer.current, places.current)[0])?.data.current as Target | undefined;
+
+    const drop = (end: DragEndEvent) => {
+        const target = targetOf(end);
         setDragged(null);
 
-        if (place?.data.current !== undefined) {
-            onDrop(together(Number(active.id)), place.data.current as Target);
+        if (target !== undefined) {
+            onDrop(together(Number(end.active.id)), target);
         }
     };
 
@@ -84,7 +87,7 @@ export function Dragging<Target>({ titleOf, onDrop, children }: Props<Target>) {
                 announcements: {
                     onDragStart: ({ active }) => `Moving ${wordsOf(active.id)}`,
                     onDragOver: () => undefined,
-                    onDragEnd: ({ active, over }) => `${wordsOf(active.id)} was ${over === null ? 'not ' : ''}moved`,
+                    onDragEnd: (end) => `${wordsOf(end.active.id)} was ${targetOf(end) === undefined ? 'not ' : ''}moved`,
                     onDragCancel: ({ active }) => `${wordsOf(active.id)} was not moved`,
                 },
             }}
