@@ -235,6 +235,12 @@ test('what is dropped lands where the pointer is, whatever the page has grown by
     await aim(page, row('Fri 27 Nov'));
     await page.mouse.up();
     await expect(row('Fri 27 Nov').locator(task)).toBeVisible();
+
+    // Let go where it cannot be planned for anything, it stays, and that is said.
+    await drag(page, task, page.getByRole('navigation', { name: 'Rooms' }));
+    await page.mouse.up();
+    await expect(page.getByText('Visit the Bornholm farm was not moved')).toBeAttached();
+    await expect(row('Fri 27 Nov').locator(task)).toBeVisible();
 });
 
 test('a project is started from a template in two presses', async ({ page }) => {
