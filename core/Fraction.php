@@ -32,7 +32,6 @@ final readonly class Fraction
     {
         return match (true) {
             $denominator === 0 => throw new InvalidArgumentException('A fraction needs a denominator other than 0.'),
-            $denominator === 1 => new self($numerator, 1),
             $numerator === PHP_INT_MIN, $denominator === PHP_INT_MIN => self::exact(BigRational::of("$numerator/$denominator")),
             default => self::reduced($numerator, $denominator),
         };
@@ -68,12 +67,10 @@ final readonly class Fraction
     public function plus(self $other): self
     {
         if ($this->isSmall() && $other->isSmall()) {
-            $left = $this->numerator * $other->denominator;
-            $right = $other->numerator * $this->denominator;
-            $sum = $left + $right;
+            $sum = $this->numerator * $other->denominator + $other->numerator * $this->denominator;
             $denominator = $this->denominator * $other->denominator;
 
-            if (self::fits($left, $right, $sum, $denominator)) {
+            if (self::fit($sum, $denominator)) {
                 return self::reduced($sum, $denominator);
             }
         }
@@ -92,7 +89,7 @@ final readonly class Fraction
             $numerator = $this->numerator * $other->numerator;
             $denominator = $this->denominator * $other->denominator;
 
-            if (self::fits($numerator, $denominator)) {
+            if (self::fit($numerator, $denominator)) {
                 return self::reduced($numerator, $denominator);
             }
         }
@@ -133,7 +130,7 @@ final readonly class Fraction
             $left = $this->numerator * $other->denominator;
             $right = $other->numerator * $this->denominator;
 
-            if (self::fits($left, $right)) {
+            if (self::fit($left, $right)) {
                 return $left <=> $right;
             }
         }
@@ -213,10 +210,10 @@ final readonly class Fraction
         return is_int($this->numerator) && is_int($this->denominator);
     }
 
-    /** Whether none of the products and sums has left the range of integers, and become a float. */
-    private static function fits(int|float ...$values): bool
+    /** Whether both are integers still: a product or sum that leaves their range becomes a float, and so does what it is added to. */
+    private static function fit(int|float $one, int|float $other): bool
     {
-        return array_filter($values, is_float(...)) === [];
+        return is_int($one) && is_int($other);
     }
 
     private function rational(): BigRational
@@ -226,6 +223,10 @@ final readonly class Fraction
 
     private static function reduced(int $numerator, int $denominator): self
     {
+        if ($denominator === 1) {
+            return new self($numerator, 1);
+        }
+
         [$a, $b] = [abs($numerator), abs($denominator)];
 
         while ($b !== 0) {

@@ -90,7 +90,7 @@ final class Rollup
     {
         $seen = $goal->closingOn($on)->on ?? $on;
 
-        return $goal->measure instanceof Work ? $this->sum($this->beneath($goal, $seen)) : $this->measurement->progress($goal, $seen);
+        return $goal->measure instanceof Work ? self::sum($this->lines($goal, $seen)) : $this->measurement->progress($goal, $seen);
     }
 
     /** The project's progress as of the end of the day, 0 to 1; null with no task in scope. */
@@ -134,7 +134,16 @@ final class Rollup
      */
     public function beneath(Goal $goal, Day $on): array
     {
-        $lines = [
+        $lines = $this->lines($goal, $on);
+        $weights = self::weights($lines);
+
+        return array_map(static fn(Contributor $line): Contributor => $line->among($weights), $lines);
+    }
+
+    /** @return list<Contributor> as they stand, not yet told what all of them weigh */
+    private function lines(Goal $goal, Day $on): array
+    {
+        return [
             ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal, $on)),
             ...array_map(
                 fn(array $contribution): Contributor => $this->fromProject($contribution[0], $contribution[1], $on),
@@ -142,13 +151,18 @@ final class Rollup
             ),
             ...$this->fromDirectTasks($goal, $on),
         ];
+    }
+
+    /** @param list<Contributor> $lines */
+    private static function weights(array $lines): Fraction
+    {
         $weights = Fraction::zero();
 
         foreach ($lines as $line) {
             $weights = $line->leftOut === null ? $weights->plus($line->weight) : $weights;
         }
 
-        return array_map(static fn(Contributor $line): Contributor => $line->among($weights), $lines);
+        return $weights;
     }
 
     /**
@@ -156,17 +170,17 @@ final class Rollup
      *
      * @param list<Contributor> $lines
      */
-    private function sum(array $lines): ?Fraction
+    private static function sum(array $lines): ?Fraction
     {
         $sum = null;
 
         foreach ($lines as $line) {
             if ($line->progress !== null) {
-                $sum = ($sum ?? Fraction::zero())->plus($line->points());
+                $sum = ($sum ?? Fraction::zero())->plus($line->progress->times($line->weight));
             }
         }
 
-        return $sum;
+        return $sum?->over(self::weights($lines));
     }
 
     private function fromGoal(Goal $child, Day $on): Contributor

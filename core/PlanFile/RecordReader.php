@@ -13,6 +13,7 @@ use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Scope;
 use Loftrin\Core\Work\Contribution;
+use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
@@ -130,10 +131,12 @@ final readonly class RecordReader
                 goal: $goal,
                 recurringTask: $recurringTask,
                 stage: $stage,
-                createdOn: self::createdBefore($record, 'dropped_on', 'shelved_on'),
-                doneOn: $record->day('done_on'),
-                droppedOn: $record->day('dropped_on'),
-                shelvedOn: $record->day('shelved_on'),
+                life: new Lifetime(
+                    self::createdBefore($record, 'dropped_on', 'shelved_on'),
+                    $record->day('done_on'),
+                    $record->day('dropped_on'),
+                    $record->day('shelved_on'),
+                ),
                 minutes: $record->number('minutes'),
                 steps: array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
                 after: $after,

@@ -34,7 +34,7 @@ final class Doable
 
             $this->byProject[$task->project][] = $task;
 
-            if ($task->isOpenOn($on)) {
+            if ($task->life->isOpenOn($on)) {
                 $stage = $projects[$task->project]->stageIndex($task->stage);
                 $this->openStage[$task->project] = min($stage, $this->openStage[$task->project] ?? $stage);
             }
@@ -84,7 +84,7 @@ final class Doable
     /** Whether somebody could start on the task now. */
     public function isNow(Task $task): bool
     {
-        return $task->isOpenOn($this->on) && ! $task->waits && $this->couldStart($task);
+        return $task->life->isOpenOn($this->on) && ! $task->waits && $this->couldStart($task);
     }
 
     /** Whether its project, its place in it and what it depends on would let it start. */
@@ -106,7 +106,7 @@ final class Doable
     /** An active project, there by then, whose tasks in scope are all done. */
     public function isReadyToClose(Project $project): bool
     {
-        $inScope = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->isInScopeOn($this->on));
+        $inScope = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->life->isInScopeOn($this->on));
 
         return $project->isThereOn($this->on) &&
             $project->isActiveOn($this->on) &&
@@ -127,7 +127,7 @@ final class Doable
         }
 
         foreach ($this->byProject[$project->id] ?? [] as $task) {
-            if ($task->isOpenOn($this->on) && $this->couldStart($task)) {
+            if ($task->life->isOpenOn($this->on) && $this->couldStart($task)) {
                 return false;
             }
         }
@@ -151,7 +151,7 @@ final class Doable
     private function nothingHoldsUp(Task $task): bool
     {
         foreach ($task->after as $id) {
-            $other = $this->tasks[$id] ?? null;
+            $other = ($this->tasks[$id] ?? null)?->life;
 
             if ($other === null || ! ($other->isDoneOn($this->on) || ($other->existsOn($this->on) && $other->isDroppedOn($this->on)))) {
                 return false;

@@ -46,7 +46,7 @@ final readonly class Ledger
         $tasksByArea = [];
 
         foreach ($tasks as $task) {
-            if ($task->doneOn === null || ! $span->holds($task->doneOn)) {
+            if ($task->life->doneOn === null || ! $span->holds($task->life->doneOn)) {
                 continue;
             }
 

@@ -79,7 +79,7 @@ final class TalliesOfTasks implements Tallies
 
     public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally
     {
-        $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn(Task $task): bool => $task->existsOn($on)));
+        $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn(Task $task): bool => $task->life->existsOn($on)));
 
         return $there === [] ? null : self::tally($there, Weighing::Count, $on, $by ?? $on);
     }
@@ -97,8 +97,8 @@ final class TalliesOfTasks implements Tallies
         $heaps = [];
 
         foreach ($tasks as $task) {
-            if ($task->isInScopeOn($on)) {
-                $heaps[] = new Heap(1, $task->fractionOn($by), $task->minutes, $task->existsOn($by) ? 0 : 1);
+            if ($task->life->isInScopeOn($on)) {
+                $heaps[] = new Heap(1, $task->fractionOn($by), $task->minutes, $task->life->existsOn($by) ? 0 : 1);
             }
         }
 
@@ -116,8 +116,8 @@ final class TalliesOfTasks implements Tallies
         $days = [];
 
         foreach (array_merge(...$lists) as $task) {
-            if ($task->doneOn !== null) {
-                $days[$task->id] = $task->doneOn->number;
+            if ($task->life->doneOn !== null) {
+                $days[$task->id] = $task->life->doneOn->number;
             }
         }
 

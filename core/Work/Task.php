@@ -8,11 +8,7 @@ use InvalidArgumentException;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 
-/**
- * Something one person does, with the dates that its life is made of. Rules: computation 2.
- *
- * A missing creation date lies before everything.
- */
+/** Something one person does. Rules: computation 2. */
 final readonly class Task
 {
     /**
@@ -27,10 +23,7 @@ final readonly class Task
         public ?string $goal = null,
         public ?string $recurringTask = null,
         public ?string $stage = null,
-        public ?Day $createdOn = null,
-        public ?Day $doneOn = null,
-        public ?Day $droppedOn = null,
-        public ?Day $shelvedOn = null,
+        public Lifetime $life = new Lifetime(),
         public ?Fraction $minutes = null,
         public array $steps = [],
         public array $after = [],
@@ -45,37 +38,10 @@ final readonly class Task
         }
     }
 
-    /** From its creation, or from when it was done if that is earlier: work entered afterwards. */
-    public function existsOn(Day $day): bool
-    {
-        return $this->createdOn === null || ! $this->createdOn->isAfter($day) || $this->isDoneOn($day);
-    }
-
-    public function isDoneOn(Day $day): bool
-    {
-        return $this->doneOn !== null && ! $this->doneOn->isAfter($day);
-    }
-
-    public function isDroppedOn(Day $day): bool
-    {
-        return ! $this->isDoneOn($day) && $this->droppedOn !== null && ! $this->droppedOn->isAfter($day);
-    }
-
-    /** What was done counts, even if it was shelved or dropped, earlier or later. */
-    public function isInScopeOn(Day $day): bool
-    {
-        return $this->isDoneOn($day) || ($this->existsOn($day) && ! $this->isDroppedOn($day) && ! $this->isShelvedOn($day));
-    }
-
-    public function isOpenOn(Day $day): bool
-    {
-        return ! $this->isDoneOn($day) && $this->isInScopeOn($day);
-    }
-
     /** How much of it is done: 1, or the share of its steps, or 0. */
     public function fractionOn(Day $day): Fraction
     {
-        if ($this->isDoneOn($day)) {
+        if ($this->life->isDoneOn($day)) {
             return Fraction::one();
         }
 
@@ -86,10 +52,5 @@ final readonly class Task
         $ticked = array_filter($this->steps, static fn(?Day $on): bool => $on !== null && ! $on->isAfter($day));
 
         return Fraction::of(count($ticked), count($this->steps));
-    }
-
-    private function isShelvedOn(Day $day): bool
-    {
-        return $this->shelvedOn !== null && ! $this->shelvedOn->isAfter($day);
     }
 }

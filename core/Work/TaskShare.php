@@ -40,7 +40,7 @@ final readonly class TaskShare
         $heaps = [];
 
         foreach ($tasks as $task) {
-            if ($task->isInScopeOn($on)) {
+            if ($task->life->isInScopeOn($on)) {
                 $heaps[] = new Heap(1, $task->fractionOn($on), $task->minutes);
             }
         }
@@ -50,19 +50,19 @@ final readonly class TaskShare
         $shares = [];
 
         foreach ($tasks as $task) {
-            if ($task->isInScopeOn($on)) {
+            if ($task->life->isInScopeOn($on)) {
                 $weight = $weightOf($task->minutes);
                 $fraction = $task->fractionOn($on);
                 $shares[] = new self($task, $weight, $fraction, $fraction->times($weight)->over($total));
-            } elseif ($task->existsOn($on)) {
-                $isDropped = $task->isDroppedOn($on);
+            } elseif ($task->life->existsOn($on)) {
+                $isDropped = $task->life->isDroppedOn($on);
                 $shares[] = new self(
                     task: $task,
                     weight: Fraction::zero(),
                     progress: Fraction::zero(),
                     points: Fraction::zero(),
                     leftOut: $isDropped ? LeftOut::Dropped : LeftOut::Shelved,
-                    since: $isDropped ? $task->droppedOn : $task->shelvedOn,
+                    since: $isDropped ? $task->life->droppedOn : $task->life->shelvedOn,
                 );
             }
         }

@@ -44,11 +44,14 @@ enum Weighing: string
      */
     public function weights(array $heaps): Closure
     {
-        $usual = $this === self::Effort ? $this->medianMinutes($heaps) : null;
+        // Where all have an estimate, nobody asks for the usual one.
+        $usual = null;
 
         return match ($this) {
             self::Count => static fn(): Fraction => Fraction::one(),
-            self::Effort => static fn(?Fraction $minutes): Fraction => $minutes ?? ($usual ?? Fraction::one()),
+            self::Effort => function (?Fraction $minutes) use ($heaps, &$usual): Fraction {
+                return $minutes ?? ($usual ??= $this->medianMinutes($heaps) ?? Fraction::one());
+            },
         };
     }
 

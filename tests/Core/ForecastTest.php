@@ -10,6 +10,7 @@ use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Goals\Walk;
 use Loftrin\Core\PlanFile\PlanReader;
+use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task;
@@ -177,8 +178,7 @@ it('does not hold work that was added to a project against the weeks before', fu
     $task = static fn(string $id, string $created, ?string $done): Task => new Task(
         $id,
         'p',
-        createdOn: Day::of($created),
-        doneOn: $done === null ? null : Day::of($done),
+        life: new Lifetime(Day::of($created), $done === null ? null : Day::of($done)),
     );
     $project = new Project('p', startsOn: Day::of('2027-01-04'), dueOn: Day::of('2027-03-31'));
     $calendar = new Calendar();

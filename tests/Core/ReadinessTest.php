@@ -14,6 +14,7 @@ use Loftrin\Core\Goals\Reading;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Goals\Sense;
+use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task;
 
@@ -49,8 +50,7 @@ $task = fn(string $id, ?string $done): Task => new Task(
     $id,
     null,
     'g',
-    createdOn: Day::of('2027-01-04'),
-    doneOn: $done === null ? null : Day::of($done),
+    life: new Lifetime(Day::of('2027-01-04'), $done === null ? null : Day::of($done)),
 );
 
 it('is ready when all of its work is done', function () use ($readiness, $task): void {

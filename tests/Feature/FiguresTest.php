@@ -14,6 +14,7 @@ use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
+use App\Queries\Goals\ScopeDay;
 use App\Queries\Goals\StoredTallies;
 use Database\Demo\Saltglass;
 use Illuminate\Support\Carbon;
@@ -48,7 +49,7 @@ function computedFromExport(string $on): array
     return json_decode((string) json_encode((new PlanComputation($document, Day::of($on)))->result()), true);
 }
 
-it('sums up in the database what the core sums up from the tasks', function (): void {
+it('sums up in the database what the core sums up from the tasks', function (int $atOnce): void {
     Made::workspace();
     $me = Made::person();
     $goal = Made::goal($me, '2027-Q1', ['measure' => 'count', 'target_value' => 5]);
@@ -88,18 +89,36 @@ it('sums up in the database what the core sums up from the tasks', function (): 
     $rows = new TalliesOfTasks($cores, [], $tasks);
     $stored = new StoredTallies(array_map(fn($project) => $project->weighing, $cores), [(string) $goal->id], [(string) $goal->id]);
     $days = array_map(fn(int $number): Day => Day::of('2026-12-30')->plus($number), range(0, 66, 3));
-    $stored->prepare($days);
+    $last = $days[count($days) - 1];
+    $projectIds = array_keys($cores);
 
-    foreach ($days as $on) {
-        foreach (array_keys($cores) as $id) {
-            expect($stored->ofProject((string) $id, $on))->toEqual($rows->ofProject((string) $id, $on));
+    foreach (array_chunk($days, $atOnce) as $some) {
+        // As of each day, and over the scope of the last as forecasts look back.
+        $scopes = array_map(fn(Day $by): ScopeDay => new ScopeDay($last, $by), $some);
+        $stored->fetch(array_map(
+            fn(ScopeDay $day): array => [$day, $projectIds, [$goal->id]],
+            [...array_map(fn(Day $day): ScopeDay => new ScopeDay($day), $some), ...$scopes],
+        ));
+    }
+
+    DB::enableQueryLog();
+
+    foreach ($days as $day) {
+        foreach ([[$day, $day], [$last, $day]] as [$on, $by]) {
+            foreach ($projectIds as $id) {
+                expect($stored->ofProject((string) $id, $on, $by))->toEqual($rows->ofProject((string) $id, $on, $by));
+            }
+
+            expect($stored->ofDirectTasks((string) $goal->id, $on, $by))->toEqual($rows->ofDirectTasks((string) $goal->id, $on, $by));
         }
 
-        expect($stored->ofDirectTasks((string) $goal->id, $on))->toEqual($rows->ofDirectTasks((string) $goal->id, $on));
-        $span = new Span(Day::of('2026-12-30'), $on);
+        $span = new Span(Day::of('2026-12-30'), $day);
         expect($stored->doneFor((string) $goal->id, $span))->toBe($rows->doneFor((string) $goal->id, $span));
     }
-});
+
+    // What is done towards the count is the one question left.
+    expect(DB::getQueryLog())->toHaveCount(1);
+})->with(['day by day' => 1, 'all days at once' => 100]);
 
 describe('the demo', function (): void {
     beforeEach(function (): void {

@@ -26,6 +26,7 @@ use Loftrin\Core\Goals\Reading;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Goals\Sense;
 use Loftrin\Core\Work\Contribution;
+use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\RecurringTask;
@@ -204,10 +205,7 @@ final class CoreRecords
             $task->project_id === null ? null : (string) $task->project_id,
             $task->goal_id === null ? null : (string) $task->goal_id,
             stage: $task->stage?->name,
-            createdOn: $task->created_on,
-            doneOn: $task->done_on,
-            droppedOn: $task->dropped_on,
-            shelvedOn: $task->shelved_on,
+            life: new Lifetime($task->created_on, $task->done_on, $task->dropped_on, $task->shelved_on),
             minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
             steps: array_values($task->steps->map(static fn($step) => $step->done_on)->all()),
             after: array_values($task->dependencies->map(static fn($link): string => (string) $link->after_id)->all()),

@@ -18,6 +18,8 @@ use Loftrin\Core\Work\Weighing;
  */
 final class StoredTallies implements Tallies
 {
+    private const FEW_DAYS = 3;
+
     /** @var array<string, array<int, list<Heap>>> by days and project: those that were fetched */
     private array $projects = [];
 
@@ -81,23 +83,36 @@ final class StoredTallies implements Tallies
             }
         }
 
-        foreach (TaskSums::by('project_id', $ofProjects) as $row) {
-            $this->projects[$row->day][(int) $row->owner][] = $row->heap;
+        foreach (self::heaps('project_id', $ofProjects) as $day => $byProject) {
+            $this->projects[$day] = $byProject + $this->projects[$day];
         }
 
-        $heaps = [];
+        foreach (self::heaps('goal_id', $ofGoals) as $day => $byGoal) {
+            $this->directTasks[$day] = array_map(Weighing::Count->tally(...), $byGoal) + $this->directTasks[$day];
+        }
+    }
 
-        foreach (TaskSums::by('goal_id', $ofGoals) as $row) {
-            if ($row->isThere) {
-                $heaps[$row->day][(int) $row->owner][] = $row->heap;
-            }
+    /**
+     * Summed up by the database, or over many days from the tasks themselves: looking at each once takes as long as
+     * summing them up three times.
+     *
+     * @param 'project_id'|'goal_id' $column
+     * @param list<array{int, ScopeDay, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates
+     *
+     * @return array<string, array<int, list<Heap>>> by the key of the day and owner, where a task exists
+     */
+    private static function heaps(string $column, array $wanted): array
+    {
+        $days = array_count_values(array_column($wanted, 0));
+        $isOnMany = static fn(array $each): bool => $days[$each[0]] > self::FEW_DAYS;
+        $isOnFew = static fn(array $each): bool => ! $isOnMany($each);
+        $heaps = TaskHistories::by($column, array_values(array_filter($wanted, $isOnMany)));
+
+        foreach (TaskSums::by($column, array_values(array_filter($wanted, $isOnFew))) as $day => $of) {
+            $heaps[$day] = $of + ($heaps[$day] ?? []);
         }
 
-        foreach ($heaps as $day => $byGoal) {
-            foreach ($byGoal as $goal => $of) {
-                $this->directTasks[$day][$goal] = Weighing::Count->tally($of);
-            }
-        }
+        return $heaps;
     }
 
     /** Whether the goal has tasks of its own: most have none, and each that is summed up costs a part of the question. */

@@ -9,18 +9,9 @@ use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Heap;
 use stdClass;
 
-/** Tasks of one project or goal that weigh alike, summed up over the scope of a day as of it or an earlier one. */
-final readonly class TaskSums
+/** The heaps of tasks of projects and goals, summed up by the database over the scope of a day as of it or an earlier one. */
+final class TaskSums
 {
-    /**
-     * @param string $day the key of its {@see ScopeDay}
-     * @param Heap $heap those in scope
-     * @param bool $isThere whether at least one of them exists by the day of the scope
-     */
-    private function __construct(public string $owner, public string $day, public Heap $heap, public bool $isThere)
-    {
-    }
-
     /** How many parts a question to the database is made of at most. */
     private const PARTS = 200;
 
@@ -31,7 +22,7 @@ final readonly class TaskSums
      * @param 'project_id'|'goal_id' $column
      * @param list<array{int, ScopeDay, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates
      *
-     * @return list<self>
+     * @return array<string, array<int, list<Heap>>> the tasks in scope by the key of the day and owner, where a task exists
      */
     public static function by(string $column, array $wanted): array
     {
@@ -51,15 +42,17 @@ final readonly class TaskSums
             }
         }
 
-        $sums = [];
+        $heaps = [];
 
         foreach (array_chunk($parts, self::PARTS) as $some) {
             foreach (DB::select(implode(' union all ', $some)) as $row) {
-                $sums[] = self::fromRow($row);
+                if ((int) $row->there > 0) {
+                    $heaps[(string) $row->day][(int) $row->owner][] = self::heap($row);
+                }
             }
         }
 
-        return $sums;
+        return $heaps;
     }
 
     /**
@@ -94,20 +87,15 @@ final readonly class TaskSums
         ];
     }
 
-    private static function fromRow(stdClass $row): self
+    private static function heap(stdClass $row): Heap
     {
         $done = Fraction::of((int) $row->done);
 
-        return new self(
-            (string) $row->owner,
-            (string) $row->day,
-            new Heap(
-                (int) $row->scope,
-                (int) $row->ticks === 0 ? $done : $done->plus(Fraction::of((int) $row->ticks, max(1, (int) $row->steps))),
-                (int) $row->minutes > 0 ? Fraction::of((int) $row->minutes) : null,
-                (int) $row->added,
-            ),
-            (int) $row->there > 0,
+        return new Heap(
+            (int) $row->scope,
+            (int) $row->ticks === 0 ? $done : $done->plus(Fraction::of((int) $row->ticks, max(1, (int) $row->steps))),
+            (int) $row->minutes > 0 ? Fraction::of((int) $row->minutes) : null,
+            (int) $row->added,
         );
     }
 }

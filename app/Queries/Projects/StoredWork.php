@@ -18,6 +18,7 @@ use Loftrin\Core\Goals\Forecaster;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Doable;
+use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project as CoreProject;
 use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task as CoreTask;
@@ -84,10 +85,7 @@ final readonly class StoredWork implements ProjectWork
                     (string) $task->id,
                     (string) $project->id,
                     stage: is_string($stages[$task->stage_id ?? 0] ?? null) ? $stages[$task->stage_id ?? 0] : null,
-                    createdOn: $task->created_on,
-                    doneOn: $task->done_on,
-                    droppedOn: $task->dropped_on,
-                    shelvedOn: $task->shelved_on,
+                    life: new Lifetime($task->created_on, $task->done_on, $task->dropped_on, $task->shelved_on),
                     minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
                     steps: $steps[$task->id] ?? [],
                     after: $after[$task->id] ?? [],
@@ -144,7 +142,7 @@ final readonly class StoredWork implements ProjectWork
     {
         $today = $this->workspace->today();
 
-        return $this->those(static fn(CoreTask $task): bool => $task->isInScopeOn($today));
+        return $this->those(static fn(CoreTask $task): bool => $task->life->isInScopeOn($today));
     }
 
     /** @return list<ListedTask> those that somebody could start on, in their order */
