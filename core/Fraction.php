@@ -14,9 +14,8 @@ use InvalidArgumentException;
 /**
  * An exact fraction. Figures stay exact until they are shown.
  *
- * Nearly all fractions here fit machine integers, and a roll-up makes many of them;
- * the arithmetic therefore runs on integers and goes through brick/math only where
- * these would overflow.
+ * Nearly all fractions here fit machine integers, and a roll-up makes many of them; the arithmetic therefore runs on integers
+ * and goes through brick/math only where these would overflow.
  */
 final readonly class Fraction
 {
