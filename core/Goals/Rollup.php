@@ -37,11 +37,14 @@ final class Rollup
     /** The goal's progress as of the end of the day, 0 to 1; null when there is nothing to measure. */
     public function progress(Goal $goal, Day $on): ?Fraction
     {
-        if (! array_key_exists($on->number, $this->known[$goal->id] ?? [])) {
-            $this->known[$goal->id][$on->number] = $this->workOut($goal, $on);
+        // From its closing on it stays what it was then.
+        $seen = $goal->closingOn($on)->on ?? $on;
+
+        if (! array_key_exists($seen->number, $this->known[$goal->id] ?? [])) {
+            $this->known[$goal->id][$seen->number] = $this->workOut($goal, $seen);
         }
 
-        return $this->known[$goal->id][$on->number];
+        return $this->known[$goal->id][$seen->number];
     }
 
     /** The goal's progress, expected and band as of the end of the day. */

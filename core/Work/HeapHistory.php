@@ -48,12 +48,11 @@ final class HeapHistory
         }
 
         $tasks = $this->tasks[$minutes] ??= new DayCounts();
-        $added = $this->added[$minutes] ??= new DayCounts();
         ($this->done[$minutes] ??= new DayCounts())->count($done);
 
         if ($this->scope !== null) {
             $tasks->count(PHP_INT_MIN);
-            $added->count(PHP_INT_MIN, $begins);
+            ($this->added[$minutes] ??= new DayCounts())->count(PHP_INT_MIN, $begins);
         } else {
             $tasks->count($life->opens(), $life->ends());
             $tasks->count($done);
@@ -96,11 +95,11 @@ final class HeapHistory
         foreach ($this->tasks as $minutes => $tasks) {
             $estimate = $minutes === 0 ? null : Fraction::of($minutes);
             $done = $this->done[$minutes]->on($days);
-            $added = $this->added[$minutes]->on($days);
+            $added = ($this->added[$minutes] ?? null)?->on($days);
 
             foreach ($tasks->on($days) as $day => $count) {
                 if ($count > 0) {
-                    $heaps[$day][] = new Heap($count, Fraction::of($done[$day]), $estimate, $added[$day]);
+                    $heaps[$day][] = new Heap($count, Fraction::of($done[$day]), $estimate, $added[$day] ?? 0);
                 }
             }
 

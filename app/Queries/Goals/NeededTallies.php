@@ -26,11 +26,13 @@ final readonly class NeededTallies
      */
     public function of(array $days, ?Day $forecastsOn, array $lookedAt, ?Goal $of): array
     {
-        [$projects, $goals] = $of === null ? [self::ids($this->plan->projects), self::ids($this->plan->goals)] : $this->restsOn($of);
-        $needed = array_map(fn(ScopeDay $day): array => [$day, $this->tallied($projects, $day), $goals], [
-            ...array_map(static fn(Day $day): ScopeDay => new ScopeDay($day), $days),
-            ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($forecastsOn ?? $by, $by), $lookedAt),
-        ]);
+        $all = $of === null ? [self::ids($this->plan->projects), self::ids($this->plan->goals)] : $this->restsOn($of);
+        $needed = array_map(fn(Day $by): array => [new ScopeDay($forecastsOn ?? $by, $by), ...$all], $lookedAt);
+
+        foreach ($days as $on) {
+            [$projects, $goals] = $of === null ? $all : $this->restsOn($of, $on);
+            $needed[] = [new ScopeDay($on), $this->tallied($projects, $on), $goals];
+        }
 
         // A goal that was closed is computed as of that day; a forecast looks at how it moved until then, whatever was decided.
         foreach ($this->plan->goals as $goal) {
@@ -41,10 +43,10 @@ final readonly class NeededTallies
             }
 
             [$projects, $goals] = $this->restsOn($goal);
-            $before = array_filter($lookedAt, static fn(Day $by): bool => $by->isBefore($closed));
+            $needed[] = [new ScopeDay($closed), $this->tallied($projects, $closed), $goals];
 
-            foreach ([new ScopeDay($closed), ...array_map(static fn(Day $by): ScopeDay => new ScopeDay($closed, $by), $before)] as $day) {
-                $needed[] = [$day, $this->tallied($projects, $day), $goals];
+            foreach (array_filter($lookedAt, static fn(Day $by): bool => $by->isBefore($closed)) as $by) {
+                $needed[] = [new ScopeDay($closed, $by), $projects, $goals];
             }
         }
 
@@ -59,17 +61,17 @@ final readonly class NeededTallies
      *
      * @return list<int>
      */
-    private function tallied(array $projects, ScopeDay $day): array
+    private function tallied(array $projects, Day $on): array
     {
-        return $day->isOneDay()
-            ? array_values(
-                array_filter($projects, fn(int $id): bool => $this->plan->projects[$id]->stateOn($day->on) !== ProjectState::Done),
-            )
-            : $projects;
+        return array_values(array_filter($projects, fn(int $id): bool => $this->plan->projects[$id]->stateOn($on) !== ProjectState::Done));
     }
 
-    /** @return array{list<int>, list<int>} ids of the projects and goals that its figure rests on, its own among them, each once */
-    private function restsOn(Goal $goal): array
+    /**
+     * What its figure rests on; as of a day, without what hangs beneath a goal that was closed by then.
+     *
+     * @return array{list<int>, list<int>} ids of the projects and goals, its own among them, each once
+     */
+    private function restsOn(Goal $goal, ?Day $on = null): array
     {
         $goals = [$goal->id => $goal];
         $projects = [];
@@ -83,7 +85,9 @@ final readonly class NeededTallies
                 }
 
                 foreach ($this->plan->childrenOf($each) as $child) {
-                    $beneath[$child->id] = $child;
+                    if ($on === null || $child->closingOn($on) === null) {
+                        $beneath[$child->id] = $child;
+                    }
                 }
             }
         }

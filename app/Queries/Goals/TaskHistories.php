@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -66,17 +67,27 @@ final class TaskHistories
             ->addSelect('steps.done_on as ticked_on')
             ->selectRaw('(select count(*) from steps as beside where beside.task_id = tasks.id) as steps');
 
-        foreach ($tasks()->cursor() as $row) {
+        foreach (self::rows($tasks()) as $row) {
+            [$life, $minutes] = [$this->life($row), $this->minutes($row)];
+
             foreach ($this->histories[(int) $row->owner] as $history) {
-                $history->add($this->life($row), $this->minutes($row));
+                $history->add($life, $minutes);
             }
         }
 
-        foreach ($ticked->cursor() as $row) {
+        foreach (self::rows($ticked) as $row) {
+            [$life, $minutes] = [$this->life($row), $this->minutes($row)];
+
             foreach ($this->histories[(int) $row->owner] as $history) {
-                $history->tick($this->life($row), $this->minutes($row), (int) $row->steps, $this->day($row->ticked_on));
+                $history->tick($life, $minutes, (int) $row->steps, Day::of($row->ticked_on));
             }
         }
+    }
+
+    /** @return Generator<int, stdClass> one at a time, of as many as there may be */
+    private static function rows(Builder $query): Generator
+    {
+        return DB::cursor($query->toSql(), $query->getBindings());
     }
 
     /** @return array<string, array<int, list<Heap>>> */
@@ -107,13 +118,16 @@ final class TaskHistories
 
     private function life(stdClass $row): Lifetime
     {
-        $day = fn(mixed $date): ?Day => is_string($date) ? $this->day($date) : null;
-
-        return new Lifetime($day($row->created_on), $day($row->done_on), $day($row->dropped_on), $day($row->shelved_on));
+        return new Lifetime(
+            $this->day($row->created_on),
+            $this->day($row->done_on),
+            $this->day($row->dropped_on),
+            $this->day($row->shelved_on),
+        );
     }
 
-    private function day(string $date): Day
+    private function day(mixed $date): ?Day
     {
-        return $this->days[$date] ??= Day::of($date);
+        return is_string($date) ? ($this->days[$date] ??= Day::of($date)) : null;
     }
 }
