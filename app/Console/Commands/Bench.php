@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\Bench\Browser;
 use App\Console\Bench\RollupTimes;
 use App\Console\Bench\Timed;
 use App\Models\Goal;
@@ -11,17 +12,12 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
-use Database\Demo\People;
-use GuzzleHttp\Cookie\CookieJar;
+use Closure;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Http\Client\PendingRequest;
-use Illuminate\Http\Client\Response;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Http;
-use RuntimeException;
 
 /**
  * Measures each main screen against an empty page of the same application, asked for over HTTP from the same server in the
@@ -38,15 +34,6 @@ final class Bench extends Command
 
     protected $signature = 'bench {address : where the workspace that is loaded is served, as http://127.0.0.1:8000}';
 
-    /** That has signed in. */
-    private PendingRequest $browser;
-
-    /** That has not. */
-    private PendingRequest $stranger;
-
-    /** The id of the task that is ticked. */
-    private ?int $ticked = null;
-
     protected $description = 'Measure the screens of the workspace that is loaded: server time, queries and bytes';
 
     public function handle(Kernel $kernel): int
@@ -62,13 +49,15 @@ final class Bench extends Command
             ),
         );
         $this->newLine();
-        [$this->browser, $this->stranger] = [$this->newBrowser(), $this->newBrowser()];
+        $server = rtrim($this->argument('address'), '/');
+        [$signedIn, $stranger] = [new Browser($server), new Browser($server)];
         $person = Person::query()->firstOrFail();
-        $this->signIn($person);
-        $this->row('an empty page', $this->measure($this->stranger, self::EMPTY), $this->queries($kernel, self::EMPTY, null));
+        $signedIn->signIn($person);
+        $change = self::change($signedIn, $person);
+        $this->row('an empty page', self::measure($stranger, self::EMPTY, $stranger, $change), $this->queries($kernel, self::EMPTY, null));
 
         foreach ($this->screens() as $name => $address) {
-            $this->row($name, $this->measure($this->browser, $address), $this->queries($kernel, $address, $person));
+            $this->row($name, self::measure($signedIn, $address, $stranger, $change), $this->queries($kernel, $address, $person));
         }
 
         $this->newLine();
@@ -123,59 +112,32 @@ final class Bench extends Command
         return Goal::query()->where('period', $period)->orderBy('id')->firstOrFail();
     }
 
-    private function signIn(Person $person): void
+    /** @return Closure(int): void ticks a task of the person, and at the next number takes that back */
+    private static function change(Browser $browser, Person $person): Closure
     {
-        $this->browser->get(self::EMPTY);
-        $answer = $this->send('POST', self::EMPTY, ['email' => $person->email, 'password' => People::PASSWORD]);
-
-        if ($answer->status() !== 302) {
-            throw new RuntimeException("Signing in answered {$answer->status()}.");
-        }
-    }
-
-    /** Ticks a task of the person who has signed in, or takes that back. */
-    private function change(int $run): void
-    {
-        $this->ticked ??= Task::query()
-            ->where('owner_id', Person::query()->firstOrFail()->id)
+        $task = Task::query()
+            ->where('owner_id', $person->id)
             ->whereNull(['done_on', 'dropped_on', 'shelved_on'])
             ->whereNotNull('project_id')
             ->orderBy('id')
-            ->firstOrFail()->id;
-        $answer = $this->send('PUT', "/tasks/$this->ticked/tick", ['done' => $run % 2]);
+            ->firstOrFail();
 
-        if ($answer->status() !== 303) {
-            throw new RuntimeException("Ticking a task answered {$answer->status()}.");
-        }
+        return static fn(int $run) => $browser->send('PUT', "/tasks/$task->id/tick", ['done' => $run % 2]);
     }
 
-    /** @param array<string, mixed> $form */
-    private function send(string $method, string $address, array $form): Response
+    /**
+     * @param Closure(int): void $change
+     *
+     * @return array{median: float, late: float, empty: float, anew: float, bytes: int} milliseconds, and bytes compressed
+     */
+    private static function measure(Browser $browser, string $address, Browser $stranger, Closure $change): array
     {
-        $jar = $this->browser->getOptions()['cookies'] ?? null;
-        $token = $jar instanceof CookieJar ? (string) $jar->getCookieByName('XSRF-TOKEN')?->getValue() : '';
-
-        return $this->browser
-            ->replaceHeaders(['X-XSRF-TOKEN' => rawurldecode($token)])
-            ->send($method, $address, ['json' => $form]);
-    }
-
-    private function newBrowser(): PendingRequest
-    {
-        return Http::baseUrl(rtrim($this->argument('address'), '/'))
-            ->withOptions(['cookies' => new CookieJar()])
-            ->withoutRedirecting();
-    }
-
-    /** @return array{median: float, late: float, empty: float, anew: float, bytes: int} milliseconds, and bytes compressed */
-    private function measure(PendingRequest $browser, string $address): array
-    {
-        $times = $empty = [];
+        $times = $empty = $anew = [];
         $bytes = 0;
 
         for ($run = 0; $run <= self::RUNS; $run++) {
-            [$nothing] = $this->visit($this->stranger, self::EMPTY);
-            [$taken, $bytes] = $this->visit($browser, $address);
+            [$nothing] = $stranger->visit(self::EMPTY);
+            [$taken, $bytes] = $browser->visit($address);
 
             // The first run warms up.
             if ($run > 0) {
@@ -184,12 +146,12 @@ final class Bench extends Command
             }
         }
 
-        sort($times);
-        $anew = array_map(function (int $run) use ($browser, $address): float {
-            $this->change($run);
+        for ($run = 1; $run <= self::CHANGES; $run++) {
+            $change($run);
+            [$anew[]] = $browser->visit($address);
+        }
 
-            return $this->visit($browser, $address)[0];
-        }, range(1, self::CHANGES));
+        sort($times);
 
         return [
             'median' => Timed::median($times),
@@ -198,20 +160,6 @@ final class Bench extends Command
             'anew' => Timed::median($anew),
             'bytes' => $bytes,
         ];
-    }
-
-    /** @return array{float, int} milliseconds until the first byte, bytes compressed */
-    private function visit(PendingRequest $browser, string $address): array
-    {
-        $answer = $browser->get($address);
-
-        if ($answer->status() !== 200) {
-            $this->components->warn("$address answered {$answer->status()}");
-        }
-
-        $taken = $answer->handlerStats()['starttransfer_time'] ?? 0;
-
-        return [is_numeric($taken) ? 1000 * (float) $taken : 0.0, strlen((string) gzencode($answer->body(), 6))];
     }
 
     /** How many questions the screen asks of the database, counted in this process. */
