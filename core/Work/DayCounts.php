@@ -15,8 +15,13 @@ final class DayCounts
     /** One more from the one day until the other, without that; none where no day lies between. */
     public function count(int $from, int $until = PHP_INT_MAX): void
     {
-        if ($from < $until) {
-            $this->changes[$from] = ($this->changes[$from] ?? 0) + 1;
+        if ($from >= $until) {
+            return;
+        }
+
+        $this->changes[$from] = ($this->changes[$from] ?? 0) + 1;
+
+        if ($until !== PHP_INT_MAX) {
             $this->changes[$until] = ($this->changes[$until] ?? 0) - 1;
         }
     }

@@ -40,7 +40,7 @@ final class HeapHistory
     public function add(Lifetime $life, int $minutes): void
     {
         $done = $life->doneOn->number ?? PHP_INT_MAX;
-        $begins = min($life->opens(), $done);
+        $begins = min($life->opens, $done);
         $this->begins = min($this->begins, $begins);
 
         if ($this->scope !== null && ! $life->isInScopeOn($this->scope)) {
@@ -54,7 +54,7 @@ final class HeapHistory
             $tasks->count(PHP_INT_MIN);
             ($this->added[$minutes] ??= new DayCounts())->count(PHP_INT_MIN, $begins);
         } else {
-            $tasks->count($life->opens(), $life->ends());
+            $tasks->count($life->opens, $life->ends);
             $tasks->count($done);
         }
     }
@@ -69,7 +69,7 @@ final class HeapHistory
         $ticked = $this->ticked[$minutes][$steps] ??= new DayCounts();
 
         if ($this->scope === null) {
-            $ticked->count(max($on->number, $life->opens()), $life->ends());
+            $ticked->count(max($on->number, $life->opens), $life->ends);
         } elseif ($life->isInScopeOn($this->scope)) {
             $ticked->count($on->number, $life->doneOn->number ?? PHP_INT_MAX);
         }

@@ -13,12 +13,20 @@ use Loftrin\Core\Calendar\Day;
  */
 final readonly class Lifetime
 {
+    /** The number of the day from which it is open, unless it was done, dropped or shelved by then. */
+    public int $opens;
+
+    /** The number of the first day on which it is open no longer, whether it was until then or not. */
+    public int $ends;
+
     public function __construct(
         public ?Day $createdOn = null,
         public ?Day $doneOn = null,
         public ?Day $droppedOn = null,
         public ?Day $shelvedOn = null,
     ) {
+        $this->opens = $createdOn->number ?? PHP_INT_MIN;
+        $this->ends = min($doneOn->number ?? PHP_INT_MAX, $droppedOn->number ?? PHP_INT_MAX, $shelvedOn->number ?? PHP_INT_MAX);
     }
 
     /** From its creation, or from when it was done if that is earlier: work entered afterwards. */
@@ -46,22 +54,6 @@ final readonly class Lifetime
     public function isOpenOn(Day $day): bool
     {
         return ! $this->isDoneOn($day) && $this->isInScopeOn($day);
-    }
-
-    /** The number of the day from which it is open, unless it was done, dropped or shelved by then. */
-    public function opens(): int
-    {
-        return $this->createdOn->number ?? PHP_INT_MIN;
-    }
-
-    /** The number of the first day on which it is open no longer, whether it was until then or not. */
-    public function ends(): int
-    {
-        return min(
-            $this->doneOn->number ?? PHP_INT_MAX,
-            $this->droppedOn->number ?? PHP_INT_MAX,
-            $this->shelvedOn->number ?? PHP_INT_MAX,
-        );
     }
 
     private function isShelvedOn(Day $day): bool
