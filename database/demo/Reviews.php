@@ -11,6 +11,8 @@ use App\Models\Person;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Verdict as Said;
+use App\Queries\Reviews\Answers\PeriodFacts;
+use App\Queries\Reviews\Answers\WeekFacts;
 use App\Queries\Reviews\FactsQuery;
 use App\Queries\Reviews\PeriodFactsQuery;
 use Loftrin\Core\Calendar\Horizon;
@@ -45,11 +47,13 @@ final readonly class Reviews
     {
         $who = static fn(string $key): Person => Person::query()->where('email', People::email($key))->firstOrFail();
 
+        $weeks = $months = $quarters = [];
+
         foreach (self::WEEKS as $key => [$count, $missed]) {
             $weeksAgo = array_slice(array_values(array_diff(range(1, $count + count($missed)), $missed)), 0, $count);
 
             foreach (array_reverse($weeksAgo) as $turn => $ago) {
-                $this->review($who($key), $this->stage->week(-$ago), $turn);
+                $weeks[] = [$who($key), $this->stage->week(-$ago), $turn];
             }
         }
 
@@ -58,20 +62,33 @@ final readonly class Reviews
 
             for ($turn = 0; $turn < $count; $turn++) {
                 $month = $this->stage->calendar->previous($month);
-                $this->review($who($key), $month, $turn);
+                $months[] = [$who($key), $month, $turn];
             }
         }
 
         foreach (self::QUARTERS as $key => $numbers) {
             foreach ($numbers as $number) {
-                $this->review($who($key), $this->stage->quarter($number), $number);
+                $quarters[] = [$who($key), $this->stage->quarter($number), $number];
+            }
+        }
+
+        foreach ([$weeks, $months, $quarters] as $reviews) {
+            // All is looked at before anything is written: what many of them ask for is then worked out once.
+            $seen = array_map(fn(array $review): WeekFacts|PeriodFacts => $this->seen($review[0], $review[1]), $reviews);
+
+            foreach ($reviews as $place => [$person, $period, $turn]) {
+                $this->review($person, $period, $turn, $seen[$place]);
             }
         }
     }
 
-    private function review(Person $who, Period $period, int $turn): void
+    private function seen(Person $who, Period $period): WeekFacts|PeriodFacts
     {
-        $seen = $period->horizon === Horizon::Week ? $this->facts->of($period, $who) : $this->periodFacts->of($period, $who);
+        return $period->horizon === Horizon::Week ? $this->facts->of($period, $who) : $this->periodFacts->of($period, $who);
+    }
+
+    private function review(Person $who, Period $period, int $turn, WeekFacts|PeriodFacts $seen): void
+    {
         /** @var array<string, mixed> $facts */
         $facts = json_decode((string) json_encode($seen), true);
         $review = Review::query()->create([

@@ -117,9 +117,12 @@ final readonly class FactsQuery
                 static fn(Builder $meeting) => $meeting
                     ->whereBetween('on', [(string) $span->first, (string) $span->last])
                     ->whereIn('id', SearchedMinutes::meetings($person, null)->select('id')),
-            );
+            )
+            ->toBase()
+            ->selectRaw('count(*) as agreed, count(done_on) as done')
+            ->first();
 
-        return new StepsAgreed((clone $steps)->count(), $steps->whereNotNull('done_on')->count());
+        return new StepsAgreed((int) ($steps->agreed ?? 0), (int) ($steps->done ?? 0));
     }
 
     private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger
