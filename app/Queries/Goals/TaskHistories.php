@@ -49,6 +49,10 @@ final class TaskHistories
      */
     public static function by(string $column, array $wanted): array
     {
+        if ($wanted === []) {
+            return [];
+        }
+
         $histories = new self($wanted);
         $histories->fetch($column);
 
