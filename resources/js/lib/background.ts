@@ -19,6 +19,6 @@ export function refresh(only: string[], onFinish?: () => void): void {
 }
 
 /** All of an open page that can change while one looks at it; what the last change had to say stays. */
-export function refreshPage(): void {
-    refresh(['page', 'frame', 'stamp']);
+export function refreshPage(onFinish?: () => void): void {
+    refresh(['page', 'frame', 'stamp'], onFinish);
 }

@@ -46,9 +46,9 @@ export function useFresh(): void {
                 const response = await fetch(route('stamp'), { headers: { Accept: 'application/json', ...BACKGROUND } });
                 const now = response.ok ? ((await response.json()) as { stamp: string }).stamp : shown.current;
 
+                // A change that one sends oneself may take the place of it on the way: what is not there then is asked for anew.
                 if (now !== shown.current) {
-                    shown.current = now;
-                    refreshPage();
+                    await new Promise<void>(refreshPage);
                 }
             } catch {
                 // Without a network nothing is news.

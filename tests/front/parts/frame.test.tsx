@@ -125,9 +125,26 @@ describe('what others change', () => {
 
         answer('two');
         await act(() => vi.advanceTimersByTimeAsync(9000));
-        // Once for one change, however often it is asked.
+        // Once while it is under way, however long that takes.
         expect(reload).toHaveBeenCalledOnce();
         expect(reload.mock.calls[0]?.[0]).toMatchObject({ only: ['page', 'frame', 'stamp'] });
+    });
+
+    it('is asked for anew until the page has it, and then no more', async () => {
+        const reload = vi.spyOn(router, 'reload').mockImplementation((visit = {}) => {
+            visit.onFinish?.({} as never);
+        });
+        const { rerender } = show();
+        answer('two');
+        // Something else took its place on the way.
+        await act(() => vi.advanceTimersByTimeAsync(9000));
+        expect(reload.mock.calls.length).toBeGreaterThanOrEqual(2);
+
+        page.props = { ...page.props, stamp: 'two' } as never;
+        rerender(<Frame>As it is now</Frame>);
+        reload.mockClear();
+        await act(() => vi.advanceTimersByTimeAsync(9000));
+        expect(reload).not.toHaveBeenCalled();
     });
 
     it('is asked for more often where people write together', async () => {
