@@ -14,4 +14,9 @@ namespace App\Models;
 final class PeriodWords extends Record
 {
     protected $table = 'period_words';
+
+    public static function of(string $period): ?string
+    {
+        return self::query()->firstWhere('period', $period)?->words;
+    }
 }

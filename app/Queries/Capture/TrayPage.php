@@ -18,7 +18,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\People\HoursAhead;
 use App\Queries\Week\Answers\WeekDay;
-use App\Queries\Week\WeekDays;
+use App\Queries\Week\WeekPlans;
 
 /** What is not sorted yet of a person, an area or a meeting, what came back to the person by now, and the days that have room for it. */
 final readonly class TrayPage
@@ -27,7 +27,7 @@ final readonly class TrayPage
         private Workspace $workspace,
         private ShelfPage $shelf,
         private LineReader $reader,
-        private WeekDays $days,
+        private WeekPlans $weeks,
         private HoursAhead $hours,
         private Choices $choices,
     ) {
@@ -40,7 +40,7 @@ final readonly class TrayPage
         $today = $this->workspace->today();
         $week = $calendar->weekOf($today);
         $left = array_filter(
-            $this->days->left($viewer),
+            $this->weeks->left($viewer),
             static fn(WeekDay $day): bool => $calendar->isWorkingDay($day->on) || $day->isToday,
         );
         $next = $this->hours->cells()[$viewer->id][1] ?? null;

@@ -7,7 +7,9 @@ namespace App\Queries\Day;
 use App\Models\Absence;
 use App\Models\FocusSession;
 use App\Models\LogLine;
+use App\Models\PeriodWords;
 use App\Models\Person;
+use App\Models\PersonWeek;
 use App\Models\ProtectedHours;
 use App\Models\Task;
 use App\Models\Workspace;
@@ -20,12 +22,14 @@ use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Direction\Answers\LongTerm;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
-use App\Queries\Week\Answers\WeekView;
 use App\Queries\Week\RecurringTasksPage;
-use App\Queries\Week\WeekPage;
+use App\Queries\Week\WeekGoals;
+use App\Queries\Week\WeekPlan;
+use App\Queries\Week\WeekPlans;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
@@ -36,7 +40,8 @@ final readonly class DayPage
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
-        private WeekPage $weeks,
+        private WeekPlans $weeks,
+        private WeekGoals $goals,
         private Occurrences $occurrences,
         private DuePasses $passes,
         private HoursOfDay $hours,
@@ -108,6 +113,8 @@ final readonly class DayPage
         }
 
         $week = $this->weeks->of($period, $viewer, $viewer);
+        $goals = $this->goals->of($period, $viewer, $viewer);
+        $words = PersonWeek::wordsOf($viewer, $period->name) ?? PeriodWords::of($period->name);
         $day = $this->day($week, $on);
         $tasks = $day->tasks;
         // What has its time stands in that order, the rest as it is after it.
@@ -118,14 +125,14 @@ final readonly class DayPage
 
         return new DayParts(
             day: $day,
-            week: $week->week,
-            words: $week->line ?? $week->words,
+            week: PeriodTag::of($period, $this->workspace->calendar()),
+            words: $words,
             longTerm: LongTerm::of($this->workspace),
-            passes: $isToday ? $this->passes->of($viewer, $period, $week, $isEvening) : [],
+            passes: $isToday ? $this->passes->of($viewer, new PresentWeek($period, $words, $goals, $week), $isEvening) : [],
             main: MainThing::of($viewer, $on, $tasks),
             tasks: $tasks,
             late: $isToday ? $this->late($viewer, $on, $day) : [],
-            weekGoals: $week->goals,
+            weekGoals: $goals,
             sessions: $this->sessions($viewer, $on),
             attended: $this->hours->attended($viewer, $on),
             log: $this->log($viewer, $on),
@@ -139,7 +146,7 @@ final readonly class DayPage
         );
     }
 
-    private function day(WeekView $week, Day $on): WeekDay
+    private function day(WeekPlan $week, Day $on): WeekDay
     {
         foreach ($week->days as $day) {
             if ($day->on->number === $on->number) {

@@ -12,10 +12,9 @@ use App\Queries\Capture\Pending;
 use App\Queries\Day\Answers\DuePass;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
+use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Reviews\FirstDay;
-use App\Queries\Week\Answers\WeekDay;
-use App\Queries\Week\Answers\WeekView;
 use Illuminate\Support\Str;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
@@ -39,7 +38,7 @@ final readonly class DuePasses
     }
 
     /** @return list<DuePass> those due first */
-    public function of(Person $viewer, Period $period, WeekView $week, bool $isEvening): array
+    public function of(Person $viewer, PresentWeek $week, bool $isEvening): array
     {
         $passes = array_values(
             array_filter([
@@ -47,7 +46,7 @@ final readonly class DuePasses
                 $this->meeting($viewer),
                 $this->tray($viewer),
                 $this->plan($week),
-                $this->review($viewer, $period),
+                $this->review($viewer, $week->period),
                 $this->evening($viewer, $isEvening),
                 ...$this->quarters->of($viewer),
                 ...$this->reviews->of($viewer),
@@ -91,19 +90,23 @@ final readonly class DuePasses
         );
     }
 
-    private function plan(WeekView $week): DuePass
+    private function plan(PresentWeek $week): DuePass
     {
-        $planned = array_sum(array_map(static fn(WeekDay $day): int => count($day->tasks), $week->days)) + count($week->noDay);
-        $asking = count(array_filter($week->carriedOver, static fn(TaskRow $task): bool => $task->asks));
-        $isDue = ($week->line ?? $week->words) === null || $week->goals === [] || $planned === 0;
-        $detail = match (true) {
-            $week->goals === [] => 'No goals yet',
-            ($week->line ?? $week->words) === null => 'Nothing said about it yet',
-            $asking > 0 => self::count($planned, 'task').", $asking carried over 3 times or more",
-            default => self::count(count($week->goals), 'goal').', '.self::count($planned, 'task'),
-        };
+        $planned = count($week->plan->tasks);
+        $asking = count(array_filter($week->plan->carriedOver(), static fn(TaskRow $task): bool => $task->asks));
 
-        return new DuePass('plan', 'Plan '.lcfirst($week->week->words), $detail, route('week.show', $week->week->name, false), $isDue);
+        return new DuePass(
+            'plan',
+            'Plan '.lcfirst(PeriodTag::words($week->period)),
+            match (true) {
+                $week->goals === [] => 'No goals yet',
+                $week->words === null => 'Nothing said about it yet',
+                $asking > 0 => self::count($planned, 'task').", $asking carried over 3 times or more",
+                default => self::count(count($week->goals), 'goal').', '.self::count($planned, 'task'),
+            },
+            route('week.show', $week->period->name, false),
+            $week->words === null || $week->goals === [] || $planned === 0,
+        );
     }
 
     private static function count(int $number, string $of): string

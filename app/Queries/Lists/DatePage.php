@@ -17,6 +17,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\WeekDays;
+use App\Queries\Week\WeekPlans;
 use App\Store\Remembered;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -40,6 +41,7 @@ final readonly class DatePage
         private StoredPlans $plans,
         private OwnTasks $tasks,
         private WeekDays $days,
+        private WeekPlans $weeks,
         private Remembered $remembered,
     ) {
     }
@@ -71,7 +73,7 @@ final readonly class DatePage
                     (string) $day->on,
                     $day->free,
                 ),
-                $this->days->left($viewer),
+                $this->weeks->left($viewer),
             ),
             $step(DateScale::WEEK, $this->scale->week->name),
             ...array_map(

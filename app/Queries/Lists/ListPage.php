@@ -14,7 +14,7 @@ use App\Queries\Lists\Answers\SavedTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
-use App\Queries\Week\WeekDays;
+use App\Queries\Week\WeekPlans;
 use Loftrin\Core\Calendar\Day;
 
 final readonly class ListPage
@@ -26,7 +26,7 @@ final readonly class ListPage
         private Workspace $workspace,
         private StoredPlans $plans,
         private OwnTasks $tasks,
-        private WeekDays $days,
+        private WeekPlans $weeks,
     ) {
     }
 
@@ -55,7 +55,7 @@ final readonly class ListPage
             total: $counts[$list->value],
             minutes: $minutes,
             since: $since,
-            days: $list === TaskList::NotScheduled ? $this->days->left($viewer) : [],
+            days: $list === TaskList::NotScheduled ? $this->weeks->left($viewer) : [],
             week: $week->name,
             nextWeek: $calendar->next($week)->name,
             people: PersonTag::all(),

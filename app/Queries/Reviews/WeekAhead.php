@@ -6,14 +6,15 @@ namespace App\Queries\Reviews;
 
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Reviews\Answers\AheadWeek;
-use App\Queries\Week\WeekPage;
+use App\Queries\Week\WeekPlans;
 use Loftrin\Core\Calendar\Period;
 
 /** The week that decisions about what is left over fill. */
 final readonly class WeekAhead
 {
-    public function __construct(private Workspace $workspace, private WeekPage $weeks)
+    public function __construct(private Workspace $workspace, private WeekPlans $weeks)
     {
     }
 
@@ -23,8 +24,9 @@ final readonly class WeekAhead
         $calendar = $this->workspace->calendar();
         $present = $calendar->weekOf($this->workspace->today());
         $after = $calendar->next($week);
-        $view = $this->weeks->of($after->span->first->isBefore($present->span->first) ? $present : $after, $person, $person);
+        $ahead = $after->span->first->isBefore($present->span->first) ? $present : $after;
+        $plan = $this->weeks->of($ahead, $person, $person);
 
-        return new AheadWeek($view->week, $view->hours, $view->days, $view->noDay);
+        return new AheadWeek(PeriodTag::of($ahead, $calendar), $plan->hours(), $plan->days, $plan->noDay);
     }
 }

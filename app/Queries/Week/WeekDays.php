@@ -8,17 +8,13 @@ use App\Models\Appointment;
 use App\Models\Person;
 use App\Models\ProtectedHours;
 use App\Models\Series;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Day\Answers\AppointmentRow;
 use App\Queries\Day\Answers\ProtectedHoursRow;
-use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekDay;
-use App\Store\Remembered;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
@@ -29,33 +25,8 @@ use Loftrin\Core\Work\DayHours;
 /** The days of a week with their meetings, appointments and tasks, and what is left of their hours. */
 final readonly class WeekDays
 {
-    public function __construct(
-        private Workspace $workspace,
-        private StoredPlans $plans,
-        private WeekTasks $tasks,
-        private Occurrences $occurrences,
-        private Remembered $remembered,
-    ) {
-    }
-
-    /** @return list<WeekDay> what is left of a person's present week */
-    public function left(Person $whose): array
+    public function __construct(private Workspace $workspace, private Occurrences $occurrences)
     {
-        return $this->remembered->of("days left of $whose->id", fn(): array => $this->workOutLeft($whose));
-    }
-
-    /** @return list<WeekDay> */
-    private function workOutLeft(Person $whose): array
-    {
-        $today = $this->workspace->today();
-        $week = $this->workspace->calendar()->weekOf($today);
-        $threads = $this->plans->threads($whose, $week);
-        $tasks = (new Collection($this->tasks->of($week, $whose, $whose)))->load(TaskRow::NEEDS);
-        $rows = $tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all();
-
-        return array_values(
-            array_filter($this->of($week, $whose, $whose, $this->byDay($week, $rows)), static fn(WeekDay $day): bool => ! $day->isPast),
-        );
     }
 
     /**
@@ -65,7 +36,7 @@ final readonly class WeekDays
      *
      * @return array<string, list<TaskRow>> by date; those with no day under ""
      */
-    public function byDay(Period $week, array $rows): array
+    public static function byDay(Period $week, array $rows): array
     {
         $days = [];
 

@@ -10,24 +10,19 @@ use App\Models\PersonWeek;
 use App\Models\Review;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\AskedGoals;
 use App\Queries\Goals\GoalPartsOf;
-use App\Queries\Goals\GoalRows;
-use App\Queries\Goals\OutlinedGoal;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\LeftRow;
-use App\Queries\Week\Answers\WeekHours;
 use App\Queries\Week\Answers\WeekView;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Work\Ledger;
 use Loftrin\Core\Work\WeekOutcome;
 
 /** A person's week: its goals, what came along, and what is planned on which day. */
@@ -41,9 +36,9 @@ final readonly class WeekPage
         private Workspace $workspace,
         private StoredPlans $plans,
         private WeekTasks $tasks,
-        private WeekDays $days,
+        private WeekPlans $weeks,
+        private WeekGoals $goals,
         private GoalPartsOf $parts,
-        private GoalRows $goals,
         private HoursForGoals $hours,
         private KeptWeeks $kept,
         private PassedWeeks $passed,
@@ -69,13 +64,9 @@ final readonly class WeekPage
         $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $isPast = $week->isOverOn($today);
         $isNow = $week->span->holds($today);
-        $tasks = $this->tasks->of($week, $viewer, $whose);
-        $offered = $isPast ? [] : $this->tasks->offered($week, $viewer, $whose);
-        (new Collection([...$tasks, ...$offered]))->load(TaskRow::NEEDS);
-        $rows = array_map($row, $isPast ? array_filter($tasks, static fn(Task $task): bool => $task->done_on !== null) : $tasks);
-        $byDay = $this->days->byDay($week, $rows);
-        $days = $this->days->of($week, $viewer, $whose, $byDay);
-        $goals = $this->goals($week, $viewer, $whose);
+        $plan = $this->weeks->of($week, $viewer, $whose);
+        $offered = new Collection($isPast ? [] : $this->tasks->offered($week, $viewer, $whose));
+        $goals = $this->goals->of($week, $viewer, $whose);
         $kept = $isPast ? $this->kept->of($week, $viewer, $whose) : null;
 
         return new WeekView(
@@ -86,26 +77,24 @@ final readonly class WeekPage
                 default => 'ahead',
             },
             place: $isNow ? $this->place($week, $today) : null,
-            words: PeriodWords::query()->firstWhere('period', $week->name)?->words,
+            words: PeriodWords::of($week->name),
             whose: PersonTag::of($whose),
             line: PersonWeek::wordsOf($viewer, $week->name),
             goals: $goals,
             goalHours: $this->hours->in($week, array_column($goals, 'id'), $viewer),
             parts: $this->parts->inWeek($week->span, $whose, $viewer),
-            carriedOver: $isNow ? $this->carriedOver($rows) : [],
-            days: $days,
-            hours: $isPast
-                ? null
-                : WeekHours::of($days, array_sum(array_map(static fn(TaskRow $row): int => $row->left(), $byDay[''] ?? []))),
-            noDay: $byDay[''] ?? [],
-            offered: array_map($row, $offered),
+            carriedOver: $isNow ? $plan->carriedOver() : [],
+            days: $plan->days,
+            hours: $isPast ? null : $plan->hours(),
+            noDay: $plan->noDay,
+            offered: array_values($offered->load(TaskRow::NEEDS)->map($row)->all()),
             left: match (true) {
                 ! $isPast => [],
-                $kept === null => self::stillOpen($tasks, $row),
+                $kept === null => $this->stillOpen($week, $viewer, $whose, $row),
                 default => $this->left($week, $viewer, $whose, $row),
             },
             kept: $kept,
-            pace: $isPast ? null : $this->kept->pace($week, $viewer, $whose, self::holds($rows)),
+            pace: $isPast ? null : $this->kept->pace($week, $viewer, $whose, $plan->minutes()),
             people: PersonTag::all(),
             asked: $isNow && $viewer->id === $whose->id && $this->asked->isDue($week) ? $this->asked->of($viewer, $week) : [],
             passed: $isPast ? $this->passed->of($week, $viewer, $viewer->id === $whose->id) : null,
@@ -140,32 +129,15 @@ final readonly class WeekPage
     /**
      * Of a week that was not kept, what is open to this day.
      *
-     * @param list<Task> $tasks
      * @param callable(Task): TaskRow $row
      *
      * @return list<LeftRow>
      */
-    private static function stillOpen(array $tasks, callable $row): array
+    private function stillOpen(Period $week, Person $viewer, Person $whose, callable $row): array
     {
-        return array_map(
-            static fn(Task $task): LeftRow => LeftRow::of($row($task), WeekOutcome::Carried),
-            array_values(array_filter($tasks, static fn(Task $task): bool => $task->done_on === null)),
-        );
-    }
+        $open = (new Collection($this->tasks->of($week, $viewer, $whose)))->whereNull('done_on')->load(TaskRow::NEEDS);
 
-    /**
-     * What the plan of a week holds, done or not, in minutes.
-     *
-     * @param array<TaskRow> $rows
-     */
-    private static function holds(array $rows): int
-    {
-        return array_sum(
-            array_map(
-                static fn(TaskRow $row): int => $row->planned === null || $row->isAside ? 0 : $row->minutes ?? Ledger::USUAL_MINUTES,
-                $rows,
-            ),
-        );
+        return array_values($open->map(static fn(Task $task): LeftRow => LeftRow::of($row($task), WeekOutcome::Carried))->all());
     }
 
     private function place(Period $week, Day $today): ?string
@@ -176,35 +148,5 @@ final readonly class WeekPage
         return $calendar->isWorkingDay($today)
             ? self::ORDINALS[$calendar->workingDaysBefore($week->span, $today)].' day of '.self::NUMBERS[$days]
             : null;
-    }
-
-    /** @return list<GoalRow> the company's and the person's own, firm ones first */
-    private function goals(Period $week, Person $viewer, Person $whose): array
-    {
-        $ofWeek = $this->plans->threads($viewer, $week)->where(static fn(OutlinedGoal $goal): bool => $goal->period === $week->name);
-        $rows = $this->goals->only($ofWeek, $week, $viewer, $this->workspace->today());
-        usort(
-            $rows,
-            static fn(GoalRow $a, GoalRow $b): int => [! $a->isFirm, $a->owner->id !== $whose->id, $a->id] <=> [
-                ! $b->isFirm,
-                $b->owner->id !== $whose->id,
-                $b->id,
-            ],
-        );
-
-        return $rows;
-    }
-
-    /**
-     * @param array<TaskRow> $rows
-     *
-     * @return list<TaskRow>
-     */
-    private function carriedOver(array $rows): array
-    {
-        $carried = array_filter($rows, static fn(TaskRow $row): bool => $row->carried > 0 && ! $row->isDone && ! $row->isAside);
-        usort($carried, static fn(TaskRow $a, TaskRow $b): int => $b->carried <=> $a->carried);
-
-        return $carried;
     }
 }

@@ -14,11 +14,10 @@ use App\Queries\Week\Answers\WeekHours;
 final readonly class AheadWeek implements Props
 {
     /**
-     * @param ?WeekHours $hours null with no hours set
      * @param list<WeekDay> $days
      * @param list<TaskRow> $noDay planned for the week, without a day
      */
-    public function __construct(public PeriodTag $week, public ?WeekHours $hours, public array $days, public array $noDay)
+    public function __construct(public PeriodTag $week, public WeekHours $hours, public array $days, public array $noDay)
     {
     }
 }

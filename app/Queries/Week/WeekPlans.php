@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Week;
+
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Workspace;
+use App\Queries\Goals\StoredPlans;
+use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Week\Answers\WeekDay;
+use App\Store\Remembered;
+use Illuminate\Database\Eloquent\Collection;
+use Loftrin\Core\Calendar\Period;
+
+/** What weeks of people hold: the week shows it, and so does whatever plans into a week or asks what is free in it. */
+final readonly class WeekPlans
+{
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private WeekTasks $tasks,
+        private WeekDays $days,
+        private Remembered $remembered,
+    ) {
+    }
+
+    /** @param Person $whose the person whose tasks and meetings are shown, as far as the viewer may see them */
+    public function of(Period $week, Person $viewer, Person $whose): WeekPlan
+    {
+        return $this->remembered->of(
+            "plan of $week->name of $whose->id for $viewer->id",
+            fn(): WeekPlan => $this->workOut($week, $viewer, $whose),
+        );
+    }
+
+    /** @return list<WeekDay> what is left of a person's present week */
+    public function left(Person $whose): array
+    {
+        $plan = $this->of($this->workspace->calendar()->weekOf($this->workspace->today()), $whose, $whose);
+
+        return array_values(array_filter($plan->days, static fn(WeekDay $day): bool => ! $day->isPast));
+    }
+
+    private function workOut(Period $week, Person $viewer, Person $whose): WeekPlan
+    {
+        $threads = $this->plans->threads($viewer, $week);
+        $isOver = $week->isOverOn($this->workspace->today());
+        $rows = array_values(
+            (new Collection($this->tasks->of($week, $viewer, $whose)))
+                ->filter(static fn(Task $task): bool => ! $isOver || $task->done_on !== null)
+                ->load(TaskRow::NEEDS)
+                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+                ->all(),
+        );
+        $byDay = WeekDays::byDay($week, $rows);
+
+        return new WeekPlan($rows, $this->days->of($week, $viewer, $whose, $byDay), $byDay[''] ?? []);
+    }
+}
