@@ -57,13 +57,19 @@ function repeatsInPage(): Element[] {
 export class Checker {
     private constructor(
         private readonly page: Page,
-        private readonly repeats: JSHandle<Element[]>,
+        private readonly seen: JSHandle<Element[]>,
     ) {}
 
-    static async of(page: Page): Promise<Checker> {
+    /** @param apart a selector of what was looked through on a page before, as it is coloured */
+    static async of(page: Page, apart: string | null = null): Promise<Checker> {
         await page.evaluate(axe.source);
+        const repeats = await page.evaluateHandle(repeatsInPage);
+        const seen = await page.evaluateHandle(
+            ([found, selector]) => [...found, ...(selector === null ? [] : document.querySelectorAll(selector))],
+            [repeats, apart] as const,
+        );
 
-        return new Checker(page, await page.evaluateHandle(repeatsInPage));
+        return new Checker(page, seen);
     }
 
     /** What breaks rules of the first two levels, anywhere in the page, as "rule: elements"; how it is coloured apart. */
@@ -86,7 +92,7 @@ export class Checker {
         return named(
             await this.page.evaluate(
                 ([exclude, contrast]) => window.axe.run({ exclude }, { resultTypes: ['violations'], runOnly: [contrast] }),
-                [this.repeats, CONTRAST] as const,
+                [this.seen, CONTRAST] as const,
             ),
         );
     }
