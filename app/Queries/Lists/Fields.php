@@ -13,6 +13,7 @@ use App\Queries\Lists\Answers\FieldOptions;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use stdClass;
 
 /** What each field of a condition offers to a reader. */
 final readonly class Fields
@@ -89,8 +90,9 @@ final readonly class Fields
                     ->whereNull('closed_on')
                     ->orderBy('anchor_on')
                     ->orderBy('id')
-                    ->get()
-                    ->map(static fn(Goal $goal): Option => new Option((string) $goal->id, $goal->title))
+                    ->toBase()
+                    ->get(['id', 'title'])
+                    ->map(static fn(stdClass $goal): Option => new Option((string) $goal->id, (string) $goal->title))
                     ->all(),
             ),
             ListField::Project => [new Option('none', 'none'), ...$this->choices->projects($viewer)],

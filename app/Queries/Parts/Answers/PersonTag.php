@@ -27,6 +27,6 @@ final readonly class PersonTag implements Props
      */
     public static function all(): array
     {
-        return array_values(app(Everybody::class)->all()->whereNull('deactivated_on')->map(self::of(...))->all());
+        return array_values(app(Everybody::class)->present()->map(self::of(...))->all());
     }
 }
