@@ -15,7 +15,8 @@ final class PeriodWords extends Record
 {
     protected $table = 'period_words';
 
-    public static function of(string $period): ?string
+    /** What is said of the period of that name, or null. */
+    public static function wordsOf(string $period): ?string
     {
         return self::query()->firstWhere('period', $period)?->words;
     }

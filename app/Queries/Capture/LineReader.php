@@ -6,6 +6,7 @@ namespace App\Queries\Capture;
 
 use App\Models\Contact;
 use App\Models\Person;
+use App\Models\Relations\Everybody;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Choices;
@@ -22,8 +23,11 @@ final class LineReader
     /** @var array<int, JotReader> by person, for the one request */
     private array $readers = [];
 
-    public function __construct(private readonly Workspace $workspace, private readonly Choices $choices)
-    {
+    public function __construct(
+        private readonly Workspace $workspace,
+        private readonly Choices $choices,
+        private readonly Everybody $everybody,
+    ) {
     }
 
     /**
@@ -48,10 +52,7 @@ final class LineReader
         );
 
         return [
-            ...array_map(
-                $named(NameKind::Person),
-                array_values(Person::query()->whereNull('deactivated_on')->orderBy('name')->get()->all()),
-            ),
+            ...array_map($named(NameKind::Person), array_values($this->everybody->present()->all())),
             ...array_map($named(NameKind::Contact), array_values(Contact::query()->orderBy('name')->get()->all())),
             ...array_map($of(NameKind::Project), $this->choices->projects($viewer)),
             ...array_map($of(NameKind::Goal), $this->choices->goals($viewer)),

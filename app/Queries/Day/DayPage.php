@@ -114,7 +114,7 @@ final readonly class DayPage
 
         $week = $this->weeks->of($period, $viewer, $viewer);
         $goals = $this->goals->of($period, $viewer, $viewer);
-        $words = PersonWeek::wordsOf($viewer, $period->name) ?? PeriodWords::of($period->name);
+        $words = PersonWeek::wordsOf($viewer, $period->name) ?? PeriodWords::wordsOf($period->name);
         $day = $this->day($week, $on);
         $tasks = $day->tasks;
         // What has its time stands in that order, the rest as it is after it.

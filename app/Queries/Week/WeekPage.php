@@ -77,7 +77,7 @@ final readonly class WeekPage
                 default => 'ahead',
             },
             place: $isNow ? $this->place($week, $today) : null,
-            words: PeriodWords::of($week->name),
+            words: PeriodWords::wordsOf($week->name),
             whose: PersonTag::of($whose),
             line: PersonWeek::wordsOf($viewer, $week->name),
             goals: $goals,

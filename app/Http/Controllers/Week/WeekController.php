@@ -50,7 +50,7 @@ final class WeekController extends Controller
 
     public function words(Request $request, Period $period, SavePeriodWords $set): RedirectResponse
     {
-        Meanwhile::complete($request, ['words' => PeriodWords::query()->where('period', $period->name)->value('words')]);
+        Meanwhile::complete($request, ['words' => PeriodWords::wordsOf($period->name)]);
         $request->validate(['words' => ['present', 'nullable', 'string', 'max:200']]);
         $set($this->me(), $period, $request->filled('words') ? $request->string('words')->toString() : null);
 
