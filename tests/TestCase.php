@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Store\ChangeLog;
 use App\Store\Stamp;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
@@ -68,7 +69,7 @@ abstract class TestCase extends BaseTestCase
         DB::listen(function (QueryExecuted $query) use ($of): void {
             $isWrite = preg_match('/^(insert|update|delete)(?!.*"stamps")/', $query->sql) === 1;
 
-            if (! $this->isAsking && $query->connectionName === $of && $isWrite) {
+            if (! $this->isAsking && $query->connectionName === $of && $isWrite && ! app(ChangeLog::class)->isOpen()) {
                 app(Stamp::class)->renew();
             }
         });

@@ -27,7 +27,7 @@ final class ChangeLog
 
     private bool $wrote = false;
 
-    /** Whether the change concerns what was done in past weeks. */
+    /** Whether the change concerns what was before this week. */
     private bool $touchedPast = false;
 
     private ?string $part = null;
@@ -35,7 +35,7 @@ final class ChangeLog
     /** @var ?array{words: string, batch: string, isFinal: bool} the last change of this request */
     private ?array $last = null;
 
-    public function __construct(private readonly Stamp $stamp, private readonly PastWork $pastWork)
+    public function __construct(private readonly Stamp $stamp, private readonly Past $past)
     {
     }
 
@@ -130,7 +130,7 @@ final class ChangeLog
         }
 
         $this->wrote = true;
-        $this->touchedPast = $this->touchedPast || $this->pastWork->isTouchedBy($record, $event);
+        $this->touchedPast = $this->touchedPast || $this->past->isTouchedBy($record, $event);
         activity($this->part)
             ->performedOn($record)
             ->causedBy($this->who)

@@ -38,7 +38,7 @@ final readonly class Remembered
     }
 
     /**
-     * As above, for what only changes with what was done before this week and what that contributed to.
+     * As above, for what only changes with what was before this week ({@see Past}).
      *
      * @template T
      *

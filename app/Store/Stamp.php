@@ -9,7 +9,7 @@ use Illuminate\Support\Str;
 
 /**
  * Names the state that all that is stored is in: while it is the same, nothing was changed. A new name is drawn for each
- * transaction that writes and never comes again, whatever is rolled back or restored. What was done in past weeks has a
+ * transaction that writes and never comes again, whatever is rolled back or restored. What was before this week has a
  * name of its own, which most changes leave as it is.
  */
 final class Stamp
@@ -27,7 +27,7 @@ final class Stamp
         return $this->name(self::ALL);
     }
 
-    /** The name of the state of what was done before this week, and of what it contributed to. */
+    /** The name of the state of what was before this week. */
     public function past(): string
     {
         return $this->name(self::PAST);

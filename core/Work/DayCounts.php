@@ -12,17 +12,17 @@ final class DayCounts
     /** @var array<int, int> by day, what it adds to the day before */
     private array $changes = [];
 
-    /** One more from the one day until the other, without that; none where no day lies between. */
-    public function count(int $from, int $until = PHP_INT_MAX): void
+    /** So many more from the one day until the other, without that; none where no day lies between. */
+    public function count(int $from, int $until = PHP_INT_MAX, int $more = 1): void
     {
         if ($from >= $until) {
             return;
         }
 
-        $this->changes[$from] = ($this->changes[$from] ?? 0) + 1;
+        $this->changes[$from] = ($this->changes[$from] ?? 0) + $more;
 
         if ($until !== PHP_INT_MAX) {
-            $this->changes[$until] = ($this->changes[$until] ?? 0) - 1;
+            $this->changes[$until] = ($this->changes[$until] ?? 0) - $more;
         }
     }
 

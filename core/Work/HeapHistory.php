@@ -36,8 +36,11 @@ final class HeapHistory
     {
     }
 
-    /** @param int $minutes its estimate, 0 without one or where estimates do not weigh */
-    public function add(Lifetime $life, int $minutes): void
+    /**
+     * @param int $minutes its estimate, 0 without one or where estimates do not weigh
+     * @param int $alike how many tasks there are of these dates and this estimate
+     */
+    public function add(Lifetime $life, int $minutes, int $alike = 1): void
     {
         $done = $life->doneOn->number ?? PHP_INT_MAX;
         $begins = min($life->opens, $done);
@@ -48,14 +51,14 @@ final class HeapHistory
         }
 
         $tasks = $this->tasks[$minutes] ??= new DayCounts();
-        ($this->done[$minutes] ??= new DayCounts())->count($done);
+        ($this->done[$minutes] ??= new DayCounts())->count($done, more: $alike);
 
         if ($this->scope !== null) {
-            $tasks->count(PHP_INT_MIN);
-            ($this->added[$minutes] ??= new DayCounts())->count(PHP_INT_MIN, $begins);
+            $tasks->count(PHP_INT_MIN, more: $alike);
+            ($this->added[$minutes] ??= new DayCounts())->count(PHP_INT_MIN, $begins, $alike);
         } else {
-            $tasks->count($life->opens, $life->ends);
-            $tasks->count($done);
+            $tasks->count($life->opens, $life->ends, $alike);
+            $tasks->count($done, more: $alike);
         }
     }
 

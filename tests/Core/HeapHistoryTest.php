@@ -84,3 +84,19 @@ it('is there from the first day on which a task exists', function (): void {
     $history->add(new Lifetime(), 0);
     expect($history->isThereOn($day->plus(-400)))->toBeTrue();
 });
+
+it('counts tasks of the same dates at once', function (?string $scope): void {
+    $days = array_map(static fn(int $number): Day => Day::of('2027-02-27')->plus($number), range(0, 25));
+    $on = $scope === null ? null : Day::of($scope);
+
+    foreach (tasksAtRandom(7) as $task) {
+        [$each, $alike] = [new HeapHistory($on), new HeapHistory($on)];
+        $alike->add($task->life, 30, 3);
+
+        foreach (range(1, 3) as $ignored) {
+            $each->add($task->life, 30);
+        }
+
+        expect($alike->on($days))->toEqual($each->on($days));
+    }
+})->with(['each day for itself' => [null], 'over the scope of one day' => ['2027-03-12']]);

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Fraction;
@@ -18,7 +19,7 @@ use Loftrin\Core\Goals\Readiness;
 /** Works out where a goal stands and how it came there. */
 final readonly class GoalCourse
 {
-    public function __construct(private Workspace $workspace, private StoredPlans $plans)
+    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered)
     {
     }
 
@@ -26,9 +27,9 @@ final readonly class GoalCourse
     {
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->period($goal->period));
         $stored = $this->plans->beneath([$this->root($goal, $threads)], $viewer);
-        $days = $this->chartDays($goal, $on);
+        $course = self::courseDays($goal);
         $stored->prepare([$on]);
-        $stored->prepare(array_values(array_filter($days, static fn(Day $day): bool => ! $day->isAfter($on))), forecastsOn: $on, of: $goal);
+        $reached = $this->reached($goal, $stored, $course, $on);
         $core = $stored->core($goal);
         $forecast = $stored->forecast($goal, $on);
         $sum = new WrittenSum($stored, $core->closingOn($on)->on ?? $on);
@@ -41,33 +42,52 @@ final readonly class GoalCourse
             sum: $sum->lines($goal),
             decided: $sum->decided($goal),
             formula: $sum->formula($goal, $stored->figure($goal, $on)),
-            chart: array_map(fn(Day $day): ChartPoint => $this->point($goal, $stored, $day, $on), $days),
+            chart: array_map(
+                static fn(Day $day): ChartPoint => new ChartPoint(
+                    $day,
+                    $day->isAfter($on) ? null : $reached[$day->number],
+                    self::percent($stored->rollup->expected($core, $day)),
+                ),
+                self::withDay($course, $on),
+            ),
             forecast: $forecast,
             ready: Readiness::of($core, $stored->rollup, $on),
         );
     }
 
     /**
-     * From week to week through its period, each day of a shorter one, and today; the day after the last ends it.
+     * From week to week through its period, each day of a shorter one; the day after the last ends it.
      *
-     * @return list<Day>
+     * @return non-empty-list<Day>
      */
-    private function chartDays(Goal $goal, Day $today): array
+    private static function courseDays(Goal $goal): array
     {
         $stride = match ($goal->horizon) {
             Horizon::Year, Horizon::Quarter => 7,
             Horizon::Month, Horizon::Week => 1,
         };
-        $numbers = [...range($goal->starts_on->number, $goal->ends_on->number, $stride), $goal->ends_on->number + 1];
 
-        if (! $today->isBefore($goal->starts_on) && ! $today->isAfter($goal->ends_on)) {
-            $numbers[] = $today->number;
+        return array_map(Day::ofNumber(...), [
+            ...range($goal->starts_on->number, $goal->ends_on->number, $stride),
+            $goal->ends_on->number + 1,
+        ]);
+    }
+
+    /**
+     * @param non-empty-list<Day> $course
+     *
+     * @return list<Day> those and the day, where it lies among them
+     */
+    private static function withDay(array $course, Day $on): array
+    {
+        if ($on->isBefore($course[0]) || $on->isAfter(end($course))) {
+            return $course;
         }
 
-        $numbers = array_unique($numbers);
-        sort($numbers);
+        $days = array_column([...$course, $on], null, 'number');
+        ksort($days);
 
-        return array_map(Day::ofNumber(...), $numbers);
+        return array_values($days);
     }
 
     /** The goal furthest up that can be seen from it. */
@@ -90,15 +110,39 @@ final readonly class GoalCourse
         return array_reverse(Lineage::upFrom($parentOf($goal), $parentOf, static fn(Goal $at): int => $at->id));
     }
 
-    private function point(Goal $goal, StoredPlan $stored, Day $day, Day $today): ChartPoint
+    /**
+     * How far it had come by each of the days of its course, and the one as of which all is shown. Where it stood before this
+     * week is remembered: few changes concern it.
+     *
+     * @param list<Day> $course
+     *
+     * @return array<int, ?float> in per cent, by number of the day
+     */
+    private function reached(Goal $goal, StoredPlan $stored, array $course, Day $on): array
     {
-        $core = $stored->core($goal);
-        $percent = static fn(?Fraction $value): ?float => $value?->times(Fraction::of(100))->rounded(1);
+        $week = $this->workspace->calendar()->weekOf($this->workspace->today())->span->first;
+        $past = array_filter($course, static fn(Day $day): bool => $day->isBefore($week));
+        $present = array_filter([...array_diff_key($course, $past), $on], static fn(Day $day): bool => ! $day->isAfter($on));
+        $prepare = static fn(Day ...$days) => $stored->prepare(array_values($days), forecastsOn: $on, of: $goal);
+        $by = static function (array $days) use ($goal, $stored): array {
+            $progress = static fn(Day $day): ?float => self::percent($stored->rollup->progress($stored->core($goal), $day));
 
-        return new ChartPoint(
-            $day,
-            $day->isAfter($today) ? null : $percent($stored->rollup->progress($core, $day)),
-            $percent($stored->rollup->expected($core, $day)),
-        );
+            return array_combine(array_column($days, 'number'), array_map($progress, $days));
+        };
+
+        // All at once where the past is asked for too.
+        $before = $this->remembered->ofPast("course of goal $goal->id", static function () use ($prepare, $by, $past, $present): array {
+            $prepare(...$past, ...$present);
+
+            return $by($past);
+        });
+        $prepare(...$present);
+
+        return $before + $by($present);
+    }
+
+    private static function percent(?Fraction $value): ?float
+    {
+        return $value?->times(Fraction::of(100))->rounded(1);
     }
 }

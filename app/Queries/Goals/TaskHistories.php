@@ -13,10 +13,13 @@ use Loftrin\Core\Work\HeapHistory;
 use Loftrin\Core\Work\Lifetime;
 use stdClass;
 
-/** What {@see TaskSums} says, for many days: the dates of the tasks are fetched once, and the core walks with them through time. */
+/**
+ * What {@see TaskSums} says, for many days: the dates of the tasks are fetched once, and the core walks with them through time.
+ * Those that were done by the first of the days are alike on all of them: they are counted by the database.
+ */
 final class TaskHistories
 {
-    private const TASK = ['tasks.minutes', 'tasks.created_on', 'tasks.done_on', 'tasks.dropped_on', 'tasks.shelved_on'];
+    private const DATES = ['tasks.created_on', 'tasks.done_on', 'tasks.dropped_on', 'tasks.shelved_on'];
 
     /** @var array<int, array<string, HeapHistory>> by owner and scope */
     private array $histories = [];
@@ -30,9 +33,14 @@ final class TaskHistories
     /** @var array<string, Day> those met so far, by date: many tasks share one */
     private array $days = [];
 
-    /** @param list<array{int, ScopeDay, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates */
+    /** The first of the days asked for. */
+    private readonly Day $first;
+
+    /** @param non-empty-list<array{int, ScopeDay, bool}> $wanted owners, each with a day, and whether its tasks weigh by their estimates */
     private function __construct(array $wanted)
     {
+        $this->first = Day::ofNumber(min(array_map(static fn(array $each): int => $each[1]->by->number, $wanted)));
+
         foreach ($wanted as [$owner, $day, $weighs]) {
             $scope = $day->isOneDay() ? null : $day->on;
             $this->histories[$owner][(string) $scope] ??= new HeapHistory($scope);
@@ -62,16 +70,27 @@ final class TaskHistories
     /** @param 'project_id'|'goal_id' $column */
     private function fetch(string $column): void
     {
+        $first = (string) $this->first;
         $tasks = fn(): Builder => DB::table('tasks')
             ->whereIntegerInRaw("tasks.$column", array_keys($this->histories))
-            ->select(["tasks.$column as owner", ...self::TASK]);
-        $ticked = $tasks()
+            ->select(["tasks.$column as owner", 'tasks.minutes']);
+        $done = $tasks()->where('tasks.done_on', '<=', $first)->groupBy('owner', 'tasks.minutes')->selectRaw('count(*) as alike');
+        $others = fn(): Builder => $tasks()
+            ->whereRaw('(tasks.done_on is null or tasks.done_on > ?)', [$first])
+            ->addSelect(self::DATES);
+        $ticked = $others()
             ->join('steps', 'steps.task_id', '=', 'tasks.id')
             ->whereNotNull('steps.done_on')
             ->addSelect('steps.done_on as ticked_on')
             ->selectRaw('(select count(*) from steps as beside where beside.task_id = tasks.id) as steps');
 
-        foreach (self::rows($tasks()) as $row) {
+        foreach (self::rows($done) as $row) {
+            foreach ($this->histories[(int) $row->owner] as $history) {
+                $history->add(new Lifetime(doneOn: $this->first), $this->minutes($row), (int) $row->alike);
+            }
+        }
+
+        foreach (self::rows($others()) as $row) {
             [$life, $minutes] = [$this->life($row), $this->minutes($row)];
 
             foreach ($this->histories[(int) $row->owner] as $history) {
