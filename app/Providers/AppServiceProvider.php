@@ -25,6 +25,7 @@ use App\Store\ChangeLog;
 use App\Store\DatabaseSessions;
 use App\Store\ImmediateSqliteConnector;
 use App\Store\PostgresTurn;
+use App\Store\Remembered;
 use App\Store\Stamp;
 use App\Store\Turn;
 use Illuminate\Auth\Access\Response as AccessResponse;
@@ -57,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Everybody::class);
         $this->app->scoped(Occurrences::class);
         $this->app->scoped(Pending::class);
+        $this->app->scoped(Remembered::class);
         $this->app->scoped(StoredPlans::class);
         $this->app->scoped(TakenTime::class);
         $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());

@@ -14,14 +14,21 @@ use Illuminate\Support\Facades\DB;
  * What every screen shows and all its parts of the year go into, kept until anything is changed: while the state has the
  * same name and the day is the same, the answer is the same. Within a change nothing is kept, since what is true there
  * may never become so. Keys carry the database and the build, so that neither an upgrade nor a restored backup finds
- * anything stale.
+ * anything stale. It is written down once the request is answered: nobody waits for that.
  */
-final readonly class Remembered
+final class Remembered
 {
     private const SECONDS = 86_400;
 
-    public function __construct(private Workspace $workspace, private ChangeLog $log, private Turn $turn, private Stamp $stamp)
-    {
+    /** @var array<string, array{list<string>, mixed}> worked out in this request, with the state and day for which it is true */
+    private array $new = [];
+
+    public function __construct(
+        private readonly Workspace $workspace,
+        private readonly ChangeLog $log,
+        private readonly Turn $turn,
+        private readonly Stamp $stamp,
+    ) {
     }
 
     /**
@@ -67,7 +74,7 @@ final readonly class Remembered
 
         $now = [$state(), (string) $this->workspace->today()];
         $key = implode(' ', ['remembered', config()->string('app.build'), DB::connection()->getDatabaseName(), $what]);
-        $kept = self::store()->get($key);
+        $kept = $this->new[$key] ?? self::store()->get($key);
 
         if (is_array($kept) && $kept[0] === $now) {
             /** @var T */
@@ -75,10 +82,24 @@ final readonly class Remembered
         }
 
         $answer = $work();
-        // Another process may empty the store at this very moment: then the next one works it out again.
-        rescue(static fn() => self::store()->put($key, [$now, $answer], self::SECONDS), report: false);
+        $this->new[$key] = [$now, $answer];
+        defer($this->write(...), self::class, always: true);
 
         return $answer;
+    }
+
+    private function write(): void
+    {
+        foreach ($this->new as $key => $answer) {
+            // Another process may empty the store at this very moment: then the next one works it out again.
+            rescue(static function () use ($key, $answer): void {
+                // A new file is written ten times faster than an old one anew.
+                self::store()->forget($key);
+                self::store()->put($key, $answer, self::SECONDS);
+            }, report: false);
+        }
+
+        $this->new = [];
     }
 
     /** Forgets everything: what was asked for on other days is asked for no more. */
