@@ -92,11 +92,7 @@ final class Remembered
     {
         foreach ($this->new as $key => $answer) {
             // Another process may empty the store at this very moment: then the next one works it out again.
-            rescue(static function () use ($key, $answer): void {
-                // A new file is written ten times faster than an old one anew.
-                self::store()->forget($key);
-                self::store()->put($key, $answer, self::SECONDS);
-            }, report: false);
+            rescue(static fn() => self::store()->put($key, $answer, self::SECONDS), report: false);
         }
 
         $this->new = [];
