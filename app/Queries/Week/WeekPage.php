@@ -16,11 +16,11 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\LeftRow;
 use App\Queries\Week\Answers\WeekView;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\WeekOutcome;
@@ -61,11 +61,10 @@ final readonly class WeekPage
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer, $week);
-        $row = fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
+        $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
         $isPast = $week->isOverOn($today);
         $isNow = $week->span->holds($today);
         $plan = $this->weeks->of($week, $viewer, $whose);
-        $offered = new Collection($isPast ? [] : $this->tasks->offered($week, $viewer, $whose));
         $goals = $this->goals->of($week, $viewer, $whose);
         $kept = $isPast ? $this->kept->of($week, $viewer, $whose) : null;
 
@@ -87,7 +86,7 @@ final readonly class WeekPage
             days: $plan->days,
             hours: $isPast ? null : $plan->hours(),
             noDay: $plan->noDay,
-            offered: array_values($offered->load(TaskRow::NEEDS)->map($row)->all()),
+            offered: array_map($row, $isPast ? [] : $this->tasks->offered($week, $viewer, $whose)),
             left: match (true) {
                 ! $isPast => [],
                 $kept === null => $this->stillOpen($week, $viewer, $whose, $row),
@@ -105,7 +104,7 @@ final readonly class WeekPage
     /**
      * What was planned for a past week and not done in it, as it was kept. What was entered afterwards as done in it was done in it.
      *
-     * @param callable(Task): TaskRow $row
+     * @param callable(ListedTask): TaskRow $row
      *
      * @return list<LeftRow>
      */
@@ -119,25 +118,27 @@ final readonly class WeekPage
                     ->whereNull('done_on')
                     ->orWhereNotBetween('done_on', [(string) $week->span->first, (string) $week->span->last]),
             )
-            ->with(TaskRow::NEEDS)
-            ->orderBy('id')
-            ->get();
+            ->orderBy('id');
 
-        return array_values($left->map(static fn(Task $task): LeftRow => LeftRow::of($row($task), $outcomes[$task->id]))->all());
+        return array_map(
+            static fn(ListedTask $task): LeftRow => LeftRow::of($row($task), $outcomes[$task->id]),
+            ListedTask::all($left),
+        );
     }
 
     /**
      * Of a week that was not kept, what is open to this day.
      *
-     * @param callable(Task): TaskRow $row
+     * @param callable(ListedTask): TaskRow $row
      *
      * @return list<LeftRow>
      */
     private function stillOpen(Period $week, Person $viewer, Person $whose, callable $row): array
     {
-        $open = (new Collection($this->tasks->of($week, $viewer, $whose)))->whereNull('done_on')->load(TaskRow::NEEDS);
-
-        return array_values($open->map(static fn(Task $task): LeftRow => LeftRow::of($row($task), WeekOutcome::Carried))->all());
+        return array_map(
+            static fn(ListedTask $task): LeftRow => LeftRow::of($row($task), WeekOutcome::Carried),
+            ListedTask::all($this->tasks->of($week, $viewer, $whose)->whereNull('done_on')),
+        );
     }
 
     private function place(Period $week, Day $today): ?string

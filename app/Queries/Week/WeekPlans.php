@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Week;
 
 use App\Models\Person;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
 use App\Store\Remembered;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;
 
 /** What weeks of people hold: the week shows it, and so does whatever plans into a week or asks what is free in it. */
@@ -46,13 +45,10 @@ final readonly class WeekPlans
     private function workOut(Period $week, Person $viewer, Person $whose): WeekPlan
     {
         $threads = $this->plans->threads($viewer, $week);
-        $isOver = $week->isOverOn($this->workspace->today());
-        $rows = array_values(
-            (new Collection($this->tasks->of($week, $viewer, $whose)))
-                ->filter(static fn(Task $task): bool => ! $isOver || $task->done_on !== null)
-                ->load(TaskRow::NEEDS)
-                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-                ->all(),
+        $tasks = $this->tasks->of($week, $viewer, $whose);
+        $rows = array_map(
+            fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace),
+            ListedTask::all($week->isOverOn($this->workspace->today()) ? $tasks->whereNotNull('done_on') : $tasks),
         );
         $byDay = WeekDays::byDay($week, $rows);
 

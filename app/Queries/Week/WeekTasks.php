@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Lists\OwnTasks;
+use App\Queries\Parts\ListedTask;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\Carrying;
@@ -23,13 +24,11 @@ final readonly class WeekTasks
      * What was done in the week, or is planned for it. What was planned for an earlier one and is still
      * open stands in the present week; a past week keeps what it did not get done.
      *
-     * @return list<Task>
+     * @return Builder<Task>
      */
-    public function of(Period $week, Person $viewer, Person $whose): array
+    public function of(Period $week, Person $viewer, Person $whose): Builder
     {
-        return array_values(
-            $this->standing($this->tasks($viewer, $whose), $week)->orderByRaw('rank is null, rank')->orderBy('id')->get()->all(),
-        );
+        return $this->standing($this->tasks($viewer, $whose), $week)->orderByRaw('rank is null, rank')->orderBy('id');
     }
 
     /**
@@ -58,30 +57,30 @@ final readonly class WeekTasks
     /**
      * Open tasks planned for a month, quarter or year that has begun by the week.
      *
-     * @return list<Task>
+     * @return list<ListedTask>
      */
     public function offered(Period $week, Person $viewer, Person $whose): array
     {
         $calendar = $this->workspace->calendar();
         $carrying = new Carrying($calendar);
 
+        $begun = $this->tasks($viewer, $whose)
+            ->onLists()
+            ->whereNotNull('planned')
+            ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
+            ->where('planned_from', '<=', (string) $week->anchor())
+            ->orderBy('planned_to')
+            ->orderBy('id');
+
         return array_values(
-            $this->tasks($viewer, $whose)
-                ->onLists()
-                ->whereNotNull('planned')
-                ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
-                ->where('planned_from', '<=', (string) $week->anchor())
-                ->orderBy('planned_to')
-                ->orderBy('id')
-                ->get()
-                ->filter(
-                    fn(Task $task): bool => $carrying->isOffered(
-                        $calendar->period((string) $task->planned),
-                        $week,
-                        $this->workspace->today(),
-                    ),
-                )
-                ->all(),
+            array_filter(
+                ListedTask::all($begun),
+                fn(ListedTask $task): bool => $carrying->isOffered(
+                    $calendar->period((string) $task->planned),
+                    $week,
+                    $this->workspace->today(),
+                ),
+            ),
         );
     }
 
