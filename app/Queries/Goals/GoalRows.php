@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
-use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Store\Remembered;
@@ -37,22 +36,23 @@ final readonly class GoalRows
      */
     public function only(array $goals, Period $within, Person $viewer, Day $on): array
     {
-        $rows =
-            $goals === []
-                ? []
-                : $this->remembered->of(
-                    'goals '.implode(',', $goals)." on $on for $viewer->id",
-                    fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $within), $on),
-                );
-
-        return array_intersect_key($rows, array_flip($goals));
+        return $goals === []
+            ? []
+            : $this->remembered->of(
+                'goals '.implode(',', $goals)." on $on for $viewer->id",
+                fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $within), $on, $goals),
+            );
     }
 
-    /** @return array<int, GoalRow> */
-    private static function rows(StoredPlan $stored, Threads $threads, Day $on): array
+    /**
+     * @param ?list<int> $only ids of those asked for; null for all
+     *
+     * @return array<int, GoalRow>
+     */
+    private static function rows(StoredPlan $stored, Threads $threads, Day $on, ?array $only = null): array
     {
         $stored->prepare([$on]);
 
-        return $stored->goals()->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $on))->all();
+        return array_map(static fn(ListedGoal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $on), $stored->listed($only));
     }
 }

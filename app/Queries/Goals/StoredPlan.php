@@ -159,6 +159,16 @@ final class StoredPlan
             ->keyBy('id');
     }
 
+    /**
+     * @param ?list<int> $only ids of those asked for; null for all
+     *
+     * @return array<int, ListedGoal> the goals that the viewer may see, likewise, as far as they are only shown
+     */
+    public function listed(?array $only = null): array
+    {
+        return ListedGoal::all($only === null ? $this->seen : array_values(array_intersect($this->seen, $only)));
+    }
+
     /** Whether the viewer may see the goal. */
     public function shows(int $goal): bool
     {
@@ -204,12 +214,12 @@ final class StoredPlan
         return array_intersect_key($this->plan->goals, array_flip($this->seen));
     }
 
-    public function core(GoalRecord $goal): Goal
+    public function core(GoalRecord|ListedGoal $goal): Goal
     {
         return $this->plan->goals[(string) $goal->id];
     }
 
-    public function figure(GoalRecord $goal, Day $on): Figure
+    public function figure(GoalRecord|ListedGoal $goal, Day $on): Figure
     {
         return $this->rollup->figure($this->core($goal), $on);
     }

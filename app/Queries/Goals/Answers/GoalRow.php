@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Goals\Answers;
 
 use App\Models\Goal;
+use App\Queries\Goals\ListedGoal;
 use App\Queries\Goals\StoredPlan;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Answers\Cord;
@@ -43,7 +44,7 @@ final readonly class GoalRow implements Props
     }
 
     /** @param ?Forecast $forecast where its gauge is to show one */
-    public static function of(Goal $goal, StoredPlan $stored, Threads $threads, Day $on, ?Forecast $forecast = null): self
+    public static function of(Goal|ListedGoal $goal, StoredPlan $stored, Threads $threads, Day $on, ?Forecast $forecast = null): self
     {
         return new self(
             id: $goal->id,
@@ -58,7 +59,7 @@ final readonly class GoalRow implements Props
             owner: PersonTag::of($goal->owner),
             parent: $threads->goal($goal->parent_id)?->id,
             for: $threads->goal($goal->parent_id)?->title,
-            cord: $threads->ofGoal($goal),
+            cord: $threads->ofGoal($goal->id),
             gauge: Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
         );
     }

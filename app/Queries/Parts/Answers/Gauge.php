@@ -6,6 +6,7 @@ namespace App\Queries\Parts\Answers;
 
 use App\Models\Goal;
 use App\Models\Project;
+use App\Queries\Goals\ListedGoal;
 use App\Queries\Parts\Address;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
@@ -43,7 +44,7 @@ final readonly class Gauge implements Props
     }
 
     /** @param Day $on as of which the figure is */
-    public static function ofGoal(Goal $goal, Figure $figure, Day $on, ?Forecast $forecast = null): self
+    public static function ofGoal(Goal|ListedGoal $goal, Figure $figure, Day $on, ?Forecast $forecast = null): self
     {
         $terms = self::terms($goal, $figure);
         $standing = self::standing($figure);
@@ -101,7 +102,7 @@ final readonly class Gauge implements Props
         };
     }
 
-    private static function terms(Goal $goal, Figure $figure): string
+    private static function terms(Goal|ListedGoal $goal, Figure $figure): string
     {
         return match ($goal->measure) {
             MeasureKind::Work => $figure->progress === null ? '' : $figure->progress->percent().'%',
@@ -114,7 +115,7 @@ final readonly class Gauge implements Props
     }
 
     /** From nothing to a target: "25 of 40". Otherwise where the number stands. */
-    private static function reached(Goal $goal, Fraction $value): string
+    private static function reached(Goal|ListedGoal $goal, Fraction $value): string
     {
         return Fraction::parse((string) $goal->start_value)->isZero()
             ? self::amount($value, null).' of '.self::amount(Fraction::parse((string) $goal->target_value), null)
