@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder as QueryBuilder;
+use Illuminate\Support\Facades\DB;
 use Loftrin\Core\People\Audience;
 
 /**
@@ -103,12 +105,12 @@ trait HasViewers
     protected function letSee(Builder $either, Person $person): Builder
     {
         $key = $this->getForeignKey();
-        $admitted = Viewer::query()
+        $admitted = DB::table('viewers')
             ->whereNotNull($key)
             ->where(
-                static fn(Builder $by) => $by
+                static fn(QueryBuilder $by) => $by
                     ->where('person_id', $person->id)
-                    ->orWhereIn('group_id', Membership::query()->where('person_id', $person->id)->select('group_id')),
+                    ->orWhereIn('group_id', DB::table('memberships')->where('person_id', $person->id)->select('group_id')),
             )
             ->select($key);
 

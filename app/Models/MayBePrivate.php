@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Relations\Sight;
 use Illuminate\Database\Eloquent\Builder;
 
 /** A record that its owner may keep to themselves. */
@@ -16,7 +17,7 @@ trait MayBePrivate
      */
     protected function scopeVisibleTo(Builder $query, Person $person): void
     {
-        $query->where(fn(Builder $either) => $this->letSee($either, $person));
+        $query->whereRaw(...app(Sight::class)->of($this->getTable(), $person, fn(): Builder => $this->letSee($this->newQuery(), $person)));
     }
 
     /**

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Ordering;
@@ -198,7 +199,7 @@ final class Task extends TaskOrProject
      */
     protected function letSee(Builder $either, Person $person): Builder
     {
-        $attended = AgendaItem::query()
+        $attended = DB::table('agenda_items')
             ->join('meetings', 'meetings.id', 'agenda_items.meeting_id')
             ->join('series', 'series.id', 'meetings.series_id')
             ->join('attendees', 'attendees.series_id', 'series.id')

@@ -12,6 +12,7 @@ use App\Models\Estimate;
 use App\Models\Person;
 use App\Models\Reference;
 use App\Models\Relations\Everybody;
+use App\Models\Relations\Sight;
 use App\Models\Workspace;
 use App\Policies\CommentPolicy;
 use App\Policies\FilePolicy;
@@ -59,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Occurrences::class);
         $this->app->scoped(Pending::class);
         $this->app->scoped(Remembered::class);
+        $this->app->scoped(Sight::class);
         $this->app->scoped(StoredPlans::class);
         $this->app->scoped(TakenTime::class);
         $this->app->scoped(Workspace::class, static fn(): Workspace => Workspace::current());

@@ -66,20 +66,22 @@ final class Pending
     private function ask(Person $person): Waiting
     {
         $today = $this->workspace->today();
+        $asked = ['jots' => Jot::query()->inTrayOf($person, $today), ...$this->shelf->isDue($person)];
+        $unread = Notification::query()->where('person_id', $person->id)->whereNull('read_at');
+
+        // Most of the time there is nothing new, and it need not be asked what of it may still be seen.
+        if ($unread->exists()) {
+            $asked['updates'] = $unread->toldTo($person);
+        }
+
         $counted = DB::query();
 
-        foreach (
-            [
-                'jots' => Jot::query()->inTrayOf($person, $today),
-                'updates' => Notification::query()->toldTo($person)->whereNull('read_at'),
-                ...$this->shelf->isDue($person),
-            ] as $name => $query
-        ) {
+        foreach ($asked as $name => $query) {
             $counted->selectSub($query->selectRaw('count(*)'), $name);
         }
 
         return new Waiting(
-            array_map(intval(...), (array) $counted->first()),
+            [...['updates' => 0], ...array_map(intval(...), (array) $counted->first())],
             array_values(
                 Jot::query()
                     ->returning()
