@@ -33,12 +33,16 @@ final readonly class GoalCourse
         $core = $stored->core($goal);
         $forecast = $stored->forecast($goal, $on);
         $sum = new WrittenSum($stored, $core->closingOn($on)->on ?? $on);
-        $row = static fn(Goal $each): GoalRow => GoalRow::of($each, $stored, $threads, $on);
+        $goals = $stored->listed();
+        $row = static fn(ListedGoal $each): GoalRow => GoalRow::of($each, $stored, $threads, $on);
 
         return new GoalFigures(
             row: GoalRow::of($goal, $stored, $threads, $on, $forecast),
-            above: array_map($row, $this->above($goal, $stored)),
-            beneath: array_values($stored->goals()->where('parent_id', $goal->id)->map($row)->all()),
+            above: array_map($row, self::above($goal, $goals)),
+            beneath: array_map(
+                $row,
+                array_values(array_filter($goals, static fn(ListedGoal $each): bool => $each->parent_id === $goal->id)),
+            ),
             sum: $sum->lines($goal),
             decided: $sum->decided($goal),
             formula: $sum->formula($goal, $stored->figure($goal, $on)),
@@ -102,12 +106,16 @@ final readonly class GoalCourse
         return $above === [] ? $goal->id : $above[count($above) - 1]->id;
     }
 
-    /** @return list<Goal> from the top of the thread down */
-    private function above(Goal $goal, StoredPlan $stored): array
+    /**
+     * @param array<int, ListedGoal> $goals by id
+     *
+     * @return list<ListedGoal> from the top of the thread down
+     */
+    private static function above(Goal $goal, array $goals): array
     {
-        $parentOf = static fn(Goal $at): ?Goal => $stored->goals()->get($at->parent_id);
+        $parentOf = static fn(Goal|ListedGoal $at): ?ListedGoal => $goals[$at->parent_id ?? 0] ?? null;
 
-        return array_reverse(Lineage::upFrom($parentOf($goal), $parentOf, static fn(Goal $at): int => $at->id));
+        return array_reverse(Lineage::upFrom($parentOf($goal), $parentOf, static fn(ListedGoal $at): int => $at->id));
     }
 
     /**
