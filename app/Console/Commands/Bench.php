@@ -27,8 +27,8 @@ final class Bench extends Command
 {
     private const RUNS = 15;
 
-    /** How often something is changed and the screen asked for right after: a task is ticked, and no longer. */
-    private const CHANGES = 6;
+    /** How often something is changed and the screen asked for right after: a task is ticked, and no longer. An even number: it ends as it was. */
+    private const CHANGES = 10;
 
     private const EMPTY = '/sign-in';
 
@@ -128,7 +128,7 @@ final class Bench extends Command
     /**
      * @param Closure(int): void $change
      *
-     * @return array{median: float, late: float, empty: float, anew: float, bytes: int} milliseconds, and bytes compressed
+     * @return array{median: float, late: float, empty: float, anew: float, best: float, bytes: int} milliseconds, and bytes compressed
      */
     private static function measure(Browser $browser, string $address, Browser $stranger, Closure $change): array
     {
@@ -158,6 +158,7 @@ final class Bench extends Command
             'late' => $times[(int) ceil(self::RUNS * 0.95) - 1],
             'empty' => Timed::median($empty),
             'anew' => Timed::median($anew),
+            'best' => min([INF, ...$anew]),
             'bytes' => $bytes,
         ];
     }
@@ -180,12 +181,12 @@ final class Bench extends Command
         return count(DB::getQueryLog());
     }
 
-    /** @param array{median: float, late: float, empty: float, anew: float, bytes: int} $found */
+    /** @param array{median: float, late: float, empty: float, anew: float, best: float, bytes: int} $found */
     private function row(string $name, array $found, int $queries): void
     {
         $this->line(
             sprintf(
-                '%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB  %7.1f ms after a change',
+                '%-20s %7.1f ms  %7.1f ms  %5.1f × empty  %3d queries  %6.1f kB  %7.1f ms after a change, %5.1f at best',
                 $name,
                 $found['median'],
                 $found['late'],
@@ -193,6 +194,7 @@ final class Bench extends Command
                 $queries,
                 $found['bytes'] / 1000,
                 $found['anew'],
+                $found['best'],
             ),
         );
     }

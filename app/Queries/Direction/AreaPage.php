@@ -23,6 +23,8 @@ use App\Queries\Meetings\MeetingsOf;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Projects\Answers\RegisterRow;
+use App\Queries\Projects\ListedProject;
 use App\Queries\Projects\RegisterPage;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RecurringTasksPage;
@@ -67,14 +69,14 @@ final readonly class AreaPage
         $threads = $this->plans->threads($viewer);
         $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
         $goals = array_values($this->goals->only($open, $week, $viewer, $today));
-        $projects = Project::query()
-            ->visibleTo($viewer)
-            ->where('area_id', $area->id)
-            ->whereIn('state', ProjectState::OPEN)
-            ->with('owner')
-            ->orderBy('id')
-            ->get();
-        $work = $this->counts->of(array_values($projects->modelKeys()));
+        $projects = self::ids(
+            Project::query()
+                ->visibleTo($viewer)
+                ->where('area_id', $area->id)
+                ->whereIn('state', ProjectState::OPEN)
+                ->orderBy('id'),
+        );
+        $work = $this->counts->of($projects);
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $ahead = $this->ahead($area, $viewer, $week->span->last);
@@ -85,12 +87,15 @@ final readonly class AreaPage
         $tray = Jot::query()->inTray($area)->orderBy('id')->get();
 
         return new AreaView(
-            area: AreaRow::of($area, count($goals), $projects->count(), $tray->count()),
+            area: AreaRow::of($area, count($goals), count($projects), $tray->count()),
             notes: $area->notes ?? '',
             contacts: array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
             tray: array_values($tray->map(static fn(Jot $jot): string => $jot->words)->all()),
             goals: $goals,
-            projects: array_values($projects->map(fn(Project $project) => $this->register->row($project, $work, $threads))->all()),
+            projects: array_map(
+                fn(ListedProject $project): RegisterRow => $this->register->row($project, $work, $threads),
+                array_values(ListedProject::all($projects)),
+            ),
             thisWeek: array_map($row, $listed),
             done: array_map($row, $done),
             forward: $served['threaded'],
@@ -153,12 +158,12 @@ final readonly class AreaPage
     }
 
     /**
-     * @param Builder<Task> $tasks
+     * @param Builder<Task>|Builder<Project> $records
      *
      * @return list<int>
      */
-    private static function ids(Builder $tasks): array
+    private static function ids(Builder $records): array
     {
-        return array_map(intval(...), array_column($tasks->toBase()->get('id')->all(), 'id'));
+        return array_map(intval(...), array_column($records->toBase()->get('id')->all(), 'id'));
     }
 }

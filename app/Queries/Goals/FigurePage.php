@@ -83,7 +83,7 @@ final readonly class FigurePage
             title: $project->title,
             link: route('projects.show', $project->id, false),
             on: $on,
-            gauge: Gauge::ofProject($project, $rollup->projectProgress($core, $on), $figure, $on, $forecast),
+            gauge: Gauge::ofProject($project->id, $rollup->projectProgress($core, $on), $figure, $on, $forecast),
             decided: $core->stateOn($on)->value === 'done'
                 ? 'It was closed as done and counts as 100%, whatever the state of its tasks.'
                 : null,

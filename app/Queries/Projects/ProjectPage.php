@@ -73,7 +73,7 @@ final readonly class ProjectPage
         $threads = $this->plans->threads($viewer);
         $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
         $forecast = $work->forecast($project->id);
-        $register = $this->register->row($project, $work, $threads, $forecast);
+        $register = $this->register->row(ListedProject::of($project, $today), $work, $threads, $forecast);
         $template = $project->load(array_map(static fn(string $of): string => "template.$of", Template::PIECES))->template;
         $changes = $template === null ? [] : $project->templateChanges($template);
         $left = count(array_filter($changes, static fn(Change $change): bool => $change->isLeft));

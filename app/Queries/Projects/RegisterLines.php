@@ -94,7 +94,7 @@ final readonly class RegisterLines
         [$groupField, $sortField] = [RegisterFilter::fieldIn($filter->group), RegisterFilter::fieldIn($filter->sort)];
         $grouped = self::entries($groupField);
         $sorted = self::entries($sortField);
-        $isNumber = Field::query()->whereKey($sortField)->value('kind') === FieldKind::Number;
+        $isNumber = $sortField !== null && Field::query()->whereKey($sortField)->value('kind') === FieldKind::Number;
 
         return array_values(
             $rows

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\Entry;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Relations\Everybody;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
@@ -19,13 +16,11 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\ActiveCount;
-use App\Queries\Projects\Answers\MilestoneRow;
 use App\Queries\Projects\Answers\Register;
 use App\Queries\Projects\Answers\RegisterFilter;
 use App\Queries\Projects\Answers\RegisterGroup;
 use App\Queries\Projects\Answers\RegisterRow;
 use App\Store\Remembered;
-use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Forecast;
 
 /** The register of all projects, a page at a time: what is stuck, behind or without a next step comes first. */
@@ -87,39 +82,32 @@ final readonly class RegisterPage
         );
     }
 
-    /** Its owner is loaded, and what else of it is to be shown: milestones, collections, entries. */
-    public function row(Project $project, ProjectWork $work, Threads $threads, ?Forecast $forecast = null): RegisterRow
+    public function row(ListedProject $project, ProjectWork $work, Threads $threads, ?Forecast $forecast = null): RegisterRow
     {
         $next = $work->next($project->id);
         $today = $this->workspace->today();
-        $milestone = $project->relationLoaded('milestones') ? $project->milestones->whereNull('reached_on')->first() : null;
-        $changed = $project->getAttributes()['changed_at'] ?? null;
 
         return new RegisterRow(
             id: $project->id,
             title: $project->title,
             owner: PersonTag::of($project->owner),
             state: $project->state,
-            stateOn: $project->state_on,
-            dueOn: $project->due_on,
-            cord: $threads->ofProject($project),
-            gauge: Gauge::ofProject($project, $work->progress($project->id), $work->figure($project->id), $today, $forecast),
+            stateOn: $project->stateOn,
+            dueOn: $project->dueOn,
+            cord: $threads->ofProject($project->id),
+            gauge: Gauge::ofProject($project->id, $work->progress($project->id), $work->figure($project->id), $today, $forecast),
             open: $work->open($project->id),
             tasks: $work->tasks($project->id),
-            statusLine: $project->status_line,
-            statusOn: $project->status_on,
+            statusLine: $project->statusLine,
+            statusOn: $project->statusOn,
             isStuck: $work->isStuck($project->id),
             isReady: $work->isReady($project->id),
             nextStep: $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
-            milestone: $milestone === null ? null : MilestoneRow::of($milestone, $today),
-            changedOn: is_string($changed) ? Day::of(substr($changed, 0, 10)) : null,
-            collections: $project->relationLoaded('collectionItems')
-                ? array_values($project->collectionItems->map(static fn($link): string => $link->collection->title)->all())
-                : [],
-            entries: $project->relationLoaded('entries')
-                ? array_values($project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value")->all())
-                : [],
-            isPrivate: $project->isHidden(),
+            milestone: $project->milestone,
+            changedOn: $project->changedOn,
+            collections: $project->collections,
+            entries: $project->entries,
+            isPrivate: $project->isHidden,
         );
     }
 
@@ -133,19 +121,11 @@ final readonly class RegisterPage
         $ids = array_values(array_unique(array_column($lines, 0)));
         $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : $this->counts->of($ids);
         $work->lookAhead($ids);
-        $projects = Project::query()
-            ->whereIntegerInRaw('id', $ids)
-            ->with(['owner', 'milestones', 'collectionItems.collection', 'entries.field'])
-            ->addSelect([
-                'projects.*',
-                'changed_at' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id'),
-            ])
-            ->get()
-            ->keyBy('id');
+        $projects = ListedProject::whole($ids, $this->workspace->today());
         $groups = [];
 
         foreach ($lines as [$id, $heading]) {
-            $groups[$heading][] = $this->row($projects->findOrFail($id), $work, $threads);
+            $groups[$heading][] = $this->row($projects[$id], $work, $threads);
         }
 
         return array_map(

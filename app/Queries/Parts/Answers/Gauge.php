@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Queries\Parts\Answers;
 
 use App\Models\Goal;
-use App\Models\Project;
 use App\Queries\Goals\ListedGoal;
 use App\Queries\Parts\Address;
 use App\Queries\Props;
@@ -62,7 +61,7 @@ final readonly class Gauge implements Props
         );
     }
 
-    public static function ofProject(Project $project, ?Fraction $progress, ?Figure $figure, Day $on, ?Forecast $forecast = null): self
+    public static function ofProject(int $project, ?Fraction $progress, ?Figure $figure, Day $on, ?Forecast $forecast = null): self
     {
         $terms = $progress === null ? 'no tasks yet' : $progress->percent().'%';
         $shown = $figure ?? new Figure($progress, null, Band::Unmeasured);
@@ -76,7 +75,7 @@ final readonly class Gauge implements Props
             $standing,
             self::spoken($shown, $standing === '' ? 'without a pace' : $standing),
             ...self::bracket($forecast),
-            why: Address::ofFigure('projects', $project->id, $on),
+            why: Address::ofFigure('projects', $project, $on),
         );
     }
 

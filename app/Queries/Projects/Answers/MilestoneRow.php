@@ -7,6 +7,7 @@ namespace App\Queries\Projects\Answers;
 use App\Models\Milestone;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
+use stdClass;
 
 final readonly class MilestoneRow implements Props
 {
@@ -23,5 +24,13 @@ final readonly class MilestoneRow implements Props
             $milestone->reached_on,
             $milestone->reached_on === null && $milestone->on->isBefore($today),
         );
+    }
+
+    /** One that is only shown, and not reached. */
+    public static function ofRow(stdClass $row, Day $today): self
+    {
+        $on = Day::of((string) $row->on);
+
+        return new self((int) $row->id, (string) $row->title, $on, null, $on->isBefore($today));
     }
 }
