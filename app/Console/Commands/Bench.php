@@ -27,7 +27,7 @@ final class Bench extends Command
 {
     private const RUNS = 15;
 
-    /** How often something is changed and the screen asked for right after: a task is ticked, and no longer. An even number: it ends as it was. */
+    /** How often a task is ticked, or no longer, and the screen asked for right after: an even number, so that it ends as it was. */
     private const CHANGES = 10;
 
     private const EMPTY = '/sign-in';

@@ -90,24 +90,19 @@ final readonly class HoursAhead
     private function planned(): array
     {
         $weeks = $this->periods();
-        $now = $weeks[0];
-        $hasTime = OwnTasks::DAY_OR_WEEK;
-        $cases = [
-            ['tasks.due_on < ?', [(string) $this->workspace->today()], $now],
-            ["$hasTime and planned_from <= ?", [(string) $now->span->last], $now],
-        ];
-
-        foreach ($weeks as $week) {
-            $bounds = [(string) $week->span->first, (string) $week->span->last];
-            $cases[] = ["$hasTime and planned_from between ? and ?", $bounds, $week];
-            $cases[] = ['planned is null and tasks.due_on between ? and ?', $bounds, $week];
-        }
-
-        $sql = implode(' ', array_map(static fn(array $case): string => "when $case[0] then '{$case[2]->name}'", $cases));
         $last = (string) $weeks[self::WEEKS - 1]->span->last;
+        // The first of the weeks that has not ended by the day.
+        $weekOf = static fn(string $day): string => 'case '.implode(
+            ' ',
+            array_map(static fn(Period $week): string => "when $day <= '{$week->span->last}' then '$week->name'", $weeks),
+        ).' end';
         $rows = Loads::left()
             ->where(static fn($either) => $either->where('tasks.due_on', '<=', $last)->orWhere('tasks.planned_from', '<=', $last))
-            ->selectRaw("case $sql end as week", array_merge(...array_column($cases, 1)))
+            ->selectRaw(
+                'case when tasks.due_on < ? then ? when '.OwnTasks::DAY_OR_WEEK." then {$weekOf('planned_from')} "
+                ."when planned is null then {$weekOf('tasks.due_on')} end as week",
+                [(string) $this->workspace->today(), $weeks[0]->name],
+            )
             ->groupBy('week')
             ->get();
         $minutes = [];
