@@ -328,15 +328,25 @@ it('stands every open task on a step of the scale', function (int $seed): void {
         ->toBe(Task::query()->onLists()->count());
 })->with([1, 2, 3]);
 
-it('lists what depends on other tasks, until they are done', function (): void {
+it('says what depends on other tasks until they are done, in a list of its own, the week and the day', function (): void {
     $project = Made::project($this->mei);
     $first = Made::task($this->mei, ['title' => 'First', 'project_id' => $project->id]);
-    $second = Made::task($this->mei, ['title' => 'Second', 'project_id' => $project->id]);
+    $second = Made::task($this->mei, ['title' => 'Second', 'project_id' => $project->id, 'planned' => Made::TODAY]);
     $this->put("/tasks/$second->id/after", ['after' => [$first->id]])->assertSessionHasNoErrors();
+    $said = fn(): array => [
+        array_column(array_merge(...array_column($this->props('/weeks/2027-W06')['page']['days'], 'tasks')), 'after', 'title'),
+        array_column($this->props('/')['page']['tasks'], 'after', 'title'),
+    ];
 
-    expect(($this->titles)('/lists/depends'))->toBe(['Second']);
+    expect(($this->titles)('/lists/depends'))
+        ->toBe(['Second'])
+        ->and($said())
+        ->toBe([['Second' => 'First'], ['Second' => 'First']]);
     $this->put("/tasks/$first->id/tick", ['done' => true])->assertSessionHasNoErrors();
-    expect(($this->titles)('/lists/depends'))->toBe([]);
+    expect(($this->titles)('/lists/depends'))
+        ->toBe([])
+        ->and($said()[1]['Second'])
+        ->toBeNull();
 });
 
 it('asks how long the gap is and since when', function (): void {
