@@ -71,16 +71,17 @@ final readonly class WorkCounts
         $tallies->prepare([$today]);
         $rollup = new Rollup(new Plan($this->workspace->calendar(), [], $cores), $tallies);
 
-        return array_map(static function (stdClass $row) use ($cores, $rollup, $today): ProjectFacts {
+        return array_map(static function (stdClass $row) use ($cores, $tallies, $rollup, $today): ProjectFacts {
             $core = $cores[(int) $row->id];
+            $tasks = $tallies->ofProject($core->id, $today)->tasks;
             $isActive = $core->state === ProjectState::Active;
-            $isReady = $isActive && (int) $row->tasks > 0 && (int) $row->open === 0;
+            $isReady = $isActive && $tasks > 0 && (int) $row->open === 0;
 
             return new ProjectFacts(
                 owner: (int) $row->owner_id,
                 progress: $rollup->projectProgress($core, $today),
                 figure: $rollup->projectFigure($core, $today),
-                tasks: (int) $row->tasks,
+                tasks: $tasks,
                 open: (int) $row->open,
                 isStuck: $isActive && ! $isReady && $row->next_id === null && (int) $row->waiting === 0,
                 isReady: $isReady,
@@ -96,15 +97,12 @@ final readonly class WorkCounts
      */
     private function rows(Builder $projects): array
     {
-        $isOpen = 'done_on is null and dropped_on is null and shelved_on is null and created_on <= ?';
-        $counts = DB::table('tasks')
+        $open = DB::table('tasks')
             ->whereIn('project_id', (clone $projects)->select('id'))
+            ->whereNull(['done_on', 'dropped_on', 'shelved_on'])
+            ->where('created_on', '<=', (string) $this->workspace->today())
             ->groupBy('project_id')
-            ->selectRaw(
-                "project_id, count(*) filter (where done_on is not null or $isOpen) as tasks, count(*) filter (where $isOpen) as open, ".
-                    "count(*) filter (where $isOpen and waiting_on is not null) as waiting",
-                array_fill(0, 3, (string) $this->workspace->today()),
-            );
+            ->selectRaw('project_id, count(*) as open, count(waiting_on) as waiting');
 
         return $projects
             ->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
@@ -117,8 +115,8 @@ final readonly class WorkCounts
                     ->limit(1)
                     ->select('id'),
             ])
-            ->leftJoinSub($counts, 'counted', 'counted.project_id', '=', 'projects.id')
-            ->addSelect(['counted.tasks', 'counted.open', 'counted.waiting'])
+            ->leftJoinSub($open, 'counted', 'counted.project_id', '=', 'projects.id')
+            ->addSelect(['counted.open', 'counted.waiting'])
             ->toBase()
             ->get()
             ->keyBy('id')
