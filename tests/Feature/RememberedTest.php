@@ -34,6 +34,22 @@ it('never shows what was true before a change', function (): void {
     expect(($this->main)())->toEqual(50);
 });
 
+it('works out nothing a second time until something is changed', function (): void {
+    $questions = function (): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get("/goals/{$this->goal->id}")->assertOk();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    $first = $questions();
+    $again = $questions();
+    expect($again)->toBeLessThan(intdiv($first, 2))->and($questions())->toBe($again);
+    $this->put("/tasks/{$this->tasks[0]->id}/tick", ['done' => true]);
+    expect($questions())->toBeGreaterThan(2 * $again)->and($questions())->toBe($again);
+});
+
 it('knows that a day has gone by', function (): void {
     $expected = fn(): mixed => $this->props('/tray')['frame']['rail']['mainGoal']['gauge']['expected'];
     $before = $expected();

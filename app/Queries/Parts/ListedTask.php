@@ -66,10 +66,10 @@ final readonly class ListedTask
             'and tasks.done_on is null and o.done_on is null and o.dropped_on is null order by d.id limit 1',
         // Stage by stage: the first that still has an open task, where its own comes later. Rules: computation 9.
         'after_stage' =>
-            "select coalesce(s.name, '') from projects p join tasks o on o.project_id = p.id left join stages s on s.id = o.stage_id ".
-            "where p.id = tasks.project_id and tasks.done_on is null and p.\"order\" = 'staged' and o.done_on is null ".
-            'and o.dropped_on is null and o.shelved_on is null and coalesce(s.position, 0) < '.
-            '(select m.position from stages m where m.id = tasks.stage_id) order by coalesce(s.position, 0), o.id limit 1',
+            "select coalesce(s.name, '') from stages m join projects p on p.id = m.project_id join tasks o on o.project_id = p.id ".
+            'left join stages s on s.id = o.stage_id where m.id = tasks.stage_id and m.position > 0 and p.id = tasks.project_id '.
+            "and tasks.done_on is null and p.\"order\" = 'staged' and o.done_on is null and o.dropped_on is null ".
+            'and o.shelved_on is null and coalesce(s.position, 0) < m.position order by coalesce(s.position, 0), o.id limit 1',
         'steps_done' => 'select count(s.done_on) from steps s where s.task_id = tasks.id',
     ];
 
