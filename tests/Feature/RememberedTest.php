@@ -152,6 +152,8 @@ it('shows after every kind of change what it would show if nothing were remember
         '/lists/today',
         '/lists',
         '/lists/not_scheduled',
+        '/lists/new?conditions[0][field]=state&conditions[0][value]=open',
+        '/people',
         '/tray',
     ];
     $seen = function (bool $remembers) use ($screens): array {

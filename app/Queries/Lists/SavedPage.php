@@ -21,6 +21,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Standing;
+use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 
@@ -34,14 +35,36 @@ final readonly class SavedPage
         private Fields $fields,
         private OwnTasks $own,
         private Choices $choices,
+        private Remembered $remembered,
     ) {
     }
 
     /**
+     * Kept until anything is changed, unless something was typed, which is seldom asked for again.
+     *
      * @param list<Condition> $conditions
      * @param int $shown how many of its tasks at most
      */
     public function of(
+        Person $viewer,
+        ?SavedList $list,
+        array $conditions,
+        ListSort $sort,
+        ?ListGrouping $group,
+        int $gap,
+        Day $since,
+        int $shown,
+    ): SavedView {
+        $work = fn(): SavedView => $this->workOut($viewer, $list, $conditions, $sort, $group, $gap, $since, $shown);
+        $asked = json_encode([$list?->id, $conditions, $sort, $group, $gap, (string) $since, $shown], JSON_THROW_ON_ERROR);
+
+        return array_filter($conditions, static fn(Condition $each): bool => $each->field->isTyped()) === []
+            ? $this->remembered->of("tasks found for $viewer->id, $asked", $work)
+            : $work();
+    }
+
+    /** @param list<Condition> $conditions */
+    private function workOut(
         Person $viewer,
         ?SavedList $list,
         array $conditions,

@@ -15,15 +15,25 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\People\Answers\GroupRow;
 use App\Queries\People\Answers\People;
 use App\Queries\People\Answers\PersonRow;
+use App\Store\Remembered;
 
 /** Who is here, and how much each has on their hands. */
 final readonly class PeoplePage
 {
-    public function __construct(private Workspace $workspace, private Everybody $everybody, private HoursAhead $hours)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private Everybody $everybody,
+        private HoursAhead $hours,
+        private Remembered $remembered,
+    ) {
     }
 
     public function of(Person $viewer): People
+    {
+        return $this->remembered->of("people for $viewer->id", fn(): People => $this->workOut($viewer));
+    }
+
+    private function workOut(Person $viewer): People
     {
         $active = Project::query()
             ->visibleTo($viewer)
