@@ -11,7 +11,6 @@ use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
-use App\Queries\Lists\Answers\Condition;
 use App\Queries\Lists\Answers\ListCount;
 use App\Queries\Lists\Answers\ListGroup;
 use App\Queries\Lists\Answers\SavedTag;
@@ -42,40 +41,20 @@ final readonly class SavedPage
     /**
      * Kept until anything is changed, unless something was typed, which is seldom asked for again.
      *
-     * @param list<Condition> $conditions
      * @param int $shown how many of its tasks at most
      */
-    public function of(
-        Person $viewer,
-        ?SavedList $list,
-        array $conditions,
-        ListSort $sort,
-        ?ListGrouping $group,
-        int $gap,
-        Day $since,
-        int $shown,
-    ): SavedView {
-        $work = fn(): SavedView => $this->workOut($viewer, $list, $conditions, $sort, $group, $gap, $since, $shown);
-        $asked = json_encode([$list?->id, $conditions, $sort, $group, $gap, (string) $since, $shown], JSON_THROW_ON_ERROR);
+    public function of(Person $viewer, ?SavedList $list, BuiltList $built, int $gap, Day $since, int $shown): SavedView
+    {
+        $work = fn(): SavedView => $this->workOut($viewer, $list, $built, $gap, $since, $shown);
+        $asked = json_encode([$list?->id, $built, $gap, (string) $since, $shown], JSON_THROW_ON_ERROR);
 
-        return array_filter($conditions, static fn(Condition $each): bool => $each->field->isTyped()) === []
-            ? $this->remembered->of("tasks found for $viewer->id, $asked", $work)
-            : $work();
+        return $built->isTyped() ? $work() : $this->remembered->of("tasks found for $viewer->id, $asked", $work);
     }
 
-    /** @param list<Condition> $conditions */
-    private function workOut(
-        Person $viewer,
-        ?SavedList $list,
-        array $conditions,
-        ListSort $sort,
-        ?ListGrouping $group,
-        int $gap,
-        Day $since,
-        int $shown,
-    ): SavedView {
+    private function workOut(Person $viewer, ?SavedList $list, BuiltList $built, int $gap, Day $since, int $shown): SavedView
+    {
         $fields = $this->fields->for($viewer);
-        $query = $this->found->by($conditions, $viewer);
+        $query = $this->found->by($built->conditions, $viewer);
         $counts = $this->own->counts($viewer, $gap, $since);
 
         return new SavedView(
@@ -84,14 +63,14 @@ final readonly class SavedPage
             isShared: $list?->visibility === Visibility::Everyone,
             isMine: $list === null || $list->owner_id === $viewer->id,
             owner: $list === null ? $viewer->name : $list->owner->name,
-            conditions: $conditions,
-            sort: $sort,
-            group: $group,
-            sentence: (new Sentence($fields))->of($conditions),
+            conditions: $built->conditions,
+            sort: $built->sort,
+            group: $built->group,
+            sentence: (new Sentence($fields))->of($built->conditions),
             fields: $fields,
             lists: ListCount::all($counts),
             saved: SavedTag::all($viewer),
-            groups: $this->groups(ListedTask::all($this->sorted(clone $query, $sort)->limit($shown)), $group, $viewer),
+            groups: $this->groups(ListedTask::all($this->sorted(clone $query, $built->sort)->limit($shown)), $built->group, $viewer),
             total: $query->count(),
             people: PersonTag::all(),
         );

@@ -11,6 +11,7 @@ use App\Http\Requests\Shown;
 use App\Models\SavedList;
 use App\Models\Workspace;
 use App\Queries\Lists\Answers\Condition;
+use App\Queries\Lists\BuiltList;
 use App\Queries\Lists\Fields;
 use App\Queries\Lists\ListField;
 use App\Queries\Lists\ListGrouping;
@@ -31,14 +32,7 @@ final class SavedListController extends Controller
             array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())),
         );
 
-        return $this->page(
-            request: $question,
-            page: $page,
-            list: null,
-            conditions: $known,
-            sort: $question->sort(),
-            group: $question->group(),
-        );
+        return $this->page($question, $page, null, new BuiltList($known, $question->sort(), $question->group()));
     }
 
     public function show(Request $request, SavedList $saved, SavedPage $page): Response
@@ -48,14 +42,9 @@ final class SavedListController extends Controller
             $saved->conditions,
         );
 
-        return $this->page(
-            request: $request,
-            page: $page,
-            list: $saved,
-            conditions: $conditions,
-            sort: ListSort::from($saved->sort),
-            group: $saved->group === null ? null : ListGrouping::from($saved->group),
-        );
+        $group = $saved->group === null ? null : ListGrouping::from($saved->group);
+
+        return $this->page($request, $page, $saved, new BuiltList($conditions, ListSort::from($saved->sort), $group));
     }
 
     public function store(ListQuestion $question, SaveList $save): RedirectResponse
@@ -99,24 +88,15 @@ final class SavedListController extends Controller
         return $this->changed(route('saved.show', $list));
     }
 
-    /** @param list<Condition> $conditions */
-    private function page(
-        Request $request,
-        SavedPage $page,
-        ?SavedList $list,
-        array $conditions,
-        ListSort $sort,
-        ?ListGrouping $group,
-    ): Response {
+    private function page(Request $request, SavedPage $page, ?SavedList $list, BuiltList $built): Response
+    {
         $today = app(Workspace::class)->today();
 
         return Inertia::render('lists/Saved', [
             'page' => $page->of(
                 viewer: $this->me(),
                 list: $list,
-                conditions: $conditions,
-                sort: $sort,
-                group: $group,
+                built: $built,
                 gap: ListController::GAP,
                 since: $today->plus(-ListController::DAYS_BACK),
                 shown: Shown::in($request),
