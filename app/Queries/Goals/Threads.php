@@ -6,7 +6,6 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Project;
 use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\ListedTask;
 
@@ -91,7 +90,7 @@ final class Threads
         return $isSeen ? $task->goalTitle : null;
     }
 
-    public function ofGoal(Goal|int|string|null $goal): ?Cord
+    public function ofGoal(int|string|null $goal): ?Cord
     {
         $top = $this->topOf($goal);
 
@@ -99,9 +98,9 @@ final class Threads
     }
 
     /** @return ?string the id of the goal at the top of the thread */
-    public function topOf(Goal|int|string|null $goal): ?string
+    public function topOf(int|string|null $goal): ?string
     {
-        $top = $this->outline->topOf((int) ($goal instanceof Goal ? $goal->id : $goal));
+        $top = $this->outline->topOf((int) $goal);
 
         return $top === null ? null : (string) $top;
     }
@@ -113,9 +112,9 @@ final class Threads
     }
 
     /** Of the goals that it serves, the one it serves most. */
-    public function ofProject(Project|int|null $project): ?Cord
+    public function ofProject(?int $project): ?Cord
     {
-        return $this->ofGoal($this->outline->servedBy((int) ($project instanceof Project ? $project->id : $project)));
+        return $this->ofGoal($this->outline->servedBy((int) $project));
     }
 
     /** Of what a task is for: its own goal, else what its project serves most, else what it comes back for. */
