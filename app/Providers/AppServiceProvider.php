@@ -11,6 +11,7 @@ use App\Models\Comment;
 use App\Models\Estimate;
 use App\Models\Person;
 use App\Models\Reference;
+use App\Models\Relations\BelongsToPerson;
 use App\Models\Relations\Everybody;
 use App\Models\Relations\Sight;
 use App\Models\Workspace;
@@ -34,6 +35,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
+use Illuminate\Database\LazyLoadingViolationException;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -82,6 +84,11 @@ final class AppServiceProvider extends ServiceProvider
         // Relative, so that they hold behind any proxy and at any port.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         Model::shouldBeStrict(! $this->app->isProduction());
+        // The people are loaded once for all that name them: naming one more asks nothing.
+        Model::handleLazyLoadingViolationUsing(
+            static fn(Model $model, string $relation) => $model->newQuery()->getRelation($relation) instanceof BelongsToPerson ||
+                throw new LazyLoadingViolationException($model, $relation),
+        );
 
         Gate::guessPolicyNamesUsing(
             static fn(string $class): string => match (true) {

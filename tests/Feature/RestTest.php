@@ -403,3 +403,24 @@ it('restores shelved and dropped work as it is reopened', function (): void {
         ->and(Task::query()->whereNotNull('dropped_on')->count())
         ->toBe(0);
 });
+
+it('leaves as it is what of the rest is for others to change', function (string $rest): void {
+    $own = ($this->goal)('Own', ['owner_id' => $this->mei->id]);
+    $beneath = fn(string $title, int $owner): Goal => ($this->goal)($title, ['parent_id' => $own->id, 'owner_id' => $owner]);
+    [$mine, $theirs, $alsoTheirs] = [
+        $beneath('Mine', $this->mei->id),
+        $beneath('Theirs', $this->lead->id),
+        $beneath('Also theirs', $this->lead->id),
+    ];
+    $projects = [Made::project($this->lead, [$own]), Made::project($this->lead, [$own])];
+
+    $this->actingAs($this->mei)
+        ->post("/goals/$own->id/close", ['result' => 'not_met', 'rest' => $rest, ...$rest === 'carried' ? ['period' => '2027-Q2'] : []])
+        ->assertSessionHasNoErrors();
+    expect($mine->refresh()->closed_on)
+        ->not->toBeNull()
+        ->and([$theirs->refresh()->closed_on, $alsoTheirs->refresh()->closed_on])
+        ->toBe([null, null])
+        ->and(array_map(static fn($project): ProjectState => $project->refresh()->state, $projects))
+        ->toBe([ProjectState::Active, ProjectState::Active]);
+})->with(['carried', 'shelved', 'dropped']);
