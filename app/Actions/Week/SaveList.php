@@ -7,10 +7,8 @@ namespace App\Actions\Week;
 use App\Models\Person;
 use App\Models\SavedList;
 use App\Models\Visibility;
-use App\Queries\Lists\Answers\Condition;
+use App\Queries\Lists\BuiltList;
 use App\Queries\Lists\Fields;
-use App\Queries\Lists\ListGrouping;
-use App\Queries\Lists\ListSort;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 
@@ -21,21 +19,10 @@ final readonly class SaveList
     {
     }
 
-    /**
-     * @param list<Condition> $conditions
-     *
-     * @throws RefusedChange when a condition asks for what its field does not offer
-     */
-    public function __invoke(
-        Person $who,
-        string $title,
-        array $conditions,
-        ListSort $sort,
-        ?ListGrouping $group,
-        bool $isShared,
-        ?SavedList $list = null,
-    ): SavedList {
-        foreach ($conditions as $place => $condition) {
+    /** @throws RefusedChange when a condition asks for what its field does not offer */
+    public function __invoke(Person $who, string $title, BuiltList $built, bool $isShared, ?SavedList $list = null): SavedList
+    {
+        foreach ($built->conditions as $place => $condition) {
             if (! $this->fields->offers($condition, $who)) {
                 throw new RefusedChange("conditions.$place.value", 'Choose a value');
             }
@@ -44,9 +31,7 @@ final readonly class SaveList
         return $this->log->change($who, ($list === null ? 'Added' : 'Changed')." the list “{$title}”", static function () use (
             $who,
             $title,
-            $conditions,
-            $sort,
-            $group,
+            $built,
             $isShared,
             $list,
         ): SavedList {
@@ -54,12 +39,7 @@ final readonly class SaveList
             $record
                 ->fill([
                     'title' => $title,
-                    'conditions' => array_map(
-                        static fn(Condition $condition): array => ['field' => $condition->field->value, 'value' => $condition->value],
-                        $conditions,
-                    ),
-                    'sort' => $sort->value,
-                    'group' => $group?->value,
+                    ...$built->stored(),
                     'visibility' => $isShared ? Visibility::Everyone : Visibility::OnlyMe,
                 ])
                 ->save();

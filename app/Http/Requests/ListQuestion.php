@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Queries\Lists\Answers\Condition;
+use App\Queries\Lists\BuiltList;
 use App\Queries\Lists\ListField;
 use App\Queries\Lists\ListGrouping;
 use App\Queries\Lists\ListSort;
@@ -34,25 +34,11 @@ final class ListQuestion extends FormRequest
         return ['title' => 'name', 'conditions.*.value' => 'value'];
     }
 
-    /** @return list<Condition> */
-    public function conditions(): array
+    public function built(): BuiltList
     {
         /** @var list<array{field: string, value: string}> $said */
         $said = array_values($this->array('conditions'));
 
-        return array_map(
-            static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']),
-            $said,
-        );
-    }
-
-    public function sort(): ListSort
-    {
-        return $this->enum('sort', ListSort::class) ?? ListSort::Due;
-    }
-
-    public function group(): ?ListGrouping
-    {
-        return $this->enum('group', ListGrouping::class);
+        return BuiltList::read($said, $this->enum('sort', ListSort::class) ?? ListSort::Due, $this->enum('group', ListGrouping::class));
     }
 }

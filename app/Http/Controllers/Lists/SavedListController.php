@@ -13,7 +13,6 @@ use App\Models\Workspace;
 use App\Queries\Lists\Answers\Condition;
 use App\Queries\Lists\BuiltList;
 use App\Queries\Lists\Fields;
-use App\Queries\Lists\ListField;
 use App\Queries\Lists\ListGrouping;
 use App\Queries\Lists\ListSort;
 use App\Queries\Lists\SavedPage;
@@ -28,36 +27,22 @@ final class SavedListController extends Controller
     /** One being built: what the address asks for is found at once. */
     public function build(ListQuestion $question, SavedPage $page, Fields $fields): Response
     {
-        $known = array_values(
-            array_filter($question->conditions(), fn(Condition $condition): bool => $fields->offers($condition, $this->me())),
-        );
+        $known = $question->built()->only(fn(Condition $condition): bool => $fields->offers($condition, $this->me()));
 
-        return $this->page($question, $page, null, new BuiltList($known, $question->sort(), $question->group()));
+        return $this->page($question, $page, null, $known);
     }
 
     public function show(Request $request, SavedList $saved, SavedPage $page): Response
     {
-        $conditions = array_map(
-            static fn(array $condition): Condition => new Condition(ListField::from($condition['field']), $condition['value']),
-            $saved->conditions,
-        );
-
         $group = $saved->group === null ? null : ListGrouping::from($saved->group);
 
-        return $this->page($request, $page, $saved, new BuiltList($conditions, ListSort::from($saved->sort), $group));
+        return $this->page($request, $page, $saved, BuiltList::read($saved->conditions, ListSort::from($saved->sort), $group));
     }
 
     public function store(ListQuestion $question, SaveList $save): RedirectResponse
     {
         return $this->kept(
-            $save(
-                $this->me(),
-                $question->string('title')->toString(),
-                $question->conditions(),
-                $question->sort(),
-                $question->group(),
-                $question->boolean('isShared'),
-            ),
+            $save($this->me(), $question->string('title')->toString(), $question->built(), $question->boolean('isShared')),
         );
     }
 
@@ -67,9 +52,7 @@ final class SavedListController extends Controller
             $save(
                 $this->me(),
                 $question->string('title')->toString(),
-                $question->conditions(),
-                $question->sort(),
-                $question->group(),
+                $question->built(),
                 $question->boolean('isShared'),
                 $saved,
             ),
