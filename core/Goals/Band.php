@@ -20,9 +20,9 @@ enum Band: string
     case FarBehind = 'far_behind';
     case Reached = 'reached';
     case Met = 'met';
-    case PartlyMet = 'partly_met';
+    case InPart = 'in_part';
     case NotMet = 'not_met';
-    case Dropped = 'dropped';
+    case Stopped = 'stopped';
 
     public static function ofResult(Result $result): self
     {

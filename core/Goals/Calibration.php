@@ -34,7 +34,7 @@ final readonly class Calibration
         foreach ($estimates as $estimate) {
             $result = $results[$estimate->goal] ?? null;
 
-            if ($result === null || $result === Result::Dropped) {
+            if ($result === null || $result === Result::Stopped) {
                 continue;
             }
 

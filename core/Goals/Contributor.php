@@ -15,6 +15,7 @@ final readonly class Contributor
      * @param ?Fraction $progress what it counts, 0 to 1; null when it is left out or not yet measured
      * @param ?Day $since the day from which it is left out
      * @param ?Fraction $share its weight ÷ the weight of all that count; null when it is left out
+     * @param bool $isRest whether it is the rest of another line, and its weight is none of its own in the sum of weights
      */
     public function __construct(
         public ContributorKind $kind,
@@ -24,6 +25,7 @@ final readonly class Contributor
         public ?LeftOut $leftOut = null,
         public ?Day $since = null,
         public ?Fraction $share = null,
+        public bool $isRest = false,
     ) {
     }
 
@@ -33,11 +35,24 @@ final readonly class Contributor
         return $this->progress === null || $this->share === null ? Fraction::zero() : $this->progress->times($this->share);
     }
 
+    /** The same line as the rest of another, of which it has that share. */
+    public function asRest(Fraction $weight): self
+    {
+        return new self($this->kind, $this->id, $weight, $this->progress, isRest: true);
+    }
+
     /** The same line, told the weight of all that count. */
     public function among(Fraction $weights): self
     {
         return $this->leftOut !== null
             ? $this
-            : new self($this->kind, $this->id, $this->weight, $this->progress, share: $this->weight->over($weights));
+            : new self(
+                kind: $this->kind,
+                id: $this->id,
+                weight: $this->weight,
+                progress: $this->progress,
+                share: $this->weight->over($weights),
+                isRest: $this->isRest,
+            );
     }
 }

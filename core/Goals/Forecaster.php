@@ -38,6 +38,7 @@ final readonly class Forecaster
                 fn(Day $since): Fraction => $this->rollup->movement->growthOfGoal($goal, $since, $on),
                 $goal->period->span,
                 $on,
+                $goal->carries === null ? null : $goal->createdOn,
             );
     }
 
@@ -71,14 +72,15 @@ final readonly class Forecaster
      * @param ?Fraction $now what is shown for the day
      * @param callable(Day): ?Fraction $moved the progress by the end of a day, over what is in scope now
      * @param callable(Day): Fraction $growth how much of that was not there by a day
+     * @param ?Day $since the day on which it came to carry another on: weeks that ended by then were the other's
      */
-    private function along(?Fraction $now, callable $moved, callable $growth, Span $span, Day $on): ?Forecast
+    private function along(?Fraction $now, callable $moved, callable $growth, Span $span, Day $on, ?Day $since = null): ?Forecast
     {
         if ($now === null) {
             return null;
         }
 
-        $weeks = $this->weeksLookedAt($span, $on);
+        $weeks = $this->weeksLookedAt($span, $on, $since);
         $increments = $this->increments($moved, $weeks);
         // What is set up in the first of those weeks is how it began, and no growth.
         $grew = $weeks === [] ? null : $growth($weeks[0]->span->last);
@@ -93,9 +95,14 @@ final readonly class Forecaster
     }
 
     /** @return list<Period> of the recent weeks those that belong to the span, oldest first */
-    private function weeksLookedAt(Span $span, Day $on): array
+    private function weeksLookedAt(Span $span, Day $on, ?Day $since): array
     {
-        return array_values(array_filter($this->recentWeeks($on), static fn(Period $week): bool => $span->holds($week->anchor())));
+        return array_values(
+            array_filter(
+                $this->recentWeeks($on),
+                static fn(Period $week): bool => $span->holds($week->anchor()) && ($since === null || $week->span->last->isAfter($since)),
+            ),
+        );
     }
 
     /**

@@ -16,7 +16,11 @@ final readonly class Goal
 
     public Checkpoints $checkpoints;
 
-    /** @throws InvalidArgumentException when the weight is not above 0 */
+    /**
+     * @param ?string $carries the closed goal that it carries on
+     *
+     * @throws InvalidArgumentException when the weight is not above 0
+     */
     public function __construct(
         public string $id,
         public string $title,
@@ -28,6 +32,7 @@ final readonly class Goal
         public ?Closing $closing = null,
         public ?string $area = null,
         public ?Day $createdOn = null,
+        public ?string $carries = null,
     ) {
         $this->weight = $weight ?? Fraction::one();
         $this->checkpoints = $checkpoints ?? Checkpoints::none();
@@ -49,13 +54,13 @@ final readonly class Goal
         return $this->closing !== null && ! $this->closing->on->isAfter($day) ? $this->closing : null;
     }
 
-    public function isDroppedOn(Day $day): bool
+    public function isStoppedOn(Day $day): bool
     {
-        return $this->closingOn($day)?->result === Result::Dropped;
+        return $this->closingOn($day)?->result === Result::Stopped;
     }
 
     /**
-     * The goal at the top of its thread, which climbs through goals closed or dropped too.
+     * The goal at the top of its thread, which climbs through goals closed or stopped too.
      *
      * @param array<array-key, self> $goals by id
      */

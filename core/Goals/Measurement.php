@@ -40,24 +40,39 @@ final readonly class Measurement
     }
 
     /**
-     * What a limit has earned by the day in the sum of the goal above it, 0 to 1; null with no reading. It is earned day
-     * by day, and only while somebody looks at it.
+     * What a limit has earned by the day in the sum of the goal above it, 0 to 1; null with no reading. It is earned day by day,
+     * until and with the day on which it was closed, and only while somebody looks at it.
      */
     public function earned(Goal $goal, Keep $limit, Day $on): ?Fraction
     {
-        $readings = $this->plan->readingsWithin($goal, $on);
+        $closed = $goal->closingOn($on)?->on;
+        $readings = $this->plan->readingsWithin($goal, $closed ?? $on);
         $kept = $limit->kept($readings);
 
         if ($kept === null) {
             return null;
         }
 
+        $until = $closed?->plus(1) ?? $on;
         $unseenFrom = $readings[count($readings) - 1]->on->plus(self::READING_HOLDS + 1);
 
         return $kept
             ->over($limit->share)
             ->within(Fraction::zero(), Fraction::one())
-            ->times($this->pace->even($goal->period->span, $unseenFrom->isBefore($on) ? $unseenFrom : $on));
+            ->times($this->daysEarned($goal, $unseenFrom->isBefore($until) ? $unseenFrom : $until));
+    }
+
+    /** The share of the working days on which the limit is to be kept that lie before the day: of one that carries another, from the next day on. */
+    private function daysEarned(Goal $goal, Day $before): Fraction
+    {
+        $span = $goal->period->span;
+        $first = $goal->carries === null ? null : $goal->createdOn?->plus(1);
+
+        return match (true) {
+            $first === null || ! $first->isAfter($span->first) => $this->pace->even($span, $before),
+            $first->isAfter($span->last) => $before->isAfter($span->last) ? Fraction::one() : Fraction::zero(),
+            default => $this->pace->even(new Span($first, $span->last), $before),
+        };
     }
 
     /** How many of a goal's tasks were done within its period by the end of the day. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Goals;
 
+use Closure;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
-use Loftrin\Core\Goals\Measure\Judged;
 use Loftrin\Core\Goals\Measure\Keep;
 use Loftrin\Core\Goals\Measure\Work;
 use Loftrin\Core\Goals\Measure\YesNo;
+use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Project;
-use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Tallies;
 use Loftrin\Core\Work\Tally;
 
@@ -25,10 +25,13 @@ final class Movement
     /** @var array<string, ?Fraction> by goal and the two days */
     private array $known = [];
 
+    /** @param Closure(Goal, Day): ?Fraction $counted what a child goal counts in the sum above it on the day */
     public function __construct(
         private readonly Plan $plan,
         private readonly Tallies $tallies,
         private readonly Measurement $measurement,
+        private readonly ProjectProgress $projects,
+        private readonly Closure $counted,
     ) {
     }
 
@@ -47,9 +50,7 @@ final class Movement
     /** The project's progress by the end of a day over its tasks in scope on another, 0 to 1; null with none. */
     public function ofProject(Project $project, Day $by, Day $on): ?Fraction
     {
-        $isDone = $project->stateOn($on) === ProjectState::Done && ($project->stateOn === null || ! $project->stateOn->isAfter($by));
-
-        return $isDone ? Fraction::one() : $this->tallies->ofProject($project->id, $on, $by)->progress();
+        return $this->projects->moved($project, $by, $on);
     }
 
     /** How much of what is in scope on the day was not there by an earlier one, 0 to 1: the scope that was added since. */
@@ -64,13 +65,10 @@ final class Movement
         return $since->isAfter($on) || ! ($goal->measure instanceof Work)
             ? Fraction::zero()
             : self::mean([
+                ...$this->ofChildren($goal, $on, fn(Goal $child): Fraction => $this->growthOfGoal($child, $since, $on)),
                 ...array_map(
-                    fn(Goal $child): array => [$child->weight, $this->growthOfGoal($child, $since, $on)],
-                    $this->children($goal, $on),
-                ),
-                ...array_map(
-                    fn(array $link): array => [$link[1], $this->growthOfProject($link[0], $since, $on)],
-                    $this->projects($goal, $on),
+                    fn(array $pair): array => [$pair[1]->weight, $this->growthOfProject($pair[0], $since, $on)],
+                    $this->projectsOf($goal, $on),
                 ),
                 ...$this->directTasks(
                     $goal,
@@ -100,8 +98,11 @@ final class Movement
                 ? $closing->decided() ?? Fraction::zero()
                 : Fraction::zero(),
             $goal->measure instanceof Work => self::mean([
-                ...array_map(fn(Goal $child): array => [$child->weight, $this->ofChild($child, $by, $on)], $this->children($goal, $on)),
-                ...array_map(fn(array $link): array => [$link[1], $this->ofProject($link[0], $by, $on)], $this->projects($goal, $on)),
+                ...$this->ofChildren($goal, $on, fn(Goal $child): ?Fraction => $this->ofChild($child, $by, $on)),
+                ...array_map(
+                    fn(array $pair): array => [$pair[1]->weight, $this->projects->through($pair[0], $pair[1], $by, $on)],
+                    $this->projectsOf($goal, $on),
+                ),
                 ...$this->directTasks(
                     $goal,
                     $goal->measure,
@@ -116,33 +117,36 @@ final class Movement
     /** What a child counts in the sum above it: a limit what it has earned, anything else its progress. */
     private function ofChild(Goal $child, Day $by, Day $on): ?Fraction
     {
-        if (! ($child->measure instanceof Keep)) {
-            return $this->ofGoal($child, $by, $on);
-        }
-
-        $closed = $child->closingOn($on)?->on;
-
-        return $this->measurement->earned($child, $child->measure, $closed !== null && $by->isAfter($closed) ? $closed : $by);
+        return $child->measure instanceof Keep
+            ? $this->measurement->earned($child, $child->measure, $by)
+            : $this->ofGoal($child, $by, $on);
     }
 
-    /** @return list<Goal> those that count on the day */
-    private function children(Goal $goal, Day $on): array
+    /**
+     * The shares of what carries another on are those of the day whose scope is looked at.
+     *
+     * @param callable(Goal): ?Fraction $value of a child
+     *
+     * @return list<array{Fraction, ?Fraction, bool}> a line for each child that counts on the day
+     */
+    private function ofChildren(Goal $goal, Day $on, callable $value): array
     {
-        return array_values(
-            array_filter(
-                $this->plan->childrenOf($goal, $on),
-                static fn(Goal $child): bool => ! $child->isDroppedOn($on) && ! ($child->measure instanceof Judged),
-            ),
+        $children = $this->plan->childrenOf($goal, $on);
+        $shares = RestShares::among($children, $on, fn(Goal $child): ?Fraction => ($this->counted)($child, $on));
+
+        return array_map(
+            static fn(Goal $child): array => [$shares[$child->id] ?? $child->weight, $value($child), isset($shares[$child->id])],
+            array_values(array_filter($children, static fn(Goal $child): bool => LeftOut::ofGoal($child, $on) === null)),
         );
     }
 
-    /** @return list<array{Project, Fraction}> those that count on the day, each with its weight */
-    private function projects(Goal $goal, Day $on): array
+    /** @return list<array{Project, Contribution}> those that count on the day, each with its link */
+    private function projectsOf(Goal $goal, Day $on): array
     {
         return array_values(
             array_filter(
                 $this->plan->projectsContributingTo($goal, $on),
-                static fn(array $link): bool => LeftOut::forState($link[0]->stateOn($on)) === null,
+                fn(array $pair): bool => $this->projects->leftOut($pair[0], $pair[1], $on) === null,
             ),
         );
     }
@@ -154,28 +158,31 @@ final class Movement
      */
     private function directTasks(Goal $goal, Work $measure, Day $on, callable $value): array
     {
-        $tasks = $this->tallies->ofDirectTasks($goal->id, $on)->tasks ?? 0;
+        $tally = $this->tallies->ofDirectTasks($goal->id, $on);
 
-        return $tasks === 0 ? [] : [[$measure->tasksWeight, $value()]];
+        return $tally === null || $tally->tasks === 0 || $tally->hasNothingLeft() ? [] : [[$measure->tasksWeight, $value()]];
     }
 
     private function added(?Tally $tally): Fraction
     {
-        return $tally === null || $tally->tasks === 0 ? Fraction::zero() : $tally->added->over($tally->total);
+        return $tally === null || $tally->total->isZero()
+            ? Fraction::zero()
+            : $tally->added->over($tally->total)->within(Fraction::zero(), Fraction::one());
     }
 
     /**
      * The weighted mean, in which what is not measured counts 0; null when nothing is measured.
      *
-     * @param list<array{Fraction, ?Fraction}> $parts weights and values
+     * @param list<array{0: Fraction, 1: ?Fraction, 2?: bool}> $parts weights and values, and whether the weight is the rest of another's
      */
     private static function mean(array $parts): ?Fraction
     {
         $sum = null;
         $weights = Fraction::zero();
 
-        foreach ($parts as [$weight, $value]) {
-            $weights = $weights->plus($weight);
+        foreach ($parts as $part) {
+            [$weight, $value] = $part;
+            $weights = $part[2] ?? false ? $weights : $weights->plus($weight);
             $sum = $value === null ? $sum : ($sum ?? Fraction::zero())->plus($weight->times($value));
         }
 

@@ -6,7 +6,8 @@ namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Fraction;
+use Loftrin\Core\Calendar\Span;
+use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Project;
 
 /** The goals, what serves them and what was read of them: all that a roll-up climbs through. */
@@ -15,7 +16,7 @@ final readonly class Plan
     /** @var array<array-key, list<Goal>> by parent */
     private array $children;
 
-    /** @var array<string, list<array{Project, Fraction}>> by goal, each with its weight there */
+    /** @var array<string, list<array{Project, Contribution}>> by goal, each with its link there */
     private array $contribution;
 
     /** @var array<array-key, list<Reading>> by goal, ascending by day and, within one, as entered */
@@ -39,7 +40,7 @@ final readonly class Plan
 
         foreach ($projects as $project) {
             foreach ($project->serves as $link) {
-                $contribution[$link->goal][] = [$project, $link->weight];
+                $contribution[$link->goal][] = [$project, $link];
             }
         }
 
@@ -60,14 +61,20 @@ final readonly class Plan
         return $on === null ? $children : array_values(array_filter($children, static fn(Goal $child): bool => $child->isThereOn($on)));
     }
 
-    /** @return list<array{Project, Fraction}> those that were there by the end of the day, or all of them, each with its weight here */
+    /** @return list<array{Project, Contribution}> those that were there by the end of the day with a link that holds on it, or all that ever were */
     public function projectsContributingTo(Goal $goal, ?Day $on = null): array
     {
         $contribution = $this->contribution[$goal->id] ?? [];
 
         return $on === null
             ? $contribution
-            : array_values(array_filter($contribution, static fn(array $link): bool => $link[0]->isThereOn($on)));
+            : array_values(array_filter($contribution, static fn(array $pair): bool => $pair[0]->isThereOn($on) && $pair[1]->holdsOn($on)));
+    }
+
+    /** @return array<array-key, Span> the days of each goal's period, by goal */
+    public function periods(): array
+    {
+        return array_map(static fn(Goal $goal): Span => $goal->period->span, $this->goals);
     }
 
     /** The reading that counts on the day: of several on one day the one entered last. */

@@ -8,7 +8,7 @@ namespace Loftrin\Core\Goals;
 enum Result: string
 {
     case Met = 'met';
-    case PartlyMet = 'partly_met';
+    case InPart = 'in_part';
     case NotMet = 'not_met';
-    case Dropped = 'dropped';
+    case Stopped = 'stopped';
 }

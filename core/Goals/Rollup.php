@@ -11,8 +11,8 @@ use Loftrin\Core\Goals\Measure\Judged;
 use Loftrin\Core\Goals\Measure\Keep;
 use Loftrin\Core\Goals\Measure\Number;
 use Loftrin\Core\Goals\Measure\Work;
+use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Project;
-use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Tallies;
 
 /** Every goal's and project's figure as of any day, from the work beneath it. Rules: computation 3 to 5. */
@@ -24,6 +24,8 @@ final class Rollup
 
     private readonly Measurement $measurement;
 
+    private readonly ProjectProgress $projects;
+
     /** @var array<string, array<int, ?Fraction>> progress by goal and day */
     private array $known = [];
 
@@ -31,7 +33,14 @@ final class Rollup
     {
         $this->pace = new Pace($plan->calendar);
         $this->measurement = new Measurement($plan, $tallies, $this->pace);
-        $this->movement = new Movement($plan, $tallies, $this->measurement);
+        $this->projects = new ProjectProgress($tallies);
+        $this->movement = new Movement(
+            plan: $plan,
+            tallies: $tallies,
+            measurement: $this->measurement,
+            projects: $this->projects,
+            counted: $this->counted(...),
+        );
     }
 
     /** The goal's progress as of the end of the day, 0 to 1; null when there is nothing to measure. */
@@ -99,7 +108,7 @@ final class Rollup
     /** The project's progress as of the end of the day, 0 to 1; null with no task in scope. */
     public function projectProgress(Project $project, Day $on): ?Fraction
     {
-        return $project->stateOn($on) === ProjectState::Done ? Fraction::one() : $this->tallies->ofProject($project->id, $on)->progress();
+        return $this->projects->of($project, $on);
     }
 
     /** The progress of the goal's direct tasks together, 0 to 1; null with none in scope. */
@@ -147,9 +156,9 @@ final class Rollup
     private function lines(Goal $goal, Day $on): array
     {
         return [
-            ...array_map(fn(Goal $child): Contributor => $this->fromGoal($child, $on), $this->plan->childrenOf($goal, $on)),
+            ...$this->fromGoals($this->plan->childrenOf($goal, $on), $on),
             ...array_map(
-                fn(array $contribution): Contributor => $this->fromProject($contribution[0], $contribution[1], $on),
+                fn(array $pair): Contributor => $this->fromProject($pair[0], $pair[1], $on),
                 $this->plan->projectsContributingTo($goal, $on),
             ),
             ...$this->fromDirectTasks($goal, $on),
@@ -162,7 +171,7 @@ final class Rollup
         $weights = Fraction::zero();
 
         foreach ($lines as $line) {
-            $weights = $line->leftOut === null ? $weights->plus($line->weight) : $weights;
+            $weights = $line->leftOut === null && ! $line->isRest ? $weights->plus($line->weight) : $weights;
         }
 
         return $weights;
@@ -186,13 +195,26 @@ final class Rollup
         return $sum?->over(self::weights($lines));
     }
 
+    /**
+     * @param list<Goal> $children there by the day
+     *
+     * @return list<Contributor> likewise
+     */
+    private function fromGoals(array $children, Day $on): array
+    {
+        $shares = RestShares::among($children, $on, fn(Goal $child): ?Fraction => $this->counted($child, $on));
+
+        return array_map(function (Goal $child) use ($shares, $on): Contributor {
+            $line = $this->fromGoal($child, $on);
+            $share = $shares[$child->id] ?? null;
+
+            return $share === null || $line->leftOut !== null ? $line : $line->asRest($share);
+        }, $children);
+    }
+
     private function fromGoal(Goal $child, Day $on): Contributor
     {
-        $leftOut = match (true) {
-            $child->isDroppedOn($on) => LeftOut::Dropped,
-            $child->measure instanceof Judged => LeftOut::Judged,
-            default => null,
-        };
+        $leftOut = LeftOut::ofGoal($child, $on);
 
         return new Contributor(
             kind: ContributorKind::Goal,
@@ -200,31 +222,29 @@ final class Rollup
             weight: $child->weight,
             progress: $leftOut === null ? $this->counted($child, $on) : null,
             leftOut: $leftOut,
-            since: $leftOut === LeftOut::Dropped ? $child->closing?->on : null,
+            since: $leftOut === LeftOut::Stopped ? $child->closing?->on : null,
         );
     }
 
     /** A limit that was not decided counts what it has earned, anything else as it stands. */
     private function counted(Goal $goal, Day $on): ?Fraction
     {
-        $closing = $goal->closingOn($on);
-
-        return $goal->measure instanceof Keep && $closing?->decided() === null
-            ? $this->measurement->earned($goal, $goal->measure, $closing !== null ? $closing->on : $on)
+        return $goal->measure instanceof Keep && $goal->closingOn($on)?->decided() === null
+            ? $this->measurement->earned($goal, $goal->measure, $on)
             : $this->progress($goal, $on);
     }
 
-    private function fromProject(Project $project, Fraction $weight, Day $on): Contributor
+    private function fromProject(Project $project, Contribution $link, Day $on): Contributor
     {
-        $leftOut = LeftOut::forState($project->stateOn($on));
+        $leftOut = $this->projects->leftOut($project, $link, $on);
 
         return new Contributor(
             kind: ContributorKind::Project,
             id: $project->id,
-            weight: $weight,
-            progress: $leftOut === null ? $this->projectProgress($project, $on) : null,
+            weight: $link->weight,
+            progress: $leftOut === null ? $this->projects->through($project, $link, $on, $on) : null,
             leftOut: $leftOut,
-            since: $leftOut === null ? null : $project->stateOn,
+            since: $leftOut === null || $leftOut === LeftOut::NoBasis ? null : $project->stateOn,
         );
     }
 
@@ -243,7 +263,7 @@ final class Rollup
                 null,
                 $goal->measure->tasksWeight,
                 $tally->progress(),
-                $tally->tasks === 0 ? LeftOut::NoBasis : null,
+                $tally->tasks === 0 || $tally->hasNothingLeft() ? LeftOut::NoBasis : null,
             ),
         ];
     }

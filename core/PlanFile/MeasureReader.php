@@ -47,7 +47,7 @@ final readonly class MeasureReader
 
     public function closing(Record $record): ?Closing
     {
-        $result = $record->choice('result', Result::class, Result::Dropped);
+        $result = $record->choice('result', Result::class, Result::Stopped);
         $on = $record->day('closed_on');
 
         if ($record->has('closed_on') !== $record->has('result')) {

@@ -29,9 +29,10 @@ final readonly class PlanComputation
 
     public function __construct(private PlanDocument $document, private Day $on)
     {
+        $plan = new Plan($document->calendar, $document->goals, $document->projects, $document->readings);
         $this->rollup = new Rollup(
-            new Plan($document->calendar, $document->goals, $document->projects, $document->readings),
-            new TalliesOfTasks($document->projects, $document->recurringTasks, $document->tasks),
+            $plan,
+            new TalliesOfTasks($document->projects, $document->recurringTasks, $document->tasks, $plan->periods()),
         );
         $this->forecaster = new Forecaster($document->calendar, $this->rollup);
     }

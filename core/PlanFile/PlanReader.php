@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Loftrin\Core\PlanFile;
 
 use InvalidArgumentException;
+use Loftrin\Core\Goals\Succession;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Placement;
 use Loftrin\Core\Goals\Reading;
@@ -52,6 +53,7 @@ final class PlanReader
         $readings = $this->readings();
         $this->sections->refuseDanglingLinks();
         $this->refuseMisplaced($goals);
+        $this->refuseCarrying($goals);
         $this->refuseLoops($tasks);
         $this->faults->refuse();
 
@@ -120,6 +122,20 @@ final class PlanReader
 
             if ($fault !== null) {
                 $this->faults->add("goal $goal->id", "$fault (parent $goal->parent)");
+            }
+        }
+    }
+
+    /** @param array<array-key, Goal> $goals */
+    private function refuseCarrying(array $goals): void
+    {
+        $succession = new Succession($goals);
+
+        foreach ($goals as $goal) {
+            $fault = $succession->fault($goal);
+
+            if ($fault !== null) {
+                $this->faults->add("goal $goal->id", $fault);
             }
         }
     }

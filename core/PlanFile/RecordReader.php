@@ -42,6 +42,7 @@ final readonly class RecordReader
         $measure = $this->measures->measure($record);
         $closing = $this->measures->closing($record);
         $created = self::createdBefore($record, 'closed_on');
+        $carries = $this->sections->link($record, 'carries', 'goals', $record->text('carries'));
 
         if ($period === null || $measure === null) {
             return null;
@@ -59,6 +60,7 @@ final readonly class RecordReader
                 closing: $closing,
                 area: $area,
                 createdOn: $created,
+                carries: $carries,
             ),
         );
     }
@@ -117,6 +119,7 @@ final readonly class RecordReader
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $stage = $record->text('stage');
         $after = $record->texts('after');
+        $formerly = $this->formerly($record);
         $this->checkPlace($record, $stage, $projects[$project ?? ''] ?? null, $project);
         $this->checkTimes($record);
 
@@ -141,6 +144,8 @@ final readonly class RecordReader
                 steps: array_map(static fn(Record $step): ?Day => $step->day('done_on'), $record->records('steps')),
                 after: $after,
                 waits: ($record->text('waiting_on') ?? '') !== '',
+                since: $record->day('since'),
+                formerly: $formerly,
             ),
         );
     }
@@ -168,7 +173,16 @@ final readonly class RecordReader
         foreach ($record->records('serves') as $link) {
             $goal = $this->sections->link($record, 'serves', 'goals', $link->required('goal'));
             $contribution =
-                $goal === null ? null : $record->make(static fn(): Contribution => new Contribution($goal, $link->number('weight')));
+                $goal === null
+                    ? null
+                    : $record->make(
+                        static fn(): Contribution => new Contribution(
+                            $goal,
+                            $link->number('weight'),
+                            $link->day('from'),
+                            $link->day('until'),
+                        ),
+                    );
 
             if (isset($serves[$goal ?? ''])) {
                 $record->fault("serves $goal twice");
@@ -180,6 +194,23 @@ final readonly class RecordReader
         }
 
         return array_values($serves);
+    }
+
+    /** @return list<Contribution> where a task stood before, in order */
+    private function formerly(Record $record): array
+    {
+        $stays = [];
+
+        foreach ($record->records('formerly') as $stay) {
+            $goal = $this->sections->link($record, 'formerly', 'goals', $stay->required('goal'));
+            $until = $stay->requiredDay('until');
+
+            if ($goal !== null && $until !== null) {
+                $stays[] = $record->make(static fn(): Contribution => new Contribution($goal, from: $stay->day('since'), until: $until));
+            }
+        }
+
+        return array_values(array_filter($stays));
     }
 
     private function checkPlace(Record $record, ?string $stage, ?Project $project, ?string $named): void

@@ -60,6 +60,10 @@ final readonly class WorkspaceReader
     /** @return list<Weekday> */
     private function weekdays(Record $workspace): array
     {
+        if ($workspace->items('working_days') === []) {
+            $workspace->fault('working_days must name a weekday at least');
+        }
+
         return array_values(
             array_filter(
                 array_map(

@@ -8,85 +8,87 @@ use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Goal;
 
-/** What was done in a span, and whether it served the goals, in minutes. Rules: computation 7. */
+/**
+ * What was done in a span, and whether it served the goals, in minutes: one account of hours, whose slices are sums over the same
+ * entries and add up to the whole. Rules: computation 7.
+ */
 final readonly class Ledger
 {
     /** What a task without an estimate weighs, in minutes. */
     public const USUAL_MINUTES = 30;
 
-    /**
-     * @param array<string, Fraction> $byGoal minutes by the top goal of the thread
-     * @param array<string, Fraction> $byArea minutes by area; those with none under ""
-     * @param array<string, list<string>> $tasksByGoal ids of the tasks behind each of these; those that are not threaded under ""
-     * @param array<string, list<string>> $tasksByArea
-     */
-    private function __construct(
-        public Fraction $minutes,
-        public Fraction $threaded,
-        public array $byGoal,
-        public array $byArea,
-        public array $tasksByGoal,
-        public array $tasksByArea,
-    ) {
+    public Fraction $minutes;
+
+    public Fraction $threaded;
+
+    /** @var array<array-key, Fraction> minutes by the top goal of the thread */
+    public array $byGoal;
+
+    /** @var array<array-key, Fraction> minutes by area; those with none under "" */
+    public array $byArea;
+
+    /** @var array<array-key, list<string>> ids of the tasks behind each goal; those that are not threaded under "" */
+    public array $tasksByGoal;
+
+    /** @var array<array-key, list<string>> likewise by area */
+    public array $tasksByArea;
+
+    /** @param list<LedgerEntry> $entries */
+    private function __construct(public array $entries)
+    {
+        $this->minutes = self::sum($entries);
+        $this->threaded = self::sum(array_filter($entries, static fn(LedgerEntry $entry): bool => $entry->goals !== []));
+        [$byGoal, $tasksByGoal, $byArea, $tasksByArea] = [[], [], [], []];
+
+        foreach ($entries as $entry) {
+            $byArea[$entry->area] = ($byArea[$entry->area] ?? Fraction::zero())->plus($entry->minutes);
+            $tasksByArea[$entry->area][] = $entry->task;
+
+            foreach ($entry->goals as $goal => $share) {
+                $byGoal[$goal] = ($byGoal[$goal] ?? Fraction::zero())->plus($entry->minutes->times($share));
+                $tasksByGoal[$goal][] = $entry->task;
+            }
+
+            if ($entry->goals === []) {
+                $tasksByGoal[''][] = $entry->task;
+            }
+        }
+
+        [$this->byGoal, $this->tasksByGoal, $this->byArea, $this->tasksByArea] = [$byGoal, $tasksByGoal, $byArea, $tasksByArea];
     }
 
     /**
      * @param iterable<Task> $tasks those done outside the span are passed over
-     * @param array<array-key, Project> $projects
-     * @param array<array-key, RecurringTask> $recurringTasks
-     * @param array<array-key, Goal> $goals
+     * @param array<array-key, Project> $projects by id
+     * @param array<array-key, RecurringTask> $recurringTasks by id
+     * @param array<array-key, Goal> $goals by id: those that are linked, and all above them
      */
     public static function of(Span $span, iterable $tasks, array $projects, array $recurringTasks, array $goals): self
     {
-        $total = Fraction::zero();
-        $threaded = Fraction::zero();
-        $byGoal = [];
-        $byArea = [];
-        $tasksByGoal = [];
-        $tasksByArea = [];
+        $threads = new WorkThreads($projects, $recurringTasks, $goals);
+        $entries = [];
 
         foreach ($tasks as $task) {
-            if ($task->life->doneOn === null || ! $span->holds($task->life->doneOn)) {
-                continue;
-            }
+            $on = $task->life->doneOn;
 
-            $minutes = $task->minutes ?? Fraction::of(self::USUAL_MINUTES);
-            $project = $projects[$task->project ?? ''] ?? null;
-            $area = ($project !== null ? $project->area : ($goals[$task->goal ?? ''] ?? null)?->area) ?? '';
-            $total = $total->plus($minutes);
-            $byArea[$area] = ($byArea[$area] ?? Fraction::zero())->plus($minutes);
-            $tasksByArea[$area][] = $task->id;
-            $links = self::links($task, $project, $recurringTasks[$task->recurringTask ?? ''] ?? null);
-
-            if ($links === []) {
-                $tasksByGoal[''][] = $task->id;
-
-                continue;
-            }
-
-            $threaded = $threaded->plus($minutes);
-            $weights = array_reduce(
-                $links,
-                static fn(Fraction $sum, Contribution $link): Fraction => $sum->plus($link->weight),
-                Fraction::zero(),
-            );
-
-            foreach ($links as $link) {
-                $top = ($goals[$link->goal] ?? null)?->topAmong($goals)->id ?? $link->goal;
-                $part = $minutes->times($link->weight)->over($weights);
-                $byGoal[$top] = ($byGoal[$top] ?? Fraction::zero())->plus($part);
-                $tasksByGoal[$top][$task->id] = $task->id;
+            if ($on !== null && $span->holds($on)) {
+                $entries[] = $threads->entry($task, $on);
             }
         }
 
-        return new self(
-            minutes: $total,
-            threaded: $threaded,
-            byGoal: $byGoal,
-            byArea: $byArea,
-            tasksByGoal: array_map(array_values(...), $tasksByGoal),
-            tasksByArea: $tasksByArea,
-        );
+        return new self($entries);
+    }
+
+    /** The same account of those days alone. */
+    public function during(Span $span): self
+    {
+        return $this->where(static fn(LedgerEntry $entry): bool => $span->holds($entry->on));
+    }
+
+    /** @param callable(LedgerEntry): bool $isOf which entries it is an account of */
+    public function where(callable $isOf): self
+    {
+        return new self(array_values(array_filter($this->entries, $isOf)));
     }
 
     /** Threaded ÷ total, 0 to 1; null with nothing done. */
@@ -95,13 +97,9 @@ final readonly class Ledger
         return $this->minutes->isZero() ? null : $this->threaded->over($this->minutes);
     }
 
-    /** @return list<Contribution> */
-    private static function links(Task $task, ?Project $project, ?RecurringTask $recurringTask): array
+    /** @param array<array-key, LedgerEntry> $entries */
+    private static function sum(array $entries): Fraction
     {
-        return match (true) {
-            $task->goal !== null => [new Contribution($task->goal)],
-            $project !== null && $project->serves !== [] => $project->serves,
-            default => $recurringTask->serves ?? [],
-        };
+        return array_reduce($entries, static fn(Fraction $sum, LedgerEntry $entry): Fraction => $sum->plus($entry->minutes), Fraction::zero());
     }
 }

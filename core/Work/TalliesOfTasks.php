@@ -13,54 +13,38 @@ final class TalliesOfTasks implements Tallies
     /** @var array<string, list<Task>> */
     private array $byProject = [];
 
-    /** @var array<string, list<Task>> */
+    /** @var array<string, list<array{Task, Contribution}>> by goal, each with a stay there */
     private array $byGoal = [];
-
-    /** @var array<string, list<Task>> */
-    private array $byRecurringTask = [];
 
     /** @var array<string, array<string, Tally>> by project and days */
     private array $known = [];
 
-    /** @var array<string, list<int>> the days on which a goal's linked tasks were done, ascending */
-    private array $doneDays = [];
+    /** @var ?array<string, list<int>> the days on which a goal's linked tasks were done, once they are asked for */
+    private ?array $doneDays = null;
 
-    /** @var array<string, list<string>> ids of the projects by goal */
-    private array $projectsOfGoal = [];
-
-    /** @var array<string, list<string>> ids of the recurring tasks by goal */
-    private array $recurringTasksOfGoal = [];
+    private readonly Links $links;
 
     /**
      * @param array<array-key, Project> $projects by id
      * @param array<array-key, RecurringTask> $recurringTasks by id
      * @param list<Task> $tasks
+     * @param array<array-key, Span> $periods by goal, where goals count what is done
      */
-    public function __construct(private readonly array $projects, array $recurringTasks, array $tasks)
-    {
+    public function __construct(
+        private readonly array $projects,
+        private readonly array $recurringTasks,
+        private readonly array $tasks,
+        array $periods = [],
+    ) {
+        $this->links = new Links($periods);
+
         foreach ($tasks as $task) {
             if ($task->project !== null) {
                 $this->byProject[$task->project][] = $task;
             }
 
-            if ($task->goal !== null) {
-                $this->byGoal[$task->goal][] = $task;
-            }
-
-            if ($task->recurringTask !== null) {
-                $this->byRecurringTask[$task->recurringTask][] = $task;
-            }
-        }
-
-        foreach ($projects as $project) {
-            foreach ($project->serves as $link) {
-                $this->projectsOfGoal[$link->goal][] = $project->id;
-            }
-        }
-
-        foreach ($recurringTasks as $recurringTask) {
-            foreach ($recurringTask->serves as $link) {
-                $this->recurringTasksOfGoal[$link->goal][] = $recurringTask->id;
+            foreach ($task->stays as $stay) {
+                $this->byGoal[$stay->goal][] = [$task, $stay];
             }
         }
     }
@@ -79,16 +63,36 @@ final class TalliesOfTasks implements Tallies
 
     public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally
     {
-        $there = array_values(array_filter($this->byGoal[$goal] ?? [], static fn(Task $task): bool => $task->life->existsOn($on)));
+        $by ??= $on;
+        $there = [];
 
-        return $there === [] ? null : self::tally($there, Weighing::Count, $on, $by ?? $on);
+        foreach ($this->byGoal[$goal] ?? [] as [$task, $stay]) {
+            if ($stay->holdsOn($on) && $task->life->existsOn($on)) {
+                $there[(string) $stay->from][] = $task;
+            }
+        }
+
+        $sum = null;
+
+        foreach ($there as $from => $tasks) {
+            $tally = self::tally($tasks, Weighing::Count, $on, $by);
+            $left = $from === '' ? $tally : $tally->beyond(self::tally($tasks, Weighing::Count, $on, Day::of($from)));
+            $sum = $sum?->plus($left) ?? $left;
+        }
+
+        return $sum;
     }
 
     public function doneFor(string $goal, Span $span): int
     {
-        $days = $this->doneDays[$goal] ??= $this->daysDone($goal);
+        $this->doneDays ??= $this->daysDone();
 
-        return count(array_filter($days, static fn(int $day): bool => $day >= $span->first->number && $day <= $span->last->number));
+        return count(
+            array_filter(
+                $this->doneDays[$goal] ?? [],
+                static fn(int $day): bool => $day >= $span->first->number && $day <= $span->last->number,
+            ),
+        );
     }
 
     /** @param list<Task> $tasks */
@@ -105,22 +109,29 @@ final class TalliesOfTasks implements Tallies
         return $weighing->tally($heaps);
     }
 
-    /** @return list<int> */
-    private function daysDone(string $goal): array
+    /** @return array<string, list<int>> */
+    private function daysDone(): array
     {
-        $lists = [
-            $this->byGoal[$goal] ?? [],
-            ...array_map(fn(string $id): array => $this->byProject[$id] ?? [], $this->projectsOfGoal[$goal] ?? []),
-            ...array_map(fn(string $id): array => $this->byRecurringTask[$id] ?? [], $this->recurringTasksOfGoal[$goal] ?? []),
-        ];
         $days = [];
 
-        foreach (array_merge(...$lists) as $task) {
-            if ($task->life->doneOn !== null) {
-                $days[$task->id] = $task->life->doneOn->number;
+        foreach ($this->tasks as $task) {
+            $on = $task->life->doneOn;
+
+            if ($on === null) {
+                continue;
+            }
+
+            $counting = [
+                ...$this->links->countingOn($task->stays, $on),
+                ...$this->links->countingOn(($this->projects[$task->project ?? ''] ?? null)->serves ?? [], $on),
+                ...$this->links->countingOn(($this->recurringTasks[$task->recurringTask ?? ''] ?? null)->serves ?? [], $on),
+            ];
+
+            foreach (array_unique(array_column($counting, 'goal')) as $goal) {
+                $days[$goal][] = $on->number;
             }
         }
 
-        return array_values($days);
+        return $days;
     }
 }

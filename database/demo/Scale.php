@@ -131,7 +131,7 @@ final class Scale
             'starts_on' => (string) $period->span->first, 'ends_on' => (string) $period->span->last,
             'anchor_on' => (string) $period->anchor(), 'parent_id' => $parent,
             'owner_id' => 1 + $id % self::PEOPLE, 'area_id' => 1 + $id % 6, 'measure' => 'work',
-            'closed_on' => $isOver ? (string) $period->span->last : null, 'result' => $isOver ? 'partly_met' : null,
+            'closed_on' => $isOver ? (string) $period->span->last : null, 'result' => $isOver ? 'in_part' : null,
         ]);
     }
 

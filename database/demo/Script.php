@@ -71,7 +71,7 @@ final class Script
             'rev47' => [
                 'title' => '€47,000 a month', 'under' => 'RV', 'owner' => 'jonah',
                 'measure' => ['measure' => 'number', 'start_value' => 42000, 'target_value' => 47000, 'unit' => '€'],
-                'course' => [42000, 46300], 'result' => 'partly_met', 'line' => 'Two contracts slipped into the next quarter.',
+                'course' => [42000, 46300], 'result' => 'in_part', 'line' => 'Two contracts slipped into the next quarter.',
             ],
             'faillog' => [
                 'title' => 'A failure log with causes', 'under' => 'FF', 'owner' => 'tomasz', 'measure' => ['measure' => 'work'],
@@ -79,14 +79,14 @@ final class Script
             ],
             'roles' => [
                 'title' => 'Roles written down', 'under' => 'TM', 'owner' => 'noor', 'measure' => ['measure' => 'work'],
-                'result' => 'partly_met', 'score' => 0.6, 'line' => 'Six of nine. Mine is missing.',
+                'result' => 'in_part', 'score' => 0.6, 'line' => 'Six of nine. Mine is missing.',
             ],
         ],
         2 => [
             'wet15' => [
                 'title' => 'First 15 harbours fitted', 'under' => 'HB', 'owner' => 'priya', 'main' => true,
                 'measure' => ['measure' => 'number', 'start_value' => 0, 'target_value' => 15, 'unit' => 'harbours'], 'course' => [0, 14],
-                'result' => 'partly_met', 'line' => 'Fourteen. Weather took the last one.',
+                'result' => 'in_part', 'line' => 'Fourteen. Weather took the last one.',
             ],
             'rev55' => [
                 'title' => '€55,000 a month', 'under' => 'RV', 'owner' => 'jonah',
@@ -114,7 +114,7 @@ final class Script
             ],
             'chairs' => [
                 'title' => 'Elif chairs the Quay hour', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'],
-                'result' => 'partly_met', 'score' => 0.5, 'line' => 'Every second one so far.',
+                'result' => 'in_part', 'score' => 0.5, 'line' => 'Every second one so far.',
             ],
         ],
         3 => [

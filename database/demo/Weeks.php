@@ -99,7 +99,7 @@ final class Weeks
         $result = match (true) {
             ! $isPast => null,
             $fate <= 58 => 'met',
-            $fate <= 82 => 'partly_met',
+            $fate <= 82 => 'in_part',
             default => 'not_met',
         };
         $key = "week $number";
@@ -116,7 +116,7 @@ final class Weeks
         ]);
 
         foreach (['Prepare: %s', 'Finish: %s'] as $place => $words) {
-            $isDone = $isPast && ($result === 'met' || ($result === 'partly_met' && $place === 0));
+            $isDone = $isPast && ($result === 'met' || ($result === 'in_part' && $place === 0));
             $this->work->task([
                 'title' => sprintf($words, WeekScript::afterColon($title)),
                 'goal_id' => $this->goals->id($key),

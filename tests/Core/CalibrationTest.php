@@ -12,10 +12,10 @@ $estimates = fn(array $said): array => array_map(fn(array $one): Estimate => new
 $results = [
     'a' => Result::Met,
     'b' => Result::Met,
-    'c' => Result::PartlyMet,
+    'c' => Result::InPart,
     'd' => Result::NotMet,
     'e' => Result::Met,
-    'x' => Result::Dropped,
+    'x' => Result::Stopped,
 ];
 
 it('is the mean distance from what became of the goals, and its square', function () use ($estimates, $results): void {

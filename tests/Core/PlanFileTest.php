@@ -6,6 +6,16 @@ use Loftrin\Core\Fraction;
 use Loftrin\Core\PlanFile\PlanReader;
 use Tests\Core\Plans;
 
+/** A task that stands somewhere, and stood elsewhere before. */
+$stays = static fn(array $task, array $formerly): array => [
+    'goals' => [Plans::goal('a', '2027'), Plans::goal('b', '2027'), Plans::goal('c', '2027')],
+    'tasks' => [['id' => 't', ...$task, 'formerly' => $formerly]],
+];
+/** Goal b carries goal a on. */
+$carries = static fn(array $a, array $b): array => [
+    'goals' => [Plans::goal('a', '2027', more: $a), Plans::goal('b', '2027', more: ['carries' => 'a', ...$b])],
+];
+
 it('refuses a plan that breaks a rule, naming the record and the rule', function (array $plan, string $fault): void {
     expect(implode("\n", Plans::faults($plan)))->toContain($fault);
 })->with([
@@ -54,6 +64,64 @@ it('refuses a plan that breaks a rule, naming the record and the rule', function
         ['goals' => [Plans::goal('g', '2027', more: ['closed_on' => '2027-01-01', 'result' => 'met', 'score' => 2])]],
         'goal g: score must be between 0 and 1',
     ],
+    'a link that ends before it begins' => [
+        [
+            'goals' => [Plans::goal('g', '2027')],
+            'projects' => [['id' => 'p', 'serves' => [['goal' => 'g', 'from' => '2027-03-02', 'until' => '2027-03-01']]]],
+        ],
+        'project p: it cannot end at goal g on 2027-03-01 and begin there on 2027-03-02',
+    ],
+    'a stay that ends before it begins' => [
+        $stays(['goal' => 'b'], [['goal' => 'a', 'since' => '2027-03-02', 'until' => '2027-03-01']]),
+        'task t: it cannot end at goal a on 2027-03-01 and begin there on 2027-03-02',
+    ],
+    'a stay without an end' => [$stays(['goal' => 'b', 'since' => '2027-03-02'], [['goal' => 'a']]), 'task t: until is missing'],
+    'a stay that ends after the next begins' => [
+        $stays(['goal' => 'b', 'since' => '2027-03-01'], [['goal' => 'a', 'until' => '2027-03-02']]),
+        'task t: it stood at goal a after it came to goal b',
+    ],
+    'a stay after one that began before everything' => [
+        $stays(['goal' => 'b'], [['goal' => 'a', 'until' => '2027-03-02']]),
+        'task t: it stood at goal a after it came to goal b',
+    ],
+    'stays out of order' => [
+        $stays(
+            ['goal' => 'c', 'since' => '2027-04-01'],
+            [['goal' => 'b', 'since' => '2027-03-01', 'until' => '2027-04-01'], ['goal' => 'a', 'until' => '2027-03-01']],
+        ),
+        'task t: it stood at goal b after it came to goal a',
+    ],
+    'two stays at one goal that touch' => [
+        $stays(
+            ['goal' => 'a', 'since' => '2027-03-01'],
+            [['goal' => 'a', 'until' => '2027-03-01'], ['goal' => 'b', 'since' => '2027-03-01', 'until' => '2027-03-01']],
+        ),
+        'task t: its two stays at goal a touch',
+    ],
+    'since when, but where?' => [['tasks' => [['id' => 't', 'since' => '2027-03-01']]], 'task t: since needs a goal'],
+    'a former goal that is not there' => [$stays([], [['goal' => 'x', 'until' => '2027-03-02']]), 'task t: formerly x is not in goals'],
+    'it carries an open goal' => [$carries([], ['created_on' => '2027-04-01']), 'goal b: carries a, which is open'],
+    'it carries a stopped goal' => [
+        $carries(['closed_on' => '2027-03-01', 'result' => 'stopped'], ['created_on' => '2027-04-01']),
+        'goal b: carries a, which was stopped',
+    ],
+    'it carries a goal that was closed later' => [
+        $carries(['closed_on' => '2027-04-02', 'result' => 'not_met'], ['created_on' => '2027-04-01']),
+        'goal b: carries a and needs a created_on from 2027-04-02 on, when that was closed',
+    ],
+    'it carries a goal from nobody knows when' => [
+        $carries(['closed_on' => '2027-04-02', 'result' => 'not_met'], []),
+        'goal b: carries a and needs a created_on from 2027-04-02 on, when that was closed',
+    ],
+    'it carries itself' => [
+        $carries(
+            ['closed_on' => '2027-04-02', 'result' => 'not_met', 'created_on' => '2027-04-02', 'carries' => 'b'],
+            ['closed_on' => '2027-04-02', 'result' => 'not_met', 'created_on' => '2027-04-02'],
+        ),
+        'goal b: carries a: through others, it would carry on itself',
+    ],
+    'it carries a goal that is not there' => [['goals' => [Plans::goal('g', '2027', more: ['carries' => 'x'])]], 'goal g: carries x is not in goals'],
+    'no day is worked' => [['workspace' => ['working_days' => []]], 'workspace: working_days must name a weekday at least'],
     'a checkpoint outside' => [
         ['goals' => [Plans::goal('g', '2027-Q1', more: ['checkpoints' => [['on' => '2027-04-01', 'fraction' => 0.5]]])]],
         'goal g: checkpoint 2027-04-01 lies outside 2027-Q1',

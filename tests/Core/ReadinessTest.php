@@ -82,7 +82,7 @@ it('is ready, yes or no, when what hangs beneath it is done', function () use ($
         ->toBe(Readiness::Done)
         ->and($readiness($yesNo, [$task('a', null)]))
         ->toBeNull()
-        ->and($readiness($yesNo, beneath: ['x' => Result::Met, 'y' => Result::Dropped]))
+        ->and($readiness($yesNo, beneath: ['x' => Result::Met, 'y' => Result::Stopped]))
         ->toBe(Readiness::Done)
         ->and($readiness($yesNo, beneath: ['x' => Result::Met, 'y' => null]))
         ->toBeNull();

@@ -80,7 +80,7 @@ it('explains a figure whose points add up to it', function (): void {
                     ['kind' => 'yes_no'],
                     ['parent' => 'g', 'closed_on' => '2027-01-20', 'result' => 'met', 'weight' => 0.5],
                 ),
-                Plans::goal('gone', '2027-Q1', more: ['parent' => 'g', 'closed_on' => '2027-01-20', 'result' => 'dropped']),
+                Plans::goal('gone', '2027-Q1', more: ['parent' => 'g', 'closed_on' => '2027-01-20', 'result' => 'stopped']),
                 Plans::goal('tone', '2027-Q1', ['kind' => 'judged'], ['parent' => 'g']),
                 Plans::goal('empty', '2027-Q1', more: ['parent' => 'g']),
             ],
@@ -103,7 +103,7 @@ it('explains a figure whose points add up to it', function (): void {
     expect(array_column($result['contributors'], 'id'))
         ->toBe(['met', 'gone', 'tone', 'empty', 'done', 'shelf', 'maybe', 'later', null])
         ->and(array_column($result['contributors'], 'left_out'))
-        ->toBe([null, 'dropped', 'judged', null, null, 'shelved', 'proposed', null, null])
+        ->toBe([null, 'stopped', 'judged', null, null, 'shelved', 'proposed', null, null])
         ->and($rows['later']['progress'])
         ->toBeNull()
         ->and(round(array_sum(array_column($result['contributors'], 'points')), 3))
@@ -211,9 +211,9 @@ it('stands as it was closed', function (array $closing, ?float $progress, string
         ->toBe('ahead');
 })->with([
     [['result' => 'met'], 1.0, 'met'],
-    [['result' => 'partly_met', 'score' => 0.7], 0.7, 'partly_met'],
+    [['result' => 'in_part', 'score' => 0.7], 0.7, 'in_part'],
     [['result' => 'not_met'], 0.5, 'not_met'],
-    [['result' => 'dropped'], 0.5, 'dropped'],
+    [['result' => 'stopped'], 0.5, 'stopped'],
 ]);
 
 it('gives a project a pace while it is active and has both its dates', function (): void {

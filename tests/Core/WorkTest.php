@@ -106,7 +106,7 @@ it('splits the minutes of a task among the threads it serves', function (): void
         [
             'areas' => [['id' => 'a', 'name' => 'a']],
             'goals' => [
-                Plans::goal('top', '2027', more: ['closed_on' => '2027-01-05', 'result' => 'dropped']),
+                Plans::goal('top', '2027', more: ['closed_on' => '2027-01-05', 'result' => 'stopped']),
                 Plans::goal('low', '2027-Q1', more: ['parent' => 'top', 'area' => 'a']),
                 Plans::goal('other', '2027'),
             ],

@@ -46,8 +46,8 @@ it('closes a quarter in one pass, and the next one starts right', function (): v
 
     $this->post('/closing/2027-Q1', [
         'goals' => [
-            $wet->id => ['result' => 'partly_met', 'line' => 'Weather.', 'rest' => 'carried'],
-            $revenue->id => ['result' => 'partly_met', 'rest' => 'carried'],
+            $wet->id => ['result' => 'in_part', 'line' => 'Weather.', 'rest' => 'carried'],
+            $revenue->id => ['result' => 'in_part', 'rest' => 'carried'],
             $farms->id => ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm signs\n\nGotland answers"],
             $guide->id => ['result' => 'dropped', 'rest' => 'dropped'],
             $done->id => ['result' => 'met', 'score' => '', 'rest' => ''],
@@ -151,7 +151,7 @@ it('shelves a goal with its work, to be looked at again', function (): void {
         ->and($task->refresh()->shelved_on)
         ->not->toBeNull()
         ->and($week->refresh()->result)
-        ->toBe(Result::Dropped);
+        ->toBe(Result::Stopped);
 
     Made::later('2027-04-01');
     $tray = $this->actingAs($this->mei)->props('/tray');

@@ -155,7 +155,7 @@ describe('the demo', function (): void {
 
     it('shows of a week goal that was partly met what was still open when it was closed', function (): void {
         $figures = computedFromExport('2027-02-10')['goals'];
-        $partly = Goal::query()->where('horizon', 'week')->where('result', 'partly_met')->get();
+        $partly = Goal::query()->where('horizon', 'week')->where('result', 'in_part')->get();
 
         expect($partly)->not->toBeEmpty();
 

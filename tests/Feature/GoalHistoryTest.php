@@ -42,7 +42,7 @@ it('keeps what is said, read, estimated and changed in a history, as of any day'
         'target' => '28',
         'owner' => $this->mei->id,
     ])->assertSessionHasNoErrors();
-    $this->post("/goals/{$this->goal->id}/close", ['result' => 'partly_met', 'line' => 'Close.']);
+    $this->post("/goals/{$this->goal->id}/close", ['result' => 'in_part', 'line' => 'Close.']);
     $this->post("/goals/{$this->goal->id}/reopen");
 
     expect(($this->history)())

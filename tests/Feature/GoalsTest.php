@@ -150,7 +150,7 @@ it('refuses readings that cannot be', function (array $input, string $field): vo
 
 it('closes a goal and opens it again', function (): void {
     $goal = Made::goal($this->lead, '2027-Q1', ['parent_id' => Made::goal($this->lead)->id]);
-    $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'score' => '60', 'line' => 'Weather.'])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/close", ['result' => 'in_part', 'score' => '60', 'line' => 'Weather.'])->assertSessionHasNoErrors();
 
     $this->get("/goals/$goal->parent_id")->assertInertia(
         fn(AssertableInertia $page) => $page->where('page.goal.gauge.progress', 60)->where('page.sum.0.points', 60)->etc(),

@@ -285,7 +285,7 @@ describe('the review of a quarter', function (): void {
         $this->goals = [];
 
         foreach (
-            [['met', 80], ['not_met', 90], ['met', 60], ['partly_met', 70], ['met', 50], ['dropped', 90]] as $number => [$result, $chance]
+            [['met', 80], ['not_met', 90], ['met', 60], ['in_part', 70], ['met', 50], ['dropped', 90]] as $number => [$result, $chance]
         ) {
             $goal = Made::goal($this->me, '2026-Q4', [
                 'parent_id' => $this->year->id,
@@ -308,7 +308,7 @@ describe('the review of a quarter', function (): void {
                 ['Goal 0', 80, 'met'],
                 ['Goal 1', 90, 'not_met'],
                 ['Goal 2', 60, 'met'],
-                ['Goal 3', 70, 'partly_met'],
+                ['Goal 3', 70, 'in_part'],
                 ['Goal 4', 50, 'met'],
                 ['Goal 5', 90, 'dropped'],
             ])

@@ -108,7 +108,7 @@ it('is worked out anew when what it was made of is changed', function (Closure $
     'a weight' => [fn() => $this->number->update(['weight' => 3])],
     'a goal above' => [fn() => $this->number->update(['parent_id' => null])],
     'a goal closed as of then' => [
-        fn() => $this->number->update(['closed_on' => '2027-02-01', 'result' => 'partly_met', 'score' => 0.9]),
+        fn() => $this->number->update(['closed_on' => '2027-02-01', 'result' => 'in_part', 'score' => 0.9]),
     ],
     'a goal that was not there' => [fn() => $this->number->update(['created_on' => '2027-02-01'])],
     'a goal beneath it' => [fn() => Made::goal($this->mei, '2027-Q1', ['parent_id' => $this->year->id])],

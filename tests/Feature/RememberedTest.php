@@ -188,7 +188,7 @@ it('shows after every kind of change what it would show if nothing were remember
         fn() => $this->put("/tasks/{$this->tasks[1]->id}", ['owner_id' => $noor->id]),
         fn() => $this->put("/tasks/{$this->tasks[1]->id}/aside", ['how' => 'shelve']),
         function () use ($goal, &$batch) {
-            $answer = $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'line' => 'Four of ten']);
+            $answer = $this->post("/goals/$goal->id/close", ['result' => 'in_part', 'line' => 'Four of ten']);
             $batch = session('change')['batch'];
 
             return $answer;

@@ -179,7 +179,7 @@ it('leaves weeks that are over where they are, closed, and carries those that ar
     $goal = ($this->goal)('Wet');
     $past = Made::goal($this->lead, '2027-W05', ['title' => 'Last week', 'parent_id' => $goal->id]);
     $now = Made::goal($this->lead, '2027-W06', ['title' => 'This week', 'parent_id' => $goal->id]);
-    $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'rest' => 'carried'])->assertRedirect();
+    $this->post("/goals/$goal->id/close", ['result' => 'in_part', 'rest' => 'carried'])->assertRedirect();
 
     expect([$past->refresh()->closed_on, $now->refresh()->closed_on])
         ->not->toContain(null)
@@ -239,7 +239,7 @@ it('reopens to the very figures that there were', function (array $said): void {
 })->with([
     'met' => [['result' => 'met']],
     'dropped' => [['result' => 'dropped']],
-    'with a score' => [['result' => 'partly_met', 'score' => '60']],
+    'with a score' => [['result' => 'in_part', 'score' => '60']],
     'carried' => [['result' => 'not_met', 'rest' => 'carried']],
     'split' => [['result' => 'not_met', 'rest' => 'split', 'titles' => "One\nTwo"]],
     'shelved' => [['result' => 'not_met', 'rest' => 'shelved', 'returnOn' => '2027-05-01']],
@@ -311,7 +311,7 @@ it('explains a decided figure as decided', function (array $said, string $words)
         ->toBe($words);
 })->with([
     'a score' => [
-        ['result' => 'partly_met', 'score' => '60', 'line' => 'Weather'],
+        ['result' => 'in_part', 'score' => '60', 'line' => 'Weather'],
         'Computed 66.7%, decided 60% when it was closed on 10 Feb as partly met: “Weather”.',
     ],
     'met' => [['result' => 'met'], 'Computed 66.7%, decided 100% when it was closed on 10 Feb as met.'],
@@ -386,7 +386,7 @@ it('names what is no longer linked to a closed goal as that', function (): void 
 
 it('does not call a closed yes or no all or nothing', function (): void {
     $goal = ($this->goal)('Approval', ['measure' => 'yes_no']);
-    $this->post("/goals/$goal->id/close", ['result' => 'partly_met', 'score' => '60']);
+    $this->post("/goals/$goal->id/close", ['result' => 'in_part', 'score' => '60']);
     $page = $this->props("/goals/$goal->id")['page'];
 
     expect($page['decided'])->toBe('Closed on 10 Feb as partly met. It counts 60%.')->and($page['formula'])->toBeNull();

@@ -171,7 +171,7 @@ it('leaves a finished review and the readings of a closed goal as they are', fun
     $goal = Made::goal($this->lead, '2027', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
     $this->post("/goals/$goal->id/readings", ['on' => Made::TODAY, 'value' => '4'])->assertSessionHasNoErrors();
     $read = session('change')['batch'];
-    $this->post("/goals/$goal->id/close", ['result' => 'partly_met'])->assertSessionHasNoErrors();
+    $this->post("/goals/$goal->id/close", ['result' => 'in_part'])->assertSessionHasNoErrors();
     $this->post("/undo/$read")->assertSessionHasErrors('undo');
 
     expect([Answer::query()->count(), Reading::query()->count()])->toBe([1, 1]);

@@ -153,7 +153,7 @@ final class Walk
     {
         return match ($this->chance->getInt(0, 3)) {
             0 => ['result' => 'met', 'score' => '100', 'line' => 'All of it'],
-            1 => ['result' => 'partly_met', 'score' => (string) $this->chance->getInt(0, 100), 'rest' => 'dropped'],
+            1 => ['result' => 'in_part', 'score' => (string) $this->chance->getInt(0, 100), 'rest' => 'dropped'],
             2 => ['result' => 'not_met', 'rest' => 'carried', 'period' => '2027-Q2'],
             default => ['result' => 'not_met', 'rest' => $this->one(['shelved', 'dropped'])],
         };

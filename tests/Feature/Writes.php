@@ -122,7 +122,7 @@ final class Writes
             'goals.place' => ['quarters' => [2, 3], 'longTermGoal' => $at['longTermGoal']],
             'goals.follow' => [],
             'goals.unfollow' => [],
-            'closing.store' => ['goals' => [$at['goal'] => ['result' => 'partly_met', 'score' => '40', 'rest' => 'shelved']]],
+            'closing.store' => ['goals' => [$at['goal'] => ['result' => 'in_part', 'score' => '40', 'rest' => 'shelved']]],
             'readings.store' => ['on' => '2027-02-09', 'value' => '5.5'],
             'readings.paste' => ['text' => "2\n3", 'last' => '2027-02-09'],
             'readings.update' => ['on' => '2027-02-08', 'value' => '6'],

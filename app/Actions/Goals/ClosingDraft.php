@@ -36,7 +36,7 @@ final readonly class ClosingDraft
                 'rest',
                 'A goal that is met has nothing left to carry over.',
             ),
-            $this->goesOn() && $result === Result::Dropped => throw new RefusedChange(
+            $this->goesOn() && $result === Result::Stopped => throw new RefusedChange(
                 'rest',
                 'A dropped goal is not continued. Shelve the rest, or choose “not met”.',
             ),

@@ -91,9 +91,9 @@ final readonly class ClosingFigures
     {
         return match (true) {
             $this->figure($goal)->band === Band::Reached => Result::Met,
-            $carried !== null && $this->isKept($goal) => Result::PartlyMet,
+            $carried !== null && $this->isKept($goal) => Result::InPart,
             $carried !== null => $carried,
-            $this->workspace->today()->isBefore($goal->ends_on) => Result::Dropped,
+            $this->workspace->today()->isBefore($goal->ends_on) => Result::Stopped,
             default => Result::NotMet,
         };
     }

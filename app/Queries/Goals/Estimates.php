@@ -84,7 +84,7 @@ final readonly class Estimates
             ),
             $said
                 ->mapWithKeys(
-                    static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Dropped],
+                    static fn(Estimate $estimate): array => [(string) $estimate->goal_id => $estimate->goal->result ?? Result::Stopped],
                 )
                 ->all(),
         );

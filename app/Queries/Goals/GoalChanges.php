@@ -113,9 +113,9 @@ final readonly class GoalChanges
     {
         return match ($result) {
             Result::Met => 'met',
-            Result::PartlyMet => 'partly met',
+            Result::InPart => 'partly met',
             Result::NotMet => 'not met',
-            Result::Dropped => 'dropped',
+            Result::Stopped => 'dropped',
         };
     }
 }

@@ -93,7 +93,7 @@ final readonly class Drafts
             Question::Carried->value => $ended(Result::Met),
             Question::Glad->value => $ended(Result::Met),
             Question::Wrong->value => [
-                ...$ended(Result::NotMet, Result::PartlyMet),
+                ...$ended(Result::NotMet, Result::InPart),
                 ...array_map(
                     static fn(AssumptionSeen $each): OfferedLine => self::line(
                         'assumption',

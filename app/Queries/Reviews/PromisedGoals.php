@@ -79,13 +79,13 @@ final readonly class PromisedGoals
                 $goals,
                 static fn(PromisedGoal $each): bool => $each->estimate !== null &&
                     $each->result !== null &&
-                    $each->result !== Result::Dropped,
+                    $each->result !== Result::Stopped,
             ),
         );
         $results = [];
 
         foreach ($judged as $each) {
-            $results[(string) $each->goal->id] = $each->result ?? Result::Dropped;
+            $results[(string) $each->goal->id] = $each->result ?? Result::Stopped;
         }
 
         $calibration = Calibration::of(

@@ -41,7 +41,7 @@ describe('a gauge', () => {
     });
 
     it('has no pace once it is closed', () => {
-        render(<Gauge gauge={gauge({ band: 'partly_met' })} />);
+        render(<Gauge gauge={gauge({ band: 'in_part' })} />);
         expect(find('bg-chalk')).toBeUndefined();
         expect(find('bg-done')).toBeTruthy();
     });
@@ -62,7 +62,7 @@ describe('a gauge', () => {
 
     it.each<[GaugeProps['band'], boolean]>([
         ['met', true],
-        ['partly_met', true],
+        ['in_part', true],
         ['not_met', true],
         ['dropped', true],
         ['reached', false],

@@ -108,7 +108,7 @@ describe('the facts of a longer time', () => {
             goals: [
                 { goal: goal({ id: 1 }), estimate: 60, result: 'met' },
                 { goal: goal({ id: 2, gauge: gauge({ band: 'reached' }) }), estimate: null, result: null },
-                { goal: goal({ id: 3 }), estimate: null, result: 'partly_met' },
+                { goal: goal({ id: 3 }), estimate: null, result: 'in_part' },
             ],
         });
         expect(screen.getByText('2 of 3 goals met')).toBeTruthy();

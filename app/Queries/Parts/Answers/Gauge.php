@@ -136,9 +136,9 @@ final readonly class Gauge implements Props
             Band::Unmeasured => 'not measured',
             Band::Reached => 'reached',
             Band::Met => 'met',
-            Band::PartlyMet => 'partly met',
+            Band::InPart => 'partly met',
             Band::NotMet => 'not met',
-            Band::Dropped => 'dropped',
+            Band::Stopped => 'dropped',
         };
     }
 

@@ -39,7 +39,7 @@ interface Props {
 
 /** What became of a goal; and, where something of it is open, what becomes of that. */
 export function ClosingFields({ title, offer, values, errors, set }: Props) {
-    const isUnfinished = values.result === 'partly_met' || values.result === 'not_met';
+    const isUnfinished = values.result === 'in_part' || values.result === 'not_met';
     const hasRest = isUnfinished || values.result === 'dropped';
     const next = plannedWords(offer.next);
     const field = (name: 'score' | 'line' | 'titles' | 'returnOn', label: string) => ({
@@ -61,7 +61,7 @@ export function ClosingFields({ title, offer, values, errors, set }: Props) {
                 because={offer.because}
                 choices={[
                     { value: 'met', words: 'met' },
-                    { value: 'partly_met', words: 'partly met' },
+                    { value: 'in_part', words: 'partly met' },
                     { value: 'not_met', words: 'not met' },
                     { value: 'dropped', words: 'dropped' },
                 ]}

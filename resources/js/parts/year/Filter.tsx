@@ -13,7 +13,7 @@ const bands: [Band, string][] = [
     ['not_begun', 'Not begun'],
     ['unmeasured', 'Not measured'],
     ['met', 'Met'],
-    ['partly_met', 'Partly met'],
+    ['in_part', 'Partly met'],
     ['not_met', 'Not met'],
     ['dropped', 'Dropped'],
 ];

@@ -79,7 +79,7 @@ function Stub({ goal }: { goal: GoalRow }) {
                 className={clsx(
                     'absolute top-1/2 left-0 -translate-y-1/2 border-current',
                     kept && 'w-full border-t-4',
-                    band === 'partly_met' && 'w-1/2 border-t-4',
+                    band === 'in_part' && 'w-1/2 border-t-4',
                     (band === 'not_met' || band === 'dropped') && 'w-full border-t border-dashed',
                     !goal.isClosed && !kept && 'w-full border-t',
                 )}
