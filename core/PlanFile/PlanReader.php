@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Loftrin\Core\PlanFile;
 
 use InvalidArgumentException;
-use Loftrin\Core\Goals\Succession;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Placement;
 use Loftrin\Core\Goals\Reading;
+use Loftrin\Core\Goals\Succession;
 use Loftrin\Core\Work\Doable;
 use Loftrin\Core\Work\Task;
 
