@@ -14,9 +14,11 @@ use App\Models\Reading;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskContribution;
 use App\Models\Stage;
+use App\Models\Stay;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Goals\CoreRecords;
 use App\Queries\Parts\Standing;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\PlanFile\PlanReader;
@@ -37,6 +39,8 @@ final readonly class PlanExport
     {
         $goals = ($viewer === null ? Goal::query()->openToAll() : Goal::query()->visibleTo($viewer))
             ->with(['checkpoints', 'readings', 'viewers.group.memberships', 'parent.viewers.group.memberships'])
+            ->select('goals.*')
+            ->selectRaw(CoreRecords::CARRIES)
             ->orderBy('id')
             ->get();
         $shown = $goals->modelKeys();
@@ -65,7 +69,7 @@ final readonly class PlanExport
                 Area::query()->orderBy('id')->get(),
                 static fn(Area $area): array => ['id' => Written::id('a', $area->id), 'name' => $area->name],
             ),
-            'goals' => [...Written::each($goals, $this->goal(...)), ...array_column($unnamed, 'goal')],
+            'goals' => [...Written::each($goals, fn(Goal $goal): array => $this->goal($goal, $shown)), ...array_column($unnamed, 'goal')],
             'readings' => [
                 ...Written::each(
                     $goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')),
@@ -106,6 +110,7 @@ final readonly class PlanExport
                             static fn(RecurringTaskContribution $link): array => [
                                 'goal' => Written::id('g', $link->goal_id),
                                 'weight' => Written::number($link->weight),
+                                ...Written::dates($link),
                             ],
                         ),
                     ],
@@ -114,16 +119,20 @@ final readonly class PlanExport
             ),
             'tasks' => Written::each(
                 ($viewer === null ? Task::query()->openToAll() : Task::query()->visibleTo($viewer))
-                    ->with(['stage', 'steps', 'dependencies'])
+                    ->with(['stage', 'steps', 'dependencies', 'stays'])
                     ->orderBy('id')
                     ->get(),
-                $this->task(...),
+                fn(Task $task): array => $this->task($task, $shown),
             ),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function goal(Goal $goal): array
+    /**
+     * @param array<mixed> $shown ids of the goals that are written
+     *
+     * @return array<string, mixed>
+     */
+    private function goal(Goal $goal, array $shown): array
     {
         return array_filter(
             [
@@ -142,6 +151,7 @@ final readonly class PlanExport
                     static fn(Checkpoint $point): array => ['on' => $point->on, 'fraction' => Written::number($point->fraction)],
                 ),
                 'created_on' => $goal->created_on,
+                'carries' => in_array($goal->getAttribute('carries'), $shown, true) ? Written::id('g', $goal->predecessor_id) : null,
                 'closed_on' => $goal->closed_on,
                 'result' => $goal->result,
                 'score' => Written::number($goal->score),
@@ -190,6 +200,7 @@ final readonly class PlanExport
                     static fn(Contribution $link): array => [
                         'goal' => Written::id('g', $link->goal_id),
                         'weight' => Written::number($link->weight),
+                        ...Written::dates($link),
                     ],
                 ),
                 'created_on' => $project->created_on,
@@ -202,8 +213,12 @@ final readonly class PlanExport
         );
     }
 
-    /** @return array<string, mixed> open tasks stand where they were carried to */
-    private function task(Task $task): array
+    /**
+     * @param array<mixed> $shown ids of the goals that are written
+     *
+     * @return array<string, mixed> open tasks stand where they were carried to
+     */
+    private function task(Task $task, array $shown): array
     {
         $standing = Standing::of($task, $this->workspace);
 
@@ -213,6 +228,14 @@ final readonly class PlanExport
                 'title' => $task->title,
                 'project' => Written::id('pr', $task->project_id),
                 'goal' => Written::id('g', $task->goal_id),
+                'since' => $task->goal_since,
+                'formerly' => Written::each(
+                    $task->stays->whereIn('goal_id', $shown),
+                    static fn(Stay $stay): array => array_filter(
+                        ['goal' => Written::id('g', $stay->goal_id), 'since' => $stay->since_on, 'until' => $stay->until_on],
+                        Written::isSaid(...),
+                    ),
+                ),
                 'recurring' => Written::id('r', $task->recurring_task_id),
                 'stage' => $task->stage?->name,
                 'after' => Written::each($task->dependencies, static fn($link): ?string => Written::id('t', $link->after_id)),

@@ -13,8 +13,11 @@ use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\StoredPlans;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\ContributorKind;
 use Loftrin\Core\Goals\LeftOut;
+use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Work\ProjectState;
 
 /**
@@ -47,7 +50,10 @@ final readonly class UnnamedParts
             ->whereIn('parent_id', $shown->modelKeys())
             ->whereKeyNot($shown->modelKeys())
             ->orderBy('id')
-            ->get();
+            ->get()
+            ->keyBy('id');
+        // What carries on one that is not shown either is a part of what that gives.
+        $whole = $goals->reject(static fn(Goal $goal): bool => $goals->get($goal->predecessor_id ?? 0)?->parent_id === $goal->parent_id);
         $unseen = Project::query()
             ->hidden()
             ->where('counts_unnamed', true)
@@ -66,7 +72,7 @@ final readonly class UnnamedParts
 
         return [
             ...array_values(
-                $goals->map(fn(Goal $goal): array => $this->goal($goal, $shown->findOrFail($goal->parent_id), $viewer))->all(),
+                $whole->map(fn(Goal $goal): array => $this->goal($goal, $goals, $shown, $viewer))->all(),
             ),
             ...array_values(
                 $links->map(fn(Contribution $link): array => $this->project($link, $shown->findOrFail($link->goal_id), $viewer))->all(),
@@ -74,18 +80,32 @@ final readonly class UnnamedParts
         ];
     }
 
-    /** @return array{goal: array<string, mixed>, readings: list<array<string, mixed>>} */
-    private function goal(Goal $goal, Goal $parent, ?Person $viewer): array
+    /**
+     * @param Collection<int, Goal> $beside all that are not shown, by id
+     * @param Collection<int, Goal> $shown
+     *
+     * @return array{goal: array<string, mixed>, readings: list<array<string, mixed>>}
+     */
+    private function goal(Goal $goal, Collection $beside, Collection $shown, ?Person $viewer): array
     {
+        $parts = [$goal->id];
+
+        foreach ($beside as $each) {
+            if (in_array($each->predecessor_id, $parts, true)) {
+                $parts[] = $each->id;
+            }
+        }
+
         return $this->written(
             id: "g$goal->id",
-            parent: $parent,
+            parent: $shown->findOrFail($goal->parent_id),
             viewer: $viewer,
             kind: ContributorKind::Goal,
-            key: $goal->id,
+            keys: $parts,
             more: [
                 'weight' => CoreRecords::exact($goal->weight)->rounded(4),
                 'created_on' => $goal->created_on,
+                ...$this->carries($goal, $shown) ? ['carries' => "g$goal->predecessor_id"] : [],
                 'measure' => $goal->measure->value === 'judged' ? ['kind' => 'judged'] : ['kind' => 'number', 'start' => 0, 'target' => 1],
             ],
         );
@@ -99,22 +119,22 @@ final readonly class UnnamedParts
             parent: $parent,
             viewer: $viewer,
             kind: ContributorKind::Project,
-            key: $link->project_id,
+            keys: [$link->project_id],
             more: [
                 'weight' => CoreRecords::exact($link->weight)->rounded(4),
-                'created_on' => $link->project->created_on,
+                'created_on' => $link->from_on ?? $link->project->created_on,
                 'measure' => ['kind' => 'number', 'start' => 0, 'target' => 1],
             ],
         );
     }
 
     /**
-     * @param int $key of the goal or project among the contributors
+     * @param non-empty-list<int> $keys of the goal or project among the contributors, and of those that count for the rest of it
      * @param array<string, mixed> $more
      *
      * @return array{goal: array<string, mixed>, readings: list<array<string, mixed>>}
      */
-    private function written(string $id, Goal $parent, ?Person $viewer, ContributorKind $kind, int $key, array $more): array
+    private function written(string $id, Goal $parent, ?Person $viewer, ContributorKind $kind, array $keys, array $more): array
     {
         $days = $this->days($parent);
         $stored = $this->plans->holding($this->workspace->calendar()->period($parent->period), $viewer);
@@ -124,17 +144,25 @@ final readonly class UnnamedParts
         $aside = null;
 
         foreach ($days as $day) {
-            foreach ($stored->rollup->contributors($stored->core($parent), $day) as $line) {
-                if ($line->kind !== $kind || $line->id !== (string) $key) {
-                    continue;
-                }
+            $lines = array_filter(
+                $stored->rollup->contributors($stored->core($parent), $day),
+                static fn(Contributor $line): bool => $line->kind === $kind && in_array((int) $line->id, $keys, true),
+            );
+            $whole = current(array_filter($lines, static fn(Contributor $line): bool => $line->id === (string) $keys[0]));
 
-                $aside = in_array($line->leftOut, [LeftOut::Dropped, LeftOut::Shelved], true) ? $line->since : $aside;
-                $value = $line->progress?->rounded(10);
+            if ($whole === false) {
+                continue;
+            }
 
-                if ($value !== null && $value !== $last) {
-                    $readings[] = ['goal' => $id, 'on' => $day, 'value' => ($last = $value)];
-                }
+            $aside = match ($whole->leftOut) {
+                LeftOut::Stopped, LeftOut::Dropped, LeftOut::Shelved => $whole->since,
+                LeftOut::NoBasis => $more['created_on'],
+                LeftOut::Judged, LeftOut::Proposed, null => $aside,
+            };
+            $value = self::given($whole, $lines);
+
+            if ($value !== null && $value !== $last) {
+                $readings[] = ['goal' => $id, 'on' => $day, 'value' => ($last = $value)];
             }
         }
 
@@ -146,10 +174,36 @@ final readonly class UnnamedParts
                 'period' => $parent->period,
                 'parent' => "g$parent->id",
                 ...$more,
-                ...$aside === null ? [] : ['closed_on' => $aside, 'result' => 'dropped'],
+                ...$aside === null ? [] : ['closed_on' => $aside, 'result' => Result::Stopped],
             ],
             'readings' => $readings,
         ];
+    }
+
+    /**
+     * What all lines give to the sum, as if it were given by the one.
+     *
+     * @param array<int, Contributor> $lines
+     */
+    private static function given(Contributor $whole, array $lines): ?float
+    {
+        $points = array_reduce($lines, static fn(Fraction $sum, Contributor $line): Fraction => $sum->plus($line->points()), Fraction::zero());
+
+        return $whole->progress === null || $whole->share === null ? null : $points->over($whole->share)->rounded(10);
+    }
+
+    /**
+     * Whether it carries on one that is shown.
+     *
+     * @param Collection<int, Goal> $shown
+     */
+    private function carries(Goal $goal, Collection $shown): bool
+    {
+        $carried = $shown->find($goal->predecessor_id ?? 0);
+
+        return $carried?->closed_on !== null &&
+            $carried->result !== Result::Stopped &&
+            $goal->created_on?->isBefore($carried->closed_on) === false;
     }
 
     /** @return list<Day> from the day before the period, up to today */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\Contribution;
+use App\Models\RecurringTaskContribution;
+use Loftrin\Core\Calendar\Day;
+
 /** How the plan file writes what is stored. */
 final class Written
 {
@@ -30,6 +34,12 @@ final class Written
     public static function isSaid(mixed $value): bool
     {
         return $value !== null && $value !== [];
+    }
+
+    /** @return array<string, Day> from when and until when a link holds, as far as it is dated */
+    public static function dates(Contribution|RecurringTaskContribution $link): array
+    {
+        return [...$link->from_on === null ? [] : ['from' => $link->from_on], ...$link->until_on === null ? [] : ['until' => $link->until_on]];
     }
 
     public static function id(string $kind, ?int $id): ?string

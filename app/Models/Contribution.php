@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Contribution extends Record
 {
+    use HoldsForDays;
+
     protected $table = 'contributions';
 
     /** @return BelongsTo<Project, $this> */

@@ -53,6 +53,7 @@ use Loftrin\Core\Work\Weighing;
  * @property-read ?Template $template
  * @property-read Collection<int, Stage> $stages
  * @property-read Collection<int, Contribution> $contributions
+ * @property-read Collection<int, Contribution> $currentContributions without those that a closing has ended
  * @property-read Collection<int, Task> $tasks
  * @property-read Collection<int, Milestone> $milestones
  * @property-read Collection<int, PlanLine> $planLines
@@ -107,6 +108,12 @@ final class Project extends TaskOrProject
     public function contributions(): HasMany
     {
         return $this->hasMany(Contribution::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Contribution, $this> */
+    public function currentContributions(): HasMany
+    {
+        return $this->contributions()->current();
     }
 
     /** @return HasMany<Task, $this> */

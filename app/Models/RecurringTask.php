@@ -40,6 +40,7 @@ use Loftrin\Core\Calendar\Rhythm;
  * @property-read ?Template $template
  * @property-read Collection<int, RecurringTaskStep> $steps
  * @property-read Collection<int, RecurringTaskContribution> $contributions
+ * @property-read Collection<int, RecurringTaskContribution> $currentContributions
  * @property-read Collection<int, Occurrence> $occurrences
  * @property-read Collection<int, Task> $tasks
  */
@@ -81,6 +82,12 @@ final class RecurringTask extends Record
     public function contributions(): HasMany
     {
         return $this->hasMany(RecurringTaskContribution::class)->orderBy('id');
+    }
+
+    /** @return HasMany<RecurringTaskContribution, $this> */
+    public function currentContributions(): HasMany
+    {
+        return $this->contributions()->current();
     }
 
     /** @return HasMany<Occurrence, $this> */

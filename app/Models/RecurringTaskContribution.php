@@ -16,7 +16,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class RecurringTaskContribution extends Record
 {
+    use HoldsForDays;
+
     protected $table = 'recurring_task_contributions';
+
+    /** @return BelongsTo<RecurringTask, $this> */
+    public function recurringTask(): BelongsTo
+    {
+        return $this->belongsTo(RecurringTask::class);
+    }
 
     /** @return BelongsTo<Goal, $this> */
     public function goal(): BelongsTo

@@ -22,6 +22,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property ?string $notes
  * @property ?int $project_id
  * @property ?int $goal_id
+ * @property ?Day $goal_since from which day on it stands at its goal, once it was carried there; null for always
  * @property ?int $stage_id
  * @property int $position
  * @property Visibility $visibility
@@ -65,6 +66,7 @@ use Loftrin\Core\Work\StageOrder;
  * @property-read ?Contact $waitingContact
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Dependency> $dependencies
+ * @property-read Collection<int, Stay> $stays where it stood before
  * @property-read ?RecurringTask $recurringTask
  * @property-read ?AgendaItem $agendaItem
  */
@@ -118,6 +120,12 @@ final class Task extends TaskOrProject
     public function steps(): HasMany
     {
         return $this->hasMany(Step::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Stay, $this> */
+    public function stays(): HasMany
+    {
+        return $this->hasMany(Stay::class)->orderBy('until_on')->orderBy('id');
     }
 
     /** @return HasMany<Dependency, $this> */
@@ -241,6 +249,7 @@ final class Task extends TaskOrProject
             'focus' => Focus::class,
             'put_back_on' => AsDay::class,
             'occurs_on' => AsDay::class,
+            'goal_since' => AsDay::class,
             'changed_on' => AsDay::class,
             'confirmed_at' => 'datetime',
             'is_worth_telling' => 'boolean',

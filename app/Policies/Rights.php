@@ -77,6 +77,7 @@ use App\Models\Series;
 use App\Models\Share;
 use App\Models\Stage;
 use App\Models\StandingItem;
+use App\Models\Stay;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Template;
@@ -110,6 +111,7 @@ final readonly class Rights
         PlanLine::class => ['view', ['project_id' => Project::class]],
         Helping::class => ['view', ['task_id' => Task::class, 'project_id' => Project::class]],
         Dependency::class => ['update', ['task_id' => Task::class]],
+        Stay::class => ['update', ['task_id' => Task::class]],
         Step::class => ['update', ['task_id' => Task::class]],
         Meeting::class => ['run', ['series_id' => Series::class]],
         AgendaItem::class => ['update', ['meeting_id' => Meeting::class]],

@@ -11,6 +11,7 @@ use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Record;
 use App\Models\RecurringTaskContribution;
+use App\Models\Stay;
 use App\Models\Step;
 use App\Models\Task;
 use App\Models\Viewer;
@@ -29,6 +30,7 @@ final readonly class Past
         Contribution::class,
         Membership::class,
         RecurringTaskContribution::class,
+        Stay::class,
         Viewer::class,
         Workspace::class,
     ];
@@ -37,7 +39,7 @@ final readonly class Past
     private const APART = ['title', 'why', 'notes', 'status_line', 'status_on', 'is_main', 'is_first', 'updated_at'];
 
     /** What decides from when on, where and how much a task counts that is open. */
-    private const OF_TASK = ['created_on', 'project_id', 'goal_id', 'minutes'];
+    private const OF_TASK = ['created_on', 'project_id', 'goal_id', 'goal_since', 'minutes'];
 
     public function __construct(private Workspace $workspace)
     {

@@ -15,6 +15,7 @@ final readonly class Contributor
      * @param ?Fraction $progress what it counts, 0 to 1; null when it is left out or not yet measured
      * @param ?Day $since the day from which it is left out
      * @param ?Fraction $share its weight ÷ the weight of all that count; null when it is left out
+     * @param ?Day $from the day on which it came here from a goal that was carried on: it counts what was left of it then
      * @param bool $isRest whether it is the rest of another line, and its weight is none of its own in the sum of weights
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Contributor
         public ?Day $since = null,
         public ?Fraction $share = null,
         public bool $isRest = false,
+        public ?Day $from = null,
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class Contributor
                 progress: $this->progress,
                 share: $this->weight->over($weights),
                 isRest: $this->isRest,
+                from: $this->from,
             );
     }
 }

@@ -245,6 +245,7 @@ final class Rollup
             progress: $leftOut === null ? $this->projects->through($project, $link, $on, $on) : null,
             leftOut: $leftOut,
             since: $leftOut === null || $leftOut === LeftOut::NoBasis ? null : $project->stateOn,
+            from: $link->from,
         );
     }
 

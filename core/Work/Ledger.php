@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Work;
 
+use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Goal;
@@ -27,6 +28,12 @@ final readonly class Ledger
     /** @var array<array-key, Fraction> minutes by area; those with none under "" */
     public array $byArea;
 
+    /** @var array<array-key, Fraction> minutes by main effort; those on none under "" */
+    public array $byEffort;
+
+    /** @var array<array-key, Fraction> minutes by person */
+    public array $byPerson;
+
     /** @var array<array-key, list<string>> ids of the tasks behind each goal; those that are not threaded under "" */
     public array $tasksByGoal;
 
@@ -38,10 +45,12 @@ final readonly class Ledger
     {
         $this->minutes = self::sum($entries);
         $this->threaded = self::sum(array_filter($entries, static fn(LedgerEntry $entry): bool => $entry->goals !== []));
-        [$byGoal, $tasksByGoal, $byArea, $tasksByArea] = [[], [], [], []];
+        [$byGoal, $tasksByGoal, $tasksByArea] = [[], [], []];
+        $this->byArea = self::sums($entries, static fn(LedgerEntry $entry): string => $entry->area);
+        $this->byEffort = self::sums($entries, static fn(LedgerEntry $entry): string => $entry->effort);
+        $this->byPerson = self::sums($entries, static fn(LedgerEntry $entry): string => $entry->person);
 
         foreach ($entries as $entry) {
-            $byArea[$entry->area] = ($byArea[$entry->area] ?? Fraction::zero())->plus($entry->minutes);
             $tasksByArea[$entry->area][] = $entry->task;
 
             foreach ($entry->goals as $goal => $share) {
@@ -54,7 +63,7 @@ final readonly class Ledger
             }
         }
 
-        [$this->byGoal, $this->tasksByGoal, $this->byArea, $this->tasksByArea] = [$byGoal, $tasksByGoal, $byArea, $tasksByArea];
+        [$this->byGoal, $this->tasksByGoal, $this->tasksByArea] = [$byGoal, $tasksByGoal, $tasksByArea];
     }
 
     /**
@@ -85,6 +94,20 @@ final readonly class Ledger
         return $this->where(static fn(LedgerEntry $entry): bool => $span->holds($entry->on));
     }
 
+    /** @return array<string, self> the same account week by week, by the name of each in which anything was done */
+    public function byWeek(Calendar $calendar): array
+    {
+        $byWeek = [];
+        $weeks = [];
+
+        foreach ($this->entries as $entry) {
+            $week = $weeks[$entry->on->number] ??= $calendar->weekOf($entry->on)->name;
+            $byWeek[$week][] = $entry;
+        }
+
+        return array_map(static fn(array $entries): self => new self($entries), $byWeek);
+    }
+
     /** @param callable(LedgerEntry): bool $isOf which entries it is an account of */
     public function where(callable $isOf): self
     {
@@ -95,6 +118,24 @@ final readonly class Ledger
     public function alignment(): ?Fraction
     {
         return $this->minutes->isZero() ? null : $this->threaded->over($this->minutes);
+    }
+
+    /**
+     * @param list<LedgerEntry> $entries
+     * @param callable(LedgerEntry): string $of
+     *
+     * @return array<array-key, Fraction> minutes by what the entries are of
+     */
+    private static function sums(array $entries, callable $of): array
+    {
+        $sums = [];
+
+        foreach ($entries as $entry) {
+            $key = $of($entry);
+            $sums[$key] = ($sums[$key] ?? Fraction::zero())->plus($entry->minutes);
+        }
+
+        return $sums;
     }
 
     /** @param array<array-key, LedgerEntry> $entries */

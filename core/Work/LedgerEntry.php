@@ -14,6 +14,8 @@ final readonly class LedgerEntry
      * @param string $task its id
      * @param array<array-key, Fraction> $goals the share of it, 0 to 1, that led to each goal at the top of a thread; none where it led to none
      * @param string $area id, "" without one
+     * @param string $effort likewise the main effort that it is work on
+     * @param string $person likewise who did it
      */
     public function __construct(
         public string $task,
@@ -21,6 +23,8 @@ final readonly class LedgerEntry
         public Fraction $minutes,
         public array $goals,
         public string $area,
+        public string $effort = '',
+        public string $person = '',
     ) {
     }
 }

@@ -17,6 +17,7 @@ final readonly class Task
     /**
      * @param ?Day $since from which day on it stands at its goal; null for always
      * @param list<Contribution> $formerly the goals at which it stood before that were carried on, in order
+     * @param ?string $effort the main effort that it is work on
      * @param list<?Day> $steps the day each step was ticked, null while it is open
      * @param list<string> $after ids of the tasks to be done before this one
      *
@@ -35,6 +36,8 @@ final readonly class Task
         public bool $waits = false,
         ?Day $since = null,
         array $formerly = [],
+        public ?string $owner = null,
+        public ?string $effort = null,
     ) {
         if ($minutes !== null && ! $minutes->isPositive()) {
             throw new InvalidArgumentException('minutes must be above 0');

@@ -32,12 +32,15 @@ final readonly class TaskShare
      * The tasks that exist on the day, each with what it gives: the points add up to the progress.
      *
      * @param list<Task> $tasks
+     * @param array<array-key, Day> $came by task: when it came to where it is counted, which counts what was left of it then
      *
      * @return list<self>
      */
-    public static function of(Weighing $weighing, array $tasks, Day $on): array
+    public static function of(Weighing $weighing, array $tasks, Day $on, array $came = []): array
     {
         $heaps = [];
+        $total = Fraction::zero();
+        $done = static fn(Task $task): Fraction => isset($came[$task->id]) ? $task->fractionOn($came[$task->id]) : Fraction::zero();
 
         foreach ($tasks as $task) {
             if ($task->life->isInScopeOn($on)) {
@@ -45,15 +48,23 @@ final readonly class TaskShare
             }
         }
 
-        $total = $weighing->tally($heaps)->total;
         $weightOf = $weighing->weights($heaps);
+        $left = static fn(Task $task): Fraction => $weightOf($task->minutes)->times(Fraction::one()->minus($done($task)));
         $shares = [];
 
         foreach ($tasks as $task) {
+            $total = $task->life->isInScopeOn($on) ? $total->plus($left($task)) : $total;
+        }
+
+        foreach ($tasks as $task) {
             if ($task->life->isInScopeOn($on)) {
-                $weight = $weightOf($task->minutes);
-                $fraction = $task->fractionOn($on);
-                $shares[] = new self($task, $weight, $fraction, $fraction->times($weight)->over($total));
+                $given = $weightOf($task->minutes)->times($task->fractionOn($on)->minus($done($task)));
+                $shares[] = new self(
+                    task: $task,
+                    weight: $left($task),
+                    progress: $left($task)->isZero() ? Fraction::one() : $given->over($left($task)),
+                    points: $total->isZero() ? Fraction::zero() : $given->over($total),
+                );
             } elseif ($task->life->existsOn($on)) {
                 $isDropped = $task->life->isDroppedOn($on);
                 $shares[] = new self(

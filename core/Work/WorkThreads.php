@@ -43,6 +43,8 @@ final class WorkThreads
             minutes: $task->minutes ?? Fraction::of(Ledger::USUAL_MINUTES),
             goals: $this->shares($own !== [] ? $own : $this->throughOthers($task, $project, $on)),
             area: $area ?? '',
+            effort: $task->effort ?? '',
+            person: $task->owner ?? '',
         );
     }
 

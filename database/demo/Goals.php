@@ -133,7 +133,7 @@ final class Goals
     {
         $period = $this->stage->quarter($number);
         $closed = isset($goal['result']) ? [
-            'closed_on' => $this->stage->worked($goal['result'] === 'dropped' ? $period->span->last->plus(-40) : $period->span->last),
+            'closed_on' => $this->stage->worked($goal['result'] === 'stopped' ? $period->span->last->plus(-40) : $period->span->last),
             'result' => Result::from($goal['result']),
             'score' => $goal['score'] ?? null,
             'closing_line' => $goal['line'] ?? null,

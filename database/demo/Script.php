@@ -110,7 +110,7 @@ final class Script
             ],
             'faroe' => [
                 'title' => 'A dealer for the Faroes', 'under' => 'RV', 'owner' => 'jonah', 'measure' => ['measure' => 'yes_no'],
-                'result' => 'dropped', 'line' => 'The ferry costs more than the margin.',
+                'result' => 'stopped', 'line' => 'The ferry costs more than the margin.',
             ],
             'chairs' => [
                 'title' => 'Elif chairs the Quay hour', 'under' => 'TM', 'owner' => 'elif', 'measure' => ['measure' => 'yes_no'],

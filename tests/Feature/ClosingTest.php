@@ -49,7 +49,7 @@ it('closes a quarter in one pass, and the next one starts right', function (): v
             $wet->id => ['result' => 'in_part', 'line' => 'Weather.', 'rest' => 'carried'],
             $revenue->id => ['result' => 'in_part', 'rest' => 'carried'],
             $farms->id => ['result' => 'not_met', 'rest' => 'split', 'titles' => "Bornholm signs\n\nGotland answers"],
-            $guide->id => ['result' => 'dropped', 'rest' => 'dropped'],
+            $guide->id => ['result' => 'stopped', 'line' => 'No longer needed', 'rest' => 'dropped'],
             $done->id => ['result' => 'met', 'score' => '', 'rest' => ''],
             $stays->id => ['result' => ''],
         ],
@@ -245,7 +245,7 @@ it('refuses what contradicts itself, and closes nothing then', function (array $
         ->toBe(3);
 })->with([
     'met and carried' => [['result' => 'met', 'rest' => 'carried'], 'rest'],
-    'dropped and split' => [['result' => 'dropped', 'rest' => 'split', 'titles' => "a\nb"], 'rest'],
+    'dropped and split' => [['result' => 'stopped', 'line' => 'No longer needed', 'rest' => 'split', 'titles' => "a\nb"], 'rest'],
     'split into one' => [['result' => 'not_met', 'rest' => 'split', 'titles' => 'a'], 'titles'],
     'looked at again in the past' => [['result' => 'not_met', 'rest' => 'shelved', 'returnOn' => '2027-01-01'], 'returnOn'],
     'an unknown result' => [['result' => 'won'], 'result'],
@@ -284,7 +284,7 @@ it('lets work that its owner may not change go on', function (): void {
     $goal = ($this->goal)('28 harbours wet');
     $theirs = Made::project($this->lead, [$goal]);
     $this->actingAs($this->mei)
-        ->post("/goals/$goal->id/close", ['result' => 'dropped', 'rest' => 'dropped'])
+        ->post("/goals/$goal->id/close", ['result' => 'stopped', 'line' => 'No longer needed', 'rest' => 'dropped'])
         ->assertSessionHasNoErrors();
 
     expect($theirs->refresh()->state)

@@ -48,7 +48,7 @@ it('keeps what is said, read, estimated and changed in a history, as of any day'
     expect(($this->history)())
         ->toBe([
             'closing: Noor Aksoy reopened it',
-            'closing: Noor Aksoy closed it as partly met Close.',
+            'closing: Noor Aksoy closed it as met in part Close.',
             'change: Noor Aksoy Target 31 → 28',
             'comment: Mei Tanaka  The float is back.',
             'estimate: Mei Tanaka 70% likely Two crews.',

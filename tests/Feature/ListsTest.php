@@ -136,7 +136,7 @@ it('knows what can be done now as the core does', function (int $seed): void {
         ->all();
     $tasks = array_values(
         Task::query()
-            ->with(['stage', 'steps', 'dependencies'])
+            ->with(CoreRecords::TASK)
             ->get()
             ->map(CoreRecords::task(...))
             ->all(),

@@ -285,7 +285,7 @@ describe('the review of a quarter', function (): void {
         $this->goals = [];
 
         foreach (
-            [['met', 80], ['not_met', 90], ['met', 60], ['in_part', 70], ['met', 50], ['dropped', 90]] as $number => [$result, $chance]
+            [['met', 80], ['not_met', 90], ['met', 60], ['in_part', 70], ['met', 50], ['stopped', 90]] as $number => [$result, $chance]
         ) {
             $goal = Made::goal($this->me, '2026-Q4', [
                 'parent_id' => $this->year->id,
@@ -310,11 +310,11 @@ describe('the review of a quarter', function (): void {
                 ['Goal 2', 60, 'met'],
                 ['Goal 3', 70, 'in_part'],
                 ['Goal 4', 50, 'met'],
-                ['Goal 5', 90, 'dropped'],
+                ['Goal 5', 90, 'stopped'],
             ])
             ->and($facts['estimates'])
             ->toBe('Owners gave 5 goals a 70% chance on average, and 60% were met: 10 points too sure.');
-        $this->goals[0]->update(['result' => 'dropped']);
+        $this->goals[0]->update(['result' => 'stopped']);
         expect(($this->facts)()['estimates'])->toBeNull();
     });
 

@@ -94,15 +94,13 @@ it('does not let the year improve by failing', function (string $rest): void {
         ->and($goal->refresh()->result)
         ->toBe(Result::NotMet)
         ->and($goal->rest)
-        ->toBe(Rest::from($rest))
-        ->and($goal->score)
-        ->toEqual(0.5);
+        ->toBe(Rest::from($rest));
 })->with(['shelved', 'dropped', 'carried']);
 
 it('takes what is dropped out of the figures above, and says so before it is done', function (): void {
     [$goal] = half();
     Made::task($this->lead, ['goal_id' => ($this->goal)('Third')->id, 'done_on' => '2027-02-01']);
-    $figures = $this->postJson("/goals/$goal->id/close/preview", ['result' => 'dropped'])
+    $figures = $this->postJson("/goals/$goal->id/close/preview", ['result' => 'stopped', 'line' => 'No longer needed'])
         ->assertOk()
         ->json('figures');
     $year = collect($figures)->firstWhere('title', $this->year->title);
@@ -111,7 +109,7 @@ it('takes what is dropped out of the figures above, and says so before it is don
         ->toEqual([66.7, 75.0])
         ->and($goal->refresh()->closed_on)
         ->toBeNull();
-    $this->post("/goals/$goal->id/close", ['result' => 'dropped']);
+    $this->post("/goals/$goal->id/close", ['result' => 'stopped', 'line' => 'No longer needed']);
     expect(($this->progress)($this->year))->toEqual(75.0);
 
     $pass = $this->postJson('/closing/2027-Q1/preview', ['goals' => [($this->next)('x')?->id ?? $goal->refresh()->id => ['result' => '']]])
@@ -238,7 +236,7 @@ it('reopens to the very figures that there were', function (array $said): void {
     expect(($this->whole)())->toEqual($before);
 })->with([
     'met' => [['result' => 'met']],
-    'dropped' => [['result' => 'dropped']],
+    'dropped' => [['result' => 'stopped', 'line' => 'No longer needed']],
     'with a score' => [['result' => 'in_part', 'score' => '60']],
     'carried' => [['result' => 'not_met', 'rest' => 'carried']],
     'split' => [['result' => 'not_met', 'rest' => 'split', 'titles' => "One\nTwo"]],
@@ -290,7 +288,7 @@ it('does not let both count where the closing is in no log', function (): void {
     $goal = ($this->goal)('Old', ['closed_on' => '2027-02-01', 'result' => 'not_met']);
     $next = Made::goal($this->lead, '2027-Q2', ['title' => 'New', 'parent_id' => $this->year->id, 'predecessor_id' => $goal->id]);
     $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors('goal');
-    $next->update(['closed_on' => '2027-02-02', 'result' => 'dropped']);
+    $next->update(['closed_on' => '2027-02-02', 'result' => 'stopped']);
     $this->post("/goals/$goal->id/reopen")->assertSessionHasNoErrors();
     $this->post("/goals/$goal->id/reopen")->assertSessionHasErrors(['goal' => 'This goal is already open.']);
 });
@@ -312,16 +310,18 @@ it('explains a decided figure as decided', function (array $said, string $words)
 })->with([
     'a score' => [
         ['result' => 'in_part', 'score' => '60', 'line' => 'Weather'],
-        'Computed 66.7%, decided 60% when it was closed on 10 Feb as partly met: “Weather”.',
+        'Computed 66.7%, decided 60% when it was closed on 10 Feb as met in part: “Weather”.',
     ],
     'met' => [['result' => 'met'], 'Computed 66.7%, decided 100% when it was closed on 10 Feb as met.'],
-    'its work carried on' => [
-        ['result' => 'not_met', 'rest' => 'carried'],
+    'its work shelved' => [
+        ['result' => 'not_met', 'rest' => 'shelved'],
         'Closed on 10 Feb as not met, with the 66.7% that were computed then.',
     ],
 ]);
 
 it('explains what was computed before the closing moved, shelved or dropped what it was made of', function (array $said): void {
+    // A day without work: a limit earns the day on which it is closed.
+    $this->travelTo('2027-02-13 10:00');
     $trust = ($this->goal)('Trust');
     $beneath = fn(string $title, array $more): Goal => ($this->goal)($title, ['parent_id' => $trust->id, ...$more]);
     $number = $beneath('Visits', ['measure' => 'number', 'start_value' => 0, 'target_value' => 10]);
@@ -389,7 +389,7 @@ it('does not call a closed yes or no all or nothing', function (): void {
     $this->post("/goals/$goal->id/close", ['result' => 'in_part', 'score' => '60']);
     $page = $this->props("/goals/$goal->id")['page'];
 
-    expect($page['decided'])->toBe('Closed on 10 Feb as partly met. It counts 60%.')->and($page['formula'])->toBeNull();
+    expect($page['decided'])->toBe('Closed on 10 Feb as met in part. It counts 60%.')->and($page['formula'])->toBeNull();
 });
 
 it('restores shelved and dropped work as it is reopened', function (): void {

@@ -6,7 +6,6 @@ namespace App\Actions\Goals;
 
 use App\Actions\Projects\SetProjectState;
 use App\Actions\Week\SetTaskAside;
-use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Goals\ShelvedWith;
@@ -16,7 +15,7 @@ use Loftrin\Core\Work\ProjectState;
 /** What was put on the shelf with a goal comes back with the goal that carries it on. */
 final readonly class BringFromShelf
 {
-    public function __construct(private SetTaskAside $tasks, private SetProjectState $projects)
+    public function __construct(private SetTaskAside $tasks, private SetProjectState $projects, private BringWork $bring)
     {
     }
 
@@ -25,14 +24,16 @@ final readonly class BringFromShelf
     {
         foreach (ShelvedWith::tasks($from)->get() as $task) {
             $this->tasks->restore($who, $task);
-            $task->update(['goal_id' => $to->id, 'return_on' => null]);
+            $this->bring->task($task, $to);
+            $task->update(['return_on' => null]);
         }
 
-        foreach (ShelvedWith::projects($from)->with('contributions')->get() as $project) {
-            Contribution::query()->firstOrCreate(
-                ['project_id' => $project->id, 'goal_id' => $to->id],
-                ['weight' => $project->contributions->firstWhere('goal_id', $from->id)->weight ?? 1],
-            );
+        foreach (ShelvedWith::projects($from)->with('currentContributions')->get() as $project) {
+            $link = $project->currentContributions->firstWhere('goal_id', $from->id);
+
+            if ($link !== null) {
+                $this->bring->link($link, $to);
+            }
 
             if ($project->state === ProjectState::Shelved && Gate::forUser($who)->allows('update', $project)) {
                 ($this->projects)($who, $project, ProjectState::Active);

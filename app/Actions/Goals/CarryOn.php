@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Models\Contribution;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\Person;
+use App\Models\Reading;
 use App\Models\Rest;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Store\RefusedChange;
 use Illuminate\Support\Facades\Gate;
@@ -17,14 +16,12 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Decimal;
 use Loftrin\Core\Goals\Figure;
-use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;
-use Loftrin\Core\Work\ProjectState;
 
 /** Sets the goals that carry a closed one on in the next period. What is open beneath it goes along, and its work by choice. */
 final readonly class CarryOn
 {
-    public function __construct(private Workspace $workspace, private SaveGoal $save)
+    public function __construct(private Workspace $workspace, private SaveGoal $save, private BringWork $bring)
     {
     }
 
@@ -39,22 +36,19 @@ final readonly class CarryOn
     public function __invoke(Person $who, Goal $goal, ClosingFigures $figures, ClosingDraft $draft, array $successors, array $apart): array
     {
         $into = $this->workspace->calendar()->upcoming($this->workspace->calendar()->period($goal->period), $this->workspace->today());
-        $parent = $this->parentIn($into, $goal, $successors);
+        $parent = $this->parentIn($into, $goal, $draft, $successors);
         $titles = $draft->titles === [] ? [$goal->title] : $draft->titles;
         $goals = [];
 
         foreach ($titles as $title) {
-            $goals[] = ($this->save)(
-                $who,
-                $this->draft(
-                    who: $who,
-                    goal: $goal,
-                    figure: $figures->figure($goal),
-                    into: $into,
-                    parent: $parent,
-                    title: $title,
-                    parts: count($titles),
-                ),
+            $goals[] = $this->successor(
+                who: $who,
+                goal: $goal,
+                figure: $figures->figure($goal),
+                into: $into,
+                parent: $parent,
+                title: $title,
+                parts: count($titles),
             );
         }
 
@@ -64,16 +58,30 @@ final readonly class CarryOn
         return $goals;
     }
 
-    /** @param array<int, Goal> $successors */
-    private function parentIn(Period $into, Goal $goal, array $successors): ?Goal
+    /**
+     * The goal above it, or what carries that on; where neither reaches so far, the one that was chosen.
+     *
+     * @param array<int, Goal> $successors
+     *
+     * @throws RefusedChange when nobody has said which goal it contributes to then
+     */
+    private function parentIn(Period $into, Goal $goal, ClosingDraft $draft, array $successors): ?Goal
     {
         $parent = $successors[$goal->parent_id ?? 0] ?? $goal->parent;
 
-        return $parent !== null && $this->workspace->calendar()->period($parent->period)->holds($into) ? $parent : null;
+        return match (true) {
+            $parent === null => null,
+            $this->workspace->calendar()->period($parent->period)->holds($into) => $parent,
+            $draft->parentIsSaid => $draft->parent === null ? null : Goal::query()->find($draft->parent) ?? throw new RefusedChange('parent', 'This goal no longer exists.'),
+            default => throw new RefusedChange(
+                'parent',
+                "“{$goal->title}” is carried on beyond “{$parent->title}”. Choose the goal that it contributes to then, or none.",
+            ),
+        };
     }
 
     /** @param int $parts among how many its weight is shared */
-    private function draft(Person $who, Goal $goal, Figure $figure, Period $into, ?Goal $parent, string $title, int $parts): GoalDraft
+    private function successor(Person $who, Goal $goal, Figure $figure, Period $into, ?Goal $parent, string $title, int $parts): Goal
     {
         $isHidden = $goal->isHidden();
         $isOwn = $goal->owner_id === $who->id;
@@ -84,54 +92,42 @@ final readonly class CarryOn
             Gate::forUser($who)->allows('makeMain', $goal) &&
             Goal::query()->where('period', $into->name)->where('is_main', true)->doesntExist();
 
-        return GoalDraft::carrying(
-            $goal,
-            $title,
-            $into->name,
-            $mayHang ? $parent?->id : null,
-            $isMain,
-            $isOwn && $goal->counts_unnamed,
-            $parts === 1 ? (string) $goal->weight : Decimal::of((float) $goal->weight / $parts),
-            ...$this->measure($goal, $figure, $parts > 1),
+        $measure = CarriedMeasure::of($goal, $figure, $parts > 1, $into, $this->workspace->today());
+        $next = ($this->save)(
+            $who,
+            GoalDraft::carrying(
+                goal: $goal,
+                title: $title,
+                period: $into->name,
+                parent: $mayHang ? $parent?->id : null,
+                isMain: $isMain,
+                countsUnnamed: $isOwn && $goal->counts_unnamed,
+                weight: $parts === 1 ? (string) $goal->weight : Decimal::of((float) $goal->weight / $parts),
+                measure: $measure,
+            ),
         );
-    }
 
-    /**
-     * A number begins where it stands, a count has what is left to do; a part of either is judged by its work.
-     *
-     * @return array{MeasureKind, ?string, ?string} kind, start, target
-     */
-    private function measure(Goal $goal, Figure $figure, bool $isPart): array
-    {
-        $target = $goal->target_value === null ? null : (string) $goal->target_value;
-        $reading = $figure->reading?->value->rounded();
-        $isOpenNumber = $goal->measure === MeasureKind::Number && $reading !== null && $reading !== (float) $target;
-
-        return match (true) {
-            $isPart && ($goal->measure === MeasureKind::Number || $goal->measure === MeasureKind::Count) => [MeasureKind::Work, null, null],
-            $isOpenNumber => [$goal->measure, Decimal::of($reading), $target],
-            $goal->measure === MeasureKind::Count => [$goal->measure, null, (string) max(1, (float) $target - ($figure->counted ?? 0))],
-            default => [$goal->measure, $goal->start_value === null ? null : (string) $goal->start_value, $target],
-        };
-    }
-
-    /** Open projects come to serve the new goal too, open tasks move to it, each by choice; its followers follow. */
-    private function bringWork(Goal $from, Goal $to, ClosingDraft $draft): void
-    {
-        $contributions = $draft->withProjects
-            ? $from->contributions()->whereHas('project', static fn($project) => $project->whereIn('state', ProjectState::OPEN))->get()
-            : [];
-        $tasks = $draft->withTasks ? Task::query()->where('goal_id', $from->id)->whereNull('done_on')->whereNull('dropped_on')->get() : [];
-
-        foreach ($contributions as $contribution) {
-            Contribution::query()->firstOrCreate(
-                ['project_id' => $contribution->project_id, 'goal_id' => $to->id],
-                ['weight' => $contribution->weight],
-            );
+        if ($measure->reading !== null) {
+            Reading::query()->create([
+                'goal_id' => $next->id,
+                'on' => $this->workspace->today(),
+                'value' => $measure->reading,
+                'entered_by' => $who->id,
+            ]);
         }
 
-        foreach ($tasks as $task) {
-            $task->update(['goal_id' => $to->id, 'changed_on' => $this->workspace->today()]);
+        return $next;
+    }
+
+    /** Its open tasks and recurring tasks, and its open projects, each by choice; its followers follow. */
+    private function bringWork(Goal $from, Goal $to, ClosingDraft $draft): void
+    {
+        if ($draft->withTasks) {
+            $this->bring->tasks($from, $to);
+        }
+
+        if ($draft->withProjects) {
+            $this->bring->projects($from, $to);
         }
 
         foreach ($from->followings()->get() as $following) {
@@ -156,21 +152,20 @@ final readonly class CarryOn
                 continue;
             }
 
+            $isMet = $figures->resultWith($child, $draft->result) === Result::Met;
             $stays =
-                in_array($child->horizon, [Horizon::Week, Horizon::Month], true) && $calendar->period($child->period)->isOverOn($today);
+                $isMet ||
+                (in_array($child->horizon, [Horizon::Week, Horizon::Month], true) && $calendar->period($child->period)->isOverOn($today));
 
             if (! $stays) {
-                $next = ($this->save)(
-                    $who,
-                    $this->draft(
-                        who: $who,
-                        goal: $child,
-                        figure: $figures->figure($child),
-                        into: $this->into($child, $to),
-                        parent: $to,
-                        title: $child->title,
-                        parts: 1,
-                    ),
+                $next = $this->successor(
+                    who: $who,
+                    goal: $child,
+                    figure: $figures->figure($child),
+                    into: $this->into($child, $to),
+                    parent: $to,
+                    title: $child->title,
+                    parts: 1,
                 );
                 $this->bringWork($child, $next, $draft);
                 $this->bringGoals(who: $who, from: $child, to: $next, figures: $figures, draft: $draft, apart: $apart);
@@ -182,7 +177,7 @@ final readonly class CarryOn
                     new ClosingDraft(
                         $figures->resultWith($child, $draft->result),
                         line: $stays ? 'Closed with the goal above.' : 'Carried over with the goal above.',
-                        rest: $stays || $figures->resultWith($child, $draft->result) === Result::Met ? null : Rest::Carried,
+                        rest: $stays ? null : Rest::Carried,
                     ),
                 ),
             );

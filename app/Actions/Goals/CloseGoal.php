@@ -30,6 +30,12 @@ final readonly class CloseGoal
         return "closing of goal $goal";
     }
 
+    /** The goal whose closing a part of a change is; null of any other. */
+    public static function goalOf(string $part): ?int
+    {
+        return sscanf($part, 'closing of goal %d', $goal) === 1 ? (int) $goal : null;
+    }
+
     /**
      * @param array<int, Goal> $successors of goals closed in the same pass, by what they carry on
      * @param list<int> $apart goals beneath it that have an answer of their own in the same pass

@@ -60,14 +60,14 @@ final readonly class ClosingFigures
     }
 
     /**
-     * The columns that close a goal. Where its work goes or ends with it, what was computed stays its figure; a limit rests on
-     * its readings, which stay, and counts for the days on which it was looked at (computation 4).
+     * The columns that close a goal. Where its work ends with it, what was computed stays its figure; what goes on leaves behind what it
+     * was, and a limit rests on its readings, which stay (computation 4).
      *
      * @return array<string, mixed>
      */
     public function closing(Goal $goal, ClosingDraft $draft): array
     {
-        $isKept = $draft->rest !== null && $draft->result !== Result::Met && $goal->measure !== MeasureKind::Keep;
+        $isKept = $draft->rest !== null && ! $draft->goesOn() && $draft->result !== Result::Met && $goal->measure !== MeasureKind::Keep;
 
         return [
             'closed_on' => $this->workspace->today(),
@@ -84,7 +84,7 @@ final readonly class ClosingFigures
 
     /**
      * The result of a goal that is closed with the one above it: met if all of it is done; at its end what was not met was
-     * not met, and only before that it can be dropped, so that nobody's year improves because something was given up. A limit
+     * not met, and only before that it can be stopped, so that nobody's year improves because something was given up. A limit
      * that goes on before its period is over is met in part: for the days until now.
      */
     public function resultWith(Goal $goal, ?Result $carried = null): Result

@@ -15,7 +15,7 @@ use App\Models\Task;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
 
-/** Shelves or drops the open work beneath a goal that is shelved or dropped, as far as it serves no other goal. */
+/** Shelves or drops the open work beneath a goal whose rest is shelved or dropped, as far as it serves no other goal. */
 final readonly class SettleRest
 {
     public function __construct(private Shelve $shelve, private SetProjectState $projects, private SetTaskAside $tasks)
@@ -60,9 +60,9 @@ final readonly class SettleRest
     {
         return Project::query()
             ->whereIn('state', ProjectState::OPEN)
-            ->whereHas('contributions', static fn($link) => $link->where('goal_id', $goal->id))
+            ->whereHas('currentContributions', static fn($link) => $link->where('goal_id', $goal->id))
             ->whereDoesntHave(
-                'contributions',
+                'currentContributions',
                 static fn($link) => $link
                     ->where('goal_id', '<>', $goal->id)
                     ->whereHas('goal', static fn($other) => $other->whereNull('closed_on')),

@@ -133,7 +133,7 @@ final readonly class SaveProject
         $project->update(['last_is_done' => $draft->lastIsDone && $last !== null]);
     }
 
-    /** Links to goals that the person may not see are left as they are. */
+    /** Links to goals that the person may not see, or that a closing has ended, are left as they are. */
     private function saveContributions(Person $who, Project $project, ProjectDraft $draft): void
     {
         $wanted = array_column($draft->serves, 'weight', 'goal');
@@ -143,7 +143,7 @@ final readonly class SaveProject
             throw new RefusedChange('serves', 'One of these goals no longer exists.');
         }
 
-        foreach ($project->contributions()->with('goal')->get() as $link) {
+        foreach ($project->currentContributions()->with('goal')->get() as $link) {
             if ($link->goal->isVisibleTo($who) && ! isset($wanted[$link->goal_id])) {
                 $link->delete();
             }
@@ -151,7 +151,7 @@ final readonly class SaveProject
 
         foreach ($wanted as $goal => $weight) {
             $link = Contribution::query()->where('project_id', $project->id)->firstWhere('goal_id', $goal);
-            ($link ?? new Contribution(['project_id' => $project->id, 'goal_id' => $goal]))->fill(['weight' => $weight])->save();
+            ($link ?? new Contribution(['project_id' => $project->id, 'goal_id' => $goal]))->fill(['weight' => $weight, 'until_on' => null])->save();
         }
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Undo;
 
+use App\Actions\Goals\CloseGoal;
+use App\Models\Contribution;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\Notification;
 use App\Models\Record;
+use App\Models\RecurringTaskContribution;
 use Spatie\Activitylog\Models\Activity;
 
 /** One record that a change wrote, as the log has it: what it was before, and what it became. */
@@ -27,6 +30,7 @@ final readonly class LoggedWrite
         public array $before,
         public ?Record $record,
         public string $batch,
+        private string $part,
     ) {
     }
 
@@ -47,6 +51,7 @@ final readonly class LoggedWrite
             before: self::columns($activity, 'before'),
             record: $class::query()->find($activity->subject_id),
             batch: (string) $activity->batch_uuid,
+            part: (string) $activity->log_name,
         );
     }
 
@@ -66,6 +71,15 @@ final readonly class LoggedWrite
     public function isInPassing(): bool
     {
         return in_array($this->class, [Notification::class, Following::class], true);
+    }
+
+    /** The goal that was closed by it, of a link to goals that went over with that: whoever may close it may. Null of anything else. */
+    public function closedGoal(): ?Goal
+    {
+        $isLink = in_array($this->class, [Contribution::class, RecurringTaskContribution::class], true);
+        $goal = $isLink ? CloseGoal::goalOf($this->part) : null;
+
+        return $goal === null ? null : Goal::query()->find($goal);
     }
 
     /** Whether the goal was closed already when this was written. */

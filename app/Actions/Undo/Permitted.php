@@ -33,7 +33,7 @@ final readonly class Permitted
 
     private static function asked(Person $who, LoggedWrite $entry): Response
     {
-        $record = $entry->subject();
+        $record = $entry->closedGoal() ?? $entry->subject();
         $gate = Gate::forUser($who);
         $may = $gate->inspect('update', $record);
 

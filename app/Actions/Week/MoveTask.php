@@ -11,6 +11,7 @@ use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
+use App\Models\Stay;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -68,6 +69,26 @@ final readonly class MoveTask
     }
 
     /**
+     * To move a task by hand is to correct where it stands; where it stood until it was carried on stays as it is. Back at the goal from
+     * which it was carried on, it was there all along. Rules: computation, at its head.
+     *
+     * @return array<string, mixed> its columns
+     */
+    private static function goal(Task $task, ?int $goal): array
+    {
+        $stays = $task->stays()->get();
+        $since = $goal === null ? null : $stays->last()?->until_on;
+        $touching = $stays->search(static fn(Stay $stay): bool => $stay->goal_id === $goal && (string) $stay->until_on === (string) $since);
+
+        if (is_int($touching)) {
+            $since = $stays[$touching]?->since_on;
+            $stays->slice($touching)->each(static fn(Stay $stay): ?bool => $stay->delete());
+        }
+
+        return ['goal_id' => $goal, 'goal_since' => $since];
+    }
+
+    /**
      * To a project, to a goal, or to neither. What it came after stays behind; where not everyone sees the one, they do not see the task.
      *
      * @throws RefusedChange when it would be seen by others than before, or there is no such place
@@ -106,7 +127,7 @@ final readonly class MoveTask
                 ->each(static fn(Dependency $link): ?bool => $link->delete());
             $task->update([
                 'project_id' => $project,
-                'goal_id' => $goal,
+                ...self::goal($task, $goal),
                 'visibility' => $home?->visibilityOfTasks() ?? $task->visibility,
                 'stage_id' => null,
                 'stage_before_id' => null,

@@ -177,11 +177,14 @@ final readonly class SaveRecurringTask
 
     private function saveGoal(RecurringTask $recurringTask, ?int $goal): void
     {
-        $links = $recurringTask->contributions()->get();
+        $links = $recurringTask->currentContributions()->get();
         $links->where('goal_id', '!=', $goal)->each(static fn(RecurringTaskContribution $link): ?bool => $link->delete());
 
         if ($goal !== null && ! $links->contains('goal_id', $goal)) {
-            RecurringTaskContribution::query()->create(['recurring_task_id' => $recurringTask->id, 'goal_id' => $goal, 'weight' => 1]);
+            RecurringTaskContribution::query()->updateOrCreate(
+                ['recurring_task_id' => $recurringTask->id, 'goal_id' => $goal],
+                ['weight' => 1, 'until_on' => null],
+            );
         }
     }
 

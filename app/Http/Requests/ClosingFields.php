@@ -29,6 +29,7 @@ final class ClosingFields extends FormRequest
             $field('line') => ['nullable', 'string', 'max:500'],
             $field('rest') => ['nullable', Rule::enum(Rest::class)],
             $field('titles') => ['nullable', 'string', 'max:4000'],
+            $field('parent') => ['nullable', 'string', 'regex:/^(none|\d{1,9})$/'],
             $field('withTasks') => ['boolean'],
             $field('withProjects') => ['boolean'],
             $field('returnOn') => ['nullable', new ValidDay()],
@@ -90,6 +91,8 @@ final class ClosingFields extends FormRequest
             returnOn: $day === null || $said->enum('rest', Rest::class) !== Rest::Shelved ? null : Day::of($day),
             withTasks: $said->boolean('withTasks', true),
             withProjects: $said->boolean('withProjects', true),
+            parent: is_numeric($text('parent')) ? (int) $text('parent') : null,
+            parentIsSaid: $text('parent') !== null,
         );
     }
 }

@@ -26,7 +26,7 @@ final class AsSum implements CastsAttributes
             return null;
         }
 
-        /** @var list<array{kind: string, id: ?string, weight: string, progress: ?string, left_out: ?string, since: ?string}> $stored */
+        /** @var list<array{kind: string, id: ?string, weight: string, progress: ?string, left_out: ?string, since: ?string, is_rest?: bool}> $stored */
         $stored = json_decode($value, true, flags: JSON_THROW_ON_ERROR);
         $lines = array_map(
             static fn(array $line): Contributor => new Contributor(
@@ -36,12 +36,13 @@ final class AsSum implements CastsAttributes
                 progress: $line['progress'] === null ? null : Fraction::parse($line['progress']),
                 leftOut: $line['left_out'] === null ? null : LeftOut::from($line['left_out']),
                 since: AsDay::read($line['since']),
+                isRest: $line['is_rest'] ?? false,
             ),
             $stored,
         );
         $weights = array_reduce(
             $lines,
-            static fn(Fraction $sum, Contributor $line): Fraction => $line->leftOut === null ? $sum->plus($line->weight) : $sum,
+            static fn(Fraction $sum, Contributor $line): Fraction => $line->leftOut === null && ! $line->isRest ? $sum->plus($line->weight) : $sum,
             Fraction::zero(),
         );
 
@@ -64,6 +65,7 @@ final class AsSum implements CastsAttributes
                     'progress' => $line->progress === null ? null : Decimal::of($line->progress->rounded()),
                     'left_out' => $line->leftOut?->value,
                     'since' => $line->since === null ? null : (string) $line->since,
+                    'is_rest' => $line->isRest,
                 ],
                 $value,
             ),

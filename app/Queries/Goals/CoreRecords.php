@@ -11,6 +11,7 @@ use App\Models\Project as ProjectRecord;
 use App\Models\Record;
 use App\Models\RecurringTaskContribution;
 use App\Models\Stage as StageRecord;
+use App\Models\Stay;
 use App\Models\Task as TaskRecord;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
@@ -29,7 +30,6 @@ use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
-use Loftrin\Core\Work\RecurringTask;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Task;
 use Loftrin\Core\Work\Weighing;
@@ -58,8 +58,15 @@ final class CoreRecords
         'created_on',
     ];
 
+    /** The closed goal that one carries on, where it may: what was stopped is not carried on, whatever came back of it from the shelf. */
+    public const CARRIES = "(select carried.id from goals as carried where carried.id = goals.predecessor_id
+        and carried.result <> 'stopped' and carried.closed_on <= goals.created_on) as carries";
+
     /** The columns that a project of the core is made of. */
     public const PROJECT = ['id', 'title', 'weighing', 'order', 'state', 'state_on', 'starts_on', 'due_on', 'area_id', 'created_on'];
+
+    /** What is loaded of a task that a task of the core is made of. */
+    public const TASK = ['stage', 'steps', 'dependencies', 'stays'];
 
     /** @var array<string, Period> those met so far, by name: many goals share one */
     private array $periods = [];
@@ -110,7 +117,8 @@ final class CoreRecords
                     $row->score === null ? null : self::exact($row->score),
                 ),
             area: $row->area_id === null ? null : (string) $row->area_id,
-            createdOn: is_string($row->created_on) ? Day::of($row->created_on) : null,
+            createdOn: self::day($row->created_on),
+            carries: isset($row->carries) ? (string) $row->carries : null,
         );
     }
 
@@ -143,7 +151,19 @@ final class CoreRecords
 
     public static function contribution(stdClass $row): Contribution
     {
-        return new Contribution((string) $row->goal_id, self::exact($row->weight));
+        return new Contribution((string) $row->goal_id, self::exact($row->weight), self::day($row->from_on), self::day($row->until_on));
+    }
+
+    /** Where a task stood before. */
+    public static function stay(stdClass $row): Contribution
+    {
+        return new Contribution((string) $row->goal_id, from: self::day($row->since_on), until: self::day($row->until_on));
+    }
+
+    /** @param mixed $date as it is stored */
+    public static function day(mixed $date): ?Day
+    {
+        return is_string($date) ? Day::of(substr($date, 0, 10)) : null;
     }
 
     /** Its stages and contributions are loaded. */
@@ -167,8 +187,6 @@ final class CoreRecords
      */
     public static function projectOf(stdClass $row, array $stages, array $contributions): Project
     {
-        $day = static fn(mixed $date): ?Day => is_string($date) ? Day::of($date) : null;
-
         return new Project(
             id: (string) $row->id,
             title: (string) $row->title,
@@ -178,10 +196,10 @@ final class CoreRecords
             serves: $contributions,
             state: ProjectState::from((string) $row->state),
             stateOn: Day::of((string) $row->state_on),
-            startsOn: $day($row->starts_on),
-            dueOn: $day($row->due_on),
+            startsOn: self::day($row->starts_on),
+            dueOn: self::day($row->due_on),
             area: $row->area_id === null ? null : (string) $row->area_id,
-            createdOn: is_string($row->created_on) ? Day::of($row->created_on) : null,
+            createdOn: self::day($row->created_on),
         );
     }
 
@@ -191,13 +209,14 @@ final class CoreRecords
         $columns = match (true) {
             $record instanceof GoalRecord => self::GOAL,
             $record instanceof ProjectRecord => self::PROJECT,
+            $record instanceof ContributionRecord, $record instanceof RecurringTaskContribution => ['from_on', 'until_on'],
             default => [],
         };
 
         return (object) [...array_fill_keys($columns, null), ...$record->getAttributes()];
     }
 
-    /** Its stage, steps and dependencies are loaded. */
+    /** What {@see TASK} names is loaded. */
     public static function task(TaskRecord $task): Task
     {
         return new Task(
@@ -211,31 +230,9 @@ final class CoreRecords
             after: array_values($task->dependencies->map(static fn($link): string => (string) $link->after_id)->all()),
             waits: ($task->waiting_on ?? '') !== '',
             recurringTask: $task->recurring_task_id === null ? null : (string) $task->recurring_task_id,
+            since: $task->goal_since,
+            formerly: array_values($task->stays->map(static fn(Stay $stay): Contribution => self::stay(self::row($stay)))->all()),
         );
-    }
-
-    /**
-     * The recurring tasks that serve goals.
-     *
-     * @return array<array-key, RecurringTask> by id
-     */
-    public static function recurringTasks(): array
-    {
-        return RecurringTaskContribution::query()
-            ->orderBy('id')
-            ->get()
-            ->groupBy('recurring_task_id')
-            ->map(
-                static fn($links, $id): RecurringTask => new RecurringTask(
-                    (string) $id,
-                    array_values(
-                        $links
-                            ->map(static fn(RecurringTaskContribution $link): Contribution => self::contribution(self::row($link)))
-                            ->all(),
-                    ),
-                ),
-            )
-            ->all();
     }
 
     /** @param float|int|string|null $value as it is stored */

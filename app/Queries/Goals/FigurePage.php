@@ -22,6 +22,7 @@ use Loftrin\Core\Goals\Measure\Work;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\TalliesOfTasks;
+use Loftrin\Core\Work\Task as CoreTask;
 use Loftrin\Core\Work\TaskShare;
 use Loftrin\Core\Work\Weighing;
 
@@ -41,7 +42,7 @@ final readonly class FigurePage
         $forecast = $stored->forecast($goal, $on);
         $seen = $core->closingOn($on)->on ?? $on;
         $sum = new WrittenSum($stored, $seen);
-        $own = $core->measure instanceof Work ? Task::query()->where('goal_id', $goal->id) : null;
+        $own = $core->measure instanceof Work ? self::standingAt($goal) : null;
 
         return new FigureView(
             title: $goal->title,
@@ -51,7 +52,7 @@ final readonly class FigurePage
             decided: $sum->decided($goal),
             formula: $sum->formula($goal, $figure),
             sum: $sum->lines($goal),
-            tasks: $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen),
+            tasks: $own === null ? [] : $this->tasks(Weighing::Count, $own, $seen, $core->id),
             tasksFigure: $own === null ? null : $sum->ofTasks($goal)?->times(Fraction::of(100))->rounded(1),
             weighing: $own === null ? null : 'Tasks of the goal count together as one line; each counts the same.',
             expected: PaceWords::expected($core, $stored->rollup->pace, $on),
@@ -67,7 +68,7 @@ final readonly class FigurePage
         $cores = array_values(
             $tasks
                 ->clone()
-                ->with(['stage', 'steps', 'dependencies'])
+                ->with(CoreRecords::TASK)
                 ->get()
                 ->map(CoreRecords::task(...))
                 ->all(),
@@ -118,14 +119,15 @@ final readonly class FigurePage
      *
      * @return list<SumLine>
      */
-    private function tasks(Weighing $weighing, Builder $query, Day $on): array
+    private function tasks(Weighing $weighing, Builder $query, Day $on, ?string $goal = null): array
     {
         $tasks = $query
-            ->with(['stage', 'steps', 'dependencies'])
+            ->with(CoreRecords::TASK)
             ->orderBy('position')
             ->orderBy('id')
             ->get()
             ->keyBy('id');
+        [$cores, $came] = self::thereOn($on, array_values($tasks->map(CoreRecords::task(...))->all()), $goal);
 
         return array_map(
             static fn(TaskShare $share): SumLine => new SumLine(
@@ -137,7 +139,41 @@ final readonly class FigurePage
                 points: $share->points->times(Fraction::of(100))->rounded(1),
                 leftOut: $share->leftOut === null ? null : WrittenSum::reason($share->leftOut, $share->since, $on),
             ),
-            TaskShare::of($weighing, array_values($tasks->map(CoreRecords::task(...))->all()), $on),
+            TaskShare::of($weighing, $cores, $on, $came),
         );
+    }
+
+    /** @return Builder<Task> all that stand there, or ever did */
+    private static function standingAt(Goal $goal): Builder
+    {
+        return Task::query()->where(
+            static fn(Builder $either) => $either->where('goal_id', $goal->id)->orWhereRelation('stays', 'goal_id', $goal->id),
+        );
+    }
+
+    /**
+     * @param list<CoreTask> $tasks
+     * @param ?string $goal at which they are looked at; null for a project, in which all of them are
+     *
+     * @return array{list<CoreTask>, array<string, Day>} those that stand there on the day, and when they came, if they did not begin there
+     */
+    private static function thereOn(Day $on, array $tasks, ?string $goal): array
+    {
+        if ($goal === null) {
+            return [$tasks, []];
+        }
+
+        [$there, $came] = [[], []];
+
+        foreach ($tasks as $task) {
+            foreach ($task->stays as $stay) {
+                if ($stay->goal === $goal && $stay->holdsOn($on)) {
+                    $there[] = $task;
+                    $came += $stay->from === null ? [] : [$task->id => $stay->from];
+                }
+            }
+        }
+
+        return [$there, $came];
     }
 }

@@ -113,9 +113,9 @@ final readonly class GoalChanges
     {
         return match ($result) {
             Result::Met => 'met',
-            Result::InPart => 'partly met',
+            Result::InPart => 'met in part',
             Result::NotMet => 'not met',
-            Result::Stopped => 'dropped',
+            Result::Stopped => 'stopped',
         };
     }
 }

@@ -18,18 +18,19 @@ use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Goals\Answers\MainEffortRow;
 use App\Queries\Goals\Answers\TradeOffRow;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Week\DoneHours;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\PlanningSpan;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Fraction;
 
 /** Main efforts, assumptions and trade-offs, by goal; only of goals that the reader may see. */
 final readonly class GoalPartsOf
 {
-    public function __construct(private Workspace $workspace)
+    public function __construct(private Workspace $workspace, private DoneHours $hours)
     {
     }
 
@@ -59,16 +60,10 @@ final readonly class GoalPartsOf
             ->where('starts_on', '<=', (string) $week->last)
             ->where('ends_on', '>=', (string) $week->first)
             ->get();
-        $done = Task::query()
-            ->where('owner_id', $whose->id)
-            ->where('visibility', 'everyone')
-            ->whereBetween('done_on', [(string) $week->first, (string) $week->last])
-            ->toBase()
-            ->groupBy('main_effort_id')
-            ->selectRaw('main_effort_id, sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
-            ->pluck('minutes', 'main_effort_id')
-            ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) $sum : 0)
-            ->all();
+        $done = array_map(
+            static fn(Fraction $minutes): int => (int) $minutes->rounded(0),
+            $this->hours->account($week, Task::query()->openToAll()->where('owner_id', $whose->id), $viewer)->ledger->byEffort,
+        );
         $parts = array_map(static fn(GoalParts $each): GoalParts => $each->ofWeekOf($whose->id), $this->all($goals->all(), $viewer, $done));
 
         return array_values(array_filter($parts, static fn(GoalParts $each): bool => ! $each->isEmpty()));

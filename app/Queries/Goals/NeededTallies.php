@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Plan;
+use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\ProjectState;
 
 /** Which tallies the figures and forecasts of a plan rest on: all are fetched at once, and none that is not looked at. */
@@ -50,12 +51,38 @@ final readonly class NeededTallies
             }
         }
 
-        return $needed;
+        return [...$needed, ...$this->before($needed)];
     }
 
     /**
-     * Those whose tasks are looked at: as of a day on which a project is done it counts 1, whatever its tasks (computation 3).
-     * How it moved, and how much was added to it, is asked of them all.
+     * Of projects that were carried to a goal, what was done of the same tasks by the day on which they came.
+     *
+     * @param list<array{ScopeDay, list<int>, list<int>}> $needed
+     *
+     * @return list<array{ScopeDay, list<int>, list<int>}>
+     */
+    private function before(array $needed): array
+    {
+        $before = [];
+
+        foreach ($needed as [$day, $projects]) {
+            foreach ($projects as $id) {
+                foreach ($this->plan->projects[$id]->serves as $link) {
+                    if ($link->from !== null && ! $link->from->isAfter($day->on)) {
+                        $came = new ScopeDay($day->on, $link->from);
+                        $before[$came->key] ??= [$came, [], []];
+                        $before[$came->key][1][] = $id;
+                    }
+                }
+            }
+        }
+
+        return array_values($before);
+    }
+
+    /**
+     * Those whose tasks are looked at: as of a day on which a project is done it counts 1, whatever its tasks (computation 3), unless
+     * nothing of them was left when it was carried to a goal. How it moved, and how much was added to it, is asked of them all.
      *
      * @param list<int> $projects
      *
@@ -63,7 +90,13 @@ final readonly class NeededTallies
      */
     private function tallied(array $projects, Day $on): array
     {
-        return array_values(array_filter($projects, fn(int $id): bool => $this->plan->projects[$id]->stateOn($on) !== ProjectState::Done));
+        return array_values(
+            array_filter(
+                $projects,
+                fn(int $id): bool => $this->plan->projects[$id]->stateOn($on) !== ProjectState::Done ||
+                    array_filter($this->plan->projects[$id]->serves, static fn(Contribution $link): bool => $link->from !== null) !== [],
+            ),
+        );
     }
 
     /**

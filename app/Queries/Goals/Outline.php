@@ -54,6 +54,7 @@ final readonly class Outline
         $links = DB::table('contributions')
             ->join('goals', 'goals.id', '=', 'contributions.goal_id')
             ->whereBetween('anchor_on', $within)
+            ->whereNull('contributions.until_on')
             ->orderByDesc('contributions.weight')
             ->orderBy('contributions.id')
             ->get(['project_id', 'goal_id']);

@@ -28,7 +28,7 @@ final readonly class ShelvedWith
     public static function projects(Goal $goal): Builder
     {
         return Project::query()
-            ->whereRelation('contributions', 'goal_id', $goal->id)
+            ->whereRelation('currentContributions', 'goal_id', $goal->id)
             ->where(
                 static fn(Builder $either) => $either
                     ->whereIn('state', ProjectState::OPEN)

@@ -53,8 +53,8 @@ final class StoredPlan
         $counts = array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count);
         $this->tallies = new StoredTallies(
             array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects),
-            array_map(strval(...), array_keys($plan->goals)),
-            array_column($counts, 'id'),
+            WorkLinks::ids(array_keys($plan->goals)),
+            WorkLinks::ids(array_column($counts, 'id')),
         );
         $this->rollup = new Rollup($plan, $this->tallies);
         $this->forecaster = new Forecaster($plan->calendar, $this->rollup);
@@ -90,7 +90,9 @@ final class StoredPlan
             ->toBase()
             ->orderBy('anchor_on')
             ->orderBy('id')
-            ->get([...CoreRecords::GOAL, ...SeenGoals::COLUMNS])
+            ->select([...CoreRecords::GOAL, ...SeenGoals::COLUMNS])
+            ->selectRaw(CoreRecords::CARRIES)
+            ->get()
             ->keyBy('id')
             ->all();
         $of = array_keys($rows);
@@ -229,9 +231,15 @@ final class StoredPlan
         return $this->forecaster->of($this->core($goal), $on);
     }
 
-    /** The project's tasks in scope on the day, weighed. */
-    public function tally(Project $project, Day $on): Tally
+    /**
+     * The project's tasks in scope on the day, weighed.
+     *
+     * @param ?Day $from only what was left of them on that day
+     */
+    public function tally(Project $project, Day $on, ?Day $from = null): Tally
     {
-        return $this->tallies->ofProject($project->id, $on);
+        $tally = $this->tallies->ofProject($project->id, $on);
+
+        return $from === null ? $tally : $tally->beyond($this->tallies->ofProject($project->id, $on, $from));
     }
 }

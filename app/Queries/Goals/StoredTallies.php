@@ -29,13 +29,15 @@ final class StoredTallies implements Tallies
     /** @var ?array<array-key, mixed> goals that have tasks of their own, once they are asked for */
     private ?array $holders = null;
 
-    /** @var ?array<string, array<int, int>> tasks done by goal and day */
+    /** @var ?array<int, array<int, int>> tasks done by goal and day */
     private ?array $done = null;
+
+    private ?StayingTasks $staying = null;
 
     /**
      * @param array<array-key, Weighing> $weighings by project
-     * @param list<string> $goals whose direct tasks are asked for
-     * @param list<string> $counting goals that count what is done
+     * @param list<int> $goals whose direct tasks are asked for
+     * @param list<int> $counting goals that count what is done
      */
     public function __construct(private readonly array $weighings, private readonly array $goals, private readonly array $counting)
     {
@@ -55,8 +57,7 @@ final class StoredTallies implements Tallies
     private function fetchAll(ScopeDay ...$days): void
     {
         $projects = array_map(intval(...), array_keys($this->weighings));
-        $goals = array_map(intval(...), $this->goals);
-        $this->fetch(array_map(static fn(ScopeDay $day): array => [$day, $projects, $goals], array_values($days)));
+        $this->fetch(array_map(fn(ScopeDay $day): array => [$day, $projects, $this->goals], array_values($days)));
     }
 
     /** @param list<array{ScopeDay, list<int>, list<int>}> $wanted days, each with projects and goals */
@@ -76,7 +77,7 @@ final class StoredTallies implements Tallies
                 if (! array_key_exists($goal, $this->directTasks[$day->key] ?? [])) {
                     $this->directTasks[$day->key][$goal] = null;
 
-                    if ($this->hasTasks($goal)) {
+                    if ($this->hasTasks($goal) && ! $this->staying()->areAt($goal)) {
                         $ofGoals[] = [$goal, $day, false];
                     }
                 }
@@ -119,12 +120,17 @@ final class StoredTallies implements Tallies
     private function hasTasks(int $goal): bool
     {
         $this->holders ??= DB::table('goals')
-            ->whereIntegerInRaw('id', array_map(intval(...), $this->goals))
+            ->whereIntegerInRaw('id', $this->goals)
             ->whereRaw('exists (select 1 from tasks where tasks.goal_id = goals.id)')
             ->pluck('id', 'id')
             ->all();
 
         return isset($this->holders[$goal]);
+    }
+
+    private function staying(): StayingTasks
+    {
+        return $this->staying ??= new StayingTasks($this->goals);
     }
 
     public function ofProject(string $project, Day $on, ?Day $by = null): Tally
@@ -140,6 +146,10 @@ final class StoredTallies implements Tallies
 
     public function ofDirectTasks(string $goal, Day $on, ?Day $by = null): ?Tally
     {
+        if ($this->staying()->areAt((int) $goal)) {
+            return $this->staying()->tallies()->ofDirectTasks($goal, $on, $by);
+        }
+
         $day = new ScopeDay($on, $by);
 
         if (! array_key_exists((int) $goal, $this->directTasks[$day->key] ?? [])) {
@@ -151,44 +161,13 @@ final class StoredTallies implements Tallies
 
     public function doneFor(string $goal, Span $span): int
     {
-        $this->done ??= $this->countDone();
+        $this->done ??= CountedTasks::of($this->counting);
         $count = 0;
 
-        foreach ($this->done[$goal] ?? [] as $day => $tasks) {
+        foreach ($this->done[(int) $goal] ?? [] as $day => $tasks) {
             $count += $day >= $span->first->number && $day <= $span->last->number ? $tasks : 0;
         }
 
         return $count;
-    }
-
-    /** @return array<string, array<int, int>> */
-    private function countDone(): array
-    {
-        if ($this->counting === []) {
-            return [];
-        }
-
-        $direct = DB::table('tasks')->whereIn('goal_id', $this->counting)->whereNotNull('done_on')->select('goal_id', 'done_on', 'id');
-        $recurringTasks = DB::table('tasks')
-            ->join('recurring_task_contributions', 'recurring_task_contributions.recurring_task_id', '=', 'tasks.recurring_task_id')
-            ->whereIn('recurring_task_contributions.goal_id', $this->counting)
-            ->whereNotNull('done_on')
-            ->select('recurring_task_contributions.goal_id', 'done_on', 'tasks.id');
-        // A task has a project or a goal or neither, so it may be found by that and by its recurring task: union tells them apart.
-        $rows = DB::table('tasks')
-            ->join('contributions', 'contributions.project_id', '=', 'tasks.project_id')
-            ->whereIn('contributions.goal_id', $this->counting)
-            ->whereNotNull('done_on')
-            ->select('contributions.goal_id', 'done_on', 'tasks.id')
-            ->union($direct)
-            ->union($recurringTasks);
-        $counted = DB::query()->fromSub($rows, 'linked')->selectRaw('goal_id, done_on, count(*) as tasks')->groupBy('goal_id', 'done_on');
-        $done = [];
-
-        foreach ($counted->get() as $row) {
-            $done[(string) $row->goal_id][Day::of(substr((string) $row->done_on, 0, 10))->number] = (int) $row->tasks;
-        }
-
-        return $done;
     }
 }

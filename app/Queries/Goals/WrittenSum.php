@@ -186,18 +186,26 @@ final readonly class WrittenSum
     private function detail(Contributor $line): ?string
     {
         if ($line->kind === ContributorKind::Goal) {
-            return 'goal';
+            return $line->isRest ? 'the rest of a goal that it carries on' : 'goal';
         }
 
         $project = $this->stored->plan->projects[$line->id ?? ''] ?? null;
-        $tally = $project === null ? null : $this->stored->tally($project, $this->on);
+        $tally = $project === null ? null : $this->stored->tally($project, $this->on, $line->from);
+        $left = $line->from === null ? '' : ", as left on {$line->from->words($this->on)}";
 
         return match (true) {
             $tally === null => null,
             $tally->tasks === 0 => 'no tasks yet',
-            $project->weighing === Weighing::Effort => "by effort, $tally->tasks tasks",
-            default => rtrim(rtrim(number_format($tally->done->rounded(1), 1), '0'), '.')." of $tally->tasks tasks",
+            $project->weighing === Weighing::Effort => "by effort, $tally->tasks tasks$left",
+            $line->from !== null => self::counted($tally->done).' of '.self::counted($tally->total)." tasks$left",
+            default => self::counted($tally->done)." of $tally->tasks tasks",
         };
+    }
+
+    /** How many tasks, of which one may be done in part. */
+    private static function counted(Fraction $tasks): string
+    {
+        return rtrim(rtrim(number_format($tasks->rounded(1), 1), '0'), '.');
     }
 
     public static function reason(LeftOut $reason, ?Day $since, Day $on): string
@@ -205,11 +213,12 @@ final readonly class WrittenSum
         $when = $since === null ? '' : " {$since->words($on)}";
 
         return match ($reason) {
+            LeftOut::Stopped => "stopped$when, left out",
             LeftOut::Dropped => "dropped$when, left out",
             LeftOut::Shelved => "shelved$when, left out",
             LeftOut::Proposed => 'proposed, left out',
             LeftOut::Judged => 'judged in words, left out',
-            LeftOut::NoBasis => 'all dropped or shelved, left out',
+            LeftOut::NoBasis => 'nothing to do was left, left out',
         };
     }
 }

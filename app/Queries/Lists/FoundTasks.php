@@ -68,7 +68,7 @@ final readonly class FoundTasks
                     static fn(Builder $either) => $either
                         ->whereRaw(Beneath::holds('tasks.goal_id'), [(int) $value])
                         ->orWhereHas(
-                            'project.contributions',
+                            'project.currentContributions',
                             static fn(Builder $link) => $link->whereRaw(Beneath::holds('contributions.goal_id'), [(int) $value]),
                         ),
                 ),

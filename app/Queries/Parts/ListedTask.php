@@ -58,7 +58,7 @@ final readonly class ListedTask
         'rhythm' => 'select r.words from recurring_tasks r where r.id = tasks.recurring_task_id',
         'recurring_task_goal' =>
             'select c.goal_id from recurring_task_contributions c where c.recurring_task_id = tasks.recurring_task_id '.
-            'order by c.id limit 1',
+            'and c.until_on is null order by c.id limit 1',
         'steps' => 'select count(*) from steps s where s.task_id = tasks.id',
         // What it depends on and is not finished: the first that is in the way.
         'after_title' =>

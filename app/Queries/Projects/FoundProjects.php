@@ -30,11 +30,11 @@ final readonly class FoundProjects
             ->when(
                 $filter->thread !== null,
                 static fn(Builder $query) => $query->whereHas(
-                    'contributions',
+                    'currentContributions',
                     static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread]),
                 ),
             )
-            ->when($filter->need === 'unlinked', static fn(Builder $query) => $query->whereDoesntHave('contributions'))
+            ->when($filter->need === 'unlinked', static fn(Builder $query) => $query->whereDoesntHave('currentContributions'))
             ->when(
                 $filter->collection !== null,
                 static fn(Builder $query) => $query->whereHas(

@@ -59,7 +59,7 @@ final readonly class ProjectFormPage
 
     public function filled(Person $viewer, Project $project): ProjectFormView
     {
-        $project->load(['stages', 'contributions.goal']);
+        $project->load(['stages', 'currentContributions.goal']);
 
         return $this->page(
             $viewer,
@@ -78,7 +78,7 @@ final readonly class ProjectFormPage
                     $project->stages->map(static fn(Stage $stage): StageValues => new StageValues($stage->id, $stage->name))->all(),
                 ),
                 serves: array_values(
-                    $project->contributions
+                    $project->currentContributions
                         ->filter(static fn(Contribution $link): bool => $link->goal->isVisibleTo($viewer))
                         ->map(
                             static fn(Contribution $link): ContributionValues => new ContributionValues(

@@ -67,7 +67,7 @@ final readonly class ProjectPage
 
     private function workOut(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'contributions', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
+        $project->load(['owner', 'currentContributions', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
         $work = StoredWork::of($this->workspace, $project);
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
@@ -77,7 +77,7 @@ final readonly class ProjectPage
         $template = $project->load(array_map(static fn(string $of): string => "template.$of", Template::PIECES))->template;
         $changes = $template === null ? [] : $project->templateChanges($template);
         $left = count(array_filter($changes, static fn(Change $change): bool => $change->isLeft));
-        $weights = $project->contributions
+        $weights = $project->currentContributions
             ->mapWithKeys(static fn(Contribution $link): array => [$link->goal_id => (string) $link->weight])
             ->all();
         $served = $threads->where(static fn(OutlinedGoal $goal): bool => isset($weights[$goal->id]));

@@ -21,8 +21,10 @@ use App\Queries\Reviews\Answers\MovedGoal;
 use App\Queries\Reviews\Answers\StepsAgreed;
 use App\Queries\Reviews\Answers\WeekFacts;
 use App\Queries\Reviews\Answers\WorkShare;
+use App\Queries\Week\DoneHours;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
+use App\Queries\Week\HoursAccount;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -30,7 +32,6 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
-use Loftrin\Core\Work\Ledger;
 
 /** Works out what happened in a person's week. */
 final readonly class FactsQuery
@@ -47,6 +48,7 @@ final readonly class FactsQuery
         private Occurrences $occurrences,
         private WorkCounts $counts,
         private DonePage $done,
+        private DoneHours $hours,
         private DecisionsPage $decisions,
         private WrittenDays $days,
         private MovingTasks $moving,
@@ -69,21 +71,17 @@ final readonly class FactsQuery
         $stored = $this->plans->holding($week, $person);
         $stored->prepare([$asOf, $week->span->first->plus(-1)]);
         $threads = $this->plans->threads($person, $week);
-        $ledger = $this->ledger(new Span($week->span->first, $week->span->last), $person, $stored);
-        $before = $this->ledger(
-            new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)),
-            $person,
-            $stored,
-        );
+        $account = $this->hours->of($week->span, $person);
+        $before = $this->hours->of(new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)), $person)->ledger;
         $left = new LeftOverTasks($this->workspace, $person, $week);
         $done = $this->done->sums($week->span, $person);
 
         return new WeekFacts(
             asOf: $asOf,
-            minutes: (int) $ledger->minutes->rounded(0),
-            alignment: $ledger->alignment()?->percent(),
+            minutes: (int) $account->ledger->minutes->rounded(0),
+            alignment: $account->ledger->alignment()?->percent(),
             before: $before->alignment()?->percent(),
-            work: $this->work($ledger, $stored, $threads),
+            work: self::work($account, $threads),
             moved: $this->moved($week, $asOf, $stored, $threads, $person),
             promised: $this->promised($week, $asOf, $stored, $threads),
             meetings: $this->occurrences->within($week->span, $person),
@@ -125,24 +123,20 @@ final readonly class FactsQuery
         return new StepsAgreed((int) ($steps->agreed ?? 0), (int) ($steps->done ?? 0));
     }
 
-    private function ledger(Span $span, Person $person, StoredPlan $stored): Ledger
-    {
-        return DoneWork::ledger($span, DoneWork::in($span, $person)->get(), $stored);
-    }
-
     /** @return list<WorkShare> the largest first; what served no goal last */
-    private function work(Ledger $ledger, StoredPlan $stored, Threads $threads): array
+    private static function work(HoursAccount $account, Threads $threads): array
     {
+        $ledger = $account->ledger;
         $shares = [];
 
         foreach ($ledger->byGoal as $goal => $minutes) {
-            $shares[] = new WorkShare($threads->ofGoal($goal), (int) $minutes->rounded(0));
+            $shares[] = new WorkShare($threads->ofGoal((int) $goal), (int) $minutes->rounded(0), $account->titleOf($goal));
         }
 
         usort($shares, static fn(WorkShare $a, WorkShare $b): int => $b->minutes <=> $a->minutes);
         $loose = (int) $ledger->minutes->minus($ledger->threaded)->rounded(0);
 
-        return $loose > 0 ? [...$shares, new WorkShare(null, $loose)] : $shares;
+        return $loose > 0 ? [...$shares, new WorkShare(null, $loose, null)] : $shares;
     }
 
     /** @return list<MovedGoal> */

@@ -11,20 +11,19 @@ use App\Models\Review;
 use App\Models\Task;
 use App\Models\TradeOff;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\DecisionsPage;
 use App\Queries\Reviews\Answers\AssumptionSeen;
 use App\Queries\Reviews\Answers\EffortSpent;
 use App\Queries\Reviews\Answers\HoursOfWeek;
 use App\Queries\Reviews\Answers\PeriodFacts;
+use App\Queries\Week\DoneHours;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Work\Ledger;
-use stdClass;
+use Loftrin\Core\Fraction;
 
 /** Works out what happened in a person's month, quarter or year. Rules: guide R3, R4. */
 final readonly class PeriodFactsQuery
@@ -34,8 +33,8 @@ final readonly class PeriodFactsQuery
 
     public function __construct(
         private Workspace $workspace,
-        private StoredPlans $plans,
         private DonePage $done,
+        private DoneHours $hours,
         private PromisedGoals $promised,
         private DecisionsPage $decisions,
         private Remembered $remembered,
@@ -73,10 +72,10 @@ final readonly class PeriodFactsQuery
             done: DoneWork::in($span, $person)->count(),
             goals: $goals,
             estimates: PromisedGoals::sentence($goals),
-            weeks: $this->weeks($weeks, $person),
+            weeks: $this->weeks($span, $person),
             byGoal: $done->byGoal,
             byArea: $done->byArea,
-            efforts: self::efforts($ids, $span, $person, count($weeks)),
+            efforts: $this->efforts($ids, $span, $person, count($weeks)),
             assumptions: self::assumptions($ids),
             tradeOffs: self::tradeOffs($ids),
             decisions: $this->decisions->lines(
@@ -101,35 +100,19 @@ final readonly class PeriodFactsQuery
         return $today->isBefore($period->span->first) ? $period->span->first : $period->span->asOf($today);
     }
 
-    /**
-     * @param list<Period> $weeks
-     *
-     * @return list<HoursOfWeek>
-     */
-    private function weeks(array $weeks, Person $person): array
+    /** @return list<HoursOfWeek> those that hold a day of the span, each as far as its days are of it: together they are the whole */
+    private function weeks(Span $span, Person $person): array
     {
-        if ($weeks === []) {
-            return [];
-        }
-
-        $all = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
-        $tasks = DoneWork::in($all, $person)->get();
-        $ledger = DoneWork::ledger($all, $tasks, $this->plans->holding($weeks[count($weeks) - 1], $person));
-        $loose = array_fill_keys(array_map(intval(...), $ledger->tasksByGoal[''] ?? []), true);
+        $ledger = $this->hours->of($span, $person)->ledger;
         $calendar = $this->workspace->calendar();
-        $sums = [];
+        $weeks = [];
 
-        foreach ($tasks as $task) {
-            $week = $task->done_on === null ? '' : $calendar->weekOf($task->done_on)->name;
-            $minutes = $task->minutes ?? Ledger::USUAL_MINUTES;
-            $sums[$week][0] = ($sums[$week][0] ?? 0) + $minutes;
-            $sums[$week][1] = ($sums[$week][1] ?? 0) + (isset($loose[$task->id]) ? 0 : $minutes);
+        for ($week = $calendar->weekOf($span->first); ! $week->span->first->isAfter($span->last); $week = $calendar->next($week)) {
+            $of = $ledger->during($week->span);
+            $weeks[] = new HoursOfWeek($week->name, (int) $of->minutes->rounded(0), (int) $of->threaded->rounded(0));
         }
 
-        return array_map(
-            static fn(Period $week): HoursOfWeek => new HoursOfWeek($week->name, $sums[$week->name][0] ?? 0, $sums[$week->name][1] ?? 0),
-            $weeks,
-        );
+        return $weeks;
     }
 
     /**
@@ -139,18 +122,14 @@ final readonly class PeriodFactsQuery
      *
      * @return list<EffortSpent>
      */
-    private static function efforts(array $goals, Span $span, Person $viewer, int $weeks): array
+    private function efforts(array $goals, Span $span, Person $viewer, int $weeks): array
     {
         $efforts = MainEffort::query()->whereIn('goal_id', $goals)->orderBy('id')->get();
-        $given = Task::query()
-            ->visibleTo($viewer)
-            ->whereIn('main_effort_id', $efforts->modelKeys())
-            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
-            ->groupBy('main_effort_id')
-            ->selectRaw('main_effort_id, sum(coalesce(minutes, ?)) as given', [Ledger::USUAL_MINUTES])
-            ->toBase()
-            ->get()
-            ->mapWithKeys(static fn(stdClass $sum): array => [(int) $sum->main_effort_id => (int) $sum->given]);
+        $given = $this->hours->account(
+            $span,
+            Task::query()->visibleTo($viewer)->whereIn('main_effort_id', $efforts->modelKeys()),
+            $viewer,
+        )->ledger->byEffort;
 
         return array_values(
             $efforts
@@ -158,7 +137,7 @@ final readonly class PeriodFactsQuery
                     static fn(MainEffort $effort): EffortSpent => new EffortSpent(
                         $effort->title,
                         $effort->hours === null ? null : (float) $effort->hours,
-                        round($given->get($effort->id, 0) / 60 / max(1, $weeks), 1),
+                        round(($given[$effort->id] ?? Fraction::zero())->rounded(0) / 60 / max(1, $weeks), 1),
                     ),
                 )
                 ->all(),

@@ -10,10 +10,10 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Parts\Markdown;
+use App\Queries\Week\DoneHours;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Reviews\LiveFigures;
-use Loftrin\Core\Work\Ledger;
 
 /** A report's text with its figures, as of the end of its span or today. Only what everybody may see has one. Rules: guide R5. */
 final readonly class ReportFigures
@@ -21,7 +21,7 @@ final readonly class ReportFigures
     /** What stands in place of the figure of a goal that not everybody may see, or that is gone. */
     public const NONE = '(no figure: not everyone can see this goal)';
 
-    public function __construct(private Workspace $workspace, private GoalRows $rows)
+    public function __construct(private Workspace $workspace, private GoalRows $rows, private DoneHours $hours)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class ReportFigures
         }
 
         $goals = $this->goals(LiveFigures::goals($report->words), $report);
-        [$done, $minutes] = self::done($report);
+        [$done, $minutes] = $this->done($report);
 
         return LiveFigures::fill(
             $report->words,
@@ -70,17 +70,14 @@ final readonly class ReportFigures
     }
 
     /** @return array{int, int} how many tasks were done that everybody may see, and their minutes */
-    private static function done(Report $report): array
+    private function done(Report $report): array
     {
-        $sums = Task::query()
+        $tasks = Task::query()
             ->openToAll()
-            ->whereBetween('done_on', [(string) $report->first, (string) $report->last])
-            ->when($report->audience->isOfOwnWork(), static fn(Builder $query) => $query->where('owner_id', $report->person_id))
-            ->toBase()
-            ->selectRaw('count(*) as done, coalesce(sum(coalesce(minutes, ?)), 0) as minutes', [Ledger::USUAL_MINUTES])
-            ->first();
+            ->when($report->audience->isOfOwnWork(), static fn(Builder $query) => $query->where('owner_id', $report->person_id));
+        $ledger = $this->hours->account(new Span($report->first, $report->last), $tasks, null, each: true)->ledger;
 
-        return [(int) ($sums->done ?? 0), (int) ($sums->minutes ?? 0)];
+        return [count($ledger->entries), (int) $ledger->minutes->rounded(0)];
     }
 
     private static function hours(int $minutes): string

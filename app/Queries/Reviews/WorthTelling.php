@@ -65,7 +65,7 @@ final readonly class WorthTelling
                 ->where('is_worth_telling', true)
                 ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
                 ->when($whose !== null, static fn(Builder $query) => $query->where('owner_id', $whose))
-                ->with(['owner', 'recurringTask.contributions'])
+                ->with(['owner', 'recurringTask.currentContributions'])
                 ->orderBy('id')
                 ->get()
                 ->map(
@@ -75,7 +75,7 @@ final readonly class WorthTelling
                         $task->done_on ?? $span->last,
                         $task->title,
                         PersonTag::of($task->owner),
-                        $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->contributions->first()?->goal_id),
+                        $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->currentContributions->first()?->goal_id),
                         route('tasks.show', $task->id, false),
                         Gate::forUser($viewer)->allows('update', $task),
                     ),

@@ -16,10 +16,10 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\Answers\DoneView;
 use App\Store\Remembered;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\LedgerEntry;
 
 /** What a person got done in any span, in hours and share, with the tasks behind each figure. */
 final readonly class DonePage
@@ -27,8 +27,12 @@ final readonly class DonePage
     /** With how many spans of the same length before it a span is compared. */
     private const BEFORE = 4;
 
-    public function __construct(private Workspace $workspace, private StoredPlans $plans, private Remembered $remembered)
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private StoredPlans $plans,
+        private Remembered $remembered,
+        private DoneHours $hours,
+    ) {
     }
 
     public function of(Span $span, Person $person): DoneView
@@ -52,16 +56,11 @@ final readonly class DonePage
     private function workOut(Span $span, Person $person, bool $hasTasks): DoneView
     {
         $week = $this->workspace->calendar()->weekOf($span->last);
-        $stored = $this->plans->holding($week, $person);
         $threads = $this->plans->threads($person, $week);
-        $tasks = DoneWork::in($span, $person)
-            ->with($hasTasks ? TaskRow::NEEDS : [])
-            ->orderByDesc('done_on')
-            ->orderByDesc('id')
-            ->get();
-        $ledger = DoneWork::ledger($span, $tasks, $stored);
+        $account = $this->hours->of($span, $person, $hasTasks);
+        $ledger = $account->ledger;
         $earlier = new Span($span->first->plus(-self::BEFORE * $span->length()), $span->first->plus(-1));
-        $before = DoneWork::ledger($earlier, DoneWork::in($earlier, $person)->get(), $stored);
+        $before = $this->hours->of($earlier, $person)->ledger;
 
         return new DoneView(
             from: $span->first,
@@ -71,53 +70,54 @@ final readonly class DonePage
             spans: self::BEFORE,
             minutesBefore: self::whole($before->minutes->over(Fraction::of(self::BEFORE))),
             alignmentBefore: $before->alignment()?->percent(),
-            byGoal: $this->byGoal($ledger, $threads),
-            byEffort: self::byEffort($ledger, $tasks),
+            byGoal: self::byGoal($account, $threads),
+            byEffort: self::byEffort($ledger),
             byArea: self::byArea($ledger),
-            tasks: $hasTasks
-                ? array_values($tasks->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all())
-                : [],
+            tasks: $hasTasks ? $this->tasks($span, $person, $threads) : [],
         );
     }
 
-    /** @return list<DoneShare> what led to no goal, or to one that is not seen, last */
-    private function byGoal(Ledger $ledger, Threads $threads): array
+    /** @return list<TaskRow> the last first */
+    private function tasks(Span $span, Person $person, Threads $threads): array
     {
-        $shares = [];
-        $loose = $ledger->minutes->minus($ledger->threaded);
-        $tasks = $ledger->tasksByGoal[''] ?? [];
-
-        foreach ($ledger->byGoal as $goal => $minutes) {
-            $title = $threads->goal((int) $goal)?->title;
-
-            if ($title === null) {
-                $loose = $loose->plus($minutes);
-                $tasks = [...$tasks, ...$ledger->tasksByGoal[$goal]];
-            } else {
-                $shares[] = self::share($title, $minutes, $ledger, $ledger->tasksByGoal[$goal], $threads->ofGoal($goal));
-            }
-        }
-
-        return self::largestFirst($shares, $loose->isZero() ? null : self::share('Not linked to a goal', $loose, $ledger, $tasks));
+        return array_values(
+            DoneWork::in($span, $person)
+                ->with(TaskRow::NEEDS)
+                ->orderByDesc('done_on')
+                ->orderByDesc('id')
+                ->get()
+                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
+                ->all(),
+        );
     }
 
-    /**
-     * @param Collection<int, Task> $tasks
-     *
-     * @return list<DoneShare>
-     */
-    private static function byEffort(Ledger $ledger, Collection $tasks): array
+    /** @return list<DoneShare> what led to no goal last */
+    private static function byGoal(HoursAccount $account, Threads $threads): array
     {
+        $ledger = $account->ledger;
         $shares = [];
 
-        foreach (
-            MainEffort::query()
-                ->whereKey($tasks->pluck('main_effort_id')->filter()->unique())
-                ->get() as $effort
-        ) {
-            $of = $tasks->where('main_effort_id', $effort->id);
-            $minutes = $of->sum(static fn(Task $task): int => $task->minutes ?? Ledger::USUAL_MINUTES);
-            $shares[] = self::share($effort->title, Fraction::of($minutes), $ledger, $of->modelKeys());
+        foreach ($ledger->byGoal as $goal => $minutes) {
+            $shares[] = self::share($account->titleOf($goal), $minutes, $ledger, $ledger->tasksByGoal[$goal], $threads->ofGoal((int) $goal));
+        }
+
+        $loose = $ledger->minutes->minus($ledger->threaded);
+
+        return self::largestFirst(
+            $shares,
+            $loose->isZero() ? null : self::share('Not linked to a goal', $loose, $ledger, $ledger->tasksByGoal['']),
+        );
+    }
+
+    /** @return list<DoneShare> */
+    private static function byEffort(Ledger $ledger): array
+    {
+        $efforts = array_diff_key($ledger->byEffort, ['' => true]);
+        $shares = [];
+
+        foreach (MainEffort::query()->whereKey(array_keys($efforts))->orderBy('id')->get() as $effort) {
+            $of = $ledger->where(static fn(LedgerEntry $entry): bool => $entry->effort === (string) $effort->id);
+            $shares[] = self::share($effort->title, $of->minutes, $ledger, array_column($of->entries, 'task'));
         }
 
         return self::largestFirst($shares);

@@ -6,14 +6,10 @@ namespace App\Queries\Week;
 
 use App\Models\Person;
 use App\Models\Task;
-use App\Queries\Goals\CoreRecords;
-use App\Queries\Goals\StoredPlan;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Work\Ledger;
 
-/** What a person got done in a span. */
+/** What a person got done in a span; its hours are accounted for by {@see DoneHours}. */
 final readonly class DoneWork
 {
     /** @return Builder<Task> */
@@ -22,17 +18,5 @@ final readonly class DoneWork
         return Task::query()
             ->where('owner_id', $person->id)
             ->whereBetween('done_on', [(string) $span->first, (string) $span->last]);
-    }
-
-    /** @param Collection<int, Task> $tasks done in the span */
-    public static function ledger(Span $span, Collection $tasks, StoredPlan $stored): Ledger
-    {
-        return Ledger::of(
-            $span,
-            $tasks->loadMissing(['stage', 'steps', 'dependencies'])->map(CoreRecords::task(...)),
-            $stored->plan->projects,
-            CoreRecords::recurringTasks(),
-            $stored->visible(),
-        );
     }
 }

@@ -34,6 +34,7 @@ final readonly class HoursForGoals
             ->standing(Task::query()->visibleTo($viewer), $week)
             ->join('contributions', 'contributions.project_id', '=', 'tasks.project_id')
             ->whereIn('contributions.goal_id', $goals)
+            ->whereNull('contributions.until_on')
             ->select(['contributions.goal_id as of_goal', 'tasks.minutes', 'tasks.done_on']);
         $direct = $this->tasks
             ->standing(Task::query()->visibleTo($viewer), $week)

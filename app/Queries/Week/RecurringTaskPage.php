@@ -72,8 +72,8 @@ final readonly class RecurringTaskPage
 
     public function of(RecurringTask $recurringTask, Person $viewer): RecurringTaskView
     {
-        $recurringTask->load(['steps', 'contributions.goal', 'project']);
-        $goal = $recurringTask->contributions->first(static fn($link): bool => $link->goal->isVisibleTo($viewer));
+        $recurringTask->load(['steps', 'currentContributions.goal', 'project']);
+        $goal = $recurringTask->currentContributions->first(static fn($link): bool => $link->goal->isVisibleTo($viewer));
 
         return $this->view(
             $viewer,

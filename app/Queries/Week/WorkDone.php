@@ -7,26 +7,23 @@ namespace App\Queries\Week;
 use App\Models\Area;
 use App\Models\Goal;
 use App\Models\Project;
-use App\Models\Visibility;
+use App\Models\Task;
 use App\Models\Workspace;
 use App\Store\Remembered;
-use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
-use Loftrin\Core\Calendar\Day;
+use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\LedgerEntry;
 
-/** What share of the team's work served goals, week by week. Private tasks and goals are nobody else's to count. */
+/** What share of the team's work served goals, week by week and by area. Private tasks and goals are nobody else's to count. */
 final readonly class WorkDone
 {
-    public function __construct(private Workspace $workspace, private Remembered $remembered)
+    public function __construct(private Workspace $workspace, private Remembered $remembered, private DoneHours $hours)
     {
     }
 
     /**
-     * Threaded ÷ total minutes of the weeks in which anything was done (computation 7), summed in the database.
+     * Threaded ÷ total minutes of the weeks in which anything was done (computation 7).
      *
      * @param list<Period> $weeks one after the other
      *
@@ -61,56 +58,34 @@ final readonly class WorkDone
             return [];
         }
 
-        $sums = [];
-        $days = self::sums(DB::table('tasks')->whereBetween('done_on', [(string) $weeks[0]->span->first, (string) end($weeks)->span->last]))
-            ->groupBy('done_on')
-            ->addSelect('done_on')
-            ->get();
+        $ledger = $this->hours->ofTeam(new Span($weeks[0]->span->first, end($weeks)->span->last))->ledger;
+        $shares = [];
 
-        foreach ($days as $row) {
-            $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->done_on, 0, 10)))->name;
-            $sums[$week][0] = ($sums[$week][0] ?? 0) + (int) $row->threaded;
-            $sums[$week][1] = ($sums[$week][1] ?? 0) + (int) $row->minutes;
+        foreach ($ledger->byWeek($this->workspace->calendar()) as $week => $of) {
+            $shares[$week] = $of->alignment()?->rounded() ?? 0.0;
         }
 
-        return array_map(static fn(array $sum): float => round($sum[0] / $sum[1], 4), $sums);
+        return $shares;
     }
 
     /** @return array{threaded: int, minutes: int} of what was done in the span for the area's projects and goals */
     public function inArea(Area $area, Span $span): array
     {
-        // A task has a project or a goal, never both: asked for one after the other, each is found by an index.
-        $done = static fn(string $column, EloquentBuilder $within): Builder => DB::table('tasks')
-            ->whereIn($column, $within->where('area_id', $area->id)->select('id'))
-            ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
-            ->select(['visibility', 'minutes', 'goal_id', 'project_id', 'recurring_task_id']);
+        return $this->remembered->of("work done in area $area->id, $span->first to $span->last", function () use ($area, $span): array {
+            $ofArea = static fn(Builder $within): Builder => $within->where('area_id', $area->id)->select('id');
+            $tasks = Task::query()
+                ->openToAll()
+                ->where(
+                    static fn(Builder $either): Builder => $either
+                        ->whereIn('project_id', $ofArea(Project::query()))
+                        ->orWhereIn('goal_id', $ofArea(Goal::query()))
+                        ->orWhereHas('stays', static fn(Builder $stay): Builder => $stay->whereIn('goal_id', $ofArea(Goal::query()))),
+                );
+            $ledger = $this->hours
+                ->account($span, $tasks, null)
+                ->ledger->where(static fn(LedgerEntry $entry): bool => $entry->area === (string) $area->id);
 
-        return $this->remembered->of("work done in area $area->id, $span->first to $span->last", static function () use ($done): array {
-            $row = self::sums(
-                DB::query()->fromSub($done('project_id', Project::query())->unionAll($done('goal_id', Goal::query())), 'tasks'),
-            )->first();
-
-            return ['threaded' => (int) ($row->threaded ?? 0), 'minutes' => (int) ($row->minutes ?? 0)];
+            return ['threaded' => (int) $ledger->threaded->rounded(0), 'minutes' => (int) $ledger->minutes->rounded(0)];
         });
-    }
-
-    /** The minutes of those of the tasks that everyone may see, and of those of them that led to a goal. */
-    private static function sums(Builder $tasks): Builder
-    {
-        $open = Visibility::Everyone->value;
-        $threaded = "tasks.goal_id is not null
-            or tasks.project_id in (
-                select contributions.project_id from contributions join goals on goals.id = contributions.goal_id
-                where goals.visibility = '$open'
-            )
-            or tasks.recurring_task_id in (
-                select recurring_task_contributions.recurring_task_id from recurring_task_contributions
-                join goals on goals.id = recurring_task_contributions.goal_id where goals.visibility = '$open'
-            )";
-
-        return $tasks
-            ->where('visibility', $open)
-            ->selectRaw('sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
-            ->selectRaw("sum(case when $threaded then coalesce(minutes, ?) else 0 end) as threaded", [Ledger::USUAL_MINUTES]);
     }
 }

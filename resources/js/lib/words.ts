@@ -57,4 +57,4 @@ export const times = (count: number) => (count === 1 ? 'once' : count === 2 ? 't
 
 export const verdictWords: Record<Verdict, string> = { done: 'done', not_done: 'not done', trying: 'still trying' };
 
-export const resultWords: Record<Result, string> = { met: 'met', in_part: 'partly met', not_met: 'not met', dropped: 'dropped' };
+export const resultWords: Record<Result, string> = { met: 'met', in_part: 'in part', not_met: 'not met', stopped: 'stopped' };

@@ -3,7 +3,7 @@ import { useExplain } from './figure/Explain';
 import type { Gauge as GaugeProps } from '../generated/props';
 import { dayWords } from '../lib/dates';
 
-const closed = ['met', 'in_part', 'not_met', 'dropped'];
+const closed = ['met', 'in_part', 'not_met', 'stopped'];
 
 export const isClosed = (gauge: GaugeProps) => closed.includes(gauge.band);
 

@@ -143,9 +143,9 @@ it('closes a goal with answers that agree, and once', function (): void {
     $close = fn(array $sent, array $errors) => $this->assertRefused('post', "/goals/{$this->number->id}/close", $sent, $errors);
     $close(['result' => 'met', 'rest' => 'carried'], ['rest' => 'A goal that is met has nothing left to carry over.']);
     $close(
-        ['result' => 'dropped', 'rest' => 'split', 'titles' => "One\nTwo"],
+        ['result' => 'stopped', 'line' => 'No longer needed', 'rest' => 'split', 'titles' => "One\nTwo"],
         [
-            'rest' => 'A dropped goal is not continued. Shelve the rest, or choose “not met”.',
+            'rest' => 'A goal that is stopped is not carried over. Shelve the rest, or choose “not met”.',
         ],
     );
     $close(

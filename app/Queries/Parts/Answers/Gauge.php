@@ -136,9 +136,9 @@ final readonly class Gauge implements Props
             Band::Unmeasured => 'not measured',
             Band::Reached => 'reached',
             Band::Met => 'met',
-            Band::InPart => 'partly met',
+            Band::InPart => 'in part',
             Band::NotMet => 'not met',
-            Band::Stopped => 'dropped',
+            Band::Stopped => 'stopped',
         };
     }
 

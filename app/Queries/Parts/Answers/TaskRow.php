@@ -23,7 +23,7 @@ use Loftrin\Core\Work\Rank;
 final readonly class TaskRow implements Props
 {
     /** The relations a task needs to be shown as a line. */
-    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'checkedBy', 'recurringTask.contributions'];
+    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'checkedBy', 'recurringTask.currentContributions'];
 
     /**
      * @param ?string $for what it serves in words: its project's or its goal's title
@@ -87,7 +87,7 @@ final readonly class TaskRow implements Props
             project: $task->project?->title,
             goal: $threads->titleOf($task->goal),
             rhythm: $task->recurringTask?->words,
-            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->contributions->first()?->goal_id),
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->currentContributions->first()?->goal_id),
             steps: [
                 count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
                 $task->steps->count(),

@@ -7,10 +7,14 @@ namespace App\Queries\Reviews\Answers;
 use App\Queries\Parts\Answers\Cord;
 use App\Queries\Props;
 
-/** Minutes that went into a thread; into none of them when it has no cord. */
+/** Minutes that led to the goal at the top of a thread, or to none. */
 final readonly class WorkShare implements Props
 {
-    public function __construct(public ?Cord $cord, public int $minutes)
+    /**
+     * @param ?Cord $cord null of a goal of another year
+     * @param ?string $title of the goal; null where they led to none
+     */
+    public function __construct(public ?Cord $cord, public int $minutes, public ?string $title)
     {
     }
 }

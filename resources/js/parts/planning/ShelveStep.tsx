@@ -30,8 +30,8 @@ export function ShelveStep({ page }: { page: PlanningView }) {
                                 aria-label={`To the shelf of ${page.next.words}: ${goal.title}`}
                                 onClick={() => {
                                     act('post', route('goals.close', goal.id), {
-                                        result: 'dropped',
-                                        then: 'shelve',
+                                        result: 'stopped',
+                                        rest: 'shelved',
                                         line: `Did not fit into ${page.stretch.words}.`,
                                         returnOn: page.next.first,
                                     });

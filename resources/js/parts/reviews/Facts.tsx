@@ -120,7 +120,7 @@ function WorkBar({ facts }: { facts: WeekFacts }) {
             </h2>
             <div className="mt-1.5 flex h-5 gap-0.5">
                 {facts.work.map((share) => (
-                    <WorkPart key={share.cord?.mark ?? 'none'} share={share} whole={facts.minutes} />
+                    <WorkPart key={share.title ?? share.cord?.title ?? ''} share={share} whole={facts.minutes} />
                 ))}
             </div>
         </>
@@ -130,20 +130,22 @@ function WorkBar({ facts }: { facts: WeekFacts }) {
 function WorkPart({ share, whole }: { share: WorkShare; whole: number }) {
     const hours = (share.minutes / 60).toFixed(1).replace('.0', '');
     const isWide = share.minutes / Math.max(1, whole) > 0.12;
+    const title = share.cord?.title ?? share.title ?? 'Not linked';
+    const mark = share.cord?.mark ?? share.title ?? 'not linked';
 
     return (
         <span
-            title={`${share.cord?.title ?? 'Not linked'}: ${hours} h`}
+            title={`${title}: ${hours} h`}
             style={{ flexGrow: share.minutes, flexBasis: 0 }}
             className={clsx(
                 'min-w-1 overflow-hidden px-1 font-mono text-xs leading-5 font-semibold whitespace-nowrap',
                 share.cord === null ? 'border border-rule font-normal text-ink-2' : `${fills[share.cord.tone] ?? ''} text-sheet`,
             )}
         >
-            {isWide && `${share.cord?.mark ?? 'not linked'} ${hours}`}
+            {isWide && `${mark} ${hours}`}
             {!isWide && (
                 <span className="sr-only">
-                    {share.cord?.mark ?? 'not linked'} {hours}
+                    {mark} {hours}
                 </span>
             )}
         </span>

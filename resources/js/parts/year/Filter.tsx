@@ -13,9 +13,9 @@ const bands: [Band, string][] = [
     ['not_begun', 'Not begun'],
     ['unmeasured', 'Not measured'],
     ['met', 'Met'],
-    ['in_part', 'Partly met'],
+    ['in_part', 'In part'],
     ['not_met', 'Not met'],
-    ['dropped', 'Dropped'],
+    ['stopped', 'Stopped'],
 ];
 
 export const isFiltered = (filter: YearFilter) => Object.values(filter).some((value) => value !== null);

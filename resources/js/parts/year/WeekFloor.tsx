@@ -80,7 +80,7 @@ function Stub({ goal }: { goal: GoalRow }) {
                     'absolute top-1/2 left-0 -translate-y-1/2 border-current',
                     kept && 'w-full border-t-4',
                     band === 'in_part' && 'w-1/2 border-t-4',
-                    (band === 'not_met' || band === 'dropped') && 'w-full border-t border-dashed',
+                    (band === 'not_met' || band === 'stopped') && 'w-full border-t border-dashed',
                     !goal.isClosed && !kept && 'w-full border-t',
                 )}
             />
