@@ -13,10 +13,12 @@ use App\Http\Middleware\StartSession;
 use App\Http\Middleware\TakeTurnToWrite;
 use App\Http\Problems;
 use App\Http\TrustedAddresses;
+use App\Store\RefusedByDatabase;
 use App\Store\RefusedChange;
 use App\Store\Writability;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -66,6 +68,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(
             static fn(RefusedChange $refused) => ValidationException::withMessages([$refused->field => $refused->getMessage()]),
         );
+
+        $exceptions->map(static function (QueryException $reason): Throwable {
+            $refused = RefusedByDatabase::of($reason);
+
+            return $refused === null ? $reason : ValidationException::withMessages([$refused->field => $refused->getMessage()]);
+        });
 
         // Before a page of the framework is made of it, which would have to be written to the same disk.
         $exceptions->render(

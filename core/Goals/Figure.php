@@ -24,6 +24,13 @@ final readonly class Figure
     ) {
     }
 
+    /** Whether it is that of a number or a count that has come to its target: nothing of it is left to carry over. Rules: computation 4. */
+    public function isComplete(MeasureKind $measure): bool
+    {
+        return in_array($measure, [MeasureKind::Number, MeasureKind::Count], true) &&
+            $this->progress?->isAtLeast(Fraction::one()) === true;
+    }
+
     /** Progress − expected; null when there is none of either. */
     public function gap(): ?Fraction
     {

@@ -25,6 +25,9 @@ final class Rows
         'helpings', 'references', 'comments', 'estimates', 'judgements', 'followings', 'notifications',
     ];
 
+    /** When something was made, changed or came to its state: what is set up for later was set up by today. */
+    private const HAPPENED = ['created_on', 'changed_on', 'state_on'];
+
     /** @var array<string, list<array<string, mixed>>> */
     private array $rows = [];
 
@@ -41,6 +44,11 @@ final class Rows
     {
         $id = count($this->rows[$table] ?? []) + 1;
         $stamp = "$this->today 06:00:00";
+        foreach (self::HAPPENED as $column) {
+            $day = $columns[$column] ?? null;
+            $columns = $day instanceof Day && $day->isAfter($this->today) ? [...$columns, $column => $this->today] : $columns;
+        }
+
         $plain = array_map(static fn(mixed $value): mixed => match (true) {
             $value instanceof BackedEnum => $value->value,
             $value instanceof Stringable => (string) $value,

@@ -153,7 +153,43 @@ describe('the demo', function (): void {
             ->toBe(DB::table('answers')->count());
     });
 
-    it('shows of a week goal that was partly met what was still open when it was closed', function (): void {
+    it('closes its present quarter with everything carried over, and the days before stay as they were', function (): void {
+        $before = computedFromExport('2027-02-09');
+        $quarter = Goal::query()->where('horizon', 'quarter')->where('starts_on', '<=', '2027-02-10')->where('ends_on', '>=', '2027-02-10');
+        $open = $quarter->clone()->whereNull('closed_on')->get();
+        $offers = $this->props("/closing/{$open->value('period')}")['page']['open'];
+        $said = [];
+
+        foreach ($offers as $row) {
+            $said[$row['goal']['id']] = $row['offer']['complete'] === null
+                ? ['result' => 'in_part', 'rest' => 'carried', 'parent' => 'none']
+                : ['result' => 'met'];
+        }
+
+        $this->post("/closing/{$open->value('period')}", ['goals' => $said])
+            ->assertSessionHasNoErrors();
+        $after = computedFromExport('2027-02-09');
+        $after['goals'] = array_intersect_key($after['goals'], $before['goals']);
+
+        expect($open)->not->toBeEmpty()->and($quarter->clone()->whereNull('closed_on')->count())->toBe(0)->and($after)->toEqual($before);
+    });
+
+    it('holds nothing that was made or changed after its own today', function (string $table, string $column): void {
+        expect(DB::table($table)->where($column, '>', '2027-02-10 23:59')->count())->toBe(0);
+    })->with([
+        ['goals', 'created_on'],
+        ['goals', 'closed_on'],
+        ['projects', 'created_on'],
+        ['projects', 'state_on'],
+        ['tasks', 'created_on'],
+        ['tasks', 'changed_on'],
+        ['tasks', 'done_on'],
+        ['readings', 'on'],
+        ['reviews', 'held_at'],
+        ['issues', 'created_at'],
+    ]);
+
+    it('shows of a week goal that was met in part what was still open when it was closed', function (): void {
         $figures = computedFromExport('2027-02-10')['goals'];
         $partly = Goal::query()->where('horizon', 'week')->where('result', 'in_part')->get();
 

@@ -118,7 +118,7 @@ it('takes what is dropped out of the figures above, and says so before it is don
     expect($pass)->toBe([]);
 });
 
-it('proposes “met” for what is done and “not met” at the end of the period, each as a proposal', function (): void {
+it('proposes a result from the figure, of a limit whether it was kept, and nothing for what its owner has to say', function (): void {
     $done = ($this->goal)('Done');
     Made::task($this->lead, ['goal_id' => $done->id, 'done_on' => '2027-02-01']);
     [$goal] = half();
@@ -130,13 +130,37 @@ it('proposes “met” for what is done and “not met” at the end of the peri
         'proposed',
         'title',
     );
-    expect($offers())->toMatchArray(['Done' => 'met', 'Half' => null]);
+    ($this->goal)('Nothing');
+    ($this->goal)('Yes or no', ['measure' => 'yes_no']);
+    ($this->goal)('Direction', ['measure' => 'judged']);
 
-    Made::later('2027-03-30');
-    expect($offers())->toMatchArray(['Half' => null]);
-    Made::later('2027-03-31');
+    foreach (['Kept' => '2027-03-20', 'Not looked at' => '2027-02-08', 'Half kept' => '2027-03-20', 'Missed' => '2027-03-20'] as $title => $on) {
+        $limit = ($this->goal)($title, ['measure' => 'keep', 'limit_value' => 24, 'sense' => 'at_most', 'share' => 0.8]);
+        $values = ['Half kept' => [20, 30], 'Missed' => [30, 30, 20]][$title] ?? [20, 20, 20, 20, 30];
+
+        foreach ($values as $value) {
+            Reading::query()->create(['goal_id' => $limit->id, 'on' => $on, 'value' => $value, 'entered_by' => $this->lead->id]);
+        }
+    }
+
+    expect($offers())->toMatchArray(['Done' => 'met', 'Half' => 'in_part', 'Nothing' => 'not_met']);
+
+    // Whenever somebody closes it: what was done after its period is none of it.
+    Task::query()->where('goal_id', $goal->id)->whereNull('done_on')->update(['done_on' => '2027-04-02']);
+    Made::later('2027-05-03');
     expect($offers())
-        ->toMatchArray(['Done' => 'met', 'Half' => 'not_met'])
+        ->toEqual([
+            'Done' => 'met',
+            'Half' => 'in_part',
+            'Other' => 'in_part',
+            'Nothing' => 'not_met',
+            'Yes or no' => null,
+            'Direction' => null,
+            'Kept' => 'met',
+            'Not looked at' => 'in_part',
+            'Half kept' => 'in_part',
+            'Missed' => 'not_met',
+        ])
         ->and($goal->refresh()->closed_on)
         ->toBeNull();
 });

@@ -14,7 +14,10 @@ use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\PaceFromDay;
 
-/** How what carries a goal on is judged: from where it starts, so that it is neither ahead nor behind on its first day. Rules: computation 4. */
+/**
+ * How what carries a goal on is judged: from where it starts, so that it is neither ahead nor behind on its first day.
+ * Rules: computation 4.
+ */
 final readonly class CarriedMeasure
 {
     /**
@@ -49,7 +52,7 @@ final readonly class CarriedMeasure
         );
         $reading = $figure->reading?->value;
 
-        if (! $isPart && self::isReached($goal, $figure)) {
+        if (! $isPart && $figure->isComplete($goal->measure)) {
             throw new RefusedChange('rest', "The target of “{$goal->title}” is reached: nothing is left to carry over.");
         }
 
@@ -75,12 +78,5 @@ final readonly class CarriedMeasure
             ),
             default => new self($goal->measure, $start, $target, checkpoints: $checkpoints),
         };
-    }
-
-    /** Whether a number or a count has come to its target, or beyond. */
-    private static function isReached(Goal $goal, Figure $figure): bool
-    {
-        return in_array($goal->measure, [MeasureKind::Number, MeasureKind::Count], true) &&
-            $figure->progress?->isAtLeast(Fraction::one()) === true;
     }
 }

@@ -75,12 +75,14 @@ final class ClosingFields extends FormRequest
             ? null
             : trim($said->string($field)->toString());
         $score = $text('score');
+        // What it would do to the figures is shown before all of it is said.
+        $isTried = $this->routeIs('closing.preview', 'goals.close-preview');
         $day = $text('returnOn');
 
         return new ClosingDraft(
             result: $said->enum('result', Result::class) ?? Result::NotMet,
             score: $score === null ? null : Decimal::of(((float) $score) / 100),
-            line: $text('line'),
+            line: $text('line') ?? ($isTried ? '–' : null),
             rest: $said->enum('rest', Rest::class),
             titles: array_values(
                 array_filter(
@@ -92,7 +94,7 @@ final class ClosingFields extends FormRequest
             withTasks: $said->boolean('withTasks', true),
             withProjects: $said->boolean('withProjects', true),
             parent: is_numeric($text('parent')) ? (int) $text('parent') : null,
-            parentIsSaid: $text('parent') !== null,
+            parentIsSaid: $isTried || $text('parent') !== null,
         );
     }
 }

@@ -6,10 +6,8 @@ namespace App\Queries\Goals;
 
 use App\Models\Goal;
 use App\Models\Person;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ClosedGoal;
-use App\Queries\Goals\Answers\ClosingOffer;
 use App\Queries\Goals\Answers\ClosingRow;
 use App\Queries\Goals\Answers\ClosingView;
 use App\Queries\Goals\Answers\GoalRow;
@@ -17,11 +15,8 @@ use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Reviews\AboutGoals;
 use App\Store\Remembered;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Goals\Readiness;
-use Loftrin\Core\Work\Project;
 
 /** The goals of a period, to be closed in one pass. */
 final readonly class ClosingPage
@@ -31,6 +26,7 @@ final readonly class ClosingPage
         private StoredPlans $plans,
         private Remembered $remembered,
         private AboutGoals $about,
+        private ClosingOffers $offers,
     ) {
     }
 
@@ -49,14 +45,7 @@ final readonly class ClosingPage
         $stored->prepare([$today]);
         $goals = $stored->goals()->where('period', $period->name);
         [$open, $closed] = [$goals->whereNull('closed_on'), $goals->whereNotNull('closed_on')];
-        $tasks = Task::query()
-            ->visibleTo($viewer)
-            ->whereIn('goal_id', $open->modelKeys())
-            ->onLists()
-            ->toBase()
-            ->groupBy('goal_id')
-            ->selectRaw('goal_id, count(*) as number')
-            ->pluck('number', 'goal_id');
+        $offers = $this->offers->of($open->load('parent'), $stored, $viewer);
         $successors = Goal::query()
             ->visibleTo($viewer)
             ->whereIn('predecessor_id', $closed->modelKeys())
@@ -67,7 +56,17 @@ final readonly class ClosingPage
         return new ClosingView(
             PeriodTag::of($period, $calendar),
             $period->isOverOn($today),
-            array_values($open->map(fn(Goal $goal): ClosingRow => $this->row($goal, $stored, $threads, $viewer, $tasks))->all()),
+            array_values(
+                $open
+                    ->map(
+                        static fn(Goal $goal): ClosingRow => new ClosingRow(
+                            GoalRow::of($goal, $stored, $threads, $today),
+                            Gate::forUser($viewer)->allows('update', $goal),
+                            $offers[$goal->id],
+                        ),
+                    )
+                    ->all(),
+            ),
             array_values(
                 $closed
                     ->map(
@@ -81,26 +80,6 @@ final readonly class ClosingPage
             ),
             (string) $calendar->next($calendar->next($calendar->periodOf($period->horizon, $today)))->span->first,
             $this->about->of($viewer, [$period->name]),
-        );
-    }
-
-    /** @param Collection<array-key, mixed> $tasks open ones, counted by goal */
-    private function row(Goal $goal, StoredPlan $stored, Threads $threads, Person $viewer, Collection $tasks): ClosingRow
-    {
-        $count = $tasks->get($goal->id);
-        $open = array_filter($stored->projectsContributingTo($goal), static fn(Project $project): bool => $project->state->isOpen());
-
-        return new ClosingRow(
-            GoalRow::of($goal, $stored, $threads, $this->workspace->today()),
-            Gate::forUser($viewer)->allows('update', $goal),
-            ClosingOffer::of(
-                goal: $goal,
-                ready: Readiness::of($stored->core($goal), $stored->rollup, $this->workspace->today()),
-                workspace: $this->workspace,
-                projects: array_map(static fn(Project $project): string => $project->title, array_values($open)),
-                tasks: is_numeric($count) ? (int) $count : 0,
-                beneath: $stored->goals()->where('parent_id', $goal->id)->whereNull('closed_on')->count(),
-            ),
         );
     }
 }

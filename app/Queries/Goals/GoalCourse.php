@@ -37,6 +37,7 @@ final readonly class GoalCourse
         $row = static fn(ListedGoal $each): GoalRow => GoalRow::of($each, $stored, $threads, $on);
 
         return new GoalFigures(
+            plan: $stored,
             row: GoalRow::of($goal, $stored, $threads, $on, $forecast),
             above: array_map($row, self::above($goal, $goals)),
             beneath: array_map(

@@ -22,6 +22,7 @@ final readonly class GoalFigures
      * @param list<ChartPoint> $chart from the first day on, over the whole period
      */
     public function __construct(
+        public StoredPlan $plan,
         public GoalRow $row,
         public array $above,
         public array $beneath,

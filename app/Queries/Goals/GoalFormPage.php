@@ -21,7 +21,7 @@ use Loftrin\Core\Calendar\Period;
 /** What the form for a goal offers and what it is filled with. */
 final readonly class GoalFormPage
 {
-    public function __construct(private Workspace $workspace, private Choices $choices)
+    public function __construct(private Workspace $workspace, private Choices $choices, private NextParent $nextParent)
     {
     }
 
@@ -57,26 +57,9 @@ final readonly class GoalFormPage
 
         return $this->page(
             $viewer,
-            GoalValues::of($goal->load(['checkpoints', 'viewers']))->carriedInto($next->name, $this->above($goal, $next, $viewer)),
+            GoalValues::of($goal->load(['checkpoints', 'viewers']))->carriedInto($next->name, $this->nextParent->of($goal, $next, $viewer)),
             $goal->shelved_on === null ? null : self::brings($goal, $viewer),
         );
-    }
-
-    /** The goal that it hung on, or the open one that carries that on, whose period holds the next. */
-    private function above(Goal $goal, Period $next, Person $viewer): ?int
-    {
-        $calendar = $this->workspace->calendar();
-        $seen = [];
-
-        for ($above = $goal->parent; $above !== null && ! isset($seen[$above->id]); $above = $above->successors()->latest('id')->first()) {
-            $seen[$above->id] = true;
-
-            if ($above->closed_on === null && $above->isVisibleTo($viewer) && $calendar->period($above->period)->holds($next)) {
-                return $above->id;
-            }
-        }
-
-        return null;
     }
 
     /** What comes back with a goal from the shelf, in words; null for nothing. */

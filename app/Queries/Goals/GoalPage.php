@@ -9,14 +9,12 @@ use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\LongTermGoal;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Capture\ReturnsOf;
 use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Goals\Answers\ChartPoint;
-use App\Queries\Goals\Answers\ClosingOffer;
 use App\Queries\Goals\Answers\ForecastView;
 use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Goals\Answers\GoalView;
@@ -31,8 +29,6 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
-use Loftrin\Core\Goals\Readiness;
-use Loftrin\Core\Work\ProjectState;
 
 /** A goal with its thread, its figure and how it came about, its course, and what can be done for it now. */
 final readonly class GoalPage
@@ -44,6 +40,7 @@ final readonly class GoalPage
         private GoalHistory $history,
         private Estimates $estimates,
         private GoalPartsOf $parts,
+        private ClosingOffers $offers,
         private Remembered $remembered,
     ) {
     }
@@ -86,7 +83,7 @@ final readonly class GoalPage
             ready: $isPast ? null : $figures->ready,
             closing: $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal)
                 ? null
-                : $this->closing($goal, $figures->ready, $viewer),
+                : $this->offers->of([$goal], $figures->plan, $viewer)[$goal->id],
             predecessor: $this->predecessor($goal, $viewer),
             successors: array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
             longTermGoal: $this->longTermGoal($figures->above[0]->id ?? $goal->id),
@@ -147,27 +144,6 @@ final readonly class GoalPage
                     ),
                 )
                 ->all(),
-        );
-    }
-
-    private function closing(Goal $goal, ?Readiness $ready, Person $viewer): ClosingOffer
-    {
-        return ClosingOffer::of(
-            goal: $goal,
-            ready: $ready,
-            workspace: $this->workspace,
-            projects: array_values(
-                Project::query()
-                    ->visibleTo($viewer)
-                    ->whereIn('state', ProjectState::OPEN)
-                    ->whereIn('id', Contribution::query()->where('goal_id', $goal->id)->select('project_id'))
-                    ->orderBy('id')
-                    ->get(['id', 'title'])
-                    ->map(static fn(Project $project): string => $project->title)
-                    ->all(),
-            ),
-            tasks: $goal->tasks()->open()->count(),
-            beneath: $goal->children()->whereNull('closed_on')->count(),
         );
     }
 

@@ -72,7 +72,10 @@ export const direction = (more: Partial<DirectionView> = {}): DirectionView => (
 
 export const closingRow = (more: Partial<ClosingRow> = {}): ClosingRow => ({
     ...{ goal: goal(), mayClose: true },
-    offer: { proposed: null, because: null, next: '2027-Q2', projects: [], tasks: 0, beneath: 0 },
+    offer: {
+        ...{ proposed: null, because: null, complete: null, isLateToStop: false, next: '2027-Q2', leaves: null, parents: [], parent: null },
+        ...{ projects: [], tasks: 0, recurringTasks: 0, beneath: 0 },
+    },
     ...more,
 });
 

@@ -5,7 +5,8 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { ClosingOffer, DayView, EveningRow, TaskRow } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
 import { Evening } from '../../../resources/js/parts/day/Evening';
-import { ClosingFields, type ClosingValues, nothingChosen } from '../../../resources/js/parts/goals/ClosingFields';
+import { type ClosingValues, nothingChosen } from '../../../resources/js/parts/goals/closing';
+import { ClosingFields } from '../../../resources/js/parts/goals/ClosingFields';
 import { AskingTask } from '../../../resources/js/parts/week/AskingTask';
 import { elif, mei, noor, task, TODAY } from '../made';
 import { strike } from '../hand';
@@ -17,7 +18,9 @@ beforeEach(() => {
 
 describe('what became of a goal', () => {
     const offer: ClosingOffer = {
-        ...{ proposed: 'not_met', because: '12 of 28.', next: '2027-Q2', beneath: 2, tasks: 1, projects: ['Moorings Orkney'] },
+        ...{ proposed: 'not_met', because: '12 of 28.', isLateToStop: true, complete: null, next: '2027-Q2' },
+        ...{ beneath: 2, tasks: 1, recurringTasks: 0 },
+        ...{ projects: ['Moorings Orkney'], leaves: null, parents: [], parent: null },
     };
 
     function Close({ with: errors = {}, offered = offer }: { with?: Record<string, string>; offered?: ClosingOffer }) {
@@ -46,22 +49,22 @@ describe('what became of a goal', () => {
     it('is proposed with its reason, and chosen by nobody', () => {
         render(<Close />);
         expect(screen.getByText('12 of 28.')).toBeTruthy();
-        expect(words()).toEqual(['met', 'partly met', 'not met (proposed)', 'dropped']);
+        expect(words()).toEqual(['met', 'in part', 'not met (proposed)']);
         expect(chosen()).toEqual(nothingChosen);
     });
 
     it('leaves nothing open where it was met', async () => {
         render(<Close />);
         await choose('met');
-        expect(words()).toEqual(['met', 'partly met', 'not met', 'dropped']);
+        expect(words()).toEqual(['met', 'in part', 'not met']);
         expect(screen.getByLabelText('Why of Harbours')).toBeTruthy();
     });
 
     it('asks what becomes of the rest where it was not, and what goes along', async () => {
         render(<Close />);
         await choose(/^not met/);
-        expect(words().slice(4)).toEqual(['carry to Q2 2027', 'split', 'shelve', 'drop']);
-        await choose('carry to Q2 2027');
+        expect(words().slice(3)).toEqual(['carry over to Q2 2027', 'split', 'shelve', 'drop']);
+        await choose('carry over to Q2 2027');
         expect(screen.getByText('2 open goals beneath it')).toBeTruthy();
         await userEvent.click(screen.getByLabelText('1 open task'));
         await userEvent.click(screen.getByLabelText('Moorings Orkney'));
@@ -70,7 +73,7 @@ describe('what became of a goal', () => {
 
     it('asks into which goals it is split, and until when it is shelved', async () => {
         render(<Close />);
-        await choose('partly met');
+        await choose('in part');
         await choose('split');
         fireEvent.change(screen.getByLabelText('Goals of Harbours'), { target: { value: 'Contracts\nPrices' } });
         expect(chosen().titles).toBe('Contracts\nPrices');
@@ -79,11 +82,28 @@ describe('what became of a goal', () => {
         expect(screen.queryByLabelText('Goals of Harbours')).toBeNull();
     });
 
-    it('that was dropped is carried nowhere, and says where “not met” would be the honest word', async () => {
-        render(<Close />);
-        await choose('dropped');
-        expect(words().slice(4)).toEqual(['shelve', 'drop']);
-        expect(screen.getByText('12 of 28. Choose “not met” unless it no longer mattered.')).toBeTruthy();
+    it('is stopped by an act of its own, carried nowhere, and told where “not met” would be the honest word', async () => {
+        render(<Close with={{ line: 'Write why it is stopped.' }} />);
+        await userEvent.click(screen.getByRole('button', { name: 'Stop Harbours' }));
+        expect(chosen().result).toBe('stopped');
+        expect(words()).toEqual(['shelve', 'drop']);
+        expect(screen.getByText(/More than half of its period is over/)).toBeTruthy();
+        expect(screen.getByText('Write why it is stopped.')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Do not stop Harbours' }));
+        expect(chosen()).toEqual(nothingChosen);
+    });
+
+    it('asks what it contributes to where its parent ends before it goes on, the likely goal first', async () => {
+        const leaves = { id: 7, title: '40 harbours', period: '2026' };
+        const parents = ['8 Support', '9 60 harbours'].map((each) => ({ value: each[0] ?? '', label: each.slice(2), group: '2027' }));
+        render(<Close offered={{ ...offer, leaves, parents, parent: 9 }} />);
+        await choose('in part');
+        await choose('carry over to Q2 2027');
+        expect(screen.getByText(/“40 harbours” ends before Q2 2027/)).toBeTruthy();
+        await userEvent.click(screen.getByRole('combobox', { name: 'What Harbours contributes to in Q2 2027' }));
+        expect(screen.getAllByRole('option').map(({ textContent }) => textContent)).toEqual(['Choose', 'No goal', '60 harbours', 'Support']);
+        await userEvent.click(screen.getByRole('option', { name: '60 harbours' }));
+        expect(chosen().parent).toBe('9');
     });
 
     it('forgets what becomes of the rest once there is none', async () => {
@@ -98,7 +118,7 @@ describe('what became of a goal', () => {
         const bare = { ...offer, beneath: 0, tasks: 0, projects: [] };
         render(<Close with={{ rest: 'Say what becomes of the rest.', score: 'A score is between 0 and 100.' }} offered={bare} />);
         await choose(/^not met/);
-        await choose('carry to Q2 2027');
+        await choose('carry over to Q2 2027');
         expect(screen.getByText('Say what becomes of the rest.')).toBeTruthy();
         expect(screen.getByText('A score is between 0 and 100.')).toBeTruthy();
         expect(screen.queryByText('Also carried')).toBeNull();

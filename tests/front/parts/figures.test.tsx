@@ -64,7 +64,7 @@ describe('a gauge', () => {
         ['met', true],
         ['in_part', true],
         ['not_met', true],
-        ['dropped', true],
+        ['stopped', true],
         ['reached', false],
         ['on_pace', false],
     ])('that is %s is closed: %s', (band, is) => {

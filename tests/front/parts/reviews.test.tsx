@@ -41,8 +41,8 @@ describe('the facts of a week', () => {
             alignment: 64,
             before: 70,
             work: [
-                { cord: harbours, minutes: 690 },
-                { cord: null, minutes: 60 },
+                { cord: harbours, minutes: 690, title: harbours.title },
+                { cord: null, minutes: 60, title: null },
             ],
         });
         expect(screen.getByText('12 h 30, 1 task, 64% of it for goals. The four weeks before: 70%.')).toBeTruthy();
@@ -115,7 +115,7 @@ describe('the facts of a longer time', () => {
         expect(screen.getByText(/as of Tue 9 Feb/)).toBeTruthy();
         expect(screen.getByText('stands at')).toBeTruthy();
         expect(rows()[0]).toContain('60%, met');
-        expect(rows()[2]).toContain('partly met');
+        expect(rows()[2]).toContain('in part');
     });
 
     it('of a time that is over say how it ended', () => {

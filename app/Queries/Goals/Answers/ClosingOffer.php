@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals\Answers;
 
-use App\Models\Goal;
-use App\Models\Workspace;
+use App\Queries\Parts\Answers\Option;
 use App\Queries\Props;
-use Loftrin\Core\Goals\MeasureKind;
-use Loftrin\Core\Goals\Readiness;
 use Loftrin\Core\Goals\Result;
 
 /** What there is to say as a goal is closed: what the figures propose, and what it would leave open. */
@@ -17,46 +14,30 @@ final readonly class ClosingOffer implements Props
     /**
      * @param ?Result $proposed what the figures propose: it is for somebody to say
      * @param ?string $because why
+     * @param bool $isLateToStop whether so much of its period is over that “not met” is proposed in place of stopping it
+     * @param ?string $complete why nothing of it can be carried over: a number or a count that has come to its target
      * @param string $next the period in which it would go on
      * @param list<string> $projects titles of the open ones that serve it
      * @param int $tasks its open tasks
+     * @param int $recurringTasks that contribute to it
      * @param int $beneath open goals beneath it
+     * @param ?GoalTag $leaves the goal that it contributes to now, whose period ends before the next one
+     * @param list<Option> $parents what it can contribute to then, where that has to be asked
+     * @param ?int $parent which of these carries on the one of now
      */
-    private function __construct(
+    public function __construct(
         public ?Result $proposed,
         public ?string $because,
+        public bool $isLateToStop,
+        public ?string $complete,
         public string $next,
         public array $projects,
         public int $tasks,
+        public int $recurringTasks,
         public int $beneath,
+        public ?GoalTag $leaves = null,
+        public array $parents = [],
+        public ?int $parent = null,
     ) {
-    }
-
-    /**
-     * On and after its last day what was not met was not met: nobody's year improves because a goal was given up at its
-     * end (computation 4).
-     *
-     * @param list<string> $projects
-     */
-    public static function of(Goal $goal, ?Readiness $ready, Workspace $workspace, array $projects, int $tasks, int $beneath): self
-    {
-        $calendar = $workspace->calendar();
-        [$proposed, $because] = match (true) {
-            $ready === Readiness::Done => [Result::Met, 'Everything is done.'],
-            ! $workspace->today()->isBefore($goal->ends_on) && $goal->measure !== MeasureKind::Judged => [
-                Result::NotMet,
-                'The period ends before it is met. If it were dropped now, the figures above would rise without it.',
-            ],
-            default => [null, null],
-        };
-
-        return new self(
-            proposed: $proposed,
-            because: $because,
-            next: $calendar->upcoming($calendar->period($goal->period), $workspace->today())->name,
-            projects: $projects,
-            tasks: $tasks,
-            beneath: $beneath,
-        );
     }
 }

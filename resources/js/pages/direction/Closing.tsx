@@ -9,7 +9,8 @@ import { route } from '../../lib/routes';
 import { GoalTitle } from '../../parts/GoalTitle';
 import { GaugeLine, Standing } from '../../parts/Gauge';
 import { Empty, Section } from '../../parts/Section';
-import { ClosingFields, type ClosingValues, nothingChosen } from '../../parts/goals/ClosingFields';
+import { type ClosingValues, nothingChosen } from '../../parts/goals/closing';
+import { ClosingFields } from '../../parts/goals/ClosingFields';
 import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
 import { WrittenAbout } from '../../parts/reviews/WrittenAbout';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -65,6 +66,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                                     row={row}
                                     values={form.data.goals[row.goal.id]}
                                     errors={errors}
+                                    isCarried={(id) => ['carried', 'split'].includes(form.data.goals[id]?.rest ?? '')}
                                     set={(change) => {
                                         form.setData('goals', {
                                             ...form.data.goals,
@@ -113,10 +115,12 @@ interface RowProps {
     row: ClosingRow;
     values: ClosingValues | undefined;
     errors: Partial<Record<string, string>>;
+    /** Whether a goal is carried over in this pass. */
+    isCarried: (id: number) => boolean;
     set: (change: Partial<ClosingValues>) => void;
 }
 
-function Row({ row, values, errors, set }: RowProps) {
+function Row({ row, values, errors, isCarried, set }: RowProps) {
     const { goal } = row;
     const prefix = `goals.${String(goal.id)}.`;
     const own = Object.fromEntries(
@@ -145,7 +149,14 @@ function Row({ row, values, errors, set }: RowProps) {
                 <p className="text-xs text-ink-2">{goal.owner.name} or a lead can close it.</p>
             ) : (
                 <div className="min-w-0">
-                    <ClosingFields title={goal.title} offer={row.offer} values={values} errors={own} set={set} />
+                    <ClosingFields
+                        title={goal.title}
+                        offer={row.offer}
+                        values={values}
+                        errors={own}
+                        set={set}
+                        isParentCarried={row.offer.leaves !== null && isCarried(row.offer.leaves.id)}
+                    />
                     {other !== undefined && <p className="mt-1 text-sm font-medium text-persimmon">{other}</p>}
                 </div>
             )}

@@ -1,6 +1,7 @@
 import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import { ClosingFields, nothingChosen } from './ClosingFields';
+import { nothingChosen } from './closing';
+import { ClosingFields } from './ClosingFields';
 import { EffectOnFigures } from './EffectOnFigures';
 import type { ClosingOffer, GoalView } from '../../generated/props';
 import { route } from '../../lib/routes';

@@ -1,33 +1,12 @@
-import { count } from '../../lib/words';
-import type { ReactNode } from 'react';
 import type { ClosingOffer, Rest, Result } from '../../generated/props';
-import { plannedWords } from '../../lib/dates';
-import { Choices } from '../../ui/Choices';
-import { TextArea, TextField } from '../../ui/Field';
+import { Button } from '../../ui/Button';
+import { type Choice, Choices } from '../../ui/Choices';
 import { DateField } from '../../ui/DateField';
-import { Check } from '../../ui/Check';
-
-export interface ClosingValues {
-    result: Result | '';
-    score: string;
-    line: string;
-    rest: Rest | '';
-    titles: string;
-    returnOn: string;
-    withTasks: boolean;
-    withProjects: boolean;
-}
-
-export const nothingChosen: ClosingValues = {
-    result: '',
-    score: '',
-    line: '',
-    rest: '',
-    titles: '',
-    returnOn: '',
-    withTasks: true,
-    withProjects: true,
-};
+import { TextArea, TextField } from '../../ui/Field';
+import { Carried } from './Carried';
+import { ClosingAnswer } from './ClosingAnswer';
+import type { ClosingValues } from './closing';
+import { plannedWords } from '../../lib/dates';
 
 interface Props {
     title: string;
@@ -35,131 +14,178 @@ interface Props {
     values: ClosingValues;
     errors: Partial<Record<string, string>>;
     set: (change: Partial<ClosingValues>) => void;
+    /** Whether what it contributes to is carried over in the same pass, and goes on above it. */
+    isParentCarried?: boolean;
 }
 
 /** What became of a goal; and, where something of it is open, what becomes of that. */
-export function ClosingFields({ title, offer, values, errors, set }: Props) {
-    const isUnfinished = values.result === 'in_part' || values.result === 'not_met';
-    const hasRest = isUnfinished || values.result === 'dropped';
-    const next = plannedWords(offer.next);
-    const field = (name: 'score' | 'line' | 'titles' | 'returnOn', label: string) => ({
-        label: `${label} of ${title}`,
-        isLabelHidden: true,
-        value: values[name],
-        error: errors[name],
-        onChange: (to: string | { target: { value: string } }) => {
-            set({ [name]: typeof to === 'string' ? to : to.target.value });
-        },
-    });
+export function ClosingFields(props: Props) {
+    const { title, offer, values, set } = props;
+    const isStopped = values.result === 'stopped';
 
     return (
         <div className="space-y-1">
-            <Choices<Result>
-                label={`Result of ${title}`}
-                value={values.result}
-                proposed={offer.proposed}
-                because={offer.because}
-                choices={[
-                    { value: 'met', words: 'met' },
-                    { value: 'in_part', words: 'partly met' },
-                    { value: 'not_met', words: 'not met' },
-                    { value: 'dropped', words: 'dropped' },
-                ]}
-                onChoose={(result) => {
-                    set({ result, rest: result === 'met' || result === '' ? '' : values.rest });
-                }}
-            />
-            {values.result === '' && offer.because !== null && <p className="text-xs text-ink-2">{offer.because}</p>}
-            {values.result === 'dropped' && offer.proposed === 'not_met' && (
-                <p className="text-xs text-persimmon">{offer.because} Choose “not met” unless it no longer mattered.</p>
-            )}
-            {hasRest && (
-                <Answer words="Still open">
-                    <Choices<Rest>
-                        label={`What is still open of ${title}`}
-                        value={values.rest}
+            {isStopped ? (
+                <Stopped {...props} />
+            ) : (
+                <div className="flex flex-wrap items-baseline gap-x-4">
+                    <Choices<Result>
+                        label={`Result of ${title}`}
+                        value={values.result}
+                        proposed={offer.proposed}
+                        because={offer.because}
                         choices={[
-                            ...(isUnfinished
-                                ? ([
-                                      { value: 'carried', words: `carry to ${next}` },
-                                      { value: 'split', words: 'split' },
-                                  ] as const)
-                                : []),
-                            { value: 'shelved', words: 'shelve' },
-                            { value: 'dropped', words: 'drop' },
+                            { value: 'met', words: 'met' },
+                            { value: 'in_part', words: 'in part' },
+                            { value: 'not_met', words: 'not met' },
                         ]}
-                        onChoose={(rest) => {
-                            set({ rest });
+                        onChoose={(result) => {
+                            set({ result, rest: result === 'met' || result === '' ? '' : values.rest });
                         }}
                     />
-                    {errors.rest !== undefined && <p className="text-sm font-medium text-persimmon">{errors.rest}</p>}
-                </Answer>
+                    {values.result === '' && (
+                        <Button
+                            kind="quiet"
+                            aria-label={`Stop ${title}`}
+                            onClick={() => {
+                                set({ result: 'stopped', rest: '' });
+                            }}
+                        >
+                            Stop this goal
+                        </Button>
+                    )}
+                </div>
             )}
-            {hasRest && values.rest === 'split' && (
-                <Answer words="Into">
-                    <TextArea {...field('titles', 'Goals')} rows={3} placeholder="One goal on each line; they share its weight" />
-                </Answer>
-            )}
-            {hasRest && values.rest === 'shelved' && (
-                <Answer words="Return date">
-                    <DateField {...field('returnOn', 'Return date')} className="w-44" />
-                </Answer>
-            )}
-            {hasRest && (values.rest === 'carried' || values.rest === 'split') && <Along offer={offer} values={values} set={set} />}
-            {values.result !== '' && (
-                <Answer words="Why">
-                    <div className="flex gap-2">
-                        <TextField {...field('line', 'Why')} placeholder="A line on what happened" maxLength={500} className="flex-1" />
-                        <TextField
-                            {...field('score', 'Score in per cent')}
-                            placeholder="score %"
-                            inputMode="decimal"
-                            className="w-24"
-                            title="Left empty, met counts 100% and anything else what was computed."
-                        />
-                    </div>
-                </Answer>
-            )}
+            {values.result === '' && offer.because !== null && <p className="text-xs text-ink-2">{offer.because}</p>}
+            {values.result !== '' && values.result !== 'met' && <WhatIsLeft {...props} />}
+            {values.result !== '' && <Why {...props} />}
         </div>
     );
 }
 
-/** What goes along where it is carried on: the goals beneath it always, its work by choice. */
-function Along({ offer, values, set }: Pick<Props, 'offer' | 'values' | 'set'>) {
-    if (offer.beneath + offer.tasks + offer.projects.length === 0) {
-        return null;
-    }
-
+/** A goal that is given up is in no figure above it any more: late in its period, that would make them look better than they are. */
+function Stopped({ title, offer, set }: Props) {
     return (
-        <Answer words="Also carried">
-            {offer.beneath > 0 && <p>{count(offer.beneath, 'open goal')} beneath it</p>}
-            {offer.tasks > 0 && (
-                <Check
-                    label={count(offer.tasks, 'open task')}
-                    checked={values.withTasks}
-                    onChange={(withTasks) => {
-                        set({ withTasks });
+        <>
+            <div className="flex flex-wrap items-baseline gap-x-4">
+                <span className="min-h-8 border-b-2 border-ink font-semibold">stop this goal</span>
+                <Button
+                    kind="quiet"
+                    aria-label={`Do not stop ${title}`}
+                    onClick={() => {
+                        set({ result: '', rest: '' });
                     }}
-                />
+                >
+                    Choose a result instead
+                </Button>
+            </div>
+            {offer.isLateToStop && (
+                <p className="text-sm text-persimmon">
+                    More than half of its period is over. As “not met” it stays in the figures above; once stopped, it no longer counts
+                    there, and they rise without it.
+                </p>
             )}
-            {offer.projects.length > 0 && (
-                <Check
-                    label={offer.projects.join(', ')}
-                    checked={values.withProjects}
-                    onChange={(withProjects) => {
-                        set({ withProjects });
-                    }}
-                />
-            )}
-        </Answer>
+        </>
     );
 }
 
-function Answer({ words, children }: { words: string; children: ReactNode }) {
+function WhatIsLeft(props: Props) {
+    const { title, offer, values, errors, set } = props;
+    const mayGoOn = values.result === 'in_part' || values.result === 'not_met';
+    const choices: Choice<Rest>[] = [
+        ...(mayGoOn
+            ? ([
+                  {
+                      value: 'carried',
+                      words: `carry over to ${plannedWords(offer.next)}`,
+                      ...(offer.complete === null ? {} : { refused: offer.complete }),
+                  },
+                  { value: 'split', words: 'split' },
+              ] as const)
+            : []),
+        { value: 'shelved', words: 'shelve' },
+        { value: 'dropped', words: 'drop' },
+    ];
+
     return (
-        <div className="grid grid-cols-[88px_1fr] items-baseline gap-2 max-md:grid-cols-1 max-md:gap-0">
-            <span className="text-xs text-ink-2">{words}</span>
-            <div className="min-w-0">{children}</div>
-        </div>
+        <>
+            <ClosingAnswer words="Still open">
+                <Choices<Rest>
+                    label={`What is still open of ${title}`}
+                    value={values.rest}
+                    choices={choices}
+                    onChoose={(rest) => {
+                        set({ rest });
+                    }}
+                />
+                {errors.rest !== undefined && <p className="text-sm font-medium text-persimmon">{errors.rest}</p>}
+            </ClosingAnswer>
+            {values.rest === 'split' && (
+                <ClosingAnswer words="Into">
+                    <TextArea
+                        label={`Goals of ${title}`}
+                        isLabelHidden
+                        value={values.titles}
+                        error={errors.titles}
+                        rows={3}
+                        placeholder="One goal on each line; they share its weight"
+                        onChange={(event) => {
+                            set({ titles: event.target.value });
+                        }}
+                    />
+                </ClosingAnswer>
+            )}
+            {values.rest === 'shelved' && (
+                <ClosingAnswer words="Return date">
+                    <DateField
+                        label={`Return date of ${title}`}
+                        isLabelHidden
+                        value={values.returnOn}
+                        error={errors.returnOn}
+                        className="w-44"
+                        onChange={(returnOn) => {
+                            set({ returnOn });
+                        }}
+                    />
+                </ClosingAnswer>
+            )}
+            {(values.rest === 'carried' || values.rest === 'split') && <Carried {...props} />}
+        </>
+    );
+}
+
+function Why({ title, values, errors, set }: Props) {
+    return (
+        <ClosingAnswer words="Why">
+            <div className="flex gap-2">
+                <TextField
+                    label={`Why of ${title}`}
+                    isLabelHidden
+                    value={values.line}
+                    error={errors.line}
+                    placeholder={values.result === 'stopped' ? 'Why it is stopped' : 'A line on what happened'}
+                    maxLength={500}
+                    className="flex-1"
+                    onChange={(event) => {
+                        set({ line: event.target.value });
+                    }}
+                />
+                {values.result !== 'stopped' && (
+                    <TextField
+                        label={`Score in per cent of ${title}`}
+                        isLabelHidden
+                        value={values.score}
+                        error={errors.score}
+                        placeholder="score %"
+                        inputMode="decimal"
+                        className="w-24"
+                        title="Left empty, met counts 100% and anything else what was computed."
+                        onChange={(event) => {
+                            set({ score: event.target.value });
+                        }}
+                    />
+                )}
+            </div>
+        </ClosingAnswer>
     );
 }
