@@ -97,3 +97,30 @@ it('lets nobody learn of a hidden goal by trying to put one beneath it', functio
 
     expect($there->status())->toBe($nowhere->status())->and($there->json())->toBe($nowhere->json());
 });
+
+it('counts a new goal from today once a tenth of its period is over, unless it is told otherwise', function (
+    array $said,
+    array $checkpoints,
+): void {
+    $this->post('/goals', ['title' => 'Late', 'period' => '2027-Q1', 'measure' => 'work', ...$said])->assertSessionHasNoErrors();
+    $goal = Goal::query()->where('title', 'Late')->firstOrFail();
+    $page = $this->props("/goals/$goal->id")['page'];
+
+    expect($goal->checkpoints->map(fn($point): array => [(string) $point->on, (float) $point->fraction])->all())
+        ->toBe($checkpoints)
+        ->and($page['goal']['gauge']['expected'])
+        ->toEqual($checkpoints === [['2027-02-09', 0.0]] ? 0.0 : $page['goal']['gauge']['expected']);
+})->with([
+    'as proposed' => [[], [['2027-02-09', 0.0]]],
+    'not' => [['fromToday' => 'no'], []],
+    'early in a longer one' => [['period' => '2027', 'fromToday' => 'yes'], [['2027-02-09', 0.0]]],
+    'in a week' => [['period' => '2027-W06'], [['2027-02-09', 0.0]]],
+    'in a period to come' => [['period' => '2027-Q2', 'fromToday' => 'yes'], []],
+    'with a checkpoint of its own before' => [
+        ['checkpoints' => [['on' => '2027-02-05', 'percent' => 20]]],
+        [['2027-02-05', 0.2]],
+    ],
+    'with one after' => [['checkpoints' => [['on' => '2027-03-01', 'percent' => 20]]], [['2027-02-09', 0.0], ['2027-03-01', 0.2]]],
+    'a limit' => [['measure' => 'keep', 'limit' => '5'], []],
+    'yes or no' => [['measure' => 'yes_no'], []],
+]);

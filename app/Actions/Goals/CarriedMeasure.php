@@ -6,13 +6,10 @@ namespace App\Actions\Goals;
 
 use App\Models\Goal;
 use App\Store\RefusedChange;
-use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Decimal;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\MeasureKind;
-use Loftrin\Core\Goals\PaceFromDay;
 
 /**
  * How what carries a goal on is judged: from where it starts, so that it is neither ahead nor behind on its first day.
@@ -22,14 +19,12 @@ final readonly class CarriedMeasure
 {
     /**
      * @param ?string $reading that it takes along, dated today
-     * @param list<array{on: string, fraction: string}> $checkpoints
      */
     private function __construct(
         public MeasureKind $kind,
         public ?string $start,
         public ?string $target,
         public ?string $reading = null,
-        public array $checkpoints = [],
     ) {
     }
 
@@ -38,18 +33,13 @@ final readonly class CarriedMeasure
      *
      * @param Figure $figure of the goal on the day
      * @param bool $isPart whether the goal is split
-     * @param Period $into in which it goes on
      *
      * @throws RefusedChange when nothing is missing
      */
-    public static function of(Goal $goal, Figure $figure, bool $isPart, Period $into, Day $on): self
+    public static function of(Goal $goal, Figure $figure, bool $isPart): self
     {
         $start = $goal->start_value === null ? null : (string) $goal->start_value;
         $target = $goal->target_value === null ? null : (string) $goal->target_value;
-        $checkpoints = array_map(
-            static fn(Day $day): array => ['on' => (string) $day, 'fraction' => '0'],
-            PaceFromDay::grows($goal->measure) ? array_filter([PaceFromDay::checkpoint($into, $on)]) : [],
-        );
         $reading = $figure->reading?->value;
 
         if (! $isPart && $figure->isComplete($goal->measure)) {
@@ -61,22 +51,19 @@ final readonly class CarriedMeasure
                 MeasureKind::Work,
                 null,
                 null,
-                checkpoints: $checkpoints,
             ),
             $goal->measure === MeasureKind::Number && $reading !== null => new self(
                 kind: $goal->measure,
                 start: Decimal::of($reading->rounded()),
                 target: $target,
                 reading: Decimal::of($reading->rounded()),
-                checkpoints: $checkpoints,
             ),
             $goal->measure === MeasureKind::Count => new self(
                 $goal->measure,
                 null,
                 Decimal::of(Fraction::parse((string) $target)->minus(Fraction::of($figure->counted ?? 0))->rounded()),
-                checkpoints: $checkpoints,
             ),
-            default => new self($goal->measure, $start, $target, checkpoints: $checkpoints),
+            default => new self($goal->measure, $start, $target),
         };
     }
 }

@@ -92,7 +92,7 @@ final readonly class CarryOn
             Gate::forUser($who)->allows('makeMain', $goal) &&
             Goal::query()->where('period', $into->name)->where('is_main', true)->doesntExist();
 
-        $measure = CarriedMeasure::of($goal, $figure, $parts > 1, $into, $this->workspace->today());
+        $measure = CarriedMeasure::of($goal, $figure, $parts > 1);
         $next = ($this->save)(
             $who,
             GoalDraft::carrying(

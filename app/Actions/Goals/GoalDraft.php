@@ -21,6 +21,7 @@ final readonly class GoalDraft
      * @param list<int> $quarters in which a year goal is worked on
      * @param ?int $predecessor the goal that a new one carries on
      * @param list<array{on: string, fraction: string}> $checkpoints fractions 0 to 1
+     * @param ?bool $isFromToday whether nothing is expected of a new one for the time before today; null as it is proposed
      */
     public function __construct(
         public string $title,
@@ -51,6 +52,7 @@ final readonly class GoalDraft
         public ?int $longTermGoal = null,
         public array $quarters = [],
         public ?int $predecessor = null,
+        public ?bool $isFromToday = null,
     ) {
     }
 
@@ -86,7 +88,6 @@ final readonly class GoalDraft
             share: (string) $goal->share,
             tasksWeight: (string) $goal->tasks_weight,
             unit: $goal->unit,
-            checkpoints: $measure->checkpoints,
             group: $goal->group_id,
             groups: $goal->admitted('group_id'),
             people: $goal->admitted('person_id'),

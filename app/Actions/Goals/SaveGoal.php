@@ -19,6 +19,7 @@ use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\MeasureKind;
+use Loftrin\Core\Goals\PaceFromDay;
 use Loftrin\Core\Goals\Scope;
 
 /** Makes a goal, or changes one, as far as the rules of the core allow. */
@@ -64,7 +65,7 @@ final readonly class SaveGoal
             ($this->setViewers)($who, $record->refresh(), $draft->groups, $draft->people);
             $this->rules->refuseShowing($record);
             SeenWork::settle($record);
-            $this->saveCheckpoints($record, $draft);
+            $this->saveCheckpoints($record, [...$goal === null ? $this->fromToday($draft, $period) : [], ...$draft->checkpoints]);
 
             if ($changed !== []) {
                 ($this->notifyFollowers)($who, $record, 'changed it: '.implode(', ', $changed));
@@ -145,11 +146,29 @@ final readonly class SaveGoal
         }
     }
 
-    private function saveCheckpoints(Goal $goal, GoalDraft $draft): void
+    /**
+     * What begins after its period has begun is counted from today: always where it carries another on, else as was chosen or is proposed.
+     *
+     * @return list<array{on: string, fraction: string}> a checkpoint of 0 on the day before, or none
+     */
+    private function fromToday(GoalDraft $draft, Period $period): array
+    {
+        $today = $this->workspace->today();
+        $before = PaceFromDay::grows($draft->measure) ? PaceFromDay::checkpoint($period, $today) : null;
+        $isCounted =
+            $draft->predecessor !== null ||
+            ($draft->isFromToday ?? PaceFromDay::isProposed($this->workspace->calendar(), $period, $today));
+        $isSaid = array_filter($draft->checkpoints, static fn(array $point): bool => $point['on'] <= (string) $before) !== [];
+
+        return $before === null || ! $isCounted || $isSaid ? [] : [['on' => (string) $before, 'fraction' => '0']];
+    }
+
+    /** @param list<array{on: string, fraction: string}> $points */
+    private function saveCheckpoints(Goal $goal, array $points): void
     {
         $goal->checkpoints()->get()->each(static fn(Checkpoint $point): ?bool => $point->delete());
 
-        foreach ($draft->checkpoints as $point) {
+        foreach ($points as $point) {
             Checkpoint::query()->create(['goal_id' => $goal->id, ...$point]);
         }
 

@@ -59,6 +59,7 @@ final class GoalFields extends Fields
             'sense' => ['nullable', Rule::enum(Sense::class)],
             'share' => ['nullable', 'numeric', 'decimal:0,2', 'gt:0', 'max:100'],
             'unit' => ['nullable', 'string', 'max:12'],
+            'fromToday' => ['nullable', 'in:yes,no'],
             'checkpoints' => ['array', 'max:24'],
             'checkpoints.*.on' => ['required', new ValidDay()],
             'checkpoints.*.percent' => ['required', 'numeric', 'decimal:0,2', 'between:0,100'],
@@ -125,6 +126,7 @@ final class GoalFields extends Fields
             quarters: Ids::in($this, 'quarters'),
             predecessor: $this->number('predecessor'),
             tasksWeight: $this->words('tasksWeight') ?? '1',
+            isFromToday: $this->filled('fromToday') ? $this->string('fromToday')->toString() === 'yes' : null,
         );
     }
 

@@ -17,6 +17,7 @@ use App\Queries\Parts\Choices;
 use Illuminate\Support\Str;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Goals\PaceFromDay;
 
 /** What the form for a goal offers and what it is filled with. */
 final readonly class GoalFormPage
@@ -80,6 +81,10 @@ final readonly class GoalFormPage
 
     private function page(Person $viewer, GoalValues $values, ?string $brings = null): GoalFormView
     {
+        $calendar = $this->workspace->calendar();
+        $today = $this->workspace->today();
+        $begun = array_map(static fn(Horizon $horizon): Period => $calendar->periodOf($horizon, $today), Horizon::cases());
+
         return new GoalFormView(
             goal: $values,
             periods: $this->periods(),
@@ -88,6 +93,8 @@ final readonly class GoalFormPage
             areas: $this->choices->areas(),
             groups: $this->choices->groups(),
             longTermGoals: $this->choices->longTermGoals(),
+            begun: array_column(array_filter($begun, fn(Period $period): bool => PaceFromDay::checkpoint($period, $today) !== null), 'name'),
+            late: array_column(array_filter($begun, fn(Period $period): bool => PaceFromDay::isProposed($calendar, $period, $today)), 'name'),
             brings: $brings,
         );
     }

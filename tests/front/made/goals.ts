@@ -30,12 +30,12 @@ export const goalValues = (more: Partial<GoalValues> = {}): GoalValues => ({
     ...{ id: null, title: '', period: '2027-Q1', why: '', mark: '', parent: null, weight: '1', owner: noor.id, area: null },
     ...{ scope: 'company', visibility: 'everyone', isMain: false, isFirm: true, measure: 'work', start: '', target: '' },
     ...{ limit: '', sense: 'at_least', share: '80', unit: '', checkpoints: [], group: null, groups: [], people: [] },
-    ...{ countsUnnamed: false, longTermGoal: null, quarters: [], predecessor: null, tasksWeight: '1' },
+    ...{ countsUnnamed: false, longTermGoal: null, quarters: [], predecessor: null, tasksWeight: '1', fromToday: '' },
     ...more,
 });
 
 export const goalForm = (more: Partial<GoalValues> = {}): GoalFormView => ({
-    ...{ goal: goalValues(more), parents: [], people: [noor], areas: [], longTermGoals: [], brings: null },
+    ...{ goal: goalValues(more), parents: [], people: [noor], areas: [], longTermGoals: [], brings: null, begun: ['2027-Q1'], late: ['2027-Q1'] },
     periods: [{ value: '2027-Q1', label: 'Q1 2027', group: null }],
     groups: [{ value: '8', label: 'Sea crew', group: null }],
 });

@@ -17,6 +17,8 @@ final readonly class GoalFormView implements Props
      * @param list<Option> $areas
      * @param list<Option> $groups
      * @param list<Option> $longTermGoals
+     * @param list<string> $begun periods that have begun: a new goal in one of them can be counted from today
+     * @param list<string> $late those of them in which that is proposed
      * @param ?string $brings what comes back from the shelf with it, in words
      */
     public function __construct(
@@ -27,6 +29,8 @@ final readonly class GoalFormView implements Props
         public array $areas,
         public array $groups,
         public array $longTermGoals,
+        public array $begun,
+        public array $late,
         public ?string $brings,
     ) {
     }

@@ -25,6 +25,7 @@ final readonly class GoalValues implements Props
      * @param list<int> $quarters in which a year goal is worked on
      * @param ?int $predecessor the goal that a new one carries on
      * @param string $tasksWeight of a goal that is measured by its work: that of all its own tasks together
+     * @param string $fromToday of a new one, whether it is counted from today: yes, no, or nothing for what is proposed
      */
     public function __construct(
         public ?int $id,
@@ -56,6 +57,7 @@ final readonly class GoalValues implements Props
         public array $quarters = [],
         public ?int $predecessor = null,
         public string $tasksWeight = '1',
+        public string $fromToday = '',
     ) {
     }
 

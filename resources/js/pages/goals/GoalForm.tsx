@@ -16,6 +16,9 @@ import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 import { Check } from '../../ui/Check';
 
+/** What grows from day to day, and could be behind on its first. */
+const growing: MeasureKind[] = ['work', 'number', 'count'];
+
 const measures: [MeasureKind, string][] = [
     ['work', 'Progress of the work'],
     ['number', 'A number going up or down'],
@@ -57,6 +60,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                     options={measures.map(([value, words]) => ({ value: value, label: words }))}
                 />
                 <MeasureFields data={data} errors={errors} set={form.setData} />
+                {goal.id === null && goal.predecessor === null && <FromToday page={page} data={data} set={form.setData} />}
                 <details className="border-t border-rule pt-3" open={goal.id !== null || Object.keys(errors).length > 0}>
                     <summary className="cursor-pointer font-semibold">More details</summary>
                     <div className="mt-4 space-y-5">
@@ -156,5 +160,28 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                 </div>
             </form>
         </div>
+    );
+}
+
+interface FromTodayProps {
+    page: GoalFormView;
+    data: GoalFormView['goal'];
+    set: (change: Partial<GoalFormView['goal']>) => void;
+}
+
+/** A goal that is made after its period began is not behind by what lies before it. */
+function FromToday({ page, data, set }: FromTodayProps) {
+    if (!page.begun.includes(data.period) || !growing.includes(data.measure)) {
+        return null;
+    }
+
+    return (
+        <Check
+            label="Counted from today: nothing is expected of the part of the period that is over"
+            checked={data.fromToday === '' ? page.late.includes(data.period) : data.fromToday === 'yes'}
+            onChange={(isChosen) => {
+                set({ fromToday: isChosen ? 'yes' : 'no' });
+            }}
+        />
     );
 }
