@@ -31,6 +31,12 @@ final readonly class Figure
             $this->progress?->isAtLeast(Fraction::one()) === true;
     }
 
+    /** The same, of a goal of which is said how it was closed. */
+    public function closedAs(Result $result): self
+    {
+        return new self($this->progress, $this->expected, Band::ofResult($result), $this->reading, $this->counted);
+    }
+
     /** Progress − expected; null when there is none of either. */
     public function gap(): ?Fraction
     {

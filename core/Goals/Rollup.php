@@ -26,6 +26,8 @@ final class Rollup
 
     private readonly ProjectProgress $projects;
 
+    private readonly SumOfWork $work;
+
     /** @var array<string, array<int, ?Fraction>> progress by goal and day */
     private array $known = [];
 
@@ -34,12 +36,19 @@ final class Rollup
         $this->pace = new Pace($plan->calendar);
         $this->measurement = new Measurement($plan, $tallies, $this->pace);
         $this->projects = new ProjectProgress($tallies);
+        $this->work = new SumOfWork(
+            plan: $plan,
+            tallies: $tallies,
+            measurement: $this->measurement,
+            projects: $this->projects,
+            progress: $this->progress(...),
+        );
         $this->movement = new Movement(
             plan: $plan,
             tallies: $tallies,
             measurement: $this->measurement,
             projects: $this->projects,
-            counted: $this->counted(...),
+            counted: $this->work->counted(...),
         );
     }
 
@@ -78,6 +87,18 @@ final class Rollup
     }
 
     /**
+     * The same, for who looks at the goal's own period as a whole, in a review or a report: its result belongs to the period that it was
+     * for, whenever it was closed, with the figure of the period's last day. Rules: computation 4.
+     */
+    public function figureOfPeriod(Goal $goal, Day $on): Figure
+    {
+        $last = $goal->period->span->last;
+        $isClosedLater = $goal->closing !== null && $goal->closing->on->isAfter($on) && ! $on->isBefore($last);
+
+        return $isClosedLater ? $this->figure($goal, $last)->closedAs($goal->closing->result) : $this->figure($goal, $on);
+    }
+
+    /**
      * The lines of the sum that the figure of a goal judged by its work is made of, as of the end of the day, or
      * of the day on which it was closed; of any other goal none.
      *
@@ -102,7 +123,7 @@ final class Rollup
     {
         $seen = $goal->closingOn($on)->on ?? $on;
 
-        return $goal->measure instanceof Work ? self::sum($this->lines($goal, $seen)) : $this->measurement->progress($goal, $seen);
+        return $goal->measure instanceof Work ? $this->work->progress($goal, $seen) : $this->measurement->progress($goal, $seen);
     }
 
     /** The project's progress as of the end of the day, 0 to 1; null with no task in scope. */
@@ -130,15 +151,6 @@ final class Rollup
         return new Figure($progress, $expected, Band::at($progress, $expected, $project->span, $on));
     }
 
-    private function workOut(Goal $goal, Day $on): ?Fraction
-    {
-        if ($goal->measure instanceof Judged) {
-            return null;
-        }
-
-        return $goal->closingOn($on)?->decided() ?? $this->computed($goal, $on);
-    }
-
     /**
      * What hangs beneath the goal as of the end of the day, weighed as if its figure were made of it.
      *
@@ -146,126 +158,15 @@ final class Rollup
      */
     public function beneath(Goal $goal, Day $on): array
     {
-        $lines = $this->lines($goal, $on);
-        $weights = self::weights($lines);
-
-        return array_map(static fn(Contributor $line): Contributor => $line->among($weights), $lines);
+        return $this->work->lines($goal, $on);
     }
 
-    /** @return list<Contributor> as they stand, not yet told what all of them weigh */
-    private function lines(Goal $goal, Day $on): array
+    private function workOut(Goal $goal, Day $on): ?Fraction
     {
-        return [
-            ...$this->fromGoals($this->plan->childrenOf($goal, $on), $on),
-            ...array_map(
-                fn(array $pair): Contributor => $this->fromProject($pair[0], $pair[1], $on),
-                $this->plan->projectsContributingTo($goal, $on),
-            ),
-            ...$this->fromDirectTasks($goal, $on),
-        ];
-    }
-
-    /** @param list<Contributor> $lines */
-    private static function weights(array $lines): Fraction
-    {
-        $weights = Fraction::zero();
-
-        foreach ($lines as $line) {
-            $weights = $line->leftOut === null && ! $line->isRest ? $weights->plus($line->weight) : $weights;
+        if ($goal->measure instanceof Judged) {
+            return null;
         }
 
-        return $weights;
-    }
-
-    /**
-     * What was promised and not begun counts 0, unless nothing at all is measured.
-     *
-     * @param list<Contributor> $lines
-     */
-    private static function sum(array $lines): ?Fraction
-    {
-        $sum = null;
-
-        foreach ($lines as $line) {
-            if ($line->progress !== null) {
-                $sum = ($sum ?? Fraction::zero())->plus($line->progress->times($line->weight));
-            }
-        }
-
-        return $sum?->over(self::weights($lines));
-    }
-
-    /**
-     * @param list<Goal> $children there by the day
-     *
-     * @return list<Contributor> likewise
-     */
-    private function fromGoals(array $children, Day $on): array
-    {
-        $shares = RestShares::among($children, $on, fn(Goal $child): ?Fraction => $this->counted($child, $on));
-
-        return array_map(function (Goal $child) use ($shares, $on): Contributor {
-            $line = $this->fromGoal($child, $on);
-            $share = $shares[$child->id] ?? null;
-
-            return $share === null || $line->leftOut !== null ? $line : $line->asRest($share);
-        }, $children);
-    }
-
-    private function fromGoal(Goal $child, Day $on): Contributor
-    {
-        $leftOut = LeftOut::ofGoal($child, $on);
-
-        return new Contributor(
-            kind: ContributorKind::Goal,
-            id: $child->id,
-            weight: $child->weight,
-            progress: $leftOut === null ? $this->counted($child, $on) : null,
-            leftOut: $leftOut,
-            since: $leftOut === LeftOut::Stopped ? $child->closing?->on : null,
-        );
-    }
-
-    /** A limit that was not decided counts what it has earned, anything else as it stands. */
-    private function counted(Goal $goal, Day $on): ?Fraction
-    {
-        return $goal->measure instanceof Keep && $goal->closingOn($on)?->decided() === null
-            ? $this->measurement->earned($goal, $goal->measure, $on)
-            : $this->progress($goal, $on);
-    }
-
-    private function fromProject(Project $project, Contribution $link, Day $on): Contributor
-    {
-        $leftOut = $this->projects->leftOut($project, $link, $on);
-
-        return new Contributor(
-            kind: ContributorKind::Project,
-            id: $project->id,
-            weight: $link->weight,
-            progress: $leftOut === null ? $this->projects->through($project, $link, $on, $on) : null,
-            leftOut: $leftOut,
-            since: $leftOut === null || $leftOut === LeftOut::NoBasis ? null : $project->stateOn,
-            from: $link->from,
-        );
-    }
-
-    /** @return list<Contributor> the direct tasks as one line, or none while there are none */
-    private function fromDirectTasks(Goal $goal, Day $on): array
-    {
-        $tally = $this->tallies->ofDirectTasks($goal->id, $on);
-
-        if ($tally === null || ! ($goal->measure instanceof Work)) {
-            return [];
-        }
-
-        return [
-            new Contributor(
-                ContributorKind::Tasks,
-                null,
-                $goal->measure->tasksWeight,
-                $tally->progress(),
-                $tally->tasks === 0 || $tally->hasNothingLeft() ? LeftOut::NoBasis : null,
-            ),
-        ];
+        return $goal->closingOn($on)?->decided() ?? $this->computed($goal, $on);
     }
 }

@@ -17,7 +17,7 @@ final readonly class GoalRows
     {
     }
 
-    /** @return array<int, GoalRow> every goal of a year by id, in their order */
+    /** @return array<int, GoalRow> every goal of a year by id, in their order, with its result if its period is over */
     public function ofYear(Period $year, Person $viewer, Day $on): array
     {
         return $this->remembered->of(
@@ -27,7 +27,7 @@ final readonly class GoalRows
     }
 
     /**
-     * Only some of a year's goals, without what the figures of the others rest on.
+     * Only some of a year's goals, without what the figures of the others rest on; with their results where their periods are over.
      *
      * @param list<int> $goals ids
      * @param Period $within a period of the year that they belong to
@@ -53,6 +53,6 @@ final readonly class GoalRows
     {
         $stored->prepare([$on]);
 
-        return array_map(static fn(ListedGoal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $on), $stored->listed($only));
+        return array_map(static fn(ListedGoal $goal): GoalRow => GoalRow::ofPeriod($goal, $stored, $threads, $on), $stored->listed($only));
     }
 }

@@ -226,6 +226,12 @@ final class StoredPlan
         return $this->rollup->figure($this->core($goal), $on);
     }
 
+    /** The same, for who looks at the goal's own period as a whole: with its result, whenever it was closed. */
+    public function figureOfPeriod(GoalRecord|ListedGoal $goal, Day $on): Figure
+    {
+        return $this->rollup->figureOfPeriod($this->core($goal), $on);
+    }
+
     public function forecast(GoalRecord $goal, Day $on): ?Forecast
     {
         return $this->forecaster->of($this->core($goal), $on);

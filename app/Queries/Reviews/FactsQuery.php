@@ -184,7 +184,7 @@ final readonly class FactsQuery
                 ->goals()
                 ->filter(static fn(Goal $goal): bool => $goal->period === $week->name)
                 ->sortBy(static fn(Goal $goal): array => [$goal->is_firm ? 0 : 1, $goal->id])
-                ->map(static fn(Goal $goal): GoalRow => GoalRow::of($goal, $stored, $threads, $asOf))
+                ->map(static fn(Goal $goal): GoalRow => GoalRow::ofPeriod($goal, $stored, $threads, $asOf))
                 ->all(),
         );
     }

@@ -59,7 +59,7 @@ final readonly class PromisedGoals
                     static fn(Goal $goal): PromisedGoal => new PromisedGoal(
                         $rows[$goal->id],
                         self::first($estimates->get($goal->id), $goal),
-                        $goal->closed_on === null || $goal->closed_on->isAfter($asOf) ? null : $goal->result,
+                        $rows[$goal->id]->isClosed ? $goal->result : null,
                     ),
                 )
                 ->all(),

@@ -8,6 +8,7 @@ use App\Models\Goal;
 use App\Models\Report;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Goals\GoalChanges;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Parts\Markdown;
 use App\Queries\Week\DoneHours;
@@ -51,9 +52,9 @@ final readonly class ReportFigures
     private function goals(array $ids, Report $report): array
     {
         $on = (new Span($report->first, $report->last))->asOf($this->workspace->today());
-        $open = Goal::query()->openToAll()->whereKey($ids)->pluck('id')->all();
+        $goals = Goal::query()->openToAll()->whereKey($ids)->get()->keyBy('id');
         $rows = $this->rows->only(
-            array_values(array_map(static fn(mixed $id): int => is_int($id) ? $id : 0, $open)),
+            array_values($goals->modelKeys()),
             $this->workspace->calendar()->yearOf($on),
             $report->person,
             $on,
@@ -62,11 +63,25 @@ final readonly class ReportFigures
 
         foreach ($rows as $id => $row) {
             $words[$id] = Markdown::inline(
-                implode(', ', array_filter([$row->gauge->terms, $row->gauge->standing], static fn(string $part): bool => $part !== '')),
+                implode(
+                    ', ',
+                    array_filter(
+                        [$row->gauge->terms, $row->gauge->standing, $row->isClosed ? '' : $this->closedSince($goals[$id] ?? null)],
+                        static fn(string $part): bool => $part !== '',
+                    ),
+                ),
             );
         }
 
         return $words;
+    }
+
+    /** What became of a goal after the span, in the middle of its own period. */
+    private function closedSince(?Goal $goal): string
+    {
+        return $goal?->closed_on === null || $goal->result === null
+            ? ''
+            : GoalChanges::result($goal->result)." on {$goal->closed_on->words($this->workspace->today())}";
     }
 
     /** @return array{int, int} how many tasks were done that everybody may see, and their minutes */

@@ -14,6 +14,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
+use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Forecast;
 
 /** A goal as a line or beam, with where it stands. */
@@ -46,6 +47,17 @@ final readonly class GoalRow implements Props
     /** @param ?Forecast $forecast where its gauge is to show one */
     public static function of(Goal|ListedGoal $goal, StoredPlan $stored, Threads $threads, Day $on, ?Forecast $forecast = null): self
     {
+        return self::with($goal, $stored->figure($goal, $on), $threads, $on, $forecast);
+    }
+
+    /** For who looks at its own period as a whole: with its result, whenever it was closed. */
+    public static function ofPeriod(Goal|ListedGoal $goal, StoredPlan $stored, Threads $threads, Day $on): self
+    {
+        return self::with($goal, $stored->figureOfPeriod($goal, $on), $threads, $on);
+    }
+
+    private static function with(Goal|ListedGoal $goal, Figure $figure, Threads $threads, Day $on, ?Forecast $forecast = null): self
+    {
         return new self(
             id: $goal->id,
             title: $goal->title,
@@ -55,12 +67,12 @@ final readonly class GoalRow implements Props
             isFirst: $goal->is_first,
             quarters: $goal->quarters ?? [],
             isPrivate: $goal->isHidden(),
-            isClosed: $goal->closed_on !== null && ! $goal->closed_on->isAfter($on),
+            isClosed: $figure->band->isResult(),
             owner: PersonTag::of($goal->owner),
             parent: $threads->goal($goal->parent_id)?->id,
             for: $threads->goal($goal->parent_id)?->title,
             cord: $threads->ofGoal($goal->id),
-            gauge: Gauge::ofGoal($goal, $stored->figure($goal, $on), $on, $forecast),
+            gauge: Gauge::ofGoal($goal, $figure, $on, $forecast),
         );
     }
 }
