@@ -7,6 +7,8 @@ declare module '@inertiajs/core' {
             frame?: Frame | null;
             change?: { words: string; batch: string; isFinal: boolean } | null;
             stamp: string;
+            /** The minute that it is in the workspace, HH:MM. */
+            now: string;
             /** By which somebody whom one let in chooses a password. */
             link?: { name: string; address: string } | null;
             problem?: string | null;

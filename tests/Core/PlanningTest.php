@@ -5,8 +5,7 @@ declare(strict_types=1);
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\PlanningSpan;
-use Loftrin\Core\Fraction;
-use Loftrin\Core\Work\Load;
+use Loftrin\Core\Work\Capacity;
 
 describe('a stretch that is planned', function (): void {
     it('is a period or several weeks', function (string $name, string $first, string $last, Horizon $horizon): void {
@@ -53,20 +52,38 @@ describe('a stretch that is planned', function (): void {
     });
 });
 
-describe('a load', function (): void {
-    it('is over when more is planned than there is', function (int $planned, int $available, bool $isOver, ?float $ratio): void {
-        $load = new Load(Fraction::of($planned), Fraction::of($available));
+describe('a capacity', function (): void {
+    it('is over when more is planned than there is', function (int $planned, int $hours, bool $isOver, ?float $load): void {
+        $capacity = new Capacity($hours, planned: $planned);
 
-        expect($load->isOver())
+        expect($capacity->isOver())
             ->toBe($isOver)
-            ->and($load->ratio()?->rounded())
-            ->toBe($ratio);
+            ->and($capacity->load()?->rounded())
+            ->toBe($load);
     })->with([[60, 60, false, 1.0], [61, 60, true, 1.0167], [0, 60, false, 0.0], [0, 0, false, null], [1, 0, true, null]]);
 
+    it('has nothing available where meetings take more than the hours, and main efforts count besides', function (): void {
+        expect((new Capacity(60, 90, 30))->available())
+            ->toBe(0)
+            ->and((new Capacity(60, 90, 30))->free())
+            ->toBe(-30)
+            ->and((new Capacity(480, 60, 120, 90))->free())
+            ->toBe(210)
+            ->and((new Capacity(480, 60))->plus(new Capacity(240, 0, 30))->with(60, 15)->free())
+            ->toBe(480 + 240 - 60 - 30 - 60 - 15);
+    });
+
+    it('is rounded down to the half hour for others', function (int $free, int $shown): void {
+        expect((new Capacity(600, planned: 600 - $free))->freeToOthers())->toBe($shown);
+    })->with([[0, 0], [29, 0], [30, 30], [149, 120], [-1, -30], [-30, -30], [-31, -60]]);
+
+    it('gives each day its part, so that the days add up to the week', function (int $weekly, int $days): void {
+        $parts = array_map(static fn(int $place): int => Capacity::ofDay($weekly, $days, $place), range(0, $days - 1));
+
+        expect(array_sum($parts))->toBe($weekly * 60)->and(max($parts) - min($parts))->toBeLessThanOrEqual(1);
+    })->with([[40, 5], [24, 5], [37, 7], [1, 7], [0, 3]]);
+
     it('has many goals from the sixth on', function (): void {
-        expect((new Load(Fraction::zero(), Fraction::one(), 5))->hasManyGoals())
-            ->toBeFalse()
-            ->and((new Load(Fraction::zero(), Fraction::one(), 6))->hasManyGoals())
-            ->toBeTrue();
+        expect(Capacity::areMany(5))->toBeFalse()->and(Capacity::areMany(6))->toBeTrue();
     });
 });

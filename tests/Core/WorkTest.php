@@ -7,7 +7,7 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\Carrying;
-use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Doable;
 use Tests\Core\Plans;
 
@@ -205,9 +205,9 @@ it('says that a task had no recent activity after four weeks', function (): void
 });
 
 it('reckons what a day has left', function (): void {
-    expect((new DayHours(480, 60, DayHours::left(120, 1, 4) + DayHours::left(null, 0, 0)))->free())
+    expect((new Capacity(480, 60, Capacity::left(120, 1, 4) + Capacity::left(null, 0, 0)))->free())
         ->toBe(300)
-        ->and((new DayHours(60, 60, 30))->free())
+        ->and((new Capacity(60, 60, 30))->free())
         ->toBe(-30);
 });
 

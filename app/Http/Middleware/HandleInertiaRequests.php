@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Person;
+use App\Models\Workspace;
 use App\Queries\Calendar\FrameQuery;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
@@ -31,6 +32,8 @@ final class HandleInertiaRequests extends Middleware
             'served' => Inertia::optional(static fn(): array => $me instanceof Person ? app(Choices::class)->goals($me) : []),
             'shared' => Inertia::optional(static fn(): array => app(Choices::class)->shared()),
             'everybody' => Inertia::optional(static fn(): array => $me instanceof Person ? PersonTag::all() : []),
+            // The minute that it is in the workspace: what has passed by then says so.
+            'now' => static fn(): string => app(Workspace::class)->now()->format('H:i'),
             // Names the state that the page shows: while it is the same, nothing was changed.
             'stamp' => static fn(): string => app(Stamp::class)->current(),
             'change' => static fn() => $request->session()->get('change'),

@@ -16,7 +16,7 @@ use App\Queries\Capture\Answers\TrayOf;
 use App\Queries\Direction\ShelfPage;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
-use App\Queries\People\HoursAhead;
+use App\Queries\Week\Capacities;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\WeekPlans;
 
@@ -28,7 +28,7 @@ final readonly class TrayPage
         private ShelfPage $shelf,
         private LineReader $reader,
         private WeekPlans $weeks,
-        private HoursAhead $hours,
+        private Capacities $capacities,
         private Choices $choices,
     ) {
     }
@@ -43,7 +43,7 @@ final readonly class TrayPage
             $this->weeks->left($viewer),
             static fn(WeekDay $day): bool => $calendar->isWorkingDay($day->on) || $day->isToday,
         );
-        $next = $this->hours->cells()[$viewer->id][1] ?? null;
+        $next = $calendar->next($week);
 
         return new Tray(
             match (true) {
@@ -55,8 +55,8 @@ final readonly class TrayPage
             $of === null ? $this->shelf->due($viewer) : [],
             array_values(array_map(DayRoom::of(...), $left)),
             $week->name,
-            $calendar->next($week)->name,
-            $next === null ? null : $next->available - $next->planned,
+            $next->name,
+            $this->capacities->week($next)[$viewer->id]->free(),
             PersonTag::all(),
             $this->choices->meetings($viewer),
         );

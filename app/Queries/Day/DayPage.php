@@ -59,9 +59,11 @@ final readonly class DayPage
         $today = $this->workspace->today();
         $isToday = $on->number === $today->number;
         $isEvening = $isToday && $this->workspace->now()->format('H:i') >= Evening::FROM;
+        // A meeting that has passed unheld is no longer next: so is said within five minutes.
+        $clock = $isToday ? $this->workspace->now()->format('H').intdiv($this->workspace->now()->minute, 5) : '';
         // All but what the clock moves is kept until anything is changed.
         $parts = $this->remembered->of(
-            "day $on of $viewer->id".($isEvening ? ' in the evening' : ''),
+            "day $on of $viewer->id $clock".($isEvening ? ' in the evening' : ''),
             fn(): DayParts => $this->parts($viewer, $on, $isToday, $isEvening),
         );
         $running = FocusSession::query()->where('person_id', $viewer->id)->whereNull('ended_at')->first();
@@ -89,6 +91,7 @@ final readonly class DayPage
             available: $parts->day->available,
             planned: $parts->day->planned,
             free: $parts->day->free,
+            due: $parts->due,
             hours: $this->hours->of($parts->day, [...$parts->attended, ...HoursOfDay::ofSessions($ran)]),
             running: $session,
             sessions: $parts->sessions,
@@ -132,6 +135,7 @@ final readonly class DayPage
             main: MainThing::of($viewer, $on, $tasks),
             tasks: $tasks,
             late: $isToday ? $this->late($viewer, $on, $day) : [],
+            due: $on->isBefore($this->workspace->today()) ? [] : self::dueOn($week, $on),
             weekGoals: $goals,
             sessions: $this->sessions($viewer, $on),
             attended: $this->hours->attended($viewer, $on),
@@ -203,6 +207,12 @@ final readonly class DayPage
                 ->map(static fn(Absence $absence): AbsenceRow => new AbsenceRow($absence->id, $absence->first_on, $absence->last_on))
                 ->all(),
         );
+    }
+
+    /** @return list<TaskRow> what has no time planned and is due on the day */
+    private static function dueOn(WeekPlan $week, Day $on): array
+    {
+        return array_values(array_filter($week->due, static fn(TaskRow $task): bool => $task->dueOn?->number === $on->number));
     }
 
     /** @return list<TaskRow> what is late and does not stand in the day already */

@@ -28,6 +28,7 @@ final readonly class DayParts
      * @param list<DuePass> $passes
      * @param list<TaskRow> $tasks
      * @param list<TaskRow> $late
+     * @param list<TaskRow> $due on the day, with no time planned
      * @param list<GoalRow> $weekGoals
      * @param list<FocusSessionRow> $sessions that are over
      * @param list<RulerPart> $attended meetings at which the person was
@@ -48,6 +49,7 @@ final readonly class DayParts
         public ?MainThing $main,
         public array $tasks,
         public array $late,
+        public array $due,
         public array $weekGoals,
         public array $sessions,
         public array $attended,

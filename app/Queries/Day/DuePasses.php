@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Day;
 
 use App\Models\EveningAnswer;
+use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Review;
 use App\Models\Workspace;
@@ -12,6 +13,7 @@ use App\Queries\Capture\Pending;
 use App\Queries\Day\Answers\DuePass;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Occurrences;
+use App\Queries\Meetings\OpenMeetings;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Reviews\FirstDay;
@@ -28,6 +30,7 @@ final readonly class DuePasses
     public function __construct(
         private Workspace $workspace,
         private Occurrences $occurrences,
+        private OpenMeetings $open,
         private QuarterPasses $quarters,
         private Pending $pending,
         private FirstDay $firstDay,
@@ -44,6 +47,7 @@ final readonly class DuePasses
             array_filter([
                 $this->catchUp($viewer),
                 $this->meeting($viewer),
+                ...$this->leftOpen($viewer),
                 $this->tray($viewer),
                 $this->plan($week),
                 $this->review($viewer, $week->period),
@@ -53,7 +57,7 @@ final readonly class DuePasses
                 $this->estimates->of($viewer),
             ]),
         );
-        usort($passes, static fn(DuePass $a, DuePass $b): int => $b->isDue <=> $a->isDue);
+        usort($passes, static fn(DuePass $a, DuePass $b): int => [$b->isNow, $b->isDue] <=> [$a->isNow, $a->isDue]);
 
         return $passes;
     }
@@ -120,15 +124,15 @@ final readonly class DuePasses
         $coming = array_values(
             array_filter(
                 $this->occurrences->within(new Span($today, $today->plus(self::AHEAD)), $viewer),
-                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
+                fn(Occurrence $meeting): bool => $meeting->state !== 'closed' && ! $meeting->isMissed($this->workspace->now()),
             ),
         );
+        $next = self::running($coming) ?? ($coming[0] ?? null);
 
-        if ($coming === []) {
+        if ($next === null) {
             return null;
         }
 
-        $next = $coming[0];
         $when = $next->on->number === $today->number ? 'today' : $next->on->words($today, 'D j M');
 
         return new DuePass(
@@ -137,6 +141,36 @@ final readonly class DuePasses
             $next->state === 'running' ? 'in progress' : "$when at $next->time, $next->minutes min",
             $next->link,
             $next->on->number === $today->number,
+            $next->state === 'running',
+        );
+    }
+
+    /** @param list<Occurrence> $meetings */
+    private static function running(array $meetings): ?Occurrence
+    {
+        return array_values(array_filter($meetings, static fn(Occurrence $meeting): bool => $meeting->state === 'running'))[0] ?? null;
+    }
+
+    /** @return list<DuePass> meetings of earlier days that nobody closed, for who chairs them or opened them without a chair */
+    private function leftOpen(Person $viewer): array
+    {
+        $isAsked = static fn(Meeting $meeting): bool => in_array($meeting->chair_id, [null, $viewer->id], true);
+
+        return array_values(
+            $this->open
+                ->left($viewer)
+                ->get()
+                ->filter($isAsked)
+                ->map(
+                    fn(Meeting $meeting): DuePass => new DuePass(
+                        "open-meeting-$meeting->id",
+                        "Close {$meeting->series->title}",
+                        "open since {$meeting->on->words($this->workspace->today(), 'D j M')}",
+                        route('meetings.show', $meeting, false),
+                        true,
+                    ),
+                )
+                ->all(),
         );
     }
 

@@ -22,7 +22,7 @@ use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Day\FreeTime;
 use Loftrin\Core\Day\HoursKind;
 use Loftrin\Core\Work\BusyTime;
-use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Focus;
 
 /** Lays a day out to scale: what was planned for it above, how it went below. */
@@ -53,8 +53,7 @@ final readonly class HoursOfDay
                 array_values(array_filter($day->tasks, static fn(TaskRow $task): bool => $task->plannedAt !== null)),
             ),
         ];
-        [$loose, $left] = $day->isPast ? [[], 0] : self::loose($day, $fixed, $minute);
-        $planned = [...$fixed, ...$loose];
+        $planned = [...$fixed, ...$day->isPast ? [] : self::loose($day, $fixed, $minute)];
         $all = [...$planned, ...$went];
         usort($planned, static fn(RulerPart $a, RulerPart $b): int => $a->from <=> $b->from);
 
@@ -67,7 +66,6 @@ final readonly class HoursOfDay
             planned: $planned,
             went: $went,
             now: $minute,
-            left: $left,
         );
     }
 
@@ -76,7 +74,7 @@ final readonly class HoursOfDay
      *
      * @param list<RulerPart> $fixed
      *
-     * @return array{list<RulerPart>, int} and the minutes of what fits nowhere
+     * @return list<RulerPart> what fits nowhere is left out
      */
     private static function loose(WeekDay $day, array $fixed, ?int $now): array
     {
@@ -92,17 +90,14 @@ final readonly class HoursOfDay
             array_map(static fn(TaskRow $task): bool => $task->focus === Focus::Full, $open),
         );
         $parts = [];
-        $left = 0;
 
         foreach ($at as $place => $from) {
-            if ($from === null) {
-                $left += $lengths[$place];
-            } else {
+            if ($from !== null) {
                 $parts[] = new RulerPart('loose', $open[$place]->title, $from, $from + $lengths[$place]);
             }
         }
 
-        return [$parts, $left];
+        return $parts;
     }
 
     /** @return list<RulerPart> the meetings at which the person was */
@@ -157,6 +152,6 @@ final readonly class HoursOfDay
 
     private static function length(TaskRow $task): int
     {
-        return DayHours::left($task->minutes, 0, 0);
+        return Capacity::left($task->minutes, 0, 0);
     }
 }

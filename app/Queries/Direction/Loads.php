@@ -7,34 +7,29 @@ namespace App\Queries\Direction;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
-use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\LoadRow;
-use App\Queries\Meetings\TakenTime;
-use App\Queries\Parts\Answers\PersonTag;
-use Illuminate\Database\Query\Builder;
+use App\Queries\Week\Capacities;
+use App\Queries\Week\PlacedTasks;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\PlanningSpan;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Fraction;
-use Loftrin\Core\Work\Ledger;
-use Loftrin\Core\Work\Load;
-use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Capacity;
 
 /**
  * What each person has promised for a stretch: its goals that they own, and the open tasks that are planned in it,
- * or have no time and are due in it, themselves or with their project. What is private or hidden counts for nobody, so that all read the
- * same.
+ * or have no time and are due in it, themselves or with their project; with what main efforts are meant to take besides. All that is
+ * theirs is in it, rounded so that nothing private shows.
  */
 final readonly class Loads
 {
-    public function __construct(private Workspace $workspace, private Everybody $everybody, private TakenTime $taken)
+    public function __construct(private Workspace $workspace, private Everybody $everybody, private Capacities $capacities)
     {
     }
 
     /** @return list<LoadRow> those with too much first, then by name */
-    public function of(PlanningSpan $stretch): array
+    public function of(PlanningSpan $stretch, Person $viewer): array
     {
         $periods = array_map(static fn(Period $period): string => $period->name, $stretch->periods);
         $unestimated = UnestimatedGoals::in($periods);
@@ -47,21 +42,19 @@ final readonly class Loads
             ->selectRaw('owner_id, count(*) as number')
             ->pluck('number', 'owner_id');
         $minutes = $this->promised($stretch);
-        $available = $this->available($stretch->span);
+        $capacities = $this->capacities($stretch->span);
         $rows = $this->everybody
             ->all()
-            ->map(static function (Person $person) use ($goals, $unestimated, $minutes, $available): LoadRow {
+            ->map(static function (Person $person) use ($goals, $unestimated, $minutes, $capacities, $viewer): LoadRow {
                 $count = $goals->get($person->id);
-                $load = new Load(Fraction::of($minutes[$person->id] ?? 0), $available[$person->id], is_numeric($count) ? (int) $count : 0);
+                $capacity = $capacities[$person->id]->with($minutes[$person->id] ?? 0);
 
-                return new LoadRow(
-                    person: PersonTag::of($person),
-                    goals: $load->goals,
+                return LoadRow::of(
+                    person: $person,
+                    capacity: $capacity,
+                    goals: is_numeric($count) ? (int) $count : 0,
                     unestimated: $unestimated[$person->id] ?? 0,
-                    planned: (int) $load->planned->rounded(0),
-                    available: (int) $load->available->rounded(0),
-                    isOver: $load->isOver(),
-                    hasMany: $load->hasManyGoals(),
+                    isOwn: $person->is($viewer),
                 );
             })
             ->all();
@@ -71,51 +64,21 @@ final readonly class Loads
     }
 
     /**
-     * Weekly hours × the working days that are left ÷ those of a full week − the meetings that are left, not below 0.
+     * The hours of the days that are left of the stretch, with what its weeks mean for main efforts.
      *
-     * Rules: computation 10, without appointments.
-     *
-     * @return array<int, Fraction> minutes by person
+     * @return array<int, Capacity> by person; what stands on the days is left out: it is told by the stretch
      */
-    public function available(Span $span): array
+    private function capacities(Span $span): array
     {
-        $calendar = $this->workspace->calendar();
-        $today = $this->workspace->today();
+        $sums = array_map(static fn(Capacity $of): Capacity => new Capacity($of->hours, $of->taken), $this->capacities->over($span));
 
-        if ($today->isAfter($span->last)) {
-            return $this->everybody->all()->map(static fn(): Fraction => Fraction::zero())->all();
+        foreach ($this->workspace->calendar()->weeksIn($span) as $week) {
+            foreach ($this->capacities->efforts($week) as $person => $minutes) {
+                $sums[$person] = $sums[$person]->with(0, $minutes);
+            }
         }
 
-        $left = new Span($today->isAfter($span->first) ? $today : $span->first, $span->last);
-        $days = $calendar->workingDays($left);
-        $week = max(1, count($calendar->workingDays));
-        $meetings = $this->taken->within($left);
-
-        return $this->everybody
-            ->all()
-            ->map(static function (Person $person) use ($days, $week, $meetings): Fraction {
-                $free = Fraction::of($person->weekly_hours * 60 * $days, $week)->minus(Fraction::of($meetings[$person->id] ?? 0));
-
-                return $free->isPositive() ? $free : Fraction::zero();
-            })
-            ->all();
-    }
-
-    /** Open tasks that all see, not in a project that was put aside, with the minutes that are left of them by owner. */
-    public static function left(): Builder
-    {
-        $done =
-            '(select coalesce(avg(case when steps.done_on is null then 0.0 else 1.0 end), 0) from steps where steps.task_id = tasks.id)';
-
-        return DB::table('tasks')
-            ->leftJoin('projects', 'projects.id', '=', 'tasks.project_id')
-            ->where('tasks.visibility', Visibility::Everyone->value)
-            ->whereNull('tasks.done_on')
-            ->whereNull('tasks.dropped_on')
-            ->whereNull('tasks.shelved_on')
-            ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE))
-            ->groupBy('tasks.owner_id')
-            ->selectRaw("tasks.owner_id, sum(coalesce(tasks.minutes, ?) * (1 - $done)) as minutes", [Ledger::USUAL_MINUTES]);
+        return $sums;
     }
 
     /** @return array<array-key, int> minutes by person */
@@ -123,7 +86,7 @@ final readonly class Loads
     {
         [$first, $last] = [(string) $stretch->span->first, (string) $stretch->span->last];
 
-        return self::left()
+        return PlacedTasks::open()
             ->where(
                 static fn($either) => $either
                     ->where(static fn($planned) => $planned->where('planned_from', '<=', $last)->where('planned_to', '>=', $first))
@@ -133,8 +96,10 @@ final readonly class Loads
                             ->whereBetween(DB::raw('coalesce(tasks.due_on, projects.due_on)'), [$first, $last]),
                     ),
             )
+            ->groupBy('tasks.owner_id')
+            ->selectRaw('tasks.owner_id, sum('.PlacedTasks::left().') as minutes')
             ->pluck('minutes', 'owner_id')
-            ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) round((float) $sum) : 0)
+            ->map(static fn(mixed $sum): int => is_numeric($sum) ? (int) $sum : 0)
             ->all();
     }
 }

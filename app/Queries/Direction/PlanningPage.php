@@ -75,7 +75,7 @@ final readonly class PlanningPage
             alone: $alone,
             parts: $isAt(PlanningStep::Efforts) ? $this->parts->stretch($stretch, $viewer) : [],
             load: $isAt(PlanningStep::Goals, PlanningStep::Order, PlanningStep::Efforts, PlanningStep::Hours, PlanningStep::Shelve)
-                ? $this->loads->of($stretch)
+                ? $this->loads->of($stretch, $viewer)
                 : [],
             shelf: $isAt(PlanningStep::Shelve) ? $this->shelf->until($viewer, $stretch->span->last) : [],
             people: $isAt(PlanningStep::Efforts) ? PersonTag::all() : [],

@@ -16,7 +16,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
-use App\Queries\Week\WeekDays;
+use App\Queries\Week\Capacities;
 use App\Queries\Week\WeekPlans;
 use App\Store\Remembered;
 use Illuminate\Database\Query\Builder;
@@ -40,7 +40,7 @@ final readonly class DatePage
         private DateScale $scale,
         private StoredPlans $plans,
         private OwnTasks $tasks,
-        private WeekDays $days,
+        private Capacities $capacities,
         private WeekPlans $weeks,
         private Remembered $remembered,
     ) {
@@ -77,7 +77,7 @@ final readonly class DatePage
             ),
             $step(DateScale::WEEK, $this->scale->week->name),
             ...array_map(
-                fn(Period $week): DateStep => $step($week->name, $week->name, $this->freeIn($week, $viewer, $loads[$week->name][1] ?? 0)),
+                fn(Period $week): DateStep => $step($week->name, $week->name, $this->freeIn($week, $viewer)),
                 $this->scale->ahead,
             ),
             $step(DateScale::LATER),
@@ -164,13 +164,9 @@ final readonly class DatePage
         };
     }
 
-    /** What is left of the next week after its meetings and what is planned for it; of those after it, nothing is said yet. */
-    private function freeIn(Period $week, Person $viewer, int $planned): ?int
+    /** What is left of the next week; of those after it, nothing is said yet. */
+    private function freeIn(Period $week, Person $viewer): ?int
     {
-        if ($week !== $this->scale->ahead[0]) {
-            return null;
-        }
-
-        return array_sum(array_column($this->days->of($week, $viewer, $viewer, []), 'free')) - $planned;
+        return $week === $this->scale->ahead[0] ? $this->capacities->week($week)[$viewer->id]->free() : null;
     }
 }

@@ -14,6 +14,7 @@ use App\Queries\Meetings\Answers\Meetings;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Answers\SeriesRow;
 use App\Store\Remembered;
+use Carbon\CarbonInterface;
 use Loftrin\Core\Calendar\Span;
 
 /** The meetings there are: what comes, the series, what was held. */
@@ -28,15 +29,20 @@ final readonly class MeetingsPage
         private StoredPlans $plans,
         private ComingAgenda $agenda,
         private Remembered $remembered,
+        private OpenMeetings $open,
     ) {
     }
 
     public function of(Person $viewer): Meetings
     {
-        return $this->remembered->of("meetings for $viewer->id", fn(): Meetings => $this->workOut($viewer));
+        $now = $this->workspace->now();
+        // What has passed unheld is no longer next: so is said within five minutes.
+        $clock = $now->format('H').intdiv($now->minute, 5);
+
+        return $this->remembered->of("meetings for $viewer->id at $clock", fn(): Meetings => $this->workOut($viewer, $now));
     }
 
-    private function workOut(Person $viewer): Meetings
+    private function workOut(Person $viewer, CarbonInterface $now): Meetings
     {
         $today = $this->workspace->today();
         $series = Series::query()
@@ -56,7 +62,7 @@ final readonly class MeetingsPage
         $coming = array_values(
             array_filter(
                 $this->occurrences->within(new Span($today, $today->plus(13)), $viewer),
-                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed',
+                static fn(Occurrence $meeting): bool => $meeting->state !== 'closed' && ! $meeting->isMissed($now),
             ),
         );
         $isRunning = static fn(Occurrence $meeting): bool => $meeting->state === 'running';
@@ -66,7 +72,16 @@ final readonly class MeetingsPage
 
         return new Meetings(
             array_values($series->map($this->row(...))->all()),
-            $running,
+            [
+                ...$running,
+                ...array_values(
+                    $this->open
+                        ->left($viewer)
+                        ->get()
+                        ->map(static fn(Meeting $meeting): Occurrence => Occurrences::held($meeting->series, $meeting))
+                        ->all(),
+                ),
+            ],
             $next,
             $next === null ? null : $this->agendaOf($next, $viewer),
             array_slice($coming, 1),

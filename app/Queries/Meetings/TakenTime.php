@@ -7,41 +7,41 @@ namespace App\Queries\Meetings;
 use App\Models\Appointment;
 use App\Models\ProtectedHours;
 use App\Models\Series;
-use App\Models\Workspace;
-use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Day\ProtectedHours as Hours;
 use Loftrin\Core\Work\BusyTime;
 
 /**
- * How long the meetings ahead are that people attend, together with their appointments within working hours. A load is read
- * by all: what is private of the meetings counts for nobody, so that it does not show through; an appointment counts as
- * time, and says nothing else.
+ * The time that meetings take of those who attend them, and appointments within working hours. A private meeting takes time like any
+ * other, and says nothing else: what others see of free time is rounded.
  */
 final class TakenTime
 {
-    /** @var ?Collection<int, Series> with attendees, and what was opened from today on */
-    private ?Collection $series = null;
-
-    /** @var ?Collection<int, Appointment> */
-    private ?Collection $appointments = null;
-
-    /** @var array<string, array<int, array<int, list<array{string, int}>>>> what was worked out, by span */
+    /** @var array<string, array<int, array<int, list<array{string, int, bool}>>>> what was worked out, by span */
     private array $times = [];
 
-    public function __construct(private readonly Workspace $workspace)
+    /**
+     * @param bool $isForAll only what all may know of
+     *
+     * @return array<int, array<int, int>> minutes by person and the number of the day; what overlaps counts once
+     */
+    public function byDay(Span $span, bool $isForAll = false): array
     {
-    }
+        $minutes = static fn(array $taken): int => BusyTime::minutes(
+            array_values(
+                array_map(
+                    static fn(array $each): array => [$each[0], $each[1]],
+                    array_filter($taken, static fn(array $each): bool => ! ($isForAll && $each[2])),
+                ),
+            ),
+        );
 
-    /** @return array<int, int> minutes within the span by person */
-    public function within(Span $span): array
-    {
-        return array_map(static fn(array $days): int => array_sum(array_map(BusyTime::minutes(...), $days)), $this->times($span));
+        return array_map(static fn(array $days): array => array_map($minutes, $days), $this->times($span));
     }
 
     /**
-     * How many of them go against hours that the person keeps.
+     * How many of them go against hours that the person keeps, as all may know: private meetings count for nobody.
      *
      * @param iterable<int, iterable<ProtectedHours>> $kept by person
      *
@@ -59,7 +59,7 @@ final class TakenTime
                 $weekday = Day::ofNumber($day)->weekday();
                 $across = array_filter(
                     $taken,
-                    static fn(array $each): bool => Hours::against($hours, $weekday, $each[0], $each[1]) !== null,
+                    static fn(array $each): bool => ! $each[2] && Hours::against($hours, $weekday, $each[0], $each[1]) !== null,
                 );
 
                 if ($across !== []) {
@@ -71,29 +71,34 @@ final class TakenTime
         return $against;
     }
 
-    /** @return array<int, array<int, list<array{string, int}>>> time and minutes by person and the number of the day */
+    /** @return array<int, array<int, list<array{string, int, bool}>>> time, minutes and whether it is private, by person and day */
     private function times(Span $span): array
     {
         return $this->times["$span->first $span->last"] ??= $this->workOut($span);
     }
 
-    /** @return array<int, array<int, list<array{string, int}>>> */
+    /** @return array<int, array<int, list<array{string, int, bool}>>> */
     private function workOut(Span $span): array
     {
+        $days = [(string) $span->first, (string) $span->last];
         $taken = [];
+        $allSeries = Series::query()
+            ->with(['attendees', ...Series::DAYS, 'meetings' => static fn($meetings) => $meetings->whereBetween('on', $days)])
+            ->orderBy('id');
 
-        foreach ($this->series() as $series) {
-            foreach ($this->meetings($series, $span) as $day => $meeting) {
+        foreach ($allSeries->get() as $series) {
+            foreach ($this->meetings($series, $span) as $day => [$time, $minutes]) {
                 foreach ($series->attendees as $attendee) {
-                    $taken[$attendee->person_id][$day][] = $meeting;
+                    $taken[$attendee->person_id][$day][] = [$time, $minutes, $series->is_private];
                 }
             }
         }
 
-        foreach ($this->appointments() as $appointment) {
-            if ($span->holds($appointment->on)) {
-                $taken[$appointment->person_id][$appointment->on->number][] = BusyTime::atWork($appointment->at, $appointment->minutes);
-            }
+        foreach (Appointment::query()->whereBetween('on', $days)->orderBy('id')->get() as $appointment) {
+            $taken[$appointment->person_id][$appointment->on->number][] = [
+                ...BusyTime::atWork($appointment->at, $appointment->minutes),
+                false,
+            ];
         }
 
         return $taken;
@@ -109,31 +114,9 @@ final class TakenTime
         }
 
         foreach ($series->meetings as $opened) {
-            if ($span->holds($opened->on)) {
-                $meetings[$opened->on->number] = [$opened->time, $opened->minutes];
-            }
+            $meetings[$opened->on->number] = [$opened->time, $opened->minutes];
         }
 
         return $meetings;
-    }
-
-    /** @return Collection<int, Appointment> from today on */
-    private function appointments(): Collection
-    {
-        return $this->appointments ??= Appointment::query()->where('on', '>=', (string) $this->workspace->today())->orderBy('id')->get();
-    }
-
-    /** @return Collection<int, Series> */
-    private function series(): Collection
-    {
-        return $this->series ??= Series::query()
-            ->where('is_private', false)
-            ->with([
-                'attendees',
-                ...Series::DAYS,
-                'meetings' => fn($meetings) => $meetings->where('on', '>=', (string) $this->workspace->today()),
-            ])
-            ->orderBy('id')
-            ->get();
     }
 }

@@ -48,7 +48,7 @@ final readonly class PeoplePage
             ->selectRaw('owner_id, count(*) as open, count(*) filter (where due_on < ?) as late', [(string) $this->workspace->today()])
             ->get()
             ->keyBy('owner_id');
-        $hours = $this->hours->cells();
+        $hours = $this->hours->cells($viewer);
         $kept = ProtectedHours::query()->orderBy('from')->orderBy('id')->get()->groupBy('person_id');
 
         return new People(

@@ -10,21 +10,15 @@ use App\Models\Relations\Everybody;
 use App\Models\Template;
 use App\Models\TemplateTask;
 use App\Models\Workspace;
-use App\Queries\Direction\Loads;
-use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\PersonLoad;
 use App\Queries\Projects\Answers\RoleChoice;
 use App\Queries\Projects\Answers\StartView;
 use App\Queries\Projects\Answers\WeekLoad;
-use Illuminate\Support\Facades\DB;
+use App\Queries\Week\Capacities;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Ledger;
-use Loftrin\Core\Work\Load;
 
 /** What starting a project from a template would bring, before it is started. */
 final readonly class StartPage
@@ -32,7 +26,7 @@ final readonly class StartPage
     public function __construct(
         private Workspace $workspace,
         private Choices $choices,
-        private Loads $loads,
+        private Capacities $capacities,
         private Everybody $everybody,
     ) {
     }
@@ -70,6 +64,7 @@ final readonly class StartPage
                 $from,
                 $people->all(),
                 static fn(TemplateTask $task): int => $task->role === null ? $viewer->id : $taker($task->role),
+                $viewer,
             ),
             people: PersonTag::all(),
             goals: $this->choices->goals($viewer),
@@ -82,7 +77,7 @@ final readonly class StartPage
      *
      * @return list<PersonLoad> the one with most to do first
      */
-    private function loads(Template $template, Day $from, array $people, callable $taker): array
+    private function loads(Template $template, Day $from, array $people, callable $taker, Person $viewer): array
     {
         $calendar = $this->workspace->calendar();
         $added = [];
@@ -106,12 +101,11 @@ final readonly class StartPage
                 ),
             ),
         );
-        $planned = $this->planned($weeks, array_keys($added));
-        $available = [];
+        $capacities = [];
         $loads = [];
 
         foreach ($weeks as $week) {
-            $available[$week->name] = $this->loads->available($week->span);
+            $capacities[$week->name] = $this->capacities->week($week);
         }
 
         foreach ($added as $person => $byWeek) {
@@ -119,9 +113,7 @@ final readonly class StartPage
             $rows = [];
 
             foreach (array_diff_key($byWeek, ['' => true]) as $name => $minutes) {
-                $there = $planned[$person][$name] ?? 0;
-                $load = new Load(Fraction::of($there + array_sum($minutes)), $available[$name][$person]);
-                $rows[] = new WeekLoad($name, $there, array_sum($minutes), (int) $load->available->rounded(0), $load->isOver());
+                $rows[] = WeekLoad::of($name, $capacities[$name][$person], array_sum($minutes), $person === $viewer->id);
             }
 
             $loads[] = new PersonLoad(
@@ -135,38 +127,5 @@ final readonly class StartPage
         usort($loads, static fn(PersonLoad $a, PersonLoad $b): int => $b->tasks <=> $a->tasks);
 
         return $loads;
-    }
-
-    /**
-     * What is planned for each of the weeks or a day in it, or has no time and is due in it. What is private counts for nobody.
-     *
-     * @param list<Period> $weeks
-     * @param list<array-key> $people
-     *
-     * @return array<int, array<string, int>> minutes by person and week
-     */
-    private function planned(array $weeks, array $people): array
-    {
-        if ($weeks === []) {
-            return [];
-        }
-
-        usort($weeks, static fn(Period $a, Period $b): int => $a->anchor()->number <=> $b->anchor()->number);
-        $span = new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last);
-        $rows = Loads::left()
-            ->whereIn('tasks.owner_id', $people)
-            ->whereRaw('(planned is null or '.OwnTasks::DAY_OR_WEEK.')')
-            ->whereBetween(DB::raw('coalesce(planned_from, tasks.due_on)'), [(string) $span->first, (string) $span->last])
-            ->groupBy('on')
-            ->selectRaw('coalesce(planned_from, tasks.due_on) as "on"')
-            ->get();
-        $planned = [];
-
-        foreach ($rows as $row) {
-            $week = $this->workspace->calendar()->weekOf(Day::of(substr((string) $row->on, 0, 10)))->name;
-            $planned[(int) $row->owner_id][$week] = ($planned[(int) $row->owner_id][$week] ?? 0) + (int) round((float) $row->minutes);
-        }
-
-        return $planned;
     }
 }

@@ -27,6 +27,6 @@ final readonly class WeekAhead
         $ahead = $after->span->first->isBefore($present->span->first) ? $present : $after;
         $plan = $this->weeks->of($ahead, $person, $person);
 
-        return new AheadWeek(PeriodTag::of($ahead, $calendar), $plan->hours(), $plan->days, $plan->noDay);
+        return new AheadWeek(PeriodTag::of($ahead, $calendar), $plan->hours, $plan->days, $plan->noDay);
     }
 }

@@ -19,13 +19,12 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Day\ProtectedHours as Hours;
-use Loftrin\Core\Work\BusyTime;
-use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Capacity;
 
 /** The days of a week with their meetings, appointments and tasks, and what is left of their hours. */
 final readonly class WeekDays
 {
-    public function __construct(private Workspace $workspace, private Occurrences $occurrences)
+    public function __construct(private Workspace $workspace, private Occurrences $occurrences, private Capacities $capacities)
     {
     }
 
@@ -65,7 +64,7 @@ final readonly class WeekDays
         $meetings = $this->meetings($week->span, $viewer, $whose);
         $appointments = self::appointments($week->span, $viewer, $whose);
         $kept = ProtectedHours::query()->of($whose->id)->get()->groupBy('weekday');
-        $hours = intdiv($whose->weekly_hours * 60, max(1, count($calendar->workingDays)));
+        $capacities = $this->capacities->days($week->span)[$whose->id] ?? [];
         $days = [];
 
         for ($day = $week->span->first; ! $day->isAfter($week->span->last); $day = $day->plus(1)) {
@@ -78,15 +77,8 @@ final readonly class WeekDays
                 continue;
             }
 
-            $left = array_map(static fn(TaskRow $row): int => $row->left(), $tasks);
-            $load = new DayHours(
-                $calendar->isWorkingDay($day) ? $hours : 0,
-                BusyTime::minutes([
-                    ...array_map(static fn(Occurrence $meeting): array => [$meeting->time, $meeting->minutes], $held),
-                    ...array_map(static fn(AppointmentRow $row): array => BusyTime::atWork($row->at, $row->minutes), $appointed),
-                ]),
-                array_sum($left),
-            );
+            $capacity = $capacities[(string) $day] ?? new Capacity(0);
+            $planned = array_sum(array_map(static fn(TaskRow $row): int => $row->left(), $tasks));
             $days[] = new WeekDay(
                 on: $day,
                 isToday: $day->number === $today->number,
@@ -94,9 +86,9 @@ final readonly class WeekDays
                 meetings: $held,
                 appointments: $appointed,
                 tasks: $tasks,
-                available: $load->available,
-                planned: $load->planned,
-                free: $load->free(),
+                available: $capacity->hours,
+                planned: $planned,
+                free: $viewer->is($whose) ? $capacity->free() : $capacity->freeToOthers(),
                 kept: array_map(ProtectedHoursRow::of(...), $hoursKept),
                 against: self::against($day, $hoursKept, $held, $appointed),
             );

@@ -84,7 +84,8 @@ final readonly class WeekPage
             parts: $this->parts->inWeek($week->span, $whose, $viewer),
             carriedOver: $isNow ? $plan->carriedOver() : [],
             days: $plan->days,
-            hours: $isPast ? null : $plan->hours(),
+            hours: $plan->hours,
+            due: $plan->due,
             noDay: $plan->noDay,
             offered: array_map($row, $isPast ? [] : $this->tasks->offered($week, $viewer, $whose)),
             left: match (true) {

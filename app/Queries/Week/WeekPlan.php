@@ -16,9 +16,16 @@ final readonly class WeekPlan
      * @param list<TaskRow> $tasks in their order
      * @param list<WeekDay> $days the working days, and others on which there is something, with their tasks
      * @param list<TaskRow> $noDay those that stand on none of them
+     * @param list<TaskRow> $due open ones with no time planned that are due in it, and in the present week what is late
+     * @param ?WeekHours $hours of what is left of it; null once it is over
      */
-    public function __construct(public array $tasks, public array $days, public array $noDay)
-    {
+    public function __construct(
+        public array $tasks,
+        public array $days,
+        public array $noDay,
+        public array $due = [],
+        public ?WeekHours $hours = null,
+    ) {
     }
 
     /** @return list<TaskRow> open tasks carried into it, most often first */
@@ -28,12 +35,6 @@ final readonly class WeekPlan
         usort($carried, static fn(TaskRow $a, TaskRow $b): int => $b->carried <=> $a->carried);
 
         return $carried;
-    }
-
-    /** The hours of what is left of it. */
-    public function hours(): WeekHours
-    {
-        return WeekHours::of($this->days, array_sum(array_map(static fn(TaskRow $row): int => $row->left(), $this->noDay)));
     }
 
     /** What is planned for it, done or not, in minutes. */

@@ -10,6 +10,7 @@ use App\Queries\Goals\StoredPlans;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
+use App\Queries\Week\Answers\WeekHours;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Period;
 
@@ -21,6 +22,7 @@ final readonly class WeekPlans
         private StoredPlans $plans,
         private WeekTasks $tasks,
         private WeekDays $days,
+        private Capacities $capacities,
         private Remembered $remembered,
     ) {
     }
@@ -46,12 +48,27 @@ final readonly class WeekPlans
     {
         $threads = $this->plans->threads($viewer, $week);
         $tasks = $this->tasks->of($week, $viewer, $whose);
+        $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
         $rows = array_map(
-            fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace),
+            $row,
             ListedTask::all($week->isOverOn($this->workspace->today()) ? $tasks->whereNotNull('done_on') : $tasks),
         );
         $byDay = WeekDays::byDay($week, $rows);
+        $isOver = $week->isOverOn($this->workspace->today());
 
-        return new WeekPlan($rows, $this->days->of($week, $viewer, $whose, $byDay), $byDay[''] ?? []);
+        return new WeekPlan(
+            tasks: $rows,
+            days: $this->days->of($week, $viewer, $whose, $byDay),
+            noDay: $byDay[''] ?? [],
+            due: $isOver ? [] : array_map($row, ListedTask::all($this->tasks->due($week, $viewer, $whose))),
+            hours: $isOver ? null : $this->hours($week, $viewer, $whose),
+        );
+    }
+
+    private function hours(Period $week, Person $viewer, Person $whose): WeekHours
+    {
+        $capacity = $this->capacities->week($week)[$whose->id];
+
+        return $viewer->is($whose) ? WeekHours::of($capacity, $this->capacities->noDay($whose->id, $week)) : WeekHours::toOthers($capacity);
     }
 }

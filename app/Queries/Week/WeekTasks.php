@@ -55,6 +55,37 @@ final readonly class WeekTasks
     }
 
     /**
+     * Open tasks that have no time planned and are due in the week; in the present week also those that are late and in no later week.
+     *
+     * @return Builder<Task>
+     */
+    public function due(Period $week, Person $viewer, Person $whose): Builder
+    {
+        $today = (string) $this->workspace->today();
+        $isNow = $week->span->holds($this->workspace->today());
+        $first = $isNow ? $today : (string) $week->span->first;
+
+        return $this->tasks($viewer, $whose)
+            ->onLists()
+            ->where(
+                static fn(Builder $either) => $either
+                    ->where(
+                        static fn(Builder $due) => $due->whereNull('planned')->whereBetween('due_on', [$first, (string) $week->span->last]),
+                    )
+                    ->when(
+                        $isNow,
+                        static fn(Builder $query) => $query->orWhere(
+                            static fn(Builder $late) => $late
+                                ->where('due_on', '<', $today)
+                                ->whereRaw('(planned is null or not '.OwnTasks::DAY_OR_WEEK.')'),
+                        ),
+                    ),
+            )
+            ->orderBy('due_on')
+            ->orderBy('id');
+    }
+
+    /**
      * Open tasks planned for a month, quarter or year that has begun by the week.
      *
      * @return list<ListedTask>

@@ -17,6 +17,20 @@ export function setToday(date: string): void {
     today = date;
 }
 
+/** The minute that it is in the workspace, HH:MM, when the page was made. */
+let now = '';
+
+export function setNow(time: string): void {
+    now = time;
+}
+
+/** Whether what begins at that time and takes so long was over when the page was made. */
+export function hasPassed(date: string, time: string, minutes: number): boolean {
+    const at = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
+
+    return date < today || (date === today && now !== '' && at(time) + minutes <= at(now));
+}
+
 /** The same with the year, where that is another one than today's. */
 const withYear = (options: Intl.DateTimeFormatOptions) => {
     const short = words(options);

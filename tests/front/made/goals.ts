@@ -51,7 +51,7 @@ export const planned = (more: Partial<PlannedGoal> = {}): PlannedGoal => ({
 });
 
 export const load = (more: Partial<LoadRow> = {}): LoadRow => ({
-    ...{ person: noor, goals: 2, unestimated: 0, planned: 600, available: 1200, isOver: false, hasMany: false },
+    ...{ person: noor, goals: 2, unestimated: 0, planned: 600, efforts: 0, available: 1200, isOver: false, hasMany: false },
     ...more,
 });
 

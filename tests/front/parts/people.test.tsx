@@ -18,7 +18,7 @@ beforeEach(() => {
 });
 
 const cell = (more: Partial<HoursCell> = {}): HoursCell => ({
-    ...{ week: '2027-W06', taken: 300, planned: 900, available: 1200, against: 0 },
+    ...{ week: '2027-W06', taken: 300, planned: 900, available: 1200, free: 300, against: 0 },
     ...more,
 });
 

@@ -15,7 +15,6 @@ final readonly class DayHoursView implements Props
      * @param list<RulerPart> $planned
      * @param list<RulerPart> $went
      * @param ?int $now of today
-     * @param int $left minutes of tasks that fit nowhere
      */
     public function __construct(
         public int $from,
@@ -23,7 +22,6 @@ final readonly class DayHoursView implements Props
         public array $planned,
         public array $went,
         public ?int $now,
-        public int $left,
     ) {
     }
 }

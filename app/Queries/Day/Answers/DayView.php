@@ -22,6 +22,7 @@ final readonly class DayView implements Props
      * @param ?TaskRow $mainThing what was chosen, or the first that is open
      * @param list<TaskRow> $tasks the day's
      * @param list<TaskRow> $late
+     * @param list<TaskRow> $due on the day, with no time planned
      * @param list<Occurrence> $meetings
      * @param list<AppointmentRow> $appointments
      * @param list<GoalRow> $weekGoals
@@ -48,6 +49,7 @@ final readonly class DayView implements Props
         public bool $isChosen,
         public array $tasks,
         public array $late,
+        public array $due,
         public array $meetings,
         public array $appointments,
         public array $weekGoals,

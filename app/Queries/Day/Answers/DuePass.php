@@ -13,6 +13,7 @@ final readonly class DuePass implements Props
      * @param string $kind "tray", "plan", "meeting", "review", "close" or "planning" with the stretch
      * @param string $title what to do
      * @param string $detail what it is about
+     * @param bool $isNow whether it is going on at this moment
      */
     public function __construct(
         public string $kind,
@@ -20,6 +21,7 @@ final readonly class DuePass implements Props
         public string $detail,
         public string $link,
         public bool $isDue,
+        public bool $isNow = false,
     ) {
     }
 }

@@ -15,7 +15,7 @@ use App\Queries\Parts\Standing;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Carrying;
-use Loftrin\Core\Work\DayHours;
+use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 
@@ -75,7 +75,7 @@ final readonly class TaskRow implements Props
     /** What it still takes, in minutes: nothing once it is done or put aside. Rules: computation 10. */
     public function left(): int
     {
-        return $this->isDone || $this->isAside ? 0 : DayHours::left($this->minutes, $this->stepsDone, $this->steps);
+        return $this->isDone || $this->isAside ? 0 : Capacity::left($this->minutes, $this->stepsDone, $this->steps);
     }
 
     /** One that is a record already. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Projects\Answers;
 
 use App\Queries\Props;
+use Loftrin\Core\Work\Capacity;
 
 /** What a person carries in a week, and what a project would add to it. */
 final readonly class WeekLoad implements Props
@@ -15,7 +16,19 @@ final readonly class WeekLoad implements Props
      * @param int $available minutes
      * @param bool $isOver together they are more than fits
      */
-    public function __construct(public string $week, public int $planned, public int $added, public int $available, public bool $isOver)
+    private function __construct(public string $week, public int $planned, public int $added, public int $available, public bool $isOver)
     {
+    }
+
+    /** @param bool $isOwn whether the person looks at their own: others see free time rounded down, with what is private in it */
+    public static function of(string $week, Capacity $capacity, int $added, bool $isOwn): self
+    {
+        return new self(
+            week: $week,
+            planned: $capacity->available() - ($isOwn ? $capacity->free() : $capacity->freeToOthers()),
+            added: $added,
+            available: $capacity->available(),
+            isOver: $capacity->with($added)->isOver(),
+        );
     }
 }

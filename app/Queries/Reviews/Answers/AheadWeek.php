@@ -17,7 +17,7 @@ final readonly class AheadWeek implements Props
      * @param list<WeekDay> $days
      * @param list<TaskRow> $noDay planned for the week, without a day
      */
-    public function __construct(public PeriodTag $week, public WeekHours $hours, public array $days, public array $noDay)
+    public function __construct(public PeriodTag $week, public ?WeekHours $hours, public array $days, public array $noDay)
     {
     }
 }

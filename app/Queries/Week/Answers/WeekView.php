@@ -25,6 +25,7 @@ final readonly class WeekView implements Props
      * @param list<TaskRow> $carriedOver open tasks carried into this week, most often first
      * @param list<WeekDay> $days working days, and others on which there is something
      * @param ?WeekHours $hours of what is left of it; null when it is over
+     * @param list<TaskRow> $due with no time planned and due in it; of the present one also what is late
      * @param list<TaskRow> $noDay planned for the week, on no day
      * @param list<TaskRow> $offered planned for a month, quarter or year that has begun
      * @param list<LeftRow> $left of a past week: planned for it and not done in it
@@ -47,6 +48,7 @@ final readonly class WeekView implements Props
         public array $carriedOver,
         public array $days,
         public ?WeekHours $hours,
+        public array $due,
         public array $noDay,
         public array $offered,
         public array $left,

@@ -25,6 +25,7 @@ import { TaskLine } from '../../parts/TaskLine';
 /** A day: its hours to scale, its main thing, what else is planned; beside it what is due and the log; at its end the questions. */
 export default function Day({ page }: { page: DayView }) {
     const others = page.tasks.filter((task) => task.id !== page.mainThing?.id);
+    const [timed, loose] = [others.filter((task) => task.plannedAt !== null), others.filter((task) => task.plannedAt === null)];
     const mayWrite = page.isToday || page.isPast;
 
     return (
@@ -48,9 +49,18 @@ export default function Day({ page }: { page: DayView }) {
                         </ul>
                     </Section>
                 )}
+                {page.due.length > 0 && (
+                    <Section title={page.isToday ? 'Due today' : 'Due on this day'} className="mt-6" aside="With no time planned.">
+                        <ul className="divide-y divide-hairline">
+                            {page.due.map((task) => (
+                                <TaskLine key={task.id} task={task} people={[]} showsTime />
+                            ))}
+                        </ul>
+                    </Section>
+                )}
                 <Section title={page.isToday ? 'Also today' : 'Also on this day'} className="mt-6">
                     <ul className="divide-y divide-hairline">
-                        {others.map((task) => (
+                        {loose.map((task) => (
                             <TaskLine key={task.id} task={task} people={[]} />
                         ))}
                     </ul>
@@ -60,7 +70,7 @@ export default function Day({ page }: { page: DayView }) {
                         <AddTask to={{ planned: page.on }} words={page.isToday ? 'Add to today' : 'Add to this day'} />
                     )}
                 </Section>
-                <InTime on={page.on} meetings={page.meetings} appointments={page.appointments} />
+                <InTime on={page.on} meetings={page.meetings} appointments={page.appointments} tasks={timed} />
                 <Sessions sessions={page.sessions} />
                 {page.daily.length > 0 && (
                     <Section title="Daily checklist" className="mt-6" aside="Starts blank each morning.">
@@ -135,23 +145,17 @@ function Heading({ page }: { page: DayView }) {
     );
 }
 
-/** What is left of the day's hours. Of today, what no longer fits counts more than what the whole day had. */
+/** What is left of the day's hours: the same figure as on every other screen. */
 function FreeTime({ page }: { page: DayView }) {
-    const { available, free, hours, isPast } = page;
+    const { available, free, isPast } = page;
 
-    if (isPast || (available === 0 && hours.left === 0)) {
+    if (isPast || (available === 0 && free === 0)) {
         return null;
     }
 
-    const isOver = hours.left > 0 || free < 0;
-
     return (
-        <p className={clsx('text-sm', isOver ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-            {hours.left > 0
-                ? `${hoursWords(hours.left)} of tasks no longer fit`
-                : free < 0
-                  ? `${hoursWords(-free)} over`
-                  : `${hoursWords(free)} free of ${hoursWords(available)}`}
+        <p className={clsx('text-sm', free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+            {free < 0 ? `${hoursWords(-free)} over` : `${hoursWords(free)} free of ${hoursWords(available)}`}
         </p>
     );
 }

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { count, rankWords } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import type { Meetings as MeetingsProps, Occurrence, SeriesRow } from '../../generated/props';
-import { dayWords } from '../../lib/dates';
+import { dayWords, hasPassed } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';
 import { ButtonLink } from '../../ui/Button';
@@ -25,10 +25,15 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
                     {page.running.map((meeting) => (
                         <p key={meeting.link} className="flex flex-wrap items-center justify-between gap-4 border-y-2 border-ink py-2">
                             <span>
-                                <strong>{meeting.title}</strong> <span className="text-chalk">is running since {meeting.time}</span>
+                                <strong>{meeting.title}</strong>{' '}
+                                <span className="text-chalk">
+                                    {hasPassed(meeting.on, '24:00', 0)
+                                        ? `of ${dayWords(meeting.on)} is still open: close it`
+                                        : `in progress since ${meeting.time}`}
+                                </span>
                             </span>
                             <ButtonLink kind="main" href={meeting.link}>
-                                Join now
+                                {hasPassed(meeting.on, '24:00', 0) ? 'Open it' : 'Join now'}
                             </ButtonLink>
                         </p>
                     ))}

@@ -103,6 +103,15 @@ export default function Week({ page }: { page: WeekView }) {
                                 </Row>
                             </Place>
                         )}
+                        {page.due.length > 0 && (
+                            <Row label={<h2 className="text-base">Due</h2>} hint="this week or earlier, with no time planned">
+                                <ul>
+                                    {page.due.map((task) => (
+                                        <WeekLineOf key={task.id} task={task} people={page.people} showsTime />
+                                    ))}
+                                </ul>
+                            </Row>
+                        )}
                         {page.passed !== null && <Passed passed={page.passed} />}
                         {page.offered.length > 0 && (
                             <Row
@@ -163,4 +172,4 @@ export default function Week({ page }: { page: WeekView }) {
 }
 
 /** All tasks that can be dragged about. */
-const tasksOf = (page: WeekView) => [...page.days.flatMap((day) => day.tasks), ...page.noDay, ...page.offered];
+const tasksOf = (page: WeekView) => [...page.days.flatMap((day) => day.tasks), ...page.noDay, ...page.due, ...page.offered];

@@ -1,21 +1,24 @@
 import { Link } from '@inertiajs/react';
+import { Estimate } from '../Estimate';
+import { MeetingState } from '../meetings/MeetingState';
 import { Section } from '../Section';
+import { TaskLine } from '../TaskLine';
 import { AppointmentForm } from './AppointmentForm';
-import type { AppointmentRow, Occurrence } from '../../generated/props';
+import type { AppointmentRow, Occurrence, TaskRow } from '../../generated/props';
+import { type Timed, timedOf } from '../../lib/timed';
 import { DialogButton } from '../../ui/DialogButton';
 
 interface Props {
     on: string;
     meetings: Occurrence[];
     appointments: AppointmentRow[];
+    /** Those that have a time of their own. */
+    tasks: TaskRow[];
 }
 
-/** What has its time on the day: meetings, and appointments of one's own. */
-export function InTime({ on, meetings, appointments }: Props) {
-    const lines = [
-        ...meetings.map((meeting) => ({ at: meeting.time, minutes: meeting.minutes, key: meeting.link, meeting, appointment: null })),
-        ...appointments.map((each) => ({ at: each.at, minutes: each.minutes, key: String(each.id), meeting: null, appointment: each })),
-    ].sort((a, b) => a.at.localeCompare(b.at));
+/** What has its time on the day, in one order: meetings, appointments of one's own, tasks. */
+export function InTime({ on, meetings, appointments, tasks }: Props) {
+    const lines = timedOf({ meetings, appointments, tasks });
 
     return (
         <Section
@@ -28,32 +31,41 @@ export function InTime({ on, meetings, appointments }: Props) {
             }
         >
             <ul className="divide-y divide-hairline">
-                {lines.map(({ key, at, minutes, meeting, appointment }) => (
-                    <li key={key} className="flex min-h-8 items-center gap-4 py-1">
-                        <span className="w-12 flex-none font-mono text-xs">{at}</span>
-                        <span className="min-w-0 flex-1">
-                            {meeting !== null && (
-                                <Link href={meeting.link} className="font-semibold hover:underline">
-                                    {meeting.title}
-                                    {meeting.state === 'closed' && <span className="font-normal text-ink-2">, minutes final</span>}
-                                </Link>
-                            )}
-                            {appointment !== null && (
-                                <DialogButton
-                                    words={appointment.title ?? 'Busy'}
-                                    kind="quiet"
-                                    className="-ml-3 max-w-full truncate text-ink!"
-                                    title="Edit the appointment"
-                                >
-                                    {(close) => <AppointmentForm appointment={appointment} on={on} onDone={close} />}
-                                </DialogButton>
-                            )}
-                        </span>
-                        <span className="font-mono text-xs text-ink-2">{minutes} min</span>
-                    </li>
+                {lines.map((line) => (
+                    <Line key={line.key} line={line} on={on} />
                 ))}
             </ul>
-            {lines.length === 0 && <p className="py-1 text-xs text-ink-2">Nothing has its time on this day.</p>}
+            {lines.length === 0 && <p className="py-1 text-xs text-ink-2">No meetings or appointments.</p>}
         </Section>
+    );
+}
+
+function Line({ line, on }: { line: Timed; on: string }) {
+    if (line.kind === 'task') {
+        return <TaskLine task={line.task} people={[]} />;
+    }
+
+    return (
+        <li className="flex min-h-8 items-center gap-4 py-1">
+            <span className="w-12 flex-none font-mono text-xs">{line.at}</span>
+            <span className="min-w-0 flex-1">
+                {line.kind === 'meeting' ? (
+                    <Link href={line.meeting.link} className="font-semibold hover:underline">
+                        {line.meeting.title}
+                        <MeetingState meeting={line.meeting} />
+                    </Link>
+                ) : (
+                    <DialogButton
+                        words={line.appointment.title ?? 'Busy'}
+                        kind="quiet"
+                        className="-ml-3 max-w-full truncate text-ink!"
+                        title="Edit the appointment"
+                    >
+                        {(close) => <AppointmentForm appointment={line.appointment} on={on} onDone={close} />}
+                    </DialogButton>
+                )}
+            </span>
+            <Estimate minutes={line.minutes} />
+        </li>
     );
 }

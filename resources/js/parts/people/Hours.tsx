@@ -70,7 +70,7 @@ export function Hours({ page }: { page: People }) {
 }
 
 function Cell({ cell, person, scale }: { cell: HoursCell; person: number; scale: number }) {
-    const free = cell.available - cell.planned;
+    const { free } = cell;
     const percent = (minutes: number) => `${String((minutes / scale) * 100)}%`;
     const end = cell.taken + cell.available;
 

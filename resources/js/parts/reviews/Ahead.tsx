@@ -17,7 +17,7 @@ export function Ahead({ ahead }: { ahead: AheadWeek }) {
                 </Link>{' '}
                 <span className="text-xs font-normal text-ink-2">{spanWords(week.first, week.last)}, as you plan it here</span>
             </h3>
-            <WeekRuler hours={hours} words="Its hours" />
+            {hours !== null && <WeekRuler hours={hours} words="Its hours" />}
             <ul className="mt-3">
                 {days
                     .filter((day) => day.tasks.length > 0 || day.available > 0)

@@ -7,10 +7,12 @@ import { KeptHours } from '../day/KeptHours';
 import { DraggableLine } from '../DraggableLine';
 import { DropTime } from '../DropTime';
 import { Estimate } from '../Estimate';
+import { MeetingState } from '../meetings/MeetingState';
 import { TaskLine } from '../TaskLine';
 import type { AppointmentRow, Occurrence, PersonTag, WeekDay } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { type Timed, timedOf } from '../../lib/timed';
 import { count } from '../../lib/words';
 
 interface RowProps {
@@ -99,11 +101,8 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                     }
                 >
                     <ul>
-                        {day.meetings.map((meeting) => (
-                            <MeetingLine key={`${String(meeting.seriesId)} ${meeting.on}`} meeting={meeting} />
-                        ))}
-                        {day.appointments.map((appointment) => (
-                            <AppointmentLine key={appointment.id} appointment={appointment} />
+                        {timedOf(day).map((line) => (
+                            <TimedLine key={line.key} line={line} people={people} />
                         ))}
                         {!day.isPast &&
                             day.against.map((words) => (
@@ -111,9 +110,11 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                                     {words}
                                 </li>
                             ))}
-                        {day.tasks.map((task) => (
-                            <WeekLineOf key={task.id} task={task} people={people} />
-                        ))}
+                        {day.tasks
+                            .filter((task) => task.plannedAt === null)
+                            .map((task) => (
+                                <WeekLineOf key={task.id} task={task} people={people} />
+                            ))}
                         {isEmpty && (
                             <li className="flex min-h-8 items-center text-xs text-ink-2">{day.isPast ? 'nothing' : 'nothing planned'}</li>
                         )}
@@ -145,6 +146,17 @@ function sumOf(day: WeekDay): string {
     return parts.length === 0 ? 'nothing' : parts.join(', ');
 }
 
+function TimedLine({ line, people }: { line: Timed; people: PersonTag[] }) {
+    switch (line.kind) {
+        case 'meeting':
+            return <MeetingLine meeting={line.meeting} />;
+        case 'appointment':
+            return <AppointmentLine appointment={line.appointment} />;
+        case 'task':
+            return <WeekLineOf task={line.task} people={people} />;
+    }
+}
+
 function AppointmentLine({ appointment }: { appointment: AppointmentRow }) {
     return (
         <li data-line className="flex min-h-8 items-center gap-3 py-1">
@@ -173,8 +185,7 @@ function MeetingLine({ meeting }: { meeting: Occurrence }) {
                 className={clsx('min-w-0 flex-1 font-semibold hover:underline', meeting.state === 'closed' && 'text-ink-2')}
             >
                 {meeting.title}
-                {meeting.state === 'closed' && <span className="font-normal">, minutes final</span>}
-                {meeting.state === 'running' && <span className="font-normal text-chalk">, running</span>}
+                <MeetingState meeting={meeting} />
             </Link>
             <Estimate minutes={meeting.minutes} />
             <span className="w-6 flex-none" />

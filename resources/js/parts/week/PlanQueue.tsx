@@ -19,7 +19,9 @@ export function withoutDay(page: WeekView): TaskRow[] {
     // While an answer is on its way the task is elsewhere already.
     const isHere = (task: TaskRow) =>
         task.planned !== null && !isDay(task.planned) && (!task.planned.includes('W') || task.planned === page.week.name);
-    const items = [...page.noDay, ...page.offered].filter((task) => isOpen(task) && isHere(task));
+    // What is due in the week and has no time is there until it has one.
+    const due = page.due.filter((task) => task.planned === null || isHere(task));
+    const items = [...page.noDay, ...page.offered].filter(isHere).concat(due).filter(isOpen);
 
     return [
         ...items.filter((task) => task.carried > 0).sort((a, b) => b.carried - a.carried),
@@ -115,7 +117,7 @@ function Queue({ page, items, people, onEnd }: Props & { items: TaskRow[]; onEnd
                             {task.title}
                         </Link>
                         <Cord cord={task.cord} />
-                        <span className="font-mono text-xs text-ink-2">{task.minutes !== null && `${String(task.minutes)} min`}</span>
+                        <span className="font-mono text-xs text-ink-2">{task.minutes !== null && hoursWords(task.minutes)}</span>
                         <span className="text-xs text-ink-2">{why(task, page.week.name)}</span>
                     </p>
                     <Answers key={task.id} task={task} page={page} people={people} onLeave={leave} />
@@ -139,7 +141,11 @@ function why(task: TaskRow, week: string): string {
         return `carried over ${times(task.carried)}`;
     }
 
-    return task.planned === week ? 'this week, no day yet' : `planned for ${plannedWords(task.planned ?? '')}`;
+    if (task.planned === null) {
+        return task.dueOn === null ? '' : `${task.isLate ? 'was due' : 'due'} ${dayWords(task.dueOn)}`;
+    }
+
+    return task.planned === week ? 'this week, no day yet' : `planned for ${plannedWords(task.planned)}`;
 }
 
 interface AnswersProps {

@@ -2,15 +2,16 @@ import { clsx } from 'clsx';
 import type { WeekHours } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 
-/** The hours of the whole week as one ruler: taken by meetings, planned on days, no day yet, and what does not fit beyond its end. */
+/** The hours of the whole week as one ruler: taken by meetings, planned on days, no day yet or for main efforts, and what does not fit. */
 export function WeekRuler({ hours, words = 'Hours left this week' }: { hours: WeekHours; words?: string }) {
-    const { available, taken, onDays, noDay, free } = hours;
+    const { available, taken, onDays, noDay, efforts, free } = hours;
     const whole = Math.max(available, available - free, 60);
     const percent = (minutes: number) => `${String((minutes / whole) * 100)}%`;
     const parts = [
         taken > 0 && `meetings ${hoursWords(taken)}`,
         onDays > 0 && `on days ${hoursWords(onDays)}`,
         noDay > 0 && `no day yet ${hoursWords(noDay)}`,
+        efforts > 0 && `main efforts ${hoursWords(efforts)}`,
     ].filter(Boolean);
 
     return (
@@ -26,7 +27,7 @@ export function WeekRuler({ hours, words = 'Hours left this week' }: { hours: We
                 <span className="hatch absolute inset-y-0" style={{ left: percent(taken), width: percent(onDays) }} />
                 <span
                     className="absolute inset-y-0.5 border border-dashed border-rule"
-                    style={{ left: percent(taken + onDays), width: percent(noDay) }}
+                    style={{ left: percent(taken + onDays), width: percent(noDay + efforts) }}
                 />
                 <span className="absolute -top-0.5 -bottom-1 w-0.5 bg-ink" style={{ left: percent(available) }} />
             </span>
