@@ -34,8 +34,6 @@ describe('the hours of a day', function (): void {
                 ['task', 'Timed', 780, 810],
                 ['appointment', 'Dentist', 960, 1050],
             ])
-            ->and($hours['left'])
-            ->toBe(300)
             ->and([$hours['from'], $hours['until'], $hours['now']])
             ->toBe([480, 1080, 540]);
     });

@@ -107,7 +107,7 @@ describe('of a person', function (): void {
         'due next week' => [['due_on' => '2027-02-15'], 0],
         'late' => [['due_on' => '2027-01-15'], 60],
         'late, planned for the month' => [['due_on' => '2027-02-05', 'planned' => '2027-02'], 60],
-        'late, planned for next week' => [['due_on' => '2027-02-05', 'planned' => '2027-W07'], 0],
+        'late, planned for next week' => [['due_on' => '2027-02-05', 'planned' => '2027-W07'], 60],
         'done' => [['planned' => '2027-02-10', 'done_on' => '2027-02-10'], 0],
         'shelved' => [['planned' => '2027-02-10', 'shelved_on' => '2027-02-09'], 0],
     ]);

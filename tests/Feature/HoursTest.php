@@ -32,7 +32,7 @@ it('counts each task in the week in which it takes its time', function (array $t
     'far away' => [['planned' => '2027-W30'], null],
     'planned for a month' => [['planned' => '2027-03'], null],
     'done' => [['planned' => '2027-W07', 'done_on' => '2027-02-09'], null],
-    'private' => [['planned' => '2027-W07', 'visibility' => 'only_me'], null],
+    'private, to oneself' => [['planned' => '2027-W07', 'visibility' => 'only_me'], '2027-W07'],
 ]);
 
 it('takes meetings and days off from the hours, and counts from today on', function (): void {

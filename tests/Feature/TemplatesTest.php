@@ -110,7 +110,7 @@ it('shows beforehand what it puts on people', function (): void {
         ->and($page['loads'])
         ->toHaveCount(1)
         ->and($page['loads'][0]['weeks'])
-        ->toBe([['week' => '2027-W07', 'planned' => 2300, 'added' => 180, 'available' => 2400, 'isOver' => true]]);
+        ->toBe([['week' => '2027-W07', 'planned' => 2310, 'added' => 180, 'available' => 2400, 'isOver' => true]]);
 });
 
 it('brings a change of 25 tasks to five running projects, each taking what it wants', function (): void {

@@ -43,9 +43,10 @@ final readonly class Loads
             ->pluck('number', 'owner_id');
         $minutes = $this->promised($stretch);
         $capacities = $this->capacities($stretch->span);
+        $known = $this->capacities->known($stretch->span);
         $rows = $this->everybody
             ->all()
-            ->map(static function (Person $person) use ($goals, $unestimated, $minutes, $capacities, $viewer): LoadRow {
+            ->map(static function (Person $person) use ($goals, $unestimated, $minutes, $capacities, $known, $viewer): LoadRow {
                 $count = $goals->get($person->id);
                 $capacity = $capacities[$person->id]->with($minutes[$person->id] ?? 0);
 
@@ -54,7 +55,7 @@ final readonly class Loads
                     capacity: $capacity,
                     goals: is_numeric($count) ? (int) $count : 0,
                     unestimated: $unestimated[$person->id] ?? 0,
-                    isOwn: $person->is($viewer),
+                    known: $person->is($viewer) ? null : array_sum($known[$person->id] ?? []),
                 );
             })
             ->all();

@@ -41,7 +41,7 @@ final readonly class HoursAhead
         foreach ($this->periods() as $week) {
             $left = new Span($today->isAfter($week->span->first) ? $today : $week->span->first, $week->span->last);
             $against = $this->taken->against($left, $kept);
-            $known = $this->taken->byDay($left, isForAll: true);
+            $known = $this->capacities->known($week->span);
 
             foreach ($this->capacities->week($week) as $person => $capacity) {
                 $cells[$person][] =

@@ -101,11 +101,11 @@ final readonly class StartPage
                 ),
             ),
         );
-        $capacities = [];
-        $loads = [];
+        [$capacities, $known, $loads] = [[], [], []];
 
         foreach ($weeks as $week) {
             $capacities[$week->name] = $this->capacities->week($week);
+            $known[$week->name] = $this->capacities->known($week->span);
         }
 
         foreach ($added as $person => $byWeek) {
@@ -113,7 +113,12 @@ final readonly class StartPage
             $rows = [];
 
             foreach (array_diff_key($byWeek, ['' => true]) as $name => $minutes) {
-                $rows[] = WeekLoad::of($name, $capacities[$name][$person], array_sum($minutes), $person === $viewer->id);
+                $rows[] = WeekLoad::of(
+                    $name,
+                    $capacities[$name][$person],
+                    array_sum($minutes),
+                    $person === $viewer->id ? null : array_sum($known[$name][$person] ?? []),
+                );
             }
 
             $loads[] = new PersonLoad(

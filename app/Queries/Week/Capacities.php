@@ -74,6 +74,16 @@ final class Capacities
         return $sums;
     }
 
+    /** @return array<int, array<int, int>> minutes taken by what all may know of, by person and the number of the day: from today on */
+    public function known(Span $span): array
+    {
+        $today = $this->workspace->today();
+
+        return $today->isAfter($span->last)
+            ? []
+            : $this->taken->byDay(new Span($today->isAfter($span->first) ? $today : $span->first, $span->last), isForAll: true);
+    }
+
     /**
      * The hours meant for main efforts, less those planned in their own tasks that week: of the present week for the days that are left.
      *

@@ -16,7 +16,8 @@ use stdClass;
 
 /**
  * Where people's open tasks stand, in minutes: on the day or in the week that they are planned for, carried along where that is over;
- * with no time planned, in the week in which they are due. What is late counts in the current week. Rules: computation 8 and 10.
+ * with no time planned, in the week in which they are due. What is late counts in the current week, also where it is planned for a later
+ * one. Rules: computation 8 and 10.
  */
 final readonly class PlacedTasks
 {
@@ -77,11 +78,15 @@ final readonly class PlacedTasks
         $today = $this->workspace->today();
         $week = $this->workspace->calendar()->weekOf($today);
         $cases = [
+            [
+                'tasks.due_on < ? and (planned is null or not '.OwnTasks::DAY_OR_WEEK.' or planned_from > ?)',
+                '?',
+                [(string) $today, (string) $week->span->last, $week->name],
+            ],
             ['length(planned) = 10 and planned_from >= ?', 'planned', [(string) $today]],
             ['length(planned) = 10 and planned_from >= ?', '?', [(string) $week->span->first, $this->carried($week, $today)]],
             [OwnTasks::DAY_OR_WEEK.' and planned_to < ?', '?', [(string) $today, $week->name]],
             [OwnTasks::DAY_OR_WEEK, 'planned', []],
-            ['tasks.due_on < ?', '?', [(string) $today, $week->name]],
             ['planned is null', "'due ' || cast(tasks.due_on as text)", []],
         ];
         $sql = implode(' ', array_map(static fn(array $case): string => "when $case[0] then $case[1]", $cases));

@@ -55,7 +55,7 @@ final readonly class WeekTasks
     }
 
     /**
-     * Open tasks that have no time planned and are due in the week; in the present week also those that are late and in no later week.
+     * Open tasks that have no time planned and are due in the week; in the present week also those that are late and do not stand in it.
      *
      * @return Builder<Task>
      */
@@ -77,7 +77,7 @@ final readonly class WeekTasks
                         static fn(Builder $query) => $query->orWhere(
                             static fn(Builder $late) => $late
                                 ->where('due_on', '<', $today)
-                                ->whereRaw('(planned is null or not '.OwnTasks::DAY_OR_WEEK.')'),
+                                ->whereRaw('(planned is null or not '.OwnTasks::DAY_OR_WEEK.' or planned_from > ?)', [(string) $week->span->last]),
                         ),
                     ),
             )

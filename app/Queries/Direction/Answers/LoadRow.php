@@ -32,18 +32,19 @@ final readonly class LoadRow implements Props
     ) {
     }
 
-    /** @param bool $isOwn whether the person looks at their own: others see free time rounded down, with what is private in it */
-    public static function of(Person $person, Capacity $capacity, int $goals, int $unestimated, bool $isOwn): self
+    /** @param ?int $known minutes that are taken by what all may know of, where others look: they see free time rounded down */
+    public static function of(Person $person, Capacity $capacity, int $goals, int $unestimated, ?int $known): self
     {
-        $free = $isOwn ? $capacity->free() : $capacity->freeToOthers();
+        $free = $known === null ? $capacity->free() : $capacity->freeToOthers();
+        $available = $known === null ? $capacity->available() : max(0, $capacity->hours - $known);
 
         return new self(
             person: PersonTag::of($person),
             goals: $goals,
             unestimated: $unestimated,
-            planned: $capacity->available() - $free,
-            efforts: $isOwn ? $capacity->efforts : 0,
-            available: $capacity->available(),
+            planned: $available - $free,
+            efforts: $known === null ? $capacity->efforts : 0,
+            available: $available,
             isOver: $capacity->isOver(),
             hasMany: Capacity::areMany($goals),
         );

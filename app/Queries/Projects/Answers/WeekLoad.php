@@ -20,14 +20,16 @@ final readonly class WeekLoad implements Props
     {
     }
 
-    /** @param bool $isOwn whether the person looks at their own: others see free time rounded down, with what is private in it */
-    public static function of(string $week, Capacity $capacity, int $added, bool $isOwn): self
+    /** @param ?int $known minutes that are taken by what all may know of, where others look: they see free time rounded down */
+    public static function of(string $week, Capacity $capacity, int $added, ?int $known): self
     {
+        $available = $known === null ? $capacity->available() : max(0, $capacity->hours - $known);
+
         return new self(
             week: $week,
-            planned: $capacity->available() - ($isOwn ? $capacity->free() : $capacity->freeToOthers()),
+            planned: $available - ($known === null ? $capacity->free() : $capacity->freeToOthers()),
             added: $added,
-            available: $capacity->available(),
+            available: $available,
             isOver: $capacity->with($added)->isOver(),
         );
     }
