@@ -187,7 +187,8 @@ final readonly class UnnamedParts
      */
     private static function given(Contributor $whole, array $lines): ?float
     {
-        $points = array_reduce($lines, static fn(Fraction $sum, Contributor $line): Fraction => $sum->plus($line->points()), Fraction::zero());
+        $plus = static fn(Fraction $sum, Contributor $line): Fraction => $sum->plus($line->points());
+        $points = array_reduce($lines, $plus, Fraction::zero());
 
         return $whole->progress === null || $whole->share === null ? null : $points->over($whole->share)->rounded(10);
     }

@@ -39,7 +39,10 @@ final class Written
     /** @return array<string, Day> from when and until when a link holds, as far as it is dated */
     public static function dates(Contribution|RecurringTaskContribution $link): array
     {
-        return [...$link->from_on === null ? [] : ['from' => $link->from_on], ...$link->until_on === null ? [] : ['until' => $link->until_on]];
+        return [
+            ...$link->from_on === null ? [] : ['from' => $link->from_on],
+            ...$link->until_on === null ? [] : ['until' => $link->until_on],
+        ];
     }
 
     public static function id(string $kind, ?int $id): ?string

@@ -62,7 +62,7 @@ final readonly class Measurement
             ->times($this->daysEarned($goal, $unseenFrom->isBefore($until) ? $unseenFrom : $until));
     }
 
-    /** The share of the working days on which the limit is to be kept that lie before the day: of one that carries another, from the next day on. */
+    /** The share of the days on which the limit is to be kept that lie before the day: where it carries another, of the later ones. */
     private function daysEarned(Goal $goal, Day $before): Fraction
     {
         $span = $goal->period->span;

@@ -61,7 +61,7 @@ final readonly class Plan
         return $on === null ? $children : array_values(array_filter($children, static fn(Goal $child): bool => $child->isThereOn($on)));
     }
 
-    /** @return list<array{Project, Contribution}> those that were there by the end of the day with a link that holds on it, or all that ever were */
+    /** @return list<array{Project, Contribution}> those that were there by the end of the day with a link that holds on it, or all */
     public function projectsContributingTo(Goal $goal, ?Day $on = null): array
     {
         $contribution = $this->contribution[$goal->id] ?? [];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Goals;
 
-/** Which goal another may carry on: a closed one that was not stopped, from its closing on, and never, through others, itself. Rules: plan file. */
+/**
+ * Which goal another may carry on: a closed one that was not stopped, from its closing on, and never, through others, itself.
+ * Rules: docs/computation.md, at its head.
+ */
 final readonly class Succession
 {
     /** @param array<array-key, Goal> $goals by id */

@@ -12,7 +12,6 @@ use Loftrin\Core\Calendar\RecurrenceRule;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Scope;
-use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
@@ -27,9 +26,12 @@ final readonly class RecordReader
 {
     private MeasureReader $measures;
 
+    private LinkReader $links;
+
     public function __construct(private Calendar $calendar, private Sections $sections)
     {
         $this->measures = new MeasureReader();
+        $this->links = new LinkReader($sections);
     }
 
     public function goal(Record $record, string $id): ?Goal
@@ -82,7 +84,7 @@ final readonly class RecordReader
                 weighing: $record->choice('weighing', Weighing::class, Weighing::Count),
                 order: $record->choice('order', StageOrder::class, StageOrder::Any),
                 stages: $stages,
-                serves: $this->serves($record),
+                serves: $this->links->serves($record),
                 state: $record->choice('state', ProjectState::class, ProjectState::Active),
                 stateOn: $record->day('state_on'),
                 startsOn: $record->day('starts_on'),
@@ -107,7 +109,7 @@ final readonly class RecordReader
 
         $this->checkAfterDone($record->record('after_done'));
 
-        return new RecurringTask($id, $this->serves($record));
+        return new RecurringTask($id, $this->links->serves($record));
     }
 
     /** @param array<array-key, Project> $projects */
@@ -119,7 +121,7 @@ final readonly class RecordReader
         $this->sections->link($record, 'owner', 'people', $record->text('owner'));
         $stage = $record->text('stage');
         $after = $record->texts('after');
-        $formerly = $this->formerly($record);
+        $formerly = $this->links->formerly($record);
         $this->checkPlace($record, $stage, $projects[$project ?? ''] ?? null, $project);
         $this->checkTimes($record);
 
@@ -163,54 +165,6 @@ final readonly class RecordReader
             $record->has('horizon') && $period->horizon !== $horizon => $record->fault("period $name is no {$horizon->value}"),
             default => $period,
         };
-    }
-
-    /** @return list<Contribution> */
-    private function serves(Record $record): array
-    {
-        $serves = [];
-
-        foreach ($record->records('serves') as $link) {
-            $goal = $this->sections->link($record, 'serves', 'goals', $link->required('goal'));
-            $contribution =
-                $goal === null
-                    ? null
-                    : $record->make(
-                        static fn(): Contribution => new Contribution(
-                            $goal,
-                            $link->number('weight'),
-                            $link->day('from'),
-                            $link->day('until'),
-                        ),
-                    );
-
-            if (isset($serves[$goal ?? ''])) {
-                $record->fault("serves $goal twice");
-            }
-
-            if ($contribution !== null) {
-                $serves[$contribution->goal] = $contribution;
-            }
-        }
-
-        return array_values($serves);
-    }
-
-    /** @return list<Contribution> where a task stood before, in order */
-    private function formerly(Record $record): array
-    {
-        $stays = [];
-
-        foreach ($record->records('formerly') as $stay) {
-            $goal = $this->sections->link($record, 'formerly', 'goals', $stay->required('goal'));
-            $until = $stay->requiredDay('until');
-
-            if ($goal !== null && $until !== null) {
-                $stays[] = $record->make(static fn(): Contribution => new Contribution($goal, from: $stay->day('since'), until: $until));
-            }
-        }
-
-        return array_values(array_filter($stays));
     }
 
     private function checkPlace(Record $record, ?string $stage, ?Project $project, ?string $named): void

@@ -141,6 +141,8 @@ final readonly class Ledger
     /** @param array<array-key, LedgerEntry> $entries */
     private static function sum(array $entries): Fraction
     {
-        return array_reduce($entries, static fn(Fraction $sum, LedgerEntry $entry): Fraction => $sum->plus($entry->minutes), Fraction::zero());
+        $plus = static fn(Fraction $sum, LedgerEntry $entry): Fraction => $sum->plus($entry->minutes);
+
+        return array_reduce($entries, $plus, Fraction::zero());
     }
 }

@@ -12,7 +12,7 @@ final readonly class LedgerEntry
 {
     /**
      * @param string $task its id
-     * @param array<array-key, Fraction> $goals the share of it, 0 to 1, that led to each goal at the top of a thread; none where it led to none
+     * @param array<array-key, Fraction> $goals the share of it, 0 to 1, that led to each goal at the top of a thread
      * @param string $area id, "" without one
      * @param string $effort likewise the main effort that it is work on
      * @param string $person likewise who did it

@@ -7,7 +7,10 @@ namespace Loftrin\Core\Work;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 
-/** Through which of its links a thing counts on a day where it may count once only: in a count, in hours. Rules: computation, at its head. */
+/**
+ * Through which of its links a thing counts on a day where it may count once only: in a count, in hours.
+ * Rules: computation, at its head.
+ */
 final readonly class Links
 {
     /** @param array<array-key, Span> $periods the days of each goal's period, by goal */

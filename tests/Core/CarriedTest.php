@@ -11,7 +11,13 @@ use Tests\Core\Plans;
 $year = static fn(array $parts, array $closing = []): array => [
     'goals' => [
         Plans::goal('y', '2027'),
-        Plans::goal('a', '2027-Q1', more: ['parent' => 'y', 'weight' => 3, 'closed_on' => '2027-02-10', 'result' => 'in_part', ...$closing]),
+        Plans::goal('a', '2027-Q1', more: [
+            'parent' => 'y',
+            'weight' => 3,
+            'closed_on' => '2027-02-10',
+            'result' => 'in_part',
+            ...$closing,
+        ]),
         ...$parts,
         Plans::goal('other', '2027-Q1', more: ['parent' => 'y']),
     ],
@@ -36,7 +42,8 @@ it('counts what carries a goal on beneath the same parent as the rest of it', fu
 
     // 3 · (2/3 + 1/3 · 1/2) + 1 · 1/2, over 3 + 1.
     expect($result['goals']['y']['progress'])->toEqual(0.75)
-        ->and($line($result, 'b'))->toEqual(['kind' => 'goal', 'id' => 'b', 'weight' => 1, 'progress' => 0.5, 'points' => 0.125, 'left_out' => null]);
+        ->and($line($result, 'b'))
+        ->toEqual(['kind' => 'goal', 'id' => 'b', 'weight' => 1, 'progress' => 0.5, 'points' => 0.125, 'left_out' => null]);
 });
 
 it('keeps the share of a part that was stopped undone, and gives none to one that is judged', function () use ($year, $part, $line): void {
@@ -103,7 +110,13 @@ it('counts for the goal that ends what was done on the day of its closing within
                 ['id' => 'of project', 'project' => 'p', 'done_on' => $closed],
                 ['id' => 'recurring', 'recurring' => 'r', 'done_on' => $closed],
                 ['id' => 'both', 'project' => 'p', 'recurring' => 'r', 'done_on' => $closed],
-                ['id' => 'own', 'goal' => 'b', 'since' => $closed, 'formerly' => [['goal' => 'a', 'until' => $closed]], 'done_on' => $closed],
+                [
+                    'id' => 'own',
+                    'goal' => 'b',
+                    'since' => $closed,
+                    'formerly' => [['goal' => 'a', 'until' => $closed]],
+                    'done_on' => $closed,
+                ],
                 ['id' => 'earlier', 'project' => 'p', 'done_on' => '2027-03-01'],
             ],
         ],
@@ -203,9 +216,18 @@ $close = static function (array $plan, string $on): array {
         return $record;
     };
     $plan['goals'] = [
-        ...array_map(static fn(array $goal): array => isset($next[$goal['id']]) ? [...$goal, 'closed_on' => $on, 'result' => 'in_part'] : $goal, $plan['goals']),
         ...array_map(
-            static fn(array $goal): array => [...$goal, 'id' => $next[$goal['id']], 'period' => '2027-Q2', 'carries' => $goal['id'], 'created_on' => $on],
+            static fn(array $goal): array => isset($next[$goal['id']]) ? [...$goal, 'closed_on' => $on, 'result' => 'in_part'] : $goal,
+            $plan['goals'],
+        ),
+        ...array_map(
+            static fn(array $goal): array => [
+                ...$goal,
+                'id' => $next[$goal['id']],
+                'period' => '2027-Q2',
+                'carries' => $goal['id'],
+                'created_on' => $on,
+            ],
             array_slice($plan['goals'], 1),
         ),
     ];
@@ -243,7 +265,10 @@ it('leaves every figure and every hour of the days before a closing as it was', 
 it('reaches a year whole once all that was left is done', function (int $seed) use ($random, $close): void {
     $plan = $random(new Randomizer(new Mt19937($seed)));
     $closed = $close($plan, '2027-03-30');
-    $closed['tasks'] = array_map(static fn(array $task): array => [...$task, 'done_on' => $task['done_on'] ?? '2027-05-01'], $closed['tasks']);
+    $closed['tasks'] = array_map(
+        static fn(array $task): array => [...$task, 'done_on' => $task['done_on'] ?? '2027-05-01'],
+        $closed['tasks'],
+    );
     $result = Plans::compute($closed, '2027-06-01');
     $lines = array_column($result['goals']['y']['contributors'], null, 'id');
 

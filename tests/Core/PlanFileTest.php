@@ -120,7 +120,10 @@ it('refuses a plan that breaks a rule, naming the record and the rule', function
         ),
         'goal b: carries a: through others, it would carry on itself',
     ],
-    'it carries a goal that is not there' => [['goals' => [Plans::goal('g', '2027', more: ['carries' => 'x'])]], 'goal g: carries x is not in goals'],
+    'it carries a goal that is not there' => [
+        ['goals' => [Plans::goal('g', '2027', more: ['carries' => 'x'])]],
+        'goal g: carries x is not in goals',
+    ],
     'no day is worked' => [['workspace' => ['working_days' => []]], 'workspace: working_days must name a weekday at least'],
     'a checkpoint outside' => [
         ['goals' => [Plans::goal('g', '2027-Q1', more: ['checkpoints' => [['on' => '2027-04-01', 'fraction' => 0.5]]])]],

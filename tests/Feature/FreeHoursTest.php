@@ -6,8 +6,6 @@ use App\Models\Appointment;
 use App\Models\MainEffort;
 use App\Models\Person;
 use App\Models\Role;
-use App\Models\Task;
-use App\Store\Stamp;
 use Database\Demo\Saltglass;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
@@ -29,7 +27,9 @@ function saidFree(): array
     $note($day['on'], 'day', $day['free']);
     $note('this week', 'week', $week['hours']['free']);
 
-    foreach ([['week', $week['days']], ['tray', $tray['days']], ['not scheduled', $props('/lists/not_scheduled')['days']]] as [$screen, $days]) {
+    $screens = ['week' => $week['days'], 'tray' => $tray['days'], 'not scheduled' => $props('/lists/not_scheduled')['days']];
+
+    foreach ($screens as $screen => $days) {
         foreach ($days as $each) {
             $note($each['on'], $screen, ($each['isPast'] ?? false) ? null : $each['free']);
         }
@@ -113,7 +113,8 @@ describe('of a person', function (): void {
     ]);
 
     it('counts overlapping meetings and appointments once, and appointments within working hours', function (): void {
-        Appointment::query()->create(['person_id' => $this->mei->id, 'on' => '2027-02-11', 'at' => '16:00', 'minutes' => 120, 'title' => 'Dentist']);
+        $dentist = ['on' => '2027-02-11', 'at' => '16:00', 'minutes' => 120, 'title' => 'Dentist'];
+        Appointment::query()->create(['person_id' => $this->mei->id, ...$dentist]);
         $at = ['time' => '16:30', 'minutes' => 60, 'rule' => 'FREQ=WEEKLY;BYDAY=TH', 'is_private' => true];
         Made::series([$this->lead, $this->mei], $at);
 
@@ -123,7 +124,8 @@ describe('of a person', function (): void {
 
     it('counts the hours meant for main efforts for the days that are left, less what is planned in their tasks', function (): void {
         $goal = Made::goal($this->mei, '2027-Q1');
-        $effort = MainEffort::query()->create(['goal_id' => $goal->id, 'title' => 'Call harbours', 'person_id' => $this->mei->id, 'hours' => 5]);
+        $meant = ['title' => 'Call harbours', 'person_id' => $this->mei->id, 'hours' => 5];
+        $effort = MainEffort::query()->create(['goal_id' => $goal->id, ...$meant]);
         expect(($this->free)())->toBe($this->whole - 180);
 
         Made::task($this->mei, ['minutes' => 60, 'planned' => '2027-02-11', 'main_effort_id' => $effort->id]);
@@ -160,8 +162,7 @@ describe('of a person', function (): void {
             ->and($ids($this->props('/weeks/2027-W07')['page']['due']))
             ->toBe([]);
 
-        Task::query()->whereKey($due->id)->update(['planned' => '2027-02-11', 'planned_from' => '2027-02-11', 'planned_to' => '2027-02-11']);
-        app(Stamp::class)->renew();
+        $due->update(array_fill_keys(['planned', 'planned_from', 'planned_to'], '2027-02-11'));
         expect($ids($this->props('/weeks/2027-W06')['page']['due']))->toBe([$late->id]);
     });
 });

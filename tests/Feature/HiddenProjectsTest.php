@@ -227,7 +227,10 @@ it('counts in no number that others see', function (): void {
             $register['active'],
             $register['needy'],
             $register['activeBy'],
-            array_map(static fn(array $row): array => [$row['active'], $row['open'], $row['late'], array_column($row['hours'], 'taken')], $people),
+            array_map(
+                static fn(array $row): array => [$row['active'], $row['open'], $row['late'], array_column($row['hours'], 'taken')],
+                $people,
+            ),
             $facts['stuck'],
             $this->props('/areas')['page']['areas'],
             $this->props('/templates')['page']['templates'],

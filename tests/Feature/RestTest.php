@@ -134,7 +134,9 @@ it('proposes a result from the figure, of a limit whether it was kept, and nothi
     ($this->goal)('Yes or no', ['measure' => 'yes_no']);
     ($this->goal)('Direction', ['measure' => 'judged']);
 
-    foreach (['Kept' => '2027-03-20', 'Not looked at' => '2027-02-08', 'Half kept' => '2027-03-20', 'Missed' => '2027-03-20'] as $title => $on) {
+    $limits = ['Kept' => '2027-03-20', 'Not looked at' => '2027-02-08', 'Half kept' => '2027-03-20', 'Missed' => '2027-03-20'];
+
+    foreach ($limits as $title => $on) {
         $limit = ($this->goal)($title, ['measure' => 'keep', 'limit_value' => 24, 'sense' => 'at_most', 'share' => 0.8]);
         $values = ['Half kept' => [20, 30], 'Missed' => [30, 30, 20]][$title] ?? [20, 20, 20, 20, 30];
 

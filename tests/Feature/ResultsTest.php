@@ -38,7 +38,8 @@ it('shows it in the drawing of the year, as of the end of the period too, and le
     ($this->close)(['result' => 'stopped', 'line' => 'No time']);
     $bandOn = function (string $on): string {
         $floors = $this->props("/year/2027?on=$on")['page']['floors'];
-        $goals = array_merge(...array_map(static fn(array $floor): array => array_merge(...array_column($floor['columns'], 'goals')), $floors));
+        $of = static fn(array $floor): array => array_merge(...array_column($floor['columns'], 'goals'));
+        $goals = array_merge(...array_map($of, $floors));
 
         return collect($goals)->firstWhere('id', $this->goal->id)['gauge']['band'];
     };
@@ -53,5 +54,9 @@ it('says it in every report of the span, on screen and as Markdown', function (s
     $report = Report::query()->sole();
     $markdown = $this->get("/reports/$report->id/markdown")->assertOk()->getContent();
 
-    expect($markdown)->toContain('Contracts')->toContain('stopped')->and($this->props("/reports/$report->id")['page']['html'])->toContain('stopped');
+    expect($markdown)
+        ->toContain('Contracts')
+        ->toContain('stopped')
+        ->and($this->props("/reports/$report->id")['page']['html'])
+        ->toContain('stopped');
 })->with(['2027-01-01 2027-03-31', '2027-02-01 2027-02-28', '2027-01-01 2027-04-02']);

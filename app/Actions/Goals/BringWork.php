@@ -32,7 +32,9 @@ final readonly class BringWork
 
         $running = static fn(Builder $recurringTask) => $recurringTask->whereNull('ended_on');
 
-        foreach (RecurringTaskContribution::query()->current()->where('goal_id', $from->id)->whereHas('recurringTask', $running)->get() as $link) {
+        $links = RecurringTaskContribution::query()->current()->where('goal_id', $from->id)->whereHas('recurringTask', $running);
+
+        foreach ($links->get() as $link) {
             $this->link($link, $to);
         }
     }

@@ -72,12 +72,20 @@ final readonly class CarryOn
         return match (true) {
             $parent === null => null,
             $this->workspace->calendar()->period($parent->period)->holds($into) => $parent,
-            $draft->parentIsSaid => $draft->parent === null ? null : Goal::query()->find($draft->parent) ?? throw new RefusedChange('parent', 'This goal no longer exists.'),
+            $draft->parentIsSaid => self::chosen($draft->parent),
             default => throw new RefusedChange(
                 'parent',
                 "“{$goal->title}” is carried on beyond “{$parent->title}”. Choose the goal that it contributes to then, or none.",
             ),
         };
+    }
+
+    /** @throws RefusedChange when it is gone */
+    private static function chosen(?int $goal): ?Goal
+    {
+        return $goal === null
+            ? null
+            : Goal::query()->find($goal) ?? throw new RefusedChange('parent', 'This goal no longer exists.');
     }
 
     /** @param int $parts among how many its weight is shared */

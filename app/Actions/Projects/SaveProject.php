@@ -151,7 +151,8 @@ final readonly class SaveProject
 
         foreach ($wanted as $goal => $weight) {
             $link = Contribution::query()->where('project_id', $project->id)->firstWhere('goal_id', $goal);
-            ($link ?? new Contribution(['project_id' => $project->id, 'goal_id' => $goal]))->fill(['weight' => $weight, 'until_on' => null])->save();
+            $link ??= new Contribution(['project_id' => $project->id, 'goal_id' => $goal]);
+            $link->fill(['weight' => $weight, 'until_on' => null])->save();
         }
     }
 }

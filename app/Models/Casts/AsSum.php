@@ -26,7 +26,11 @@ final class AsSum implements CastsAttributes
             return null;
         }
 
-        /** @var list<array{kind: string, id: ?string, weight: string, progress: ?string, left_out: ?string, since: ?string, is_rest?: bool}> $stored */
+        /**
+         * @var list<array{
+         *     kind: string, id: ?string, weight: string, progress: ?string, left_out: ?string, since: ?string, is_rest?: bool,
+         * }> $stored
+         */
         $stored = json_decode($value, true, flags: JSON_THROW_ON_ERROR);
         $lines = array_map(
             static fn(array $line): Contributor => new Contributor(
@@ -42,7 +46,9 @@ final class AsSum implements CastsAttributes
         );
         $weights = array_reduce(
             $lines,
-            static fn(Fraction $sum, Contributor $line): Fraction => $line->leftOut === null && ! $line->isRest ? $sum->plus($line->weight) : $sum,
+            static fn(Fraction $sum, Contributor $line): Fraction => $line->leftOut !== null || $line->isRest
+                ? $sum
+                : $sum->plus($line->weight),
             Fraction::zero(),
         );
 

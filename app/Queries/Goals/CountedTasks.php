@@ -38,7 +38,11 @@ final class CountedTasks
             ->get();
         $links = [
             'project_id' => WorkLinks::in('contributions', 'project_id', WorkLinks::ids($rows->pluck('project_id'))),
-            'recurring_task_id' => WorkLinks::in('recurring_task_contributions', 'recurring_task_id', WorkLinks::ids($rows->pluck('recurring_task_id'))),
+            'recurring_task_id' => WorkLinks::in(
+                'recurring_task_contributions',
+                'recurring_task_id',
+                WorkLinks::ids($rows->pluck('recurring_task_id')),
+            ),
         ];
         $stays = WorkLinks::in('stays', 'task_id', WorkLinks::ids($rows->pluck('stayed')));
         $of = new Links(WorkLinks::periods(...array_values($links), ...[$stays]));

@@ -83,7 +83,9 @@ final readonly class GoalFormPage
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
-        $begun = array_map(static fn(Horizon $horizon): Period => $calendar->periodOf($horizon, $today), Horizon::cases());
+        $now = array_map(static fn(Horizon $horizon): Period => $calendar->periodOf($horizon, $today), Horizon::cases());
+        $hasBegun = static fn(Period $period): bool => PaceFromDay::checkpoint($period, $today) !== null;
+        $isLate = static fn(Period $period): bool => PaceFromDay::isProposed($calendar, $period, $today);
 
         return new GoalFormView(
             goal: $values,
@@ -93,8 +95,8 @@ final readonly class GoalFormPage
             areas: $this->choices->areas(),
             groups: $this->choices->groups(),
             longTermGoals: $this->choices->longTermGoals(),
-            begun: array_column(array_filter($begun, fn(Period $period): bool => PaceFromDay::checkpoint($period, $today) !== null), 'name'),
-            late: array_column(array_filter($begun, fn(Period $period): bool => PaceFromDay::isProposed($calendar, $period, $today)), 'name'),
+            begun: array_column(array_filter($now, $hasBegun), 'name'),
+            late: array_column(array_filter($now, $isLate), 'name'),
             brings: $brings,
         );
     }

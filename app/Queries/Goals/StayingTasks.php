@@ -70,7 +70,12 @@ final class StayingTasks
                     static fn(stdClass $row): Task => new Task(
                         id: (string) $row->id,
                         goal: $row->goal_id === null ? null : (string) $row->goal_id,
-                        life: new Lifetime(CoreRecords::day($row->created_on), CoreRecords::day($row->done_on), CoreRecords::day($row->dropped_on), CoreRecords::day($row->shelved_on)),
+                        life: new Lifetime(
+                            CoreRecords::day($row->created_on),
+                            CoreRecords::day($row->done_on),
+                            CoreRecords::day($row->dropped_on),
+                            CoreRecords::day($row->shelved_on),
+                        ),
                         steps: $steps[(int) $row->id] ?? [],
                         since: CoreRecords::day($row->goal_since),
                         formerly: $stays[(int) $row->id] ?? [],

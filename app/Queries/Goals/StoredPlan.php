@@ -51,11 +51,8 @@ final class StoredPlan
         private readonly array $seenProjects,
     ) {
         $counts = array_filter($plan->goals, static fn(Goal $goal): bool => $goal->measure instanceof Count);
-        $this->tallies = new StoredTallies(
-            array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects),
-            WorkLinks::ids(array_keys($plan->goals)),
-            WorkLinks::ids(array_column($counts, 'id')),
-        );
+        $weighings = array_map(static fn(Project $project): Weighing => $project->weighing, $plan->projects);
+        $this->tallies = new StoredTallies($weighings, WorkLinks::ids(array_keys($plan->goals)), WorkLinks::ids(array_keys($counts)));
         $this->rollup = new Rollup($plan, $this->tallies);
         $this->forecaster = new Forecaster($plan->calendar, $this->rollup);
     }
@@ -226,7 +223,7 @@ final class StoredPlan
         return $this->rollup->figure($this->core($goal), $on);
     }
 
-    /** The same, for who looks at the goal's own period as a whole: with its result, whenever it was closed. */
+    /** For who looks at its own period as a whole: with its result, whenever it was closed. */
     public function figureOfPeriod(GoalRecord|ListedGoal $goal, Day $on): Figure
     {
         return $this->rollup->figureOfPeriod($this->core($goal), $on);

@@ -72,7 +72,8 @@ final readonly class FactsQuery
         $stored->prepare([$asOf, $week->span->first->plus(-1)]);
         $threads = $this->plans->threads($person, $week);
         $account = $this->hours->of($week->span, $person);
-        $before = $this->hours->of(new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1)), $person)->ledger;
+        $earlier = new Span($week->span->first->plus(-7 * self::WEEKS_BEFORE), $week->span->first->plus(-1));
+        $before = $this->hours->of($earlier, $person)->ledger;
         $left = new LeftOverTasks($this->workspace, $person, $week);
         $done = $this->done->sums($week->span, $person);
 

@@ -127,7 +127,10 @@ final class Capacities
     private function meant(Period $week): iterable
     {
         $anchor = (string) $week->anchor();
-        $goals = static fn(Builder $goal) => $goal->whereNull('closed_on')->where('starts_on', '<=', $anchor)->where('ends_on', '>=', $anchor);
+        $goals = static fn(Builder $goal) => $goal
+            ->whereNull('closed_on')
+            ->where('starts_on', '<=', $anchor)
+            ->where('ends_on', '>=', $anchor);
 
         return MainEffort::query()->whereNotNull('hours')->whereHas('goal', $goals)->orderBy('id')->get();
     }
@@ -173,12 +176,10 @@ final class Capacities
             [$byPerson, $byEffort] = [[], []];
 
             foreach ($this->tasks->all() as $row) {
-                $place = (string) $row->place;
-                $byPerson[(int) $row->owner_id][$place] = ($byPerson[(int) $row->owner_id][$place] ?? 0) + (int) $row->minutes;
-
-                if ($row->main_effort_id !== null) {
-                    $byEffort[(int) $row->main_effort_id][$place] = ($byEffort[(int) $row->main_effort_id][$place] ?? 0) + (int) $row->minutes;
-                }
+                [$person, $effort] = [(int) $row->owner_id, (int) $row->main_effort_id];
+                [$place, $minutes] = [(string) $row->place, (int) $row->minutes];
+                $byPerson[$person][$place] = ($byPerson[$person][$place] ?? 0) + $minutes;
+                $byEffort[$effort][$place] = ($byEffort[$effort][$place] ?? 0) + $minutes;
             }
 
             return [$byPerson, $byEffort];

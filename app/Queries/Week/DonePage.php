@@ -98,7 +98,13 @@ final readonly class DonePage
         $shares = [];
 
         foreach ($ledger->byGoal as $goal => $minutes) {
-            $shares[] = self::share($account->titleOf($goal), $minutes, $ledger, $ledger->tasksByGoal[$goal], $threads->ofGoal((int) $goal));
+            $shares[] = self::share(
+                title: $account->titleOf($goal),
+                minutes: $minutes,
+                ledger: $ledger,
+                tasks: $ledger->tasksByGoal[$goal],
+                cord: $threads->ofGoal((int) $goal),
+            );
         }
 
         $loose = $ledger->minutes->minus($ledger->threaded);

@@ -36,7 +36,9 @@ final readonly class PlacedTasks
     {
         $calendar = $this->workspace->calendar();
         [$place, $bindings] = $this->place();
-        $placed = self::open()->selectRaw("tasks.owner_id, tasks.main_effort_id, $place as place", $bindings)->selectRaw(self::left().' as minutes');
+        $placed = self::open()
+            ->selectRaw("tasks.owner_id, tasks.main_effort_id, $place as place", $bindings)
+            ->selectRaw(self::left().' as minutes');
 
         $rows = DB::query()
             ->fromSub($placed, 'placed')

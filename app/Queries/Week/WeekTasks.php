@@ -63,21 +63,21 @@ final readonly class WeekTasks
     {
         $today = (string) $this->workspace->today();
         $isNow = $week->span->holds($this->workspace->today());
-        $first = $isNow ? $today : (string) $week->span->first;
+        [$first, $last] = [$isNow ? $today : (string) $week->span->first, (string) $week->span->last];
 
         return $this->tasks($viewer, $whose)
             ->onLists()
             ->where(
                 static fn(Builder $either) => $either
                     ->where(
-                        static fn(Builder $due) => $due->whereNull('planned')->whereBetween('due_on', [$first, (string) $week->span->last]),
+                        static fn(Builder $due) => $due->whereNull('planned')->whereBetween('due_on', [$first, $last]),
                     )
                     ->when(
                         $isNow,
                         static fn(Builder $query) => $query->orWhere(
                             static fn(Builder $late) => $late
                                 ->where('due_on', '<', $today)
-                                ->whereRaw('(planned is null or not '.OwnTasks::DAY_OR_WEEK.' or planned_from > ?)', [(string) $week->span->last]),
+                                ->whereRaw('(planned is null or not '.OwnTasks::DAY_OR_WEEK.' or planned_from > ?)', [$last]),
                         ),
                     ),
             )

@@ -35,7 +35,16 @@ export const goalValues = (more: Partial<GoalValues> = {}): GoalValues => ({
 });
 
 export const goalForm = (more: Partial<GoalValues> = {}): GoalFormView => ({
-    ...{ goal: goalValues(more), parents: [], people: [noor], areas: [], longTermGoals: [], brings: null, begun: ['2027-Q1'], late: ['2027-Q1'] },
+    ...{
+        goal: goalValues(more),
+        parents: [],
+        people: [noor],
+        areas: [],
+        longTermGoals: [],
+        brings: null,
+        begun: ['2027-Q1'],
+        late: ['2027-Q1'],
+    },
     periods: [{ value: '2027-Q1', label: 'Q1 2027', group: null }],
     groups: [{ value: '8', label: 'Sea crew', group: null }],
 });

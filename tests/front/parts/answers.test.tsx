@@ -101,7 +101,12 @@ describe('what became of a goal', () => {
         await choose('carry over to Q2 2027');
         expect(screen.getByText(/“40 harbours” ends before Q2 2027/)).toBeTruthy();
         await userEvent.click(screen.getByRole('combobox', { name: 'What Harbours contributes to in Q2 2027' }));
-        expect(screen.getAllByRole('option').map(({ textContent }) => textContent)).toEqual(['Choose', 'No goal', '60 harbours', 'Support']);
+        expect(screen.getAllByRole('option').map(({ textContent }) => textContent)).toEqual([
+            'Choose',
+            'No goal',
+            '60 harbours',
+            'Support',
+        ]);
         await userEvent.click(screen.getByRole('option', { name: '60 harbours' }));
         expect(chosen().parent).toBe('9');
     });

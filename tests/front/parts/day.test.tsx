@@ -156,9 +156,7 @@ describe('the hours of a day, as planned and as they went', () => {
     });
 
     it('say so where nothing is', () => {
-        const { container } = render(
-            <HoursOfDay hours={{ from: 480, until: 1080, planned: [], went: [], now: null }} kept={[]} />,
-        );
+        const { container } = render(<HoursOfDay hours={{ from: 480, until: 1080, planned: [], went: [], now: null }} kept={[]} />);
         expect(container.querySelector('figcaption')?.textContent).toContain('Planned: nothing.');
     });
 });
