@@ -6,20 +6,14 @@ namespace App\Exchange;
 
 use App\Models\Area;
 use App\Models\Checkpoint;
-use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\RecurringTask;
-use App\Models\RecurringTaskContribution;
-use App\Models\Stage;
-use App\Models\Stay;
-use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
-use App\Queries\Parts\Standing;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\PlanFile\PlanReader;
 

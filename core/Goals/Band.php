@@ -35,6 +35,12 @@ enum Band: string
         return Result::tryFrom($this->value) !== null;
     }
 
+    /** Whether it says that somebody should look: behind or far behind. */
+    public function isBehind(): bool
+    {
+        return $this === self::Behind || $this === self::FarBehind;
+    }
+
     /** The band of an open goal or project over its span, from its exact progress and expected. */
     public static function at(?Fraction $progress, ?Fraction $expected, Span $span, Day $on, ?Horizon $horizon = null): self
     {

@@ -11,7 +11,6 @@ use Loftrin\Core\Goals\Measure\Judged;
 use Loftrin\Core\Goals\Measure\Keep;
 use Loftrin\Core\Goals\Measure\Number;
 use Loftrin\Core\Goals\Measure\Work;
-use Loftrin\Core\Work\Contribution;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\Tallies;
 

@@ -44,6 +44,7 @@ final class Rows
     {
         $id = count($this->rows[$table] ?? []) + 1;
         $stamp = "$this->today 06:00:00";
+
         foreach (self::HAPPENED as $column) {
             $day = $columns[$column] ?? null;
             $columns = $day instanceof Day && $day->isAfter($this->today) ? [...$columns, $column => $this->today] : $columns;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -58,7 +59,7 @@ return new class () extends Migration {
         }
     }
 
-    private function renameIn(string $table, string $column, Illuminate\Database\Query\Builder $rows): void
+    private function renameIn(string $table, string $column, Builder $rows): void
     {
         $rows->orderBy('id')->each(static function (stdClass $row) use ($table, $column): void {
             $renamed = preg_replace(

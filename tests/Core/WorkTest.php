@@ -6,8 +6,8 @@ use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Work\BusyTime;
-use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\Capacity;
+use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\Doable;
 use Tests\Core\Plans;
 

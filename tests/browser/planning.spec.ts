@@ -63,7 +63,7 @@ test('a year planned from nothing, by keyboard alone', async ({ page }) => {
     await press(page, page.getByLabel('main goal: Eighty harbours'), 'Space');
     await expect(page.getByLabel('main goal: Eighty harbours')).toBeChecked();
     await press(page, button(page, 'Next: Efforts'));
-    await write(page, page.getByLabel('Add a main effort').first(), 'A harbour visit each week');
+    await write(page, page.getByLabel('Add a main effort').first(), 'A harbour visit each week, 2 h a week');
     await write(page, page.getByLabel('Add a trade-off').first(), 'Fairs');
     await press(page, button(page, 'Next: Hours'));
     await expect(page.getByRole('row', { name: /Noor Aksoy/ })).toBeVisible();

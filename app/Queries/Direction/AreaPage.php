@@ -10,6 +10,7 @@ use App\Models\Goal;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\RecurringTask;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\AreaRow;
@@ -109,8 +110,8 @@ final readonly class AreaPage
     }
 
     /**
-     * What is planned or due by the last day of the week, what matters most first. Its projects' and its goals' own are each
-     * found by an index.
+     * What is planned or due by the last day of the week, what matters most first. What belongs to its projects, to its goals
+     * and to what comes back in it is each found by an index.
      *
      * @return list<int> ids
      */
@@ -133,7 +134,12 @@ final readonly class AreaPage
         return self::ids(
             Task::query()
                 ->visibleTo($viewer)
-                ->whereIn('id', $found('project_id', Project::query())->unionAll($found('goal_id', Goal::query())))
+                ->whereIn(
+                    'id',
+                    $found('project_id', Project::query())
+                        ->unionAll($found('goal_id', Goal::query()))
+                        ->unionAll($found('recurring_task_id', RecurringTask::query())),
+                )
                 ->orderByRaw('rank is null, rank')
                 ->orderBy('id'),
         );
@@ -148,7 +154,8 @@ final readonly class AreaPage
                 ->where(
                     static fn(Builder $either) => $either
                         ->whereHas('project', static fn(Builder $project) => $project->where('area_id', $area->id))
-                        ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id)),
+                        ->orWhereHas('goal', static fn(Builder $goal) => $goal->where('area_id', $area->id))
+                        ->orWhereHas('recurringTask', static fn(Builder $recurring) => $recurring->where('area_id', $area->id)),
                 )
                 ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
                 ->orderByDesc('done_on')

@@ -34,7 +34,12 @@ final readonly class DirectionPage
             ->orWhere('period', 'like', "$year->name-Q%")
             ->get()
             ->keyBy('period');
-        $line = static fn(Period $period): PeriodLine => PeriodLine::of(PeriodTag::of($period, $calendar), $said->get($period->name));
+        $threads = $this->plans->threads($viewer, $year);
+        $line = static fn(Period $period): PeriodLine => PeriodLine::of(
+            PeriodTag::of($period, $calendar),
+            $said->get($period->name),
+            $threads->mainOf($period->name)?->title,
+        );
         $quarters = [];
 
         for (

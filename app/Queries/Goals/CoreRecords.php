@@ -216,7 +216,7 @@ final class CoreRecords
         return (object) [...array_fill_keys($columns, null), ...$record->getAttributes()];
     }
 
-    /** What {@see TASK} names is loaded. */
+    /** What {@see Task} names is loaded. */
     public static function task(TaskRecord $task): Task
     {
         return new Task(

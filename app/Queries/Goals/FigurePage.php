@@ -17,8 +17,8 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Forecaster;
-use Loftrin\Core\Goals\Goal as CoreGoal;
 use Loftrin\Core\Goals\Measure\Work;
+use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\TalliesOfTasks;
@@ -57,7 +57,9 @@ final readonly class FigurePage
             weighing: $own === null ? null : 'Tasks of the goal count together as one line; each counts the same.',
             expected: PaceWords::expected($core, $stored->rollup->pace, $on),
             gap: PaceWords::gap($figure, $goal->horizon === Horizon::Week),
-            forecast: $this->hasForecast($core, $on) ? PaceWords::forecast($forecast, $on) : [],
+            forecast: $forecast === null
+                ? [(string) ForecastWords::none($goal->measure, $core->closingOn($on) !== null, null)]
+                : PaceWords::forecast($forecast, $on),
         );
     }
 
@@ -105,13 +107,13 @@ final readonly class FigurePage
             gap: $figure === null ? null : PaceWords::gap($figure, false),
             forecast: $figure === null
                 ? []
-                : [...PaceWords::forecast($forecast, $on), 'Each week counts what was done of the tasks in the project now.'],
+                : [
+                    ...$forecast === null
+                        ? [(string) ForecastWords::none(MeasureKind::Work, false, null)]
+                        : PaceWords::forecast($forecast, $on),
+                    'Each week counts what was done of the tasks in the project now.',
+                ],
         );
-    }
-
-    private function hasForecast(CoreGoal $goal, Day $on): bool
-    {
-        return $goal->closingOn($on) === null && $goal->measure->kind()->hasForecast();
     }
 
     /**

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Queries\Parts\Answers\Gauge;
+use App\Queries\Parts\Answers\OwnTerms;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\MeasureKind;
 
 /** A forecast in words, by computation 6: with the pace in one sentence, so that the two never seem to contradict each other. */
 final readonly class ForecastWords
@@ -22,8 +25,7 @@ final readonly class ForecastWords
             return 'The target has been reached.';
         }
 
-        $pace = self::points($forecast->averageIncrement());
-        $pace = $pace === '1' ? '1 point' : "$pace points";
+        $pace = self::amount($forecast->averageIncrement(), $gauge->own);
         $leads = match (true) {
             $forecast->averageIncrement() <= 0 => 'it has not moved in the last '.self::weeks(count($forecast->increments)),
             $forecast->likelyOn === null => "at $pace a week it will not be reached within two years",
@@ -33,10 +35,23 @@ final readonly class ForecastWords
         $needs = match (true) {
             $needed === null => '; no week is left',
             $needed <= $forecast->averageIncrement() => '',
-            default => '; '.self::points($needed).' a week would make it',
+            default => '; '.($gauge->own === null ? self::points($needed) : self::amount($needed, $gauge->own)).' a week would make it',
         };
 
         return ucfirst($gauge->standing)."; $leads$needs.";
+    }
+
+    /** Why there is no forecast; null where there is one. Rules: computation 6. */
+    public static function none(MeasureKind $measure, bool $isClosed, ?Forecast $forecast): ?string
+    {
+        return match (true) {
+            $forecast !== null => null,
+            $isClosed => 'No forecast: the goal is closed.',
+            $measure === MeasureKind::Keep => 'No forecast: a limit is kept or not, from reading to reading.',
+            $measure === MeasureKind::YesNo => 'No forecast: a yes or no does not move from week to week.',
+            $measure === MeasureKind::Judged => 'No forecast: the goal is judged in words.',
+            default => 'No forecast: not enough data yet. Three weeks with a figure at the start and at the end are needed.',
+        };
     }
 
     /** How much the work itself grew in those weeks: null when it hardly did. */
@@ -68,6 +83,14 @@ final readonly class ForecastWords
     public static function date(Day $day, Day $on): string
     {
         return $day->format($day->year() === $on->year() ? 'j M' : 'j M Y');
+    }
+
+    /** What a week adds, in the measure's own terms; in points where it is a share. */
+    public static function amount(float $thousandths, ?OwnTerms $own): string
+    {
+        $points = self::points($thousandths);
+
+        return $own?->part(Fraction::of((int) round($thousandths * 100), 100_000)) ?? ($points === '1' ? '1 point' : "$points points");
     }
 
     private static function points(float $thousandths): string

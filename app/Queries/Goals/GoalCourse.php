@@ -57,6 +57,7 @@ final readonly class GoalCourse
             ),
             forecast: $forecast,
             ready: Readiness::of($core, $stored->rollup, $on),
+            lag: (new LagWords($stored))->of($goal, $on),
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class GoalFigures
      * @param list<SumLine> $sum of a goal judged by its work
      * @param ?string $decided of a closed goal, what was decided beside what was computed
      * @param ?string $formula of any other: how its figure comes about
+     * @param ?string $lag why it is behind, if it is
      * @param list<ChartPoint> $chart from the first day on, over the whole period
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class GoalFigures
         public array $chart,
         public ?Forecast $forecast,
         public ?Readiness $ready,
+        public ?string $lag,
     ) {
     }
 }

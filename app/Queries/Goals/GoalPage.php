@@ -93,6 +93,8 @@ final readonly class GoalPage
             sum: $figures->sum,
             decided: $figures->decided,
             formula: $figures->formula,
+            lag: $figures->lag,
+            noForecast: ForecastWords::none($goal->measure, $closedOn !== null, $figures->forecast),
             chart: $figures->chart,
             checkpoints: array_values(
                 $goal->checkpoints

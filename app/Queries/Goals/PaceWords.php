@@ -81,12 +81,8 @@ final readonly class PaceWords
     }
 
     /** @return list<string> */
-    public static function forecast(?Forecast $forecast, Day $on): array
+    public static function forecast(Forecast $forecast, Day $on): array
     {
-        if ($forecast === null) {
-            return ['Not enough data yet: three weeks with a figure at the start and at the end are needed.'];
-        }
-
         if ($forecast->remaining <= 0) {
             return ['The target has been reached.'];
         }

@@ -16,6 +16,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use App\Store\Remembered;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -28,6 +29,7 @@ final readonly class YearPage
         private StoredPlans $plans,
         private GoalRows $rows,
         private Choices $choices,
+        private Remembered $remembered,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class YearPage
             }),
         );
         usort($rows, static fn(GoalRow $a, GoalRow $b): int => self::worst($a) <=> self::worst($b));
+        $slackest = self::slackest($rows);
 
         return new YearView(
             period: PeriodTag::of($drawn, $calendar),
@@ -54,7 +57,8 @@ final readonly class YearPage
             on: $on,
             isPast: $on->number !== $this->workspace->today()->number,
             holdsOn: $drawn->span->holds($on),
-            slackest: $this->slackest($rows),
+            slackest: $slackest,
+            lag: $slackest === null ? null : $this->lag($slackest, $year, $viewer, $on),
             floors: $this->floors($drawn, $rows, $on),
             filter: $filter,
             people: PersonTag::all(),
@@ -143,15 +147,25 @@ final readonly class YearPage
         return [$row->isClosed, $row->isClosed ? 0.0 : $gap, $row->id];
     }
 
+    private function lag(GoalRow $row, Period $year, Person $viewer, Day $on): ?string
+    {
+        return $this->remembered->of("lag of goal $row->id on $on for $viewer->id", function () use ($row, $year, $viewer, $on): ?string {
+            $stored = $this->plans->holding($year, $viewer);
+            $goal = $stored->listed([$row->id])[$row->id] ?? null;
+
+            return $goal === null ? null : (new LagWords($stored))->of($goal, $on);
+        });
+    }
+
     /**
      * The open year goal that is furthest behind its pace.
      *
      * @param list<GoalRow> $rows worst first
      */
-    private function slackest(array $rows): ?GoalRow
+    private static function slackest(array $rows): ?GoalRow
     {
         foreach ($rows as $row) {
-            if ($row->horizon === Horizon::Year && ! $row->isClosed && str_ends_with($row->gauge->band->value, 'behind')) {
+            if ($row->horizon === Horizon::Year && ! $row->isClosed && $row->gauge->band->isBehind()) {
                 return $row;
             }
         }

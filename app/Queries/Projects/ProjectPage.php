@@ -114,6 +114,7 @@ final readonly class ProjectPage
                 array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside())),
             ),
             sum: $this->sum($project, $register),
+            countsAlso: self::countsAlso($project, $work->inScope()),
             forecast: ForecastView::of($forecast, $register->gauge, $today),
             people: PersonTag::all(),
             lastIsDone: $project->last_is_done,
@@ -231,6 +232,22 @@ final readonly class ProjectPage
         $older = array_slice($done, self::DONE_SHOWN, preserve_keys: true);
 
         return new StageRow($stage?->id, $stage?->name, array_map($row, array_values(array_diff_key($tasks, $older))), count($older));
+    }
+
+    /**
+     * Why the share is another than that of the tasks done.
+     *
+     * @param list<ListedTask> $tasks
+     */
+    private static function countsAlso(Project $project, array $tasks): ?string
+    {
+        $isBegun = static fn(ListedTask $task): bool => $task->done_on === null && $task->stepsDone > 0;
+
+        return match (true) {
+            $project->weighing === Weighing::Effort => 'by estimated time',
+            array_filter($tasks, $isBegun) !== [] => 'with the steps done of open tasks',
+            default => null,
+        };
     }
 
     private function sum(Project $project, RegisterRow $row): string

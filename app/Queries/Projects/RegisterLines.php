@@ -14,7 +14,6 @@ use App\Models\Task;
 use App\Queries\Goals\Threads;
 use App\Queries\Projects\Answers\RegisterFilter;
 use App\Store\Remembered;
-use Loftrin\Core\Goals\Band;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
@@ -164,7 +163,7 @@ final readonly class RegisterLines
         return match ($need) {
             'stuck' => $active->has($line->id) && $active->isStuck($line->id),
             'ready' => $active->has($line->id) && $active->isReady($line->id),
-            'behind' => $active->has($line->id) && in_array($active->figure($line->id)?->band, [Band::Behind, Band::FarBehind], true),
+            'behind' => $active->has($line->id) && $active->figure($line->id)?->band->isBehind() === true,
             default => true,
         };
     }

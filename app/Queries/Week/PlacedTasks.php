@@ -10,6 +10,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
+use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\ProjectState;
 use stdClass;
@@ -66,7 +67,7 @@ final readonly class PlacedTasks
             ->where(static fn($either) => $either->whereNull('projects.state')->orWhereNotIn('projects.state', ProjectState::ASIDE));
     }
 
-    /** What a task still takes, in whole minutes, rounded as {@see \Loftrin\Core\Work\Capacity::left} does. */
+    /** What a task still takes, in whole minutes, rounded as {@see Capacity::left} does. */
     public static function left(): string
     {
         [$minutes, $steps, $open] = [self::MINUTES, self::STEPS, self::OPEN_STEPS];

@@ -1,11 +1,7 @@
 import type { ForecastView } from '../generated/props';
 
 /** How something will end if it goes on as in its recent weeks, in one sentence with its pace. */
-export function Forecast({ forecast }: { forecast: ForecastView | null }) {
-    if (forecast === null) {
-        return <p className="text-xs text-ink-2">Not enough data yet: three weeks with a figure at the start and at the end are needed.</p>;
-    }
-
+export function Forecast({ forecast }: { forecast: ForecastView }) {
     return (
         <>
             <div className="flex items-baseline justify-between gap-3 py-1">
@@ -19,8 +15,7 @@ export function Forecast({ forecast }: { forecast: ForecastView | null }) {
             </p>
             {forecast.increments.length > 0 && (
                 <p className="text-xs text-ink-2">
-                    Points a week:{' '}
-                    <span className="font-mono">{forecast.increments.map((points) => (points / 10).toFixed(1)).join(', ')}</span>
+                    Week by week: <span className="font-mono">{forecast.increments.join(', ')}</span>
                 </p>
             )}
         </>

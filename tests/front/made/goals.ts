@@ -75,7 +75,7 @@ export const planning = (more: Partial<PlanningView> = {}): PlanningView => ({
 
 export const direction = (more: Partial<DirectionView> = {}): DirectionView => ({
     ...{ longTerm: { purpose: null, longTermGoals: [] }, quarters: [], goals: [], mayChange: true },
-    year: { period: { ...rail().year }, words: 'More hands on the rope', why: null },
+    year: { period: { ...rail().year }, words: 'More hands on the rope', why: null, main: null },
     ...more,
 });
 

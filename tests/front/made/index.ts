@@ -55,6 +55,7 @@ export const gauge = (more: Partial<Gauge> = {}): Gauge => ({
     low: null,
     high: null,
     dueOn: null,
+    own: null,
     why: null,
     ...more,
 });

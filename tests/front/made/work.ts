@@ -26,7 +26,17 @@ export const registerRow = (more: Partial<RegisterRow> = {}): RegisterRow => ({
 export const project = (more: Partial<ProjectView> = {}): ProjectView => ({
     ...{ project: registerRow(), charter: [], statusLine: null, statusOn: null, learned: null, milestones: [], lines: [] },
     ...{ quarterGoals: [], area: null, startsOn: '2027-01-11', weighing: 'count', order: 'staged', mayChange: true, serves: [] },
-    ...{ weights: [], stages: [], now: [], aside: [], sum: '8 of 12 tasks', forecast: null, people: [noor], lastIsDone: false },
+    ...{
+        weights: [],
+        stages: [],
+        now: [],
+        aside: [],
+        sum: '8 of 12 tasks',
+        countsAlso: null,
+        forecast: null,
+        people: [noor],
+        lastIsDone: false,
+    },
     ...{ rank: null, focus: null, beside: beside(), history: [], template: null, templateChanges: 0, templateLeft: 0 },
     ...{ recurringTasks: [], fields: [], collections: [], gathered: [], seenBy: null },
     meetings: { meetings: [], issues: [], decisions: [] },

@@ -22,7 +22,17 @@ beforeEach(() => {
 const unfiltered: YearFilter = { owner: null, group: null, area: null, thread: null, band: null };
 
 const sheet = (more: Partial<YearView> = {}): YearView => ({
-    ...{ period: rail().year, above: [], on: TODAY, isPast: false, holdsOn: true, slackest: null, floors: [], filter: unfiltered },
+    ...{
+        period: rail().year,
+        above: [],
+        on: TODAY,
+        isPast: false,
+        holdsOn: true,
+        slackest: null,
+        lag: null,
+        floors: [],
+        filter: unfiltered,
+    },
     ...{ people: [noor, elif], groups: [], areas: [], threads: [{ value: '1', label: '40 harbours', group: null }] },
     ...more,
 });

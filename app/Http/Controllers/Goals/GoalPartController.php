@@ -18,11 +18,12 @@ use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Capture\WeeklyHours;
 
 /** Main efforts, assumptions and trade-offs of a goal. */
 final class GoalPartController extends Controller
 {
-    private const HOURS = ['nullable', 'numeric', 'decimal:0,1', 'gt:0', 'max:80'];
+    private const HOURS = ['nullable', 'numeric', 'decimal:0,1', 'gt:0', 'max:'.WeeklyHours::MOST];
 
     public function __construct(private readonly SaveGoalPart $save, private readonly EachLine $each)
     {
@@ -32,7 +33,12 @@ final class GoalPartController extends Controller
     {
         $fields = $this->effort($request);
 
-        return $this->added($request, $goal, 'main efforts', static fn(string $title) => new MainEffort([...$fields, 'title' => $title]));
+        return $this->added(
+            $request,
+            $goal,
+            'main efforts',
+            static fn(string $title) => new MainEffort([...$fields, ...self::typedEffort($title, $fields['hours'])]),
+        );
     }
 
     public function updateEffort(Request $request, MainEffort $mainEffort): RedirectResponse
@@ -42,7 +48,8 @@ final class GoalPartController extends Controller
             'hours' => $mainEffort->hours,
             'person' => $mainEffort->person_id,
         ]);
-        $this->save->change($this->me(), $mainEffort, $this->effort($request));
+        $fields = $this->effort($request);
+        $this->save->change($this->me(), $mainEffort, [...$fields, ...self::typedEffort($fields['title'], $fields['hours'])]);
 
         return $this->changed();
     }
@@ -126,12 +133,24 @@ final class GoalPartController extends Controller
         return $this->changed();
     }
 
-    /** @return array<string, mixed> columns */
+    /** @return array{title: string, person_id: int, hours: mixed} columns */
     private function effort(Request $request): array
     {
         $this->check($request, ['hours' => self::HOURS]);
 
         return [...$this->titled($request), 'hours' => $request->input('hours')];
+    }
+
+    /**
+     * Hours that its line says itself count before those of the field.
+     *
+     * @return array{title: string, hours: mixed} columns
+     */
+    private static function typedEffort(string $line, mixed $hours): array
+    {
+        $typed = WeeklyHours::in($line);
+
+        return ['title' => $typed->title, 'hours' => $typed->hours ?? $hours];
     }
 
     /** @return array<string, mixed> columns */

@@ -11,12 +11,13 @@ use App\Queries\Props;
 /** What is said of a period, and why. */
 final readonly class PeriodLine implements Props
 {
-    public function __construct(public PeriodTag $period, public ?string $words, public ?string $why)
+    /** @param ?string $main title of its main goal, if the viewer may see it: the year bar says the same */
+    public function __construct(public PeriodTag $period, public ?string $words, public ?string $why, public ?string $main)
     {
     }
 
-    public static function of(PeriodTag $period, ?PeriodWords $said): self
+    public static function of(PeriodTag $period, ?PeriodWords $said, ?string $main): self
     {
-        return new self($period, $said?->words, $said?->why);
+        return new self($period, $said?->words, $said?->why, $main);
     }
 }

@@ -21,6 +21,8 @@ final readonly class GoalView implements Props
     /**
      * @param Day $on the day as of which all is shown
      * @param int $daysLeft working days that are left, today included
+     * @param ?string $lag why it is behind, if it is
+     * @param ?string $noForecast why there is no forecast, if there is none
      * @param ?ClosingOffer $closing of an open goal that the viewer may close
      * @param ?GoalTag $predecessor the goal that it carries on
      * @param list<GoalTag> $successors the goals that carry it on
@@ -64,6 +66,8 @@ final readonly class GoalView implements Props
         public array $sum,
         public ?string $decided,
         public ?string $formula,
+        public ?string $lag,
+        public ?string $noForecast,
         public array $chart,
         public array $checkpoints,
         public ?ForecastView $forecast,

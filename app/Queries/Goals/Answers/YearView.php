@@ -19,6 +19,8 @@ final readonly class YearView implements Props
      * @param Day $on the day as of which all is shown
      * @param bool $isPast whether that is another day than today
      * @param bool $holdsOn whether that day lies in what is drawn
+     * @param ?GoalRow $slackest the open year goal that is furthest behind its pace
+     * @param ?string $lag why it is behind, of what is judged by its work
      * @param list<YearFloor> $floors
      * @param list<PersonTag> $people
      * @param list<Option> $groups
@@ -32,6 +34,7 @@ final readonly class YearView implements Props
         public bool $isPast,
         public bool $holdsOn,
         public ?GoalRow $slackest,
+        public ?string $lag,
         public array $floors,
         public YearFilter $filter,
         public array $people,

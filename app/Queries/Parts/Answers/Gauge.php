@@ -26,6 +26,7 @@ final readonly class Gauge implements Props
      * @param string $spoken the whole, for who listens
      * @param ?float $low the forecast's central four fifths, per cent
      * @param ?string $why where its explanation is to be had
+     * @param ?OwnTerms $own of a number or a count, whose shares are so many of its own
      * @param ?Day $dueOn of a goal that is all or nothing, and has no gauge
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Gauge implements Props
         public ?float $high = null,
         public ?Day $dueOn = null,
         public ?string $why = null,
+        public ?OwnTerms $own = null,
     ) {
     }
 
@@ -46,7 +48,8 @@ final readonly class Gauge implements Props
     public static function ofGoal(Goal|ListedGoal $goal, Figure $figure, Day $on, ?Forecast $forecast = null): self
     {
         $terms = self::terms($goal, $figure);
-        $standing = self::standing($figure);
+        $own = OwnTerms::of($goal);
+        $standing = self::standing($figure, $own);
 
         return new self(
             $figure->progress?->times(Fraction::of(100))->rounded(1),
@@ -58,6 +61,7 @@ final readonly class Gauge implements Props
             ...self::bracket($forecast),
             dueOn: $goal->measure === MeasureKind::YesNo && ! $figure->band->isResult() ? $goal->ends_on : null,
             why: Address::ofFigure('goals', $goal->id, $on),
+            own: $own,
         );
     }
 
@@ -121,12 +125,12 @@ final readonly class Gauge implements Props
             : self::amount($value, $goal->unit);
     }
 
-    private static function standing(Figure $figure): string
+    private static function standing(Figure $figure, ?OwnTerms $own = null): string
     {
+        [$progress, $expected] = [$figure->progress ?? Fraction::zero(), $figure->expected ?? Fraction::zero()];
         // The gap that is shown is the difference of the two figures that are shown.
-        $points = abs(($figure->progress?->percent() ?? 0) - ($figure->expected?->percent() ?? 0));
-
-        $counted = $points === 1 ? '1 point' : "$points points";
+        $points = abs($progress->percent() - $expected->percent());
+        $counted = $own?->between($progress, $expected) ?? ($points === 1 ? '1 point' : "$points points");
 
         return match ($figure->band) {
             Band::Ahead => "$counted ahead",

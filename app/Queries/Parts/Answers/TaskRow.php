@@ -14,8 +14,8 @@ use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Standing;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\Capacity;
+use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 

@@ -40,6 +40,7 @@ final readonly class ProjectView implements Props
      * @param int $templateChanges in how many tasks its template says otherwise by now, and nobody has been asked yet
      * @param int $templateLeft in how many it differs on purpose
      * @param string $sum how the progress adds up, in words
+     * @param ?string $countsAlso why the share is another than that of the tasks done: "by estimated time"
      * @param ?ForecastView $forecast null without a pace, or when it is too early to say
      * @param list<PersonTag> $people
      * @param ?list<string> $seenBy names of the groups and people who may see it, its owner first; null for everyone
@@ -64,6 +65,7 @@ final readonly class ProjectView implements Props
         public array $now,
         public array $aside,
         public string $sum,
+        public ?string $countsAlso,
         public ?ForecastView $forecast,
         public array $people,
         public bool $lastIsDone,

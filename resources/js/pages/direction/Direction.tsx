@@ -30,7 +30,10 @@ export default function Direction({ page }: { page: DirectionView }) {
                         {page.quarters.map((quarter) => (
                             <li key={quarter.period.name} className="grid grid-cols-[48px_1fr_auto] items-baseline gap-3 py-1">
                                 <span className="font-mono text-ink-2">{quarter.period.words}</span>
-                                <PeriodWords line={quarter} name="line" mayChange={page.mayChange} />
+                                <div className="min-w-0">
+                                    <PeriodWords line={quarter} name="line" mayChange={page.mayChange} />
+                                    {quarter.main !== null && <p className="text-xs text-ink-2">Main goal: {quarter.main}</p>}
+                                </div>
                                 <Link href={route('planning', quarter.period.name)} className="link text-sm">
                                     Plan {quarter.period.words}
                                 </Link>

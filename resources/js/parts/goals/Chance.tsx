@@ -8,14 +8,18 @@ import { dayWords } from '../../lib/dates';
 export function Chance({ page }: { page: GoalView }) {
     const { estimate, forecast } = page;
 
-    if (page.closedOn !== null || estimate === null) {
+    if (page.closedOn !== null) {
         return null;
+    }
+
+    if (estimate === null) {
+        return page.noForecast === null ? null : <p className="mt-4 text-xs text-ink-2">{page.noForecast}</p>;
     }
 
     return (
         <Section title={`Will it be done by ${dayWords(page.period.last)}?`}>
             <OwnersEstimate goal={page.goal.id} estimate={estimate} isOpen={!page.isPast} />
-            {['work', 'number', 'count'].includes(page.measure) && <Forecast forecast={forecast} />}
+            {forecast === null ? <p className="text-xs text-ink-2">{page.noForecast}</p> : <Forecast forecast={forecast} />}
             {[estimate.disagree, estimate.owner, estimate.computed].map(
                 (words) =>
                     words !== null && (

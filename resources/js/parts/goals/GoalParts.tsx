@@ -29,7 +29,7 @@ export function GoalParts({ parts, people }: Props) {
                     <NewPart
                         address={route('main-efforts.store', goal.id)}
                         name={`main effort of goal ${String(goal.id)}`}
-                        words="Add a main effort"
+                        words="Add a main effort: “…, 6 h a week”"
                     />
                 )}
             </Section>

@@ -1,6 +1,7 @@
 import { Pins } from './Pins';
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import type { ChartPoint, GoalView, PeriodTag } from '../../generated/props';
+import type { ChartPoint, GoalView, OwnTerms, PeriodTag } from '../../generated/props';
+import { gapOf, termsOf } from '../../lib/terms';
 import { addDays, bareDateWords, dateWords, daysBetween, dayWords } from '../../lib/dates';
 
 interface Point {
@@ -18,12 +19,13 @@ export default function PaceChart({ page }: { page: GoalView }) {
     const points = withForecast(page);
     const last = points.findLast((point) => point.progress !== null);
     const starts = monthStarts(page.period);
+    const { own } = page.goal.gauge;
 
     return (
         <figure>
             <div aria-hidden className="h-64 w-full">
                 <ResponsiveContainer width="100%" height="100%">
-                    <ComposedChart accessibilityLayer={false} data={points} margin={{ top: 8, right: 8, bottom: 0, left: -18 }}>
+                    <ComposedChart accessibilityLayer={false} data={points} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
                         <XAxis
                             dataKey="day"
                             type="number"
@@ -33,11 +35,19 @@ export default function PaceChart({ page }: { page: GoalView }) {
                             tick={tick}
                             stroke="var(--rule)"
                         />
-                        <YAxis domain={[0, 100]} ticks={[0, 50, 100]} tick={tick} axisLine={false} tickLine={false} />
+                        <YAxis
+                            domain={[0, 100]}
+                            ticks={[0, 50, 100]}
+                            tickFormatter={(percent: number) => termsOf(own, percent)}
+                            width="auto"
+                            tick={tick}
+                            axisLine={false}
+                            tickLine={false}
+                        />
                         {[0, 50, 100].map((y) => (
                             <ReferenceLine key={y} y={y} stroke="var(--hairline)" />
                         ))}
-                        <Tooltip content={<Reading />} />
+                        <Tooltip content={<Reading own={own} />} />
                         <Area dataKey="span" stroke="none" fill="var(--chalk)" fillOpacity={0.16} isAnimationActive={false} connectNulls />
                         <Line
                             dataKey="expected"
@@ -79,7 +89,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                                 strokeWidth={7}
                                 strokeDasharray="1.5 3"
                                 label={{
-                                    value: `${String(Math.round(last.expected) - Math.round(last.progress))} missing`,
+                                    value: `${gapOf(own, last.progress, last.expected)} missing`,
                                     position: 'left',
                                     fill: 'var(--ink)',
                                     fontSize: 12,
@@ -99,7 +109,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                 <Key colour="bg-spruce" words="done" />
                 <Key colour="bg-chalk" words="expected" />
                 {points.some((point) => point.span !== undefined) && <Key colour="bg-chalk/20" words="likely range (80%)" />}
-                <Numbers points={page.chart} />
+                <Numbers points={page.chart} own={own} />
             </figcaption>
         </figure>
     );
@@ -114,8 +124,8 @@ function Key({ colour, words }: { colour: string; words: string }) {
     );
 }
 
-function Numbers({ points }: { points: ChartPoint[] }) {
-    const percent = (value: number | null) => (value === null ? '' : `${value.toFixed(1)}%`);
+function Numbers({ points, own }: { points: ChartPoint[]; own: OwnTerms | null }) {
+    const percent = (value: number | null) => (value === null ? '' : termsOf(own, value, 1));
 
     return (
         <details className="ml-auto">
@@ -151,14 +161,14 @@ function Numbers({ points }: { points: ChartPoint[] }) {
     );
 }
 
-function Reading({ active, payload }: { active?: boolean; payload?: { payload: Point }[] }) {
+function Reading({ active, payload, own }: { active?: boolean; payload?: { payload: Point }[]; own: OwnTerms | null }) {
     const point = payload?.[0]?.payload;
 
     return active !== true || point === undefined ? null : (
         <div className="border border-ink bg-sheet px-2 py-1 text-xs">
             <div className="font-semibold">{dayWords(point.on)}</div>
-            {point.progress !== null && <div>done {point.progress.toFixed(1)}%</div>}
-            {point.expected !== null && <div>expected {point.expected.toFixed(1)}%</div>}
+            {point.progress !== null && <div>done {termsOf(own, point.progress, 1)}</div>}
+            {point.expected !== null && <div>expected {termsOf(own, point.expected, 1)}</div>}
         </div>
     );
 }

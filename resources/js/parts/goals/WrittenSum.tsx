@@ -51,6 +51,7 @@ export function WrittenSum({ page }: { page: GoalView }) {
             }
         >
             <Sum lines={page.sum} total={page.goal.title} figure={gauge.progress} onExplain={explain} />
+            {page.lag !== null && <p className="mt-2 text-sm">{page.lag}</p>}
         </Section>
     );
 }

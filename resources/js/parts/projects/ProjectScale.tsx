@@ -17,6 +17,7 @@ export function ProjectScale({ page }: { page: ProjectView }) {
                     {project.tasks === 0
                         ? 'no tasks yet'
                         : `${String(project.tasks - project.open)} of ${String(project.tasks)} tasks, ${gauge.terms}`}
+                    {page.countsAlso !== null && <span className="text-ink-2"> {page.countsAlso}</span>}
                 </span>
                 <span className="text-sm">
                     {gauge.expected !== null && <span className="mr-3 text-xs text-ink-2">expected {Math.round(gauge.expected)}%</span>}

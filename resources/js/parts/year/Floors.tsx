@@ -47,8 +47,8 @@ function FloorOf({ floor, isTop }: { floor: YearFloor; isTop: boolean }) {
     return floor.horizon === 'week' && floor.columns.length > NAMED_WEEKS ? <WeekFloor floor={floor} /> : <PeriodFloor floor={floor} />;
 }
 
-function slackWords({ slackest }: YearView, goals: number): string {
+function slackWords({ slackest, lag }: YearView, goals: number): string {
     const count = goals === 1 ? 'One goal.' : `${String(goals)} goals.`;
 
-    return slackest === null ? `${count} No thread is behind.` : `${count} Furthest behind: ${slackest.title}.`;
+    return slackest === null ? `${count} No thread is behind.` : `${count} Furthest behind: ${slackest.title}. ${lag ?? ''}`.trim();
 }
