@@ -157,11 +157,6 @@ final readonly class Fraction
         return $this->numerator === 0;
     }
 
-    public function isWhole(): bool
-    {
-        return $this->denominator === 1 || ($this->denominator instanceof BigInteger && $this->denominator->isEqualTo(1));
-    }
-
     public function isPositive(): bool
     {
         return self::zero()->isLessThan($this);

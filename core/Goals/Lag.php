@@ -53,7 +53,12 @@ final readonly class Lag
     {
         $goal = $line->kind === ContributorKind::Goal ? $plan->goals[$line->id ?? ''] ?? null : null;
         $project = $line->kind === ContributorKind::Project ? $plan->projects[$line->id ?? ''] ?? null : null;
-        $band = $goal !== null ? $rollup->figure($goal, $on)->band : ($project === null ? null : $rollup->projectFigure($project, $on)?->band);
+        $figure = match (true) {
+            $goal !== null => $rollup->figure($goal, $on),
+            $project !== null => $rollup->projectFigure($project, $on),
+            default => null,
+        };
+        $band = $figure?->band;
         $isWhole = $line->progress?->isAtLeast(Fraction::one()) ?? false;
 
         return match (true) {

@@ -53,7 +53,7 @@ return new class () extends Migration {
                     ! is_string($on) => null,
                     $entry->subject_type === 'App\\Models\\Contribution' && $entry->event === 'created'
                         => self::dateLinks((int) $logged['now']['project_id'], (int) $from, (int) $to, $on),
-                    ($logged['before']['goal_id'] ?? null) === $from => self::dateStay((int) $entry->subject_id, (int) $from, $on),
+                    (int) ($logged['before']['goal_id'] ?? 0) === (int) $from => self::dateStay((int) $entry->subject_id, (int) $from, $on),
                     default => null,
                 };
             });

@@ -159,7 +159,7 @@ it('says how likely it is to be done in time, once three weeks show how it moves
     expect($page()['forecast'])
         ->toMatchArray([
             'chance' => 'below 1%',
-            'increments' => [100, 100, 100, 100],
+            'weekByWeek' => '10, 10, 10, 10 points',
             'sentence' => 'On pace; at 10 points a week it will be reached about 21 Mar; 12 a week would make it.',
         ])
         ->and($page()['project']['gauge'])

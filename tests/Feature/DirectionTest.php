@@ -5,8 +5,10 @@ declare(strict_types=1);
 use App\Models\Area;
 use App\Models\Jot;
 use App\Models\LongTermGoal;
+use App\Models\RecurringTask;
 use App\Models\Role;
 use App\Models\Task;
+use App\Models\Visibility;
 use App\Models\Workspace;
 use Loftrin\Core\Work\ProjectState;
 use Tests\Feature\Made;
@@ -97,7 +99,10 @@ it('shows the main goals of the year and its quarters on the rail', function ():
     expect($rail['mainGoal']['title'])
         ->toBe('40 harbours')
         ->and(array_column($rail['quarters'], 'words'))
-        ->toBe(['Type approval', 'First fifteen', null, null]);
+        ->toBe(['Type approval', 'First fifteen', null, null])
+        // Direction names the same.
+        ->and(array_column($this->props('/direction/2027')['page']['quarters'], 'main'))
+        ->toBe(['Type approval', null, null, null]);
 });
 
 describe('an area', function (): void {
@@ -135,6 +140,28 @@ describe('an area', function (): void {
             'project' => $served->id,
         ])->assertSessionHasNoErrors();
         expect(Task::query()->where('title', 'Look at prices')->exists())->toBeTrue();
+    });
+
+    it('has what comes back in it in its week, until it is done', function (): void {
+        $area = Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]);
+        $weekly = RecurringTask::query()->create([
+            'title' => 'Rinse the tank',
+            'owner_id' => $this->mei->id,
+            'area_id' => $area->id,
+            'words' => 'every Monday',
+            'rule' => 'FREQ=WEEKLY',
+            'starts_on' => '2027-01-04',
+            'visibility' => Visibility::Everyone,
+        ]);
+        $piece = Made::task($this->mei, ['title' => 'Rinse the tank', 'recurring_task_id' => $weekly->id, 'planned' => '2027-W06']);
+        $titles = fn(): array => array_map(
+            fn(string $list): array => array_column($this->props("/areas/$area->id")['page'][$list], 'title'),
+            ['thisWeek', 'done'],
+        );
+
+        expect($titles())->toBe([['Rinse the tank'], []]);
+        $this->actingAs($this->mei)->put("/tasks/$piece->id/tick", ['done' => true])->assertSessionHasNoErrors();
+        expect($titles())->toBe([[], ['Rinse the tank']]);
     });
 
     it('lists the first of its tasks and says how many more there are', function (): void {

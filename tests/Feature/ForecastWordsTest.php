@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Role;
 use App\Queries\Goals\ForecastWords;
 use App\Queries\Goals\PaceWords;
 use App\Queries\Parts\Answers\Gauge;
@@ -10,6 +11,8 @@ use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Band;
 use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Forecast;
+use Loftrin\Core\Goals\MeasureKind;
+use Tests\Feature\Made;
 
 /** A forecast told on 25 November 2026. */
 function told(Forecast $forecast, string $standing = 'on pace'): string
@@ -30,6 +33,33 @@ it('joins pace and forecast in one sentence', function (): void {
         ->toStartWith('13 points behind; at 7 points')
         ->and(told($late, '1 point ahead'))
         ->toStartWith('1 point ahead; ');
+});
+
+it('speaks in the terms of its measure, and tells percentage points from points', function (): void {
+    Made::workspace();
+    $noor = Made::person(Role::Lead, 'Noor Aksoy');
+    $of = static function (string $unit, float $start, float $target) use ($noor): array {
+        $goal = Made::goal($noor, '2027', [
+            'measure' => MeasureKind::Number,
+            'unit' => $unit,
+            'start_value' => $start,
+            'target_value' => $target,
+        ]);
+        $figure = new Figure(Fraction::of(1, 2), Fraction::of(3, 5), Band::Behind);
+        $gauge = Gauge::ofGoal($goal, $figure, Day::of('2027-06-01'));
+        $forecast = new Forecast([0, 100, 50], 0.2, Day::of('2027-12-10'), remaining: 500, weeksLeft: 5);
+
+        return [$gauge->standing, ForecastWords::weekByWeek($forecast, $gauge->own), $gauge->spoken];
+    };
+
+    expect($of('harbours', 0, 40))
+        ->toBe(['4 harbours behind', '0, 4, 2 harbours', '50 per cent, expected 60, 4 harbours behind'])
+        ->and($of('€', 42000, 75000))
+        ->toBe(['€3,300 behind', '€0, €3,300, €1,650', '50 per cent, expected 60, €3,300 behind'])
+        ->and($of('%', 7.5, 3)[0])
+        ->toBe('0.5 percentage points behind')
+        ->and($of('%', 7.5, 3)[1])
+        ->toBe('0, 0.45, 0.23 percentage points');
 });
 
 it('says what it would need only where that is more than it does', function (): void {

@@ -40,6 +40,20 @@ it('keeps what carries a goal, what it rests on and what is left undone for it',
     expect(($this->parts)()['mayChange'])->toBeFalse();
 });
 
+it('takes the hours of a main effort from its line', function (): void {
+    $id = $this->goal->id;
+    $this->post("/goals/$id/main-efforts", ['title' => 'Every tide, 6 h a week'])->assertSessionHasNoErrors();
+    $this->post("/goals/$id/main-efforts", ['title' => 'Test the 24 h battery'])->assertSessionHasNoErrors();
+    [$tide, $battery] = ($this->parts)()['efforts'];
+    expect($tide)
+        ->toMatchArray(['title' => 'Every tide', 'hours' => '6'])
+        ->and($battery)
+        ->toMatchArray(['title' => 'Test the 24 h battery', 'hours' => null]);
+
+    $this->put("/main-efforts/{$tide['id']}", ['title' => 'Every tide, 2,5 h per week', 'hours' => '6'])->assertSessionHasNoErrors();
+    expect(($this->parts)()['efforts'][0])->toMatchArray(['title' => 'Every tide', 'hours' => '2.5']);
+});
+
 it('says when an assumption is to be tested, and keeps what was seen', function (): void {
     $this->post("/goals/{$this->goal->id}/assumptions", ['title' => 'One tide is enough', 'testOn' => '2027-02-10']);
     $assumption = Assumption::query()->firstOrFail();

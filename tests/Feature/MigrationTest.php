@@ -4,43 +4,16 @@ declare(strict_types=1);
 
 use App\Models\Dependency;
 use App\Models\RecurringTask;
-use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-
-/** A database of its own with all migrations but those from a certain one on. */
-function migratedUpTo(string $last): void
-{
-    config([
-        'database.connections.older' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '', 'foreign_key_constraints' => true],
-    ]);
-    $paths = array_filter(
-        glob(database_path('migrations/*.php')) ?: [],
-        static fn(string $path): bool => strcmp(basename($path), $last) < 0,
-    );
-    Artisan::call('migrate', ['--database' => 'older', '--path' => array_values($paths), '--realpath' => true, '--force' => true]);
-}
-
-/** @param array<string, mixed> $time */
-function somebody(ConnectionInterface $old, array $time): int
-{
-    return $old->table('people')->insertGetId([
-        'name' => 'Mei',
-        'initials' => 'MT',
-        'email' => 'mei@saltglass.example',
-        'password' => 'x',
-        'role' => 'lead',
-        'weekly_hours' => 40,
-        ...$time,
-    ]);
-}
+use Tests\Feature\Older;
 
 it('keeps what is stored and logged when tables and columns take other names', function (): void {
-    migratedUpTo('2026_11_27_000005');
+    Older::upTo('2026_11_27_000005');
     $old = DB::connection('older');
     $time = ['created_at' => now(), 'updated_at' => now()];
-    $person = somebody($old, $time);
+    $person = Older::somebody($old, $time);
     $circle = $old->table('circles')->insertGetId(['name' => 'Crew', ...$time]);
     $old->table('memberships')->insert(['circle_id' => $circle, 'person_id' => $person, ...$time]);
     $routine = $old->table('routines')->insertGetId([
@@ -88,7 +61,7 @@ it('keeps what is stored and logged when tables and columns take other names', f
 });
 
 it('ends with the same tables, columns and references whether it began empty or with data', function (): void {
-    migratedUpTo('2026_11_27_000005');
+    Older::upTo('2026_11_27_000005');
     Artisan::call('migrate', ['--database' => 'older', '--force' => true]);
     $shape = static fn(string $connection): array => array_map(
         static fn(string $table): array => [
@@ -110,10 +83,10 @@ it('ends with the same tables, columns and references whether it began empty or 
 })->skip(fn(): bool => DB::getDriverName() !== 'sqlite', 'SQLite only');
 
 it('keeps the charter and what issues should end in', function (): void {
-    migratedUpTo('2026_11_27_000006');
+    Older::upTo('2026_11_27_000006');
     $old = DB::connection('older');
     $time = ['created_at' => now(), 'updated_at' => now()];
-    $person = somebody($old, $time);
+    $person = Older::somebody($old, $time);
     $project = $old->table('projects')->insertGetId([
         'title' => 'Moorings',
         'owner_id' => $person,
@@ -163,10 +136,10 @@ it('keeps the charter and what issues should end in', function (): void {
 });
 
 it('brings what carried a quarter to its goals', function (): void {
-    migratedUpTo('2026_11_27_000008');
+    Older::upTo('2026_11_27_000008');
     $old = DB::connection('older');
     $time = ['created_at' => '2027-01-04 08:00:00', 'updated_at' => '2027-01-04 08:00:00'];
-    $person = somebody($old, $time);
+    $person = Older::somebody($old, $time);
     $goal = fn(string $title, bool $isMain): int => $old->table('goals')->insertGetId([
         'title' => $title,
         'scope' => 'company',
@@ -232,10 +205,10 @@ it('brings what carried a quarter to its goals', function (): void {
 });
 
 it('keeps dependencies, checks, notifications and saved lists under their new names', function (): void {
-    migratedUpTo('2026_11_27_000010');
+    Older::upTo('2026_11_27_000010');
     $old = DB::connection('older');
     $time = ['created_at' => '2027-01-04 08:00:00', 'updated_at' => '2027-01-04 08:00:00'];
-    $person = somebody($old, [...$time, 'set_aside_on' => '2027-02-01']);
+    $person = Older::somebody($old, [...$time, 'set_aside_on' => '2027-02-01']);
     $task = fn(string $title, array $more = []): int => $old->table('tasks')->insertGetId([
         'title' => $title,
         'owner_id' => $person,
@@ -311,7 +284,7 @@ it('keeps dependencies, checks, notifications and saved lists under their new na
 });
 
 it('makes the opening round of a recurring meeting a setting of its own', function (): void {
-    migratedUpTo('2026_11_27_000011');
+    Older::upTo('2026_11_27_000011');
     $old = DB::connection('older');
     $time = ['created_at' => now(), 'updated_at' => now()];
     $series = fn(string $title): int => $old->table('series')->insertGetId([
@@ -357,10 +330,10 @@ it('makes the opening round of a recurring meeting a setting of its own', functi
 });
 
 it('makes of a reminder something that comes back to the tray', function (): void {
-    migratedUpTo('2026_11_27_000016');
+    Older::upTo('2026_11_27_000016');
     $old = DB::connection('older');
     $time = ['created_at' => '2027-02-01 08:00:00', 'updated_at' => '2027-02-01 08:00:00'];
-    $person = somebody($old, $time);
+    $person = Older::somebody($old, $time);
     $reminder = ['person_id' => $person, 'kind' => 'ask', ...$time];
     $old->table('reminders')->insert([...$reminder, 'words' => 'Renew the lease?', 'on' => '2027-03-01', 'at' => '09:30']);
     $old->table('reminders')->insert([...$reminder, 'words' => 'Seen', 'on' => '2027-02-02', 'settled_on' => '2027-02-03']);
@@ -383,11 +356,11 @@ it('makes of a reminder something that comes back to the tray', function (): voi
 });
 
 it('says of weeks that were kept before more was worked out what is not known of them', function (): void {
-    migratedUpTo('2026_11_28_000007');
+    Older::upTo('2026_11_28_000007');
     $old = DB::connection('older');
     $time = ['created_at' => now(), 'updated_at' => now()];
     $keep = fn(string $period, ?array $facts): int => $old->table('reviews')->insertGetId([
-        'person_id' => $old->table('people')->value('id') ?? somebody($old, $time),
+        'person_id' => $old->table('people')->value('id') ?? Older::somebody($old, $time),
         'period' => $period,
         'held_at' => $facts === null ? null : now(),
         'facts' => $facts === null ? null : json_encode($facts),

@@ -85,16 +85,36 @@ final readonly class ForecastWords
         return $day->format($day->year() === $on->year() ? 'j M' : 'j M Y');
     }
 
-    /** What a week adds, in the measure's own terms; in points where it is a share. */
-    public static function amount(float $thousandths, ?OwnTerms $own): string
+    /** What the recent weeks added, oldest first: "0, 2, 1 harbours"; null where there is none yet. */
+    public static function weekByWeek(Forecast $forecast, ?OwnTerms $own): ?string
     {
-        $points = self::points($thousandths);
-
-        return $own?->part(Fraction::of((int) round($thousandths * 100), 100_000)) ?? ($points === '1' ? '1 point' : "$points points");
+        return $forecast->increments === [] ? null : self::amounts($forecast->increments, $own);
     }
 
-    private static function points(float $thousandths): string
+    /** What a week adds, in the measure's own terms; in points where it is a share. */
+    private static function amount(float $thousandths, ?OwnTerms $own): string
     {
-        return (string) preg_replace('/\.0$/', '', number_format($thousandths / 10, 1));
+        return self::amounts([$thousandths], $own);
+    }
+
+    /** @param non-empty-list<float|int> $thousandths */
+    private static function amounts(array $thousandths, ?OwnTerms $own): string
+    {
+        if ($own !== null) {
+            $share = static fn(float|int $one): Fraction => Fraction::of((int) round($one * 100), 100_000);
+
+            return $own->parts(array_map($share, $thousandths));
+        }
+
+        $points = implode(', ', array_map(self::points(...), $thousandths));
+
+        return $points === '1' ? '1 point' : "$points points";
+    }
+
+    private static function points(float|int $thousandths): string
+    {
+        $plain = (string) preg_replace('/\.0$/', '', number_format(abs($thousandths) / 10, 1));
+
+        return ($thousandths < 0 && $plain !== '0' ? '−' : '').$plain;
     }
 }

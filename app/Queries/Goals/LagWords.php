@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Goal;
+use Illuminate\Support\Arr;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\ContributorKind;
@@ -46,7 +47,7 @@ final readonly class LagWords
 
         return $why === []
             ? 'None of its parts is behind; together they have not come far enough for this day.'
-            : 'None of its parts is behind, but '.implode(', ', $why).'.';
+            : 'None of its parts is behind, but '.implode('; ', $why).'.';
     }
 
     /** @param list<Contributor> $lines */
@@ -61,7 +62,7 @@ final readonly class LagWords
         $names = array_map($this->name(...), array_slice($lines, 0, self::NAMED));
         $others = count($lines) - count($names);
 
-        return implode(', ', $names).($others > 0 ? " and $others more" : '');
+        return Arr::join([...$names, ...$others > 0 ? ["$others more"] : []], ', ', ' and ');
     }
 
     private function name(Contributor $line): string

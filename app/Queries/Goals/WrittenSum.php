@@ -198,8 +198,9 @@ final readonly class WrittenSum
             $tally->tasks === 0 => 'no tasks yet',
             $project->weighing === Weighing::Effort => "by effort, $tally->tasks tasks$left",
             $line->from !== null => self::counted($tally->done).' of '.self::counted($tally->total)." tasks$left",
-            $tally->done->isWhole() => self::counted($tally->done)." of $tally->tasks tasks",
-            default => self::counted($tally->done)." of $tally->tasks tasks, with the steps done of open ones",
+            str_contains(self::counted($tally->done), '.')
+                => self::counted($tally->done)." of $tally->tasks tasks, with the steps done of open ones",
+            default => self::counted($tally->done)." of $tally->tasks tasks",
         };
     }
 

@@ -33,14 +33,12 @@ use App\Queries\Projects\Answers\FieldEntry;
 use App\Queries\Projects\Answers\MilestoneRow;
 use App\Queries\Projects\Answers\PlanLineRow;
 use App\Queries\Projects\Answers\ProjectView;
-use App\Queries\Projects\Answers\RegisterRow;
 use App\Queries\Projects\Answers\StageRow;
 use App\Queries\Week\RecurringTasksPage;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Template\Change;
-use Loftrin\Core\Work\Weighing;
 
 final readonly class ProjectPage
 {
@@ -113,8 +111,8 @@ final readonly class ProjectPage
                 $row,
                 array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside())),
             ),
-            sum: $this->sum($project, $register),
-            countsAlso: self::countsAlso($project, $work->inScope()),
+            sum: SumWords::of($project->weighing, $register),
+            countsAlso: SumWords::also($project->weighing, $work->inScope()),
             forecast: ForecastView::of($forecast, $register->gauge, $today),
             people: PersonTag::all(),
             lastIsDone: $project->last_is_done,
@@ -232,34 +230,5 @@ final readonly class ProjectPage
         $older = array_slice($done, self::DONE_SHOWN, preserve_keys: true);
 
         return new StageRow($stage?->id, $stage?->name, array_map($row, array_values(array_diff_key($tasks, $older))), count($older));
-    }
-
-    /**
-     * Why the share is another than that of the tasks done.
-     *
-     * @param list<ListedTask> $tasks
-     */
-    private static function countsAlso(Project $project, array $tasks): ?string
-    {
-        $isBegun = static fn(ListedTask $task): bool => $task->done_on === null && $task->stepsDone > 0;
-
-        return match (true) {
-            $project->weighing === Weighing::Effort => 'by estimated time',
-            array_filter($tasks, $isBegun) !== [] => 'with the steps done of open tasks',
-            default => null,
-        };
-    }
-
-    private function sum(Project $project, RegisterRow $row): string
-    {
-        $done = $row->tasks - $row->open;
-
-        return match (true) {
-            $row->tasks === 0 => 'Nothing to measure until there is a task.',
-            $project->weighing === Weighing::Effort
-                => "$done of $row->tasks tasks done, each counting by its estimated time; one without an estimate ".
-                'counts as the median of the others.',
-            default => "$done of $row->tasks tasks done, each counting the same; one with steps counts by the share of steps done.",
-        };
     }
 }

@@ -12,7 +12,7 @@ interface Day {
     tasks: TaskRow[];
 }
 
-/** Meetings, appointments and tasks with a time of their own in one order, by time; a meeting that runs stands first. */
+/** Meetings, appointments and tasks with a time of their own in one order, by time. */
 export function timedOf({ meetings, appointments, tasks }: Day): Timed[] {
     const lines: Timed[] = [
         ...meetings.map((meeting) => {
@@ -31,7 +31,13 @@ export function timedOf({ meetings, appointments, tasks }: Day): Timed[] {
                 : [{ kind: 'task' as const, at: task.plannedAt, minutes: task.minutes ?? 0, key: `task ${String(task.id)}`, task }],
         ),
     ];
+
+    return lines.sort((a, b) => a.at.localeCompare(b.at));
+}
+
+/** The same for today, where the meeting that one should be in stands before all else. */
+export function runningFirst(lines: Timed[]): Timed[] {
     const isRunning = (line: Timed) => line.kind === 'meeting' && line.meeting.state === 'running';
 
-    return lines.sort((a, b) => Number(isRunning(b)) - Number(isRunning(a)) || a.at.localeCompare(b.at));
+    return [...lines.filter(isRunning), ...lines.filter((line) => !isRunning(line))];
 }

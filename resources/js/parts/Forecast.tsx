@@ -13,9 +13,9 @@ export function Forecast({ forecast }: { forecast: ForecastView }) {
                 {forecast.safeOn !== null && `Almost certain by ${forecast.safeOn}. `}
                 {forecast.growth}
             </p>
-            {forecast.increments.length > 0 && (
+            {forecast.weekByWeek !== null && (
                 <p className="text-xs text-ink-2">
-                    Week by week: <span className="font-mono">{forecast.increments.join(', ')}</span>
+                    Week by week: <span className="font-mono">{forecast.weekByWeek}</span>
                 </p>
             )}
         </>

@@ -19,7 +19,8 @@ const days = Array.from({ length: 7 }, (_, at) => ({
     free: at === 3 ? -90 : 120,
 })) as WeekDay[];
 const week = { ...rail().year, name: '2027-W06', words: 'Week 6', first: '2027-02-08', last: '2027-02-14', next: '2027-W07' };
-const page = (noDay: TaskRow[], offered: TaskRow[] = []) => ({ week, days, noDay, offered }) as unknown as WeekView;
+const page = (noDay: TaskRow[], offered: TaskRow[] = [], due: TaskRow[] = []) =>
+    ({ week, days, noDay, offered, due }) as unknown as WeekView;
 const ahead = { week: { ...week, name: '2027-W07', words: 'Week 7', next: '2027-W08' }, days } as unknown as AheadWeek;
 
 beforeEach(() => {
@@ -40,9 +41,10 @@ describe('what has no day yet', () => {
                     task({ id: 7, planned: '2027-W07' }),
                 ],
                 [task({ id: 8, planned: '2027-02' }), task({ id: 9, planned: '2027' }), task({ id: 10 })],
+                [task({ id: 11 }), task({ id: 12, planned: '2027-W07' }), task({ id: 13, planned: '2027-02-10' })],
             ),
         );
-        expect(found.map(({ id }) => id)).toEqual([3, 2, 1, 8, 9]);
+        expect(found.map(({ id }) => id)).toEqual([3, 2, 1, 8, 9, 11]);
     });
 
     const queue = (...tasks: TaskRow[]) => {

@@ -38,7 +38,8 @@ const row = (name: string) =>
 
 describe('who has how much', () => {
     it('says what is free and what is over, and how many meetings lie across protected hours', () => {
-        render(<People page={people({ people: [person({ hours: [cell(), cell({ week: '2027-W07', planned: 1500, against: 2 })] })] })} />);
+        const full = cell({ week: '2027-W07', planned: 1500, free: -300, against: 2 });
+        render(<People page={people({ people: [person({ hours: [cell(), full] })] })} />);
         const [free, over] = screen.getAllByRole('link', { name: /free|over/ });
         expect(free?.textContent).toBe('5 h free');
         expect(over?.textContent).toBe('5 h over2 across protected hours');

@@ -121,7 +121,7 @@ describe('a pass of planning', () => {
         expect(screen.getByText(', the main goal')).toBeTruthy();
         await press('To the shelf of Q3: 40 harbours');
         expect((await server.last()).data).toEqual({
-            ...{ result: 'dropped', then: 'shelve', line: 'Did not fit into Q2.', returnOn: '2027-07-01' },
+            ...{ result: 'stopped', rest: 'shelved', line: 'Did not fit into Q2.', returnOn: '2027-07-01' },
         });
     });
 

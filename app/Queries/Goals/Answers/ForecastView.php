@@ -15,14 +15,14 @@ final readonly class ForecastView implements Props
     /**
      * @param string $sentence where it stands, what it moves, where that leads
      * @param string $chance of being reached in time: "62%", "below 1%"
-     * @param list<string> $increments of the recent weeks, oldest first: in the measure's own terms, or in points
+     * @param ?string $weekByWeek what the recent weeks added, oldest first: in the measure's own terms, or in points
      * @param ?string $growth how much the work itself grew in these weeks
      * @param ?string $safeOn by when it is almost certain
      */
     public function __construct(
         public string $sentence,
         public string $chance,
-        public array $increments,
+        public ?string $weekByWeek,
         public ?string $growth,
         public ?string $safeOn,
     ) {
@@ -36,10 +36,7 @@ final readonly class ForecastView implements Props
             : new self(
                 ForecastWords::sentence($forecast, $gauge, $on),
                 ForecastWords::chance($forecast),
-                array_map(
-                    static fn(int $moved): string => ($moved < 0 ? '−' : '').ForecastWords::amount(abs($moved), $gauge->own),
-                    $forecast->increments,
-                ),
+                ForecastWords::weekByWeek($forecast, $gauge->own),
                 ForecastWords::growth($forecast),
                 $forecast->safeOn === null ? null : ForecastWords::date($forecast->safeOn, $on),
             );

@@ -47,10 +47,17 @@ final readonly class OwnTerms implements Props
         return $this->length(abs(round($this->at($progress), $this->decimals) - round($this->at($expected), $this->decimals)));
     }
 
-    /** A part of the way, as of a week: "1.8 harbours". */
-    public function part(Fraction $share): string
+    /**
+     * Parts of the way, as of a week each: "1.8 harbours", "0, 2, 1 harbours", "€1,200, −€300".
+     *
+     * @param non-empty-list<Fraction> $shares
+     */
+    public function parts(array $shares): string
     {
-        return $this->length(abs($this->target - $this->start) * abs($share->rounded(6)), $this->decimals + 1);
+        $way = abs($this->target - $this->start);
+        $lengths = array_map(fn(Fraction $share): string => $this->sized($way * $share->rounded(6), $this->decimals + 1), $shares);
+
+        return $this->named(implode(', ', $lengths));
     }
 
     private function at(Fraction $share): float
@@ -58,16 +65,27 @@ final readonly class OwnTerms implements Props
         return $this->start + ($this->target - $this->start) * $share->rounded(6);
     }
 
-    private function length(float $length, ?int $decimals = null): string
+    private function length(float $length): string
     {
-        $plain = number_format($length, $decimals ?? $this->decimals, '.', ',');
-        $plain = str_contains($plain, '.') ? rtrim(rtrim($plain, '0'), '.') : $plain;
+        return $this->named($this->sized($length, $this->decimals));
+    }
 
+    /** With a sign of money, if that is what it is. */
+    private function sized(float $length, int $decimals): string
+    {
+        $plain = number_format(abs($length), $decimals, '.', ',');
+        $plain = str_contains($plain, '.') ? rtrim(rtrim($plain, '0'), '.') : $plain;
+        $sign = $length < 0 && $plain !== '0' ? '−' : '';
+
+        return $sign.(in_array($this->unit, ['€', '$', '£'], true) ? $this->unit : '').$plain;
+    }
+
+    private function named(string $sizes): string
+    {
         return match ($this->unit) {
-            null, '' => $plain,
-            '€', '$', '£' => $this->unit.$plain,
-            '%' => $plain === '1' ? '1 percentage point' : "$plain percentage points",
-            default => "$plain $this->unit",
+            null, '', '€', '$', '£' => $sizes,
+            '%' => $sizes === '1' ? '1 percentage point' : "$sizes percentage points",
+            default => "$sizes $this->unit",
         };
     }
 }

@@ -32,7 +32,9 @@ export default function Direction({ page }: { page: DirectionView }) {
                                 <span className="font-mono text-ink-2">{quarter.period.words}</span>
                                 <div className="min-w-0">
                                     <PeriodWords line={quarter} name="line" mayChange={page.mayChange} />
-                                    {quarter.main !== null && <p className="text-xs text-ink-2">Main goal: {quarter.main}</p>}
+                                    {quarter.main !== null && quarter.main !== quarter.words && (
+                                        <p className="text-xs text-ink-2">Main goal: {quarter.main}</p>
+                                    )}
                                 </div>
                                 <Link href={route('planning', quarter.period.name)} className="link text-sm">
                                     Plan {quarter.period.words}

@@ -21,6 +21,13 @@ const kinds: Record<string, string> = {
     session: 'focus session',
 };
 
+/** A name ends where the next one begins, when two lie across each other. */
+function labelOf(part: RulerPart, planned: RulerPart[]): RulerPart {
+    const next = Math.min(...planned.filter((other) => other.from > part.from).map((other) => other.from));
+
+    return { ...part, until: Math.min(part.until, next) };
+}
+
 /** The hours of a day to scale: above the line as planned, below it as they went. */
 export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: ProtectedHoursRow[] }) {
     const whole = hours.until - hours.from;
@@ -49,7 +56,7 @@ export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: Protect
                         <span
                             key={`${String(part.from)} ${String(place)}`}
                             className="absolute truncate pr-1 text-xs text-ink-2"
-                            style={{ left: at(part.from), width: width(part) }}
+                            style={{ left: at(part.from), width: width(labelOf(part, hours.planned)) }}
                         >
                             {part.title}
                         </span>

@@ -5,7 +5,7 @@ import { Section } from '../Section';
 import { TaskLine } from '../TaskLine';
 import { AppointmentForm } from './AppointmentForm';
 import type { AppointmentRow, Occurrence, TaskRow } from '../../generated/props';
-import { type Timed, timedOf } from '../../lib/timed';
+import { runningFirst, type Timed, timedOf } from '../../lib/timed';
 import { DialogButton } from '../../ui/DialogButton';
 
 interface Props {
@@ -18,7 +18,7 @@ interface Props {
 
 /** What has its time on the day, in one order: meetings, appointments of one's own, tasks. */
 export function InTime({ on, meetings, appointments, tasks }: Props) {
-    const lines = timedOf({ meetings, appointments, tasks });
+    const lines = runningFirst(timedOf({ meetings, appointments, tasks }));
 
     return (
         <Section
