@@ -40,7 +40,7 @@ test('a refused goal keeps what was typed', async ({ page }) => {
     await page.goto('/goals/new');
     await page.getByLabel('What should be true by the end?').fill('Same as before');
     await choose(page.getByLabel('Measured by'), 'A number going up or down');
-    await page.getByLabel('From').fill('5');
+    await page.getByLabel('From', { exact: true }).fill('5');
     await page.getByLabel('To', { exact: true }).fill('5');
     await page.getByRole('button', { name: 'Add goal' }).click();
 

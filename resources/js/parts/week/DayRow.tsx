@@ -32,7 +32,7 @@ export function Row({ label, hint, isNow = false, children }: RowProps) {
             )}
         >
             <div className="pt-1 max-md:flex max-md:items-baseline max-md:gap-3">
-                {label}
+                <div className="flex-none">{label}</div>
                 {hint !== undefined && <div className="text-xs text-ink-2">{hint}</div>}
             </div>
             <div className="min-w-0">{children}</div>
