@@ -222,3 +222,74 @@ it('adds up hours by goal, area, effort, person and week to the whole of any spa
             ->toEqual($whole);
     }
 })->with(range(1, 6));
+
+/** Each goal's figure and its lines as of a day: as stored, and as the exported plan computes to. */
+function storedAndExported(string $on): array
+{
+    app()->forgetScopedInstances();
+    $stored = StoredPlan::ofYear(test()->workspace, null, test()->workspace->calendar()->period('2027'));
+    $computed = Plans::computeJson(json_encode(app(PlanExport::class)->of(), JSON_THROW_ON_ERROR), $on)['goals'];
+    $both = [[], []];
+
+    foreach ($stored->goals() as $goal) {
+        $figure = $stored->figure($goal, Day::of($on));
+        $lines = $stored->rollup->contributors($stored->core($goal), Day::of($on));
+        $both[0]["g$goal->id"] = [
+            $figure->progress?->rounded(),
+            $figure->expected?->rounded(),
+            $figure->band->value,
+            array_map(static fn($line): array => [$line->kind->value, $line->points()->rounded(), $line->leftOut?->value], $lines),
+        ];
+    }
+
+    foreach ($computed as $id => $goal) {
+        $both[1][$id] = [
+            $goal['progress'],
+            $goal['expected'],
+            $goal['band'],
+            array_map(static fn(array $line): array => [$line['kind'], $line['points'], $line['left_out']], $goal['contributors'] ?? []),
+        ];
+    }
+
+    ksort($both[0]);
+    ksort($both[1]);
+
+    return $both;
+}
+
+it('is exported as it is stored after one closing upon another, as of any day', function (int $seed): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    randomQuarter($chance);
+
+    foreach (['2027-Q1' => '2027-03-30', '2027-Q2' => '2027-06-29', '2027-Q3' => '2027-09-28'] as $quarter => $on) {
+        Made::later($on);
+        $this->actingAs($this->lead);
+
+        foreach (Task::query()->whereNull('done_on')->get() as $task) {
+            $chance->getInt(1, 4) === 1 && $task->update(['done_on' => (string) Day::of($on)->plus(-$chance->getInt(0, 40))]);
+        }
+
+        $closing = [];
+        $stored = StoredPlan::ofYear($this->workspace, null, $this->workspace->calendar()->period('2027'));
+
+        foreach (Goal::query()->where('period', $quarter)->whereNull('closed_on')->orderBy('id')->get() as $goal) {
+            $isReached = $stored->figure($goal, Day::of($on))->progress?->isAtLeast(Fraction::one()) ?? false;
+            $closing[$goal->id] = match ($isReached ? 2 : $chance->getInt(0, 5)) {
+                0 => ['result' => 'not_met', 'rest' => 'split', 'titles' => "One of $goal->id\nTwo of $goal->id", 'parent' => 'none'],
+                1 => ['result' => 'stopped', 'rest' => 'dropped', 'line' => 'Not any more.'],
+                2 => ['result' => 'met'],
+                default => ['result' => 'in_part', 'rest' => 'carried', 'parent' => 'none'],
+            };
+        }
+
+        $this->post("/closing/$quarter", ['goals' => $closing])->assertSessionHasNoErrors();
+    }
+
+    Made::later('2027-11-15');
+
+    foreach (range(1, 12) as $_) {
+        $on = (string) Day::of('2027-01-04')->plus($chance->getInt(0, 314));
+        [$stored, $exported] = storedAndExported($on);
+        expect($stored)->toEqual($exported, "as of $on");
+    }
+})->with(range(1, 4));

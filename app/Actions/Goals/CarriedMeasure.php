@@ -43,7 +43,7 @@ final readonly class CarriedMeasure
         $reading = $figure->reading?->value;
 
         if (! $isPart && $figure->isComplete($goal->measure)) {
-            throw new RefusedChange('rest', "The target of “{$goal->title}” is reached: nothing is left to carry over.");
+            throw new RefusedChange('rest', 'Its target is reached: nothing is left to carry over.');
         }
 
         return match (true) {

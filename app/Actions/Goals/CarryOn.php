@@ -75,7 +75,7 @@ final readonly class CarryOn
             $draft->parentIsSaid => self::chosen($draft->parent),
             default => throw new RefusedChange(
                 'parent',
-                "“{$goal->title}” is carried on beyond “{$parent->title}”. Choose the goal that it contributes to then, or none.",
+                "“{$parent->title}”, to which it contributes, ends before. Choose the goal that it contributes to then, or none.",
             ),
         };
     }
