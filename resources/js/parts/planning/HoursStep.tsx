@@ -20,7 +20,7 @@ export function HoursStep({ page }: { page: PlanningView }) {
                         : 'What is estimated fits'
                     : `${over.map((row) => row.person.name).join(', ')}: over`
             }
-            aside="Open tasks planned or due in this period, directly or through their project, against the hours that are left."
+            aside="Open tasks planned or due in this period, and what main efforts take besides, against the hours that are left."
         >
             {unknown !== '' && <p className="mb-2 font-semibold">{unknown}</p>}
             <table className="w-full">
