@@ -36,17 +36,22 @@ final readonly class DatePieces
 
         $due = fn(string $words, Day $day): Piece => new Piece(PieceKind::Due, $words, (string) $day);
         // A day ends with its work.
-        $close = '(?:eod|cob|close of business|end of (?:the )?day)';
+        $close = '(?:eod|cob|close of business|end of (?:the )?day|eow|eom)';
         $this->take(
             "\b(?:due (?:on |by |in )?|by |deadline |no later than |not later than )(?:$close (?:on )?)?($any|$month|$close\b)",
             $due,
         );
+        $this->take("\beod (?:on )?($any)", $due);
+        $this->take("\b(eod|eow|eom)$end", $due);
+        $this->take('\bwithin ((?:'.DateWords::COUNT.') (?:'.DateWords::UNITS.')s?)\b', $due);
         $this->take("\bbefore ($any|$month)", fn(string $words, Day $day): Piece => $due($words, $day->plus(-1)), isStart: true);
         $this->planned("\bon ($any)");
         $this->planned("\bfor ($any)$end");
         $this->planned("\bin ($month)$end");
         $this->planned("\b($clear)");
         $this->planned(Line::BEGIN."($any)$end");
+        // "3/4 14:30": beside a time it is no fraction.
+        $this->planned('(?<![\d\/])(\d{1,2}\/\d{1,2})(?=\s*\x{FFFC})');
         // "call Elif Friday": at the end of a clause a weekday can only be a time.
         $this->planned('(?<=\w )((?:'.WrittenDate::WEEKDAYS.')day|'.WrittenDate::WEEKDAYS.")$end");
     }

@@ -15,11 +15,11 @@ use Loftrin\Core\Calendar\RhythmTerms;
  */
 final readonly class DateWords
 {
-    private const UNITS = 'day|week|month|quarter|year|working day|fortnight';
+    public const UNITS = 'day|week|month|quarter|year|working day|fortnight';
 
     private const PART = ' (?:morning|afternoon|evening|night)';
 
-    private const COUNT = '\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+    public const COUNT = '\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
 
     public function __construct(private Calendar $calendar, private Day $today)
     {
@@ -33,7 +33,7 @@ final readonly class DateWords
 
         return implode('|', [
             '(?:the )?day after tomorrow',
-            "(?:today|tomorrow)(?:$part)?|tonight|this(?:$part)",
+            "(?:today|tomorrow|tmrw|tmr)(?:$part)?|tonight|this(?:$part)",
             "(?:$days) week(?![\w-])",
             "(?:this|next|coming) (?:$days)(?:$part)?",
             "(?:$days)$part",
@@ -45,10 +45,12 @@ final readonly class DateWords
             '(?:the )?end of (?:the |this |next )?(?:week|month|quarter|year)',
             "(?:the )?end of (?:$months)",
             "(?:(?:$days),? )?(?:the )?(?<![\d–-])\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:$months)(?:,? \d{4})?",
-            "(?:$months) \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?(?! ?(?:%|h|min|st|x)\b)",
+            // "we may 2 of us": the month has a capital letter, or nobody before it who may.
+            "(?<!\bi )(?<!\bwe )(?<!\byou )(?<!\bthey )(?<!\bit )(?<!\bhe )(?<!\bshe )(?:$months) \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?".
+                '(?! ?(?:%|h|min|st|x)\b)',
             '\d{4}-\d{2}-\d{2}',
-            '\d{1,2}\. ?\d{1,2}\.(?: ?\d{4})?',
-            '\d{1,2}/\d{1,2}/\d{4}',
+            '\d{1,2}\. ?\d{1,2}\.(?: ?\d{4}|\d{2}(?![\d.]))?',
+            '\d{1,2}/\d{1,2}/(?:\d{4}|\d{2}(?![\d/]))',
         ]);
     }
 
@@ -81,7 +83,9 @@ final readonly class DateWords
         return match (true) {
             in_array($said, ['today', 'tonight', 'this', 'eod', 'cob', 'close of business', 'end of day', 'end of the day'], true)
                 => $this->today,
-            $said === 'tomorrow' => $this->today->plus(1),
+            in_array($said, ['tomorrow', 'tmrw', 'tmr'], true) => $this->today->plus(1),
+            $said === 'eow' => $this->read('end of the week'),
+            $said === 'eom' => $this->read('end of the month'),
             $said === 'day after tomorrow' => $this->today->plus(2),
             default => $this->ofWeek($said) ??
                 ($this->counted($said) ?? ($this->periods()->read($said) ?? (new WrittenDate($this->today))->read($said))),

@@ -43,7 +43,18 @@ final readonly class JotReader
         $this->purpose($line);
         $title = $line->title();
 
-        return $title === '' ? new Understood($line->text, []) : new Understood($title, $line->pieces());
+        if ($title !== '') {
+            return new Understood($title, $line->pieces());
+        }
+
+        foreach ($line->pieces() as $piece) {
+            // "waiting for Sam, follow up on Monday" is all that there is to say.
+            if ($piece->kind === PieceKind::WaitingFor && $piece->names !== []) {
+                return new Understood(trim($piece->words), $line->pieces());
+            }
+        }
+
+        return new Understood($line->text, []);
     }
 
     /** "every second Thursday", "monthly", "three weeks after it is done": as many words as say a rhythm. */
@@ -71,9 +82,14 @@ final readonly class JotReader
             fn(array $found): ?Piece => $this->longestRhythm(trim($found[0])),
         );
         // In the middle of a sentence only where it says that it comes again: "of the month" can be once.
+        $place = '(?:first|second|third|fourth|last|'.WrittenDate::ORDINAL.')';
         $line->take(
-            "\bon the (?:first|second|third|fourth|last) (?:working day|$word) of (?:every|each) (?:month|quarter|year)$end",
-            fn(array $found): ?Piece => $this->longestRhythm($found[0]),
+            "(?:\bdue )?(\b(?:on )?(?:the )?$place(?: working day| $word)? of (?:every|each) (?:month|quarter|year)(?![\w-]))",
+            function (array $found): ?Piece {
+                $rhythm = $this->longestRhythm($found[1]);
+
+                return $rhythm?->words === $found[1] ? new Piece(PieceKind::Rhythm, $found[0], $rhythm->value) : null;
+            },
         );
 
         foreach ($patterns as $pattern) {
@@ -134,9 +150,15 @@ final readonly class JotReader
         });
     }
 
-    /** ", to Elif" hands it over, ", with Elif" asks for help: after a comma alone, so that "write to Elif" stays what it is. */
+    /** "to Elif: …" and ", to Elif" hand it over, ", with Elif" asks for help: after a comma alone, so that "write to Elif" stays what it is. */
     private function owners(Line $line): void
     {
+        $line->take('^to ([^,;:\x{FFFC}]+?):\s+', function (array $found): ?Piece {
+            $people = $this->names->meaning($found[1], NameKind::Person);
+
+            return $people === [] ? null : new Piece(PieceKind::Owner, $found[0], '', $people);
+        });
+
         foreach (['to' => PieceKind::Owner, 'with' => PieceKind::With] as $word => $kind) {
             $line->take('(?<=[,;\x{FFFC}]|[,;\x{FFFC}]\s)'.$word.' ([^,;\x{FFFC}]+?)'.Line::END, function (array $found) use (
                 $kind,

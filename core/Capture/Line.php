@@ -47,10 +47,20 @@ final class Line
             $from = $at + max(1, strlen($match));
             $piece = $read(array_map(static fn(array $group): string => $group[0], array_values($found)));
 
-            if ($piece !== null && $this->claim($piece, $at)) {
+            if ($piece !== null && ! $this->isHedged($piece, $at) && $this->claim($piece, $at)) {
                 $from = 0;
             }
         }
+    }
+
+    private function isHedged(Piece $piece, int $at): bool
+    {
+        return Hedges::hold(
+            $piece->kind,
+            substr($this->left, 0, $at),
+            $piece->words,
+            substr($this->left, $at + strlen($piece->words)),
+        );
     }
 
     /** Claims the words of a piece that stand from a byte on, unless it was refused or is said already. */

@@ -21,7 +21,7 @@ final readonly class WrittenDate
     {
     }
 
-    /** "9 Feb", "Tue 9 Feb 2027", "February 9", "the 9th", "9.2.", "9/2", "2027-02-09". */
+    /** "9 Feb", "Tue 9 Feb 2027", "February 9", "the 9th", "9.2.", "9.2.27", "9/2", "2027-02-09". */
     public function read(string $said): ?Day
     {
         [$days, $months] = [self::WEEKDAYS, self::MONTHS];
@@ -35,7 +35,7 @@ final readonly class WrittenDate
                 self::month($found[1]),
                 $found[3] ?? null,
             ),
-            preg_match('/^(\d{1,2})(?:\. ?|\/)(\d{1,2})[.\/]?(?: ?(\d{4}))?$/', $said, $found) === 1 => $this->dated(
+            preg_match('/^(\d{1,2})(?:\. ?|\/)(\d{1,2})[.\/]?(?: ?(\d{4}|\d{2}))?$/', $said, $found) === 1 => $this->dated(
                 (int) $found[1],
                 (int) $found[2],
                 $found[3] ?? null,
@@ -51,7 +51,7 @@ final readonly class WrittenDate
         $of = static fn(int $year): ?Day => Day::tryOf(sprintf('%04d-%02d-%02d', $year, $month, $day));
 
         if ($year !== null) {
-            return $of((int) $year);
+            return $of((int) (strlen($year) === 2 ? "20$year" : $year));
         }
 
         // A leap day is at most eight years off.

@@ -44,18 +44,25 @@ return new class () extends Migration {
             ->whereIn('subject_type', ['App\\Models\\Task', 'App\\Models\\Contribution'])
             ->orderBy('id')
             ->each(function (stdClass $entry): void {
+                /** @var array{now?: array<string, ?scalar>, before?: array<string, ?scalar>} $logged */
                 $logged = json_decode((string) $entry->properties, true, flags: JSON_THROW_ON_ERROR);
-                $to = $logged['now']['goal_id'] ?? null;
-                $from = DB::table('goals')->where('id', $to)->value('predecessor_id');
-                $on = DB::table('goals')->where('id', $from)->value('closed_on');
+                $to = (int) ($logged['now']['goal_id'] ?? 0);
+                $closed = DB::table('goals as next')
+                    ->join('goals as closed', 'closed.id', '=', 'next.predecessor_id')
+                    ->where('next.id', $to)
+                    ->whereNotNull('closed.closed_on')
+                    ->pluck('closed.closed_on', 'closed.id');
 
-                match (true) {
-                    ! is_string($on) => null,
-                    $entry->subject_type === 'App\\Models\\Contribution' && $entry->event === 'created'
-                        => self::dateLinks((int) $logged['now']['project_id'], (int) $from, (int) $to, $on),
-                    (int) ($logged['before']['goal_id'] ?? 0) === (int) $from => self::dateStay((int) $entry->subject_id, (int) $from, $on),
-                    default => null,
-                };
+                foreach ($closed as $from => $on) {
+                    match (true) {
+                        ! is_string($on) => null,
+                        $entry->subject_type === 'App\\Models\\Contribution' && $entry->event === 'created'
+                            => self::dateLinks((int) ($logged['now']['project_id'] ?? 0), (int) $from, $to, $on),
+                        (int) ($logged['before']['goal_id'] ?? 0) === (int) $from
+                            => self::dateStay((int) $entry->subject_id, (int) $from, $on),
+                        default => null,
+                    };
+                }
             });
     }
 

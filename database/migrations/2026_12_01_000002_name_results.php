@@ -47,11 +47,13 @@ return new class () extends Migration {
 
         // Of the sums that were kept at a closing, the lines of goals.
         foreach (DB::table('goals')->whereNotNull('computed_from')->get(['id', 'computed_from']) as $goal) {
+            /** @var list<array{kind: string, left_out: ?string}> $lines */
+            $lines = json_decode((string) $goal->computed_from, true, flags: JSON_THROW_ON_ERROR);
             $lines = array_map(
                 static fn(array $line): array => $line['kind'] === 'goal' && $line['left_out'] === 'dropped'
                     ? [...$line, 'left_out' => 'stopped']
                     : $line,
-                json_decode((string) $goal->computed_from, true, flags: JSON_THROW_ON_ERROR),
+                $lines,
             );
             DB::table('goals')
                 ->where('id', $goal->id)
