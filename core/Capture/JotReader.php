@@ -117,7 +117,7 @@ final readonly class JotReader
         return null;
     }
 
-    /** Rank and focus, and what is for some other day. */
+    /** Rank, focus, what is for some other day, and what is nobody else's to see. */
     private function signs(Line $line): void
     {
         [$begin, $end] = [Line::BEGIN, Line::END];
@@ -132,6 +132,8 @@ final readonly class JotReader
             "\b(?:someday|some day|sometime|one day)$end",
             static fn(array $found): Piece => new Piece(PieceKind::Shelf, $found[0]),
         );
+        $line->take("$begin(?:private|only me)$end", static fn(array $found): Piece => new Piece(PieceKind::Private, $found[0]));
+        $line->take('^(?:private|only me):\s+', static fn(array $found): Piece => new Piece(PieceKind::Private, $found[0]));
         $line->take('^(?:someday|some day)[,:]?\s+', static fn(array $found): Piece => new Piece(PieceKind::Shelf, $found[0]));
     }
 
@@ -150,7 +152,7 @@ final readonly class JotReader
         });
     }
 
-    /** "to Elif: …" and ", to Elif" hand it over, ", with Elif" asks for help: after a comma alone, so that "write to Elif" stays what it is. */
+    /** "to Elif: …" and ", to Elif" hand it over, ", with Elif" asks for help; "write to Elif" stays what it is. */
     private function owners(Line $line): void
     {
         $line->take('^to ([^,;:\x{FFFC}]+?):\s+', function (array $found): ?Piece {

@@ -37,6 +37,8 @@ enum PieceKind: string
     case Focus = 'focus';
     /** Put off on purpose. */
     case Shelf = 'shelf';
+    /** Nobody else is to see it. */
+    case Private = 'private';
     /** The day on which it comes back. */
     case ReturnOn = 'return_on';
 }

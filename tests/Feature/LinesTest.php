@@ -102,6 +102,16 @@ it('makes of a line all that it says', function (): void {
         ->toBe(1);
 });
 
+it('keeps to oneself what is private, and takes nothing out of what is only half understood', function (): void {
+    $private = ($this->add)('ask for a raise, only me');
+    $negated = ($this->add)('no meeting on Friday');
+
+    expect([$private->title, $private->visibility])
+        ->toBe(['ask for a raise', Visibility::OnlyMe])
+        ->and([$negated->title, $negated->planned, $negated->visibility])
+        ->toBe(['no meeting on Friday', null, Visibility::Everyone]);
+});
+
 it('plans for today what has a time and no day', function (): void {
     expect(($this->add)('ring the office at 14:30')->only(['planned', 'planned_at']))->toBe([
         'planned' => Made::TODAY,

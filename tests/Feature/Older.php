@@ -14,7 +14,12 @@ final class Older
     public static function upTo(string $last): void
     {
         config([
-            'database.connections.older' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '', 'foreign_key_constraints' => true],
+            'database.connections.older' => [
+                'driver' => 'sqlite',
+                'database' => ':memory:',
+                'prefix' => '',
+                'foreign_key_constraints' => true,
+            ],
         ]);
         $paths = array_filter(
             glob(database_path('migrations/*.php')) ?: [],

@@ -49,7 +49,7 @@ final readonly class SaidDraft
             dueOn: self::pick($lineWins, $this->day(PieceKind::Due), $besides->dueOn),
             minutes: self::pick($lineWins, $minutes === null ? null : (int) $minutes, $besides->minutes),
             rank: self::pick($lineWins, Rank::tryFrom($this->value(PieceKind::Rank) ?? ''), $besides->rank),
-            isPrivate: $besides->isPrivate,
+            isPrivate: $besides->isPrivate || $this->line->piece(PieceKind::Private) !== null,
             agendaItem: $besides->agendaItem,
             notes: $besides->notes,
             at: $at !== '' && $plannedFor === $planned ? $at : null,

@@ -19,6 +19,7 @@ const labels: Record<PieceKind, string> = {
     rank: 'Waiting',
     focus: 'Focus needed',
     shelf: 'Shelf',
+    private: 'Visible to',
     return_on: 'Back on',
 };
 
@@ -94,6 +95,8 @@ export function valueWords({ kind, value }: Pick<ReadPiece, 'kind' | 'value'>): 
             return 'already';
         case 'shelf':
             return 'no date';
+        case 'private':
+            return 'only me';
         default:
             return value;
     }
