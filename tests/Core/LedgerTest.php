@@ -85,7 +85,9 @@ it('shares a task out by the weights of what its project serves', function (): v
         Plans::json([
             'goals' => [Plans::goal('a', '2027'), Plans::goal('b', '2027')],
             'projects' => [['id' => 'p', 'serves' => [['goal' => 'a', 'weight' => 2], ['goal' => 'b', 'weight' => 1]]]],
-            'tasks' => [['id' => 't', 'title' => 'It', 'project' => 'p', 'done_on' => '2027-01-05', 'created_on' => '2027-01-04', 'minutes' => 90]],
+            'tasks' => [
+                ['id' => 't', 'title' => 'It', 'project' => 'p', 'created_on' => '2027-01-04', 'done_on' => '2027-01-05', 'minutes' => 90],
+            ],
         ]),
     );
     $account = Ledger::of(new Span(Day::of('2027-01-04'), Day::of('2027-01-10')), $read->tasks, $read->projects, [], $read->goals);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Goals\Goal;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\ProposedResult;
 use Loftrin\Core\Goals\Result;
@@ -15,7 +16,7 @@ use Tests\Core\Plans;
  * @param array<string, mixed> $measure
  * @param list<array<string, mixed>> $readings of the goal "g", of the first quarter of 2027
  *
- * @return array{ProposedResult, Loftrin\Core\Goals\Goal}
+ * @return array{ProposedResult, Goal}
  */
 function proposing(array $measure, array $readings = []): array
 {
