@@ -22,7 +22,7 @@ final readonly class Hedges
     /** Where a thought ends, but not in "14:30" or "9.2.". */
     private const STOP = '[,;!?]|:(?=\s)|\.(?=\s|$)|—|\s–\s';
 
-    private const NEGATION = '/\b(?:not|no|never|cannot)\b|n[\'’]t\b/iu';
+    private const NEGATION = '/\b(?:not|no|never|cannot)\b(?![-.])|n[\'’]t\b/iu';
 
     /** @param string $before what stands before the words in their line, without what was understood already; $after likewise */
     public static function hold(PieceKind $kind, string $before, string $words, string $after): bool
