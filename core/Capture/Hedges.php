@@ -49,7 +49,7 @@ final readonly class Hedges
                 => true,
             preg_match('/^\s*(?:from|since|until|till|except|unless|after|before)\b/iu', $after) === 1 => true,
             // The half of a range.
-            preg_match('/(?:\d\s?(?:[ap]m\s?)?[-–]|\b(?:to|through|until))\s*$/iu', $before) === 1 => true,
+            preg_match('/(?:\d\s?(?:[ap]m\s?)?[-–]|\b(?:to|through|until)|\bbetween \S+ and)\s*$/iu', $before) === 1 => true,
             default => preg_match('/^\s?(?:[-–]|to\b|through\b)\s*(?:\d|'.WrittenDate::WEEKDAYS.')/iu', $after) === 1,
         };
     }

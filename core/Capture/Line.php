@@ -117,7 +117,7 @@ final class Line
         // Brackets and a "~" that held nothing else go with it.
         $title = (string) preg_replace(["/\(\s*$taken\s*\)/u", "/~\s*(?=$taken)/u"], [self::TAKEN, ''], $title);
         $title = (string) preg_replace(
-            ["/\s*[,;]?\s*$taken(?=\s*[,;])/u", "/^(?:\s*[,;]?\s*$taken)+\s*[,;]?\s*/u", "/\s*[,;]?\s*$taken\s*$/u", "/\s*$taken\s*/u"],
+            ["/\s*[,;]?\s*$taken(?=\s*[,;.])/u", "/^(?:\s*[,;]?\s*$taken)+\s*[,;]?\s*/u", "/\s*[,;]?\s*$taken\s*$/u", "/\s*$taken\s*/u"],
             ['', '', '', ' '],
             $title,
         );
