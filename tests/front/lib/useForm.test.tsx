@@ -275,6 +275,21 @@ describe('what is sent', () => {
         ]);
     });
 
+    it('stays as saved where the answer of what it overtook comes after all', async () => {
+        openOutbox(1);
+        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));
+        render(<Charter why="Because." />);
+        write(why(), 'Ice.');
+        save();
+        const first = await server.last();
+        write(why(), 'Ice, early.');
+        save();
+        await act(() => first.takes());
+
+        expect(screen.getByText('as saved')).toBeTruthy();
+        expect(unsent()).toHaveLength(2);
+    });
+
     it('waits for the network under the key that it had, and the form goes on as if it were saved', async () => {
         openOutbox(1);
         vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));

@@ -173,9 +173,7 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
         }
 
         let isHanded = false;
-        const isOver = () => {
-            flight.current = flight.current === mine ? null : flight.current;
-        };
+        const isOver = () => void (flight.current = flight.current === mine ? null : flight.current);
         const mine: Flight<T> = {
             sent,
             hand: () => {
@@ -205,9 +203,13 @@ export function useForm<T extends FormDataType<T> & Named>(name: string, initial
                 headers: { 'Idempotency-Key': id },
                 onSuccess: () => {
                     isOver();
-                    isKnown(sent);
-                    setShown(null);
-                    options.onSuccess?.();
+
+                    // Once it is in line, what came after it is known too: this answer is older than that.
+                    if (!isHanded) {
+                        isKnown(sent);
+                        setShown(null);
+                        options.onSuccess?.();
+                    }
                 },
                 onError: (errors) => {
                     isOver();
