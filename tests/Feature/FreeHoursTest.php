@@ -6,9 +6,11 @@ use App\Models\Appointment;
 use App\Models\MainEffort;
 use App\Models\Person;
 use App\Models\Role;
+use App\Queries\Projects\Answers\WeekLoad;
 use Database\Demo\Saltglass;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Capacity;
 use Tests\Feature\Made;
 use Tests\Feature\Prepared;
 
@@ -165,4 +167,15 @@ describe('of a person', function (): void {
         $due->update(array_fill_keys(['planned', 'planned_from', 'planned_to'], '2027-02-11'));
         expect($ids($this->props('/weeks/2027-W06')['page']['due']))->toBe([$late->id]);
     });
+});
+
+it('does not let others find the exact figure by trying out how much more would fit', function (): void {
+    $capacity = new Capacity(480, planned: 440);
+
+    expect(WeekLoad::of('2027-W07', $capacity, 35, known: null)->isOver)
+        ->toBeFalse()
+        ->and(WeekLoad::of('2027-W07', $capacity, 35, known: 0)->isOver)
+        ->toBeTrue()
+        ->and(WeekLoad::of('2027-W07', $capacity, 30, known: 0)->isOver)
+        ->toBeFalse();
 });

@@ -24,13 +24,15 @@ final readonly class WeekLoad implements Props
     public static function of(string $week, Capacity $capacity, int $added, ?int $known): self
     {
         $available = $known === null ? $capacity->available() : max(0, $capacity->hours - $known);
+        $free = $known === null ? $capacity->free() : $capacity->freeToOthers();
 
         return new self(
             week: $week,
-            planned: $available - ($known === null ? $capacity->free() : $capacity->freeToOthers()),
+            planned: $available - $free,
             added: $added,
             available: $available,
-            isOver: $capacity->with($added)->isOver(),
+            // By what is shown: the exact figure could be tried out with one template after the other.
+            isOver: $free < $added,
         );
     }
 }
