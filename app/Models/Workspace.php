@@ -10,6 +10,7 @@ use DateTimeZone;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Weekday;
 
 /**
@@ -73,6 +74,18 @@ final class Workspace extends Record
     public function today(): Day
     {
         return $this->today ??= Day::of($this->now()->format('Y-m-d'));
+    }
+
+    /** Names the five minutes that it is in: what is shown of what has passed is true for so long. */
+    public function aboutNow(): string
+    {
+        return $this->now()->format('H').intdiv($this->now()->minute, 5);
+    }
+
+    /** Into which period what is open of one would go on: the next that is not over. */
+    public function upcoming(string $period): Period
+    {
+        return $this->calendar()->upcoming($this->calendar()->period($period), $this->today());
     }
 
     /** A moment kept in UTC, as the wall clock showed it: HH:MM. */

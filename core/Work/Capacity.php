@@ -18,9 +18,6 @@ final readonly class Capacity
     /** With more goals than this at once, none of them gets the focus that it needs. */
     private const MANY_GOALS = 5;
 
-    /** What a task without an estimate takes. */
-    private const USUAL_MINUTES = 30;
-
     /**
      * @param int $hours that one works
      * @param int $taken of them by meetings, appointments and busy time; what overlaps counts once
@@ -34,7 +31,7 @@ final readonly class Capacity
     /** What an open task still takes: its minutes × the part of it that is not done. */
     public static function left(?int $minutes, int $stepsDone, int $steps): int
     {
-        $minutes ??= self::USUAL_MINUTES;
+        $minutes ??= Ledger::USUAL_MINUTES;
 
         return $steps === 0 ? $minutes : (int) round(($minutes * ($steps - $stepsDone)) / $steps);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Goals;
 
 use App\Models\Goal;
+use App\Queries\Goals\Answers\ClosingOffer;
 use App\Store\RefusedChange;
 use Loftrin\Core\Decimal;
 use Loftrin\Core\Fraction;
@@ -43,7 +44,7 @@ final readonly class CarriedMeasure
         $reading = $figure->reading?->value;
 
         if (! $isPart && $figure->isComplete($goal->measure)) {
-            throw new RefusedChange('rest', 'Its target is reached: nothing is left to carry over.');
+            throw new RefusedChange('rest', ClosingOffer::COMPLETE);
         }
 
         return match (true) {

@@ -35,7 +35,7 @@ final readonly class CarryOn
      */
     public function __invoke(Person $who, Goal $goal, ClosingFigures $figures, ClosingDraft $draft, array $successors, array $apart): array
     {
-        $into = $this->workspace->calendar()->upcoming($this->workspace->calendar()->period($goal->period), $this->workspace->today());
+        $into = $this->workspace->upcoming($goal->period);
         $parent = $this->parentIn($into, $goal, $draft, $successors);
         $titles = $draft->titles === [] ? [$goal->title] : $draft->titles;
         $goals = [];
@@ -200,7 +200,7 @@ final readonly class CarryOn
         $next =
             $child->horizon === $parent->horizon
                 ? $above
-                : $calendar->upcoming($calendar->period($child->period), $this->workspace->today());
+                : $this->workspace->upcoming($child->period);
 
         if ($above->holds($next)) {
             return $next;

@@ -60,7 +60,7 @@ final readonly class DayPage
         $isToday = $on->number === $today->number;
         $isEvening = $isToday && $this->workspace->now()->format('H:i') >= Evening::FROM;
         // A meeting that has passed unheld is no longer next: so is said within five minutes.
-        $clock = $isToday ? $this->workspace->now()->format('H').intdiv($this->workspace->now()->minute, 5) : '';
+        $clock = $isToday ? $this->workspace->aboutNow() : '';
         // All but what the clock moves is kept until anything is changed.
         $parts = $this->remembered->of(
             "day $on of $viewer->id $clock".($isEvening ? ' in the evening' : ''),

@@ -22,8 +22,8 @@ use Loftrin\Core\Calendar\WallTime;
 use Loftrin\Core\Day\FreeTime;
 use Loftrin\Core\Day\HoursKind;
 use Loftrin\Core\Work\BusyTime;
-use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Focus;
+use Loftrin\Core\Work\Ledger;
 
 /** Lays a day out to scale: what was planned for it above, how it went below. */
 final readonly class HoursOfDay
@@ -152,6 +152,6 @@ final readonly class HoursOfDay
 
     private static function length(TaskRow $task): int
     {
-        return Capacity::left($task->minutes, 0, 0);
+        return $task->minutes ?? Ledger::USUAL_MINUTES;
     }
 }

@@ -46,21 +46,19 @@ final readonly class ClosingOffers
         );
         $beneath = self::counted(Goal::query()->visibleTo($viewer)->whereNull('closed_on')->whereIn('parent_id', $ids), 'parent_id');
         $projects = $this->projects($ids, $viewer);
+        $results = new ProposedResult($stored->rollup, $stored->plan);
         $offers = [];
 
         foreach ($goals as $id => $goal) {
-            [$proposed, $because] = $this->proposed($goal, $stored);
-            $next = $this->next($goal);
+            [$proposed, $because] = $this->proposed($goal, $stored, $results);
+            $next = $this->workspace->upcoming($goal->period);
             $leaves = $this->leaves($goal, $next, $viewer);
             $offers[$id] = new ClosingOffer(
                 proposed: $proposed,
                 because: $because,
-                isLateToStop: (new ProposedResult($stored->rollup, $stored->plan))->isLateToStop(
-                    $stored->core($goal),
-                    $this->workspace->today(),
-                ),
+                isLateToStop: $results->isLateToStop($stored->core($goal), $this->workspace->today()),
                 complete: $stored->figure($goal, $this->workspace->today())->isComplete($goal->measure)
-                    ? 'Its target is reached: nothing is left to carry over.'
+                    ? ClosingOffer::COMPLETE
                     : null,
                 next: $next->name,
                 projects: $projects[$id] ?? [],
@@ -77,11 +75,11 @@ final readonly class ClosingOffers
     }
 
     /** @return array{?Result, ?string} the result, and why */
-    private function proposed(Goal $goal, StoredPlan $stored): array
+    private function proposed(Goal $goal, StoredPlan $stored, ProposedResult $results): array
     {
         $today = $this->workspace->today();
         $core = $stored->core($goal);
-        $proposed = (new ProposedResult($stored->rollup, $stored->plan))->of($core, $today);
+        $proposed = $results->of($core, $today);
         $seen = $core->period->span->asOf($today);
         $progress = $stored->rollup->progress($core, $seen);
 
@@ -91,13 +89,6 @@ final readonly class ClosingOffers
                 ? null
                 : ($progress === null ? 'Nothing was measured' : "{$progress->percent()}% was reached")." by {$seen->words($today)}.",
         ];
-    }
-
-    private function next(Goal $goal): Period
-    {
-        $calendar = $this->workspace->calendar();
-
-        return $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
     }
 
     private function leaves(Goal $goal, Period $next, Person $viewer): ?GoalTag

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals;
 
+use App\Queries\Parts\Amount;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\OwnTerms;
 use Loftrin\Core\Calendar\Day;
@@ -113,7 +114,7 @@ final readonly class ForecastWords
 
     private static function points(float|int $thousandths): string
     {
-        $plain = (string) preg_replace('/\.0$/', '', number_format(abs($thousandths) / 10, 1));
+        $plain = Amount::plain(abs($thousandths) / 10, 1);
 
         return ($thousandths < 0 && $plain !== '0' ? '−' : '').$plain;
     }

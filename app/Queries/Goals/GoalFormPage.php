@@ -54,7 +54,7 @@ final readonly class GoalFormPage
     public function successor(Person $viewer, Goal $goal): GoalFormView
     {
         $calendar = $this->workspace->calendar();
-        $next = $calendar->upcoming($calendar->period($goal->period), $this->workspace->today());
+        $next = $this->workspace->upcoming($goal->period);
 
         return $this->page(
             $viewer,

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Queries\Goals\Answers\SumLine;
 use App\Queries\Parts\Address;
+use App\Queries\Parts\Amount;
 use App\Queries\Parts\Answers\Gauge;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
@@ -96,7 +97,7 @@ final readonly class WrittenSum
 
     private static function percent(Fraction $value): string
     {
-        return rtrim(rtrim(number_format($value->times(Fraction::of(100))->rounded(1), 1), '0'), '.').'%';
+        return Amount::plain($value->times(Fraction::of(100))->rounded(1), 1).'%';
     }
 
     /** How the figure of a goal that is not judged by its work comes about. */
@@ -207,7 +208,7 @@ final readonly class WrittenSum
     /** How many tasks, of which one may be done in part. */
     private static function counted(Fraction $tasks): string
     {
-        return rtrim(rtrim(number_format($tasks->rounded(1), 1), '0'), '.');
+        return Amount::plain($tasks->rounded(1), 1);
     }
 
     public static function reason(LeftOut $reason, ?Day $since, Day $on): string

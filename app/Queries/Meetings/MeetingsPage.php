@@ -35,11 +35,11 @@ final readonly class MeetingsPage
 
     public function of(Person $viewer): Meetings
     {
-        $now = $this->workspace->now();
         // What has passed unheld is no longer next: so is said within five minutes.
-        $clock = $now->format('H').intdiv($now->minute, 5);
-
-        return $this->remembered->of("meetings for $viewer->id at $clock", fn(): Meetings => $this->workOut($viewer, $now));
+        return $this->remembered->of(
+            "meetings for $viewer->id at {$this->workspace->aboutNow()}",
+            fn(): Meetings => $this->workOut($viewer, $this->workspace->now()),
+        );
     }
 
     private function workOut(Person $viewer, CarbonInterface $now): Meetings

@@ -18,7 +18,7 @@ use Loftrin\Core\Work\BusyTime;
  */
 final class TakenTime
 {
-    /** @var array<string, array<int, array<int, list<array{string, int, bool}>>>> what was worked out, by span */
+    /** @var list<array{Span, array<int, array<int, list<array{string, int, bool}>>>}> what was worked out, of which spans */
     private array $times = [];
 
     /**
@@ -71,10 +71,29 @@ final class TakenTime
         return $against;
     }
 
-    /** @return array<int, array<int, list<array{string, int, bool}>>> time, minutes and whether it is private, by person and day */
+    /**
+     * What lies in a span that was asked for before is not asked for again: who looks at several weeks asks for all of them first.
+     *
+     * @return array<int, array<int, list<array{string, int, bool}>>> time, minutes and whether it is private, by person and day
+     */
     private function times(Span $span): array
     {
-        return $this->times["$span->first $span->last"] ??= $this->workOut($span);
+        foreach ($this->times as [$known, $times]) {
+            if ($known->holds($span->first) && $known->holds($span->last)) {
+                return array_map(
+                    static fn(array $days): array => array_filter(
+                        $days,
+                        static fn(int $day): bool => $day >= $span->first->number && $day <= $span->last->number,
+                        ARRAY_FILTER_USE_KEY,
+                    ),
+                    $times,
+                );
+            }
+        }
+
+        $this->times[] = [$span, $times = $this->workOut($span)];
+
+        return $times;
     }
 
     /** @return array<int, array<int, list<array{string, int, bool}>>> */

@@ -36,18 +36,19 @@ final readonly class HoursAhead
     {
         $today = $this->workspace->today();
         $kept = ProtectedHours::query()->get()->groupBy('person_id');
+        $weeks = $this->periods();
+        $known = $this->capacities->knownByWeek($weeks);
         $cells = [];
 
-        foreach ($this->periods() as $week) {
+        foreach ($weeks as $week) {
             $left = new Span($today->isAfter($week->span->first) ? $today : $week->span->first, $week->span->last);
             $against = $this->taken->against($left, $kept);
-            $known = $this->capacities->known($week->span);
 
             foreach ($this->capacities->week($week) as $person => $capacity) {
                 $cells[$person][] =
                     $person === $viewer->id
                         ? HoursCell::own($week->name, $capacity, $against[$person] ?? 0)
-                        : HoursCell::toOthers($week->name, $capacity, array_sum($known[$person] ?? []), $against[$person] ?? 0);
+                        : HoursCell::toOthers($week->name, $capacity, $known[$person][$week->name] ?? 0, $against[$person] ?? 0);
             }
         }
 

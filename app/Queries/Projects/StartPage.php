@@ -101,11 +101,11 @@ final readonly class StartPage
                 ),
             ),
         );
-        [$capacities, $known, $loads] = [[], [], []];
+        $known = $this->capacities->knownByWeek($weeks);
+        [$capacities, $loads] = [[], []];
 
         foreach ($weeks as $week) {
             $capacities[$week->name] = $this->capacities->week($week);
-            $known[$week->name] = $this->capacities->known($week->span);
         }
 
         foreach ($added as $person => $byWeek) {
@@ -117,7 +117,7 @@ final readonly class StartPage
                     $name,
                     $capacities[$name][$person],
                     array_sum($minutes),
-                    $person === $viewer->id ? null : array_sum($known[$name][$person] ?? []),
+                    $person === $viewer->id ? null : $known[$person][$name] ?? 0,
                 );
             }
 

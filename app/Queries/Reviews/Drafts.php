@@ -8,6 +8,7 @@ use App\Models\EveningAnswer;
 use App\Models\Person;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Meetings\Answers\DecisionLine;
+use App\Queries\Parts\Amount;
 use App\Queries\Reviews\Answers\AssumptionSeen;
 use App\Queries\Reviews\Answers\DayLine;
 use App\Queries\Reviews\Answers\DigestRow;
@@ -114,7 +115,7 @@ final readonly class Drafts
         $tasks = $moved->tasks === [] ? '' : ': '.implode(', ', $moved->tasks);
 
         return self::line(
-            '+'.rtrim(rtrim(number_format((float) $moved->change, 1), '0'), '.').' points',
+            '+'.Amount::plain((float) $moved->change, 1).' points',
             "“{$moved->goal->title}” moved{$tasks}.",
         );
     }

@@ -90,9 +90,10 @@ final readonly class ReportFigures
         $tasks = Task::query()
             ->openToAll()
             ->when($report->audience->isOfOwnWork(), static fn(Builder $query) => $query->where('owner_id', $report->person_id));
-        $ledger = $this->hours->account(new Span($report->first, $report->last), $tasks, null, each: true)->ledger;
+        $done = $tasks->clone()->whereBetween('done_on', [(string) $report->first, (string) $report->last])->count();
+        $ledger = $this->hours->account(new Span($report->first, $report->last), $tasks, null)->ledger;
 
-        return [count($ledger->entries), (int) $ledger->minutes->rounded(0)];
+        return [$done, (int) $ledger->minutes->rounded(0)];
     }
 
     private static function hours(int $minutes): string

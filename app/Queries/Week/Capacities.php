@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Week;
 
 use App\Models\MainEffort;
-use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Workspace;
 use App\Queries\Meetings\TakenTime;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
@@ -24,6 +24,9 @@ final class Capacities
 {
     /** @var ?array{array<int, array<string, int>>, array<int, array<string, int>>} minutes by person and place, by effort and place */
     private ?array $placed = null;
+
+    /** @var ?Collection<int, MainEffort> those with hours of open goals, with their goals */
+    private ?Collection $meant = null;
 
     public function __construct(
         private readonly Workspace $workspace,
@@ -85,6 +88,33 @@ final class Capacities
     }
 
     /**
+     * The same week by week, asked for all at once.
+     *
+     * @param list<Period> $weeks
+     *
+     * @return array<int, array<string, int>> minutes by person and the name of the week
+     */
+    public function knownByWeek(array $weeks): array
+    {
+        if ($weeks === []) {
+            return [];
+        }
+
+        usort($weeks, static fn(Period $a, Period $b): int => $a->span->first->number <=> $b->span->first->number);
+        $calendar = $this->workspace->calendar();
+        $sums = [];
+
+        foreach ($this->known(new Span($weeks[0]->span->first, $weeks[count($weeks) - 1]->span->last)) as $person => $days) {
+            foreach ($days as $day => $minutes) {
+                $week = $calendar->weekOf(Day::ofNumber($day))->name;
+                $sums[$person][$week] = ($sums[$person][$week] ?? 0) + $minutes;
+            }
+        }
+
+        return $sums;
+    }
+
+    /**
      * The hours meant for main efforts, less those planned in their own tasks that week: of the present week for the days that are left.
      *
      * @return array<int, int> minutes by person
@@ -126,27 +156,34 @@ final class Capacities
     /** @return iterable<MainEffort> those of open goals that are worked on in the week */
     private function meant(Period $week): iterable
     {
-        $anchor = (string) $week->anchor();
-        $goals = static fn(Builder $goal) => $goal
-            ->whereNull('closed_on')
-            ->where('starts_on', '<=', $anchor)
-            ->where('ends_on', '>=', $anchor);
+        $this->meant ??= MainEffort::query()
+            ->whereNotNull('hours')
+            ->whereHas('goal', static fn(Builder $goal) => $goal->whereNull('closed_on'))
+            ->with('goal')
+            ->orderBy('id')
+            ->get();
+        $anchor = $week->anchor();
 
-        return MainEffort::query()->whereNotNull('hours')->whereHas('goal', $goals)->orderBy('id')->get();
+        return $this->meant->filter(
+            static fn(MainEffort $effort): bool => (new Span($effort->goal->starts_on, $effort->goal->ends_on))->holds($anchor),
+        );
     }
 
     /** @return array<int, array<string, Capacity>> */
     private function workOut(Span $span): array
     {
         $calendar = $this->workspace->calendar();
+        $worked = max(1, count($calendar->workingDays));
         $taken = $this->taken->byDay($span);
         $placed = $this->placed()[0];
         $capacities = [];
 
-        foreach ($this->everybody->all() as $person) {
-            for ($day = $span->first; ! $day->isAfter($span->last); $day = $day->plus(1)) {
+        for ($day = $span->first; ! $day->isAfter($span->last); $day = $day->plus(1)) {
+            $place = $calendar->isWorkingDay($day) ? $this->placeAmongWorked($day) : null;
+
+            foreach ($this->everybody->all() as $person) {
                 $capacities[$person->id][(string) $day] = new Capacity(
-                    $calendar->isWorkingDay($day) ? $this->hours($person, $day) : 0,
+                    $place === null ? 0 : Capacity::ofDay($person->weekly_hours, $worked, $place),
                     $taken[$person->id][$day->number] ?? 0,
                     $placed[$person->id][(string) $day] ?? 0,
                 );
@@ -156,17 +193,17 @@ final class Capacities
         return $capacities;
     }
 
-    private function hours(Person $person, Day $day): int
+    /** How many days of its week are worked before it, holidays among them. */
+    private function placeAmongWorked(Day $day): int
     {
         $calendar = $this->workspace->calendar();
-        $first = $calendar->weekOf($day)->span->first;
         $place = 0;
 
-        for ($before = $first; $before->isBefore($day); $before = $before->plus(1)) {
+        for ($before = $calendar->weekOf($day)->span->first; $before->isBefore($day); $before = $before->plus(1)) {
             $place += in_array($before->weekday(), $calendar->workingDays, true) ? 1 : 0;
         }
 
-        return Capacity::ofDay($person->weekly_hours, max(1, count($calendar->workingDays)), $place);
+        return $place;
     }
 
     /** @return array{array<int, array<string, int>>, array<int, array<string, int>>} minutes by person and place, by effort and place */

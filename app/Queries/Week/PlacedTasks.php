@@ -12,6 +12,7 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Carrying;
+use Loftrin\Core\Work\Ledger;
 use Loftrin\Core\Work\ProjectState;
 use stdClass;
 
@@ -22,7 +23,7 @@ use stdClass;
  */
 final readonly class PlacedTasks
 {
-    private const MINUTES = 'coalesce(tasks.minutes, 30)';
+    private const MINUTES = 'coalesce(tasks.minutes, '.Ledger::USUAL_MINUTES.')';
 
     private const STEPS = '(select count(*) from steps where steps.task_id = tasks.id)';
 

@@ -11,6 +11,9 @@ use Loftrin\Core\Goals\Result;
 /** What there is to say as a goal is closed: what the figures propose, and what it would leave open. */
 final readonly class ClosingOffer implements Props
 {
+    /** Said of a number or a count that has come to its target. */
+    public const COMPLETE = 'Its target is reached: nothing is left to carry over.';
+
     /**
      * @param ?Result $proposed what the figures propose: it is for somebody to say
      * @param ?string $because why

@@ -7,6 +7,7 @@ namespace App\Queries\Parts\Answers;
 use App\Models\Goal;
 use App\Queries\Goals\ListedGoal;
 use App\Queries\Parts\Address;
+use App\Queries\Parts\Amount;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
@@ -95,14 +96,7 @@ final readonly class Gauge implements Props
     /** A value with its unit: "€65,400", "3.9%", "12". */
     public static function amount(Fraction $value, ?string $unit): string
     {
-        $plain = rtrim(rtrim(number_format($value->rounded(2), 2, '.', ','), '0'), '.');
-
-        return match ($unit) {
-            null, '' => $plain,
-            '€', '$', '£' => $unit.$plain,
-            '%' => $plain.$unit,
-            default => "$plain $unit",
-        };
+        return Amount::with(Amount::plain($value->rounded(2), 2), $unit);
     }
 
     private static function terms(Goal|ListedGoal $goal, Figure $figure): string

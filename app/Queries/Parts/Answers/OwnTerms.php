@@ -6,6 +6,7 @@ namespace App\Queries\Parts\Answers;
 
 use App\Models\Goal;
 use App\Queries\Goals\ListedGoal;
+use App\Queries\Parts\Amount;
 use App\Queries\Props;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
@@ -73,19 +74,18 @@ final readonly class OwnTerms implements Props
     /** With a sign of money, if that is what it is. */
     private function sized(float $length, int $decimals): string
     {
-        $plain = number_format(abs($length), $decimals, '.', ',');
-        $plain = str_contains($plain, '.') ? rtrim(rtrim($plain, '0'), '.') : $plain;
+        $plain = Amount::plain(abs($length), $decimals);
         $sign = $length < 0 && $plain !== '0' ? '−' : '';
 
-        return $sign.(in_array($this->unit, ['€', '$', '£'], true) ? $this->unit : '').$plain;
+        return $sign.Amount::before($this->unit).$plain;
     }
 
     private function named(string $sizes): string
     {
-        return match ($this->unit) {
-            null, '', '€', '$', '£' => $sizes,
-            '%' => $sizes === '1' ? '1 percentage point' : "$sizes percentage points",
-            default => "$sizes $this->unit",
+        return match (true) {
+            $this->unit !== '%' => $sizes.Amount::after($this->unit),
+            $sizes === '1' => '1 percentage point',
+            default => "$sizes percentage points",
         };
     }
 }

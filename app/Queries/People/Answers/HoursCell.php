@@ -45,7 +45,6 @@ final readonly class HoursCell implements Props
 
     private static function with(string $week, int $hours, int $available, int $free, int $against): self
     {
-
         return new self(
             week: $week,
             taken: $hours - $available,

@@ -27,13 +27,13 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
                             <span>
                                 <strong>{meeting.title}</strong>{' '}
                                 <span className="text-chalk">
-                                    {hasPassed(meeting.on, '24:00', 0)
+                                    {isLeft(meeting)
                                         ? `of ${dayWords(meeting.on)} is still open: close it`
                                         : `in progress since ${meeting.time}`}
                                 </span>
                             </span>
                             <ButtonLink kind="main" href={meeting.link}>
-                                {hasPassed(meeting.on, '24:00', 0) ? 'Open it' : 'Join now'}
+                                {isLeft(meeting) ? 'Open it' : 'Join now'}
                             </ButtonLink>
                         </p>
                     ))}
@@ -63,6 +63,9 @@ export default function Meetings({ page }: { page: MeetingsProps }) {
 }
 
 /** The next meeting, large: when it is, what is on, what will not fit. */
+/** Whether a meeting that nobody has closed is of an earlier day. */
+const isLeft = (meeting: Occurrence) => hasPassed(meeting.on, '24:00', 0);
+
 function Next({ page: { next, agenda } }: { page: MeetingsProps }) {
     if (next === null) {
         return <Empty>No meetings in the next two weeks.</Empty>;
