@@ -112,6 +112,59 @@ it('takes a whole pass back with one undo', function (): void {
         ->toBe(1);
 });
 
+it('takes nothing of a pass back once somebody built on it, and says so', function (callable $build): void {
+    $goal = ($this->goal)('28 harbours wet', ['owner_id' => $this->lead->id]);
+    $task = Made::task($this->mei, ['goal_id' => $goal->id]);
+    Made::project($this->mei, [$goal]);
+    $this->post('/closing/2027-Q1', ['goals' => [$goal->id => ['result' => 'not_met', 'rest' => 'carried']]])->assertSessionHasNoErrors();
+    $closing = DB::table('activity_log')->value('batch_uuid');
+    $next = ($this->next)('28 harbours wet');
+    $this->actingAs($this->mei);
+    $build($this, $task, $next);
+    $stands = fn(): array => [
+        (string) $goal->refresh()->closed_on,
+        Goal::query()->count(),
+        $task->refresh()->only(['goal_id', 'done_on']),
+        DB::table('stays')->get()->all(),
+        DB::table('contributions')->orderBy('id')->get()->all(),
+    ];
+    $before = $stands();
+
+    $this->actingAs($this->lead)
+        ->post("/undo/$closing")
+        ->assertSessionHasErrors('undo');
+    expect($stands())->toEqual($before);
+})->with([
+    'added a task to what carries it on' => [
+        fn($test, Task $task, Goal $next) => $test
+            ->post('/tasks', ['title' => 'Order more chain', 'goal' => $next->id])
+            ->assertSessionHasNoErrors(),
+    ],
+    'moved what was carried over' => [
+        fn($test, Task $task, Goal $next) => $test
+            ->put("/tasks/$task->id/belongs", ['goal' => $test->year->id])
+            ->assertSessionHasNoErrors(),
+    ],
+]);
+
+it('keeps what was done of a carried task when the pass is taken back, for the goal at which it stands again', function (): void {
+    $goal = ($this->goal)('28 harbours wet', ['owner_id' => $this->lead->id]);
+    $task = Made::task($this->mei, ['goal_id' => $goal->id]);
+    $this->post('/closing/2027-Q1', ['goals' => [$goal->id => ['result' => 'not_met', 'rest' => 'carried']]])->assertSessionHasNoErrors();
+    $closing = DB::table('activity_log')->value('batch_uuid');
+    $this->actingAs($this->mei)->put("/tasks/$task->id/tick", ['done' => true])->assertSessionHasNoErrors();
+    $this->actingAs($this->lead)->post("/undo/$closing")->assertSessionHasNoErrors();
+
+    expect($task->refresh())
+        ->goal_id->toBe($goal->id)
+        ->goal_since->toBeNull()
+        ->done_on->not->toBeNull()
+        ->and(DB::table('stays')->count())
+        ->toBe(0)
+        ->and($this->props("/goals/$goal->id")['page']['goal']['gauge']['progress'])
+        ->toEqual(100);
+});
+
 it('carries what hangs on a carried goal under what carries that on', function (): void {
     $trust = ($this->goal)('Trust');
     $survey = ($this->goal)('Survey', ['parent_id' => $trust->id]);
