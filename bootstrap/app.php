@@ -6,6 +6,7 @@ use App\Http\Controllers\UpController;
 use App\Http\Middleware\AnswerOnce;
 use App\Http\Middleware\DateCookiesByTheirClock;
 use App\Http\Middleware\EnsureDayHasBegun;
+use App\Http\Middleware\GiveReceipts;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\RefuseUnreadable;
 use App\Http\Middleware\SecurityHeaders;
@@ -48,6 +49,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme']);
         // Before anything is read of who it is and what it concerns.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: TakeTurnToWrite::class);
+        // Around all of it: what was refused, or done before under the same key, is answered alike.
+        $middleware->prependToPriorityList(before: TakeTurnToWrite::class, prepend: GiveReceipts::class);
         // Before records are looked for: one that the first asking removed is not missed at the second.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: AnswerOnce::class);
         // What people write keeps its spaces and line breaks; single lines are trimmed.
@@ -58,7 +61,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(
             replace: [BaseStartSession::class => StartSession::class],
             prepend: [RefuseUnreadable::class],
-            append: [TakeTurnToWrite::class, AnswerOnce::class, EnsureDayHasBegun::class, HandleInertiaRequests::class],
+            append: [GiveReceipts::class, TakeTurnToWrite::class, AnswerOnce::class, EnsureDayHasBegun::class, HandleInertiaRequests::class],
         );
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

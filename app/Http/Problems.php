@@ -72,7 +72,7 @@ final readonly class Problems
             $reason instanceof TurnNotGiven => self::sentence($reason->getMessage(), 503),
             Writability::isMissing($reason) => self::sentence(self::NOTHING_SAVED, 503),
             // The page on which it was written stays, and the text with it.
-            $request->headers->has('X-Inertia') && $status >= 400 => self::sentence(self::notSaved($status), $status),
+            self::isFromScreen($request, $status) => self::sentence(self::notSaved($status), $status),
             $response->getStatusCode() === 419 => back()->with('problem', self::NOT_SAVED[419]),
             // What is hidden and what is missing are answered alike.
             $status === 404 && $request->expectsJson() => self::sentence('Not found.', 404),
@@ -88,6 +88,13 @@ final readonly class Problems
             ($response->getStatusCode() === 419 &&
                 $request->user() === null &&
                 in_array('auth', $request->route()?->gatherMiddleware() ?? [], true));
+    }
+
+    /** Whether a screen sent it: a change that asks for a receipt, which has its own words for a refusal, or for the next screen. */
+    private static function isFromScreen(Request $request, int $status): bool
+    {
+        return $status >= 400 &&
+            ($request->headers->has('X-Inertia') || ($status !== 422 && ! $request->isMethodSafe() && $request->expectsJson()));
     }
 
     private static function notSaved(int $status): string

@@ -2,12 +2,13 @@ import { createInertiaApp, router } from '@inertiajs/react';
 import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Frame } from './parts/Frame';
+import { shown } from './lib/queue/Shown';
 import { isSignedOut, sentenceOf } from './lib/sentence';
 import { tellProblem, tellSignedOut } from './parts/Notices';
 import '../css/app.css';
 
 interface PageModule {
-    default: ComponentType & { layout?: (page: ReactNode) => ReactNode };
+    default: ComponentType<{ page?: unknown }> & { layout?: (page: ReactNode) => ReactNode };
 }
 
 // A change that was not made is told where one is: the page stays, and what was typed on it.
@@ -20,6 +21,16 @@ router.on('httpException', (event) => {
     }
 });
 
+/** Each page once: another component would be another page, and begin anew. */
+const drawn = new Map<PageModule['default'], PageModule['default']>();
+
+function shownOf(Page: PageModule['default']): PageModule['default'] {
+    const page = drawn.get(Page) ?? shown(Page);
+    drawn.set(Page, page);
+
+    return page;
+}
+
 const pages = import.meta.glob<PageModule>('./pages/**/*.tsx');
 
 void createInertiaApp({
@@ -31,10 +42,10 @@ void createInertiaApp({
             throw new Error(`There is no page ${name}.`);
         }
 
-        const page = await load();
-        page.default.layout ??= (content) => <Frame>{content}</Frame>;
+        const { default: Page } = await load();
+        const layout = Page.layout ?? ((content: ReactNode) => <Frame>{content}</Frame>);
 
-        return page.default;
+        return Object.assign(shownOf(Page), { layout });
     },
     setup: ({ el, App, props }) => {
         createRoot(el).render(<App {...props} />);

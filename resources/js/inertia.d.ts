@@ -5,12 +5,9 @@ declare module '@inertiajs/core' {
         sharedPageProps: {
             /** Missing where nobody is signed in, and where there is no such address. */
             frame?: Frame | null;
-            change?: { words: string; batch: string; isFinal: boolean } | null;
             stamp: string;
             /** The minute that it is in the workspace, HH:MM. */
             now: string;
-            /** By which somebody whom one let in chooses a password. */
-            link?: { name: string; address: string } | null;
             problem?: string | null;
             /** Projects that are open, once they were asked for. */
             places?: Option[];

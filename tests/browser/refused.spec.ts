@@ -1,6 +1,6 @@
 import { expect, test } from './signedIn';
 
-test('what is typed after one was signed out everywhere stays, and is saved after signing in again', async ({
+test('what is typed after one was signed out everywhere stays, and is saved once one has signed in again', async ({
     page,
     context,
     browser,
@@ -19,16 +19,16 @@ test('what is typed after one was signed out everywhere stays, and is saved afte
 
     await page.getByRole('button', { name: 'Post' }).click();
     const notice = page.getByRole('alert').filter({ hasText: 'You have been signed out.' });
-    await expect(notice).toContainText('Your text is kept here');
-    await expect(comment).toHaveValue('The crane comes on Thursday.');
+    await expect(notice).toContainText('What you wrote is kept here');
+    const kept = page.getByRole('region', { name: 'Not saved yet' });
+    await expect(kept).toContainText('The crane comes on Thursday.');
 
     await notice.getByRole('button', { name: 'Sign in' }).click();
     await page.getByLabel('E-mail address').fill('noor@saltglass.example');
     await page.getByLabel('Password').fill('saltglass-demo');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page).toHaveURL(/tasks\/62/);
-    await expect(comment).toHaveValue('The crane comes on Thursday.');
-    await page.getByRole('button', { name: 'Post' }).click();
+    await expect(kept).toBeHidden();
     await expect(comment).toHaveValue('');
     await expect(page.getByText('The crane comes on Thursday.')).toHaveCount(1);
 });
@@ -55,8 +55,8 @@ test('what is typed on something that is gone by then can be copied', async ({ p
     await isGone;
     await expect(comment).toHaveValue('With the thick grease.');
     await elif.getByRole('button', { name: 'Post' }).click();
-    await expect(elif.getByRole('alert')).toContainText('This no longer exists');
     const kept = elif.getByRole('region', { name: 'Not saved yet' });
+    await expect(kept).toContainText('This no longer exists');
     await expect(kept).toContainText('With the thick grease.');
     await elif.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Week' }).click();
     await expect(elif).toHaveURL(/weeks/);

@@ -1,7 +1,8 @@
 import { cleanup } from '@testing-library/react';
 import { toast } from 'sonner';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { openOutbox } from '../../resources/js/lib/kept/outbox';
+import { rereadDrafts } from '../../resources/js/lib/kept/drafts';
+import { openQueue } from '../../resources/js/lib/queue/queue';
 import { server } from './server';
 
 /** Pages are drawn into a document without a layout, and sent to a server that each test plays itself. */
@@ -61,12 +62,16 @@ globalThis.matchMedia = (media: string) =>
         removeEventListener: () => undefined,
     }) as unknown as MediaQueryList;
 
+let close = () => undefined as unknown;
+
 beforeEach(() => {
     localStorage.clear();
     sessionStorage.clear();
-    // Nobody has signed in yet, and nothing waits.
-    openOutbox(0)();
     server.begin();
+    // Somebody has just signed in, and nothing waits.
+    openQueue(0)();
+    rereadDrafts();
+    close = openQueue(1);
 });
 
 afterEach(async () => {
@@ -75,5 +80,6 @@ afterEach(async () => {
     // The files of a worker share one page: nothing is left on it, nor about to be told on it.
     toast.dismiss();
     document.body.replaceChildren();
+    close();
     await server.end();
 });

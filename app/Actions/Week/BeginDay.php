@@ -19,8 +19,8 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class BeginDay
 {
-    /** For so many days an answer is kept for those who ask the same again. */
-    private const ANSWERS_KEPT = 7;
+    /** For so many days an answer is kept for those who ask the same again: longer than a browser keeps what it has to ask. */
+    private const ANSWERS_KEPT = 32;
 
     public function __construct(private Workspace $workspace)
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Store\ChangeLog;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -22,6 +21,9 @@ use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
  */
 final readonly class AnswerOnce
 {
+    /** What is told of a change. A link that lets somebody in is told once, and kept nowhere. */
+    private const TOLD = ['change', 'problem'];
+
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -37,7 +39,7 @@ final readonly class AnswerOnce
 
         if ($answered !== null) {
             return $answered->asked === $asked
-                ? $this->again((string) $answered->location, $answered->change)
+                ? $this->again((string) $answered->location, $answered->told)
                 : throw new UnprocessableEntityHttpException('This key was used for something else.');
         }
 
@@ -49,8 +51,7 @@ final readonly class AnswerOnce
                 'key' => $key,
                 'asked' => $asked,
                 'location' => $response->getTargetUrl(),
-                // Asked for only here: a middleware is made anew as a request ends, when its database may not open.
-                'change' => json_encode(app(ChangeLog::class)->last(), JSON_THROW_ON_ERROR),
+                'told' => json_encode($request->session()->only(self::TOLD), JSON_THROW_ON_ERROR),
                 'answered_at' => Carbon::now(),
             ]);
         }
@@ -69,8 +70,8 @@ final readonly class AnswerOnce
         return hash('sha256', json_encode([$request->method(), $request->path(), $request->input(), $files], JSON_THROW_ON_ERROR));
     }
 
-    private function again(string $location, mixed $change): Response
+    private function again(string $location, mixed $told): Response
     {
-        return redirect($location, 303)->with('change', is_string($change) ? json_decode($change, true) : null);
+        return redirect($location, 303)->with((array) json_decode(is_string($told) ? $told : '[]', true));
     }
 }

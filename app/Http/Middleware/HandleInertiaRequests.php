@@ -15,7 +15,7 @@ use Inertia\Inertia;
 use Inertia\Middleware;
 use Loftrin\Core\Calendar\Period;
 
-/** Gives every screen its frame, and what the last change has to say. */
+/** Gives every screen its frame. */
 final class HandleInertiaRequests extends Middleware
 {
     protected $rootView = 'app';
@@ -36,8 +36,6 @@ final class HandleInertiaRequests extends Middleware
             'now' => static fn(): string => app(Workspace::class)->now()->format('H:i'),
             // Names the state that the page shows: while it is the same, nothing was changed.
             'stamp' => static fn(): string => app(Stamp::class)->current(),
-            'change' => static fn() => $request->session()->get('change'),
-            'link' => static fn() => $request->session()->get('link'),
             'problem' => static fn() => $request->session()->get('problem'),
         ];
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 
 /**
  * The one way in which a form changes something that others may have changed meanwhile. It sends only the fields that were
@@ -19,7 +18,7 @@ final readonly class Meanwhile
      *
      * @param array<string, mixed> $there by field, as the form shows it
      *
-     * @throws ValidationException at each field that somebody else changed
+     * @throws ChangedMeanwhile at each field that somebody else changed
      */
     public static function complete(Request $request, array $there): void
     {
@@ -35,24 +34,22 @@ final readonly class Meanwhile
      *
      * @param array<string, mixed> $there by field, as the form shows it
      *
-     * @throws ValidationException at each field that somebody else changed
+     * @throws ChangedMeanwhile at each field that somebody else changed
      */
     public static function refuse(Request $request, array $there): void
     {
         $seen = $request->input('seen');
         $seen = is_array($seen) ? $seen : [];
-        $conflicts = [];
+        $changed = array_filter(
+            array_intersect_key(self::plain($there), $seen),
+            static fn(mixed $value, string $field): bool => $request->has($field) &&
+                ! self::same($seen[$field], $value) &&
+                ! self::same($request->input($field), $value),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        foreach (array_intersect_key(self::plain($there), $seen) as $field => $value) {
-            $sent = $request->input($field);
-
-            if ($request->has($field) && ! self::same($seen[$field], $value) && ! self::same($sent, $value)) {
-                $conflicts[$field] = self::words($value);
-            }
-        }
-
-        if ($conflicts !== []) {
-            throw ValidationException::withMessages($conflicts);
+        if ($changed !== []) {
+            throw new ChangedMeanwhile(array_map(self::words(...), $changed), $changed);
         }
     }
 

@@ -1,5 +1,5 @@
 import type { ChangeEvent, SubmitEvent } from 'react';
-import type { Line } from './kept/fields';
+import type { Line } from './kept/useForm';
 
 type TextFields<T> = { [K in keyof T]: T[K] extends string ? K : never }[keyof T] & string;
 
@@ -40,20 +40,18 @@ interface Sent {
 }
 
 interface Options {
-    preserveScroll: boolean;
-    onSuccess?: () => void;
+    onSuccess?: (() => void) | undefined;
 }
 
 /** Sends a form: to make a record while there is none, to change it once there is. */
 export function saving(form: Sent, id: number | null | undefined, store: string, update: (id: number) => string, onDone?: () => void) {
     return (event: SubmitEvent) => {
         event.preventDefault();
-        const options = { preserveScroll: true, ...(onDone === undefined ? {} : { onSuccess: onDone }) };
 
         if (id == null) {
-            form.post(store, options);
+            form.post(store, { onSuccess: onDone });
         } else {
-            form.put(update(id), options);
+            form.put(update(id), { onSuccess: onDone });
         }
     };
 }

@@ -1,6 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
-import { BACKGROUND, refreshPage } from './background';
+import { BACKGROUND } from './background';
+import { askAnew } from './queue/openPage';
 import { route } from './routes';
 
 /** How often an open page asks whether anything was changed, in milliseconds. */
@@ -46,9 +47,8 @@ export function useFresh(): void {
                 const response = await fetch(route('stamp'), { headers: { Accept: 'application/json', ...BACKGROUND } });
                 const now = response.ok ? ((await response.json()) as { stamp: string }).stamp : shown.current;
 
-                // A change that one sends oneself may take the place of it on the way: what is not there then is asked for anew.
                 if (now !== shown.current) {
-                    await new Promise<void>(refreshPage);
+                    await askAnew();
                 }
             } catch {
                 // Without a network nothing is news.

@@ -6,24 +6,36 @@ import { BACKGROUND } from './background';
  */
 const OUTLIVES_PAGE = 60_000;
 
-/**
- * Asks the server for something without a page: with what it wants to know of whoever asks. Nobody pressed anything for it: what
- * the server has to say to a press that is under way is not used up by it.
- */
+interface Options {
+    headers?: Record<string, string>;
+    signal?: AbortSignal;
+    /** Somebody pressed for it: it keeps them signed in. */
+    isPressed?: boolean;
+}
+
+/** Asks the server for something without a page: with what it wants to know of whoever asks. */
 export function request(
-    method: 'GET' | 'POST' | 'PUT',
+    method: 'get' | 'post' | 'put' | 'delete',
     url: string,
     data?: object,
-    headers: Record<string, string> = {},
+    { headers = {}, signal, isPressed = false }: Options = {},
 ): Promise<Response> {
-    const body = data === undefined ? null : JSON.stringify(data);
+    const isFile = data instanceof FormData;
+    const body = data === undefined || isFile ? (data ?? null) : JSON.stringify(data);
     const token = decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
 
     return fetch(url, {
-        method,
+        method: method.toUpperCase(),
         redirect: 'manual',
-        keepalive: body === null || new Blob([body]).size < OUTLIVES_PAGE,
-        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, ...BACKGROUND, ...headers },
+        keepalive: !isFile && (body === null || new Blob([body as string]).size < OUTLIVES_PAGE),
+        headers: {
+            Accept: 'application/json',
+            ...(!isFile && { 'Content-Type': 'application/json' }),
+            'X-XSRF-TOKEN': token,
+            ...(!isPressed && BACKGROUND),
+            ...headers,
+        },
         ...(body !== null && { body }),
+        ...(signal !== undefined && { signal }),
     });
 }

@@ -1,9 +1,9 @@
 import type { HttpExceptionResponse } from '@inertiajs/core';
 
-const NO_ANSWER = 'The server could not answer. Your text is kept here: please try again.';
+export const NO_ANSWER = 'The server could not answer. Your text is kept here: please try again.';
 
-/** What the server says in place of a page to a change that was not made. */
-export function sentenceOf({ data }: Pick<HttpExceptionResponse, 'data'>): string {
+/** The sentence in an answer that is no page: what the server says of a change that was not made. */
+export function sentenceIn(data: unknown): string {
     try {
         const { message } = (typeof data === 'string' ? JSON.parse(data) : data) as { message?: unknown };
 
@@ -14,8 +14,8 @@ export function sentenceOf({ data }: Pick<HttpExceptionResponse, 'data'>): strin
     }
 }
 
+/** The same of what an address says in place of a page. */
+export const sentenceOf = ({ data }: Pick<HttpExceptionResponse, 'data'>): string => sentenceIn(data);
+
 /** Whether one has to sign in first, to which a notice leads. */
 export const isSignedOut = ({ status }: Pick<HttpExceptionResponse, 'status'>): boolean => status === 401;
-
-/** Whether what one wrote on is gone, or no longer one's own to change: the text can only be copied. */
-export const isGone = ({ status }: Pick<HttpExceptionResponse, 'status'>): boolean => status === 403 || status === 404;

@@ -1,5 +1,5 @@
 import type { TaskRow } from '../generated/props';
-import { act } from './act';
+import { act } from './queue/act';
 import { route } from './routes';
 
 function isTask(value: object): value is TaskRow {

@@ -19,7 +19,7 @@ export function useAsked(address: string | null): unknown {
 
         let isOver = false;
         const timer = setTimeout(() => {
-            void request('GET', address)
+            void request('get', address)
                 .then(async (response) => (response.ok ? ((await response.json()) as unknown) : null))
                 .then((found) => {
                     if (!isOver) {

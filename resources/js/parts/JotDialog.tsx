@@ -13,23 +13,19 @@ interface Props {
     onOpenChange: (isOpen: boolean) => void;
 }
 
-/** Writes a thought down from anywhere. What was typed stays until it is kept, also when the dialog closes. */
+/** Writes a thought down from anywhere, and is free for the next one at once. What was typed stays, also when the dialog closes. */
 export function JotDialog({ isOpen, onOpenChange }: Props) {
     const form = useForm('jot', { words: '' });
     const reading = useReadLine(form.data.words);
 
     const keep = (event?: SubmitEvent) => {
         event?.preventDefault();
-        form.post(route('jots.store'), {
-            as: (data) => ({ ...data, ...reading.said }),
-            preserveScroll: true,
-            preserveState: true,
-            onSuccess: () => {
-                form.reset();
-                reading.reset();
-                onOpenChange(false);
-            },
-        });
+
+        if (form.data.words.trim() !== '') {
+            form.add(route('jots.store'), { as: (data) => ({ ...data, ...reading.said }) });
+            reading.reset();
+            onOpenChange(false);
+        }
     };
 
     return (
@@ -52,7 +48,7 @@ export function JotDialog({ isOpen, onOpenChange }: Props) {
                 <Understood reading={reading} />
                 <div className="mt-3 flex items-center justify-between gap-4">
                     <p className="text-xs text-ink-2">Shift and Enter begin another item. “done: …” enters what is done already.</p>
-                    <Button kind="main" type="submit" keys="Enter" disabled={form.processing}>
+                    <Button kind="main" type="submit" keys="Enter">
                         Save
                     </Button>
                 </div>

@@ -1,13 +1,12 @@
-import type { SharedPageProps } from '@inertiajs/core';
 import { router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type ReactNode, useEffect } from 'react';
 import { Toaster, toast } from 'sonner';
-import { act } from '../lib/act';
 import { useKeys } from '../lib/keys';
+import { act } from '../lib/queue/act';
+import type { Told as Change } from '../lib/queue/change';
+import { onReceipt } from '../lib/queue/queue';
 import { route } from '../lib/routes';
-
-type Change = NonNullable<SharedPageProps['change']>;
 
 const tones = { persimmon: 'border-persimmon', ink: 'border-ink' };
 
@@ -131,21 +130,43 @@ function undo(batch: string): void {
 /** The change that was told last. */
 let told: string | null = null;
 
-/** What the last change has to say, with a way back. */
+/** Tells a change in place of the one before. */
+function tellOver(change: Change): void {
+    if (told !== null) {
+        toast.dismiss(told);
+    }
+
+    told = change.batch;
+    tellChange(change);
+}
+
+/** What became of each change: the last one with a way back, what was refused with why. */
 export function Notices() {
-    const { change, problem } = usePage().props;
+    const { problem } = usePage().props;
 
-    useEffect(() => {
-        // A page that is gone back to still knows of its change: it is told once.
-        if (change != null && change.batch !== told) {
-            if (told !== null) {
-                toast.dismiss(told);
-            }
+    useEffect(
+        () =>
+            onReceipt((_, receipt, isShown) => {
+                if (receipt.outcome === 'later') {
+                    if (receipt.isSignedOut) {
+                        tellSignedOut(`${receipt.message} What you wrote is kept here, and saved once you have signed in again.`);
+                    }
+                } else if (receipt.outcome !== 'done') {
+                    if (!isShown) {
+                        tellProblem(receipt.message);
+                    }
+                } else {
+                    if (receipt.change !== null) {
+                        tellOver(receipt.change);
+                    }
 
-            told = change.batch;
-            tellChange(change);
-        }
-    }, [change]);
+                    if (receipt.problem !== null) {
+                        tellProblem(receipt.problem);
+                    }
+                }
+            }),
+        [],
+    );
 
     useEffect(() => {
         if (problem != null) {

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Dragging } from './Dragging';
 import { useMarks } from './marks/Marks';
 import type { TaskRow } from '../generated/props';
-import { act } from '../lib/act';
+import { act } from '../lib/queue/act';
 import { route } from '../lib/routes';
 
 /** A part of a screen in which tasks are planned for the time they are dropped on: one, or all that are selected. */

@@ -4,7 +4,7 @@ import { HandOver } from './HandOver';
 import { Times } from './Times';
 import { useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
-import { act } from '../lib/act';
+import { act } from '../lib/queue/act';
 import { route } from '../lib/routes';
 import { change, plan, setAside, tell, isOwnersAlone } from '../lib/tasks';
 import { Kbd } from '../ui/Kbd';

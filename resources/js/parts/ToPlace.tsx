@@ -51,7 +51,7 @@ function Places({ hasGoals, onChoose: choose }: { hasGoals: boolean; onChoose: (
     const [tries, setTries] = useState(0);
     useEffect(() => {
         if (isMissing && tries < TRIES) {
-            refresh(hasGoals ? ['places', 'served'] : ['places'], () => {
+            void refresh(hasGoals ? ['places', 'served'] : ['places']).then(() => {
                 setTries((before) => before + 1);
             });
         }

@@ -10,28 +10,28 @@ import {
     useKeptLines,
     writeLine,
 } from '../../../resources/js/lib/kept/lines';
-import { openOutbox } from '../../../resources/js/lib/kept/outbox';
+import { openQueue } from '../../../resources/js/lib/queue/queue';
+import { server } from '../server';
 
 const ITEM = 5;
 
-const fetch = () => vi.mocked(globalThis.fetch);
-const sent = () => fetch().mock.calls.map(([, init]) => JSON.parse(init?.body as string) as { words: string; version: number });
+const sent = () => server.sent.map(({ data }) => data);
 const rest = (ms = 600) => act(() => vi.advanceTimersByTimeAsync(ms));
 const lines = () => renderHook(() => useKeptLines(ITEM)).result.current;
 const wordsOf = (all: KeptLine[]) => all.map(({ words }) => words);
 
+let close = () => undefined as unknown;
+
 beforeEach(() => {
     vi.useFakeTimers();
     openLines(0)();
-    openOutbox(1);
+    close = openQueue(1);
     openLines(1);
-    vi.spyOn(globalThis, 'fetch')
-        .mockReset()
-        .mockImplementation(() => Promise.resolve(new Response('{}')));
+    server.answers = 'at once';
 });
 
 afterEach(() => {
-    openOutbox(0)();
+    close();
     vi.useRealTimers();
 });
 
@@ -99,22 +99,20 @@ describe('a line of notes', () => {
     });
 
     it('is sent in its last state alone, where it grew while the network was gone', async () => {
-        fetch().mockRejectedValue(new TypeError('Failed to fetch'));
+        server.answers = 'not at all';
         writeLine(ITEM, 'a', 'Two', 'new');
         await rest();
         writeLine(ITEM, 'a', 'Two boats', 'new');
         await rest();
         writeLine(ITEM, 'a', 'Two boats, not three', 'done');
         await rest();
-        fetch()
-            .mockReset()
-            .mockImplementation(() => Promise.resolve(new Response('{}')));
+        server.answers = 'at once';
         await rest(5000);
         expect(sent().map(({ words }) => words)).toEqual(['Two boats, not three']);
     });
 
     it('comes back after a reload, finished unless it was the one being written', async () => {
-        fetch().mockRejectedValue(new TypeError('Failed to fetch'));
+        server.answers = 'not at all';
         writeLine(ITEM, 'a', 'Two boats', 'edited', 3);
         writeLine(ITEM, 'b', 'half a li', 'new');
         openLines(1);

@@ -19,7 +19,7 @@ afterEach(() => {
 
 describe('what is asked for without a page', () => {
     it('outlives the page on which it was written', async () => {
-        await request('PUT', '/agenda-items/5/lines', { words: 'Two boats.' });
+        await request('put', '/agenda-items/5/lines', { words: 'Two boats.' });
         expect(sent()).toMatchObject({ method: 'PUT', keepalive: true, body: '{"words":"Two boats."}', redirect: 'manual' });
     });
 
@@ -29,20 +29,20 @@ describe('what is asked for without a page', () => {
         ['fewer letters of several bytes', 'й'.repeat(31_000), false],
     ])('is sent whole, whatever its length: %s', async (_, words, outlives) => {
         // A browser refuses to send more than 64 KiB that outlive the page, and such a text would wait for ever.
-        await request('PUT', '/tasks/7', { words });
+        await request('put', '/tasks/7', { words });
         expect(sent().keepalive).toBe(outlives);
         expect((JSON.parse(sent().body as string) as { words: string }).words).toBe(words);
     });
 
     it('sends nothing with a question', async () => {
-        await request('GET', '/series/choices');
+        await request('get', '/series/choices');
         expect(sent()).toMatchObject({ method: 'GET', keepalive: true });
         expect(sent().body).toBeUndefined();
     });
 
     it('says by its headers that nobody pressed anything, and under which key it is done once', async () => {
         document.cookie = 'XSRF-TOKEN=abc%3D';
-        await request('POST', '/jots', { words: 'x' }, { 'Idempotency-Key': 'k-1' });
+        await request('post', '/jots', { words: 'x' }, { headers: { 'Idempotency-Key': 'k-1' } });
         expect(sent().headers).toMatchObject({
             'X-Background': '1',
             'X-XSRF-TOKEN': 'abc=',

@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { openOutbox } from '../../../resources/js/lib/kept/outbox';
+import { describe, expect, it, vi } from 'vitest';
+import { openQueue } from '../../../resources/js/lib/queue/queue';
 import { useForm } from '../../../resources/js/lib/kept/useForm';
 import { server } from '../server';
 
@@ -78,7 +78,7 @@ const isChanged = () => screen.getByRole('status').textContent === 'changed';
 const drafts = () => Object.keys(localStorage).filter((key) => key.startsWith('draft'));
 const unsent = () =>
     Object.keys(localStorage)
-        .filter((key) => key.startsWith('unsent'))
+        .filter((key) => key.startsWith('change'))
         .map((key) => (JSON.parse(localStorage.getItem(key) ?? '{}') as { value: Record<string, unknown> }).value);
 
 describe('what is typed', () => {
@@ -123,54 +123,28 @@ describe('what is typed', () => {
         write(why(), 'Ice.');
         save();
         const sent = await server.last();
-        expect(drafts()).toHaveLength(1);
+        expect(unsent()).toMatchObject([{ data: { why: 'Ice.', seen: { why: '' } } }]);
+        expect(why().value).toBe('Ice.');
 
         await act(() => sent.takes());
-        expect(drafts()).toEqual([]);
-        expect(isChanged()).toBe(false);
+        expect([drafts(), unsent(), isChanged()]).toEqual([[], [], false]);
     });
 
-    describe('whose answer is lost with its page', () => {
-        const cutOff = async (as: { why?: string } = {}) => {
-            const { unmount } = render(<Charter />);
-            write(why(), 'Ice.');
-            save();
-            await server.last();
-            unmount();
-            // With the page goes whoever waited for the answer.
-            await server.end();
+    it('is one’s own and nobody else’s after its page was left before the answer came, wherever that is by then', async () => {
+        const { unmount } = render(<Charter />);
+        write(why(), 'Ice.');
+        save();
+        const sent = await server.last();
+        unmount();
+        const { rerender } = render(<Charter />);
+        expect(why().value).toBe('Ice.');
+        expect(isChanged()).toBe(false);
 
-            return render(<Charter {...as} />);
-        };
-
-        it('is saved once the server shows it', async () => {
-            await cutOff({ why: 'Ice.' });
-            expect(isChanged()).toBe(false);
-            expect(drafts()).toEqual([]);
-        });
-
-        it('is one’s own and nobody else’s where one goes on writing', async () => {
-            await cutOff({ why: 'Ice.' });
-            write(why(), 'Ice, and early.');
-            save();
-            expect((await server.nth(2)).data).toEqual({ why: 'Ice, and early.', seen: { why: 'Ice.' } });
-        });
-
-        it('is so also where it arrives after the page was opened again', async () => {
-            const { rerender } = await cutOff();
-            expect(isChanged()).toBe(true);
-            write(why(), 'Ice, and early.');
-            rerender(<Charter why="Ice." />);
-            save();
-            expect((await server.nth(2)).data).toEqual({ why: 'Ice, and early.', seen: { why: 'Ice.' } });
-        });
-
-        it('is sent again where it never arrived, and stands beside what somebody else wrote', async () => {
-            const { rerender } = await cutOff();
-            rerender(<Charter why="Fog." />);
-            save();
-            expect((await server.nth(2)).data).toEqual({ why: 'Ice.', seen: { why: '' } });
-        });
+        write(why(), 'Ice, and early.');
+        await act(() => sent.takes());
+        rerender(<Charter why="Ice." />);
+        save();
+        expect((await server.nth(2)).data).toEqual({ why: 'Ice, and early.', seen: { why: 'Ice.' } });
     });
 
     it('stands in its field, and stays kept, where the server refuses it', async () => {
@@ -225,7 +199,7 @@ describe('what others change', () => {
         save();
         const first = await server.last();
         rerender(<Charter why="By Elif." />);
-        await act(() => first.refuses({ why: 'Somebody changed this to “By Elif.” while you were writing.' }));
+        await act(() => first.refuses({ why: 'Somebody changed this to “By Elif.” while you were writing.' }, { why: 'By Elif.' }));
         save();
 
         const again = await server.nth(2);
@@ -260,39 +234,20 @@ describe('what is sent', () => {
     });
 
     it('waits behind what the server has not answered, so that one’s own words are not taken for somebody else’s', async () => {
-        openOutbox(1);
-        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));
         render(<Charter why="Because." />);
         write(why(), 'Ice.');
         save();
         await server.last();
         write(why(), 'Ice, early.');
         save();
-
+        expect(screen.getByText('as saved')).toBeTruthy();
         expect(unsent().map(({ data }) => data)).toEqual([
             { why: 'Ice.', seen: { why: 'Because.' } },
             { why: 'Ice, early.', seen: { why: 'Ice.' } },
         ]);
     });
 
-    it('stays as saved where the answer of what it overtook comes after all', async () => {
-        openOutbox(1);
-        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));
-        render(<Charter why="Because." />);
-        write(why(), 'Ice.');
-        save();
-        const first = await server.last();
-        write(why(), 'Ice, early.');
-        save();
-        await act(() => first.takes());
-
-        expect(screen.getByText('as saved')).toBeTruthy();
-        expect(unsent()).toHaveLength(2);
-    });
-
-    it('waits for the network under the key that it had, and the form goes on as if it were saved', async () => {
-        openOutbox(1);
-        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));
+    it('waits for the network under the key that it had, and the form goes on as if it were saved, once', async () => {
         const onSaved = vi.fn();
         render(<Charter onSaved={onSaved} />);
         write(why(), 'Ice.');
@@ -303,7 +258,7 @@ describe('what is sent', () => {
         expect(onSaved).toHaveBeenCalledOnce();
         expect(isChanged()).toBe(false);
         expect(unsent()).toMatchObject([
-            { id: sent.headers['Idempotency-Key'], method: 'put', url: '/projects/3/charter', text: 'Ice.', place: 'charter of 3' },
+            { key: sent.headers['Idempotency-Key'], method: 'put', url: '/projects/3/charter', text: 'Ice.' },
         ]);
     });
 
@@ -335,7 +290,6 @@ describe('what is sent', () => {
 
 describe('a line on which the next thing is written', () => {
     const add = () => fireEvent.click(screen.getByText('Next'));
-    const held = () => Object.keys(localStorage).filter((key) => key.startsWith('sent'));
 
     it('is free at once, and what was written is kept until the server has it', async () => {
         render(<Charter />);
@@ -343,12 +297,12 @@ describe('a line on which the next thing is written', () => {
         add();
         expect(why().value).toBe('');
         expect(drafts()).toEqual([]);
-        expect(held()).toHaveLength(1);
+        expect(unsent()).toHaveLength(1);
 
         const sent = await server.last();
         expect(sent.data).toEqual({ why: 'Ask the diver', limits: '', project: 3 });
         await act(() => sent.takes());
-        expect(held()).toEqual([]);
+        expect(unsent()).toEqual([]);
     });
 
     it('keeps what else is chosen beside it', async () => {
@@ -401,11 +355,9 @@ describe('a line on which the next thing is written', () => {
         expect(why().value).toBe('Ask the diver');
         expect(screen.getByText('Who does it?')).toBeTruthy();
         expect(drafts()).toHaveLength(1);
-        expect(held()).toEqual([]);
     });
 
     it('leaves what is written by then, and shows what was refused to be copied', async () => {
-        openOutbox(1);
         render(<Charter />);
         write(why(), 'Ask the diver');
         add();
@@ -419,7 +371,6 @@ describe('a line on which the next thing is written', () => {
     });
 
     it('is shown wherever one is by then, where it is refused after its page was left', async () => {
-        openOutbox(1);
         const { unmount } = render(<Charter />);
         write(why(), 'Ask the diver');
         add();
@@ -428,62 +379,56 @@ describe('a line on which the next thing is written', () => {
         await act(() => sent.refuses({ why: 'Who does it?' }));
 
         expect(unsent()).toMatchObject([{ text: 'Ask the diver', refused: 'Who does it?' }]);
-        expect(held()).toEqual([]);
     });
 
     it('waits for the network under its key', async () => {
-        openOutbox(1);
-        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));
         render(<Charter />);
         write(why(), 'Ask the diver');
         add();
         const sent = await server.last();
         await act(() => sent.isGone());
-
-        expect(unsent()).toMatchObject([{ id: sent.headers['Idempotency-Key'], url: '/lines', text: 'Ask the diver' }]);
-        expect(held()).toEqual([]);
+        expect(unsent()).toMatchObject([{ key: sent.headers['Idempotency-Key'], url: '/lines', text: 'Ask the diver' }]);
     });
 
     it('is sent by the next page, under the same key, where this one is left before the answer', async () => {
-        openOutbox(1);
         const { unmount } = render(<Charter />);
         write(why(), 'Ask the diver');
         add();
         const sent = await server.last();
         unmount();
-
-        const fetch = vi.spyOn(globalThis, 'fetch').mockResolvedValue(new Response('{}'));
-        openOutbox(1);
-        await vi.waitFor(() => {
-            expect(fetch).toHaveBeenCalledOnce();
-        });
-        const [url, init] = fetch.mock.calls[0] ?? [];
-        expect(url).toBe('/lines');
-        expect(new Headers(init?.headers).get('Idempotency-Key')).toBe(sent.headers['Idempotency-Key']);
-        expect(held()).toEqual([]);
+        openQueue(0)();
+        const close = openQueue(1);
+        const again = await server.nth(2);
+        expect(again.url).toBe('/lines');
+        expect(again.headers['Idempotency-Key']).toBe(sent.headers['Idempotency-Key']);
+        await again.takes();
+        expect(unsent()).toEqual([]);
+        close();
     });
 });
 
 describe('a server that answers with no page', () => {
     const gone = 'This no longer exists, or you no longer have access to it. Nothing was saved.';
 
-    it.each([503, 500, 401, 419, 429])(
-        'with %i leaves the text in its form, to be saved by the next press under the same key',
-        async (status) => {
-            render(<Charter />);
-            write(why(), 'Ice.');
-            save();
-            const first = await server.last();
-            await act(() => first.breaks(status, 'Nothing was saved.'));
-            expect([why().value, isChanged(), drafts().length, unsent()]).toEqual(['Ice.', true, 1, []]);
+    it.each([503, 502, 401, 419, 429])('with %i is asked again under the same key, and the form goes on', async (status) => {
+        render(<Charter />);
+        write(why(), 'Ice.');
+        save();
+        const first = await server.last();
+        await act(() => first.breaks(status, 'Nothing was saved.'));
+        expect([why().value, isChanged(), unsent().length]).toEqual(['Ice.', false, 1]);
+    });
 
-            save();
-            const second = await server.nth(2);
-            expect(second.headers).toEqual(first.headers);
-            await act(() => second.takes());
-            expect([isChanged(), drafts()]).toEqual([false, []]);
-        },
-    );
+    it('that failed gives the words back to be saved again, under another key', async () => {
+        render(<Charter />);
+        write(why(), 'Ice.');
+        save();
+        const first = await server.last();
+        await act(() => first.breaks(500, 'Something went wrong.'));
+        expect([why().value, isChanged(), drafts().length, unsent()]).toEqual(['Ice.', true, 1, []]);
+        save();
+        expect((await server.nth(2)).headers['Idempotency-Key']).not.toBe(first.headers['Idempotency-Key']);
+    });
 
     it.each([403, 404])('with %i shows what can only be copied now', async (status) => {
         render(<Charter />);
@@ -494,41 +439,28 @@ describe('a server that answers with no page', () => {
         expect(unsent()).toMatchObject([{ text: 'Ice.', refused: gone }]);
     });
 
-    it('gives a line back to its form where it was refused', async () => {
+    it('says so where it was written', async () => {
+        render(<Charter />);
+        write(limits(), 'Three boats.');
+        save();
+        await act(async () => (await server.last()).breaks(413, 'This is larger than the limit.'));
+        expect(screen.getByText('This is larger than the limit.')).toBeTruthy();
+    });
+
+    it('gives a line back where the server failed at it', async () => {
         render(<Charter />);
         write(why(), 'Tell Kai.');
         fireEvent.click(screen.getByText('Next'));
-        await act(async () => (await server.last()).breaks(429, 'Wait a minute.'));
+        await act(async () => (await server.last()).breaks(500, 'Something went wrong.'));
         expect([why().value, unsent()]).toEqual(['Tell Kai.', []]);
-    });
-
-    it('shows a line whose place is gone, to be copied', async () => {
-        render(<Charter />);
-        write(why(), 'Tell Kai.');
-        fireEvent.click(screen.getByText('Next'));
-        await act(async () => (await server.last()).breaks(404, gone));
-        expect(why().value).toBe('');
-        expect(unsent()).toMatchObject([{ text: 'Tell Kai.', refused: gone }]);
-    });
-
-    it('sends a line again under its key where it may have arrived', async () => {
-        render(<Charter />);
-        write(why(), 'Tell Kai.');
-        fireEvent.click(screen.getByText('Next'));
-        const sent = await server.last();
-        await act(() => sent.breaks(502, 'Bad gateway'));
-        expect(unsent()).toMatchObject([{ id: sent.headers['Idempotency-Key'], text: 'Tell Kai.' }]);
     });
 });
 
 describe('a browser that keeps nothing', () => {
-    beforeEach(() => {
+    it('still lets one write and save', async () => {
         vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
             throw new DOMException('full', 'QuotaExceededError');
         });
-    });
-
-    it('still lets one write and save', async () => {
         render(<Charter />);
         write(why(), 'Ice.');
         save();

@@ -21,7 +21,7 @@ const press = (name: string) => fireEvent.click(screen.getByRole('button', { nam
 
 beforeEach(() => {
     // Nothing is understood of what is written, unless a test says so.
-    vi.spyOn(globalThis, 'fetch').mockImplementation(() => Promise.resolve(new Response('{"lines":[]}')));
+    server.says('{"lines":[]}');
 });
 
 describe('a line for the next task', () => {
@@ -173,9 +173,7 @@ describe('a jot', () => {
 
     it('shows what is understood, each piece to be refused', async () => {
         const piece = { key: 'due', kind: 'due', words: 'by Friday', value: '2027-02-12', choices: [] };
-        vi.mocked(globalThis.fetch).mockImplementation(() =>
-            Promise.resolve(new Response(JSON.stringify({ lines: [{ title: 'Ring the mill', pieces: [piece] }] }))),
-        );
+        server.says(JSON.stringify({ lines: [{ title: 'Ring the mill', pieces: [piece] }] }));
         show();
         fireEvent.change(words(), { target: { value: 'Ring the mill by Friday' } });
         const understood = await screen.findByRole('list', { name: 'Understood' });

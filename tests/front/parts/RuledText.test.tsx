@@ -1,7 +1,7 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { createRef } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { openOutbox } from '../../../resources/js/lib/kept/outbox';
+import { openQueue } from '../../../resources/js/lib/queue/queue';
 import { RuledText, type TakeIn } from '../../../resources/js/parts/RuledText';
 import { server } from '../server';
 
@@ -14,19 +14,23 @@ const Text = ({ value = '' }: { value?: string }) => (
 const field = () => screen.getByLabelText<HTMLTextAreaElement>('What moved');
 const write = (text: string) => fireEvent.change(field(), { target: { value: text } });
 const rest = (ms = 750) => act(() => vi.advanceTimersByTimeAsync(ms));
-const kept = () => Object.keys(localStorage).filter((key) => key.startsWith('text'));
-const unsent = () => Object.keys(localStorage).filter((key) => key.startsWith('unsent'));
-const answered = (answer: Promise<unknown>) =>
+const kept = () => Object.keys(localStorage).filter((key) => key.startsWith('draft'));
+const unsent = () => Object.keys(localStorage).filter((key) => key.startsWith('change'));
+const answered = (answer: Promise<unknown> | undefined) =>
     act(async () => {
         await vi.advanceTimersByTimeAsync(1);
         await Promise.all([answer, vi.advanceTimersByTimeAsync(1)]);
     });
 
+let close = () => undefined as unknown;
+
 beforeEach(() => {
-    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'Date'] });
+    vi.useFakeTimers();
+    close = openQueue(1);
 });
 
 afterEach(() => {
+    close();
     vi.useRealTimers();
 });
 
@@ -38,7 +42,7 @@ describe('lines that save by themselves', () => {
         expect(server.sent).toEqual([]);
         await rest();
         expect(server.sent.map(({ data }) => data)).toEqual([{ text: 'The buoy is wet.', was: 'The buoy.' }]);
-        await answered(server.sent[0]?.takes() ?? Promise.resolve());
+        await answered(server.sent[0]?.takes());
         expect(kept()).toEqual([]);
     });
 
@@ -55,7 +59,7 @@ describe('lines that save by themselves', () => {
         write('One');
         await rest();
         write('One\nTwo');
-        await answered(server.sent[0]?.takes() ?? Promise.resolve());
+        await answered(server.sent[0]?.takes());
         await rest();
         expect(server.sent.map(({ data }) => data)).toEqual([
             { text: 'One', was: '' },
@@ -64,42 +68,34 @@ describe('lines that save by themselves', () => {
         expect(server.sent[0]?.headers['Idempotency-Key']).not.toBe(server.sent[1]?.headers['Idempotency-Key']);
     });
 
-    it('say why a server in trouble saved nothing, stay, and try again under the same key', async () => {
+    it('stay while the server is in trouble or the network gone, and what is written meanwhile goes as one, after what was known', async () => {
         render(<Text />);
         write('One');
         await rest();
-        await answered(server.sent[0]?.breaks(503, 'Nothing was saved: the disk is full.') ?? Promise.resolve());
-        expect(screen.getByRole('alert').textContent).toBe('Nothing was saved: the disk is full.');
-        expect(screen.getByRole<HTMLTextAreaElement>('textbox').value).toBe('One');
+        await answered(server.sent[0]?.breaks(503, 'Loftrin is being updated.'));
+        write('One\nTwo');
+        await rest();
+        write('One\nTwo\nThree');
         await rest(4100);
-        expect(server.sent.map(({ headers }) => headers['Idempotency-Key'])).toEqual(
-            Array(2).fill(server.sent[0]?.headers['Idempotency-Key']),
-        );
-        await answered(server.sent[1]?.takes() ?? Promise.resolve());
-        expect(screen.queryByRole('alert')).toBeNull();
+        expect(server.sent.map(({ data }) => data)).toEqual([
+            { text: 'One', was: '' },
+            { text: 'One', was: '' },
+        ]);
+        expect(server.sent[1]?.headers['Idempotency-Key']).toBe(server.sent[0]?.headers['Idempotency-Key']);
+        expect(field().value).toBe('One\nTwo\nThree');
+        await answered(server.sent[1]?.takes());
+        await rest();
+        expect(server.sent.at(-1)?.data).toEqual({ text: 'One\nTwo\nThree', was: 'One' });
     });
 
-    it('say that what they are about is gone, and are not sent again by themselves', async () => {
+    it('are not sent again by themselves where what they are about is gone, and are listed to be copied', async () => {
         render(<Text />);
         write('One');
         await rest();
-        await answered(server.sent[0]?.breaks(404, 'This no longer exists.') ?? Promise.resolve());
-        expect(screen.getByRole('alert').textContent).toBe('This no longer exists.');
+        await answered(server.sent[0]?.breaks(404, 'This no longer exists.'));
         await rest(9000);
         expect(server.sent).toHaveLength(1);
-    });
-
-    it('say that the network is gone, and try again under the same key', async () => {
-        render(<Text />);
-        write('One');
-        await rest();
-        await answered(server.sent[0]?.isGone() ?? Promise.resolve());
-        expect(screen.getByRole('alert').textContent).toContain('kept here and saved when the connection is back');
-        await rest(4100);
-        expect(server.sent).toHaveLength(2);
-        expect(server.sent[1]?.headers['Idempotency-Key']).toBe(server.sent[0]?.headers['Idempotency-Key']);
-        await answered(server.sent[1]?.takes() ?? Promise.resolve());
-        expect(screen.queryByRole('alert')).toBeNull();
+        expect(unsent()).toHaveLength(1);
     });
 
     it('stand beside what somebody else wrote, and replace that only knowingly', async () => {
@@ -109,13 +105,16 @@ describe('lines that save by themselves', () => {
         expect(field().value).toBe('By Noor.');
         await rest();
         await answered(
-            server.sent[0]?.refuses({ text: 'Somebody changed this to “By Elif.” while you were writing.' }) ?? Promise.resolve(),
+            server.sent[0]?.refuses({ text: 'Somebody changed this to “By Elif.” while you were writing.' }, { text: 'By Elif.' }),
         );
         expect(screen.getByRole('alert').textContent).toContain('By Elif.');
         expect(field().value).toBe('By Noor.');
         fireEvent.blur(field());
         await rest();
-        expect(server.sent.at(-1)?.data).toEqual({ text: 'By Noor.', was: 'By Elif.' });
+        expect(server.sent).toHaveLength(1);
+        write('By Noor and Elif.');
+        await rest();
+        expect(server.sent.at(-1)?.data).toEqual({ text: 'By Noor and Elif.', was: 'By Elif.' });
     });
 
     it('take in what others write, as long as nothing of one’s own is unsaved', () => {
@@ -126,18 +125,15 @@ describe('lines that save by themselves', () => {
 
     it('survive a reload', () => {
         const { unmount } = render(<Text value="The buoy." />);
+        server.answers = 'not at all';
         write('The buoy is');
-        const [key = ''] = kept();
-        const stored = localStorage.getItem(key) ?? '';
         unmount();
-        localStorage.setItem(key, stored);
         render(<Text value="The buoy." />);
         expect(field().value).toBe('The buoy is');
     });
 
     it('go on by themselves where the field goes away with words that are not saved', () => {
-        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new Error('no network'));
-        openOutbox(1);
+        server.answers = 'not at all';
         const { unmount } = render(<Text />);
         write('One');
         unmount();

@@ -20,9 +20,7 @@ import { server } from '../server';
 
 beforeEach(() => {
     setToday(TODAY);
-    vi.spyOn(globalThis, 'fetch')
-        .mockReset()
-        .mockImplementation(() => Promise.resolve(new Response('[]')));
+    server.says('[]');
 });
 
 describe('when a meeting comes back', () => {
@@ -250,7 +248,7 @@ describe('an agenda that is being prepared', () => {
 
 describe('an issue that is raised from what it is about', () => {
     it('goes into the meeting that is chosen, with what it is about', async () => {
-        vi.mocked(globalThis.fetch).mockImplementation(() => Promise.resolve(new Response(JSON.stringify([option('2', 'Quay hour')]))));
+        server.says(JSON.stringify([option('2', 'Quay hour')]));
         const onDone = vi.fn();
         render(<RaiseForm about={{ task: 7 }} title="The crane" onDone={onDone} />);
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Raise' }).disabled).toBe(true);

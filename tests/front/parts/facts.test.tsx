@@ -183,17 +183,19 @@ describe('what a task is for', () => {
         expect(chosen).toEqual({ project: null, goal: null });
     });
 
-    it('asks for what there is to choose from, again where a change cut it short, and not for ever', () => {
+    it('asks for what there is to choose from, again where a change cut it short, and not for ever', async () => {
         const reload = vi.spyOn(router, 'reload').mockImplementation(() => undefined);
         show();
-        const finish = () => {
-            act(() => reload.mock.calls.at(-1)?.[0]?.onFinish?.({} as never));
-        };
+        const finish = () =>
+            act(async () => {
+                reload.mock.calls.at(-1)?.[0]?.onFinish?.({} as never);
+                await Promise.resolve();
+            });
         expect(reload).toHaveBeenCalledTimes(1);
         expect(reload.mock.calls[0]?.[0]).toMatchObject({ only: ['places', 'served'] });
 
         for (let tries = 0; tries < 9; tries++) {
-            finish();
+            await finish();
         }
 
         expect(reload).toHaveBeenCalledTimes(5);

@@ -25,9 +25,7 @@ const show = (more = {}) => {
 beforeEach(() => {
     page.component = 'week/Week';
     page.url = '/week';
-    vi.spyOn(globalThis, 'fetch')
-        .mockReset()
-        .mockImplementation(() => Promise.resolve(new Response('{"stamp":"one"}')));
+    server.says('{"stamp":"one"}');
     // Long after whatever key was pressed in the test before.
     vi.useFakeTimers();
     vi.setSystemTime(Date.now() + 60_000);
@@ -114,7 +112,7 @@ describe('what stands around every screen', () => {
 describe('what others change', () => {
     const looks = () => vi.mocked(globalThis.fetch).mock.calls.filter(([url]) => typeof url === 'string' && url.includes('stamp')).length;
     const answer = (stamp: string) =>
-        vi.mocked(globalThis.fetch).mockImplementation(() => Promise.resolve(new Response(JSON.stringify({ stamp }))));
+        server.says(JSON.stringify({ stamp }));
 
     it('is asked for every few seconds, and comes in once the stamp is another', async () => {
         const reload = vi.spyOn(router, 'reload').mockImplementation(() => undefined);
@@ -127,7 +125,10 @@ describe('what others change', () => {
         await act(() => vi.advanceTimersByTimeAsync(9000));
         // Once while it is under way, however long that takes.
         expect(reload).toHaveBeenCalledOnce();
-        expect(reload.mock.calls[0]?.[0]).toMatchObject({ only: ['page', 'frame', 'stamp'] });
+        expect(reload.mock.calls[0]?.[0]).toMatchObject({ only: ['page', 'frame', 'stamp', 'now'] });
+        // The parts of a test share one page: it is over for the next one too.
+        reload.mock.calls[0]?.[0]?.onFinish?.({} as never);
+        await act(() => vi.advanceTimersByTimeAsync(1));
     });
 
     it('is asked for anew until the page has it, and then no more', async () => {

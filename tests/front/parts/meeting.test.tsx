@@ -15,9 +15,7 @@ import { server } from '../server';
 
 beforeEach(() => {
     setToday(TODAY);
-    vi.spyOn(globalThis, 'fetch')
-        .mockReset()
-        .mockImplementation(() => Promise.resolve(new Response('{}', { status: 503 })));
+    server.says('{}', 503);
 });
 
 describe('what is being talked about', () => {

@@ -1,8 +1,9 @@
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { HoursCell, People as PeopleProps, PersonRow } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
+import { send } from '../../../resources/js/lib/queue/queue';
 import Account from '../../../resources/js/pages/people/Account';
 import Notifications from '../../../resources/js/pages/people/Notifications';
 import People from '../../../resources/js/pages/people/People';
@@ -10,7 +11,6 @@ import { choices, choose, press, said, write } from '../hand';
 import { elif, mei, noor, TODAY } from '../made';
 import { crew } from '../made/forms';
 import { week } from '../made/reviews';
-import { page as open } from '../page';
 import { server } from '../server';
 
 beforeEach(() => {
@@ -114,15 +114,16 @@ describe('accounts', () => {
         expect(screen.queryByRole('button', { name: /Edit|Add/ })).toBeNull();
     });
 
-    it('show the link of who is new once, to be copied', () => {
-        Object.assign(open.props, { link: { name: 'Lucía', address: 'https://saltglass.example/access/abc' } });
+    it('show the link of who is new once, to be copied', async () => {
         const writeText = vi.fn(() => Promise.resolve());
         render(<People page={people()} />);
+        send({ method: 'post', url: '/people' });
+        const sent = await server.last();
+        await act(() => sent.takes({ link: { name: 'Lucía', address: 'https://saltglass.example/access/abc' } }));
         Object.defineProperty(navigator, 'clipboard', { value: { writeText }, configurable: true });
         fireEvent.click(screen.getByRole('button', { name: 'Copy' }));
         expect(screen.getByText(/Lucía can choose a password with this link/)).toBeTruthy();
         expect(writeText).toHaveBeenCalledWith('https://saltglass.example/access/abc');
-        Object.assign(open.props, { link: undefined });
     });
 });
 

@@ -2,7 +2,6 @@ import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ItemRow, LineRow, RoomView } from '../../../resources/js/generated/props';
 import { openLines } from '../../../resources/js/lib/kept/lines';
-import { openOutbox } from '../../../resources/js/lib/kept/outbox';
 import { Notes } from '../../../resources/js/parts/meetings/room/Notes';
 import { TimeStrip } from '../../../resources/js/parts/meetings/room/TimeStrip';
 import { elif, noor } from '../made';
@@ -65,15 +64,10 @@ describe('notes of an item', () => {
     const show = (lines: LineRow[] = [], mayWrite = true) => render(<Notes item={item({ lines })} mayWrite={mayWrite} />);
     const field = () => screen.getByLabelText<HTMLTextAreaElement>('Write a line');
     const write = (words: string) => fireEvent.change(field(), { target: { value: words } });
-    const sent = () =>
-        vi.mocked(globalThis.fetch).mock.calls.map(([, init]) => (JSON.parse(init?.body as string) as { words: string }).words);
+    const sent = () => server.sent.map(({ data }) => data.words);
     const shown = () => [...document.querySelectorAll('[data-note-line] > span:first-child')].map(({ textContent }) => textContent);
 
     beforeEach(() => {
-        vi.spyOn(globalThis, 'fetch')
-            .mockReset()
-            .mockImplementation(() => Promise.resolve(new Response('{}')));
-        openOutbox(1);
         openLines(1);
     });
 
@@ -128,7 +122,7 @@ describe('notes of an item', () => {
         fireEvent.keyDown(field(), { key: 'Enter' });
         document.querySelectorAll<HTMLElement>('[data-note-line]').forEach((row) => fireEvent.keyDown(row, { key: 'd' }));
         await new Promise((done) => setTimeout(done, 5));
-        expect(server.sent).toEqual([]);
+        expect(server.sent.map(({ url }) => path(url))).toEqual(['/agenda-items/5/lines']);
         expect(screen.queryByRole('button', { name: 'Decision' })).toBeNull();
     });
 

@@ -52,7 +52,7 @@ const title = () => screen.queryByLabelText<HTMLInputElement>('Title')?.value;
 
 beforeEach(() => {
     setToday(TODAY);
-    vi.spyOn(globalThis, 'fetch').mockImplementation(() => Promise.resolve(new Response('{"lines":[]}')));
+    server.says('{"lines":[]}');
 });
 
 describe('a thing to sort', () => {

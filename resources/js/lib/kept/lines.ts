@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
-import { countWaiting, sendLater } from './outbox';
-import { setting } from './setting';
 import { drop, keysOf, load, save } from './storage';
+import { tabName } from '../queue/kept';
+import { countOpen, send } from '../queue/queue';
 import { route } from '../routes';
 
 /** A line of notes as it is kept in this browser, from its first key until the server shows it. */
@@ -31,17 +31,7 @@ let list: KeptLine[] = [];
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
 const listeners = new Set<() => void>();
 
-const ownPage = setting('page', 'page');
-
 const prefix = () => `line ${String(writer)} `;
-
-/** Names this page through reloads, apart from others that the same person has open. */
-export function pageName(): string {
-    const name = ownPage.get() ?? crypto.randomUUID();
-    ownPage.set(name);
-
-    return name;
-}
 
 function set(lines: KeptLine[]): void {
     list = lines;
@@ -53,7 +43,7 @@ function set(lines: KeptLine[]): void {
 /** Whose lines they are. What was not sent when the page was left is sent now. */
 export function openLines(person: number): () => void {
     writer = person;
-    const page = pageName();
+    const page = tabName();
     set(
         keysOf(prefix())
             .flatMap((key) => (load(key) as KeptLine | null) ?? [])
@@ -80,14 +70,13 @@ function push(line: KeptLine): void {
     clearTimeout(timers.get(line.key));
     timers.delete(line.key);
     keep({ ...line, sent: line.version });
-    sendLater({
-        id: `${line.key}-${String(line.version)}`,
-        of: line.key,
+    send({
+        key: `${line.key}-${String(line.version)}`,
+        beside: `line ${line.key}`,
         isShown: true,
         method: 'put',
         url: route('lines.write', line.item),
         data: { key: line.key, words: line.words, version: line.version },
-        place: 'notes of a meeting',
         text: line.words,
     });
 }
@@ -96,7 +85,7 @@ function push(line: KeptLine): void {
 export function writeLine(item: number, key: string, words: string, state: KeptLine['state'], seen = 0): void {
     const before = list.find((line) => line.key === key);
     const line: KeptLine = {
-        ...{ key, item, words, state, page: pageName(), at: Date.now() },
+        ...{ key, item, words, state, page: tabName(), at: Date.now() },
         version: Math.max(before?.version ?? 0, seen) + (before?.words === words ? 0 : 1),
         sent: before?.sent ?? 0,
     };
@@ -145,7 +134,7 @@ export function forgetLine(key: string): void {
 }
 
 /** How many lines the server does not have as they are here. */
-export const unsentLines = (): number => list.filter(({ version, sent }) => sent < version).length + countWaiting(/\/lines$/);
+export const unsentLines = (): number => list.filter(({ version, sent }) => sent < version).length + countOpen(({ beside }) => beside?.startsWith('line ') === true);
 
 /** The lines of an item that are kept here, in the order in which they were begun. */
 export function useKeptLines(item: number): KeptLine[] {

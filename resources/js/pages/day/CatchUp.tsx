@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import type { CatchUpView, TaskRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';

@@ -183,7 +183,6 @@ function ItsTray({ page }: { page: AreaView }) {
     const jot = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('areas.jot', page.area.id), {
-            preserveScroll: true,
             onSuccess: () => {
                 form.reset();
             },

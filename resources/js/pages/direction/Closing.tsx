@@ -27,7 +27,7 @@ export default function Closing({ page }: { page: ClosingView }) {
 
     const close = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('closing.store', page.period.name), { preserveScroll: true });
+        form.post(route('closing.store', page.period.name));
     };
 
     return (

@@ -3,7 +3,7 @@ import { count } from '../../lib/words';
 import { WordSelect } from '../../ui/Select';
 import { Head, router } from '@inertiajs/react';
 import type { PlanningStep, PlanningView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { DirectionStep } from '../../parts/planning/DirectionStep';

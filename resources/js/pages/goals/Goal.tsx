@@ -2,7 +2,7 @@ import { count } from '../../lib/words';
 import { Head, Link, usePage } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
 import type { GoalParts as Parts, GoalTag, GoalView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dateWords, dayWords, fullDateWords, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';

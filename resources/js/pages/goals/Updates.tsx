@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import type { Updates as UpdatesProps, UpdateRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';

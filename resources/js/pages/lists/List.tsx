@@ -7,7 +7,7 @@ import { ListNav } from '../../parts/lists/ListNav';
 import { WeekBeside } from '../../parts/lists/WeekBeside';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { isDay } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/AddTask';

@@ -2,7 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
 import type { DecisionLine, DecisionsView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { addingLines, bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';

@@ -1,7 +1,7 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import type { Account as AccountView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -16,7 +16,6 @@ export default function Account({ page }: { page: AccountView }) {
     const change = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('account.password'), {
-            preserveScroll: true,
             onSuccess: () => {
                 form.reset();
             },

@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import type { NotificationEvent, Delivery, NotificationsView as NotificationsProps } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';
 import { dayWords } from '../../lib/dates';

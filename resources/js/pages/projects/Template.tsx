@@ -27,7 +27,7 @@ export default function Template({ page }: { page: TemplateView }) {
         if (template.id === null) {
             form.post(route('templates.store'));
         } else {
-            form.put(route('templates.update', template.id), { preserveScroll: true });
+            form.put(route('templates.update', template.id));
         }
     };
 

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import type { PeriodFacts as Facts, PeriodReviewView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';

@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { useRef, useState } from 'react';
 import type { ReportView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { KeptField } from '../../parts/KeptField';

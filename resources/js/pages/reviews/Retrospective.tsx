@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import type { RetrospectiveView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords, spanWords } from '../../lib/dates';
 import { useClosely } from '../../lib/fresh';
 import { useKeys } from '../../lib/keys';

@@ -1,7 +1,7 @@
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import type { ReviewView, WeekFacts } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { Facts } from '../../parts/reviews/Facts';

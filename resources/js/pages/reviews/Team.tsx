@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { TeamGoal, TeamWeek } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dateWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';

@@ -2,7 +2,7 @@ import { NextDates } from '../../parts/recurring/NextDates';
 import { Head } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { RecurringTaskKind, RecurringTaskView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';

@@ -1,7 +1,7 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 import type { OutputRow, RecurringTasks as RecurringTasksProps } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/Section';

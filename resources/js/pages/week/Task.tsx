@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import type { TaskView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { lastPlace } from '../../lib/rooms';
 import { route } from '../../lib/routes';

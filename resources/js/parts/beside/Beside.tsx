@@ -1,12 +1,11 @@
 import { BringBack } from '../capture/BringBack';
 import { FileButton } from '../../ui/FileButton';
-import { useForm as useUpload } from '@inertiajs/react';
 import { type SubmitEvent, useState } from 'react';
 import { Comments } from './Comments';
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
 import type { Beside as BesideProps, PersonTag } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
@@ -94,7 +93,27 @@ const size = (bytes: number) => (bytes < 1e6 ? `${String(Math.max(1, Math.round(
 
 /** Files and references, and ways to add them. */
 export function Files({ beside }: { beside: BesideProps }) {
-    const form = useUpload<{ file: File | null }>({ file: null });
+    const [isAdding, setAdding] = useState(false);
+    const [problem, setProblem] = useState<string>();
+    const add = (file: File) => {
+        setAdding(true);
+        setProblem(undefined);
+        act(
+            'post',
+            route('files.store', [beside.kind, beside.id]),
+            {},
+            {
+                file,
+                onDone: () => {
+                    setAdding(false);
+                },
+                onRefused: (why) => {
+                    setAdding(false);
+                    setProblem(why);
+                },
+            },
+        );
+    };
 
     return (
         <div className="pt-1">
@@ -133,17 +152,10 @@ export function Files({ beside }: { beside: BesideProps }) {
                     </li>
                 ))}
             </ul>
-            {form.errors.file !== undefined && <p className="py-1 text-sm font-medium text-persimmon">{form.errors.file}</p>}
+            {problem !== undefined && <p className="py-1 text-sm font-medium text-persimmon">{problem}</p>}
             <div className="-ml-3 flex flex-wrap">
-                <FileButton
-                    label="File"
-                    disabled={form.processing}
-                    onChoose={(file) => {
-                        form.transform(() => ({ file }));
-                        form.post(route('files.store', [beside.kind, beside.id]), { preserveScroll: true });
-                    }}
-                >
-                    {form.processing ? `Adding, ${String(Math.round(form.progress?.percentage ?? 0))}%` : 'Add a file'}
+                <FileButton label="File" disabled={isAdding} onChoose={add}>
+                    {isAdding ? 'Adding' : 'Add a file'}
                 </FileButton>
                 <DialogButton words="Add a link" kind="quiet" title="Add a link">
                     {(close) => <ReferenceForm beside={beside} onDone={close} />}
@@ -170,7 +182,7 @@ function ReferenceForm({ beside, onDone }: { beside: BesideProps; onDone: () => 
     const form = useForm(`reference of ${beside.kind} ${String(beside.id)}`, { address: '', title: '' });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.post(route('references.store', [beside.kind, beside.id]), { preserveScroll: true, onSuccess: onDone });
+        form.post(route('references.store', [beside.kind, beside.id]), { onSuccess: onDone });
     };
 
     return (

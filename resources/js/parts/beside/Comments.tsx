@@ -4,7 +4,7 @@ import { type SubmitEvent, useRef } from 'react';
 import { Mention } from './Mention';
 import { Said } from './Said';
 import type { CommentRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -26,8 +26,6 @@ export function Comments({ of, comments, address }: Props) {
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(address, {
-            preserveScroll: true,
-            preserveState: true,
             onSuccess: () => {
                 form.reset();
             },

@@ -18,7 +18,7 @@ export function Mention({ words, onChoose }: Props) {
 
     useEffect(() => {
         if (isAsked) {
-            refresh(['everybody']);
+            void refresh(['everybody']);
         }
     }, [isAsked]);
 

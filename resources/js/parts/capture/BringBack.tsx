@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import type { ReturnRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -79,8 +79,6 @@ function Fields({ about, onDone }: { about: Props['about']; onDone: () => void }
                 event.preventDefault();
                 form.post(route('return-dates.store'), {
                     as: (data) => ({ ...data, ...(about !== undefined && { kind: about.kind, about: about.id }) }),
-                    preserveScroll: true,
-                    preserveState: true,
                     onSuccess: () => {
                         form.reset();
                         onDone();

@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import type { ShelfKind } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { addDays } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { ReturnDate } from './ReturnDate';
 import type { ShelfRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

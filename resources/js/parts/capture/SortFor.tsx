@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Answer, Question } from './Answer';
 import { ToPlace } from '../ToPlace';
 import type { Tray, TrayItem } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -9,7 +9,7 @@ import { NO_DAY, SortWhen } from './SortWhen';
 import { Understood } from './Understood';
 import { ReturnDate } from './ReturnDate';
 import type { Tray, TrayItem } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { useForm } from '../../lib/kept/useForm';
 import { useKeys } from '../../lib/keys';
@@ -77,7 +77,6 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 refused: [...reading.said.refused, ...(data.planned === NO_DAY && meant !== '' ? [of('planned')?.key ?? ''] : [])],
                 chosen: reading.said.chosen,
             }),
-            preserveScroll: true,
             onSuccess: () => {
                 onSorted(title);
             },

@@ -22,7 +22,6 @@ export function SplitItem({ item, isOpen, onOpenChange }: Props) {
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(route('jots.split', item.id), {
-                        preserveScroll: true,
                         onSuccess: () => {
                             onOpenChange(false);
                         },

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Section } from '../Section';
 import type { Tray, TrayItem } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';

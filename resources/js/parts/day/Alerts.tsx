@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { Came } from '../capture/Came';
 import { Section } from '../Section';
 import type { Returned } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 

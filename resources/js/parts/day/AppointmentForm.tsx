@@ -1,6 +1,6 @@
 import { useForm } from '../../lib/kept/useForm';
 import type { AppointmentRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -3,7 +3,7 @@ import { Section } from '../Section';
 import { TaskTitle } from './TaskTitle';
 import { Questions } from './Questions';
 import type { DayView, EveningRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { longDayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Choices } from '../../ui/Choices';

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
 import { tellReturn } from '../Notices';
 import type { DayView, SessionOutcome, FocusSessionRow, SessionPart } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
@@ -47,7 +47,6 @@ function Begin({ page }: { page: DayView }) {
                         break: data.rounds === '1' ? '0' : data.break,
                         task: intent === task?.title ? task.id : null,
                     }),
-                    preserveScroll: true,
                     onSuccess: () => {
                         form.reset();
                         setOpen(false);

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useForm } from '../../lib/kept/useForm';
 import { RecordField } from '../Choose';
 import type { HabitRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { weekdays } from '../../lib/weekdays';
@@ -32,7 +32,7 @@ export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: (
     const { data } = form;
 
     useEffect(() => {
-        refresh(['served']);
+        void refresh(['served']);
     }, []);
 
     return (

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { Section } from '../Section';
 import { HabitForm } from './HabitForm';
 import type { HabitMark, HabitRow, HabitState } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

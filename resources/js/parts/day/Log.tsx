@@ -8,7 +8,7 @@ import { MarkTelling } from '../reviews/MarkTelling';
 import { Section } from '../Section';
 import { TagMark } from './TagMark';
 import type { LogRow, LogTag } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { addingLines, bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -116,7 +116,7 @@ function EditLine({ line, onDone }: { line: LogRow; onDone: () => void }) {
             className="w-full space-y-2 py-1"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.put(route('log-lines.update', line.id), { preserveScroll: true, onSuccess: onDone });
+                form.put(route('log-lines.update', line.id), { onSuccess: onDone });
             }}
         >
             <TextArea label="Line" rows={2} maxLength={2000} {...bind(form, 'words')} />

@@ -1,5 +1,5 @@
 import type { DayView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Cord } from '../Cord';
 import { Empty } from '../Section';

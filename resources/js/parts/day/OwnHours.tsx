@@ -2,7 +2,7 @@ import { ProtectedHours } from './ProtectedHours';
 import { useForm } from '../../lib/kept/useForm';
 import { Section } from '../Section';
 import type { AbsenceRow, ProtectedHoursRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dateWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -58,8 +58,6 @@ function Absences({ absences, on }: { absences: AbsenceRow[]; on: string }) {
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(route('absences.store'), {
-                        preserveScroll: true,
-                        preserveState: true,
                         onSuccess: () => {
                             form.reset();
                         },

@@ -1,7 +1,7 @@
 import { useForm } from '../../lib/kept/useForm';
 import { Section } from '../Section';
 import type { ProtectedHoursRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { weekdays } from '../../lib/weekdays';
@@ -49,8 +49,6 @@ export function ProtectedHours({ kept }: { kept: ProtectedHoursRow[] }) {
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(route('protected-hours.store'), {
-                        preserveScroll: true,
-                        preserveState: true,
                         onSuccess: () => {
                             form.reset();
                         },

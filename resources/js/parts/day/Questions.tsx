@@ -1,7 +1,7 @@
 import { useForm } from '../../lib/kept/useForm';
 import { AddLine } from '../AddLine';
 import type { EveningRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { addingLines } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -1,6 +1,6 @@
 import { Section } from '../Section';
 import type { SessionOutcome, FocusSessionRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

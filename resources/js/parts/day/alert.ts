@@ -24,7 +24,7 @@ export function useAlert(alert: Alert | null): void {
         let timer = setTimeout(() => {
             tellReturn(`${shown.at} ${shown.words}`);
             timer = setTimeout(() => {
-                refresh(['frame']);
+                void refresh(['frame']);
             }, NEXT);
         }, shown.left * 1000);
 

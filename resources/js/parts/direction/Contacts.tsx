@@ -2,7 +2,7 @@ import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
 import { Section } from '../Section';
 import type { AreaView, ContactRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { BringBack } from '../capture/BringBack';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { YearsAhead } from './YearsAhead';
 import { Empty } from '../Section';
 import type { DirectionView, LongTermGoalTag } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

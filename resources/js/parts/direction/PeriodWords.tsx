@@ -24,7 +24,6 @@ export function PeriodWords({ line, name, size = 'm', mayChange }: Props) {
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('periods.say', line.period.name), {
-            preserveScroll: true,
             onSuccess: () => {
                 setWriting(false);
             },

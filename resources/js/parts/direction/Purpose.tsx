@@ -16,7 +16,6 @@ export function Purpose({ page }: { page: DirectionView }) {
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('purpose'), {
-            preserveScroll: true,
             onSuccess: () => {
                 setWriting(false);
             },

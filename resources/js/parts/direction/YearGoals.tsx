@@ -4,7 +4,7 @@ import { GoalTitle } from '../GoalTitle';
 import { GaugeLine } from '../Gauge';
 import { Empty, Section } from '../Section';
 import type { DirectionView, PlacedGoal } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { ButtonLink } from '../../ui/Button';
 import { WordSelect } from '../../ui/Select';

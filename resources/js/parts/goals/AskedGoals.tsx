@@ -38,7 +38,7 @@ function Ask({ goal }: { goal: AskedGoal }) {
                 className="mt-1 grid grid-cols-[64px_1fr_auto] items-start gap-2"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    form.post(route('estimates.store', goal.id), { preserveScroll: true, preserveState: true });
+                    form.post(route('estimates.store', goal.id));
                 }}
             >
                 <TextField

@@ -64,8 +64,6 @@ export function Seen({ assumption, mayChange }: { assumption: AssumptionRow; may
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('assumptions.see', assumption.id), {
-            preserveScroll: true,
-            preserveState: true,
             onSuccess: () => {
                 setWriting(false);
             },

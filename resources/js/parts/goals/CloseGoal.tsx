@@ -14,7 +14,6 @@ export function CloseGoal({ page, offer }: { page: GoalView; offer: ClosingOffer
     const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('goals.close', page.goal.id), {
-            preserveScroll: true,
             onSuccess: () => {
                 close();
             },

@@ -1,7 +1,7 @@
 import { type InPlace, SaveOrCancel } from '../SaveOrCancel';
 import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useState } from 'react';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { Button } from '../../ui/Button';
 
 interface Props {
@@ -12,7 +12,7 @@ interface Props {
     children: ReactNode;
     /** The fields, while it is edited. */
     fields: ReactNode;
-    form: InPlace & { put: (url: string, options: { preserveScroll: true; preserveState: true; onSuccess: () => void }) => void };
+    form: InPlace & { put: (url: string, options: { onSuccess: () => void }) => void };
     /** Where it is saved, and where deleted. */
     saveAt: string;
     deleteAt: string;
@@ -26,7 +26,7 @@ export function EditedLine({ title, mayChange, children, fields, form, saveAt, d
     };
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(saveAt, { preserveScroll: true, preserveState: true, onSuccess: close });
+        form.put(saveAt, { onSuccess: close });
     };
 
     if (isEditing) {

@@ -24,7 +24,6 @@ export function EnterReading({ page }: { page: GoalView }) {
             }}
             onAdd={() => {
                 form.post(route('readings.store', page.goal.id), {
-                    preserveScroll: true,
                     onSuccess: () => {
                         form.reset('value', 'sure');
                     },

@@ -3,7 +3,7 @@ import { type SubmitEvent, useState } from 'react';
 import { idOf } from './Pins';
 import { Empty, Section } from '../Section';
 import type { GoalView, LogEntry } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -94,7 +94,6 @@ function Say({ goal }: { goal: number }) {
     const say = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('comments.store', goal), {
-            preserveScroll: true,
             onSuccess: () => {
                 form.reset();
             },

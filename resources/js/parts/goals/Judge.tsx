@@ -15,7 +15,6 @@ export function Judge({ page }: { page: GoalView }) {
 
     const judge = () => {
         form.post(route('judgements.store', page.goal.id), {
-            preserveScroll: true,
             onSuccess: () => {
                 form.reset('line');
             },

@@ -32,7 +32,6 @@ export function SayChance({ goal, chance }: { goal: number; chance: number | nul
     const say = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('estimates.store', goal), {
-            preserveScroll: true,
             onSuccess: () => {
                 close();
                 form.reset('line');

@@ -29,7 +29,6 @@ export function PasteReadings({ goal }: { goal: number }) {
         event.preventDefault();
         event.stopPropagation();
         form.post(route('readings.paste', goal), {
-            preserveScroll: true,
             onSuccess: () => {
                 form.reset();
                 close();

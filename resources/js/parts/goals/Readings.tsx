@@ -5,7 +5,7 @@ import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
 import { Section } from '../Section';
 import type { GoalView, ReadingRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -54,7 +54,6 @@ function Line({ reading, mayChange }: { reading: ReadingRow; mayChange: boolean 
     const correct = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('readings.update', reading.id), {
-            preserveScroll: true,
             onSuccess: () => {
                 setChanging(false);
             },

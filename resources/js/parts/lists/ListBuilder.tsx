@@ -2,8 +2,8 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Conditions } from './Conditions';
 import type { ListGrouping, ListSort, SavedView } from '../../generated/props';
-import { act } from '../../lib/act';
-import { visitInTurn } from '../../lib/inTurn';
+import { act } from '../../lib/queue/act';
+import { send } from '../../lib/queue/queue';
 import { route } from '../../lib/routes';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
@@ -58,13 +58,19 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
 
     const keep = () => {
         const data = { title, isShared, ...draft };
-        visitInTurn(page.id === null ? route('saved.store') : route('saved.update', page.id), {
-            method: page.id === null ? 'post' : 'put',
-            data: data as never,
-            preserveScroll: true,
-            onError: setErrors,
-            onSuccess: () => onDone?.(),
-        });
+        send(
+            page.id === null
+                ? { method: 'post', url: route('saved.store'), data, text: title }
+                : { method: 'put', url: route('saved.update', page.id), data, text: title },
+            {
+                onDone: () => onDone?.(),
+                onRefused: (receipt) => {
+                    setErrors(receipt.outcome === 'refused' ? receipt.errors : { title: receipt.message });
+
+                    return true;
+                },
+            },
+        );
     };
 
     return (

@@ -5,7 +5,7 @@ import type { Marked } from './Marks';
 import { Times } from '../Times';
 import { ToPlace } from '../ToPlace';
 import type { PersonTag, StageRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { keepFocusOn } from '../../lib/focus/hold';
 import { Button } from '../../ui/Button';

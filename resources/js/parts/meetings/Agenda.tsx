@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { IssueRow, PlannedItem, SeriesView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { first, needWords, rankWords, times } from '../../lib/words';
 import { Cord } from '../Cord';

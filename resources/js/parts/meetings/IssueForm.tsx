@@ -24,7 +24,7 @@ export function IssueForm({ page, address, onDone }: { page: IssueView; address:
     });
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(address, { preserveScroll: true, onSuccess: onDone });
+        form.put(address, { onSuccess: onDone });
     };
 
     return (

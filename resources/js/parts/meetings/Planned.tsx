@@ -1,7 +1,7 @@
 import { type SubmitEvent, useState } from 'react';
 import { Section } from '../Section';
 import type { PlannedRow, SeriesView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -3,7 +3,7 @@ import { AddLine } from '../AddLine';
 import { PersonField } from '../Choose';
 import { Section } from '../Section';
 import type { PersonTag, PointRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { addingLines, bindRecord } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';

@@ -34,7 +34,7 @@ export function RaiseForm({ about = {}, title = '', onDone }: { about?: About; t
     const errors = form.errors as Partial<Record<string, string>>;
 
     useEffect(() => {
-        void request('GET', route('series.choices'))
+        void request('get', route('series.choices'))
             .then(async (response) => (response.ok ? ((await response.json()) as Option[]) : []))
             .then(setMeetings)
             .catch(() => undefined);
@@ -44,8 +44,6 @@ export function RaiseForm({ about = {}, title = '', onDone }: { about?: About; t
         event.preventDefault();
         form.post(route('issues.store', form.data.series), {
             as: (data) => ({ ...data, ...about }),
-            preserveScroll: true,
-            preserveState: true,
             onSuccess: () => {
                 form.reset();
                 onDone();

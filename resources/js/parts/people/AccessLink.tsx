@@ -1,11 +1,22 @@
-import { usePage } from '@inertiajs/react';
+import { useEffect, useState } from 'react';
+import { onReceipt } from '../../lib/queue/queue';
 import { Button } from '../../ui/Button';
 
 /** The link by which somebody chooses a password: it went to their address too, and is shown this once. */
 export function AccessLink() {
-    const { link } = usePage().props;
+    const [link, setLink] = useState<{ name: string; address: string } | null>(null);
 
-    return link == null ? null : (
+    useEffect(
+        () =>
+            onReceipt((_, receipt) => {
+                if (receipt.outcome === 'done') {
+                    setLink(receipt.link);
+                }
+            }),
+        [],
+    );
+
+    return link === null ? null : (
         <div role="status" className="mb-4 border border-rule px-4 py-3">
             <p className="mb-1">
                 {link.name} can choose a password with this link. It was e-mailed to them, and you can pass it on; it is not shown again.

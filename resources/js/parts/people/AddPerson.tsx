@@ -13,7 +13,6 @@ export function AddPerson() {
     const add = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('people.store'), {
-            preserveScroll: true,
             onSuccess: () => {
                 form.reset();
                 close();

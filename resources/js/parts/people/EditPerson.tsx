@@ -1,7 +1,7 @@
 import { RoleAndHours } from './RoleAndHours';
 import { type SubmitEvent, useState } from 'react';
 import type { PersonRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
@@ -41,7 +41,7 @@ function Fields({ row, people, onDone }: { row: PersonRow; people: PersonRow[]; 
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(route('people.update', row.person.id), { preserveScroll: true, onSuccess: onDone });
+        form.put(route('people.update', row.person.id), { onSuccess: onDone });
     };
 
     return (

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { CheckList } from '../CheckList';
 import { Empty, Section } from '../Section';
 import type { GroupRow, People, PersonTag } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { Cord } from '../Cord';
 import { Empty, Section } from '../Section';
 import type { PlannedGoal, PlanningView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Check } from '../../ui/Check';
 

@@ -3,7 +3,7 @@ import { Cord } from '../Cord';
 import { Empty, Section } from '../Section';
 import { ShelfLine } from '../capture/ShelfLine';
 import type { PlanningView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { fullDateWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { stepWords } from './steps';
 import type { PlanningView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 
 /** The steps of the pass: where one is, and the way to any of them. */

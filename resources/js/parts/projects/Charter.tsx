@@ -128,7 +128,7 @@ function CharterForm({ page, onDone }: { page: ProjectView; onDone: () => void }
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(route('charter', page.project.id), { preserveScroll: true, onSuccess: onDone });
+        form.put(route('charter', page.project.id), { onSuccess: onDone });
     };
 
     return (

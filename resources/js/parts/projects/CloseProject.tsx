@@ -13,7 +13,6 @@ export function CloseProject({ id, learned }: { id: number; learned: string | nu
     const send = (close: () => void) => (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('projects.close', id), {
-            preserveScroll: true,
             onSuccess: () => {
                 close();
             },

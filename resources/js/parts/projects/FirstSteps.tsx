@@ -4,7 +4,7 @@ import { useForm } from '../../lib/kept/useForm';
 import { AddLine } from '../AddLine';
 import { Section } from '../Section';
 import type { ProjectView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 

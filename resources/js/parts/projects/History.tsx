@@ -1,7 +1,7 @@
 import { Folded } from './Folded';
 import { Section } from '../Section';
 import type { ProjectView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 

@@ -3,7 +3,7 @@ import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
 import type { MilestoneRow, ProjectView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -41,8 +41,6 @@ function New({ project }: { project: number }) {
     const add = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('milestones.store', project), {
-            preserveScroll: true,
-            preserveState: true,
             onSuccess: () => {
                 form.reset();
             },
@@ -68,8 +66,6 @@ function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: bo
     const change = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('milestones.update', milestone.id), {
-            preserveScroll: true,
-            preserveState: true,
             onSuccess: () => {
                 setChanging(false);
             },

@@ -3,7 +3,7 @@ import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { CheckList } from '../CheckList';
 import type { FieldEntry, ProjectView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -138,8 +138,6 @@ function Fields({ page }: { page: ProjectView }) {
     const add = (event: SubmitEvent) => {
         event.preventDefault();
         form.post(route('fields.store'), {
-            preserveScroll: true,
-            preserveState: true,
             onSuccess: () => {
                 form.reset();
             },

@@ -8,7 +8,7 @@ import { Files, HelpersButton } from '../beside/Beside';
 import { SharedButton } from '../recurring/WorkRecurringTasks';
 import { RecurringTaskLine } from '../recurring/RecurringTaskLine';
 import type { ProjectState, ProjectView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { MeetingsBeside } from '../meetings/MeetingsBeside';

@@ -7,7 +7,7 @@ import { Stage } from './Stage';
 import { Dragging } from '../Dragging';
 import { useMarks } from '../marks/Marks';
 import type { ProjectView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 
 const COLUMNS = 'as=columns';

@@ -15,7 +15,6 @@ export function StatusLine({ page }: { page: ProjectView }) {
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('projects.status', page.project.id), {
-            preserveScroll: true,
             onSuccess: () => {
                 setWriting(false);
             },

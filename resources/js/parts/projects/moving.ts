@@ -1,5 +1,5 @@
 import type { ProjectView, StageRow, TaskRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { keepFocusOn } from '../../lib/focus/hold';
 import type { Way } from '../TaskLine';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import type { CheckListRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';

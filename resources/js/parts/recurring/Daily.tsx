@@ -1,5 +1,5 @@
 import type { DailyLine } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Tick } from '../../ui/Tick';
 

@@ -4,7 +4,7 @@ import { RecurringTaskLine } from './RecurringTaskLine';
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
 import type { RecurringTaskRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -46,7 +46,7 @@ function Shared({ to, onDone }: { to: { project?: number; area?: number }; onDon
     const [chosen, setChosen] = useState<number[]>([]);
 
     useEffect(() => {
-        refresh(['shared']);
+        void refresh(['shared']);
     }, []);
 
     if (shared?.length === 0) {

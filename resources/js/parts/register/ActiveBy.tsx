@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { addressOf } from './Choose';
 import type { Register } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
 import { Button } from '../../ui/Button';

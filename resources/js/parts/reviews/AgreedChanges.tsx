@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import type { AgreedRow, ChangeVerdict, RetrospectiveView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
@@ -107,8 +107,6 @@ function Agree({ page: { participants, retrospective } }: { page: RetrospectiveV
             onSubmit={(event) => {
                 event.preventDefault();
                 form.post(route('retrospectives.agree', retrospective.id), {
-                    preserveScroll: true,
-                    preserveState: true,
                     onSuccess: () => {
                         form.reset();
                     },

@@ -2,7 +2,7 @@ import { usePage } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { RecordField } from '../Choose';
 import type { QuestionRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';
 import { route } from '../../lib/routes';
 import { Dialog } from '../../ui/Dialog';
@@ -67,7 +67,7 @@ function ChooseGoal({ answer, goal, onDone }: { answer: number; goal: number | n
     const { served } = usePage().props;
 
     useEffect(() => {
-        refresh(['served']);
+        void refresh(['served']);
     }, []);
 
     return (

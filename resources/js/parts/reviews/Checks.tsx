@@ -1,5 +1,5 @@
 import type { QuestionRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Check } from '../../ui/Check';
 

@@ -3,7 +3,7 @@ import { Answer } from '../capture/Answer';
 import { Cord } from '../Cord';
 import { handOver, HandOverAnswer } from '../HandOverAnswer';
 import type { AheadWeek, PersonTag, TaskRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { dayWords, weekdayNumber } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';

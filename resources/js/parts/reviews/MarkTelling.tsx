@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import type { TellingSource } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 
 interface Props {

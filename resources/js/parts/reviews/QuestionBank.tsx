@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { AddLine } from '../AddLine';
 import type { Horizon, QuestionRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { Resolution, Verdict } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { verdictWords } from '../../lib/words';

@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import type { Sharing, ShareRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
 import { Check } from '../../ui/Check';

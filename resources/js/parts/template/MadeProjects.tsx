@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { Section } from '../Section';
 import type { MadeProject, TemplateChangeRow } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Check';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { ToPlace } from '../ToPlace';
 import type { TaskView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 

@@ -1,7 +1,7 @@
 import { CheckList } from '../CheckList';
 import { Section } from '../Section';
 import type { TaskView } from '../../generated/props';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 
 /** The tasks of its project that are to be done before it: until then it cannot be done. */

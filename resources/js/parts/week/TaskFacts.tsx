@@ -6,7 +6,7 @@ import { PersonField, RecordField } from '../Choose';
 import { KeptDate, KeptField, KeptTime } from '../KeptField';
 import type { TaskView } from '../../generated/props';
 import { dayWords, isDay, plannedWords } from '../../lib/dates';
-import { act } from '../../lib/act';
+import { act } from '../../lib/queue/act';
 import { readMinutes } from '../../lib/readMinutes';
 import { route } from '../../lib/routes';
 import { change, plan } from '../../lib/tasks';

@@ -16,7 +16,7 @@ export function TaskText({ page, children }: { page: TaskView; children: ReactNo
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
-        form.put(route('tasks.update', task.id), { preserveScroll: true });
+        form.put(route('tasks.update', task.id));
     };
 
     return (

@@ -51,7 +51,6 @@ function Line({ name, words, label, empty, url, className }: LineProps) {
     const save = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(url, {
-            preserveScroll: true,
             onSuccess: () => {
                 setWriting(false);
             },

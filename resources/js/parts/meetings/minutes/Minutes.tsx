@@ -5,7 +5,7 @@ import { TimeSpent } from './TimeSpent';
 import { Section } from '../../Section';
 import { TaskLine } from '../../TaskLine';
 import type { MinutesStep, MinutesView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { dayWords, fullDateWords } from '../../../lib/dates';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useEffect, useRef } from 'react';
 import type { DropPrice, ItemRow, RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { chime } from '../../../lib/chime';
 import { route } from '../../../lib/routes';
 import { ordinal } from '../../../lib/words';

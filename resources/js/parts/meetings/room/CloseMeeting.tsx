@@ -1,6 +1,6 @@
 import { type SubmitEvent, useState } from 'react';
 import type { HereNow, RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { bind } from '../../../lib/forms';
 import { flushLines } from '../../../lib/kept/lines';
 import { useForm } from '../../../lib/kept/useForm';

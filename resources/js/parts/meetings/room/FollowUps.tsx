@@ -1,7 +1,7 @@
 import { type SubmitEvent, useState } from 'react';
 import { TaskLine } from '../../TaskLine';
 import type { FollowUpAnswer, FollowUpRow, RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { dayWords } from '../../../lib/dates';
 import { bind } from '../../../lib/forms';
 import { useForm } from '../../../lib/kept/useForm';

@@ -1,7 +1,7 @@
 import { Points } from '../Points';
 import { RaiseIssue } from '../RaiseIssue';
 import type { RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { route } from '../../../lib/routes';
 import { first } from '../../../lib/words';
 import { Check } from '../../../ui/Check';

@@ -1,6 +1,6 @@
 import { type SubmitEvent, useState } from 'react';
 import type { ItemRow, Outcome, RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';
 import { DateField } from '../../../ui/DateField';

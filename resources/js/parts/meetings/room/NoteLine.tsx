@@ -3,7 +3,7 @@ import { type KeyboardEvent, useState } from 'react';
 import { LineField } from './LineField';
 import type { ShownLine } from './Notes';
 import type { ItemRow } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { useKeyWords } from '../../../lib/keys';
 import { forgetLine, writeLine } from '../../../lib/kept/lines';
 import { route } from '../../../lib/routes';

@@ -7,7 +7,7 @@ import { ToConfirm } from './ToConfirm';
 import { useHere } from './useHere';
 import { useSecondsSince } from './useSecondsSince';
 import type { ItemRow, RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { useClosely } from '../../../lib/fresh';
 import { useKeys } from '../../../lib/keys';
 import { route } from '../../../lib/routes';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { CloseMeeting } from './CloseMeeting';
 import { MoveIssue } from './MoveIssue';
 import type { HereNow, ItemRow, Outcome, RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { chime } from '../../../lib/chime';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';

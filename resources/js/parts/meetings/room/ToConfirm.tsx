@@ -1,5 +1,5 @@
 import type { RoomView } from '../../../generated/props';
-import { act } from '../../../lib/act';
+import { act } from '../../../lib/queue/act';
 import { dayWords } from '../../../lib/dates';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { HereNow } from '../../../generated/props';
-import { flushLines, pageName, unsentLines } from '../../../lib/kept/lines';
+import { flushLines, unsentLines } from '../../../lib/kept/lines';
+import { tabName } from '../../../lib/queue/kept';
 import { request } from '../../../lib/request';
 import { route } from '../../../lib/routes';
 
@@ -15,7 +16,7 @@ export function useHere(meeting: number): HereNow {
 
     useEffect(() => {
         const say = (leaves: boolean) =>
-            request('PUT', route('meetings.here', meeting), { browser: pageName(), unsent: unsentLines(), leaves });
+            request('put', route('meetings.here', meeting), { browser: tabName(), unsent: unsentLines(), leaves });
         const tell = async () => {
             if (isClosing) {
                 flushLines();
@@ -45,7 +46,7 @@ export function useHere(meeting: number): HereNow {
     useEffect(
         () => () => {
             flushLines();
-            void request('PUT', route('meetings.here', meeting), { browser: pageName(), unsent: 0, leaves: true }).catch(() => undefined);
+            void request('put', route('meetings.here', meeting), { browser: tabName(), unsent: 0, leaves: true }).catch(() => undefined);
         },
         [meeting],
     );
