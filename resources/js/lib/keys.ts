@@ -118,7 +118,8 @@ export function useKeys(keys: Record<string, Key>): void {
                 return;
             }
 
-            if (isSingle && isUnderneath()) {
+            // What is above the page has its own keys, and its own big next step.
+            if ((isSingle || name === 'Ctrl Enter') && isUnderneath()) {
                 return;
             }
 

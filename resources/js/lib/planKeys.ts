@@ -1,26 +1,26 @@
 import { usePage } from '@inertiajs/react';
 import { createContext, useContext } from 'react';
-import type { PeriodTag, TaskRow } from '../generated/props';
+import type { PeriodTag } from '../generated/props';
 import { addDays, weekdayNumber } from './dates';
-import { keepFocusOn } from './focus/hold';
-import { plan, setAside } from './tasks';
 
 type Week = Pick<PeriodTag, 'name' | 'first' | 'last'> & { next: string | null };
 
 /** The week that is on show, where a screen shows one: its keys plan within it. */
 export const ShownWeek = createContext<Week | null>(null);
 
-/** What plans the focused task, as the page of keys says it. */
+/** What plans the focused task, or all that are selected, as the page of keys says it. */
 export const planKeys = {
-    '1 … 7': 'Plan the focused task for a weekday: 1 is Monday',
-    w: 'Plan the focused task for this week',
-    k: 'Plan the focused task for the week after',
-    s: 'Shelve the focused task',
-    x: 'Drop the focused task',
+    '1 … 7': 'Plan the focused task or the selected ones for a weekday: 1 is Monday',
+    w: 'Plan the focused task or the selected ones for this week',
+    k: 'Plan the focused task or the selected ones for the week after',
+    s: 'Shelve the focused task or the selected ones',
+    x: 'Drop the focused task or the selected ones',
 };
 
-/** Plans a task by one key, and goes on to the next one. Says whether the key meant anything. */
-export function usePlanKeys(task: TaskRow): (key: string, next?: number) => boolean {
+export type Planned = { what: 'plan'; time: string } | { what: 'shelve' | 'drop' };
+
+/** What a key does with a task: nothing, where it means nothing. */
+export function usePlanKeys(): (key: string) => Planned | null {
     const { frame } = usePage().props;
     const shown = useContext(ShownWeek);
     const today = frame?.today ?? '';
@@ -29,51 +29,34 @@ export function usePlanKeys(task: TaskRow): (key: string, next?: number) => bool
     const present = weeks[at];
     const week: Week | null = shown ?? (present === undefined ? null : { ...present, next: weeks[at + 1]?.name ?? null });
 
-    return (key, next) => {
-        const goOn = () => {
-            if (next !== undefined) {
-                keepFocusOn(next);
-            }
-        };
-
-        // What is over or aside is planned by nobody, and a week that is over holds nothing new.
-        if (week === null || week.last < today || task.isDone || task.isAside) {
-            return false;
+    return (key) => {
+        // A week that is over holds nothing new.
+        if (week === null || week.last < today) {
+            return null;
         }
 
         if (/^[1-7]$/.test(key)) {
             // While a carried-over task asks, digits are its answers.
             if (document.querySelector('[data-asks]') !== null) {
-                return false;
+                return null;
             }
 
             const day = addDays(week.first, (Number(key) - weekdayNumber(week.first) + 7) % 7);
-            plan(task, day < today ? addDays(day, 7) : day, null, goOn);
 
-            return true;
+            return { what: 'plan', time: day < today ? addDays(day, 7) : day };
         }
 
         switch (key) {
             case 'w':
-                plan(task, week.name, null, goOn);
-
-                return true;
+                return { what: 'plan', time: week.name };
             case 'k':
-                if (week.next !== null) {
-                    plan(task, week.next, null, goOn);
-                }
-
-                return week.next !== null;
+                return week.next === null ? null : { what: 'plan', time: week.next };
             case 's':
-                setAside(task, 'shelve', goOn);
-
-                return true;
+                return { what: 'shelve' };
             case 'x':
-                setAside(task, 'drop', goOn);
-
-                return true;
+                return { what: 'drop' };
             default:
-                return false;
+                return null;
         }
     };
 }

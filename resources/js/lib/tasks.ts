@@ -40,12 +40,12 @@ export function tick(task: TaskRow): void {
     );
 }
 
-export function plan(task: TaskRow, planned: string | null, at: string | null = null, onDone?: () => void): void {
+export function plan(task: TaskRow, planned: string | null, at: string | null = null): void {
     act(
         'put',
         route('tasks.plan', task.id),
         { planned, at },
-        { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }), ...(onDone && { onDone }) },
+        { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }) },
     );
 }
 
@@ -59,15 +59,43 @@ export function tell(task: TaskRow): void {
     );
 }
 
-export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'restore', onDone?: () => void): void {
-    act(
-        'put',
-        route('tasks.aside', task.id),
-        { how },
-        { guess: (page) => withTask(page, task.id, { isAside: how !== 'restore' }), ...(onDone && { onDone }) },
-    );
+export function setAside(task: TaskRow, how: 'shelve' | 'drop' | 'restore'): void {
+    act('put', route('tasks.aside', task.id), { how }, { guess: (page) => withTask(page, task.id, { isAside: how !== 'restore' }) });
 }
 
 export function change(task: TaskRow, fields: Record<string, string | number | boolean | null>, onRefused?: (why: string) => void): void {
     act('put', route('tasks.update', task.id), fields, onRefused === undefined ? {} : { onRefused });
+}
+
+/** What can be done with several tasks as one change. */
+export type ForMany = 'tick' | 'plan' | 'hand_over' | 'rank' | 'stage' | 'project' | 'shelve' | 'drop' | 'restore';
+
+/** What a line shows of it at once. */
+function shownOf(what: ForMany, value: string | null): Partial<TaskRow> {
+    switch (what) {
+        case 'tick':
+            return { isDone: true };
+        case 'plan':
+            return { planned: value, plannedAt: null };
+        case 'shelve':
+        case 'drop':
+            return { isAside: true };
+        case 'restore':
+            return { isAside: false };
+        case 'hand_over':
+        case 'rank':
+        case 'stage':
+        case 'project':
+            return {};
+    }
+}
+
+/** Does the same to several tasks: one change, one undo. */
+export function changeMany(tasks: number[], what: ForMany, value: string | null = null): void {
+    act(
+        'put',
+        route('tasks.many'),
+        { tasks, what, value },
+        { guess: (page) => tasks.reduce((shown, id) => withTask(shown, id, shownOf(what, value)), page) },
+    );
 }

@@ -2,15 +2,15 @@ import type { ReactNode } from 'react';
 import { Dragging } from './Dragging';
 import { useMarks } from './marks/Marks';
 import type { TaskRow } from '../generated/props';
-import { act } from '../lib/queue/act';
-import { route } from '../lib/routes';
+import { changeMany } from '../lib/tasks';
 
 /** A part of a screen in which tasks are planned for the time they are dropped on: one, or all that are selected. */
 export function PlanByDragging({ tasks, children }: { tasks: TaskRow[]; children: ReactNode }) {
     const marks = useMarks();
     const titleOf = (id: number) => tasks.find((task) => task.id === id)?.title ?? '';
     const plan = (ids: number[], { time }: { time: string }) => {
-        act('put', route('tasks.many'), { tasks: ids, what: 'plan', value: time }, { onDone: marks.clear });
+        changeMany(ids, 'plan', time);
+        marks.clear();
     };
 
     return (

@@ -1,19 +1,16 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { HTMLAttributes, KeyboardEvent, Ref } from 'react';
+import type { HTMLAttributes, Ref } from 'react';
 import { Cord } from './Cord';
 import { Estimate } from './Estimate';
 import { Initials } from './Initials';
 import { TaskMarks } from './TaskMarks';
 import { TaskMenu } from './TaskMenu';
 import { TaskTick } from './TaskTick';
+import { useLineKeys, type Way } from './useLineKeys';
 import { markOnClick, useMarks } from './marks/Marks';
 import type { PersonTag, TaskRow } from '../generated/props';
-import { focusLine, linesInSight } from '../lib/focus/lines';
-import { isSecondPart, meaning, singleKeys, useKeyWords } from '../lib/keys';
-import { planKeys, usePlanKeys } from '../lib/planKeys';
 import { route } from '../lib/routes';
-import { tell, tick } from '../lib/tasks';
 
 interface Props {
     task: TaskRow;
@@ -36,24 +33,6 @@ interface Props {
     line?: HTMLAttributes<HTMLLIElement> & { ref: Ref<HTMLLIElement> };
 }
 
-export type Way = 'up' | 'down' | 'left' | 'right';
-
-const ways: Record<string, Way> = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft: 'left', ArrowRight: 'right' };
-
-/** What a line hears, as the page of keys says it. */
-const lineKeys = {
-    Space: 'Tick the focused task',
-    v: 'Select the focused task, or clear it',
-    'Shift ↑ ↓': 'Select several tasks',
-    t: 'Mark the focused finished task as worth telling',
-    '.': 'Actions for the focused task, or for the selected ones',
-};
-
-const moveKeys = { 'Alt ↑ ↓ ← →': 'Move the focused task up, down or to another stage' };
-const none = {};
-
-const isCommand = (event: KeyboardEvent) => event.ctrlKey || event.metaKey || event.altKey;
-
 /** A task as a line of any list. Arrows move among lines, space ticks, "." opens what else can be done. */
 export function TaskLine({
     task,
@@ -67,64 +46,10 @@ export function TaskLine({
     onMove,
     line = { ref: null },
 }: Props) {
-    useKeyWords(lineKeys);
-    useKeyWords(planKeys);
-    const planByKey = usePlanKeys(task);
-    useKeyWords(onMove === undefined ? none : moveKeys);
     const marks = useMarks();
+    const press = useLineKeys(task, onMove);
     const isMarked = marks.ids.includes(task.id);
     const isOver = task.isDone || task.isAside;
-
-    const press = (event: KeyboardEvent<HTMLElement>) => {
-        const line = event.currentTarget;
-        const way = ways[event.key];
-        // A menu that belongs to the line stands elsewhere on the page: its keys are its own.
-        if (!(event.target instanceof Node) || !line.contains(event.target)) {
-            return;
-        }
-
-        const onLink = event.target instanceof HTMLAnchorElement;
-
-        if (event.altKey && way !== undefined && onMove !== undefined) {
-            event.preventDefault();
-            onMove(way);
-        } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-            const lines = linesInSight();
-            const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
-            event.preventDefault();
-            focusLine(next);
-
-            if (event.shiftKey) {
-                for (const id of [task.id, Number(next?.dataset.task ?? task.id)]) {
-                    marks.mark(id);
-                }
-            }
-        } else if (onLink && event.key === ' ' && !task.isAside) {
-            event.preventDefault();
-            tick(task);
-        } else if (onLink && meaning(event.key) === 'v') {
-            event.preventDefault();
-            marks.toggle(task.id);
-        } else if (onLink && task.isDone && meaning(event.key) === 't' && !isCommand(event) && !isSecondPart()) {
-            event.preventDefault();
-            tell(task);
-        } else if (onLink && meaning(event.key) === '.') {
-            event.preventDefault();
-            const trigger = isMarked
-                ? document.querySelector<HTMLElement>('[data-marks-menu]')
-                : line.querySelector<HTMLElement>('[data-task-menu]');
-            trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
-        } else if (onLink && !isCommand(event) && singleKeys.areOn() && !isSecondPart()) {
-            // The next one has the focus then, so that many are planned one after the other.
-            const lines = linesInSight().filter((each) => each.dataset.task !== undefined);
-            const next = lines[lines.indexOf(line) + 1] ?? lines[lines.indexOf(line) - 1];
-
-            if (planByKey(meaning(event.key), next === undefined ? undefined : Number(next.dataset.task))) {
-                event.preventDefault();
-                focusLine(next);
-            }
-        }
-    };
 
     return (
         // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys of the link inside, shared by the whole line

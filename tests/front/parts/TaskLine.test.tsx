@@ -128,6 +128,23 @@ describe('by the keyboard', () => {
         expect(selected()).toEqual([]);
     });
 
+    it.each([
+        [' ', 'tick', null],
+        ['s', 'shelve', null],
+        ['x', 'drop', null],
+    ])('“%s” acts on all that are selected, wherever the focus is, as one change', async (key, what, value) => {
+        three();
+        link('One').focus();
+        strike('v');
+        strike('ArrowDown', { shiftKey: true });
+        strike('ArrowDown');
+        expect(focused()).toBe('Three');
+        strike(key);
+        const sent = await server.last();
+        expect([new URL(sent.url, 'http://loftrin.test').pathname, sent.data]).toEqual(['/tasks/many', { tasks: [1, 2], what, value }]);
+        expect(selected()).toEqual([]);
+    });
+
     it('a digit plans for a weekday of the week on show, the next one if it is past, and goes on to the next task', async () => {
         render(
             <ShownWeek value={{ name: '2027-W06', first: '2027-02-08', last: '2027-02-14', next: '2027-W07' }}>

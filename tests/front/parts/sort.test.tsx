@@ -3,6 +3,8 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ReadPiece, Tray, TrayItem } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
+import { guessed } from '../../../resources/js/lib/queue/queue';
+import { Notices } from '../../../resources/js/parts/Notices';
 import { SortItem } from '../../../resources/js/parts/capture/SortItem';
 import { elif, mei, noor, TODAY } from '../made';
 import { strike } from '../hand';
@@ -115,11 +117,19 @@ describe('a thing to sort', () => {
     });
 
     it('stays with its words where it is refused', async () => {
+        render(<Notices />);
         show(item('Ring the mill'));
+        strike('e');
+        fireEvent.change(screen.getByLabelText('Title'), { target: { value: 'Ring both mills' } });
         save();
+        const page = tray({ items: [item('Ring the mill'), { ...item('Two'), id: 5 }] });
+        // The next one stands there at once.
+        expect(guessed(page).items.map(({ words }) => words)).toEqual(['Two']);
         const sent = await server.last();
         await act(() => sent.refuses({ jot: 'This has been sorted already.' }));
-        expect(screen.getByText('This has been sorted already.')).toBeTruthy();
+        expect(await screen.findByText('This has been sorted already.')).toBeTruthy();
+        expect(guessed(page).items).toHaveLength(2);
+        expect(title()).toBe('Ring both mills');
     });
 
     it('is skipped by the arrow, and deleted by x', async () => {

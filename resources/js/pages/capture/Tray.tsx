@@ -47,6 +47,7 @@ export default function Tray({ page }: { page: TrayProps }) {
                         }}
                         onSorted={(words) => {
                             setSorted([words, ...sorted].slice(0, SHOWN));
+                            goTo(page.items[place + 1]?.id ?? null);
                         }}
                     />
                 )}

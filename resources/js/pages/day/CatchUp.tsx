@@ -3,6 +3,7 @@ import type { CatchUpView, TaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { changeMany } from '../../lib/tasks';
 import { count } from '../../lib/words';
 import { Empty, Section } from '../../parts/Section';
 import { TaskLine } from '../../parts/TaskLine';
@@ -88,7 +89,11 @@ function Decide({ title, hint, tasks, page }: { title: string; hint: string; tas
     const all =
         (what: 'plan' | 'shelve' | 'drop', value: string | null = null) =>
         () => {
-            act('put', route('tasks.many'), { tasks: tasks.map((task) => task.id), what, value });
+            changeMany(
+                tasks.map((task) => task.id),
+                what,
+                value,
+            );
         };
 
     return tasks.length === 0 ? null : (

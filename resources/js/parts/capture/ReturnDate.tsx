@@ -15,14 +15,17 @@ interface Props {
     returnOn?: string | null;
     /** A key that opens it as well. */
     keyName?: string;
+    /** The page once it is on the shelf. */
+    guess?: (page: unknown) => unknown;
 }
 
 /** Puts something on the shelf, and asks when to look at it again, if ever. */
-export function ReturnDate({ kind, id, words, returnOn = null, keyName }: Props) {
+export function ReturnDate({ kind, id, words, returnOn = null, keyName, guess }: Props) {
     const today = usePage().props.frame?.today ?? '';
     const [day, setDay] = useState(returnOn ?? '');
     const put = (close: () => void) => () => {
-        act('put', route('shelf.put', { kind, shelved: id }), { returnOn: day === '' ? null : day }, { onDone: close });
+        act('put', route('shelf.put', { kind, shelved: id }), { returnOn: day === '' ? null : day }, { ...(guess && { guess }) });
+        close();
     };
 
     return (

@@ -3,6 +3,7 @@ import { Answer, Question } from './Answer';
 import { ToPlace } from '../ToPlace';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';
+import { withoutJots } from '../../lib/jots';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -34,16 +35,8 @@ export function SortFor({ item, title, page, read, place, onPlace, onSorted }: P
         setPlacing(true);
     };
     const make = (url: string, words: string, more: Record<string, string> = {}) => {
-        act(
-            'post',
-            url,
-            { title, ...more },
-            {
-                onDone: () => {
-                    onSorted(`${words}: ${title}`);
-                },
-            },
-        );
+        act('post', url, { title, ...more }, { guess: withoutJots([item.id]) });
+        onSorted(`${words}: ${title}`);
     };
     const start = () => {
         make(route('jots.project', item.id), 'Project');

@@ -12,6 +12,7 @@ import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { useForm } from '../../lib/kept/useForm';
+import { withoutJots } from '../../lib/jots';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { useReadLine } from '../../lib/useReadLine';
@@ -65,9 +66,12 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
     const plan = (value: string) => {
         form.setData({ ...data, planned: data.planned === value ? '' : value, isDone: false });
     };
+    // The next one stands there at once; what is refused comes back, with what was chosen.
     const save = () => {
-        form.post(route('jots.task', item.id), {
-            as: () => ({
+        act(
+            'post',
+            route('jots.task', item.id),
+            {
                 title,
                 ...(data.owner_id !== '' && { owner_id: data.owner_id }),
                 project: data.project,
@@ -76,23 +80,19 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 isDone: data.isDone,
                 refused: [...reading.said.refused, ...(data.planned === NO_DAY && meant !== '' ? [of('planned')?.key ?? ''] : [])],
                 chosen: reading.said.chosen,
-            }),
-            onSuccess: () => {
-                onSorted(title);
             },
-        });
-    };
-    const drop = () => {
-        act(
-            'delete',
-            route('jots.destroy', item.id),
-            {},
             {
+                guess: withoutJots([item.id]),
                 onDone: () => {
-                    onSorted(`Deleted: ${item.words}`);
+                    form.reset();
                 },
             },
         );
+        onSorted(title);
+    };
+    const drop = () => {
+        act('delete', route('jots.destroy', item.id), {}, { guess: withoutJots([item.id]) });
+        onSorted(`Deleted: ${item.words}`);
     };
     const keys = {
         mine: () => {
@@ -190,7 +190,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                     options={page.people.map((person) => ({ value: String(person.id), label: person.name }))}
                 />
                 <span className="text-ink-2">nobody:</span>
-                {page.of === null && <ReturnDate kind="idea" id={item.id} words="shelve" keyName="s" />}
+                {page.of === null && <ReturnDate kind="idea" id={item.id} words="shelve" keyName="s" guess={withoutJots([item.id])} />}
                 <Answer name="x" onChoose={drop}>
                     delete
                 </Answer>
@@ -207,13 +207,8 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 onSorted={onSorted}
             />
             <SortWhen page={page} planned={planned} isDone={data.isDone} onPlan={plan} onDone={keys.done} />
-            {Object.values(form.errors).map((why) => (
-                <p key={why} className="text-sm font-medium text-persimmon">
-                    {why}
-                </p>
-            ))}
             <div className="flex justify-end border-t border-hairline pt-3">
-                <Button kind="main" keys="Ctrl ↵" disabled={form.processing} onClick={save}>
+                <Button kind="main" keys="Ctrl ↵" onClick={save}>
                     Save and next
                 </Button>
             </div>

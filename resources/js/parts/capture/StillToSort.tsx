@@ -3,6 +3,7 @@ import { Section } from '../Section';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
+import { withoutJots } from '../../lib/jots';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { Button } from '../../ui/Button';
@@ -26,17 +27,9 @@ export function StillToSort({ items, page, onOpen, onSorted }: Props) {
     }
 
     const sort = (what: 'task' | 'delete', planned: string | null, words: string) => () => {
-        act(
-            'put',
-            route('jots.many'),
-            { jots: ids, what, planned },
-            {
-                onDone: () => {
-                    setChosen([]);
-                    onSorted(words);
-                },
-            },
-        );
+        act('put', route('jots.many'), { jots: ids, what, planned }, { guess: withoutJots(ids) });
+        setChosen([]);
+        onSorted(words);
     };
     const things = count(ids.length, 'thing');
 

@@ -33,7 +33,12 @@ export function markOnClick(marks: Marked, id: number) {
             marks.extend(id);
         } else if (event.ctrlKey || event.metaKey) {
             marks.toggle(id);
+        } else {
+            return;
         }
+
+        // What is pressed next is meant for what is selected.
+        event.currentTarget.querySelector('a')?.focus();
     };
 }
 

@@ -5,41 +5,29 @@ import type { Marked } from './Marks';
 import { Times } from '../Times';
 import { ToPlace } from '../ToPlace';
 import type { PersonTag, StageRow } from '../../generated/props';
-import { act } from '../../lib/queue/act';
-import { route } from '../../lib/routes';
 import { keepFocusOn } from '../../lib/focus/hold';
+import { changeMany, type ForMany } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../../ui/Menu';
-
-type What = 'tick' | 'plan' | 'hand_over' | 'rank' | 'stage' | 'project' | 'shelve' | 'drop' | 'restore';
 
 /** How many are marked, and what can be done with all of them: one change, one undo. */
 export function MarksBar({ marks }: { marks: Marked }) {
     const [isMoving, setMoving] = useState(false);
     const page = usePage().props.page as { people?: PersonTag[]; stages?: StageRow[] } | undefined;
     const stages = (page?.stages ?? []).filter((stage) => typeof stage === 'object' && stage.name !== null);
-    const send = (what: What, value: string | null = null) => {
+    const send = (what: ForMany, value: string | null = null) => {
         const last = marks.ids.at(-1);
+        changeMany(marks.ids, what, value);
+        marks.clear();
 
-        act(
-            'put',
-            route('tasks.many'),
-            { tasks: marks.ids, what, value },
-            {
-                onDone: () => {
-                    marks.clear();
-
-                    if (last !== undefined) {
-                        // Once the bar is gone, the keyboard goes on where it was.
-                        requestAnimationFrame(() => {
-                            keepFocusOn(last);
-                        });
-                    }
-                },
-            },
-        );
+        if (last !== undefined) {
+            // Once the bar is gone, the keyboard goes on where it was.
+            requestAnimationFrame(() => {
+                keepFocusOn(last);
+            });
+        }
     };
-    const choose = (what: What, value?: string | null) => () => {
+    const choose = (what: ForMany, value?: string | null) => () => {
         send(what, value);
     };
 

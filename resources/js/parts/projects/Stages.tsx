@@ -7,8 +7,8 @@ import { Stage } from './Stage';
 import { Dragging } from '../Dragging';
 import { useMarks } from '../marks/Marks';
 import type { ProjectView } from '../../generated/props';
-import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
+import { changeMany } from '../../lib/tasks';
 
 const COLUMNS = 'as=columns';
 
@@ -26,7 +26,8 @@ export function Stages({ page }: { page: ProjectView }) {
         const [id] = ids;
 
         if (ids.length > 1 && target.stage !== null) {
-            act('put', route('tasks.many'), { tasks: ids, what: 'stage', value: String(target.stage) }, { onDone: marks.clear });
+            changeMany(ids, 'stage', String(target.stage));
+            marks.clear();
         } else if (ids.length === 1 && id !== undefined && target.before !== id) {
             moveTo(id, target.stage, target.before);
         }

@@ -2,9 +2,12 @@ import type { ProjectView, StageRow, TaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { keepFocusOn } from '../../lib/focus/hold';
-import type { Way } from '../TaskLine';
+import type { Way } from '../useLineKeys';
 
 const openIn = (stage: StageRow) => stage.tasks.filter((task) => !task.isDone);
+
+const isProject = (page: unknown): page is ProjectView =>
+    typeof page === 'object' && page !== null && 'stages' in page && 'lastIsDone' in page;
 
 /** The project as it will be once a task stands in a stage, before another or last. */
 function withMoved(page: ProjectView, id: number, to: number | null, before: number | null): ProjectView {
@@ -40,7 +43,7 @@ export function moveTo(id: number, stage: number | null, before: number | null, 
         route('tasks.move', id),
         { stage, before },
         {
-            guess: (page) => withMoved(page as ProjectView, id, stage, before),
+            guess: (page) => (isProject(page) ? withMoved(page, id, stage, before) : page),
             ...(keepsFocus
                 ? {
                       onDone: () => {
