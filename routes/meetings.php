@@ -69,6 +69,9 @@ Route::put('/agenda-items/{item}/place', [MeetingController::class, 'move'])
 Route::put('/agenda-items/{item}/lines', [LineController::class, 'write'])
     ->name('lines.write')
     ->can('update', 'item');
+Route::put('/note-lines/{noteLine}', [LineController::class, 'correct'])
+    ->name('note-lines.correct')
+    ->can('update', 'noteLine');
 Route::delete('/note-lines/{noteLine}', [LineController::class, 'remove'])
     ->name('note-lines.destroy')
     ->can('update', 'noteLine');

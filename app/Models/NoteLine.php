@@ -18,8 +18,10 @@ use Illuminate\Support\Carbon;
  * @property Carbon $written_at
  * @property ?int $decision_id what it became
  * @property ?int $task_id
+ * @property ?int $corrected_by the chair or minute-taker who changed words of somebody else
  * @property-read AgendaItem $agendaItem
  * @property-read ?Person $person
+ * @property-read ?Person $corrector
  */
 final class NoteLine extends Record
 {
@@ -35,6 +37,12 @@ final class NoteLine extends Record
     public function person(): BelongsTo
     {
         return $this->belongsToPerson('person_id');
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function corrector(): BelongsTo
+    {
+        return $this->belongsToPerson('corrected_by');
     }
 
     protected function casts(): array

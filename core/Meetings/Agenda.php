@@ -64,4 +64,22 @@ final readonly class Agenda
 
         return $issues;
     }
+
+    /**
+     * Before which of the issues that still wait one is taken up: the first that ranks behind it, however the others were put.
+     *
+     * @param list<RankedIssue> $waiting in the order in which they stand
+     *
+     * @return ?string its id; null for behind all of them
+     */
+    public static function before(array $waiting, RankedIssue $taken): ?string
+    {
+        foreach ($waiting as $issue) {
+            if (self::rank([$issue, $taken])[0] === $taken) {
+                return $issue->id;
+            }
+        }
+
+        return null;
+    }
 }

@@ -31,6 +31,14 @@ it('ranks by what waiting costs, the goal, the wait and the order raised', funct
     )->toBe(['a early', 'a late', 'b goal', 'b waited', 'c', 'unranked']);
 });
 
+it('places an issue that is taken up before the first that ranks behind it, however the others were put', function (): void {
+    $waiting = [new RankedIssue('b', Rank::B, raised: 2), new RankedIssue('a', Rank::A, raised: 1), new RankedIssue('c', Rank::C, raised: 3)];
+    $before = static fn(?Rank $rank): ?string => Agenda::before($waiting, new RankedIssue('new', $rank, raised: 9));
+
+    expect([$before(Rank::A), $before(Rank::B), $before(Rank::C), $before(null)])->toBe(['b', 'c', null, null]);
+    expect(Agenda::before([], new RankedIssue('new')))->toBeNull();
+});
+
 it('stops at the first issue that does not fit whole: nothing jumps the queue', function (): void {
     $agenda = Agenda::of(15, [
         new RankedIssue('first', Rank::A, minutes: 8),

@@ -68,6 +68,53 @@ describe('lines of notes', function (): void {
         expect(($this->lines)())->toBe(['Mine']);
     });
 
+    it('are corrected by the chair and the minute-taker, which the line says, and the minutes', function (): void {
+        $this->meeting->update(['chair_id' => $this->noor->id, 'minute_taker_id' => null]);
+        $this->actingAs($this->elif);
+        ($this->write)('Half a meter');
+        $line = NoteLine::query()->firstOrFail();
+        $row = fn(): array => collect($this->props("/meetings/{$this->meeting->id}")['page']['items'])->firstWhere('id', $this->item->id)[
+            'lines'
+        ][0];
+        $correct = fn(string $words, string $seen) => $this->put("/note-lines/$line->id", ['words' => $words, 'seen' => ['words' => $seen]]);
+
+        $this->actingAs($this->noor);
+        $correct('Half a metre', 'Half a meter')->assertSessionHasNoErrors();
+        expect($row())->toMatchArray(['words' => 'Half a metre', 'correctedBy' => 'Noor Aksoy', 'isMine' => false]);
+        $correct('A metre', 'Half a meter')->assertSessionHasErrors('words');
+        $this->post('/undo')->assertSessionHasNoErrors();
+        expect($row())->toMatchArray(['words' => 'Half a meter', 'correctedBy' => null]);
+        $this->post('/redo');
+
+        // Its writer goes on from there, and has the last word.
+        $this->actingAs($this->elif);
+        $correct('mine', 'Half a metre')->assertSessionHasNoErrors();
+        ($this->write)('Half a metre, at low water', version: 2)->assertSessionHasNoErrors();
+        expect($row())->toMatchArray(['words' => 'Half a metre, at low water', 'correctedBy' => null]);
+
+        $this->actingAs($this->noor);
+        $correct('Half a metre at low water', 'Half a metre, at low water')->assertSessionHasNoErrors();
+        ($this->close)()->assertSessionHasNoErrors();
+        $minutes = $this->props("/meetings/{$this->meeting->id}")['page']['minutes']['items'];
+        expect(collect($minutes)->firstWhere('title', 'Berth 7')['lines'][0])->toMatchArray([
+            'words' => 'Half a metre at low water',
+            'who' => 'Elif Demir',
+            'correctedBy' => 'Noor Aksoy',
+        ]);
+        $correct('Too late', 'Half a metre at low water')->assertSessionHasErrors();
+    });
+
+    it('are corrected by nobody else', function (): void {
+        $this->meeting->update(['chair_id' => null, 'minute_taker_id' => null]);
+        ($this->write)('Mine');
+        $line = NoteLine::query()->firstOrFail();
+        $this->actingAs($this->elif);
+        $this->put("/note-lines/$line->id", ['words' => 'Hers'])->assertSessionHasErrors('words');
+        $this->actingAs(Made::person(name: 'Kwame Mensah'));
+        $this->put("/note-lines/$line->id", ['words' => 'His'])->assertForbidden();
+        expect(($this->lines)())->toBe(['Mine']);
+    });
+
     it('are no steps to go back by, but one that is deleted comes back', function (): void {
         ($this->write)('Keep me');
         $line = NoteLine::query()->firstOrFail();

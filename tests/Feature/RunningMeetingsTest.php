@@ -134,7 +134,7 @@ describe('the agenda', function (): void {
         $this->post("/meetings/$meeting->id/issues/$late->id")->assertSessionHasNoErrors();
         $this->post("/meetings/$meeting->id/issues/$late->id")->assertSessionHasErrors('issue');
         expect(array_column(($this->room)($meeting)['items'], 'title'))
-            ->toBe(['First', 'Fire in the shed', 'Closing'])
+            ->toBe(['Fire in the shed', 'First', 'Closing'])
             ->and(($this->room)($meeting)['raisedMeanwhile'])
             ->toBe([]);
     });
@@ -320,6 +320,28 @@ describe('next steps', function (): void {
     });
 });
 
+describe('an issue that is taken up today', function (): void {
+    it('takes its place by rank among those that are still to come', function (): void {
+        ($this->raise)('First', ['rank' => 'A']);
+        ($this->raise)('Second', ['rank' => 'B']);
+        ($this->raise)('Third', ['rank' => 'C']);
+        $meeting = ($this->open)();
+        ($this->turn)('First');
+        $titles = fn(): array => array_values(
+            array_filter(array_column(($this->room)($meeting)['items'], 'title'), static fn($title) => $title !== 'Closing'),
+        );
+        $before = array_values(array_diff($titles(), ['First', 'Second', 'Third']));
+        $take = function (string $title, array $more) use ($meeting): void {
+            $issue = ($this->raise)($title, $more);
+            $this->post("/meetings/$meeting->id/issues/$issue->id")->assertSessionHasNoErrors();
+        };
+        $take('Urgent', ['rank' => 'A']);
+        $take('Also second', ['rank' => 'B']);
+        $take('Some day', []);
+        expect(array_values(array_diff($titles(), $before)))->toBe(['First', 'Urgent', 'Second', 'Also second', 'Third', 'Some day']);
+    });
+});
+
 describe('follow-ups', function (): void {
     beforeEach(function (): void {
         ($this->raise)('Berth 7');
@@ -372,6 +394,25 @@ describe('follow-ups', function (): void {
         ($this->say)(['answer' => 'not_yet', 'until' => '2027-02-22'])->assertSessionHasNoErrors();
         expect($shown())->toHaveCount(1)->and($shown()[0])->toMatchArray(['answer' => 'not_yet', 'until' => '2027-02-22']);
     });
+
+    it('are open again where the room says that they are not done, whoever ticked them', function (string $answer, array $more): void {
+        $this->actingAs($this->elif);
+        $this->put("/tasks/{$this->task->id}/tick", ['done' => true])->assertSessionHasNoErrors();
+        $this->actingAs($this->noor);
+        ($this->say)(['answer' => $answer, ...$more])->assertSessionHasNoErrors();
+        expect($this->task->refresh()->done_on)->toBeNull();
+        $this->post('/undo')->assertSessionHasNoErrors();
+        expect($this->task->refresh()->done_on)->not->toBeNull();
+
+        // And where they were said to be done in this room.
+        ($this->say)(['answer' => 'done'])->assertSessionHasNoErrors();
+        ($this->say)(['answer' => $answer, ...$more])->assertSessionHasNoErrors();
+        expect($this->task->refresh()->done_on)->toBeNull();
+    })->with([
+        'not yet' => ['not_yet', ['until' => '2027-02-22']],
+        'held up' => ['held_up', ['words' => 'the mill', 'until' => '2027-02-20']],
+        'help' => ['help', ['words' => 'Who knows the mill?']],
+    ]);
 
     it('are only those of earlier meetings', function (): void {
         ($this->say)(['answer' => 'done'], Made::task($this->noor))->assertSessionHasErrors('task');

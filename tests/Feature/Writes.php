@@ -315,6 +315,7 @@ final class Writes
             'issues.destroy' => [],
             'items.turn' => [],
             'lines.write' => ['key' => '3f0c7c1e-8b0f-4a53-9f39-0a1c1f6f4a10', 'words' => '  At low water.', 'version' => 1],
+            'note-lines.correct' => ['words' => 'At high water.'],
             'note-lines.destroy' => [],
             'items.note' => ['words' => "Ask Priya.\n\n  Later."],
             'items.extend' => ['minutes' => 5],

@@ -58,6 +58,11 @@ final readonly class AnswerFollowUp
 
         $done = "Followed up “{$task->title}”";
         $this->log->change($who, $done, function () use ($who, $meeting, $task, $answer, $words, $until): void {
+            if ($answer !== FollowUpAnswer::Done) {
+                // The room knows better than whoever ticked it.
+                ($this->tick)($who, $task, false);
+            }
+
             match ($answer) {
                 FollowUpAnswer::Done => ($this->tick)($who, $task, true),
                 FollowUpAnswer::NotYet => ($this->change)($who, $task, ['due_on' => $until]),

@@ -10,16 +10,18 @@ use App\Models\Issue;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\PrivateNote;
+use App\Queries\Meetings\AgendaInStore;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
+use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\RankedIssue;
 
 /** What is done while a meeting runs: turn to an item, give it more time, pause, say who is there. */
 final readonly class RunMeeting
 {
-    public function __construct(private ChangeLog $log)
+    public function __construct(private ChangeLog $log, private AgendaInStore $agendas)
     {
     }
 
@@ -122,7 +124,7 @@ final readonly class RunMeeting
     }
 
     /**
-     * Takes an issue that was raised meanwhile into the running meeting, as the last but the closing.
+     * Takes an issue that was raised meanwhile into the running meeting: by its rank among those that are still to come.
      *
      * @throws RefusedChange when the minutes are final, or it is on the agenda
      */
@@ -145,8 +147,22 @@ final readonly class RunMeeting
                 'goal_id' => $issue->goal_id,
                 'issue_id' => $issue->id,
             ]);
-            $this->move($who, $item->load('meeting'), null);
+            $this->move($who, $item->load('meeting'), $this->before($meeting, $issue));
         });
+    }
+
+    /** The item before which an issue takes its place; null for before the closing. */
+    private function before(Meeting $meeting, Issue $issue): ?int
+    {
+        $waiting = $meeting->items()->whereNull('begun_at')->whereNotNull('issue_id')->where('issue_id', '!=', $issue->id)->get();
+        $issues = Issue::query()->whereKey([$issue->id, ...$waiting->pluck('issue_id')])->with(['goal', 'project.contributions.goal'])->get();
+        $ranked = collect($this->agendas->ranked($issues->keyBy('id')))->keyBy('id');
+        $before = Agenda::before(
+            array_values($waiting->map(static fn(AgendaItem $item): ?RankedIssue => $ranked->get((string) $item->issue_id))->filter()->all()),
+            $ranked->get((string) $issue->id) ?? new RankedIssue((string) $issue->id),
+        );
+
+        return $before === null ? null : $waiting->firstWhere('issue_id', (int) $before)?->id;
     }
 
     public function attend(Person $who, Attendance $attendance, bool $wasThere): void

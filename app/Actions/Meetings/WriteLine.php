@@ -41,9 +41,30 @@ final readonly class WriteLine
             ),
             $item->meeting->closed_at !== null => $this->addLate($who, $item, $line, $key, $words),
             $line === null => $this->save($item, $key, ['person_id' => $who->id, 'written_at' => Carbon::now()], $words, $version),
-            $version > $line->version => $this->save($item, $key, [], $words, $version),
+            $version > $line->version => $this->save($item, $key, ['corrected_by' => null], $words, $version),
             default => null,
         };
+    }
+
+    /**
+     * Corrects a slip in somebody's line. It keeps its place among the texts of its writer: their next one replaces it.
+     *
+     * @throws RefusedChange when it is neither one's own nor one chairs the meeting or takes its minutes, or the minutes are final
+     */
+    public function correct(Person $who, NoteLine $line, string $words): void
+    {
+        $meeting = $line->agendaItem->meeting;
+        RunMeeting::refuseFinal($meeting);
+
+        if (! in_array($who->id, [$line->person_id, $meeting->chair_id, $meeting->minute_taker_id], true)) {
+            throw new RefusedChange('words', 'Only its writer, the chair or the minute-taker can correct this line.');
+        }
+
+        $this->log->change(
+            $who,
+            'Corrected a line of the notes',
+            static fn() => $line->update(['words' => $words, 'corrected_by' => $who->id === $line->person_id ? null : $who->id]),
+        );
     }
 
     /** @throws RefusedChange when it is somebody else's, or the minutes are final */

@@ -50,6 +50,7 @@ final readonly class MinutesOf
             'items.issue',
             'items.decisions',
             'items.lines.person',
+            'items.lines.corrector',
             'items.nextSteps.owner',
             'items.nextSteps.project',
             'items.nextSteps.goal',
@@ -99,6 +100,7 @@ final readonly class MinutesOf
                             $line->person?->name,
                             $this->workspace->wallTime($line->written_at),
                             $line->words,
+                            $line->corrector?->name,
                         ),
                     )
                     ->all(),

@@ -40,6 +40,7 @@ final readonly class RoomLines
                 who: $people->get((int) $line->person_id),
                 at: (new DateTimeImmutable((string) $line->written_at, $zones[0]))->setTimezone($zones[1])->format('H:i'),
                 isMine: (int) $line->person_id === $viewer->id,
+                correctedBy: $people->get((int) $line->corrected_by)?->name,
                 became: match (true) {
                     $line->decision_id !== null => 'decision',
                     $line->task_id !== null => 'next step',

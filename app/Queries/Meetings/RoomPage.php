@@ -116,6 +116,7 @@ final readonly class RoomPage
             otherMeetings: $this->choices->meetings($viewer, except: $series->id),
             by: (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
             mayRun: Gate::forUser($viewer)->allows('run', $series),
+            mayCorrect: in_array($viewer->id, [$meeting->chair_id, $meeting->minute_taker_id], true),
         );
     }
 

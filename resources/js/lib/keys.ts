@@ -61,6 +61,46 @@ export function meaning(name: string): string {
     return meant ?? (name in changed ? '' : name);
 }
 
+/** How many parts of the page have people write: there a letter is a letter, and a key is called first. */
+let writing = 0;
+
+/** The key presses that were called: by "Ctrl ." before them, wherever one writes. */
+const called = new WeakSet<Event>();
+
+/** Whether a press of one letter or digit means its key here. */
+export const isKey = (event: Event): boolean => called.has(event) || (writing === 0 && singleKeys.areOn());
+
+/** Single letters are no keys while the part is there: a slip would do something in the middle of a word. "Ctrl ." calls one. */
+export function useWrittenIn(): void {
+    useKeyWords(callWords);
+
+    useEffect(() => {
+        writing++;
+        let isCalling = false;
+        // Before anybody else hears it; what is called is a key and no letter of a text.
+        const hear = (event: KeyboardEvent) => {
+            if (nameOf(event) === 'Ctrl .') {
+                event.preventDefault();
+                isCalling = true;
+            } else if (isCalling && event.key.length === 1) {
+                isCalling = isSecondComing(event.key);
+                called.add(event);
+            }
+        };
+        window.addEventListener('keydown', hear, true);
+
+        return () => {
+            writing--;
+            window.removeEventListener('keydown', hear, true);
+        };
+    }, []);
+}
+
+const callWords = { 'Ctrl .': 'Before a key of one letter, while a meeting runs' };
+
+/** Whether a key of two parts begins so. */
+const isSecondComing = (key: string) => keysNow().some(([each]) => each.startsWith(`${key} `));
+
 /** How long the first part of a key of two waits for the second, in milliseconds. */
 const WAIT = 1200;
 
@@ -114,7 +154,13 @@ export function useKeys(keys: Record<string, Key>): void {
             const name = nameOf(event);
             const isSingle = !name.startsWith('Ctrl ');
 
-            if (event.defaultPrevented || event.altKey || (isSingle && (isTyping(event.target) || !singleKeys.areOn()))) {
+            const isLetter = isSingle && event.key.length === 1;
+
+            if (event.defaultPrevented || event.altKey || (isSingle && isTyping(event.target) && !called.has(event))) {
+                return;
+            }
+
+            if (isLetter ? !isKey(event) : isSingle && !singleKeys.areOn()) {
                 return;
             }
 

@@ -41,12 +41,7 @@ export function tick(task: TaskRow): void {
 }
 
 export function plan(task: TaskRow, planned: string | null, at: string | null = null): void {
-    act(
-        'put',
-        route('tasks.plan', task.id),
-        { planned, at },
-        { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }) },
-    );
+    act('put', route('tasks.plan', task.id), { planned, at }, { guess: (page) => withTask(page, task.id, { planned, plannedAt: at }) });
 }
 
 /** Marks a finished task as worth telling, or takes the mark off. */

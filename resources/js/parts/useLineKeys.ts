@@ -2,7 +2,7 @@ import type { KeyboardEvent } from 'react';
 import { useMarks } from './marks/Marks';
 import type { TaskRow } from '../generated/props';
 import { focusLine, linesInSight } from '../lib/focus/lines';
-import { isSecondPart, meaning, singleKeys, useKeyWords } from '../lib/keys';
+import { isKey, isSecondPart, meaning, useKeyWords } from '../lib/keys';
 import { type Planned, planKeys, usePlanKeys } from '../lib/planKeys';
 import { changeMany, plan, setAside, tell, tick } from '../lib/tasks';
 
@@ -62,7 +62,8 @@ export function useLineKeys(task: TaskRow, onMove?: (way: Way) => void): (event:
             return;
         }
 
-        const onLink = event.target instanceof HTMLAnchorElement;
+        // A letter is a key only where it is heard as one.
+        const onLink = event.target instanceof HTMLAnchorElement && (event.key.length > 1 || isKey(event.nativeEvent));
 
         if (event.altKey && way !== undefined && onMove !== undefined) {
             event.preventDefault();
@@ -93,7 +94,7 @@ export function useLineKeys(task: TaskRow, onMove?: (way: Way) => void): (event:
                 ? document.querySelector<HTMLElement>('[data-marks-menu]')
                 : line.querySelector<HTMLElement>('[data-task-menu]');
             trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
-        } else if (onLink && !isCommand(event) && singleKeys.areOn() && !isSecondPart()) {
+        } else if (onLink && !isCommand(event) && !isSecondPart()) {
             // What is over or aside is planned by nobody.
             const planned = isOver && !hasMarks ? null : planOf(meaning(event.key));
 

@@ -257,9 +257,7 @@ describe('what is sent', () => {
 
         expect(onSaved).toHaveBeenCalledOnce();
         expect(isChanged()).toBe(false);
-        expect(unsent()).toMatchObject([
-            { key: sent.headers['Idempotency-Key'], method: 'put', url: '/projects/3/charter', text: 'Ice.' },
-        ]);
+        expect(unsent()).toMatchObject([{ key: sent.headers['Idempotency-Key'], method: 'put', url: '/projects/3/charter', text: 'Ice.' }]);
     });
 
     it('of a new record is all of it, with what the place says, and the line is free again', async () => {

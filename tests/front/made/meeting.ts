@@ -38,7 +38,7 @@ export const room = (more: Partial<RoomView> = {}): RoomView => ({
     ...{ id: 31, series, on: '2027-02-10', number: 23, minutes: 30, begins: '08:40', ends: '09:10', elapsed: 0, isPaused: false },
     ...{ chair: noor.name, minuteTaker: elif.name, summary: null, draft: '', drops: null, followUps: [], toConfirm: [] },
     ...{ unconfirmed: [], attendances: [], people: [noor, elif, mei], raisedMeanwhile: [], projects: [], goals: [], points: [] },
-    ...{ otherMeetings: [], by: '2027-02-17', mayRun: true },
+    ...{ otherMeetings: [], by: '2027-02-17', mayRun: true, mayCorrect: false },
     items: [item({ state: 'current', spent: 60 }), issueItem()],
     ...more,
 });

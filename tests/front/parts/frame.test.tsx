@@ -111,8 +111,7 @@ describe('what stands around every screen', () => {
 
 describe('what others change', () => {
     const looks = () => vi.mocked(globalThis.fetch).mock.calls.filter(([url]) => typeof url === 'string' && url.includes('stamp')).length;
-    const answer = (stamp: string) =>
-        server.says(JSON.stringify({ stamp }));
+    const answer = (stamp: string) => server.says(JSON.stringify({ stamp }));
 
     it('is asked for every few seconds, and comes in once the stamp is another', async () => {
         const reload = vi.spyOn(router, 'reload').mockImplementation(() => undefined);

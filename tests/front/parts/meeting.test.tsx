@@ -1,8 +1,9 @@
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { act as acting, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { HereNow, RoomView } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
+import { guessed } from '../../../resources/js/lib/queue/queue';
 import { CloseMeeting } from '../../../resources/js/parts/meetings/room/CloseMeeting';
 import { CurrentItem } from '../../../resources/js/parts/meetings/room/CurrentItem';
 import { FollowUps } from '../../../resources/js/parts/meetings/room/FollowUps';
@@ -165,8 +166,9 @@ describe('a next step for whoever looks', () => {
 
 describe('closing a meeting', () => {
     const quiet: HereNow = { here: [1], writing: [], isClosing: false };
+    const onGo = vi.fn();
     const open = async (page: RoomView, here = quiet) => {
-        const view = render(<CloseMeeting page={page} here={here} isNext />);
+        const view = render(<CloseMeeting page={page} here={here} isNext onGo={onGo} />);
         await press('Close the meeting');
         await (await server.last()).takes();
 
@@ -189,8 +191,30 @@ describe('closing a meeting', () => {
                 .getAllByRole('listitem')
                 .map(({ firstChild }) => firstChild?.textContent),
         ).toEqual(['Second modem supplier']);
-        await press('Shelve');
-        expect(await server.nth(2)).toMatchObject({ method: 'put', data: { outcome: 'shelved' } });
+        await press('Next time');
+        const sent = await server.nth(2);
+        expect(sent).toMatchObject({ method: 'put', data: { outcome: 'next_time' } });
+        await sent.takes();
+        await pick('Move …', 'Make a project of it');
+        expect((await server.nth(3)).data).toEqual({ outcome: 'project' });
+    });
+
+    it('names what was typed and not added, also where it was refused, and leads there', async () => {
+        const page = room({ items: [issueItem(), item()] });
+        const at = page.items[1];
+
+        if (at !== undefined) {
+            render(<CurrentItem page={page} item={at} passed={0} />);
+        }
+
+        write('What, who, by when?', 'Ring the mill');
+        strike('Enter');
+        await open(page);
+        const dialog = within(screen.getByRole('dialog'));
+        expect(dialog.getByText('Ring the mill')).toBeTruthy();
+        await press('Go to it');
+        expect(onGo).toHaveBeenCalledWith(at?.id);
+        expect(screen.queryByRole('dialog')).toBeNull();
     });
 
     it('names who has not confirmed what they are to do', async () => {
@@ -247,6 +271,28 @@ describe('the room', () => {
         expect(screen.getByLabelText<HTMLTextAreaElement>('Write a line').value).toBe('Berth 7 has');
         await press(/Go there/);
         expect(heading()).toBe('Second modem supplier');
+    });
+
+    it('keeps the field of who writes before the first item was started', () => {
+        const before = room({ items: room().items.map((each) => ({ ...each, state: 'coming' })) });
+        const { rerender } = render(<Room page={before} />);
+        const field = screen.getByLabelText<HTMLTextAreaElement>('Write a line');
+        field.focus();
+        fireEvent.change(field, { target: { value: 'Half a wo' } });
+        rerender(<Room page={moved()} />);
+        expect(heading()).toBe('Harbours');
+        expect(document.activeElement).toBe(screen.getByLabelText('Write a line'));
+    });
+
+    it('is at an item from the press on, and back where that is refused', async () => {
+        const page = room();
+        render(<Room page={page} />);
+        await press(/Next item/);
+        const states = () => guessed(page).items.map(({ state }) => state);
+        expect(states().slice(0, 2)).toEqual(['done', 'current']);
+        const sent = await server.last();
+        await acting(() => sent.refuses({ item: 'The minutes are final.' }));
+        expect(states()).toEqual(page.items.map(({ state }) => state));
     });
 
     it('moves nobody back who looks at something else', async () => {

@@ -1,9 +1,11 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ItemRow, LineRow, RoomView } from '../../../resources/js/generated/props';
+import { useWrittenIn } from '../../../resources/js/lib/keys';
 import { openLines } from '../../../resources/js/lib/kept/lines';
 import { Notes } from '../../../resources/js/parts/meetings/room/Notes';
 import { TimeStrip } from '../../../resources/js/parts/meetings/room/TimeStrip';
+import { strike } from '../hand';
 import { elif, noor } from '../made';
 import { item } from '../made/meeting';
 import { path, server } from '../server';
@@ -58,10 +60,11 @@ describe('the agenda to the scale of time', () => {
 
 describe('notes of an item', () => {
     const line = (more: Partial<LineRow> = {}): LineRow => ({
-        ...{ id: 9, key: 'k-9', version: 2, words: 'Two boats.', who: elif, at: '08:44', isMine: false, became: null },
+        ...{ id: 9, key: 'k-9', version: 2, words: 'Two boats.', who: elif, at: '08:44', isMine: false, became: null, correctedBy: null },
         ...more,
     });
-    const show = (lines: LineRow[] = [], mayWrite = true) => render(<Notes item={item({ lines })} mayWrite={mayWrite} />);
+    const show = (lines: LineRow[] = [], mayWrite = true, mayCorrect = false) =>
+        render(<Notes item={item({ lines })} mayWrite={mayWrite} mayCorrect={mayCorrect} />);
     const field = () => screen.getByLabelText<HTMLTextAreaElement>('Write a line');
     const write = (words: string) => fireEvent.change(field(), { target: { value: words } });
     const sent = () => server.sent.map(({ data }) => data.words);
@@ -114,6 +117,50 @@ describe('notes of an item', () => {
         const act = await server.last();
         expect(path(act.url)).toBe(address);
         expect(act.data).toEqual(data);
+    });
+
+    it('are for writing where they are pressed: one’s own are edited, and others’ words stay theirs', () => {
+        show([line({ words: 'Hers.' }), line({ id: 10, key: 'k-10', isMine: true, who: noor, words: 'Mine.' })]);
+        fireEvent.click(screen.getByText('Hers.'));
+        expect(document.activeElement).toBe(field());
+        fireEvent.click(screen.getByText('Mine.'));
+        expect(screen.getByLabelText<HTMLTextAreaElement>('Edit the line').value).toBe('Mine.');
+    });
+
+    it('have letters for letters in a running meeting, until a key is called', async () => {
+        const Running = () => {
+            useWrittenIn();
+
+            return <Notes item={item({ lines: [line()] })} mayWrite />;
+        };
+        render(<Running />);
+        const row = document.querySelector<HTMLElement>('[data-note-line]');
+        row?.focus();
+        strike('d');
+        await new Promise((done) => setTimeout(done, 5));
+        expect(server.sent).toEqual([]);
+        strike('.', { ctrlKey: true });
+        strike('d');
+        expect(path((await server.last()).url)).toBe('/agenda-items/5/decisions');
+        strike('s');
+        await new Promise((done) => setTimeout(done, 5));
+        expect(server.sent).toHaveLength(1);
+    });
+
+    it('are corrected where they stand by who may, with what stood there, and say so', async () => {
+        const { rerender } = show([line({ words: 'Half a meter' })], true, true);
+        fireEvent.click(screen.getByText('Half a meter'));
+        const correcting = screen.getByLabelText('Correct the line');
+        fireEvent.change(correcting, { target: { value: 'Half a metre' } });
+        fireEvent.keyDown(correcting, { key: 'Enter' });
+        const sent = await server.last();
+        expect([sent.method, path(sent.url), sent.data]).toEqual([
+            'put',
+            '/note-lines/9',
+            { words: 'Half a metre', seen: { words: 'Half a meter' } },
+        ]);
+        rerender(<Notes item={item({ lines: [line({ words: 'Half a metre', correctedBy: 'Noor Aksoy' })] })} mayWrite />);
+        expect(screen.getByText('corrected by Noor')).toBeTruthy();
     });
 
     it('become nothing twice, and nothing while only this browser has them', async () => {

@@ -37,6 +37,15 @@ final class LineController extends Controller
         return back(303);
     }
 
+    public function correct(Request $request, NoteLine $noteLine, WriteLine $write): RedirectResponse
+    {
+        Meanwhile::refuse($request, ['words' => $noteLine->words]);
+        $request->validate(['words' => ['required', 'string', 'max:2000']]);
+        $write->correct($this->me(), $noteLine->load('agendaItem.meeting'), $request->string('words')->toString());
+
+        return $this->changed();
+    }
+
     public function remove(NoteLine $noteLine, WriteLine $write): RedirectResponse
     {
         $write->remove($this->me(), $noteLine->load('agendaItem.meeting'));

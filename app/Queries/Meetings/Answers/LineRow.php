@@ -13,6 +13,7 @@ final readonly class LineRow implements Props
     /**
      * @param string $key made in the browser in which it was written
      * @param string $at HH:MM
+     * @param ?string $correctedBy who changed words of somebody else: the chair or the minute-taker
      * @param ?string $became "decision" or "next step"
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class LineRow implements Props
         public ?PersonTag $who,
         public string $at,
         public bool $isMine,
+        public ?string $correctedBy,
         public ?string $became,
     ) {
     }

@@ -9,12 +9,12 @@ use App\Queries\Props;
 /**
  * A line of the notes, as it stands in the minutes.
  *
- * @phpstan-type MinutesLineText array{who: ?string, at: string, words: string}
+ * @phpstan-type MinutesLineText array{who: ?string, at: string, words: string, correctedBy?: ?string}
  */
 final readonly class MinutesLine implements Props
 {
     /** @param string $at HH:MM on the wall clock */
-    public function __construct(public ?string $who, public string $at, public string $words)
+    public function __construct(public ?string $who, public string $at, public string $words, public ?string $correctedBy = null)
     {
     }
 

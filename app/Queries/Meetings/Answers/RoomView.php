@@ -32,6 +32,7 @@ final readonly class RoomView implements Props
      * @param list<PointRow> $points the viewer's, with those who are there
      * @param list<Option> $otherMeetings to which an issue can be moved
      * @param string $by when next steps are due unless said
+     * @param bool $mayCorrect lines of others: the chair and the minute-taker may
      */
     public function __construct(
         public int $id,
@@ -61,6 +62,7 @@ final readonly class RoomView implements Props
         public array $otherMeetings,
         public string $by,
         public bool $mayRun,
+        public bool $mayCorrect,
     ) {
     }
 }

@@ -64,12 +64,23 @@ export function rereadDrafts(): void {
     read.clear();
 }
 
-export const useDraft = (place: string): Draft =>
-    useSyncExternalStore(
-        (tell) => {
-            watchers.add(tell);
+const watch = (tell: () => void) => {
+    watchers.add(tell);
 
-            return () => void watchers.delete(tell);
-        },
-        () => draftOf(place),
-    );
+    return () => void watchers.delete(tell);
+};
+
+export const useDraft = (place: string): Draft => useSyncExternalStore(watch, () => draftOf(place));
+
+/** What somebody wrote in these fields, to be read or copied. */
+export const textOf = (fields: object): string =>
+    Object.values(fields)
+        .filter((value) => typeof value === 'string' && value.trim() !== '')
+        .join('\n');
+
+/** What stands typed in several forms, by their places. */
+export function useTypedIn(places: string[]): string[] {
+    const typed = useSyncExternalStore(watch, () => JSON.stringify(places.map((place) => textOf(draftOf(place).data))));
+
+    return JSON.parse(typed) as string[];
+}

@@ -134,7 +134,8 @@ export function forgetLine(key: string): void {
 }
 
 /** How many lines the server does not have as they are here. */
-export const unsentLines = (): number => list.filter(({ version, sent }) => sent < version).length + countOpen(({ beside }) => beside?.startsWith('line ') === true);
+export const unsentLines = (): number =>
+    list.filter(({ version, sent }) => sent < version).length + countOpen(({ beside }) => beside?.startsWith('line ') === true);
 
 /** The lines of an item that are kept here, in the order in which they were begun. */
 export function useKeptLines(item: number): KeptLine[] {

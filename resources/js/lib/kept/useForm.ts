@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import { draftOf, type Fields, keepDraft, letGo, pick, same, useDraft } from './drafts';
+import { draftOf, type Fields, keepDraft, letGo, pick, same, textOf, useDraft } from './drafts';
 import type { Change, Hearer, Method } from '../queue/change';
 import { ofForm, send, useChanges, useLanded } from '../queue/queue';
 
@@ -90,15 +90,21 @@ export function useForm<T extends object & Named>(name: string, initial: T) {
     const add = (url: string, { as, frees = fields }: Line<T> = {}) => {
         const words = pick(draft.data, fields);
         letGo(place, frees);
-        give('post', url, as?.(data) ?? data, { name, sends: 'line', fields: words }, {
-            onRefused: hear(
-                () => {
-                    takeBack(pick(words, frees), pick(now.current.stands, frees));
-                },
-                // Other words are not written over.
-                () => Object.keys(pick(draftOf(place).data, frees)).length === 0,
-            ),
-        });
+        give(
+            'post',
+            url,
+            as?.(data) ?? data,
+            { name, sends: 'line', fields: words },
+            {
+                onRefused: hear(
+                    () => {
+                        takeBack(pick(words, frees), pick(now.current.stands, frees));
+                    },
+                    // Other words are not written over.
+                    () => Object.keys(pick(draftOf(place).data, frees)).length === 0,
+                ),
+            },
+        );
     };
 
     const post = (url: string, { as, onSuccess }: Options<T> = {}) => {
@@ -107,13 +113,19 @@ export function useForm<T extends object & Named>(name: string, initial: T) {
             return;
         }
 
-        give('post', url, as?.(data, {}) ?? data, { name, sends: 'new', fields: data }, {
-            ...whenTaken(() => {
-                letGo(place, fields, data as Fields);
-                onSuccess?.();
-            }),
-            onRefused: hear(() => undefined),
-        });
+        give(
+            'post',
+            url,
+            as?.(data, {}) ?? data,
+            { name, sends: 'new', fields: data },
+            {
+                ...whenTaken(() => {
+                    letGo(place, fields, data as Fields);
+                    onSuccess?.();
+                }),
+                onRefused: hear(() => undefined),
+            },
+        );
     };
 
     const put = (url: string, { as, onSuccess }: Options<T> = {}) => {
@@ -125,14 +137,20 @@ export function useForm<T extends object & Named>(name: string, initial: T) {
         const words = pick(draft.data, changed);
         const seen = pick(draft.began, changed);
         letGo(place, changed);
-        give('put', url, as?.(data, seen as Partial<T>) ?? { ...words, seen }, { name, sends: 'changed', fields: words }, {
-            ...whenTaken(() => onSuccess?.()),
-            onRefused: hear((stands) => {
-                // What is sent in other words is one field.
-                const named = as === undefined ? stands : Object.fromEntries(Object.values(stands).map((value) => [changed[0], value]));
-                takeBack(words, { ...seen, ...named });
-            }),
-        });
+        give(
+            'put',
+            url,
+            as?.(data, seen as Partial<T>) ?? { ...words, seen },
+            { name, sends: 'changed', fields: words },
+            {
+                ...whenTaken(() => onSuccess?.()),
+                onRefused: hear((stands) => {
+                    // What is sent in other words is one field.
+                    const named = as === undefined ? stands : Object.fromEntries(Object.values(stands).map((value) => [changed[0], value]));
+                    takeBack(words, { ...seen, ...named });
+                }),
+            },
+        );
     };
 
     return {
@@ -176,9 +194,3 @@ function whenTaken(run: () => void): Hearer {
 
     return { onDone: take, onWaits: take };
 }
-
-/** What somebody wrote in these fields, to be copied. */
-const textOf = (fields: object): string =>
-    Object.values(fields)
-        .filter((value) => typeof value === 'string' && value !== '')
-        .join('\n');

@@ -26,6 +26,7 @@ export function MinutesItem({ item }: { item: Item }) {
                         <span className="max-w-prose min-w-0 flex-1 wrap-anywhere whitespace-pre-wrap">{line.words}</span>
                         <span className="flex-none text-xs text-ink-2" title={line.at}>
                             {line.who !== null && line.who !== item.lines[place - 1]?.who && first(line.who)}
+                            {line.correctedBy != null && ` corrected by ${first(line.correctedBy)}`}
                         </span>
                     </p>
                 ))}

@@ -1,4 +1,6 @@
 import { type SubmitEvent, useState } from 'react';
+import { Outcomes } from './Outcomes';
+import { useTyped } from './useTyped';
 import type { HereNow, RoomView } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { bind } from '../../../lib/forms';
@@ -13,10 +15,12 @@ interface Props {
     page: RoomView;
     here: HereNow;
     isNext: boolean;
+    /** Goes to an item, to add what was typed there. */
+    onGo: (item: number) => void;
 }
 
 /** Closes the meeting: what is open is asked about, and lines that are still on their way are waited for. */
-export function CloseMeeting({ page, here, isNext }: Props) {
+export function CloseMeeting({ page, here, isNext, onGo }: Props) {
     const [isOpen, setOpen] = useState(false);
     const announce = (isClosing: boolean) => {
         setOpen(isClosing);
@@ -35,9 +39,46 @@ export function CloseMeeting({ page, here, isNext }: Props) {
                 Close the meeting
             </Button>
             <Dialog isOpen={isOpen} onOpenChange={announce} title="Close the meeting" hint="The minutes become final.">
+                <NotAdded
+                    page={page}
+                    onGo={(item) => {
+                        announce(false);
+                        onGo(item);
+                    }}
+                />
                 <Closing page={page} here={here} />
             </Dialog>
         </>
+    );
+}
+
+/** What was typed and not added: it would be in no minutes. */
+function NotAdded({ page, onGo }: { page: RoomView; onGo: (item: number) => void }) {
+    const typed = useTyped(page);
+
+    return typed.length === 0 ? null : (
+        <section className="mb-4">
+            <h3 className="text-sm text-persimmon">Typed and not added: it will not be in the minutes</h3>
+            <ul>
+                {typed.map(({ name, text, item, what }) => (
+                    <li key={`${name} ${text}`} className="flex items-center gap-x-4 border-t border-hairline py-1">
+                        <span className="min-w-0 flex-1 wrap-anywhere">
+                            {text} <span className="text-xs whitespace-nowrap text-ink-2">{what}</span>
+                        </span>
+                        {item !== null && (
+                            <Button
+                                kind="quiet"
+                                onClick={() => {
+                                    onGo(item);
+                                }}
+                            >
+                                Go to it
+                            </Button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </section>
     );
 }
 
@@ -66,18 +107,7 @@ function Closing({ page, here }: { page: RoomView; here: HereNow }) {
                         {unsettled.map((item) => (
                             <li key={item.id} className="flex flex-wrap items-center gap-x-4 border-t border-hairline py-1">
                                 <span className="min-w-0 flex-1">{item.title}</span>
-                                {(['answered', 'shelved', 'dropped'] as const).map((outcome) => (
-                                    <button
-                                        key={outcome}
-                                        type="button"
-                                        className="text-xs text-ink-2 hover:text-ink hover:underline"
-                                        onClick={() => {
-                                            act('put', route('items.settle', item.id), { outcome });
-                                        }}
-                                    >
-                                        {{ answered: 'Answered', shelved: 'Shelve', dropped: 'Drop' }[outcome]}
-                                    </button>
-                                ))}
+                                <Outcomes page={page} item={item} />
                             </li>
                         ))}
                     </ul>

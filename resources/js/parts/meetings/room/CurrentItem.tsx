@@ -53,7 +53,7 @@ export function CurrentItem({ page, item, passed }: Props) {
                 )}
                 {item.kind === 'follow_ups' && <FollowUps page={page} />}
                 <div className="mt-4">
-                    <Notes item={item} mayWrite={page.mayRun} />
+                    <Notes item={item} mayWrite={page.mayRun} mayCorrect={page.mayCorrect} />
                 </div>
                 {(item.kind === 'issue' || item.decisions.length > 0) && <Decisions page={page} item={item} />}
                 <NextSteps page={page} item={item} />

@@ -5,6 +5,7 @@ import { act } from '../../../lib/queue/act';
 import { dayWords } from '../../../lib/dates';
 import { bind } from '../../../lib/forms';
 import { useForm } from '../../../lib/kept/useForm';
+import { withAnswer } from '../../../lib/meetings';
 import { route } from '../../../lib/routes';
 import { followUpWords } from '../../../lib/words';
 import { Button } from '../../../ui/Button';
@@ -40,14 +41,18 @@ function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
                 until: takesDay(answer) ? form.data.until : '',
             },
             {
+                guess: withAnswer(row.task.id, answer),
                 onDone: () => {
-                    ask(null);
-                    setProblem(undefined);
                     form.reset();
                 },
-                onRefused: setProblem,
+                onRefused: (why) => {
+                    setProblem(why);
+                    ask(answer);
+                },
             },
         );
+        ask(null);
+        setProblem(undefined);
     };
     const send = (event: SubmitEvent) => {
         event.preventDefault();

@@ -1,10 +1,11 @@
 import { clsx } from 'clsx';
-import { type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, type MouseEvent, useState } from 'react';
+import { CorrectLine } from './CorrectLine';
 import { LineField } from './LineField';
 import type { ShownLine } from './Notes';
 import type { ItemRow } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
-import { useKeyWords } from '../../../lib/keys';
+import { isKey, useKeyWords } from '../../../lib/keys';
 import { forgetLine, writeLine } from '../../../lib/kept/lines';
 import { route } from '../../../lib/routes';
 import { first } from '../../../lib/words';
@@ -12,13 +13,20 @@ import { first } from '../../../lib/words';
 const lineKeys = {
     s: 'Make a next step of the focused line',
     d: 'Make a decision of the focused line',
-    Enter: 'Edit the focused line of yours',
+    Enter: 'Edit the focused line',
 };
 
 const quiet = 'text-xs text-ink-2 hover:text-ink hover:underline';
 
-/** A line of the notes. It becomes a decision or a next step where it stands, with one key. */
-export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownLine; mayWrite: boolean }) {
+interface Props {
+    item: ItemRow;
+    line: ShownLine;
+    mayWrite: boolean;
+    mayCorrect: boolean;
+}
+
+/** A line of the notes: pressed, it is written on. It becomes a decision or a next step where it stands, with one called key. */
+export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
     const [isEdited, setEdited] = useState(false);
     useKeyWords(lineKeys);
     const mayBecome = mayWrite && line.id !== null && line.became === null && line.words.trim() !== '';
@@ -35,19 +43,50 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
             act('delete', route('note-lines.destroy', line.id));
         }
     };
-    const hear = (event: KeyboardEvent<HTMLLIElement>) => {
-        const run = { s: mayBecome ? step : undefined, d: mayBecome ? decide : undefined, Enter: line.isMine ? edit : undefined }[
-            event.key
-        ];
-
-        if (event.target === event.currentTarget && run !== undefined && !event.ctrlKey && !event.metaKey) {
-            event.preventDefault();
-            run();
-        }
-    };
+    const mayEdit = mayWrite && (line.isMine || (mayCorrect && line.id !== null && line.became === null));
     const edit = () => {
         setEdited(true);
     };
+    const hear = (event: KeyboardEvent<HTMLLIElement>) => {
+        const run = {
+            s: mayBecome && isKey(event.nativeEvent) ? step : undefined,
+            d: mayBecome && isKey(event.nativeEvent) ? decide : undefined,
+            Enter: event.target === event.currentTarget && mayEdit ? edit : undefined,
+        }[event.key];
+
+        if (run !== undefined && !event.ctrlKey && !event.metaKey) {
+            event.preventDefault();
+            setEdited(run === edit);
+            run();
+        }
+    };
+    const press = ({ target }: MouseEvent) => {
+        if (!mayWrite || !(target instanceof Element) || target.closest('button, textarea') !== null) {
+            return;
+        }
+
+        if (mayEdit) {
+            edit();
+        } else {
+            // Somebody else's words stay theirs; what is typed next is a line of one's own.
+            target.closest('ol')?.querySelector<HTMLElement>('[data-new-line] textarea')?.focus();
+        }
+    };
+
+    if (isEdited && !line.isMine && line.id !== null) {
+        return (
+            // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- hears what is called
+            <li onKeyDown={hear}>
+                <CorrectLine
+                    id={line.id}
+                    words={line.words}
+                    onDone={() => {
+                        setEdited(false);
+                    }}
+                />
+            </li>
+        );
+    }
 
     if (isEdited) {
         const leave = () => {
@@ -56,7 +95,8 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
         };
 
         return (
-            <li>
+            // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- hears what is called
+            <li onKeyDown={hear}>
                 <LineField
                     label="Edit the line"
                     isFocused
@@ -73,7 +113,13 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
 
     return (
         // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- hears keys
-        <li className="group relative flex items-baseline gap-3" tabIndex={mayWrite ? 0 : undefined} onKeyDown={hear} data-note-line>
+        <li
+            className={clsx('group relative flex items-baseline gap-3', mayEdit && 'cursor-text')}
+            tabIndex={mayWrite ? 0 : undefined}
+            onKeyDown={hear}
+            onClick={press}
+            data-note-line
+        >
             <span className={clsx('min-h-6.5 min-w-0 flex-1 wrap-anywhere whitespace-pre-wrap', line.became !== null && 'font-semibold')}>
                 {line.words}
             </span>
@@ -94,19 +140,22 @@ export function NoteLine({ item, line, mayWrite }: { item: ItemRow; line: ShownL
                         </button>
                     </>
                 )}
+                {mayEdit && line.became === null && (
+                    <button type="button" className={quiet} onClick={edit}>
+                        {line.isMine ? 'Edit' : 'Correct'}
+                    </button>
+                )}
                 {mayWrite && line.isMine && line.became === null && (
                     <>
-                        <button type="button" className={quiet} onClick={edit}>
-                            Edit
-                        </button>
                         <button type="button" className={quiet} onClick={remove}>
                             Delete
                         </button>
                     </>
                 )}
             </span>
-            <span className="w-16 flex-none truncate text-right text-xs text-ink-2" title={line.at}>
-                {line.who === null ? (line.isMine ? 'sending' : '') : first(line.who.name)}
+            <span className="w-16 flex-none text-right text-xs text-ink-2" title={line.at}>
+                <span className="block truncate">{line.who === null ? (line.isMine ? 'sending' : '') : first(line.who.name)}</span>
+                {line.correctedBy !== null && <span className="block leading-tight">corrected by {first(line.correctedBy)}</span>}
             </span>
         </li>
     );

@@ -4,11 +4,18 @@ import { LineField } from './LineField';
 import type { ItemRow, LineRow } from '../../../generated/props';
 import { settleLines, useKeptLines, writeLine } from '../../../lib/kept/lines';
 
+interface Props {
+    item: ItemRow;
+    mayWrite: boolean;
+    /** A slip in lines of others, too. */
+    mayCorrect?: boolean;
+}
+
 /**
  * Notes as lines: each is its writer's, and lines of several people stand one after the other. What is written here is kept
  * in the browser from the first key, shows at once, and is sent as soon as there is a network.
  */
-export function Notes({ item, mayWrite }: { item: ItemRow; mayWrite: boolean }) {
+export function Notes({ item, mayWrite, mayCorrect = false }: Props) {
     const kept = useKeptLines(item.id);
     const open = kept.find((line) => line.state === 'new');
     const [newKey, setNewKey] = useState<string>(() => crypto.randomUUID());
@@ -28,10 +35,10 @@ export function Notes({ item, mayWrite }: { item: ItemRow; mayWrite: boolean }) 
         <section aria-label={`Notes on ${item.title}`}>
             <ol className="ruled min-h-13">
                 {lines.map((line) => (
-                    <NoteLine key={line.key} item={item} line={line} mayWrite={mayWrite} />
+                    <NoteLine key={line.key} item={item} line={line} mayWrite={mayWrite} mayCorrect={mayCorrect} />
                 ))}
                 {mayWrite && (
-                    <li>
+                    <li data-new-line>
                         <LineField
                             label="Write a line"
                             value={open?.words ?? ''}
@@ -79,10 +86,22 @@ function merged(there: LineRow[], kept: { key: string; words: string; version: n
         ...there.map((line) => {
             const own = mine.get(line.key);
 
-            return own !== undefined && own.version > line.version ? { ...line, words: own.words, version: own.version } : line;
+            return own !== undefined && own.version > line.version
+                ? { ...line, words: own.words, version: own.version, correctedBy: null }
+                : line;
         }),
         ...kept
             .filter((line) => !there.some(({ key }) => key === line.key))
-            .map(({ key, words, version }) => ({ id: null, key, words, version, who: null, at: '', isMine: true, became: null })),
+            .map(({ key, words, version }) => ({
+                id: null,
+                key,
+                words,
+                version,
+                who: null,
+                at: '',
+                isMine: true,
+                became: null,
+                correctedBy: null,
+            })),
     ];
 }

@@ -5,11 +5,13 @@ import { RoomBar } from './RoomBar';
 import { TimeStrip } from './TimeStrip';
 import { ToConfirm } from './ToConfirm';
 import { useHere } from './useHere';
+import { useTyped } from './useTyped';
 import { useSecondsSince } from './useSecondsSince';
 import type { ItemRow, RoomView } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { useClosely } from '../../../lib/fresh';
-import { useKeys } from '../../../lib/keys';
+import { useKeys, useWrittenIn } from '../../../lib/keys';
+import { atItem } from '../../../lib/meetings';
 import { route } from '../../../lib/routes';
 import { first, ordinal } from '../../../lib/words';
 import { Button } from '../../../ui/Button';
@@ -30,32 +32,36 @@ function isWritingIn(place: HTMLElement | null): boolean {
 /** The room while a meeting runs: the strip of time at the left, what is being talked about at the right. */
 export function Room({ page }: { page: RoomView }) {
     useClosely();
+    useWrittenIn();
     const passed = useSecondsSince(page, page.isPaused);
-    const here = useHere(page.id);
+    const typed = useTyped(page);
+    const here = useHere(page.id, typed.length);
     const place = useRef<HTMLDivElement>(null);
     const current = page.items.find((item) => item.state === 'current');
     const next = page.items.find((item) => item.state === 'coming') ?? page.items.find((item) => item.state === 'wont_fit');
-    const [chosen, choose] = useState(current?.id ?? null);
-    const followed = useRef(current?.id);
+    // Where the room is, or will begin.
+    const room = (current ?? next ?? page.items[0])?.id;
+    const [chosen, choose] = useState(room);
+    const followed = useRef(room);
 
     // The chair moves on: whoever is writing, or has chosen to look at something else, stays where they are.
     useEffect(() => {
         const before = followed.current;
-        followed.current = current?.id;
+        followed.current = room;
 
-        if (before !== current?.id) {
-            choose((at) => (at === (before ?? null) && !isWritingIn(place.current) ? (current?.id ?? null) : at));
+        if (before !== room) {
+            choose((at) => (at === before && !isWritingIn(place.current) ? room : at));
         }
-    }, [current?.id]);
+    }, [room]);
 
     const shown = page.items.find((item) => item.id === chosen) ?? current ?? next ?? page.items[0];
     const isElsewhere = current !== undefined && shown?.id !== current.id;
     const goToRoom = () => {
-        choose(current?.id ?? null);
+        choose(room);
     };
     const turnTo = (item: ItemRow) => {
         choose(item.id);
-        act('post', route('items.turn', item.id));
+        act('post', route('items.turn', item.id), {}, { guess: atItem(item.id) });
     };
 
     useKeys({
@@ -97,7 +103,8 @@ export function Room({ page }: { page: RoomView }) {
                 )}
                 {here.isClosing && (
                     <p role="status" className="bg-ink px-8 py-1.5 text-sm font-semibold text-sheet max-md:px-4">
-                        The meeting is about to be closed. What you have written is being sent.
+                        The meeting is about to be closed. What you have written in the notes is being sent
+                        {typed.length > 0 && `. Not added yet: ${typed.map(({ text }) => `“${text}”`).join(', ')}`}.
                     </p>
                 )}
                 <div className="flex min-w-0 flex-1 flex-col px-8 py-5 max-md:px-4">
@@ -118,7 +125,7 @@ export function Room({ page }: { page: RoomView }) {
                     <ToConfirm page={page} />
                     <div ref={place}>{shown !== undefined && <CurrentItem key={shown.id} page={page} item={shown} passed={passed} />}</div>
                     <Here page={page} here={here.here} />
-                    {page.mayRun && <RoomBar page={page} shown={shown} next={next} here={here} onTurn={turnTo} />}
+                    {page.mayRun && <RoomBar page={page} shown={shown} next={next} here={here} onTurn={turnTo} onGo={choose} />}
                 </div>
             </div>
         </div>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { CloseMeeting } from './CloseMeeting';
-import { MoveIssue } from './MoveIssue';
-import type { HereNow, ItemRow, Outcome, RoomView } from '../../../generated/props';
+import { Outcomes } from './Outcomes';
+import type { HereNow, ItemRow, RoomView } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { chime } from '../../../lib/chime';
 import { route } from '../../../lib/routes';
@@ -14,15 +14,12 @@ interface Props {
     next: ItemRow | undefined;
     here: HereNow;
     onTurn: (item: ItemRow) => void;
+    /** Goes to an item, to add what was typed there. */
+    onGo: (item: number) => void;
 }
 
 /** What the chair does: on to the next item, what becomes of an issue, pause, close. */
-export function RoomBar({ page, shown, next, here, onTurn }: Props) {
-    const settle = (outcome: Outcome | null) => {
-        if (shown !== undefined) {
-            act('put', route('items.settle', shown.id), { outcome });
-        }
-    };
+export function RoomBar({ page, shown, next, here, onTurn, onGo }: Props) {
     const previous = page.items.filter((item) => item.state === 'done').at(-1);
 
     return (
@@ -58,37 +55,10 @@ export function RoomBar({ page, shown, next, here, onTurn }: Props) {
                     Back
                 </Button>
             )}
-            {shown?.issue != null && shown.outcome === null && (
-                <>
-                    <Button
-                        onClick={() => {
-                            settle('answered');
-                        }}
-                    >
-                        Answered
-                    </Button>
-                    <Button
-                        onClick={() => {
-                            settle('next_time');
-                        }}
-                    >
-                        Next time
-                    </Button>
-                    <MoveIssue page={page} item={shown} onSettle={settle} />
-                </>
-            )}
-            {shown?.issue != null && shown.outcome !== null && (
-                <Button
-                    onClick={() => {
-                        settle(null);
-                    }}
-                >
-                    Reopen item
-                </Button>
-            )}
+            {shown?.issue != null && <Outcomes page={page} item={shown} />}
             <span className="ml-auto flex gap-2">
                 <More page={page} shown={shown} />
-                <CloseMeeting page={page} here={here} isNext={next === undefined} />
+                <CloseMeeting page={page} here={here} isNext={next === undefined} onGo={onGo} />
             </span>
         </div>
     );

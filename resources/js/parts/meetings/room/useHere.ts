@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { HereNow } from '../../../generated/props';
 import { flushLines, unsentLines } from '../../../lib/kept/lines';
 import { tabName } from '../../../lib/queue/kept';
@@ -9,14 +9,23 @@ import { route } from '../../../lib/routes';
 const EVERY = 3000;
 const CLOSELY = 1000;
 
-/** Says that this page is there and what it still holds, and hears who else is. Lines are sent at once when the meeting is closed. */
-export function useHere(meeting: number): HereNow {
+/**
+ * Says that this page is there and what it still holds, and hears who else is. Lines are sent at once when the meeting is closed.
+ *
+ * @param typed how many texts stand in fields and were not added
+ */
+export function useHere(meeting: number, typed: number): HereNow {
     const [now, setNow] = useState<HereNow>({ here: [], writing: [], isClosing: false });
     const { isClosing } = now;
+    const unsent = useRef(typed);
+
+    useEffect(() => {
+        unsent.current = typed;
+    }, [typed]);
 
     useEffect(() => {
         const say = (leaves: boolean) =>
-            request('put', route('meetings.here', meeting), { browser: tabName(), unsent: unsentLines(), leaves });
+            request('put', route('meetings.here', meeting), { browser: tabName(), unsent: unsentLines() + unsent.current, leaves });
         const tell = async () => {
             if (isClosing) {
                 flushLines();
