@@ -6,6 +6,8 @@ declare module '@inertiajs/core' {
             /** Missing where nobody is signed in, and where there is no such address. */
             frame?: Frame | null;
             stamp: string;
+            /** A token by which the page asks whether that is still so. */
+            asks: string;
             /** The minute that it is in the workspace, HH:MM. */
             now: string;
             problem?: string | null;

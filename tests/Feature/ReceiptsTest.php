@@ -7,7 +7,6 @@ use App\Models\Role;
 use App\Models\Task;
 use App\Models\Visibility;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Tests\Feature\Made;

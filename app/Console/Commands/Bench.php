@@ -12,6 +12,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\StampAlone;
 use Closure;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
@@ -78,6 +79,7 @@ final class Bench extends Command
         $task = Task::query()->where('project_id', $project->id)->whereNull('done_on')->orderBy('id')->firstOrFail();
 
         return [
+            'question of a room' => '/stamp?token='.StampAlone::token(config()->string('app.key')),
             'day' => '/',
             'week' => '/weeks/'.$workspace->calendar()->weekOf($today)->name,
             'list of today' => '/lists/today',

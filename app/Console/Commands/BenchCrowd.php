@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\Bench\AsyncBrowser;
 use App\Models\Person;
 use App\Models\Task;
-use Database\Demo\People;
 use Generator;
 use GuzzleHttp\Client;
-use GuzzleHttp\Cookie\CookieJar;
 use GuzzleHttp\HandlerStack;
 use GuzzleHttp\Promise\Coroutine;
 use GuzzleHttp\Promise\PromiseInterface;
@@ -17,7 +16,6 @@ use GuzzleHttp\Promise\Utils;
 use GuzzleHttp\TransferStats;
 use Illuminate\Console\Command;
 use Psr\Http\Message\ResponseInterface;
-use RuntimeException;
 use Throwable;
 
 /**
@@ -46,11 +44,6 @@ final class BenchCrowd extends Command
     /** One request in so many writes. */
     private const WRITES = 3;
 
-    /** How often signing in is tried, and how long after another, in seconds. */
-    private const TRIES = 8;
-
-    private const REST = 10;
-
     protected $signature = 'bench:crowd {address : where the workspace that is loaded is served} {--people=30} {--seconds=60}';
 
     protected $description = 'Measure how long people wait who read and write at once';
@@ -68,7 +61,9 @@ final class BenchCrowd extends Command
         $people = Person::query()->orderBy('id')->limit((int) $this->option('people'))->get();
         // One for all, so that they wait beside each other.
         $handler = HandlerStack::create();
-        $clients = $people->map(fn(Person $person): Client => $this->signedIn($person, $handler))->all();
+        $clients = $people
+            ->map(fn(Person $person): Client => AsyncBrowser::signedIn($person, $this->argument('address'), $handler))
+            ->all();
         $until = microtime(true) + (int) $this->option('seconds');
         Utils::all(
             array_map(
@@ -135,7 +130,7 @@ final class BenchCrowd extends Command
         return $client
             ->requestAsync($method, $address, [
                 ...$options,
-                'headers' => self::token($client),
+                'headers' => AsyncBrowser::token($client),
                 'on_stats' => function (TransferStats $stats): void {
                     $taken = $stats->getHandlerStat('starttransfer_time');
                     $this->waits[] = is_numeric($taken) ? 1000 * (float) $taken : 0.0;
@@ -151,49 +146,11 @@ final class BenchCrowd extends Command
             );
     }
 
-    /** @return array<string, string> the header that says that a form is ours */
-    private static function token(Client $client): array
-    {
-        /** @var CookieJar $jar */
-        $jar = $client->getConfig('cookies');
-
-        return ['X-XSRF-TOKEN' => rawurldecode((string) $jar->getCookieByName('XSRF-TOKEN')?->getValue())];
-    }
-
     private function fault(string $what): null
     {
         $what = (string) preg_replace('/\d+(?=\/)/', '…', $what);
         $this->faults[$what] = ($this->faults[$what] ?? 0) + 1;
 
         return null;
-    }
-
-    private function signedIn(Person $person, HandlerStack $handler): Client
-    {
-        $client = new Client([
-            'handler' => $handler,
-            'base_uri' => $this->argument('address'),
-            'cookies' => new CookieJar(),
-            'allow_redirects' => false,
-            'http_errors' => false,
-            'timeout' => 60,
-        ]);
-        $client->get('/sign-in');
-
-        // So many people sign in from one address in a minute, and no more.
-        for ($try = 0; $try < self::TRIES; ++$try) {
-            $answer = $client->post('/sign-in', [
-                'headers' => self::token($client),
-                'form_params' => ['email' => $person->email, 'password' => People::PASSWORD],
-            ]);
-
-            if ($answer->getStatusCode() === 302 && ! str_ends_with($answer->getHeaderLine('Location'), '/sign-in')) {
-                return $client;
-            }
-
-            sleep(self::REST);
-        }
-
-        throw new RuntimeException("$person->name could not sign in.");
     }
 }

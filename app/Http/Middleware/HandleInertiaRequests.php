@@ -10,6 +10,7 @@ use App\Queries\Calendar\FrameQuery;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Store\Stamp;
+use App\Store\StampAlone;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Middleware;
@@ -36,6 +37,8 @@ final class HandleInertiaRequests extends Middleware
             'now' => static fn(): string => app(Workspace::class)->now()->format('H:i'),
             // Names the state that the page shows: while it is the same, nothing was changed.
             'stamp' => static fn(): string => app(Stamp::class)->current(),
+            // By which it asks whether that is still so.
+            'asks' => static fn(): string => $me instanceof Person ? StampAlone::token(config()->string('app.key')) : '',
             'problem' => static fn() => $request->session()->get('problem'),
         ];
     }

@@ -8,29 +8,33 @@ import { route } from './routes';
 const EVERY = 4000;
 
 /** The same, where people write together. */
-const CLOSE = 1200;
+const CLOSE = 1000;
 
 let together = 0;
 
-/** Brings what others change in more often, as long as the component is there. */
-export function useClosely(): void {
+/** Brings what others change in more often, as long as the component is there and others are. */
+export function useClosely(areOthersHere: boolean): void {
     useEffect(() => {
+        if (!areOthersHere) {
+            return;
+        }
+
         together++;
 
         return () => {
             together--;
         };
-    }, []);
+    }, [areOthersHere]);
 }
 
 /** Brings what others change into whatever page is open. What one is typing stays: it is no part of the page. */
 export function useFresh(): void {
-    const { stamp } = usePage().props;
-    const shown = useRef(stamp);
+    const { stamp, asks } = usePage().props;
+    const shown = useRef({ stamp, asks });
 
     useEffect(() => {
-        shown.current = stamp;
-    }, [stamp]);
+        shown.current = { stamp, asks };
+    }, [stamp, asks]);
 
     useEffect(() => {
         let asked = 0;
@@ -44,10 +48,12 @@ export function useFresh(): void {
             isAsking = true;
 
             try {
-                const response = await fetch(route('stamp'), { headers: { Accept: 'application/json', ...BACKGROUND } });
-                const now = response.ok ? ((await response.json()) as { stamp: string }).stamp : shown.current;
+                const response = await fetch(route('stamp', { _query: { token: shown.current.asks } }), {
+                    headers: { Accept: 'application/json', ...BACKGROUND },
+                });
+                const now = response.ok ? ((await response.json()) as { stamp: string }).stamp : shown.current.stamp;
 
-                if (now !== shown.current) {
+                if (now !== shown.current.stamp) {
                     await askAnew();
                 }
             } catch {

@@ -111,7 +111,9 @@ describe('what stands around every screen', () => {
 
 describe('what others change', () => {
     const looks = () => vi.mocked(globalThis.fetch).mock.calls.filter(([url]) => typeof url === 'string' && url.includes('stamp')).length;
-    const answer = (stamp: string) => server.says(JSON.stringify({ stamp }));
+    const answer = (stamp: string) => {
+        server.says(JSON.stringify({ stamp }));
+    };
 
     it('is asked for every few seconds, and comes in once the stamp is another', async () => {
         const reload = vi.spyOn(router, 'reload').mockImplementation(() => undefined);
@@ -149,7 +151,7 @@ describe('what others change', () => {
 
     it('is asked for more often where people write together', async () => {
         const Together = () => {
-            useClosely();
+            useClosely(true);
 
             return null;
         };

@@ -146,8 +146,11 @@ export function useForm<T extends object & Named>(name: string, initial: T) {
                 ...whenTaken(() => onSuccess?.()),
                 onRefused: hear((stands) => {
                     // What is sent in other words is one field.
-                    const named = as === undefined ? stands : Object.fromEntries(Object.values(stands).map((value) => [changed[0], value]));
-                    takeBack(words, { ...seen, ...named });
+                    const [first] = Object.values(stands);
+                    takeBack(words, {
+                        ...seen,
+                        ...(as === undefined || changed[0] === undefined ? stands : { [changed[0]]: first ?? seen[changed[0]] }),
+                    });
                 }),
             },
         );

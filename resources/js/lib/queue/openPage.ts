@@ -4,7 +4,7 @@ import { here } from './change';
 import { isBusy, landedNow, onReceipt, settle } from './queue';
 
 /** All of an open page that can change while one looks at it. */
-const PARTS = ['page', 'frame', 'stamp', 'now'];
+const PARTS = ['page', 'frame', 'stamp', 'asks', 'now'];
 
 /** While more is on its way, a page asks no more often than this, in milliseconds. */
 const APART = 1000;

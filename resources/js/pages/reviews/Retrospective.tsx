@@ -19,7 +19,7 @@ export default function Retrospective({ page }: { page: RetrospectiveView }) {
     };
     const next = line.isFinished ? null : line.isShown ? ('finish' as const) : ('reveal' as const);
 
-    useClosely();
+    useClosely(!isAlone);
     useKeys({
         'Ctrl Enter': {
             words: 'Show what everybody wrote, or finish the retrospective',

@@ -112,9 +112,10 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
     }
 
     return (
-        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions, jsx-a11y/no-noninteractive-tabindex -- hears keys
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- hears keys
         <li
             className={clsx('group relative flex items-baseline gap-3', mayEdit && 'cursor-text')}
+            // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- hears keys
             tabIndex={mayWrite ? 0 : undefined}
             onKeyDown={hear}
             onClick={press}

@@ -31,11 +31,11 @@ function isWritingIn(place: HTMLElement | null): boolean {
 
 /** The room while a meeting runs: the strip of time at the left, what is being talked about at the right. */
 export function Room({ page }: { page: RoomView }) {
-    useClosely();
     useWrittenIn();
     const passed = useSecondsSince(page, page.isPaused);
     const typed = useTyped(page);
     const here = useHere(page.id, typed.length);
+    useClosely(here.here.length > 1);
     const place = useRef<HTMLDivElement>(null);
     const current = page.items.find((item) => item.state === 'current');
     const next = page.items.find((item) => item.state === 'coming') ?? page.items.find((item) => item.state === 'wont_fit');
