@@ -44,6 +44,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
         ->can('update', 'person');
     Route::get('/account', [AccessController::class, 'account'])->name('account');
     Route::put('/account/password', [AccessController::class, 'changePassword'])->name('account.password');
+    Route::put('/account/dates', [AccessController::class, 'writeDates'])->name('account.dates');
     Route::post('/account/sign-out', [AccessController::class, 'endSessions'])->name('account.end');
     Route::controller(NotificationsController::class)->group(static function (): void {
         Route::get('/notifications', 'show')->name('notifications');

@@ -22,6 +22,7 @@ use Loftrin\Core\Calendar\Day;
  * @property string $password
  * @property Role $role
  * @property int $weekly_hours
+ * @property bool $month_first whether they mean 4 March by 3/4
  * @property ?Day $deactivated_on who left: they cannot sign in, and nothing is given to them
  */
 final class Person extends Record implements AuthenticatableContract, AuthorizableContract
@@ -55,6 +56,7 @@ final class Person extends Record implements AuthenticatableContract, Authorizab
     {
         return [
             'password' => 'hashed',
+            'month_first' => 'boolean',
             'role' => Role::class,
             'deactivated_on' => AsDay::class,
         ];

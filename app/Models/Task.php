@@ -31,6 +31,7 @@ use Loftrin\Core\Work\Rank;
  * @property ?Day $shelved_on
  * @property ?Day $return_on
  * @property ?Day $due_on
+ * @property ?string $due_at HH:MM, of the day on which it is due
  * @property ?string $planned
  * @property ?string $planned_at HH:MM, of the day that it is planned for
  * @property ?Day $planned_from

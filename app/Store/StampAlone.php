@@ -37,10 +37,13 @@ final readonly class StampAlone
         }
 
         try {
-            /** @var array{app: array{key: string}, database: array{default: string, connections: array<string, array<string, mixed>>}} $config */
-            $config = require $configuration;
-            $tokens = [self::token($config['app']['key']), self::token($config['app']['key'], time() - self::DAY)];
-            $name = in_array($token, $tokens, true) ? self::stored($config['database']['connections'][$config['database']['default']]) : null;
+            $all = require $configuration;
+            /** @var array{key: string} $app */
+            /** @var array{default: string, connections: array<string, array<string, mixed>>} $database */
+            ['app' => $app, 'database' => $database] = $all;
+            $key = $app['key'];
+            $isShown = in_array($token, [self::token($key), self::token($key, time() - self::DAY)], true);
+            $name = $isShown ? self::stored($database['connections'][$database['default']]) : null;
 
             return is_string($name) ? json_encode(['stamp' => $name], JSON_THROW_ON_ERROR) : null;
         } catch (Throwable) {

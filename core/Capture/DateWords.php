@@ -21,7 +21,7 @@ final readonly class DateWords
 
     public const COUNT = '\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
 
-    public function __construct(private Calendar $calendar, private Day $today)
+    public function __construct(private Calendar $calendar, private Day $today, private bool $monthFirst = false)
     {
     }
 
@@ -88,7 +88,8 @@ final readonly class DateWords
             $said === 'eom' => $this->read('end of the month'),
             $said === 'day after tomorrow' => $this->today->plus(2),
             default => $this->ofWeek($said) ??
-                ($this->counted($said) ?? ($this->periods()->read($said) ?? (new WrittenDate($this->today))->read($said))),
+                ($this->counted($said) ??
+                    ($this->periods()->read($said) ?? (new WrittenDate($this->today, $this->monthFirst))->read($said))),
         };
     }
 

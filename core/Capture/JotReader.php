@@ -21,7 +21,8 @@ final readonly class JotReader
 
     private RhythmReader $rhythms;
 
-    public function __construct(private Calendar $calendar, private Names $names)
+    /** @param bool $monthFirst whether whoever writes means 4 March by 3/4 */
+    public function __construct(private Calendar $calendar, private Names $names, private bool $monthFirst = false)
     {
         $this->rhythms = new RhythmReader($calendar->yearStartsIn);
     }
@@ -29,14 +30,17 @@ final readonly class JotReader
     /**
      * @param Day $today as of which dates are meant: the day on which it was written
      * @param list<string> $refused keys of pieces that are not meant ({@see Piece::key()})
+     * @param ?string $now HH:MM of that day, when it was written: a time without a day is the next such time
      */
-    public function read(string $text, Day $today, array $refused = []): Understood
+    public function read(string $text, Day $today, array $refused = [], ?string $now = null): Understood
     {
+        $dates = new DateWords($this->calendar, $today, $this->monthFirst);
         $line = new Line(trim($text), $refused);
         $line->take('^done:\s*', static fn(array $found): Piece => new Piece(PieceKind::Done, $found[0]));
         $this->rhythm($line);
+        $this->meeting($line, $dates);
         (new TimePieces($line))->read();
-        (new DatePieces($line, new DateWords($this->calendar, $today)))->read();
+        (new DatePieces($line, $dates))->read();
         $this->signs($line);
         $this->waiting($line);
         $this->owners($line);
@@ -44,7 +48,7 @@ final readonly class JotReader
         $title = $line->title();
 
         if ($title !== '') {
-            return new Understood($title, $line->pieces());
+            return new Understood($title, NextTime::of($line->pieces(), $today, $now));
         }
 
         foreach ($line->pieces() as $piece) {
@@ -168,6 +172,21 @@ final readonly class JotReader
                 $people = $this->names->meaning($found[1], NameKind::Person);
 
                 return $people === [] ? null : new Piece($kind, $found[0], '', $people);
+            });
+        }
+    }
+
+    /** "for Wednesday's Quay hour": an issue of that meeting, on that day. */
+    private function meeting(Line $line, DateWords $dates): void
+    {
+        $day = '((?:next |this )?(?:'.WrittenDate::WEEKDAYS.')|today|tomorrow)[’\']s';
+
+        foreach (["^for $day ([^,;:\x{FFFC}]+?):\s+", "\bfor $day ([^,;\x{FFFC}]+?)".Line::END] as $pattern) {
+            $line->take($pattern, function (array $found) use ($dates): ?Piece {
+                $on = $dates->read($found[1]);
+                $meant = $this->names->meaning($found[2], NameKind::Series);
+
+                return $meant === [] || ! $on instanceof Day ? null : new Piece(PieceKind::Meeting, $found[0], (string) $on, $meant);
             });
         }
     }

@@ -11,4 +11,5 @@ enum NameKind: string
     case Contact = 'contact';
     case Project = 'project';
     case Goal = 'goal';
+    case Series = 'series';
 }

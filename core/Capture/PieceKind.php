@@ -15,7 +15,7 @@ enum PieceKind: string
     case Due = 'due';
     /** When one means to do it: a day or a period. */
     case Planned = 'planned';
-    /** The time of day of what is planned, HH:MM. */
+    /** The time of day, HH:MM, with +minutes where it says how long; before it the day of the next such time, where none is said. */
     case Time = 'time';
     /** How it comes back, in words that {@see RhythmReader} reads. */
     case Rhythm = 'rhythm';
@@ -39,6 +39,8 @@ enum PieceKind: string
     case Shelf = 'shelf';
     /** Nobody else is to see it. */
     case Private = 'private';
+    /** The recurring meeting of which it is an issue, and the day of that. */
+    case Meeting = 'meeting';
     /** The day on which it comes back. */
     case ReturnOn = 'return_on';
 }

@@ -17,7 +17,8 @@ final readonly class WrittenDate
 
     public const ORDINAL = '\d{1,2}(?:st|nd|rd|th)';
 
-    public function __construct(private Day $today)
+    /** @param bool $monthFirst whether 3/4 is 4 March; "3.4." is 3 April in any case */
+    public function __construct(private Day $today, private bool $monthFirst = false)
     {
     }
 
@@ -35,14 +36,20 @@ final readonly class WrittenDate
                 self::month($found[1]),
                 $found[3] ?? null,
             ),
-            preg_match('/^(\d{1,2})(?:\. ?|\/)(\d{1,2})[.\/]?(?: ?(\d{4}|\d{2}))?$/', $said, $found) === 1 => $this->dated(
+            preg_match('/^(\d{1,2})(\. ?|\/)(\d{1,2})[.\/]?(?: ?(\d{4}|\d{2}))?$/', $said, $found) === 1 => $this->numbered(
                 (int) $found[1],
-                (int) $found[2],
-                $found[3] ?? null,
+                (int) $found[3],
+                $found[4] ?? null,
+                $this->monthFirst && $found[2] === '/',
             ),
             preg_match('/^(\d{1,2})(?:st|nd|rd|th)$/', $said, $found) === 1 => $this->dayOfMonth((int) $found[1]),
             default => null,
         };
+    }
+
+    private function numbered(int $first, int $second, ?string $year, bool $monthFirst): ?Day
+    {
+        return $monthFirst ? $this->dated($second, $first, $year) : $this->dated($first, $second, $year);
     }
 
     /** That day of the year, or the next time there is one. */

@@ -15,7 +15,7 @@ use Loftrin\Core\Capture\Understood;
 
 const WRITTEN_ON = '2026-11-25';
 
-function jotReader(Calendar $calendar = new Calendar()): JotReader
+function jotReader(Calendar $calendar = new Calendar(), bool $monthFirst = false): JotReader
 {
     return new JotReader(
         $calendar,
@@ -30,7 +30,10 @@ function jotReader(Calendar $calendar = new Calendar()): JotReader
             new Name(NameKind::Project, '8', 'Moorings Faroe'),
             new Name(NameKind::Project, '9', 'Rollout of firmware 2.4'),
             new Name(NameKind::Goal, '10', '28 harbours fitted'),
+            new Name(NameKind::Series, '11', 'Quay hour'),
+            new Name(NameKind::Series, '12', 'Noor and Elif'),
         ]),
+        $monthFirst,
     );
 }
 
@@ -68,6 +71,27 @@ function jottedLines(): array
 it('understands', function (string $jotted, string $meant): void {
     expect(understood(jotReader()->read($jotted, Day::of(WRITTEN_ON))))->toBe($meant);
 })->with(jottedLines());
+
+it('takes a time without a day for the next such time, and says its day', function (string $jotted, string $now, string $meant): void {
+    expect(understood(jotReader()->read($jotted, Day::of(WRITTEN_ON), [], $now)))->toBe($meant);
+})->with([
+    'later today' => ['call the diver at 14:30', '09:00', 'call the diver | time 2026-11-25 14:30'],
+    'past by now' => ['call the diver at 14:30', '14:30', 'call the diver | time 2026-11-26 14:30'],
+    'with its length' => ['call the diver 2-3.30pm', '16:00', 'call the diver | time 2026-11-26 14:00+90'],
+    'the year ends' => ['call the diver at 9', '23:59', 'call the diver | time 2026-11-26 09:00'],
+    'a day of its own' => ['call the diver on Friday at 9', '10:00', 'call the diver | planned 2026-11-27; time 09:00'],
+    'a due day' => ['call the diver by Friday 9:00', '10:00', 'call the diver | due 2026-11-27; time 09:00'],
+    'a rhythm' => ['call the diver every Tuesday at 9', '10:00', 'call the diver | rhythm every Tuesday; time 09:00'],
+]);
+
+it('reads 3/4 as its writer means it, and a date with dots by the day first', function (string $jotted, string $meant): void {
+    expect(understood(jotReader(monthFirst: true)->read($jotted, Day::of(WRITTEN_ON))))->toBe($meant);
+})->with([
+    ['pay by 3/4', 'pay | due 2027-03-04'],
+    ['pay by 3/4/28', 'pay | due 2028-03-04'],
+    ['pay by 3.4.', 'pay | due 2027-04-03'],
+    ['pay by 30/11', 'pay by 30/11'],
+]);
 
 it('is tried with more than two hundred lines', function (): void {
     expect(count(jottedLines()))->toBeGreaterThan(200);

@@ -32,7 +32,11 @@ it('ranks by what waiting costs, the goal, the wait and the order raised', funct
 });
 
 it('places an issue that is taken up before the first that ranks behind it, however the others were put', function (): void {
-    $waiting = [new RankedIssue('b', Rank::B, raised: 2), new RankedIssue('a', Rank::A, raised: 1), new RankedIssue('c', Rank::C, raised: 3)];
+    $waiting = [
+        new RankedIssue('b', Rank::B, raised: 2),
+        new RankedIssue('a', Rank::A, raised: 1),
+        new RankedIssue('c', Rank::C, raised: 3),
+    ];
     $before = static fn(?Rank $rank): ?string => Agenda::before($waiting, new RankedIssue('new', $rank, raised: 9));
 
     expect([$before(Rank::A), $before(Rank::B), $before(Rank::C), $before(null)])->toBe(['b', 'c', null, null]);

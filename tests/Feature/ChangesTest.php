@@ -43,13 +43,16 @@ it('logs each change with who, when and what it was before', function (): void {
 
 it('keeps its message for the next screen, whatever the page asks in the background meanwhile', function (): void {
     $task = Made::task($this->me);
-    $this->put("/tasks/$task->id/tick", ['done' => true]);
+    $this->session([]);
+    session()->flash('problem', 'Your password has been changed.');
+    session()->save();
 
     $this->get('/stamp', [StartSession::BACKGROUND => '1'])->assertOk();
     $this->get("/tasks/$task->id", [StartSession::BACKGROUND => '1'])->assertOk();
 
-    $this->get("/tasks/$task->id")->assertInertia(fn(AssertableInertia $page) => $page->where('change.words', 'Ticked “Order shackles”'));
-    $this->get("/tasks/$task->id")->assertInertia(fn(AssertableInertia $page) => $page->where('change', null));
+    $shown = fn() => $this->get("/tasks/$task->id");
+    $shown()->assertInertia(static fn(AssertableInertia $page) => $page->where('problem', 'Your password has been changed.'));
+    $shown()->assertInertia(static fn(AssertableInertia $page) => $page->where('problem', null));
 });
 
 it('takes back a change, whatever it wrote', function (): void {

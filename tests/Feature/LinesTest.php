@@ -5,11 +5,13 @@ declare(strict_types=1);
 use App\Models\Area;
 use App\Models\Contact;
 use App\Models\Helping;
+use App\Models\Issue;
 use App\Models\Jot;
 use App\Models\Notification;
 use App\Models\RecurringTask;
 use App\Models\Task;
 use App\Models\Visibility;
+use Illuminate\Support\Carbon;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Rank;
 use Tests\Feature\Made;
@@ -118,6 +120,77 @@ it('plans for today what has a time and no day', function (): void {
         'planned_at' => '14:30',
     ]);
     expect(($this->add)('visit the pier 10:00-11:30')->only(['planned_at', 'minutes']))->toBe(['planned_at' => '10:00', 'minutes' => 90]);
+});
+
+it('takes a time without a day for the next such time, as of when it was written', function (): void {
+    Carbon::setTestNow('2027-02-10 10:30');
+    expect(array_column(($this->read)('call the diver at 9')[0]['pieces'], 'value', 'kind'))->toBe(['time' => '2027-02-11 09:00']);
+    expect(($this->add)('call the diver at 9')->only(['title', 'planned', 'planned_at']))->toBe([
+        'title' => 'call the diver',
+        'planned' => '2027-02-11',
+        'planned_at' => '09:00',
+    ]);
+    // Written on a day, it is meant for that day.
+    expect(($this->add)('call the diver at 9', ['planned' => '2027-02-15'])->planned)->toBe('2027-02-15');
+
+    $this->post('/jots', ['words' => 'call the mill at 9']);
+    Carbon::setTestNow('2027-02-12 08:00');
+    $jot = Jot::query()->sole();
+    $this->post("/jots/$jot->id/task", ['title' => 'call the mill'])->assertSessionHasNoErrors();
+    expect(Task::query()->latest('id')->firstOrFail()->planned)->toBe('2027-02-11');
+});
+
+it('knows by what time something is due, and plans nothing for it', function (): void {
+    $task = ($this->add)('pay the berth by Friday 17:00');
+    expect($task->only(['title', 'due_at', 'planned', 'planned_at']))
+        ->toBe(['title' => 'pay the berth', 'due_at' => '17:00', 'planned' => null, 'planned_at' => null])
+        ->and((string) $task->due_on)
+        ->toBe('2027-02-12');
+
+    $change = fn(array $fields) => $this->put("/tasks/$task->id", $fields);
+    $change(['due_at' => '25:00'])->assertSessionHasErrors(['due_at' => 'Enter a valid time, for example 14:30.']);
+    $change(['due_at' => '09:30'])->assertSessionHasNoErrors();
+    expect($this->props("/tasks/$task->id")['page']['task'])->toMatchArray(['dueOn' => '2027-02-12', 'dueAt' => '09:30']);
+    $change(['due_on' => null])->assertSessionHasNoErrors();
+    expect($task->refresh()->due_at)->toBeNull();
+    $change(['due_at' => '09:30'])->assertSessionHasNoErrors();
+    expect($task->refresh()->due_at)->toBeNull();
+});
+
+it('reads 3/4 as one’s settings say', function (): void {
+    $due = fn(): string => ($this->read)('pay by 3/4')[0]['pieces'][0]['value'];
+    expect($due())->toBe('2027-04-03');
+    $this->put('/account/dates', ['monthFirst' => true])->assertSessionHasNoErrors();
+    expect($due())->toBe('2027-03-04')->and($this->props('/account')['frame']['monthFirst'])->toBeTrue();
+    $this->put('/account/dates', ['monthFirst' => false])->assertSessionHasNoErrors();
+    expect($due())->toBe('2027-04-03');
+});
+
+it('raises what is jotted for a meeting of a day, and leaves it in the title of a task', function (): void {
+    $series = Made::series([$this->me], ['title' => 'Quay hour', 'rule' => 'FREQ=WEEKLY;BYDAY=WE']);
+    Made::series([$this->elif], ['title' => 'Quay talk of two', 'is_private' => true]);
+    $words = 'the second modem, for Wednesday’s quay hour';
+    $piece = ($this->read)($words, ['isJotted' => 1])[0]['pieces'][0];
+    expect([$piece['kind'], $piece['value'], array_column($piece['choices'], 'label')])->toBe(['meeting', '2027-02-10', ['Quay hour']]);
+
+    $this->post('/jots', ['words' => $words])->assertSessionHasNoErrors();
+    $issue = Issue::query()->sole();
+    expect($issue->only(['title', 'series_id', 'raised_by']))
+        ->toBe(['title' => 'the second modem', 'series_id' => $series->id, 'raised_by' => $this->me->id])
+        ->and((string) $issue->for_on)
+        ->toBe('2027-02-10')
+        ->and(Jot::query()->count())
+        ->toBe(0);
+    $this->post('/undo');
+    expect(Issue::query()->count())->toBe(0);
+
+    // Not held on that day: there at the next.
+    $this->post('/jots', ['words' => 'the ladder, for tomorrow’s quay hour']);
+    expect(Issue::query()->sole()->for_on)->toBeNull();
+    expect(($this->add)($words)->title)->toBe($words);
+    // What one may not see is no meeting for one.
+    $this->post('/jots', ['words' => 'the key, for Friday’s quay talk of two']);
+    expect(Jot::query()->sole()->words)->toBe('the key, for Friday’s quay talk of two');
 });
 
 it('knows whom one waits for, and when to ask again', function (): void {

@@ -76,7 +76,10 @@ describe('lines of notes', function (): void {
         $row = fn(): array => collect($this->props("/meetings/{$this->meeting->id}")['page']['items'])->firstWhere('id', $this->item->id)[
             'lines'
         ][0];
-        $correct = fn(string $words, string $seen) => $this->put("/note-lines/$line->id", ['words' => $words, 'seen' => ['words' => $seen]]);
+        $correct = fn(string $words, string $seen) => $this->put("/note-lines/$line->id", [
+            'words' => $words,
+            'seen' => ['words' => $seen],
+        ]);
 
         $this->actingAs($this->noor);
         $correct('Half a metre', 'Half a meter')->assertSessionHasNoErrors();

@@ -178,7 +178,7 @@ it('runs a meeting to its minutes', function (): void {
         ->and($minutes['items'][1]['outcome'])
         ->toBe('decided')
         ->and($minutes['items'][1]['lines'])
-        ->toBe([['who' => 'Noor Aksoy', 'at' => '09:04', 'words' => 'Two offers.']])
+        ->toBe([['who' => 'Noor Aksoy', 'at' => '09:04', 'words' => 'Two offers.', 'correctedBy' => null]])
         ->and($minutes['items'][1]['decisions'][0]['words'])
         ->toBe('We take the dear one.')
         ->and($minutes['items'][1]['nextSteps'][0])

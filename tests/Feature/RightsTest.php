@@ -85,6 +85,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'closing.store',
         'closing.preview',
         'updates.read',
+        'account.dates',
         'notifications.choose',
         'log-lines.store',
         'focus-sessions.store',

@@ -47,6 +47,7 @@ final class Writes
 
     /** That write themselves into what is told or known, and are no step to go back by. */
     public const NO_STEP = [
+        'account.dates',
         'items.turn',
         'items.note',
         'lines.write',
@@ -368,6 +369,7 @@ final class Writes
             'review-questions.destroy' => ['horizon' => 'month', 'question' => 'own-alone'],
             'reviews.hold' => [],
             'reviews.reopen' => [],
+            'account.dates' => ['monthFirst' => true],
             'notifications.choose' => ['event' => 'mentioned', 'delivery' => 'mail'],
             'areas.store' => ['name' => 'Safety', 'kind' => 'role', 'owner' => $other->id],
             'areas.update' => ['name' => 'Safety', 'kind' => 'area'],

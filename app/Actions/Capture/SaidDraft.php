@@ -27,12 +27,18 @@ final readonly class SaidDraft
     /** @param bool $lineWins whether the words of the line count more than what is known besides */
     public function with(TaskDraft $besides, bool $lineWins): TaskDraft
     {
-        [$at, $length] = [...explode('+', $this->value(PieceKind::Time) ?? ''), null];
+        [$day, $at, $length] = $this->time();
         $project = $this->named(PieceKind::For, NameKind::Project);
         $goal = $this->named(PieceKind::For, NameKind::Goal);
         $isPlaced = $besides->project !== null || $besides->goal !== null;
         $wordsPlace = ($project !== null || $goal !== null) && ($lineWins || ! $isPlaced);
-        $planned = $this->value(PieceKind::Planned) ?? ($at !== '' ? (string) $this->on : null);
+        $due = $this->day(PieceKind::Due);
+        $isPlanned = $this->line->piece(PieceKind::Planned) !== null;
+        // A time beside a due day is that by which it is due, and plans nothing.
+        $dueAt = $due !== null && ! $isPlanned && $at !== '' ? $at : null;
+        // The next such time, unless it is written on a day.
+        $next = strlen((string) $besides->planned) === 10 ? $besides->planned : $day;
+        $planned = $this->value(PieceKind::Planned) ?? ($at !== '' && $dueAt === null ? $next ?? (string) $this->on : null);
         $owner = $this->named(PieceKind::Owner, NameKind::Person);
         $minutes = $this->value(PieceKind::Minutes) ?? $length;
         $helper = $this->named(PieceKind::With, NameKind::Person);
@@ -46,13 +52,13 @@ final readonly class SaidDraft
             stage: $wordsPlace && $project !== $besides->project ? null : $besides->stage,
             owner: self::pick($lineWins, $owner, $besides->owner),
             planned: $plannedFor,
-            dueOn: self::pick($lineWins, $this->day(PieceKind::Due), $besides->dueOn),
+            dueOn: self::pick($lineWins, $due, $besides->dueOn),
             minutes: self::pick($lineWins, $minutes === null ? null : (int) $minutes, $besides->minutes),
             rank: self::pick($lineWins, Rank::tryFrom($this->value(PieceKind::Rank) ?? ''), $besides->rank),
             isPrivate: $besides->isPrivate || $this->line->piece(PieceKind::Private) !== null,
             agendaItem: $besides->agendaItem,
             notes: $besides->notes,
-            at: $at !== '' && $plannedFor === $planned ? $at : null,
+            at: $at !== '' && $dueAt === null && $plannedFor === $planned ? $at : null,
             focus: Focus::tryFrom($this->value(PieceKind::Focus) ?? ''),
             waitingFor: $this->waitingFor(),
             followUpOn: $this->day(PieceKind::FollowUp),
@@ -62,7 +68,16 @@ final readonly class SaidDraft
             returnOn: $this->day(PieceKind::ReturnOn),
             rhythm: $this->value(PieceKind::Rhythm),
             doneOn: $besides->doneOn,
+            dueAt: $lineWins || $besides->dueOn === null ? $dueAt : null,
         );
+    }
+
+    /** @return array{?string, string, ?string} its day where it has none beside it, HH:MM or '', minutes */
+    private function time(): array
+    {
+        preg_match('/^(?:(\S{10}) )?(\d\d:\d\d)(?:\+(\d+))?$/', $this->value(PieceKind::Time) ?? '', $said, PREG_UNMATCHED_AS_NULL);
+
+        return [$said[1] ?? null, $said[2] ?? '', $said[3] ?? null];
     }
 
     /**
@@ -83,7 +98,8 @@ final readonly class SaidDraft
         return $this->line->piece($kind)?->value;
     }
 
-    private function day(PieceKind $kind): ?Day
+    /** The day that a piece says. */
+    public function day(PieceKind $kind): ?Day
     {
         $value = $this->value($kind);
 
@@ -91,7 +107,7 @@ final readonly class SaidDraft
     }
 
     /** Whom or what a piece names: what was chosen, or the only one that it can mean. */
-    private function named(PieceKind $kind, NameKind $of): ?int
+    public function named(PieceKind $kind, NameKind $of): ?int
     {
         $piece = $this->line->piece($kind);
         $names = $piece === null ? [] : $piece->names;

@@ -40,7 +40,7 @@ final readonly class SaveJot
     }
 
     /**
-     * Each line is an item of its own; what was done already is entered as done.
+     * Each line is an item of its own; what was done already is entered as done, and what is for a meeting is an issue of that.
      *
      * @param Area|Series|null $of in whose tray it is put, where several can sort it; null for one's own
      * @param list<string> $refused keys of what is not meant as it was understood
@@ -64,10 +64,18 @@ final readonly class SaveJot
     private function keepLine(Person $who, string $line, Area|Series|null $of, array $refused, array $chosen): void
     {
         $today = $this->workspace->today();
-        $understood = $this->reader->read($who, $line, $today, $refused);
+        $understood = $this->reader->read($who, $line, $today, $refused, isJotted: $of === null);
 
         if ($of === null && $understood->piece(PieceKind::Done) !== null && mb_strlen($understood->title) <= TaskDraft::TITLE) {
             ($this->addTask)($who, (new SaidDraft($understood, $today, $chosen))->with(new TaskDraft(''), lineWins: true));
+
+            return;
+        }
+
+        $issue = SaidIssue::in($understood, $today, $chosen);
+
+        if ($issue !== null && mb_strlen($understood->title) <= TaskDraft::TITLE) {
+            ($this->raiseIssue)($who, $issue->series, $issue->draft);
 
             return;
         }
@@ -93,7 +101,7 @@ final readonly class SaveJot
     public function makeTask(Person $who, Jot $jot, TaskDraft $said, array $refused = [], array $chosen = []): void
     {
         self::refuseSorted($jot);
-        $line = $this->reader->read($who, $jot->words, $jot->jotted_on, [...$jot->refused ?? [], ...$refused]);
+        $line = $this->reader->readJot($who, $jot, $refused);
         $draft = (new SaidDraft($line, $jot->jotted_on, [...$jot->chosen ?? [], ...$chosen]))->with($said, lineWins: false);
 
         $this->log->change($who, "Made a task of “{$draft->title}”", function () use ($who, $jot, $draft): void {
@@ -109,7 +117,7 @@ final readonly class SaveJot
      */
     public function makeTaskAsSaid(Person $who, Jot $jot, ?string $planned): void
     {
-        $line = $this->reader->read($who, $jot->words, $jot->jotted_on, $jot->refused ?? []);
+        $line = $this->reader->readJot($who, $jot);
         $title = Str::limit($line->title, TaskDraft::TITLE, '');
         $isSaid = $line->piece(PieceKind::Planned) !== null || $line->piece(PieceKind::Time) !== null;
         $this->makeTask($who, $jot, new TaskDraft(title: $title, planned: $isSaid ? null : $planned, notes: $jot->notes($title)));

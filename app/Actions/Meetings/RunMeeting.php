@@ -21,7 +21,7 @@ use Loftrin\Core\Meetings\RankedIssue;
 /** What is done while a meeting runs: turn to an item, give it more time, pause, say who is there. */
 final readonly class RunMeeting
 {
-    public function __construct(private ChangeLog $log, private AgendaInStore $agendas)
+    public function __construct(private ChangeLog $log)
     {
     }
 
@@ -154,15 +154,18 @@ final readonly class RunMeeting
     /** The item before which an issue takes its place; null for before the closing. */
     private function before(Meeting $meeting, Issue $issue): ?int
     {
-        $waiting = $meeting->items()->whereNull('begun_at')->whereNotNull('issue_id')->where('issue_id', '!=', $issue->id)->get();
-        $issues = Issue::query()->whereKey([$issue->id, ...$waiting->pluck('issue_id')])->with(['goal', 'project.contributions.goal'])->get();
-        $ranked = collect($this->agendas->ranked($issues->keyBy('id')))->keyBy('id');
-        $before = Agenda::before(
-            array_values($waiting->map(static fn(AgendaItem $item): ?RankedIssue => $ranked->get((string) $item->issue_id))->filter()->all()),
-            $ranked->get((string) $issue->id) ?? new RankedIssue((string) $issue->id),
-        );
+        $items = $meeting->items()->whereNull('begun_at')->with(['issue.goal', 'issue.project.contributions.goal']);
+        $waiting = [];
 
-        return $before === null ? null : $waiting->firstWhere('issue_id', (int) $before)?->id;
+        foreach ($items->where('issue_id', '!=', $issue->id)->get() as $item) {
+            if ($item->issue !== null) {
+                $waiting[$item->id] = AgendaInStore::rankedIssue($item->issue);
+            }
+        }
+
+        $before = Agenda::before(array_values($waiting), AgendaInStore::rankedIssue($issue));
+
+        return array_key_first(array_filter($waiting, static fn(RankedIssue $each): bool => $each->id === $before));
     }
 
     public function attend(Person $who, Attendance $attendance, bool $wasThere): void

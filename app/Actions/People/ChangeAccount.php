@@ -27,6 +27,13 @@ final readonly class ChangeAccount
     {
     }
 
+    /** Says whether somebody means 4 March by 3/4. */
+    public function dates(Person $who, bool $monthFirst): void
+    {
+        $set = static fn() => $who->update(['month_first' => $monthFirst]);
+        $this->log->change($who, 'Changed how you write dates', $set, isStep: false);
+    }
+
     /** @throws RefusedChange when no lead would be left, or they own what nobody else may see */
     public function deactivate(Person $who, Person $leaver, Person $heir): void
     {

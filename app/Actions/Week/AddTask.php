@@ -53,6 +53,7 @@ final readonly class AddTask
             'shelved_on' => $isShelved ? $today : null,
             'return_on' => $isShelved ? $draft->returnOn : null,
             'due_on' => $draft->dueOn,
+            'due_at' => $draft->dueOn === null ? null : $draft->dueAt,
             'minutes' => $draft->minutes,
             'rank' => $draft->rank,
             'focus' => $draft->focus,

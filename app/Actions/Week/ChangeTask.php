@@ -22,7 +22,7 @@ final readonly class ChangeTask
      * Changes the fields given. A due date moved later counts as carried once more; handing over starts the count anew.
      *
      * @param array{
-     *   title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string,
+     *   title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, due_at?: ?string, minutes?: ?int, rank?: ?string,
      *   waiting_on?: ?string, follow_up_on?: ?Day, main_effort_id?: ?int, focus?: ?string, place?: ?string,
      *   in_progress?: bool, checked_by_id?: ?int,
      * } $fields
@@ -51,6 +51,7 @@ final readonly class ChangeTask
 
             $movedLater = isset($fields['due_on']) && $task->due_on !== null && $fields['due_on']->isAfter($task->due_on);
             $task->fill($fields);
+            $task->due_at = $task->due_on === null ? null : $task->due_at;
 
             if ($handsOver) {
                 $task->fill(PlannedTime::settled($task, $this->workspace, forget: true));

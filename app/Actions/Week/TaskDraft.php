@@ -20,6 +20,7 @@ final readonly class TaskDraft
      * @param bool $isShelved put off on purpose, with or without a date of return
      * @param ?Day $doneOn of one that is done: the day, if it was not today
      * @param ?string $rhythm how it comes back, in words
+     * @param ?string $dueAt HH:MM of the day on which it is due
      */
     public function __construct(
         public string $title,
@@ -44,6 +45,7 @@ final readonly class TaskDraft
         public ?Day $returnOn = null,
         public ?string $rhythm = null,
         public ?Day $doneOn = null,
+        public ?string $dueAt = null,
     ) {
     }
 }

@@ -72,9 +72,13 @@ final class BenchMeeting extends Command
         $work = [];
 
         foreach ($clients as $client) {
-            $work[] = Coroutine::of(fn(): Generator => $this->write($client, $until));
+            $work[] = Coroutine::of(function () use ($client, $until): Generator {
+                yield from $this->write($client, $until);
+            });
             // Those who read stay a little: what was written last reaches them too.
-            $work[] = Coroutine::of(fn(): Generator => $this->read($client, $until + self::STAYS));
+            $work[] = Coroutine::of(function () use ($client, $until): Generator {
+                yield from $this->read($client, $until + self::STAYS);
+            });
         }
 
         Utils::all($work)->wait();
@@ -110,7 +114,11 @@ final class BenchMeeting extends Command
                 yield $client
                     ->requestAsync('PUT', "/agenda-items/{$this->item->id}/lines", [
                         'delay' => self::REST,
-                        'headers' => [...AsyncBrowser::token($client), 'Accept' => 'application/json', 'Idempotency-Key' => "$key-$version"],
+                        'headers' => [
+                            ...AsyncBrowser::token($client),
+                            'Accept' => 'application/json',
+                            'Idempotency-Key' => "$key-$version",
+                        ],
                         'json' => ['key' => $key, 'words' => $words, 'version' => $version],
                     ])
                     ->then(fn(ResponseInterface $answer) => $this->note($answer, 'A line'));

@@ -46,6 +46,8 @@ final readonly class GiveReceipts
 
         return $address === url()->previous() || $parts === false
             ? null
-            : ($parts['path'] ?? '/').(isset($parts['query']) ? "?{$parts['query']}" : '').(isset($parts['fragment']) ? "#{$parts['fragment']}" : '');
+            : ($parts['path'] ?? '/').
+                (isset($parts['query']) ? "?{$parts['query']}" : '').
+                (isset($parts['fragment']) ? "#{$parts['fragment']}" : '');
     }
 }

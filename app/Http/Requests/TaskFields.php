@@ -28,6 +28,7 @@ final class TaskFields extends Fields
             'owner_id' => ['sometimes', 'integer', 'exists:people,id'],
             'planned' => ['nullable', 'string', 'max:10'],
             'due_on' => ['sometimes', 'nullable', new ValidDay()],
+            'due_at' => ['sometimes', 'nullable', 'date_format:H:i'],
             'minutes' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:100000'],
             'rank' => ['sometimes', 'nullable', Rule::enum(Rank::class)],
             'waiting_on' => ['sometimes', 'nullable', 'string', 'max:120'],
@@ -50,6 +51,7 @@ final class TaskFields extends Fields
         return [
             ...Lines::MESSAGES,
             'title.required' => 'Enter a title.',
+            'due_at.date_format' => 'Enter a valid time, for example 14:30.',
             'minutes.integer' => 'Enter the estimate in whole minutes.',
             'minutes.min' => 'The estimate must be at least one minute.',
         ];
@@ -76,19 +78,21 @@ final class TaskFields extends Fields
     }
 
     /**
-     * @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
-     * follow_up_on?: ?Day, main_effort_id?: ?int, focus?: ?string, place?: ?string, in_progress?: bool, checked_by_id?: ?int}
+     * @return array{title?: string, notes?: ?string, owner_id?: int, due_on?: ?Day, due_at?: ?string, minutes?: ?int, rank?: ?string,
+     * waiting_on?: ?string, follow_up_on?: ?Day, main_effort_id?: ?int, focus?: ?string, place?: ?string, in_progress?: bool,
+     * checked_by_id?: ?int}
      */
     public function changes(): array
     {
         /**
-         * @var array{title?: string, notes?: ?string, owner_id?: int, minutes?: ?int, rank?: ?string, waiting_on?: ?string,
-         * main_effort_id?: ?int, focus?: ?string, place?: ?string, in_progress?: bool, checked_by_id?: ?int} $fields
+         * @var array{title?: string, notes?: ?string, owner_id?: int, due_at?: ?string, minutes?: ?int, rank?: ?string,
+         * waiting_on?: ?string, main_effort_id?: ?int, focus?: ?string, place?: ?string, in_progress?: bool, checked_by_id?: ?int} $fields
          */
         $fields = $this->safe([
             'title',
             'notes',
             'owner_id',
+            'due_at',
             'minutes',
             'rank',
             'waiting_on',
@@ -113,7 +117,10 @@ final class TaskFields extends Fields
         if ($task instanceof Task) {
             Meanwhile::refuse(
                 $this,
-                $task->only(['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'place', 'focus', 'due_on', 'follow_up_on']),
+                $task->only([
+                    ...['title', 'notes', 'owner_id', 'minutes', 'rank', 'waiting_on', 'place', 'focus'],
+                    ...['due_on', 'due_at', 'follow_up_on'],
+                ]),
             );
         }
     }

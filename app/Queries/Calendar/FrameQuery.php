@@ -58,6 +58,7 @@ final readonly class FrameQuery
             tray: $this->pending->tray($viewer),
             updates: $this->pending->updates($viewer),
             alert: $this->pending->alert($viewer),
+            monthFirst: $viewer->month_first,
         );
     }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Capture;
 
 use App\Models\Contact;
+use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Choices;
+use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Capture\JotReader;
 use Loftrin\Core\Capture\Name;
@@ -17,10 +19,10 @@ use Loftrin\Core\Capture\NameKind;
 use Loftrin\Core\Capture\Names;
 use Loftrin\Core\Capture\Understood;
 
-/** Reads lines of plain English with the names that a person may see: people, contacts, open projects and goals. */
+/** Reads lines of plain English with the names that a person may see: people, contacts, open projects and goals, recurring meetings. */
 final class LineReader
 {
-    /** @var array<int, JotReader> by person, for the one request */
+    /** @var array<string, JotReader> by person and what is named, for the one request */
     private array $readers = [];
 
     public function __construct(
@@ -33,12 +35,41 @@ final class LineReader
     /**
      * @param Day $on when it was written
      * @param list<string> $refused keys of pieces that are not meant
+     * @param ?string $at HH:MM, when on that day; null for now
+     * @param bool $isJotted whether it can be an issue of a meeting: a line of a task is one
      */
-    public function read(Person $viewer, string $words, Day $on, array $refused = []): Understood
-    {
-        $this->readers[$viewer->id] ??= new JotReader($this->workspace->calendar(), new Names($this->names($viewer)));
+    public function read(
+        Person $viewer,
+        string $words,
+        Day $on,
+        array $refused = [],
+        ?string $at = null,
+        bool $isJotted = false,
+    ): Understood {
+        $reader = $this->readers[$viewer->id.($isJotted ? ' jots' : '')] ??= new JotReader(
+            $this->workspace->calendar(),
+            new Names([...$this->names($viewer), ...$isJotted ? $this->series($viewer) : []]),
+            $viewer->month_first,
+        );
 
-        return $this->readers[$viewer->id]->read($words, $on, $refused);
+        return $reader->read($words, $on, $refused, $at ?? $this->workspace->now()->format('H:i'));
+    }
+
+    /** @param list<string> $refused keys of pieces that are not meant, besides those that were refused as it was written */
+    public function readJot(Person $viewer, Jot $jot, array $refused = []): Understood
+    {
+        $at = $jot->created_at === null ? null : $this->workspace->wallTime(Carbon::instance($jot->created_at));
+
+        return $this->read($viewer, $jot->words, $jot->jotted_on, [...$jot->refused ?? [], ...$refused], $at);
+    }
+
+    /** @return list<Name> */
+    private function series(Person $viewer): array
+    {
+        return array_map(
+            static fn(Option $series): Name => new Name(NameKind::Series, $series->value, $series->label),
+            $this->choices->meetings($viewer),
+        );
     }
 
     /** @return list<Name> */

@@ -75,7 +75,7 @@ final readonly class TrayPage
                 ->map(
                     fn(Jot $jot): TrayItem => TrayItem::of(
                         $jot,
-                        $this->reader->read($viewer, $jot->words, $jot->jotted_on, $jot->refused ?? []),
+                        $this->reader->readJot($viewer, $jot),
                         $viewer,
                     ),
                 )

@@ -52,20 +52,20 @@ final readonly class AgendaInStore
      */
     public function ranked(Collection $issues): array
     {
-        return array_values(
-            $issues
-                ->map(
-                    static fn(Issue $issue): RankedIssue => new RankedIssue(
-                        id: (string) $issue->id,
-                        rank: $issue->rank,
-                        servesGoal: self::servesOpenGoal($issue),
-                        waited: $issue->waited,
-                        raised: $issue->id,
-                        minutes: $issue->minutes,
-                        place: $issue->place,
-                    ),
-                )
-                ->all(),
+        return array_values($issues->map(self::rankedIssue(...))->all());
+    }
+
+    /** @param Issue $issue with its goal, and its project's */
+    public static function rankedIssue(Issue $issue): RankedIssue
+    {
+        return new RankedIssue(
+            id: (string) $issue->id,
+            rank: $issue->rank,
+            servesGoal: self::servesOpenGoal($issue),
+            waited: $issue->waited,
+            raised: $issue->id,
+            minutes: $issue->minutes,
+            place: $issue->place,
         );
     }
 

@@ -17,6 +17,15 @@ export function setToday(date: string): void {
     today = date;
 }
 
+/** Whether who looks means 4 March by 3/4. */
+let monthFirst = false;
+
+export function setMonthFirst(isSo: boolean): void {
+    monthFirst = isSo;
+}
+
+export const isMonthFirst = () => monthFirst;
+
 /** The minute that it is in the workspace, HH:MM, when the page was made. */
 let now = '';
 
@@ -41,6 +50,9 @@ const withYear = (options: Intl.DateTimeFormatOptions) => {
 
 /** "Tue 9 Feb", "Sat 9 Jan 2027" */
 export const dayWords = withYear({ weekday: 'short', day: 'numeric', month: 'short' });
+
+/** "Today", "Tomorrow", "Tue 9 Feb" */
+export const nearWords = (date: string): string => (date === today ? 'Today' : date === addDays(today, 1) ? 'Tomorrow' : dayWords(date));
 
 /** "9 Feb", "9 Jan 2027" */
 export const dateWords = withYear({ day: 'numeric', month: 'short' });

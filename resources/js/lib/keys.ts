@@ -96,7 +96,7 @@ export function useWrittenIn(): void {
     }, []);
 }
 
-const callWords = { 'Ctrl .': 'Before a key of one letter, while a meeting runs' };
+const callWords = { 'Ctrl .': 'While a meeting runs, comes before a single key' };
 
 /** Whether a key of two parts begins so. */
 const isSecondComing = (key: string) => keysNow().some(([each]) => each.startsWith(`${key} `));

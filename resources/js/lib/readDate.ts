@@ -1,4 +1,4 @@
-import { isDay } from './dates';
+import { isDay, isMonthFirst } from './dates';
 
 /** Whether a day that is named without its year is meant ahead (a due date) or behind (a reading). */
 export type Direction = 'ahead' | 'behind';
@@ -9,15 +9,17 @@ let read: Read | null = null;
 
 /** Fetches what reads dates, once; it is needed only where one is typed. */
 export async function loadReader(): Promise<Read> {
-    const { GB } = await import('chrono-node/en');
+    const { casual, GB } = await import('chrono-node/en');
 
     read = (typed, today, direction) => {
         // 9.2. and 9.2.2027, as much of Europe writes them.
-        const words = typed.replace(/^(\d{1,2})\.\s?(\d{1,2})\.?(\s?\d{4})?$/, (_, day: string, month: string, year?: string) =>
-            year === undefined ? `${day}/${month}` : `${day}/${month}/${year.trim()}`,
-        );
+        const words = typed.replace(/^(\d{1,2})\.\s?(\d{1,2})\.?(\s?\d{4})?$/, (_, day: string, month: string, year?: string) => {
+            const written = isMonthFirst() ? `${month}/${day}` : `${day}/${month}`;
+
+            return year === undefined ? written : `${written}/${year.trim()}`;
+        });
         const isAhead = direction === 'ahead' && !/^(last|yesterday)\b/i.test(words);
-        const [found, ...others] = GB.parse(words, noon(today), { forwardDate: isAhead });
+        const [found, ...others] = (isMonthFirst() ? casual : GB).parse(words, noon(today), { forwardDate: isAhead });
 
         // A date somewhere within other words is a guess.
         if (found?.text.length !== words.length || others.length > 0) {

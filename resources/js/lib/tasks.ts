@@ -1,4 +1,5 @@
 import type { TaskRow } from '../generated/props';
+import { dayWords } from './dates';
 import { act } from './queue/act';
 import { route } from './routes';
 
@@ -25,6 +26,10 @@ export function withTask(page: unknown, id: number, change: Partial<TaskRow>): u
 
     return Object.fromEntries(Object.entries(page).map(([key, part]) => [key, withTask(part, id, change)]));
 }
+
+/** When a task is due, in words; '' where it is not. */
+export const dueWords = ({ dueOn, dueAt }: Pick<TaskRow, 'dueOn' | 'dueAt'>): string =>
+    dueOn === null ? '' : dayWords(dueOn) + (dueAt === null ? '' : ` at ${dueAt}`);
 
 /** Opens a menu by its trigger, as a press would. */
 export function openMenu(trigger: string): void {

@@ -9,6 +9,8 @@ const REST = 150;
 interface Begin {
     /** The day on which it was written, if that is not today. */
     on?: string;
+    /** Whether it can be an issue of a meeting. */
+    isJotted?: boolean;
     lines?: ReadLine[];
     refused?: string[];
     chosen?: Record<string, string>;
@@ -30,7 +32,7 @@ export interface Reading {
 
 /** What is understood of words while they are written. Without a network nothing is said, and all is kept as it stands. */
 export function useReadLine(words: string, begin: Begin = {}): Reading {
-    const { on } = begin;
+    const { on, isJotted = false } = begin;
     const [refused, setRefused] = useState(begin.refused ?? []);
     const [chosen, setChosen] = useState(begin.chosen ?? {});
     const [lines, setLines] = useState(begin.lines ?? []);
@@ -47,7 +49,14 @@ export function useReadLine(words: string, begin: Begin = {}): Reading {
         const asking = new AbortController();
         const timer = setTimeout(() => {
             void fetch(
-                route('lines.read', { _query: { words, refused: JSON.parse(asked) as string[], ...(on !== undefined && { on }) } }),
+                route('lines.read', {
+                    _query: {
+                        words,
+                        refused: JSON.parse(asked) as string[],
+                        ...(on !== undefined && { on }),
+                        ...(isJotted && { isJotted: 1 }),
+                    },
+                }),
                 {
                     headers: { Accept: 'application/json', ...BACKGROUND },
                     signal: asking.signal,
@@ -62,7 +71,7 @@ export function useReadLine(words: string, begin: Begin = {}): Reading {
             clearTimeout(timer);
             asking.abort();
         };
-    }, [words, asked, on, isEmpty, isKnown]);
+    }, [words, asked, on, isJotted, isEmpty, isKnown]);
 
     const shown = isEmpty ? [] : lines;
     const pieces = shown.flatMap((line) => line.pieces);

@@ -14,7 +14,7 @@ import { stepWeek, YearRail } from './YearRail';
 import { Unsent } from './Unsent';
 import { Yourself } from './Yourself';
 import type { Frame as FrameProps } from '../generated/props';
-import { setNow, setToday, setYearStart } from '../lib/dates';
+import { setMonthFirst, setNow, setToday, setYearStart } from '../lib/dates';
 import { useFresh } from '../lib/fresh';
 import { useHeldFocus } from '../lib/focus/hold';
 import { useArrowsIntoLists } from '../lib/focus/lines';
@@ -41,6 +41,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     // Words of periods are made all over the screen below.
     setYearStart(frame.calendar.yearStartsIn);
     setToday(frame.today);
+    setMonthFirst(frame.monthFirst);
     setNow(page.props.now);
     const header = useRef<HTMLElement>(null);
     const all = rooms(frame);

@@ -16,7 +16,7 @@ interface Props {
 /** Writes a thought down from anywhere, and is free for the next one at once. What was typed stays, also when the dialog closes. */
 export function JotDialog({ isOpen, onOpenChange }: Props) {
     const form = useForm('jot', { words: '' });
-    const reading = useReadLine(form.data.words);
+    const reading = useReadLine(form.data.words, { isJotted: true });
 
     const keep = (event?: SubmitEvent) => {
         event?.preventDefault();

@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { TaskRow } from '../generated/props';
 import { dayWords, plannedWords } from '../lib/dates';
+import { dueWords } from '../lib/tasks';
 import { first, times } from '../lib/words';
 
 /** What one has to know of a task besides its title: late, waiting, how often it came along, its steps. */
@@ -9,9 +10,9 @@ export function TaskMarks({ task, showsTime, isAtHome }: { task: TaskRow; showsT
     const marks: { key: string; words: ReactNode; loud?: boolean }[] = [];
 
     if (task.isLate && task.dueOn !== null) {
-        marks.push({ key: 'late', words: `late, due ${dayWords(task.dueOn)}`, loud: true });
+        marks.push({ key: 'late', words: `late, due ${dueWords(task)}`, loud: true });
     } else if (task.dueOn !== null && !task.isDone && !task.isAside) {
-        marks.push({ key: 'due', words: `due ${dayWords(task.dueOn)}` });
+        marks.push({ key: 'due', words: `due ${dueWords(task)}` });
     }
 
     if (task.waitingOn !== null && !task.isDone) {

@@ -20,6 +20,7 @@ export const task = (more: Partial<TaskRow> = {}): TaskRow => ({
     rank: null,
     focus: null,
     dueOn: null,
+    dueAt: null,
     isLate: false,
     planned: null,
     plannedAt: null,
@@ -90,5 +91,6 @@ export const frame = (more: Partial<Frame> = {}): Frame => ({
     tray: 3,
     updates: 0,
     alert: null,
+    monthFirst: false,
     ...more,
 });

@@ -68,7 +68,7 @@ describe('lines that save by themselves', () => {
         expect(server.sent[0]?.headers['Idempotency-Key']).not.toBe(server.sent[1]?.headers['Idempotency-Key']);
     });
 
-    it('stay while the server is in trouble or the network gone, and what is written meanwhile goes as one, after what was known', async () => {
+    it('stay while the server is in trouble, and what is written meanwhile goes as one, after what was known', async () => {
         render(<Text />);
         write('One');
         await rest();

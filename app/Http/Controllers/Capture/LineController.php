@@ -22,7 +22,15 @@ final class LineController extends Controller
 
     public function read(Request $request, LineReader $reader, Workspace $workspace): JsonResponse
     {
-        $request->validate(['words' => ['nullable', 'string', 'max:2000'], 'on' => ['nullable', new ValidDay()], ...Refused::RULES]);
+        $request->validate([
+            'words' => ['nullable', 'string', 'max:2000'],
+            'on' => ['nullable', new ValidDay()],
+            'isJotted' => ['boolean'],
+            ...Refused::RULES,
+        ]);
+        $read = fn(string $line, Day $on): ReadLine => ReadLine::of(
+            $reader->read($this->me(), $line, $on, Refused::in($request), isJotted: $request->boolean('isJotted')),
+        );
         $on = $request->filled('on') ? Day::of($request->string('on')->toString()) : $workspace->today();
         $lines = array_filter(
             array_map(trim(...), explode("\n", $request->string('words')->toString())),
@@ -31,7 +39,7 @@ final class LineController extends Controller
 
         return new JsonResponse([
             'lines' => array_map(
-                fn(string $line): ReadLine => ReadLine::of($reader->read($this->me(), $line, $on, Refused::in($request))),
+                static fn(string $line): ReadLine => $read($line, $on),
                 array_slice(array_values($lines), 0, self::MOST),
             ),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
+use App\Actions\People\ChangeAccount;
 use App\Actions\People\GiveAccess;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ChosenPassword;
@@ -40,6 +41,14 @@ final class AccessController extends Controller
         $access->setPassword($this->me(), $request->string('password')->toString(), $request->session()->getId());
 
         return redirect()->route('account', status: 303)->with('problem', 'Your password has been changed. Other devices were signed out.');
+    }
+
+    public function writeDates(Request $request, ChangeAccount $change): RedirectResponse
+    {
+        $request->validate(['monthFirst' => ['required', 'boolean']]);
+        $change->dates($this->me(), $request->boolean('monthFirst'));
+
+        return $this->changed();
     }
 
     public function endSessions(Request $request, GiveAccess $access): RedirectResponse

@@ -18,6 +18,7 @@ final readonly class Frame implements Props
      * @param list<Option> $times periods to plan for, by horizon
      * @param int $tray how much is to be sorted or looked at again
      * @param ?Alert $alert what comes back next today at a time
+     * @param bool $monthFirst whether they mean 4 March by 3/4
      * @param int $updates how much was told and is not read
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Frame implements Props
         public int $tray,
         public int $updates,
         public ?Alert $alert,
+        public bool $monthFirst,
     ) {
     }
 }

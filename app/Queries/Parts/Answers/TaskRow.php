@@ -30,6 +30,7 @@ final readonly class TaskRow implements Props
      * @param ?string $forLink the address of that
      * @param ?int $recurringTask that it comes back by, and its rhythm in words
      * @param ?string $planned where it stands now: a day or a period
+     * @param ?string $dueAt HH:MM of the day on which it is due
      * @param ?string $plannedAt HH:MM, if it still stands on the day that it was planned for
      * @param int $carried how often it has come along
      * @param bool $asks whether it has come along so often that it asks for a decision
@@ -47,6 +48,7 @@ final readonly class TaskRow implements Props
         public ?Rank $rank,
         public ?Focus $focus,
         public ?Day $dueOn,
+        public ?string $dueAt,
         public bool $isLate,
         public ?string $planned,
         public ?string $plannedAt,
@@ -139,6 +141,7 @@ final readonly class TaskRow implements Props
             rank: $task->rank,
             focus: $task->focus,
             dueOn: $task->due_on,
+            dueAt: $task->due_at,
             isLate: $isOpen && $task->due_on !== null && $task->due_on->isBefore($today),
             planned: $standing->in,
             plannedAt: $standing->in === $task->planned ? $task->planned_at : null,

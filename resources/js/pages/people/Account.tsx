@@ -1,4 +1,4 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head, useForm, usePage } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import type { Account as AccountView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
@@ -8,14 +8,17 @@ import { route } from '../../lib/routes';
 import { Section } from '../../parts/Section';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Select';
 
 /** One's password, and where one is signed in. */
 export default function Account({ page }: { page: AccountView }) {
     const form = useForm({ current: '', password: '' });
+    const { frame } = usePage().props;
 
     const change = (event: SubmitEvent) => {
         event.preventDefault();
         form.put(route('account.password'), {
+            preserveScroll: true,
             onSuccess: () => {
                 form.reset();
             },
@@ -50,6 +53,22 @@ export default function Account({ page }: { page: AccountView }) {
                         </Button>
                     </div>
                 </form>
+            </Section>
+            <Section title="How you write dates" aside="In what you type; dates are shown with the name of the month." className="mt-8">
+                <div className="pt-1">
+                    <SelectField
+                        label="3/4 means"
+                        className="w-48"
+                        value={frame?.monthFirst === true ? 'month' : 'day'}
+                        options={[
+                            { value: 'day', label: '3 April' },
+                            { value: 'month', label: '4 March' },
+                        ]}
+                        onChange={(first) => {
+                            act('put', route('account.dates'), { monthFirst: first === 'month' });
+                        }}
+                    />
+                </div>
             </Section>
             <Section title="Where you are signed in" className="mt-8">
                 <ul className="divide-y divide-hairline">

@@ -4,7 +4,7 @@ import { act } from '../../lib/queue/act';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { lastPlace } from '../../lib/rooms';
 import { route } from '../../lib/routes';
-import { setAside } from '../../lib/tasks';
+import { dueWords, setAside } from '../../lib/tasks';
 import { times } from '../../lib/words';
 import { Cord } from '../../parts/Cord';
 import { Prose } from '../../parts/Prose';
@@ -145,7 +145,7 @@ function State({ page }: { page: TaskView }) {
     const words = [
         task.doneOn !== null && task.isDone ? `done ${dayWords(task.doneOn)}` : null,
         task.isAside ? (page.isShelved ? 'on the shelf' : 'dropped') : null,
-        task.isLate && task.dueOn !== null ? `late, due ${dayWords(task.dueOn)}` : null,
+        task.isLate && task.dueOn !== null ? `late, due ${dueWords(task)}` : null,
         task.carried > 0 && !task.isDone ? `carried over ${times(task.carried)}` : null,
         page.waitingSince !== null && task.waitingOn !== null ? `waiting for ${task.waitingOn} since ${dayWords(page.waitingSince)}` : null,
     ].filter(Boolean);

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import type { PieceKind, ReadPiece } from '../../generated/props';
-import { hoursWords, plannedWords } from '../../lib/dates';
+import { dayWords, hoursWords, nearWords, plannedWords } from '../../lib/dates';
 import type { Reading } from '../../lib/useReadLine';
 import { rankWords } from '../../lib/words';
 
@@ -20,6 +20,7 @@ const labels: Record<PieceKind, string> = {
     focus: 'Focus needed',
     shelf: 'Shelf',
     private: 'Visible to',
+    meeting: 'Issue for',
     return_on: 'Back on',
 };
 
@@ -49,7 +50,10 @@ export function Understood({ reading }: { reading: Reading }) {
 
 function Meaning({ piece, reading }: { piece: ReadPiece; reading: Reading }) {
     if (piece.choices.length < 2) {
-        return <strong className="font-semibold">{piece.choices[0]?.label ?? valueWords(piece)}</strong>;
+        const label = piece.choices[0]?.label;
+        const on = piece.kind === 'meeting' ? `, ${dayWords(piece.value)}` : '';
+
+        return <strong className="font-semibold">{label === undefined ? valueWords(piece) : label + on}</strong>;
     }
 
     return (
@@ -77,7 +81,10 @@ function Meaning({ piece, reading }: { piece: ReadPiece; reading: Reading }) {
 
 /** What a piece says, in words. */
 export function valueWords({ kind, value }: Pick<ReadPiece, 'kind' | 'value'>): string {
-    const [at = '', length] = value.split('+');
+    const [when = '', length] = value.split('+');
+    // A time without a day is the next such time: it says which.
+    const [day = '', time] = when.split(' ');
+    const at = time === undefined ? day : `${nearWords(day)} ${time}`;
 
     switch (kind) {
         case 'due':

@@ -8,7 +8,7 @@ import type { PersonTag, TaskRow, WeekDay, WeekView } from '../../generated/prop
 import { dayWords, hoursWords, isDay, plannedWords, weekdayNumber } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { plan, setAside } from '../../lib/tasks';
+import { dueWords, plan, setAside } from '../../lib/tasks';
 import { count, times } from '../../lib/words';
 import { Button } from '../../ui/Button';
 import { Kbd } from '../../ui/Kbd';
@@ -142,7 +142,7 @@ function why(task: TaskRow, week: string): string {
     }
 
     if (task.planned === null) {
-        return task.dueOn === null ? '' : `${task.isLate ? 'was due' : 'due'} ${dayWords(task.dueOn)}`;
+        return task.dueOn === null ? '' : `${task.isLate ? 'was due' : 'due'} ${dueWords(task)}`;
     }
 
     return task.planned === week ? 'this week, no day yet' : `planned for ${plannedWords(task.planned)}`;

@@ -26,6 +26,7 @@ export function TaskFacts({ page }: { page: TaskView }) {
         <div className="facts border-t border-rule">
             <Planned page={page} />
             <KeptDate label="Due" placeholder="not set" value={task.dueOn ?? ''} onKeep={set('due_on')} />
+            {task.dueOn !== null && <KeptTime label="Due by" value={task.dueAt ?? ''} onKeep={set('due_at')} />}
             <PersonField
                 label="Owner"
                 value={task.owner.id}

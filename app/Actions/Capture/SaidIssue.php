@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Capture;
+
+use App\Actions\Meetings\IssueDraft;
+use App\Models\Series;
+use App\Queries\Meetings\MeetingDays;
+use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Capture\NameKind;
+use Loftrin\Core\Capture\PieceKind;
+use Loftrin\Core\Capture\Understood;
+
+/** What a line says of an issue: "the second modem, for Wednesday's Quay hour". */
+final readonly class SaidIssue
+{
+    private function __construct(public Series $series, public IssueDraft $draft)
+    {
+    }
+
+    /**
+     * @param Day $on when the line was written
+     * @param array<string, string> $chosen what ambiguous pieces mean
+     *
+     * @return ?self null where it says none, or does not say of which meeting
+     */
+    public static function in(Understood $line, Day $on, array $chosen): ?self
+    {
+        $said = new SaidDraft($line, $on, $chosen);
+        $day = $said->day(PieceKind::Meeting);
+        $series = Series::query()->with(['meetings', ...Series::DAYS])->find($said->named(PieceKind::Meeting, NameKind::Series) ?? 0);
+
+        if ($series === null || $day === null) {
+            return null;
+        }
+
+        // A day on which it is not held ties it to none: it is there at the next.
+        $isHeld = MeetingDays::next($series, $day)?->on->number === $day->number;
+
+        return new self($series, new IssueDraft($line->title, for: $isHeld ? $day : null));
+    }
+}
