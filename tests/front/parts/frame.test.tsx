@@ -126,7 +126,7 @@ describe('what others change', () => {
         await act(() => vi.advanceTimersByTimeAsync(9000));
         // Once while it is under way, however long that takes.
         expect(reload).toHaveBeenCalledOnce();
-        expect(reload.mock.calls[0]?.[0]).toMatchObject({ only: ['page', 'frame', 'stamp', 'now'] });
+        expect(reload.mock.calls[0]?.[0]).toMatchObject({ only: ['page', 'frame', 'stamp', 'asks', 'now'] });
         // The parts of a test share one page: it is over for the next one too.
         reload.mock.calls[0]?.[0]?.onFinish?.({} as never);
         await act(() => vi.advanceTimersByTimeAsync(1));
