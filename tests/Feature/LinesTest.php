@@ -184,9 +184,10 @@ it('raises what is jotted for a meeting of a day, and leaves it in the title of 
     $this->post('/undo');
     expect(Issue::query()->count())->toBe(0);
 
-    // Not held on that day: there at the next.
+    // Not held on that day: for the next one after it.
+    expect(($this->read)('the ladder, for tomorrow’s quay hour', ['isJotted' => 1])[0]['pieces'][0]['value'])->toBe('2027-02-17');
     $this->post('/jots', ['words' => 'the ladder, for tomorrow’s quay hour']);
-    expect(Issue::query()->sole()->for_on)->toBeNull();
+    expect((string) Issue::query()->sole()->for_on)->toBe('2027-02-17');
     expect(($this->add)($words)->title)->toBe($words);
     // What one may not see is no meeting for one.
     $this->post('/jots', ['words' => 'the key, for Friday’s quay talk of two']);

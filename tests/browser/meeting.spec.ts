@@ -152,6 +152,7 @@ test('a line becomes a next step where it stands, its owner says yes, and it is 
     const line = page.locator('[data-note-line]').filter({ hasText: 'Order the winter chain' });
     await expect(line.getByText('Noor')).toBeVisible();
     await line.focus();
+    await page.keyboard.press('Control+.');
     await page.keyboard.press('s');
     await expect(page.getByRole('link', { name: 'Order the winter chain' })).toBeVisible();
     await expect(page.getByText('not confirmed')).toBeVisible();

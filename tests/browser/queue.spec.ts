@@ -49,7 +49,10 @@ for (const [name, trouble] of LINES) {
         test.setTimeout(120_000);
         await open(page, '/tray');
         const first = (await page.getByRole('heading', { level: 1 }).textContent()) ?? '';
-        const left = page.getByRole('heading', { name: 'Still to sort' }).locator('..').getByRole('listitem');
+        const left = page
+            .locator('section')
+            .filter({ has: page.getByRole('heading', { name: 'Still to sort' }) })
+            .getByRole('listitem');
         const second = (await left.first().getByRole('button').textContent()) ?? '';
         const before = await left.count();
         await lineIs(page, trouble);
@@ -86,11 +89,8 @@ for (const [name, trouble] of LINES) {
 
 test('an outcome that was pressed before a link is kept', async ({ page }) => {
     await open(page, '/meetings');
-    await page
-        .getByRole('paragraph')
-        .filter({ hasText: 'Who sails this winter' })
-        .getByRole('link', { name: 'Join now' })
-        .click();
+    await page.getByRole('paragraph').filter({ hasText: 'Who sails this winter' }).getByRole('link', { name: 'Join now' }).click();
+    await expect(page).toHaveURL(/\/meetings\/\d+/);
     const meeting = page.url();
     await lineIs(page, () => ({ after: 1500 }));
     const issue = page.locator('aside').getByRole('button', { name: /Food on board/ });
@@ -109,17 +109,24 @@ test('an outcome that was pressed before a link is kept', async ({ page }) => {
 test('tasks are planned one by one without waiting, each by its key', async ({ page }) => {
     await open(page, '/week');
     await lineIs(page, () => ({ after: 1000 }));
-    const queue = page.getByRole('heading', { name: 'To plan' }).locator('../..');
-    await press(page, 'q');
+    const queue = page.locator('section').filter({ has: page.getByRole('heading', { name: 'To plan' }) });
     const title = () => queue.getByRole('link').first().textContent();
-    const [first] = [await title()];
-    await press(page, 'k');
-    const second = await title();
-    expect(second).not.toBe(first);
-    await press(page, 'k');
-    expect(await title()).not.toBe(second);
+    await press(page, 'q');
+    const seen = [await title()];
+
+    for (let at = 0; at < 3; at++) {
+        // What was carried over often asks: its answers are digits.
+        await press(page, (await queue.locator('[data-asks]').count()) > 0 ? '1' : 'k');
+        seen.push(await title());
+    }
+
+    expect(new Set(seen).size).toBe(4);
     await isSaved(page);
-    await expect(page.getByText(`Planned “${String(second)}”`)).toBeVisible();
+    await page.reload();
+
+    for (const planned of seen.slice(0, 3)) {
+        await expect(queue.getByRole('link', { name: planned ?? '', exact: true })).toHaveCount(0);
+    }
 });
 
 test('a key acts on all that are selected', async ({ page }) => {
@@ -135,11 +142,11 @@ test('a key acts on all that are selected', async ({ page }) => {
     await page.reload();
 
     for (const title of titles) {
-        await expect(page.getByRole('link', { name: String(title), exact: true })).toHaveCount(0);
+        await expect(page.getByRole('link', { name: title, exact: true })).toHaveCount(0);
     }
 
     await press(page, 'Control+z');
-    await expect(page.getByRole('link', { name: String(titles[0]), exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: titles[0] ?? '', exact: true })).toBeVisible();
 });
 
 test('a thing of the tray is split by the keys of the dialog in which it is split', async ({ page }) => {
@@ -157,11 +164,7 @@ test('a thing of the tray is split by the keys of the dialog in which it is spli
 
 test('a click into a line of notes is for writing, and a letter is a letter', async ({ page }) => {
     await open(page, '/meetings');
-    await page
-        .getByRole('paragraph')
-        .filter({ hasText: 'Who sails this winter' })
-        .getByRole('link', { name: 'Join now' })
-        .click();
+    await page.getByRole('paragraph').filter({ hasText: 'Who sails this winter' }).getByRole('link', { name: 'Join now' }).click();
     await page.getByLabel('Write a line').fill('Two boats, and we');
     await press(page, 'Enter');
     const line = page.locator('[data-note-line]').filter({ hasText: 'Two boats, and we' });

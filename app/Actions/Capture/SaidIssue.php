@@ -6,7 +6,6 @@ namespace App\Actions\Capture;
 
 use App\Actions\Meetings\IssueDraft;
 use App\Models\Series;
-use App\Queries\Meetings\MeetingDays;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Capture\NameKind;
 use Loftrin\Core\Capture\PieceKind;
@@ -29,15 +28,8 @@ final readonly class SaidIssue
     {
         $said = new SaidDraft($line, $on, $chosen);
         $day = $said->day(PieceKind::Meeting);
-        $series = Series::query()->with(['meetings', ...Series::DAYS])->find($said->named(PieceKind::Meeting, NameKind::Series) ?? 0);
+        $series = Series::query()->find($said->named(PieceKind::Meeting, NameKind::Series) ?? 0);
 
-        if ($series === null || $day === null) {
-            return null;
-        }
-
-        // A day on which it is not held ties it to none: it is there at the next.
-        $isHeld = MeetingDays::next($series, $day)?->on->number === $day->number;
-
-        return new self($series, new IssueDraft($line->title, for: $isHeld ? $day : null));
+        return $series === null || $day === null ? null : new self($series, new IssueDraft($line->title, for: $day));
     }
 }

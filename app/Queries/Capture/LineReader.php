@@ -8,7 +8,9 @@ use App\Models\Contact;
 use App\Models\Jot;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
+use App\Models\Series;
 use App\Models\Workspace;
+use App\Queries\Meetings\MeetingDays;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Choices;
 use Illuminate\Support\Carbon;
@@ -17,6 +19,8 @@ use Loftrin\Core\Capture\JotReader;
 use Loftrin\Core\Capture\Name;
 use Loftrin\Core\Capture\NameKind;
 use Loftrin\Core\Capture\Names;
+use Loftrin\Core\Capture\Piece;
+use Loftrin\Core\Capture\PieceKind;
 use Loftrin\Core\Capture\Understood;
 
 /** Reads lines of plain English with the names that a person may see: people, contacts, open projects and goals, recurring meetings. */
@@ -52,7 +56,9 @@ final class LineReader
             $viewer->month_first,
         );
 
-        return $reader->read($words, $on, $refused, $at ?? $this->workspace->now()->format('H:i'));
+        $line = $reader->read($words, $on, $refused, $at ?? $this->workspace->now()->format('H:i'));
+
+        return $isJotted ? new Understood($line->title, array_map($this->onItsDay(...), $line->pieces)) : $line;
     }
 
     /** @param list<string> $refused keys of pieces that are not meant, besides those that were refused as it was written */
@@ -61,6 +67,17 @@ final class LineReader
         $at = $jot->created_at === null ? null : $this->workspace->wallTime(Carbon::instance($jot->created_at));
 
         return $this->read($viewer, $jot->words, $jot->jotted_on, [...$jot->refused ?? [], ...$refused], $at);
+    }
+
+    /** A meeting is on the day on which it is held next, from the day that is said on: today's may be over. */
+    private function onItsDay(Piece $piece): Piece
+    {
+        $series = $piece->kind === PieceKind::Meeting && ! $piece->isAmbiguous()
+            ? Series::query()->with(['meetings', ...Series::DAYS])->find($piece->names[0]->id)
+            : null;
+        $next = $series === null ? null : MeetingDays::next($series, Day::of($piece->value));
+
+        return $next === null ? $piece : new Piece($piece->kind, $piece->words, (string) $next->on, $piece->names);
     }
 
     /** @return list<Name> */

@@ -1,31 +1,17 @@
 import type { TaskRow } from '../generated/props';
 import { dayWords } from './dates';
 import { act } from './queue/act';
+import { withParts } from './queue/guess';
 import { route } from './routes';
 
-function isTask(value: object): value is TaskRow {
-    return 'stepsDone' in value && 'carried' in value;
-}
+const isTask = (value: object): value is TaskRow => 'stepsDone' in value && 'carried' in value;
 
 /** Whether nobody else could do it: only its owner sees it, and not those who see what it is for. */
 export const isOwnersAlone = (task: TaskRow): boolean => task.isPrivate && task.for === null;
 
 /** A page in which a task is otherwise, wherever it stands: it is one record, seen in many places. */
-export function withTask(page: unknown, id: number, change: Partial<TaskRow>): unknown {
-    if (Array.isArray(page)) {
-        return page.map((part) => withTask(part, id, change));
-    }
-
-    if (page === null || typeof page !== 'object') {
-        return page;
-    }
-
-    if (isTask(page)) {
-        return page.id === id ? { ...page, ...change } : page;
-    }
-
-    return Object.fromEntries(Object.entries(page).map(([key, part]) => [key, withTask(part, id, change)]));
-}
+export const withTask = (page: unknown, id: number, change: Partial<TaskRow>): unknown =>
+    withParts(page, (part): part is TaskRow => isTask(part) && part.id === id, change);
 
 /** When a task is due, in words; '' where it is not. */
 export const dueWords = ({ dueOn, dueAt }: Pick<TaskRow, 'dueOn' | 'dueAt'>): string =>

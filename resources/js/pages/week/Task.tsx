@@ -1,6 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
+import { withRecord } from '../../lib/queue/guess';
 import { dayWords, fullDateWords } from '../../lib/dates';
 import { lastPlace } from '../../lib/rooms';
 import { route } from '../../lib/routes';
@@ -65,7 +66,9 @@ export default function Task({ page }: { page: TaskView }) {
                                     label={`Done: ${step.title}`}
                                     isOn={step.isDone}
                                     onToggle={() => {
-                                        act('put', route('steps.tick', step.id), { done: !step.isDone });
+                                        const isDone = !step.isDone;
+                                        const guess = withRecord(step.id, { isDone }, 'howTo');
+                                        act('put', route('steps.tick', step.id), { done: isDone }, { guess });
                                     }}
                                 />
                                 <span className="min-w-0 flex-1">

@@ -4,6 +4,7 @@ import { PersonField } from '../Choose';
 import { Section } from '../Section';
 import type { PersonTag, PointRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
+import { withRecord } from '../../lib/queue/guess';
 import { addingLines, bindRecord } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
@@ -24,7 +25,12 @@ export function Points({ points, people }: { points: PointRow[]; people: PersonT
                                 label={`${first(point.about.name)}: ${point.words}`}
                                 checked={point.isDone}
                                 onChange={(isDone) => {
-                                    act('put', route('points.tick', point.id), { isDone });
+                                    act(
+                                        'put',
+                                        route('points.tick', point.id),
+                                        { isDone },
+                                        { guess: withRecord(point.id, { isDone }, 'about') },
+                                    );
                                 }}
                             />
                         </span>

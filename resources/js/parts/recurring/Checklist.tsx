@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react';
 import type { CheckListRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
+import { withRecord } from '../../lib/queue/guess';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
@@ -30,7 +31,9 @@ export function Checklist({ list, isTitled = true }: { list: CheckListRow; isTit
                             label={`${list.title}: ${line.title}`}
                             isOn={line.isTicked}
                             onToggle={() => {
-                                act('put', route('recurring-task-steps.tick', line.id), { done: !line.isTicked });
+                                const isTicked = !line.isTicked;
+                                const guess = withRecord(line.id, { isTicked });
+                                act('put', route('recurring-task-steps.tick', line.id), { done: isTicked }, { guess });
                             }}
                         />
                         <span className={line.isTicked ? 'text-ink-2 line-through' : undefined}>{line.title}</span>

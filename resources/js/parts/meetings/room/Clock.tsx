@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { useEffect, useRef } from 'react';
 import type { DropPrice, ItemRow, RoomView } from '../../../generated/props';
+import { withItem } from '../../../lib/meetings';
 import { act } from '../../../lib/queue/act';
 import { chime } from '../../../lib/chime';
 import { route } from '../../../lib/routes';
@@ -66,7 +67,8 @@ export function Clock({ page, item, passed }: Props) {
                             {item.issue !== null && item.outcome === null && (
                                 <Button
                                     onClick={() => {
-                                        act('put', route('items.settle', item.id), { outcome: 'next_time' });
+                                        const guess = withItem(item.id, { outcome: 'next_time' });
+                                        act('put', route('items.settle', item.id), { outcome: 'next_time' }, { guess });
                                     }}
                                 >
                                     Next time

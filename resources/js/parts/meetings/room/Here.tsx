@@ -2,6 +2,7 @@ import { Points } from '../Points';
 import { RaiseIssue } from '../RaiseIssue';
 import type { RoomView } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
+import { withRecord } from '../../../lib/queue/guess';
 import { route } from '../../../lib/routes';
 import { first } from '../../../lib/words';
 import { Check } from '../../../ui/Check';
@@ -21,7 +22,8 @@ export function Here({ page, here }: { page: RoomView; here: number[] }) {
                                     checked={attendance.wasThere}
                                     disabled={!page.mayRun}
                                     onChange={(wasThere) => {
-                                        act('put', route('attendances.update', attendance.id), { wasThere });
+                                        const guess = withRecord(attendance.id, { wasThere });
+                                        act('put', route('attendances.update', attendance.id), { wasThere }, { guess });
                                     }}
                                 />
                                 {attendance.personId === null && <span className="text-xs text-ink-2">guest</span>}

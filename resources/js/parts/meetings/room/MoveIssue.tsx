@@ -1,5 +1,6 @@
 import { type SubmitEvent, useState } from 'react';
 import type { ItemRow, Outcome, RoomView } from '../../../generated/props';
+import { withItem } from '../../../lib/meetings';
 import { act } from '../../../lib/queue/act';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';
@@ -25,6 +26,7 @@ export function MoveIssue({ page, item, onSettle }: Props) {
             route('items.settle', item.id),
             { outcome: 'shelved', returnOn },
             {
+                guess: withItem(item.id, { outcome: 'shelved' }),
                 onDone: () => {
                     setShelving(false);
                 },
@@ -42,7 +44,13 @@ export function MoveIssue({ page, item, onSettle }: Props) {
                             <MenuItem
                                 key={other.value}
                                 onSelect={() => {
-                                    act('put', route('items.settle', item.id), { outcome: 'other_meeting', series: other.value });
+                                    const guess = withItem(item.id, { outcome: 'other_meeting' });
+                                    act(
+                                        'put',
+                                        route('items.settle', item.id),
+                                        { outcome: 'other_meeting', series: other.value },
+                                        { guess },
+                                    );
                                 }}
                             >
                                 {other.label}
