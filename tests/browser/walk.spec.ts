@@ -28,7 +28,7 @@ async function walk(page: Page, seed: number, rest: () => Promise<void>): Promis
         await open(page, address);
         await page.locator('main [data-task-line] a[href^="/tasks/"], main h1[tabindex]').first().focus();
 
-        for (let pressed = 0; pressed < PRESSES; ) {
+        for (let pressed = 0; pressed < PRESSES;) {
             const chosen = keys[Math.floor(next() * keys.length)] ?? [];
 
             for (const key of chosen) {
@@ -58,15 +58,16 @@ async function walk(page: Page, seed: number, rest: () => Promise<void>): Promis
 }
 
 /** Of ten changes seven are answered late, and the others lost, or answered that it cannot be now. */
-const troubles =
-    (next: () => number) =>
-    (): Trouble => {
-        const kind = next();
+const troubles = (next: () => number) => (): Trouble => {
+    const kind = next();
 
-        return kind < 0.7 ? { after: kind < 0.6 ? 100 : 1000 } : kind < 0.8 ? 'lost' : kind < 0.87 ? 503 : kind < 0.94 ? 'no way there' : 419;
-    };
+    return kind < 0.7 ? { after: kind < 0.6 ? 100 : 1000 } : kind < 0.8 ? 'lost' : kind < 0.87 ? 503 : kind < 0.94 ? 'no way there' : 419;
+};
 
-for (const seed of [1, 2]) {
+/** More of them by WALKS=20. */
+const SEEDS = Array.from({ length: Number(process.env.WALKS ?? 1) }, (_, at) => at + 1);
+
+for (const seed of SEEDS) {
     test(`a hundred presses over a bad line end as at leisure, seed ${String(seed)}`, async ({ page, browser, address, begun }) => {
         test.setTimeout(600_000);
         const calm = await walk(page, seed, async () => {

@@ -100,12 +100,14 @@ export function useLineKeys(task: TaskRow, onMove?: (way: Way) => void): (event:
 
             if (planned !== null) {
                 // The next one has the focus then, so that many are planned one after the other.
+                const isMeant = (each: HTMLElement) => each === line || marks.ids.includes(Number(each.dataset.task));
                 const lines = linesInSight().filter((each) => each.dataset.task !== undefined);
-                const next = lines[lines.indexOf(line) + 1] ?? lines[lines.indexOf(line) - 1];
+                const at = lines.indexOf(line);
+                const next = [...lines.slice(at), ...lines.slice(0, at).reverse()].find((each) => !isMeant(each));
                 event.preventDefault();
                 give(planned);
 
-                if (!hasMarks) {
+                if (!hasMarks || marks.ids.includes(task.id)) {
                     focusLine(next);
                 }
             }

@@ -5,6 +5,7 @@ import { More } from '../../parts/lists/More';
 import { PlanByDragging } from '../../parts/PlanByDragging';
 import { ListNav } from '../../parts/lists/ListNav';
 import { WeekBeside } from '../../parts/lists/WeekBeside';
+import { stillListed } from '../../parts/lists/stillListed';
 import { listWords } from '../../parts/lists/words';
 import type { ListView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
@@ -21,8 +22,10 @@ import { DateField } from '../../ui/DateField';
 export default function List({ page }: { page: ListView }) {
     const { list } = page;
     const words = listWords[list];
+    const { groups, total } = stillListed(page);
+
     return (
-        <PlanByDragging tasks={page.groups.flatMap((group) => group.tasks)}>
+        <PlanByDragging tasks={groups.flatMap((group) => group.tasks)}>
             <Head title={words.name} />
             <ListNav lists={page.lists} saved={page.saved} at={route('lists.show', list)} />
             <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'not_scheduled' && 'grid-cols-[1fr_248px]')}>
@@ -34,19 +37,19 @@ export default function List({ page }: { page: ListView }) {
                         </div>
                         <div className="flex items-end gap-3">
                             <Ask page={page} />
-                            {page.total > 0 && list !== 'finished' && list !== 'helping' && list !== 'to_check' && (
+                            {total > 0 && list !== 'finished' && list !== 'helping' && list !== 'to_check' && (
                                 <Button
                                     onClick={() => {
                                         act('put', route('lists.hand-on', list), list === 'free_time' ? { minutes: page.minutes } : {});
                                     }}
                                 >
-                                    Move all {page.total} to next week
+                                    Move all {total} to next week
                                 </Button>
                             )}
                         </div>
                     </div>
-                    {page.total === 0 && <Empty>{words.empty}</Empty>}
-                    {page.groups.map((group) => (
+                    {total === 0 && <Empty>{words.empty}</Empty>}
+                    {groups.map((group) => (
                         <section key={group.heading} className="mb-5">
                             {group.heading !== null && <h2 className="border-b border-rule pb-1 text-base">{group.heading}</h2>}
                             <ul className="divide-y divide-hairline">
@@ -69,7 +72,7 @@ export default function List({ page }: { page: ListView }) {
                     {(list === 'not_scheduled' || list === 'week') && (
                         <AddTask to={list === 'week' ? { planned: page.week } : {}} words="Add a task" />
                     )}
-                    <More groups={page.groups} total={page.total} />
+                    <More groups={groups} total={total} />
                 </div>
                 {list === 'not_scheduled' && <WeekBeside page={page} />}
             </div>
