@@ -106,7 +106,7 @@ function Closing({ page, here }: { page: RoomView; here: HereNow }) {
                     <ul>
                         {unsettled.map((item) => (
                             <li key={item.id} className="flex flex-wrap items-center gap-x-4 border-t border-hairline py-1">
-                                <span className="min-w-0 flex-1">{item.title}</span>
+                                <span className="min-w-0 flex-1 max-md:w-full max-md:flex-none">{item.title}</span>
                                 <Outcomes page={page} item={item} />
                             </li>
                         ))}
