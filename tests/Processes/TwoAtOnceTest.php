@@ -60,7 +60,7 @@ it('writes whatever several people save at one moment, and refuses nobody the tu
         );
 
         expect(array_unique(statuses($answers)))
-            ->toBe([303])
+            ->toBe([200])
             ->and(Comment::query()->count())
             ->toBe(100)
             ->and(DB::table('changes')->count())
@@ -83,7 +83,7 @@ it('lets one of two close a goal, and carries it on once', function (): void {
         ];
 
         expect(statuses($apart->together([$question, $question, $question])))
-            ->toBe([303, 422, 422])
+            ->toBe([200, 422, 422])
             ->and(Goal::query()->where('predecessor_id', $goal->id)->count())
             ->toBe(1);
     });
@@ -104,7 +104,7 @@ it('enters a column once that several paste at one moment, and tells the others 
         ];
 
         expect(statuses($apart->together([$paste, $paste, $paste])))
-            ->toBe([303, 422, 422])
+            ->toBe([200, 422, 422])
             ->and(Reading::query()->count())
             ->toBe(2);
     });
@@ -123,9 +123,9 @@ it('makes one task of a line that two promote, and opens one meeting of two', fu
         ];
 
         expect(statuses($apart->together([$promote, $promote])))
-            ->toBe([303, 422])
+            ->toBe([200, 422])
             ->and(statuses($apart->together([$open, $open])))
-            ->toBe([303, 422])
+            ->toBe([200, 422])
             ->and(Task::query()->count())
             ->toBe(1)
             ->and(Meeting::query()->count())
@@ -142,7 +142,7 @@ it('makes one of what is asked four times at once under one key', function (): v
         ];
 
         expect(statuses($apart->together([$question, $question, $question, $question])))
-            ->toBe([303, 303, 303, 303])
+            ->toBe([200, 200, 200, 200])
             ->and(Project::query()->count())
             ->toBe(1);
     });
@@ -161,9 +161,9 @@ it('loses no task of one who adds it to a project just as another undoes having 
         $isThere = Project::query()->exists();
 
         // Whoever came first: the other was refused.
-        expect($undone[0]['status'] === 303)
+        expect($undone[0]['status'] === 200)
             ->toBe(! $isThere)
-            ->and($added[0]['status'] === 303)
+            ->and($added[0]['status'] === 200)
             ->toBe($isThere)
             ->and(Task::query()->count())
             ->toBe($isThere ? 1 : 0);
@@ -201,7 +201,7 @@ it('keeps all that was acknowledged when a process is killed in the middle', fun
         // And whoever comes next waits for nothing that the killed one held.
         expect(
             statuses($apart->together([[['as' => $person->id, 'method' => 'POST', 'uri' => '/jots', 'data' => ['words' => 'After it']]]])),
-        )->toBe([303]);
+        )->toBe([200]);
     });
 });
 
@@ -219,7 +219,7 @@ it('overwrites nobody’s notes: of two who began with the same text one is refu
             ],
         ];
 
-        expect(statuses($apart->together([$write($people[0]), $write($people[1])])))->toBe([303, 422]);
+        expect(statuses($apart->together([$write($people[0]), $write($people[1])])))->toBe([200, 422]);
     });
 });
 
@@ -242,11 +242,11 @@ it('runs one focus session of two that are begun at once, and keeps one tick of 
         $tick = $ask('PUT', "/habits/$habit->id/ticks", ['on' => '2026-02-01', 'count' => 1]);
 
         expect(statuses($apart->together([$begin, $begin, $begin])))
-            ->toBe([303, 422, 422])
+            ->toBe([200, 422, 422])
             ->and(FocusSession::query()->count())
             ->toBe(1)
             ->and(statuses($apart->together([$tick, $tick, $tick])))
-            ->toBe([303, 303, 303])
+            ->toBe([200, 200, 200])
             ->and(HabitTick::query()->sole()->count)
             ->toBe(1);
     });
@@ -330,7 +330,7 @@ it('keeps every line that several write at once while somebody closes the meetin
         ];
         $answers = $apart->together([$lines($people[0]->id), $lines($people[1]->id), $lines($people[2]->id), $closes]);
 
-        expect(array_unique(statuses($answers)))->toBe([303]);
+        expect(array_unique(statuses($answers)))->toBe([200]);
         $minutes = FinalMinutes::query()->sole();
         $kept = [
             ...array_column(json_decode($minutes->text, true)['items'][0]['lines'], 'words'),
@@ -359,11 +359,11 @@ it('closes a meeting once of two who close it, and gives the time that two ask f
         $close = [['as' => $lead->id, 'method' => 'POST', 'uri' => "/meetings/$meeting->id/close"]];
 
         expect(statuses($apart->together([$more, $more])))
-            ->toBe([303, 303])
+            ->toBe([200, 200])
             ->and($item->refresh()->extra)
             ->toBe(10)
             ->and(statuses($apart->together([$close, $close])))
-            ->toBe([303, 422])
+            ->toBe([200, 422])
             ->and(FinalMinutes::query()->count())
             ->toBe(1);
     });
@@ -424,7 +424,7 @@ it('keeps what four people write in a retrospective at one moment, and what they
         );
 
         expect(array_unique(statuses($answers)))
-            ->toBe([303])
+            ->toBe([200])
             ->and(
                 RetrospectiveAnswer::query()
                     ->orderBy('person_id')
