@@ -12,10 +12,10 @@ const CLOSE = 1000;
 
 let together = 0;
 
-/** Brings what others change in more often, as long as the component is there and others are. */
-export function useClosely(areOthersHere: boolean): void {
+/** Brings what is changed in more often, as long as the component is there and people write together. */
+export function useClosely(isTogether: boolean): void {
     useEffect(() => {
-        if (!areOthersHere) {
+        if (!isTogether) {
             return;
         }
 
@@ -24,7 +24,7 @@ export function useClosely(areOthersHere: boolean): void {
         return () => {
             together--;
         };
-    }, [areOthersHere]);
+    }, [isTogether]);
 }
 
 /** Brings what others change into whatever page is open. What one is typing stays: it is no part of the page. */

@@ -35,7 +35,8 @@ export function Room({ page }: { page: RoomView }) {
     const passed = useSecondsSince(page, page.isPaused);
     const typed = useTyped(page);
     const here = useHere(page.id, typed.length);
-    useClosely(here.here.length > 1);
+    // Also alone: one's own lines say when they have arrived.
+    useClosely(true);
     const place = useRef<HTMLDivElement>(null);
     const current = page.items.find((item) => item.state === 'current');
     const next = page.items.find((item) => item.state === 'coming') ?? page.items.find((item) => item.state === 'wont_fit');
