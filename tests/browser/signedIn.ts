@@ -1,5 +1,6 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { type Browser, type BrowserContext, expect, type Locator, test as base } from '@playwright/test';
+import { lineIs } from './line';
 
 const password = 'saltglass-demo';
 const firstPort = Number(process.env.BROWSER_PORT ?? 8123);
@@ -109,6 +110,12 @@ export const test = base.extend<Each, Worker>({
             page.on('requestfailed', (request) => {
                 unanswered.push(`${request.method()} ${request.url()}: ${request.failure()?.errorText ?? ''}`);
             });
+
+            // The answers of all changes held back, in all tests: LINE=1000, in milliseconds.
+            if (process.env.LINE !== undefined) {
+                await lineIs(page, () => ({ after: Number(process.env.LINE) }));
+            }
+
             await use(failures);
 
             // What a page took for a network that is gone explains much of what it did then.
