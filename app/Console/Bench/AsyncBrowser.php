@@ -55,6 +55,6 @@ final readonly class AsyncBrowser
         /** @var CookieJar $jar */
         $jar = $client->getConfig('cookies');
 
-        return ['X-XSRF-TOKEN' => rawurldecode((string) $jar->getCookieByName('XSRF-TOKEN')?->getValue())];
+        return Browser::token($jar);
     }
 }

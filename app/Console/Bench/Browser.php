@@ -59,12 +59,17 @@ final readonly class Browser
      */
     public function send(string $method, string $address, array $form, int $expected = 303): void
     {
-        $token = rawurldecode((string) $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue());
-        $answer = $this->requests()->withHeaders(['X-XSRF-TOKEN' => $token])->send($method, $address, ['json' => $form]);
+        $answer = $this->requests()->withHeaders(self::token($this->cookies))->send($method, $address, ['json' => $form]);
 
         if ($answer->status() !== $expected) {
             throw new RuntimeException("$method $address answered {$answer->status()}.");
         }
+    }
+
+    /** @return array<string, string> the header that says that a form is ours */
+    public static function token(CookieJar $cookies): array
+    {
+        return ['X-XSRF-TOKEN' => rawurldecode((string) $cookies->getCookieByName('XSRF-TOKEN')?->getValue())];
     }
 
     private function requests(): PendingRequest

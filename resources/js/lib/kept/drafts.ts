@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { drop, load, save } from './storage';
+import { watched } from '../watched';
 
 /** What somebody typed into a form and did not send yet: only the fields that were changed. */
 export interface Draft {
@@ -12,7 +13,7 @@ export type Fields = Record<string, unknown>;
 
 /** As they were read or written last: the same ones as long as nothing changes. */
 const read = new Map<string, Draft>();
-const watchers = new Set<() => void>();
+const { watch, tell } = watched();
 
 /** Whether two values of a field are one to who reads them: nothing is nothing, however it is written. */
 export const same = (one: unknown, other: unknown) => JSON.stringify(one ?? '') === JSON.stringify(other ?? '');
@@ -47,9 +48,7 @@ export function keepDraft(place: string, { data, began }: Draft): void {
         save(place, read.get(place));
     }
 
-    watchers.forEach((tell) => {
-        tell();
-    });
+    tell();
 }
 
 /** Lets go of fields; where values are given, only of those that still stand as they are there. */
@@ -63,12 +62,6 @@ export function letGo(place: string, fields: string[], as?: Fields): void {
 export function rereadDrafts(): void {
     read.clear();
 }
-
-const watch = (tell: () => void) => {
-    watchers.add(tell);
-
-    return () => void watchers.delete(tell);
-};
 
 export const useDraft = (place: string): Draft => useSyncExternalStore(watch, () => draftOf(place));
 

@@ -1,8 +1,9 @@
 import { useSyncExternalStore } from 'react';
 import { drop, keysOf, load, save } from './storage';
-import { tabName } from '../queue/kept';
+import { LEFT, tabName } from '../queue/kept';
 import { countOpen, send } from '../queue/queue';
 import { route } from '../routes';
+import { watched } from '../watched';
 
 /** A line of notes as it is kept in this browser, from its first key until the server shows it. */
 export interface KeptLine {
@@ -23,21 +24,16 @@ export interface KeptLine {
 /** How long one has to rest before a line is sent while it is written, in milliseconds. */
 const REST = 500;
 
-/** After so long a line that another page left behind is taken up, in milliseconds. */
-const LEFT = 15_000;
-
 let writer = 0;
 let list: KeptLine[] = [];
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
-const listeners = new Set<() => void>();
+const { watch, tell } = watched();
 
 const prefix = () => `line ${String(writer)} `;
 
 function set(lines: KeptLine[]): void {
     list = lines;
-    listeners.forEach((tell) => {
-        tell();
-    });
+    tell();
 }
 
 /** Whose lines they are. What was not sent when the page was left is sent now. */
@@ -139,14 +135,7 @@ export const unsentLines = (): number =>
 
 /** The lines of an item that are kept here, in the order in which they were begun. */
 export function useKeptLines(item: number): KeptLine[] {
-    const all = useSyncExternalStore(
-        (tell) => {
-            listeners.add(tell);
-
-            return () => listeners.delete(tell);
-        },
-        () => list,
-    );
+    const all = useSyncExternalStore(watch, () => list);
 
     return all.filter((line) => line.item === item);
 }

@@ -66,7 +66,5 @@ export interface Hearer {
     onWaits?: (() => void) | undefined;
 }
 
-export const newKey = (): string => crypto.randomUUID();
-
 /** The address of the page that is open. */
 export const here = (): string => window.location.pathname + window.location.search;

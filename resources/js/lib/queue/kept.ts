@@ -2,8 +2,8 @@ import { setting } from '../kept/setting';
 import { drop, keysOf, load, save } from '../kept/storage';
 import type { Change } from './change';
 
-/** After so long a change that another tab made and did not send is taken up here, in milliseconds. */
-const LEFT = 15_000;
+/** After so long what another tab made and did not send is taken up here, in milliseconds. */
+export const LEFT = 15_000;
 
 const ownTab = setting('page', 'page');
 

@@ -1,7 +1,8 @@
 import { useSyncExternalStore } from 'react';
 import { ask } from './ask';
-import { type Change, type Hearer, type Hindrance, here, newKey, type Receipt } from './change';
+import { type Change, type Hearer, type Hindrance, here, type Receipt } from './change';
 import { dropChange, keepChange, keptChanges, tabName } from './kept';
+import { watched } from '../watched';
 
 /**
  * Every change, in the order in which it was made. It is written down before it is sent, and sent until the server has said what
@@ -31,7 +32,7 @@ let landed: Change[] = [];
 let hindrance: Hindrance | null = null;
 const besides = new Map<string, Beside>();
 const underWay = new Set<string>();
-const watchers = new Set<() => void>();
+const { watch, tell: tellWatchers } = watched();
 type Reader = (change: Change, receipt: Receipt | Hindrance, isShown: boolean) => void;
 const readers = new Set<Reader>();
 
@@ -39,9 +40,7 @@ function set(now: { list?: Change[]; landed?: Change[]; hindrance?: Hindrance | 
     list = now.list ?? list;
     landed = now.landed ?? landed;
     hindrance = now.hindrance === undefined ? hindrance : now.hindrance;
-    watchers.forEach((tell) => {
-        tell();
-    });
+    tellWatchers();
 }
 
 /** Whose they are: what somebody else wrote in this browser is neither shown nor sent. */
@@ -81,9 +80,10 @@ export function send(change: Ways, { guess, file, ...hearer }: Beside = {}): Cha
     const overtaken = list.filter(({ key, beside }) => beside !== undefined && beside === change.beside && !underWay.has(key));
     overtaken.forEach(({ key }) => {
         dropChange(writer, key);
+        besides.delete(key);
     });
     const made: Change = {
-        key: newKey(),
+        key: crypto.randomUUID(),
         data: {},
         place: document.title.replace(/ · Loftrin$/, ''),
         text: '',
@@ -143,13 +143,14 @@ async function run(change: Change): Promise<void> {
 
     if (receipt.outcome === 'done') {
         dropChange(whose, change.key);
-        // What is guessed of the page stays until the page itself says so.
-        besides.set(change.key, { guess: beside.guess });
-        set({
-            list: list.filter(({ key }) => key !== change.key),
-            landed: change.isShown === true ? landed : [...landed, change],
-            hindrance: null,
-        });
+
+        if (change.isShown !== true) {
+            // What is guessed of the page stays until the page itself says so.
+            besides.set(change.key, { guess: beside.guess });
+            landed = [...landed, change];
+        }
+
+        set({ list: list.filter(({ key }) => key !== change.key), hindrance: null });
         beside.onDone?.(receipt);
         tell(change, receipt, false);
     } else {
@@ -220,12 +221,6 @@ export function ofForm(name: string): { sent: Change[]; landed: Change[] } {
 /** The page as it will be once all is done that was pressed on it. */
 export const guessed = <T>(page: T): T =>
     [...landed, ...list.filter(isOpen)].reduce<T>((shown, { key }) => (besides.get(key)?.guess?.(shown) as T | undefined) ?? shown, page);
-
-const watch = (hear: () => void) => {
-    watchers.add(hear);
-
-    return () => void watchers.delete(hear);
-};
 
 /** All that is not done. */
 export const useChanges = (): Change[] => useSyncExternalStore(watch, () => list);
