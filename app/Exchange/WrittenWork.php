@@ -94,7 +94,9 @@ final readonly class WrittenWork
      */
     public function task(Task $task, array $shown): array
     {
-        $standing = Standing::of($task, $this->workspace);
+        $standing = $task->isOpen()
+            ? Standing::carriedTo($task->planned, $task->planned_to, $task->carried, $this->workspace)
+            : null;
 
         return array_filter(
             [
@@ -119,11 +121,11 @@ final readonly class WrittenWork
                 'dropped_on' => $task->dropped_on,
                 'shelved_on' => $task->shelved_on,
                 'due_on' => $task->due_on,
-                'planned' => $standing->in,
+                'planned' => $standing->in ?? $task->planned,
                 'waiting_on' => $task->waiting_on,
                 'minutes' => $task->minutes,
                 'rank' => $task->rank,
-                'carried' => $standing->carried,
+                'carried' => ($standing->carried ?? $task->carried),
                 'changed_on' => $task->changed_on,
                 'steps' => Written::each($task->steps, static fn(Step $step): array => $step->only(['title', 'done_on'])),
             ],

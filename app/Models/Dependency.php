@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Builder;
-
 /**
  * One task that waits for another.
  *
@@ -15,16 +13,4 @@ use Illuminate\Database\Eloquent\Builder;
 final class Dependency extends Record
 {
     protected $table = 'dependencies';
-
-    /**
-     * Those whose other task is still open: until it is done or dropped, the one that waits cannot start.
-     *
-     * @param Builder<self> $query
-     */
-    protected function scopeUnfinished(Builder $query): void
-    {
-        $query->whereRaw(
-            'exists (select 1 from tasks a where a.id = dependencies.after_id and a.done_on is null and a.dropped_on is null)',
-        );
-    }
 }

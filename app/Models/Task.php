@@ -73,7 +73,6 @@ use Loftrin\Core\Work\Rank;
 final class Task extends TaskOrProject
 {
     use BelongsToProject;
-    use CanBeDoneNow;
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
         isVisibleTo as private isOwnOrOpen;
@@ -159,6 +158,26 @@ final class Task extends TaskOrProject
     protected function scopeOnLists(Builder $query): void
     {
         $query->open()->whereDoesntHave('project', static fn(Builder $project) => $project->whereIn('state', ProjectState::ASIDE));
+    }
+
+    /**
+     * What somebody could start on. Rules: computation 9.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeCanStart(Builder $query, Day $on): void
+    {
+        $query->whereRaw((new CanStart($on))->now());
+    }
+
+    /**
+     * What depends on tasks that are not finished.
+     *
+     * @param Builder<self> $query
+     */
+    protected function scopeDepending(Builder $query, Day $on): void
+    {
+        $query->whereRaw('exists ('.(new CanStart($on))->dependsOn('1').')');
     }
 
     /** Neither done, nor dropped, nor on the shelf. */

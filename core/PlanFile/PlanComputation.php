@@ -17,6 +17,7 @@ use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Doable;
 use Loftrin\Core\Work\Ledger;
 use Loftrin\Core\Work\Project;
+use Loftrin\Core\Work\ProjectCondition;
 use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task;
 
@@ -41,6 +42,10 @@ final readonly class PlanComputation
     public function result(): array
     {
         $doable = new Doable($this->document->projects, $this->document->tasks, $this->on);
+        $in = fn(ProjectCondition $condition): array => array_filter(
+            $this->document->projects,
+            static fn(Project $project): bool => $doable->conditionOf($project) === $condition,
+        );
         $ids = static fn(array $records): array => array_values(
             array_map(static fn(Task|Project $record): string => $record->id, $records),
         );
@@ -51,8 +56,8 @@ final readonly class PlanComputation
             'goals' => (object) array_map($this->goal(...), $this->document->goals),
             'ledger' => $this->ledger(),
             'now' => $ids($doable->now()),
-            'stuck' => $ids(array_filter($this->document->projects, $doable->isStuck(...))),
-            'ready' => $ids(array_filter($this->document->projects, $doable->isReadyToClose(...))),
+            'stuck' => $ids($in(ProjectCondition::Stuck)),
+            'ready' => $ids($in(ProjectCondition::ReadyToClose)),
         ];
     }
 

@@ -103,36 +103,13 @@ final class Doable
         return array_values(array_filter($this->tasks, $this->isNow(...)));
     }
 
-    /** An active project, there by then, whose tasks in scope are all done. */
-    public function isReadyToClose(Project $project): bool
+    /** Why a project needs somebody; null where it does not. */
+    public function conditionOf(Project $project): ?ProjectCondition
     {
-        $inScope = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->life->isInScopeOn($this->on));
+        $tasks = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->life->isInScopeOn($this->on));
+        $open = array_filter($tasks, fn(Task $task): bool => $task->life->isOpenOn($this->on));
 
-        return $project->isThereOn($this->on) &&
-            $project->isActiveOn($this->on) &&
-            $inScope !== [] &&
-            ! isset($this->openStage[$project->id]);
-    }
-
-    /**
-     * An active project that has begun and is not ready to close, in which nothing can be done now, nor could be but for the person it
-     * waits for.
-     */
-    public function isStuck(Project $project): bool
-    {
-        $hasBegun = $project->isThereOn($this->on) && ($project->startsOn === null || ! $project->startsOn->isAfter($this->on));
-
-        if (! $hasBegun || ! $project->isActiveOn($this->on) || $this->isReadyToClose($project)) {
-            return false;
-        }
-
-        foreach ($this->byProject[$project->id] ?? [] as $task) {
-            if ($task->life->isOpenOn($this->on) && $this->couldStart($task)) {
-                return false;
-            }
-        }
-
-        return true;
+        return ProjectCondition::of($project, count($tasks), count($open), count(array_filter($open, $this->couldStart(...))), $this->on);
     }
 
     private function isItsTurn(Task $task): bool

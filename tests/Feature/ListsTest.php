@@ -6,15 +6,9 @@ use App\Models\Dependency;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
-use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
 use App\Queries\Lists\OwnTasks;
 use App\Queries\Lists\TaskList;
-use App\Queries\Projects\ProjectWork;
-use App\Queries\Projects\StoredWork;
-use App\Queries\Projects\WorkCounts;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Doable;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Feature\Made;
@@ -126,53 +120,6 @@ it('holds every open task in at least one list', function (int $seed): void {
         ),
     )->toBeTrue();
 })->with([1, 2, 3]);
-
-it('knows what can be done now as the core does', function (int $seed): void {
-    scatter(250, $seed);
-    $cores = Project::query()
-        ->with(['stages', 'contributions'])
-        ->get()
-        ->mapWithKeys(fn(Project $project): array => [(string) $project->id => CoreRecords::project($project)])
-        ->all();
-    $tasks = array_values(
-        Task::query()
-            ->with(CoreRecords::TASK)
-            ->get()
-            ->map(CoreRecords::task(...))
-            ->all(),
-    );
-    $now = array_map(fn($task): int => (int) $task->id, (new Doable($cores, $tasks, Day::of(Made::TODAY)))->now());
-    sort($now);
-
-    expect(Task::query()->doableNow()->orderBy('id')->pluck('id')->all())
-        ->toBe($now)
-        ->and($now)
-        ->not->toBe([]);
-})->with([4, 5, 6]);
-
-it('counts the work of projects as the core does', function (int $seed): void {
-    scatter(300, $seed);
-    $projects = Project::query()->orderBy('id')->get();
-    $facts = fn(callable $of): array => $projects
-        ->map(
-            fn(Project $project): array => [
-                ($work = $of($project))->tasks($project->id),
-                $work->open($project->id),
-                $work->next($project->id)?->id,
-                $work->isStuck($project->id),
-                $work->isReady($project->id),
-                $work->progress($project->id)?->rounded(),
-            ],
-        )
-        ->all();
-    $workspace = app(Workspace::class);
-
-    $counted = app(WorkCounts::class)->of($projects->modelKeys());
-
-    expect($facts(static fn(Project $project): ProjectWork => $counted))->toBe(
-        $facts(static fn(Project $project): ProjectWork => StoredWork::of($workspace, $project)),
-    );
-})->with([7, 8, 9]);
 
 it('shows a long list a part at a time', function (): void {
     for ($number = 1; $number <= 110; $number++) {
@@ -386,7 +333,7 @@ it('says which tasks come first, and refuses a group', function (): void {
 
     $this->put("/tasks/$b->id/after", ['after' => [$a->id]])->assertSessionHasNoErrors();
     $this->put("/tasks/$c->id/after", ['after' => [$b->id]])->assertSessionHasNoErrors();
-    expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())->toBe(['a']);
+    expect(Task::query()->canStart(Day::of(Made::TODAY))->where('project_id', $project->id)->pluck('title')->all())->toBe(['a']);
 
     $this->put("/tasks/$a->id/after", ['after' => [$c->id]])->assertSessionHasErrors([
         'after' => 'These tasks would depend on each other: one of them depends on this task.',
@@ -397,7 +344,7 @@ it('says which tasks come first, and refuses a group', function (): void {
     ]);
 
     $this->put("/tasks/$c->id/after", ['after' => []])->assertSessionHasNoErrors();
-    expect(Task::query()->doableNow()->where('project_id', $project->id)->pluck('title')->all())
+    expect(Task::query()->canStart(Day::of(Made::TODAY))->where('project_id', $project->id)->pluck('title')->all())
         ->toBe(['a', 'c'])
         ->and($this->props("/tasks/$b->id")['page']['after'])
         ->toBe([$a->id]);

@@ -48,7 +48,7 @@ it('groups, narrows and sorts by what stands in the address', function (): void 
         ->toBe(['Alpha'])
         ->and(($this->titles)("?thread=$goal->id"))
         ->toBe(['Alpha'])
-        ->and(($this->titles)('?need=unlinked'))
+        ->and(($this->titles)('?condition=unlinked'))
         ->toBe(['Beta'])
         ->and(($this->titles)('?words=lph'))
         ->toBe(['Alpha'])
@@ -64,11 +64,11 @@ it('finds what is stuck, ready to close or behind', function (): void {
     Made::task($this->noor, ['project_id' => $ready->id, 'done_on' => '2027-02-01']);
     Made::task($this->noor, ['project_id' => $behind->id]);
 
-    expect(($this->titles)('?need=stuck'))
+    expect(($this->titles)('?condition=stuck'))
         ->toBe(['Stuck'])
-        ->and(($this->titles)('?need=ready'))
+        ->and(($this->titles)('?condition=ready'))
         ->toBe(['Ready'])
-        ->and(($this->titles)('?need=behind'))
+        ->and(($this->titles)('?condition=behind'))
         ->toBe(['Behind'])
         ->and($this->props('/projects')['page'])
         ->toMatchArray(['active' => 3, 'needy' => 2]);
@@ -217,12 +217,12 @@ it('groups and sorts by extra fields, numbers by their size, what is not filled 
         fn(array $group): array => [$group['heading'], array_column($group['projects'], 'title')],
         $this->props("/projects?$query")['page']['groups'],
     );
-    expect($groups("group=none&sort=field:$size->id"))
+    expect($groups("group=none&sort=field&sortField=$size->id"))
         ->toBe([[null, ['Ostend', 'Fowey', 'Kirkwall', 'Brest']]])
-        ->and($groups("group=field:$coast->id&sort=field:$size->id"))
+        ->and($groups("group=field&groupField=$coast->id&sort=field&sortField=$size->id"))
         ->toBe([['East', ['Ostend', 'Kirkwall']], ['West', ['Fowey']], ['Not filled in', ['Brest']]]);
 
     // One that is gone is as if it had not been asked for.
-    expect($groups('group=field:999&sort=field:999'))->toBe($groups(''));
-    $this->get('/projects?sort=field:x')->assertSessionHasErrors('sort');
+    expect($groups('group=field&groupField=999&sort=field&sortField=999'))->toBe($groups(''));
+    $this->get('/projects?sort=field:3')->assertSessionHasErrors('sort');
 });

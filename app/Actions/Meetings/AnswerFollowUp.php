@@ -91,12 +91,6 @@ final readonly class AnswerFollowUp
 
     private function isFollowedUp(Meeting $meeting, Task $task): bool
     {
-        foreach ($this->agendas->followUps($meeting->series, $meeting) as $followUp) {
-            if ($followUp->id === $task->id) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->agendas->followUps($meeting->series, $meeting)->whereKey($task->id)->exists();
     }
 }

@@ -113,7 +113,7 @@ final readonly class OpenMeeting
     /** @return array<string, list<array<string, mixed>>> columns, by kind */
     private function items(Series $series, Day $on): array
     {
-        $followUps = count($this->agendas->followUps($series));
+        $followUps = $this->agendas->followUps($series)->count();
         $issues = $this->agendas->openIssues($series, $on);
 
         return [

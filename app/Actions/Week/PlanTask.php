@@ -28,7 +28,7 @@ final readonly class PlanTask
             $who,
             $planned === null ? "Unscheduled “{$task->title}”" : "Planned “{$task->title}”",
             fn() => $task->update([
-                'carried' => Standing::carriedTo($task, $this->workspace)->carried,
+                'carried' => Standing::carriedTo($task->planned, $task->planned_to, $task->carried, $this->workspace)->carried,
                 ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),
                 'put_back_on' =>
                     $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,

@@ -44,7 +44,7 @@ final readonly class PlannedTime
      */
     public static function settled(Task $task, Workspace $workspace, bool $forget = false): array
     {
-        $standing = Standing::carriedTo($task, $workspace);
+        $standing = Standing::carriedTo($task->planned, $task->planned_to, $task->carried, $workspace);
 
         return [
             ...self::columns($workspace->calendar(), $standing->in, $standing->in === $task->planned ? $task->planned_at : null),

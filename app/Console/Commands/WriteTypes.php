@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Queries\Labelled;
 use App\Queries\Props;
 use BackedEnum;
 use Illuminate\Console\Command;
@@ -26,6 +27,9 @@ final class WriteTypes extends Command
     /** @var array<string, string> enums by name */
     private array $enums = [];
 
+    /** @var array<string, array<string, string>> what their choices are called, by name */
+    private array $labels = [];
+
     public function handle(): int
     {
         $types = [];
@@ -41,10 +45,17 @@ final class WriteTypes extends Command
 
         ksort($types);
         ksort($this->enums);
+        ksort($this->labels);
         File::ensureDirectoryExists(resource_path('js/generated'));
         File::put(
             resource_path('js/generated/props.ts'),
             "// Written by `php artisan types:write` from app/Queries.\n\n".implode("\n", [...$this->enums, ...$types]),
+        );
+        File::put(
+            resource_path('js/generated/labels.ts'),
+            "// Written by `php artisan types:write` from the enums of app/Queries that are Labelled.\n\nexport const labels = ".
+                json_encode($this->labels, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE).
+                " as const;\n",
         );
         $this->components->info(count($types).' types written.');
 
@@ -116,6 +127,12 @@ final class WriteTypes extends Command
             "export type $short = ".
             implode(' | ', array_map(static fn(BackedEnum $case): string => "'$case->value'", $name::cases())).
             ";\n";
+
+        foreach ($name::cases() as $case) {
+            if ($case instanceof Labelled) {
+                $this->labels[$short][(string) $case->value] = $case->label();
+            }
+        }
 
         return $short;
     }

@@ -8,6 +8,10 @@ use App\Models\Field;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Projects\Answers\RegisterFilter;
+use App\Queries\Projects\RegisterCondition;
+use App\Queries\Projects\RegisterGrouping;
+use App\Queries\Projects\RegisterSort;
+use App\Queries\Projects\RegisterState;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Focus;
 
@@ -20,11 +24,13 @@ final class RegisterQuestion extends Fields
         $number = ['nullable', 'integer', 'min:1'];
 
         return [
-            'state' => ['nullable', Rule::in(RegisterFilter::STATES)],
-            'need' => ['nullable', Rule::in(RegisterFilter::NEEDS)],
+            'state' => ['nullable', Rule::enum(RegisterState::class)],
+            'condition' => ['nullable', Rule::enum(RegisterCondition::class)],
             'focus' => ['nullable', Rule::enum(Focus::class)],
-            'sort' => ['nullable', 'string', self::oneOf(RegisterFilter::SORTS)],
-            'group' => ['nullable', 'string', self::oneOf(RegisterFilter::GROUPS)],
+            'sort' => ['nullable', Rule::enum(RegisterSort::class)],
+            'sortField' => $number,
+            'group' => ['nullable', Rule::enum(RegisterGrouping::class)],
+            'groupField' => $number,
             'owner' => $number,
             'area' => $number,
             'thread' => $number,
@@ -36,40 +42,40 @@ final class RegisterQuestion extends Fields
         ];
     }
 
-    /** @param list<string> $usual besides which there are the extra fields */
-    private static function oneOf(array $usual): string
-    {
-        return 'regex:/^(?:'.implode('|', $usual).'|'.RegisterFilter::FIELD.'\d{1,18})$/';
-    }
-
-    /** An extra field that is gone by now orders nothing: an address that was kept still shows the projects. */
-    private function order(string $name, string $usual): string
-    {
-        $asked = $this->words($name) ?? $usual;
-        $field = RegisterFilter::fieldIn($asked);
-
-        return $field !== null && Field::query()->whereKey($field)->doesntExist() ? $usual : $asked;
-    }
-
     public function filter(Person $viewer): RegisterFilter
     {
+        $usual = new RegisterFilter();
         $thread = $this->number('thread');
+        $sort = $this->enum('sort', RegisterSort::class) ?? $usual->sort;
+        $group = $this->enum('group', RegisterGrouping::class) ?? $usual->group;
+        $sortField = $sort === RegisterSort::Field ? $this->extraField('sortField') : null;
+        $groupField = $group === RegisterGrouping::Field ? $this->extraField('groupField') : null;
 
         return new RegisterFilter(
-            state: $this->words('state') ?? 'open',
-            need: $this->words('need'),
+            state: $this->enum('state', RegisterState::class) ?? $usual->state,
+            condition: $this->enum('condition', RegisterCondition::class),
             owner: $this->number('owner'),
             area: $this->number('area'),
             // What one may not see must not be found out by what serves it.
             thread: $thread !== null && Goal::query()->visibleTo($viewer)->whereKey($thread)->exists() ? $thread : null,
-            focus: $this->words('focus'),
+            focus: $this->enum('focus', Focus::class),
             collection: $this->number('collection'),
             field: $this->number('field'),
             value: $this->words('value') ?? '',
             words: $this->words('words') ?? '',
-            sort: $this->order('sort', 'need'),
-            group: $this->order('group', 'state'),
+            sort: $sort === RegisterSort::Field && $sortField === null ? $usual->sort : $sort,
+            sortField: $sortField,
+            group: $group === RegisterGrouping::Field && $groupField === null ? $usual->group : $group,
+            groupField: $groupField,
             page: $this->number('page') ?? 1,
         );
+    }
+
+    /** One that is gone by now orders nothing: an address that was kept still shows the projects. */
+    private function extraField(string $name): ?int
+    {
+        $field = $this->number($name);
+
+        return $field !== null && Field::query()->whereKey($field)->exists() ? $field : null;
     }
 }

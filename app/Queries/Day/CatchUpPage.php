@@ -110,7 +110,7 @@ final readonly class CatchUpPage
         $threads = $this->plans->threads($person);
 
         return array_map(
-            fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace),
+            fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace),
             ListedTask::all($tasks->where('owner_id', $person->id)->onLists()->orderBy('id')),
         );
     }

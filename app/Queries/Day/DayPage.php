@@ -227,6 +227,6 @@ final readonly class DayPage
             ->orderBy('due_on')
             ->orderBy('id');
 
-        return array_map(fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace), ListedTask::all($late));
+        return array_map(fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace), ListedTask::all($late));
     }
 }

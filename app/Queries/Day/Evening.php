@@ -89,7 +89,7 @@ final readonly class Evening
             ->orderByRaw('rank is null, rank')
             ->orderBy('id');
         $open = array_map(
-            fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace),
+            fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace),
             ListedTask::all($tasks),
         );
         // Those of the day come first, then what has no day yet, then the days as they come.

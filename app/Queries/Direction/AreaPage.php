@@ -24,9 +24,8 @@ use App\Queries\Meetings\MeetingsOf;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
-use App\Queries\Projects\Answers\RegisterRow;
 use App\Queries\Projects\ListedProject;
-use App\Queries\Projects\RegisterPage;
+use App\Queries\Projects\RegisterRows;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WorkDone;
@@ -47,7 +46,7 @@ final readonly class AreaPage
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
-        private RegisterPage $register,
+        private RegisterRows $register,
         private WorkDone $workDone,
         private RecurringTasksPage $recurringTasks,
         private GoalRows $goals,
@@ -70,21 +69,17 @@ final readonly class AreaPage
         $threads = $this->plans->threads($viewer);
         $open = $threads->where(static fn(OutlinedGoal $goal): bool => $goal->area === $area->id && $goal->isOpen);
         $goals = array_values($this->goals->only($open, $week, $viewer, $today));
-        $projects = self::ids(
-            Project::query()
-                ->visibleTo($viewer)
-                ->where('area_id', $area->id)
-                ->whereIn('state', ProjectState::OPEN)
-                ->orderBy('id'),
+        $projects = ListedProject::all(
+            Project::query()->visibleTo($viewer)->where('area_id', $area->id)->whereIn('state', ProjectState::OPEN),
         );
-        $work = $this->counts->of($projects);
+        $work = $this->counts->of(array_keys($projects));
         $back = new Span($today->plus(-self::BACK), $today);
         $served = $this->workDone->inArea($area, $back);
         $ahead = $this->ahead($area, $viewer, $week->span->last);
         $done = $this->done($area, $viewer, $back);
         $listed = array_slice($ahead, 0, self::LISTED);
         $tasks = array_column(ListedTask::all(Task::query()->whereIntegerInRaw('id', [...$listed, ...$done])), null, 'id');
-        $row = fn(int $id): TaskRow => TaskRow::ofListed($tasks[$id], $threads, $this->workspace);
+        $row = fn(int $id): TaskRow => TaskRow::of($tasks[$id], $threads, $this->workspace);
         $tray = Jot::query()->inTray($area)->orderBy('id')->get();
 
         return new AreaView(
@@ -93,10 +88,7 @@ final readonly class AreaPage
             contacts: array_values($area->contacts->map(static fn(Contact $contact): ContactRow => ContactRow::of($contact))->all()),
             tray: array_values($tray->map(static fn(Jot $jot): string => $jot->words)->all()),
             goals: $goals,
-            projects: array_map(
-                fn(ListedProject $project): RegisterRow => $this->register->row($project, $work, $threads),
-                array_values(ListedProject::all($projects)),
-            ),
+            projects: array_values($this->register->of($projects, $work, $threads)),
             thisWeek: array_map($row, $listed),
             done: array_map($row, $done),
             forward: $served['threaded'],

@@ -112,16 +112,7 @@ final readonly class GoalPage
             parts: $isPast ? null : $this->parts->goal($goal, $viewer),
             people: PersonTag::all(),
             readings: $this->readings($goal, $on),
-            tasks: $isPast
-                ? []
-                : array_values(
-                    $goal
-                        ->tasks()
-                        ->with(TaskRow::NEEDS)
-                        ->get()
-                        ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-                        ->all(),
-                ),
+            tasks: $isPast ? [] : TaskRow::all($goal->tasks()->getQuery(), $threads, $this->workspace),
             history: $this->history->of($goal, $viewer, $on),
             isFollowed: $followers->contains($viewer->id),
             followers: $followers->reject($goal->owner_id)->count(),
@@ -169,9 +160,9 @@ final readonly class GoalPage
     /** The first task for it or for a goal beneath it, or of a project that serves one of them, which somebody could start on now. */
     private function nextStep(Goal $goal, Threads $threads, Person $viewer): ?TaskRow
     {
-        $task = Task::query()
+        $next = Task::query()
             ->visibleTo($viewer)
-            ->doableNow()
+            ->canStart($this->workspace->today())
             ->where(
                 static fn($either) => $either
                     ->whereRaw(Beneath::holds('goal_id'), [$goal->id])
@@ -180,13 +171,12 @@ final readonly class GoalPage
                         Contribution::query()->whereRaw(Beneath::holds('goal_id'), [$goal->id])->select('project_id'),
                     ),
             )
-            ->with(TaskRow::NEEDS)
             ->orderByRaw('rank is null, rank')
             ->orderByRaw('planned_to is null, planned_to')
             ->orderBy('position')
             ->orderBy('id')
-            ->first();
+            ->limit(1);
 
-        return $task === null ? null : TaskRow::of($task, $threads, $this->workspace);
+        return TaskRow::all($next, $threads, $this->workspace)[0] ?? null;
     }
 }

@@ -124,7 +124,7 @@ final readonly class DatePage
         $rows = [];
 
         foreach (ListedTask::all(Task::query()->whereKey($steps->keys()->all())) as $task) {
-            $rows[$task->id] = TaskRow::ofListed($task, $threads, $this->workspace);
+            $rows[$task->id] = TaskRow::of($task, $threads, $this->workspace);
         }
 
         $tasks = [];

@@ -90,7 +90,7 @@ final readonly class FoundTasks
     private function state(Builder $query, string $state): void
     {
         match ($state) {
-            'now' => $query->doableNow(),
+            'now' => $query->canStart($this->workspace->today()),
             'waiting' => $query->onLists()->whereNotNull('waiting_on'),
             'in_progress' => $query->onLists()->whereNotNull('in_progress_since'),
             'to_check' => $query->onLists()->whereNotNull('checked_by_id'),

@@ -74,7 +74,7 @@ final readonly class ListPage
         $groups = [];
 
         foreach ($tasks as $task) {
-            $groups[$this->heading($list, $task) ?? ''][] = TaskRow::ofListed($task, $threads, $this->workspace);
+            $groups[$this->heading($list, $task) ?? ''][] = TaskRow::of($task, $threads, $this->workspace);
         }
 
         return ListGroup::under($groups);

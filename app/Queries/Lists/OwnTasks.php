@@ -105,13 +105,13 @@ final readonly class OwnTasks
             TaskList::NotScheduled => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
             TaskList::ToCheck => Task::query()->where('checked_by_id', $person->id)->visibleTo($person)->onLists(),
-            TaskList::Depends => $open->whereNull('waiting_on')->whereHas('dependencies', static fn(Builder $link) => $link->unfinished()),
+            TaskList::Depends => $open->whereNull('waiting_on')->depending($today),
             TaskList::Helping => Task::query()
                 ->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))
                 ->visibleTo($person)
                 ->onLists(),
-            TaskList::FreeTime => $open->doableNow()->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
-            TaskList::Focus => $open->doableNow()->where('focus', Focus::Full),
+            TaskList::FreeTime => $open->canStart($today)->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
+            TaskList::Focus => $open->canStart($today)->where('focus', Focus::Full),
             TaskList::Place => $open->whereNotNull('place'),
             TaskList::NoActivity => $open
                 ->whereNull('planned')

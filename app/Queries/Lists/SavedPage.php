@@ -105,7 +105,7 @@ final readonly class SavedPage
         $groups = [];
 
         foreach ($tasks as $task) {
-            $groups[$this->heading($task, $group, $threads)][] = TaskRow::ofListed($task, $threads, $this->workspace);
+            $groups[$this->heading($task, $group, $threads)][] = TaskRow::of($task, $threads, $this->workspace);
         }
 
         if ($group !== null) {

@@ -10,7 +10,6 @@ use App\Models\Meeting;
 use App\Models\Series;
 use App\Models\StandingItem;
 use App\Models\Task;
-use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
@@ -73,9 +72,9 @@ final readonly class AgendaInStore
      * Next steps from earlier meetings of the series that are open, or were done since its last meeting;
      * late ones first.
      *
-     * @return list<Task>
+     * @return Builder<Task>
      */
-    public function followUps(Series $series, ?Meeting $before = null): array
+    public function followUps(Series $series, ?Meeting $before = null): Builder
     {
         $earlier = $series
             ->meetings()
@@ -83,35 +82,30 @@ final readonly class AgendaInStore
             ->when($before !== null, static fn(Builder $query) => $query->where('on', '<', (string) $before?->on));
         $last = (clone $earlier)->reorder('on', 'desc')->first()?->on;
 
-        return array_values(
-            Task::query()
+        return Task::query()
                 ->whereHas('agendaItem', static fn(Builder $items) => $items->whereIn('meeting_id', (clone $earlier)->select('id')))
                 ->whereNull('dropped_on')
                 ->whereNull('shelved_on')
                 ->where(
                     static fn(Builder $either) => $either->whereNull('done_on')->orWhere('done_on', '>=', (string) ($last ?? '9999-12-31')),
                 )
-                ->with(TaskRow::NEEDS)
                 ->orderByRaw('done_on is not null')
                 ->orderByRaw('due_on is null, due_on')
-                ->orderBy('id')
-                ->get()
-                ->all(),
-        );
+                ->orderBy('id');
     }
 
     /**
      * Minutes for issues: of the meeting − opening − standing items − follow-ups − closing.
      *
-     * @param list<Task> $followUps those of its next meeting
+     * @param int $followUps how many there are in its next meeting
      * @param int $minutes of the whole meeting
      */
-    public function timeForIssues(Series $series, array $followUps, int $minutes): int
+    public function timeForIssues(Series $series, int $followUps, int $minutes): int
     {
         return $minutes -
             $series->opening_minutes -
             $series->loadMissing('standingItems')->standingItems->sum(static fn(StandingItem $item): int => $item->minutes) -
-            count($followUps) * Agenda::FOLLOW_UP_MINUTES -
+            $followUps * Agenda::FOLLOW_UP_MINUTES -
             $series->closing_minutes;
     }
 

@@ -29,7 +29,7 @@ final readonly class ComingAgenda
     {
         $next = MeetingDays::next($series, $this->workspace->today());
         $issues = $this->agendas->openIssues($series, $next?->on);
-        $followUps = $this->agendas->followUps($series);
+        $followUps = $this->agendas->followUps($series)->count();
         $begins = $next->time ?? $series->time;
         $minutes = $next->minutes ?? $series->minutes;
         $fit = Agenda::of($this->agendas->timeForIssues($series, $followUps, $minutes), $this->agendas->ranked($issues));
@@ -38,7 +38,7 @@ final readonly class ComingAgenda
         );
 
         return new AgendaView(
-            $this->items($series, $begins, $minutes, $this->parts($series, count($followUps), $rows($fit->fits), $threads)),
+            $this->items($series, $begins, $minutes, $this->parts($series, $followUps, $rows($fit->fits), $threads)),
             $rows($fit->wontFit),
             self::wall($begins, $minutes),
             $fit->spare,

@@ -127,7 +127,7 @@ final readonly class MinutesOf
                 ($said->until === null ? '' : ", until {$said->until}");
         }
 
-        return self::steps($this->agendas->followUps($meeting->series, $meeting), $meeting->series, $answers);
+        return self::steps($this->agendas->followUps($meeting->series, $meeting)->with('owner')->get(), $meeting->series, $answers);
     }
 
     /**

@@ -85,15 +85,10 @@ final readonly class MinutesPage
     {
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
 
-        return array_values(
-            Task::query()
-                ->visibleTo($viewer)
-                ->whereIn('agenda_item_id', $meeting->items()->select('id'))
-                ->with(TaskRow::NEEDS)
-                ->orderBy('id')
-                ->get()
-                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-                ->all(),
+        return TaskRow::all(
+            Task::query()->visibleTo($viewer)->whereIn('agenda_item_id', $meeting->items()->select('id'))->orderBy('id'),
+            $threads,
+            $this->workspace,
         );
     }
 }

@@ -45,7 +45,8 @@ final readonly class RoomItems
             ->where('person_id', $viewer->id)
             ->whereIn('agenda_item_id', $meeting->items->modelKeys())
             ->pluck('words', 'agenda_item_id');
-        $visible = Task::query()->visibleTo($viewer)->whereIn('agenda_item_id', $meeting->items->modelKeys())->pluck('id')->flip();
+        $visible = Task::query()->visibleTo($viewer)->whereIn('agenda_item_id', $meeting->items->modelKeys());
+        $steps = array_column(TaskRow::all($visible, $threads, $this->workspace), null, 'id');
         $lines = $this->lines->of($meeting->items->modelKeys(), $viewer);
         $at = $meeting->opened_at->copy();
         $rows = [];
@@ -80,10 +81,9 @@ final readonly class RoomItems
                         ->all(),
                 ),
                 nextSteps: array_values(
-                    $item->nextSteps
-                        ->filter(static fn(Task $task): bool => $visible->has($task->id))
-                        ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-                        ->all(),
+                    array_filter(
+                        array_map(static fn(Task $task): ?TaskRow => $steps[$task->id] ?? null, $item->nextSteps->all()),
+                    ),
                 ),
             );
             $at = self::endOf($item, $at, $now);

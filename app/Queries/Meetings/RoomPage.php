@@ -54,7 +54,7 @@ final readonly class RoomPage
             'items.goal',
             'items.project',
             'items.decisions',
-            ...array_map(static fn(string $need): string => "items.nextSteps.$need", TaskRow::NEEDS),
+            'items.nextSteps',
         ]);
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
         $series = $meeting->series->loadCount(Series::COUNTS);
@@ -80,11 +80,10 @@ final readonly class RoomPage
             items: $this->items->of($meeting, $threads, $viewer),
             drops: $this->items->price($meeting),
             followUps: $meeting->items->contains('kind', AgendaKind::FollowUps) ? $this->followUps($meeting, $threads) : [],
-            toConfirm: array_values(
-                $unconfirmed
-                    ->where('owner_id', $viewer->id)
-                    ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-                    ->all(),
+            toConfirm: TaskRow::all(
+                Task::query()->whereIntegerInRaw('id', $unconfirmed->where('owner_id', $viewer->id)->pluck('id')->all())->orderBy('id'),
+                $threads,
+                $this->workspace,
             ),
             unconfirmed: array_values($unconfirmed->map(static fn(Task $task): int => $task->id)->all()),
             attendances: array_values(
@@ -125,16 +124,11 @@ final readonly class RoomPage
     {
         $answers = $meeting->followUps->keyBy('task_id');
 
-        return array_map(function (Task $task) use ($answers, $threads): FollowUpRow {
+        return array_map(static function (TaskRow $task) use ($answers): FollowUpRow {
             $answer = $answers->get($task->id);
 
-            return new FollowUpRow(
-                TaskRow::of($task, $threads, $this->workspace),
-                $answer instanceof FollowUp ? $answer->answer : null,
-                $answer?->words,
-                $answer?->until,
-            );
-        }, $this->agendas->followUps($meeting->series, $meeting));
+            return new FollowUpRow($task, $answer instanceof FollowUp ? $answer->answer : null, $answer?->words, $answer?->until);
+        }, TaskRow::all($this->agendas->followUps($meeting->series, $meeting), $threads, $this->workspace));
     }
 
     /** @return list<IssueRow> open issues of the series that are not on the agenda */

@@ -10,7 +10,6 @@ use App\Models\Jot;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Series;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\Occurrence;
@@ -82,10 +81,7 @@ final readonly class SeriesPage
             chair: $people->get($chair)?->name,
             minuteTaker: $people->get($taker)?->name,
             agenda: $agenda,
-            followUps: array_map(
-                fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace),
-                $this->agendas->followUps($series),
-            ),
+            followUps: TaskRow::all($this->agendas->followUps($series), $threads, $this->workspace),
             held: array_values(
                 $series
                     ->heldMeetings()

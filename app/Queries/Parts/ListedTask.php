@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts;
 
+use App\Models\CanStart;
 use App\Models\Casts\AsDay;
 use App\Models\Person;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Visibility;
+use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
@@ -61,16 +63,6 @@ final readonly class ListedTask
             'select c.goal_id from recurring_task_contributions c where c.recurring_task_id = tasks.recurring_task_id '.
             'and c.until_on is null order by c.id limit 1',
         'steps' => 'select count(*) from steps s where s.task_id = tasks.id',
-        // What it depends on and is not finished: the first that is in the way.
-        'after_title' =>
-            'select o.title from dependencies d join tasks o on o.id = d.after_id where d.task_id = tasks.id '.
-            'and tasks.done_on is null and o.done_on is null and o.dropped_on is null order by d.id limit 1',
-        // Stage by stage: the first that still has an open task, where its own comes later. Rules: computation 9.
-        'after_stage' =>
-            "select coalesce(s.name, '') from stages m join projects p on p.id = m.project_id join tasks o on o.project_id = p.id ".
-            'left join stages s on s.id = o.stage_id where m.id = tasks.stage_id and m.position > 0 and p.id = tasks.project_id '.
-            "and tasks.done_on is null and p.\"order\" = 'staged' and o.done_on is null and o.dropped_on is null ".
-            'and o.shelved_on is null and coalesce(s.position, 0) < m.position order by coalesce(s.position, 0), o.id limit 1',
         'steps_done' => 'select count(s.done_on) from steps s where s.task_id = tasks.id',
     ];
 
@@ -126,7 +118,7 @@ final readonly class ListedTask
     {
         $query = $tasks->toBase()->select(array_map(static fn(string $column): string => "tasks.$column", self::COLUMNS));
 
-        foreach (self::BESIDE as $name => $asked) {
+        foreach ([...self::BESIDE, ...self::inTheWay(app(Workspace::class)->today())] as $name => $asked) {
             $query->selectRaw("($asked) as $name");
         }
 
@@ -144,6 +136,22 @@ final readonly class ListedTask
     public function isAside(): bool
     {
         return $this->dropped_on !== null || $this->shelved_on !== null;
+    }
+
+    /** @return array<string, string> what is to be finished first: a task that it depends on, a stage before its own */
+    private static function inTheWay(Day $today): array
+    {
+        $canStart = new CanStart($today);
+        $stage = static fn(string $column): string => "(select s.$column from stages s where s.id = o.stage_id)";
+
+        $unlessDone = static fn(string $asked): string => "case when tasks.done_on is null then ($asked) end";
+
+        return [
+            'after_title' => $unlessDone("{$canStart->dependsOn('o.title')} order by d.id limit 1"),
+            'after_stage' => $unlessDone(
+                $canStart->comesAfter("coalesce({$stage('name')}, '')")." order by coalesce({$stage('position')}, 0), o.id limit 1",
+            ),
+        ];
     }
 
     /** @param array<array-key, Person> $people by id */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts;
 
-use App\Models\Task;
 use App\Models\Workspace;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Carrying;
@@ -18,26 +17,34 @@ final readonly class Standing
     }
 
     /** As it is shown: an open task is carried along by itself, any other stays where it was. */
-    public static function of(Task|ListedTask $task, Workspace $workspace): self
+    public static function of(ListedTask $task, Workspace $workspace): self
     {
-        return $task->isOpen() ? self::carriedTo($task, $workspace) : new self($task->planned, $task->carried);
+        return $task->isOpen()
+            ? self::carriedTo($task->planned, $task->planned_to, $task->carried, $workspace)
+            : new self($task->planned, $task->carried);
     }
 
-    /** Where a task stands today if it is open, or is taken back. Rules: computation 8. */
-    public static function carriedTo(Task|ListedTask $task, Workspace $workspace): self
+    /**
+     * Where a task stands today if it is open, or is taken back. Rules: computation 8.
+     *
+     * @param ?string $planned a day or a period
+     * @param ?Day $until its last day
+     * @param int $carried how often it had been carried when it was planned
+     */
+    public static function carriedTo(?string $planned, ?Day $until, int $carried, Workspace $workspace): self
     {
         $today = $workspace->today();
 
-        if ($task->planned === null || ($task->planned_to !== null && ! $task->planned_to->isBefore($today))) {
-            return new self($task->planned, $task->carried);
+        if ($planned === null || ($until !== null && ! $until->isBefore($today))) {
+            return new self($planned, $carried);
         }
 
         $carrying = new Carrying($workspace->calendar());
-        $planned = $workspace->calendar()->planned($task->planned);
+        $time = $workspace->calendar()->planned($planned);
 
         return new self(
-            (string) ($planned instanceof Day ? $carrying->day($planned, $today) : $carrying->period($planned, $today)),
-            $task->carried + $carrying->crossings($planned, $today),
+            (string) ($time instanceof Day ? $carrying->day($time, $today) : $carrying->period($time, $today)),
+            $carried + $carrying->crossings($time, $today),
         );
     }
 }

@@ -10,7 +10,6 @@ use App\Queries\Goals\Beneath;
 use App\Queries\Parts\Containing;
 use App\Queries\Projects\Answers\RegisterFilter;
 use Illuminate\Database\Eloquent\Builder;
-use Loftrin\Core\Work\ProjectState;
 
 /** The projects that a filter of the register lets through, of those that a person may see: as conditions for the database. */
 final readonly class FoundProjects
@@ -20,10 +19,7 @@ final readonly class FoundProjects
     {
         return Project::query()
             ->visibleTo($viewer)
-            ->when(
-                $filter->state !== 'all',
-                static fn(Builder $query) => $query->whereIn('state', $filter->state === 'open' ? ProjectState::OPEN : [$filter->state]),
-            )
+            ->whereIn('state', $filter->state->states())
             ->when($filter->owner !== null, static fn(Builder $query) => $query->where('owner_id', $filter->owner))
             ->when($filter->area !== null, static fn(Builder $query) => $query->where('area_id', $filter->area))
             ->when($filter->focus !== null, static fn(Builder $query) => $query->where('focus', $filter->focus))
@@ -34,7 +30,7 @@ final readonly class FoundProjects
                     static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread]),
                 ),
             )
-            ->when($filter->need === 'unlinked', static fn(Builder $query) => $query->whereDoesntHave('currentContributions'))
+            ->when($filter->condition === RegisterCondition::Unlinked, static fn(Builder $query) => $query->whereDoesntHave('currentContributions'))
             ->when(
                 $filter->collection !== null,
                 static fn(Builder $query) => $query->whereHas(

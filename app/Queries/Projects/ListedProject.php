@@ -5,29 +5,41 @@ declare(strict_types=1);
 namespace App\Queries\Projects;
 
 use App\Models\Casts\AsDay;
-use App\Models\CollectionItem;
-use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Relations\Everybody;
+use App\Models\Task;
 use App\Models\Visibility;
-use App\Queries\Projects\Answers\MilestoneRow;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
+use Loftrin\Core\Work\Rank;
 use stdClass;
 
-/** A project that is only shown: read as a plain row, many at once, with what stands beside it where that is asked for. */
+/** A project as a line of a list: what it is filtered, sorted, grouped and shown by, read once as a plain row. */
 final readonly class ListedProject
 {
-    private const COLUMNS = ['id', 'title', 'owner_id', 'state', 'state_on', 'due_on', 'status_line', 'status_on', 'visibility'];
+    private const COLUMNS = [
+        'id',
+        'title',
+        'owner_id',
+        'state',
+        'state_on',
+        'due_on',
+        'status_line',
+        'status_on',
+        'rank',
+        'focus',
+        'visibility',
+    ];
 
     /**
-     * @param ?MilestoneRow $milestone the next one to reach
+     * @param ?string $area by name
      * @param ?Day $changedOn when one of its tasks was changed last
-     * @param list<string> $collections
-     * @param list<string> $entries in fields of one's own: "Customer: Ostend"
+     * @param list<string> $collections by title, in order
+     * @param array<int, string> $entries what stands in extra fields, by field
      */
     private function __construct(
         public int $id,
@@ -35,126 +47,90 @@ final readonly class ListedProject
         public Person $owner,
         public ProjectState $state,
         public Day $stateOn,
+        public ?string $area,
         public ?Day $dueOn,
         public ?string $statusLine,
         public ?Day $statusOn,
+        public ?Rank $rank,
+        public ?Focus $focus,
+        public ?Day $changedOn,
         public bool $isHidden,
-        public ?MilestoneRow $milestone = null,
-        public ?Day $changedOn = null,
-        public array $collections = [],
-        public array $entries = [],
+        public array $collections,
+        public array $entries,
     ) {
     }
 
-    /** One that is a record already. Its milestones, collections and entries are loaded. */
-    public static function of(Project $project, Day $today): self
+    /**
+     * @param Builder<Project> $projects those that are asked for
+     *
+     * @return array<int, self> by id, in the order in which they were made
+     */
+    public static function all(Builder $projects): array
     {
-        $next = $project->milestones->firstWhere('reached_on', null);
-        $collections = $project->collectionItems->map(static fn(CollectionItem $item): string => $item->collection->title);
-        $entries = $project->entries->map(static fn(Entry $entry): string => "{$entry->field->name}: $entry->value");
+        $rows = $projects
+            ->select(array_map(static fn(string $column): string => "projects.$column", self::COLUMNS))
+            ->selectRaw('(select name from areas where areas.id = area_id) as area')
+            ->addSelect([
+                'changed' => Task::query()->selectRaw('max(changed_on)')->whereColumn('project_id', 'projects.id'),
+            ])
+            ->orderBy('projects.id')
+            ->toBase()
+            ->get()
+            ->keyBy('id')
+            ->all();
+        $people = app(Everybody::class)->all()->all();
+        [$collections, $entries] = self::beside(array_keys($rows));
 
-        return new self(
-            id: $project->id,
-            title: $project->title,
-            owner: $project->owner,
-            state: $project->state,
-            stateOn: $project->state_on,
-            dueOn: $project->due_on,
-            statusLine: $project->status_line,
-            statusOn: $project->status_on,
-            isHidden: $project->isHidden(),
-            milestone: $next === null ? null : MilestoneRow::of($next, $today),
-            collections: array_values($collections->all()),
-            entries: array_values($entries->all()),
+        return array_map(
+            static fn(stdClass $row): self => new self(
+                id: (int) $row->id,
+                title: (string) $row->title,
+                owner: $people[(int) $row->owner_id],
+                state: ProjectState::from((string) $row->state),
+                stateOn: Day::of((string) $row->state_on),
+                area: is_string($row->area) ? $row->area : null,
+                dueOn: AsDay::read($row->due_on),
+                statusLine: is_string($row->status_line) ? $row->status_line : null,
+                statusOn: AsDay::read($row->status_on),
+                rank: Rank::tryFrom((string) $row->rank),
+                focus: Focus::tryFrom((string) $row->focus),
+                changedOn: AsDay::read($row->changed),
+                isHidden: $row->visibility !== Visibility::Everyone->value,
+                collections: $collections[(int) $row->id] ?? [],
+                entries: $entries[(int) $row->id] ?? [],
+            ),
+            $rows,
         );
     }
 
     /**
-     * Only what each says of itself.
+     * @param list<int> $ids
      *
-     * @param list<int> $projects ids
-     *
-     * @return array<int, self> by id, in the order in which they were made
+     * @return array{array<int, list<string>>, array<int, array<int, string>>} collections and entries, by project
      */
-    public static function all(array $projects): array
+    private static function beside(array $ids): array
     {
-        return self::read($projects, static fn(): array => []);
-    }
+        $collections = $entries = [];
+        $ofCollections = DB::table('collection_items')
+            ->join('collections', 'collections.id', '=', 'collection_items.collection_id')
+            ->whereIntegerInRaw('project_id', $ids)
+            ->selectRaw('project_id, cast(null as integer) as field_id, collections.title as text');
+        $rows = DB::table('entries')
+            ->whereIntegerInRaw('project_id', $ids)
+            ->selectRaw('project_id, field_id, value as text')
+            ->unionAll($ofCollections)
+            ->orderBy('field_id')
+            ->orderBy('text')
+            ->get();
 
-    /**
-     * With what stands beside each.
-     *
-     * @param list<int> $projects ids
-     *
-     * @return array<int, self> by id, in the order in which they were made
-     */
-    public static function whole(array $projects, Day $today): array
-    {
-        $of = static fn(string $table): Builder => DB::table($table)->whereIntegerInRaw("$table.project_id", $projects);
-        $changed = $of('tasks')->groupBy('project_id')->selectRaw('project_id, max(changed_on) as day')->pluck('day', 'project_id');
-        $milestones = $of('milestones')->whereNull('reached_on')->orderByDesc('on')->orderByDesc('id')->get()->keyBy('project_id')->all();
-        $collections = self::texts(
-            $of('collection_items')
-                ->join('collections', 'collections.id', '=', 'collection_items.collection_id')
-                ->orderBy('collection_items.id')
-                ->select(['project_id', 'collections.title as text']),
-        );
-        $entries = self::texts(
-            $of('entries')
-                ->join('fields', 'fields.id', '=', 'entries.field_id')
-                ->orderBy('field_id')
-                ->selectRaw("project_id, fields.name || ': ' || entries.value as text"),
-        );
-
-        return self::read(
-            $projects,
-            static fn(int $id): array => [
-                'milestone' => isset($milestones[$id]) ? MilestoneRow::ofRow($milestones[$id], $today) : null,
-                'changedOn' => AsDay::read($changed[$id] ?? null),
-                'collections' => $collections[$id] ?? [],
-                'entries' => $entries[$id] ?? [],
-            ],
-        );
-    }
-
-    /** @return array<int, list<string>> by project */
-    private static function texts(Builder $asked): array
-    {
-        $texts = [];
-
-        foreach ($asked->get() as $row) {
-            $texts[(int) $row->project_id][] = (string) $row->text;
+        foreach ($rows as $row) {
+            if ($row->field_id === null) {
+                $collections[(int) $row->project_id][] = (string) $row->text;
+            } else {
+                $entries[(int) $row->project_id][(int) $row->field_id] = (string) $row->text;
+            }
         }
 
-        return $texts;
-    }
-
-    /**
-     * @param list<int> $projects ids
-     * @param callable(int): array{milestone?: ?MilestoneRow, changedOn?: ?Day, collections?: list<string>, entries?: list<string>} $beside
-     *
-     * @return array<int, self> by id, in the order in which they were made
-     */
-    private static function read(array $projects, callable $beside): array
-    {
-        $people = app(Everybody::class)->all()->all();
-        $rows = DB::table('projects')->whereIntegerInRaw('id', $projects)->orderBy('id')->get(self::COLUMNS)->keyBy('id');
-
-        return $rows
-            ->map(
-                static fn(stdClass $row): self => new self(...[
-                    'id' => (int) $row->id,
-                    'title' => (string) $row->title,
-                    'owner' => $people[(int) $row->owner_id],
-                    'state' => ProjectState::from((string) $row->state),
-                    'stateOn' => Day::of((string) $row->state_on),
-                    'dueOn' => AsDay::read($row->due_on),
-                    'statusLine' => is_string($row->status_line) ? $row->status_line : null,
-                    'statusOn' => AsDay::read($row->status_on),
-                    'isHidden' => $row->visibility !== Visibility::Everyone->value,
-                    ...$beside((int) $row->id),
-                ]),
-            )
-            ->all();
+        return [$collections, $entries];
     }
 }

@@ -6,8 +6,9 @@ namespace App\Queries\Projects;
 
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Figure;
+use Loftrin\Core\Work\ProjectCondition;
 
-/** What is done in a project and what is left, as it was counted. */
+/** What is done in a project and what is left. */
 final readonly class ProjectFacts
 {
     /**
@@ -23,9 +24,13 @@ final readonly class ProjectFacts
         public ?Figure $figure,
         public int $tasks,
         public int $open,
-        public bool $isStuck,
-        public bool $isReady,
+        public ?ProjectCondition $condition,
         public ?int $next,
     ) {
+    }
+
+    public function isBehind(): bool
+    {
+        return $this->figure?->band->isBehind() === true;
     }
 }

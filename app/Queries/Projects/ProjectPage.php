@@ -48,7 +48,7 @@ final readonly class ProjectPage
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
-        private RegisterPage $register,
+        private RegisterRows $register,
         private History $history,
         private RecurringTasksPage $recurringTasks,
         private Choices $choices,
@@ -65,13 +65,17 @@ final readonly class ProjectPage
 
     private function workOut(Project $project, Person $viewer): ProjectView
     {
-        $project->load(['owner', 'currentContributions', 'milestones', 'planLines', 'collectionItems.collection', 'entries.field']);
+        $project->load(['owner', 'currentContributions', 'milestones', 'planLines', 'collectionItems', 'entries']);
         $work = StoredWork::of($this->workspace, $project);
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
-        $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
-        $forecast = $work->forecast($project->id);
-        $register = $this->register->row(ListedProject::of($project, $today), $work, $threads, $forecast);
+        $row = fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
+        $register = $this->register->of(
+            ListedProject::all(Project::query()->whereKey($project->id)),
+            new CountedWork([$project->id => $work->facts]),
+            $threads,
+            [$project->id => $work->forecast],
+        )[$project->id];
         $template = $project->load(array_map(static fn(string $of): string => "template.$of", Template::PIECES))->template;
         $changes = $template === null ? [] : $project->templateChanges($template);
         $left = count(array_filter($changes, static fn(Change $change): bool => $change->isLeft));
@@ -105,15 +109,15 @@ final readonly class ProjectPage
             mayChange: Gate::forUser($viewer)->allows('update', $project),
             serves: $rows($served),
             weights: array_map(static fn(int $goal): ContributionValues => new ContributionValues($goal, $weights[$goal]), $served),
-            stages: $this->stages($project, $work->inScope(), $row),
-            now: array_column($work->now(), 'id'),
+            stages: $this->stages($project, $work->inScope, $row),
+            now: array_column($work->now, 'id'),
             aside: array_map(
                 $row,
                 array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside())),
             ),
             sum: SumWords::of($project->weighing, $register),
-            countsAlso: SumWords::also($project->weighing, $work->inScope()),
-            forecast: ForecastView::of($forecast, $register->gauge, $today),
+            countsAlso: SumWords::also($project->weighing, $work->inScope),
+            forecast: ForecastView::of($work->forecast, $register->gauge, $today),
             people: PersonTag::all(),
             lastIsDone: $project->last_is_done,
             rank: $project->rank,

@@ -10,18 +10,14 @@ use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
 use App\Queries\Parts\Answers\Cord;
-use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
-use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\ActiveCount;
 use App\Queries\Projects\Answers\Register;
 use App\Queries\Projects\Answers\RegisterFilter;
 use App\Queries\Projects\Answers\RegisterGroup;
-use App\Queries\Projects\Answers\RegisterRow;
 use App\Store\Remembered;
-use Loftrin\Core\Goals\Forecast;
 
 /** The register of all projects, a page at a time: what is stuck, behind or without a next step comes first. */
 final readonly class RegisterPage
@@ -33,6 +29,7 @@ final readonly class RegisterPage
         private StoredPlans $plans,
         private Choices $choices,
         private RegisterLines $lines,
+        private RegisterRows $rows,
         private WorkCounts $counts,
         private Everybody $everybody,
         private Remembered $remembered,
@@ -63,10 +60,10 @@ final readonly class RegisterPage
                 $active,
                 $threads,
             ),
-            total: count(array_unique(array_column($lines, 0))),
+            total: count(array_column(array_column($lines, 0), null, 'id')),
             pages: $pages,
             active: array_sum($active->byOwner()),
-            needy: $active->needy(),
+            needy: $active->in(),
             activeBy: $this->activeBy($active),
             limit: $this->workspace->active_limit,
             mayLimit: $viewer->isLead(),
@@ -82,50 +79,20 @@ final readonly class RegisterPage
         );
     }
 
-    public function row(ListedProject $project, ProjectWork $work, Threads $threads, ?Forecast $forecast = null): RegisterRow
-    {
-        $next = $work->next($project->id);
-        $today = $this->workspace->today();
-
-        return new RegisterRow(
-            id: $project->id,
-            title: $project->title,
-            owner: PersonTag::of($project->owner),
-            state: $project->state,
-            stateOn: $project->stateOn,
-            dueOn: $project->dueOn,
-            cord: $threads->ofProject($project->id),
-            gauge: Gauge::ofProject($project->id, $work->progress($project->id), $work->figure($project->id), $today, $forecast),
-            open: $work->open($project->id),
-            tasks: $work->tasks($project->id),
-            statusLine: $project->statusLine,
-            statusOn: $project->statusOn,
-            isStuck: $work->isStuck($project->id),
-            isReady: $work->isReady($project->id),
-            nextStep: $next === null ? null : TaskRow::ofListed($next, $threads, $this->workspace),
-            milestone: $project->milestone,
-            changedOn: $project->changedOn,
-            collections: $project->collections,
-            entries: $project->entries,
-            isPrivate: $project->isHidden,
-        );
-    }
-
     /**
-     * @param list<array{int, string}> $lines projects with their headings, in their order
+     * @param list<array{ListedProject, string}> $lines projects with their headings, in their order
      *
      * @return list<RegisterGroup>
      */
     private function groups(array $lines, CountedWork $active, Threads $threads): array
     {
-        $ids = array_values(array_unique(array_column($lines, 0)));
-        $work = array_filter($ids, static fn(int $id): bool => ! $active->has($id)) === [] ? $active : $this->counts->of($ids);
-        $work->lookAhead($ids);
-        $projects = ListedProject::whole($ids, $this->workspace->today());
+        $projects = array_column(array_column($lines, 0), null, 'id');
+        $uncounted = array_filter($projects, static fn(ListedProject $project): bool => $active->of($project->id) === null);
+        $rows = $this->rows->of($projects, $uncounted === [] ? $active : $this->counts->of(array_keys($projects)), $threads);
         $groups = [];
 
-        foreach ($lines as [$id, $heading]) {
-            $groups[$heading][] = $this->row($projects[$id], $work, $threads);
+        foreach ($lines as [$project, $heading]) {
+            $groups[$heading][] = $rows[$project->id];
         }
 
         return array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\CanStart;
 use App\Models\Casts\AsDay;
 use App\Models\Project;
 use App\Models\Task;
@@ -11,53 +12,107 @@ use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Parts\ListedTask;
 use Illuminate\Support\Facades\DB;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
-use Loftrin\Core\Goals\Figure;
 use Loftrin\Core\Goals\Forecast;
 use Loftrin\Core\Goals\Forecaster;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
-use Loftrin\Core\Work\Doable;
 use Loftrin\Core\Work\Lifetime;
 use Loftrin\Core\Work\Project as CoreProject;
+use Loftrin\Core\Work\ProjectCondition;
 use Loftrin\Core\Work\TalliesOfTasks;
 use Loftrin\Core\Work\Task as CoreTask;
 
-/** A project with all its tasks, ready to say what is done, stuck and can be done now. */
-final readonly class StoredWork implements ProjectWork
+/** A project with all its tasks. */
+final readonly class StoredWork
 {
-    /** @var array<array-key, CoreProject> */
-    private array $projects;
+    public ProjectFacts $facts;
 
-    private Doable $doable;
-
-    private Rollup $rollup;
+    /** How it will end if it goes on as in its recent weeks; null without a pace, or when it is too early to say. */
+    public ?Forecast $forecast;
 
     /**
-     * @param Project $project with its stages and contributions
      * @param array<int, ListedTask> $all its tasks, by id, in their order
-     * @param array<int, CoreTask> $cores the same
+     * @param list<ListedTask> $inScope
+     * @param list<ListedTask> $now those that somebody could start on, in their order
      */
-    private function __construct(private Workspace $workspace, Project $project, public array $all, private array $cores)
-    {
-        $this->projects = [(string) $project->id => CoreRecords::project($project)];
-        $this->doable = new Doable($this->projects, array_values($cores), $workspace->today());
-        $this->rollup = new Rollup(
-            new Plan($workspace->calendar(), [], $this->projects),
-            new TalliesOfTasks($this->projects, [], array_values($cores)),
+    private function __construct(
+        CoreProject $core,
+        Rollup $rollup,
+        Workspace $workspace,
+        int $owner,
+        int $couldStart,
+        public array $all,
+        public array $inScope,
+        public array $now,
+    ) {
+        $today = $workspace->today();
+        $open = count(array_filter($inScope, static fn(ListedTask $task): bool => $task->done_on === null));
+        $this->forecast = (new Forecaster($workspace->calendar(), $rollup))->ofProject($core, $today);
+        $this->facts = new ProjectFacts(
+            owner: $owner,
+            progress: $rollup->projectProgress($core, $today),
+            figure: $rollup->projectFigure($core, $today),
+            tasks: count($inScope),
+            open: $open,
+            condition: ProjectCondition::of($core, count($inScope), $open, $couldStart, $today),
+            next: $now[0]->id ?? null,
         );
     }
 
     public static function of(Workspace $workspace, Project $project): self
     {
         $project->loadMissing(['stages', 'contributions']);
-        $of = Task::query()->where('project_id', $project->id);
-        $listed = array_column(ListedTask::all($of->clone()->orderBy('position')->orderBy('id')), null, 'id');
-        $steps = $after = [];
+        $today = $workspace->today();
+        $core = CoreRecords::project($project);
+        $listed = array_column(
+            ListedTask::all(Task::query()->where('project_id', $project->id)->orderBy('position')->orderBy('id')),
+            null,
+            'id',
+        );
+        $cores = self::cores($project, $listed);
+        $startable = self::startable($project, $today);
+        $those = static fn(callable $holds): array => array_values(array_filter($listed, $holds));
+
+        return new self(
+            $core,
+            new Rollup(
+                new Plan($workspace->calendar(), [], [$core->id => $core]),
+                new TalliesOfTasks([$core->id => $core], [], array_values($cores)),
+            ),
+            $workspace,
+            owner: $project->owner_id,
+            couldStart: count($startable),
+            all: $listed,
+            inScope: $those(static fn(ListedTask $task): bool => $cores[$task->id]->life->isInScopeOn($today)),
+            now: $those(static fn(ListedTask $task): bool => $startable[$task->id] ?? false),
+        );
+    }
+
+    /** @return array<int, bool> whether somebody could start now on each task that could be started but for waiting */
+    private static function startable(Project $project, Day $today): array
+    {
+        return Task::query()
+            ->where('project_id', $project->id)
+            ->whereRaw((new CanStart($today))->butForWaiting())
+            ->pluck('waiting_on', 'id')
+            ->map(static fn(mixed $waiting): bool => $waiting === null)
+            ->all();
+    }
+
+    /**
+     * @param array<int, ListedTask> $listed
+     *
+     * @return array<int, CoreTask>
+     */
+    private static function cores(Project $project, array $listed): array
+    {
+        $steps = [];
 
         foreach (
             DB::table('steps')
-                ->whereIn('task_id', $of->clone()->select('id')->toBase())
+                ->whereIn('task_id', Task::query()->where('project_id', $project->id)->select('id')->toBase())
                 ->orderBy('position')
                 ->orderBy('id')
                 ->get(['task_id', 'done_on']) as $step
@@ -65,104 +120,15 @@ final readonly class StoredWork implements ProjectWork
             $steps[(int) $step->task_id][] = AsDay::read($step->done_on);
         }
 
-        foreach (
-            DB::table('dependencies')
-                ->whereIn('task_id', $of->clone()->select('id')->toBase())
-                ->orderBy('id')
-                ->get(['task_id', 'after_id']) as $link
-        ) {
-            $after[(int) $link->task_id][] = (string) $link->after_id;
-        }
-
-        $stages = $project->stages->pluck('name', 'id')->all();
-
-        return new self(
-            $workspace,
-            $project,
-            $listed,
-            array_map(
-                static fn(ListedTask $task): CoreTask => new CoreTask(
-                    (string) $task->id,
-                    (string) $project->id,
-                    stage: is_string($stages[$task->stage_id ?? 0] ?? null) ? $stages[$task->stage_id ?? 0] : null,
-                    life: new Lifetime($task->created_on, $task->done_on, $task->dropped_on, $task->shelved_on),
-                    minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
-                    steps: $steps[$task->id] ?? [],
-                    after: $after[$task->id] ?? [],
-                    waits: ($task->waiting_on ?? '') !== '',
-                ),
-                $listed,
+        return array_map(
+            static fn(ListedTask $task): CoreTask => new CoreTask(
+                (string) $task->id,
+                (string) $project->id,
+                life: new Lifetime($task->created_on, $task->done_on, $task->dropped_on, $task->shelved_on),
+                minutes: $task->minutes === null ? null : Fraction::of($task->minutes),
+                steps: $steps[$task->id] ?? [],
             ),
+            $listed,
         );
-    }
-
-    public function progress(int $project): ?Fraction
-    {
-        return $this->rollup->projectProgress($this->core($project), $this->workspace->today());
-    }
-
-    public function figure(int $project): ?Figure
-    {
-        return $this->rollup->projectFigure($this->core($project), $this->workspace->today());
-    }
-
-    /** How it will end if it goes on as in its recent weeks; null without a pace, or when it is too early to say. */
-    public function forecast(int $project): ?Forecast
-    {
-        return (new Forecaster($this->workspace->calendar(), $this->rollup))->ofProject($this->core($project), $this->workspace->today());
-    }
-
-    public function isStuck(int $project): bool
-    {
-        return $this->doable->isStuck($this->core($project));
-    }
-
-    public function isReady(int $project): bool
-    {
-        return $this->doable->isReadyToClose($this->core($project));
-    }
-
-    public function tasks(int $project): int
-    {
-        return count($this->inScope());
-    }
-
-    public function open(int $project): int
-    {
-        return count(array_filter($this->inScope(), static fn(ListedTask $task): bool => $task->done_on === null));
-    }
-
-    public function next(int $project): ?ListedTask
-    {
-        return $this->now()[0] ?? null;
-    }
-
-    /** @return list<ListedTask> those in scope, in their order */
-    public function inScope(): array
-    {
-        $today = $this->workspace->today();
-
-        return $this->those(static fn(CoreTask $task): bool => $task->life->isInScopeOn($today));
-    }
-
-    /** @return list<ListedTask> those that somebody could start on, in their order */
-    public function now(): array
-    {
-        return $this->those($this->doable->isNow(...));
-    }
-
-    /**
-     * @param callable(CoreTask): bool $holds
-     *
-     * @return list<ListedTask>
-     */
-    private function those(callable $holds): array
-    {
-        return array_values(array_intersect_key($this->all, array_filter($this->cores, $holds)));
-    }
-
-    private function core(int $project): CoreProject
-    {
-        return $this->projects[(string) $project];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
+use App\Models\CanStart;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Goals\Plan;
 use Loftrin\Core\Goals\Rollup;
 use Loftrin\Core\Work\Project as CoreProject;
+use Loftrin\Core\Work\ProjectCondition;
 use Loftrin\Core\Work\ProjectState;
 use stdClass;
 
@@ -74,8 +76,6 @@ final readonly class WorkCounts
         return array_map(static function (stdClass $row) use ($cores, $tallies, $rollup, $today): ProjectFacts {
             $core = $cores[(int) $row->id];
             $tasks = $tallies->ofProject($core->id, $today)->tasks;
-            $isActive = $core->state === ProjectState::Active;
-            $isReady = $isActive && $tasks > 0 && (int) $row->open === 0;
 
             return new ProjectFacts(
                 owner: (int) $row->owner_id,
@@ -83,8 +83,7 @@ final readonly class WorkCounts
                 figure: $rollup->projectFigure($core, $today),
                 tasks: $tasks,
                 open: (int) $row->open,
-                isStuck: $isActive && ! $isReady && $row->next_id === null && (int) $row->waiting === 0,
-                isReady: $isReady,
+                condition: ProjectCondition::of($core, $tasks, (int) $row->open, (int) $row->could_start, $today),
                 next: $row->next_id === null ? null : (int) $row->next_id,
             );
         }, $rows);
@@ -97,18 +96,18 @@ final readonly class WorkCounts
      */
     private function rows(Builder $projects): array
     {
+        $canStart = new CanStart($this->workspace->today());
         $open = DB::table('tasks')
             ->whereIn('project_id', (clone $projects)->select('id'))
-            ->whereNull(['done_on', 'dropped_on', 'shelved_on'])
-            ->where('created_on', '<=', (string) $this->workspace->today())
+            ->whereRaw($canStart->isOpen())
             ->groupBy('project_id')
-            ->selectRaw('project_id, count(*) as open, count(waiting_on) as waiting');
+            ->selectRaw("project_id, count(*) as open, count(case when {$canStart->butForWaiting()} then 1 end) as could_start");
 
         return $projects
             ->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
             ->addSelect([
                 'next_id' => Task::query()
-                    ->doableNow()
+                    ->canStart($this->workspace->today())
                     ->whereColumn('project_id', 'projects.id')
                     ->orderBy('position')
                     ->orderBy('id')
@@ -116,7 +115,7 @@ final readonly class WorkCounts
                     ->select('id'),
             ])
             ->leftJoinSub($open, 'counted', 'counted.project_id', '=', 'projects.id')
-            ->addSelect(['counted.open', 'counted.waiting'])
+            ->addSelect(['counted.open', 'counted.could_start'])
             ->toBase()
             ->get()
             ->keyBy('id')

@@ -32,6 +32,7 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\ProjectCondition;
 
 /** Works out what happened in a person's week. */
 final readonly class FactsQuery
@@ -90,7 +91,7 @@ final readonly class FactsQuery
             done: DoneWork::in($week->span, $person)->count(),
             late: $left->late()->count(),
             carried: $left->carried()->count(),
-            stuck: $this->counts->ofActive($person)->stuck(),
+            stuck: $this->counts->ofActive($person)->in(ProjectCondition::Stuck),
             withOthers: $left->withOthers()->count(),
             withoutActivity: $left->withoutActivity()->count(),
             tray: Jot::query()->inTrayOf($person, $asOf)->count(),

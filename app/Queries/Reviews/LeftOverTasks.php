@@ -7,7 +7,6 @@ namespace App\Queries\Reviews;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Parts\Answers\TaskRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Period;
@@ -32,7 +31,6 @@ final readonly class LeftOverTasks
                     ->orWhereNotNull('waiting_on')
                     ->orWhereNull('planned'),
             )
-            ->with(TaskRow::NEEDS)
             ->orderByRaw('due_on is null, due_on')
             ->orderBy('id')
             ->get();

@@ -81,7 +81,7 @@ final readonly class ReviewPage
                 $groups[] = new LeftOver(
                     $reason,
                     $hint,
-                    array_values($new->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all()),
+                    TaskRow::all($new->toQuery()->orderByRaw('due_on is null, due_on')->orderBy('id'), $threads, $this->workspace),
                     mayKeep: false,
                 );
             }

@@ -102,9 +102,7 @@ final readonly class ThinningPage
         return new LeftOver(
             $reason,
             $hint,
-            array_values(
-                $tasks->with(TaskRow::NEEDS)->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all(),
-            ),
+            TaskRow::all($tasks, $threads, $this->workspace),
             mayKeep: true,
         );
     }

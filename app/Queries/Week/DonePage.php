@@ -7,7 +7,6 @@ namespace App\Queries\Week;
 use App\Models\Area;
 use App\Models\MainEffort;
 use App\Models\Person;
-use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\StoredPlans;
 use App\Queries\Goals\Threads;
@@ -80,15 +79,7 @@ final readonly class DonePage
     /** @return list<TaskRow> the last first */
     private function tasks(Span $span, Person $person, Threads $threads): array
     {
-        return array_values(
-            DoneWork::in($span, $person)
-                ->with(TaskRow::NEEDS)
-                ->orderByDesc('done_on')
-                ->orderByDesc('id')
-                ->get()
-                ->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))
-                ->all(),
-        );
+        return TaskRow::all(DoneWork::in($span, $person)->orderByDesc('done_on')->orderByDesc('id'), $threads, $this->workspace);
     }
 
     /** @return list<DoneShare> what led to no goal last */

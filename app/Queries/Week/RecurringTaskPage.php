@@ -10,7 +10,6 @@ use App\Models\Person;
 use App\Models\RecurringTask;
 use App\Models\RecurringTaskKind;
 use App\Models\RecurringTaskStep;
-use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Goals\MainEffortChoices;
@@ -168,7 +167,6 @@ final readonly class RecurringTaskPage
         $tasks = $recurringTask
             ->tasks()
             ->whereNull('dropped_on')
-            ->with(TaskRow::NEEDS)
             ->where(
                 static fn(Builder $either) => $either
                     ->whereNull('done_on')
@@ -179,6 +177,6 @@ final readonly class RecurringTaskPage
             $tasks->whereNull('done_on');
         }
 
-        return array_values($tasks->get()->map(fn(Task $task): TaskRow => TaskRow::of($task, $threads, $this->workspace))->all());
+        return TaskRow::all($tasks->getQuery(), $threads, $this->workspace);
     }
 }

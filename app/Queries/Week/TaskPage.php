@@ -36,7 +36,8 @@ final readonly class TaskPage
     public function of(Task $task, Person $viewer): TaskView
     {
         $task->load([
-            ...TaskRow::NEEDS,
+            'owner',
+            'goal',
             'project.stages',
             'agendaItem.meeting.series',
             'dependencies',
@@ -47,7 +48,7 @@ final readonly class TaskPage
         $meeting = $task->agendaItem?->meeting;
 
         return new TaskView(
-            task: TaskRow::of($task, $this->plans->threads($viewer), $this->workspace),
+            task: TaskRow::all(Task::query()->whereKey($task->id), $this->plans->threads($viewer), $this->workspace)[0],
             notes: $task->notes,
             createdOn: $task->created_on,
             waitingSince: $task->waiting_since,

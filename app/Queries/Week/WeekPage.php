@@ -61,7 +61,7 @@ final readonly class WeekPage
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer, $week);
-        $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
+        $row = fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $isPast = $week->isOverOn($today);
         $isNow = $week->span->holds($today);
         $plan = $this->weeks->of($week, $viewer, $whose);

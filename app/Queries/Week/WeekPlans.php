@@ -48,7 +48,7 @@ final readonly class WeekPlans
     {
         $threads = $this->plans->threads($viewer, $week);
         $tasks = $this->tasks->of($week, $viewer, $whose);
-        $row = fn(ListedTask $task): TaskRow => TaskRow::ofListed($task, $threads, $this->workspace);
+        $row = fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
         $rows = array_map(
             $row,
             ListedTask::all($week->isOverOn($this->workspace->today()) ? $tasks->whereNotNull('done_on') : $tasks),

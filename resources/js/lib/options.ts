@@ -1,4 +1,4 @@
-import type { Option, PersonTag } from '../generated/props';
+import type { Focus, Option, PersonTag } from '../generated/props';
 import { plannedWords } from './dates';
 
 const horizons: Record<string, string> = { year: 'Years', quarter: 'Quarters', month: 'Months', week: 'Weeks' };
@@ -6,6 +6,13 @@ const horizons: Record<string, string> = { year: 'Years', quarter: 'Quarters', m
 /** Options that are grouped by horizon or period, with the heading of each in words. */
 export const grouped = (options: readonly Option[]): Option[] =>
     options.map((option) => (option.group === null ? option : { ...option, group: horizons[option.group] ?? plannedWords(option.group) }));
+
+/** The choices of an enum, as they are called. */
+export const labelled = (labels: Record<string, string>): Option[] =>
+    Object.entries(labels).map(([value, label]) => ({ value, label, group: null }));
+
+/** How much focus a task needs. */
+export const focusOptions = labelled({ full: 'full', normal: 'normal', little: 'little' } satisfies Record<Focus, string>);
 
 /** People as the options of a choice. */
 export const peopleAsOptions = (people: readonly PersonTag[]): Option[] =>

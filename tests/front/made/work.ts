@@ -18,7 +18,7 @@ export const beside = (more: Partial<Beside> = {}): Beside => ({
 
 export const registerRow = (more: Partial<RegisterRow> = {}): RegisterRow => ({
     ...{ id: 3, title: 'Moorings Orkney', owner: noor, state: 'active', stateOn: '2027-01-11', dueOn: '2027-04-30', cord: null },
-    ...{ gauge: gauge(), open: 4, tasks: 12, statusLine: null, statusOn: null, isStuck: false, isReady: false, nextStep: null },
+    ...{ gauge: gauge(), open: 4, tasks: 12, statusLine: null, statusOn: null, condition: null, nextStep: null },
     ...{ milestone: null, changedOn: '2027-02-08', collections: [], entries: [], isPrivate: false },
     ...more,
 });
@@ -65,7 +65,7 @@ export const templateTask = (more: Partial<TemplateTaskValues> = {}): TemplateTa
 
 /** The register as it is when nobody has chosen anything. */
 export const registerFilter = (more: Partial<RegisterFilter> = {}): RegisterFilter => ({
-    ...{ state: 'open', need: null, owner: null, area: null, thread: null, focus: null, collection: null, field: null },
-    ...{ value: '', words: '', sort: 'need', group: 'state', page: 1 },
+    ...{ state: 'open', condition: null, owner: null, area: null, thread: null, focus: null, collection: null, field: null },
+    ...{ value: '', words: '', sort: 'need', sortField: null, group: 'state', groupField: null, page: 1 },
     ...more,
 });

@@ -23,9 +23,12 @@ describe('the address of the register', () => {
     });
 
     it('comes back to itself whatever is chosen', () => {
-        const narrowed = registerFilter({ need: 'stuck', area: 5, thread: 6, focus: 'full', field: 7, value: 'red', group: 'field:7' });
+        const narrowed = registerFilter({
+            ...{ condition: 'stuck', area: 5, thread: 6, focus: 'full', field: 7, value: 'red' },
+            ...{ group: 'field', groupField: 7 },
+        });
         const said = asked(addressOf(narrowed, {}));
-        expect(Object.keys(said).sort()).toEqual(['area', 'field', 'focus', 'group', 'need', 'thread', 'value']);
+        expect(Object.keys(said).sort()).toEqual(['area', 'condition', 'field', 'focus', 'group', 'groupField', 'thread', 'value']);
         expect(asked(addressOf({ ...registerFilter(), ...(said as Partial<RegisterFilter>) }, {}))).toEqual(said);
     });
 });
@@ -42,14 +45,14 @@ describe('what the register shows', () => {
     it('is chosen in words, and stands in the address', async () => {
         show();
         await choose('Condition', 'stuck');
-        expect(await went()).toEqual({ need: 'stuck' });
+        expect(await went()).toEqual({ condition: 'stuck' });
     });
 
     it('groups and sorts by extra fields too', async () => {
         show();
         expect((await choices('Sort by')).at(-1)).toBe('Colour');
         await choose('Group by', 'Colour');
-        expect(await went()).toEqual({ group: 'field:7' });
+        expect(await went()).toEqual({ group: 'field', groupField: '7' });
     });
 
     it('has more filters a press away, which stand open where one is set', async () => {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts\Answers;
 
-use App\Models\Step;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
@@ -13,6 +12,7 @@ use App\Queries\Parts\Address;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Standing;
 use App\Queries\Props;
+use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Capacity;
 use Loftrin\Core\Work\Carrying;
@@ -22,9 +22,6 @@ use Loftrin\Core\Work\Rank;
 /** A task as a line of any list. */
 final readonly class TaskRow implements Props
 {
-    /** The relations a task needs to be shown as a line. */
-    public const NEEDS = ['owner', 'project', 'goal', 'steps', 'checkedBy', 'recurringTask.currentContributions'];
-
     /**
      * @param ?string $for what it serves in words: its project's or its goal's title
      * @param ?string $forLink the address of that
@@ -69,8 +66,8 @@ final readonly class TaskRow implements Props
         public bool $isAside,
         public bool $isWorthTelling,
         public ?Cord $cord,
-        public ?string $after = null,
-        public ?string $afterStage = null,
+        public ?string $after,
+        public ?string $afterStage,
     ) {
     }
 
@@ -80,53 +77,20 @@ final readonly class TaskRow implements Props
         return $this->isDone || $this->isAside ? 0 : Capacity::left($this->minutes, $this->stepsDone, $this->steps);
     }
 
-    /** One that is a record already. */
-    public static function of(Task $task, Threads $threads, Workspace $workspace): self
-    {
-        return self::row(
-            task: $task,
-            workspace: $workspace,
-            project: $task->project?->title,
-            goal: $threads->titleOf($task->goal),
-            rhythm: $task->recurringTask?->words,
-            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTask?->currentContributions->first()?->goal_id),
-            steps: [
-                count(array_filter($task->steps->all(), static fn(Step $step): bool => $step->done_on !== null)),
-                $task->steps->count(),
-            ],
-        );
-    }
-
-    /** One that is only shown. */
-    public static function ofListed(ListedTask $task, Threads $threads, Workspace $workspace): self
-    {
-        return self::row(
-            task: $task,
-            workspace: $workspace,
-            project: $task->projectTitle,
-            goal: $threads->titleOfListed($task),
-            rhythm: $task->rhythm,
-            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTaskGoal),
-            steps: [$task->stepsDone, $task->steps],
-            after: [$task->afterTitle, $task->afterStage],
-        );
-    }
-
     /**
-     * @param ?string $goal its title, if the reader may see it
-     * @param array{int, int} $steps done, and all
-     * @param array{?string, ?string} $after title of an unfinished task that it depends on, name of a stage that comes first
+     * @param Builder<Task> $tasks those that are asked for, in their order
+     * @param Threads $threads as the reader sees them
+     *
+     * @return list<self>
      */
-    private static function row(
-        Task|ListedTask $task,
-        Workspace $workspace,
-        ?string $project,
-        ?string $goal,
-        ?string $rhythm,
-        ?Cord $cord,
-        array $steps,
-        array $after = [null, null],
-    ): self {
+    public static function all(Builder $tasks, Threads $threads, Workspace $workspace): array
+    {
+        return array_map(static fn(ListedTask $task): self => self::of($task, $threads, $workspace), ListedTask::all($tasks));
+    }
+
+    public static function of(ListedTask $task, Threads $threads, Workspace $workspace): self
+    {
+        $goal = $threads->titleOfListed($task);
         $today = $workspace->today();
         $isOpen = $task->isOpen();
         $standing = Standing::of($task, $workspace);
@@ -151,7 +115,7 @@ final readonly class TaskRow implements Props
             followUpOn: $task->follow_up_on,
             isInProgress: $task->in_progress_since !== null,
             checkedBy: $task->checkedBy?->name,
-            for: $project ?? $goal,
+            for: $task->projectTitle ?? $goal,
             forLink: match (true) {
                 $task->project_id !== null => Address::ofProject($task->project_id),
                 $goal !== null && $task->goal_id !== null => Address::ofGoal($task->goal_id),
@@ -159,15 +123,15 @@ final readonly class TaskRow implements Props
             },
             stageId: $task->stage_id,
             recurringTask: $task->recurring_task_id,
-            rhythm: $rhythm,
-            stepsDone: $steps[0],
-            steps: $steps[1],
+            rhythm: $task->rhythm,
+            stepsDone: $task->stepsDone,
+            steps: $task->steps,
             isPrivate: $task->visibility === Visibility::OnlyMe,
             isAside: $task->done_on === null && ! $isOpen,
             isWorthTelling: $task->done_on !== null && $task->is_worth_telling,
-            cord: $cord,
-            after: $isOpen ? $after[0] : null,
-            afterStage: $isOpen ? $after[1] : null,
+            cord: $threads->ofWork($task->goal_id, $task->project_id, $task->recurringTaskGoal),
+            after: $isOpen ? $task->afterTitle : null,
+            afterStage: $isOpen ? $task->afterStage : null,
         );
     }
 }

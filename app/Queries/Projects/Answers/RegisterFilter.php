@@ -4,42 +4,38 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects\Answers;
 
+use App\Queries\Projects\RegisterCondition;
+use App\Queries\Projects\RegisterGrouping;
+use App\Queries\Projects\RegisterSort;
+use App\Queries\Projects\RegisterState;
 use App\Queries\Props;
+use Loftrin\Core\Work\Focus;
 
 /** Which projects the register shows, in what order, under what headings: all of it stands in the address. */
 final readonly class RegisterFilter implements Props
 {
-    public const STATES = ['open', 'active', 'paused', 'proposed', 'shelved', 'done', 'dropped', 'all'];
-
-    public const NEEDS = ['stuck', 'ready', 'behind', 'unlinked'];
-
-    public const SORTS = ['need', 'title', 'due', 'progress', 'changed', 'owner', 'rank'];
-
-    public const GROUPS = ['state', 'owner', 'area', 'thread', 'focus', 'collection', 'none'];
-
-    /** What groups or sorts by an extra field begins with; its id follows. */
-    public const FIELD = 'field:';
-
     /**
-     * @param string $state open: active, paused, proposed
-     * @param ?string $need stuck, ready, behind, unlinked
      * @param ?int $thread the goal at its top
-     * @param ?int $field a field of one's own in which a value stands
+     * @param ?int $field an extra field in which a value stands
      * @param string $words in the title or the status line
+     * @param ?int $sortField the extra field by which they are sorted, if by one
+     * @param ?int $groupField likewise grouped
      */
     public function __construct(
-        public string $state = 'open',
-        public ?string $need = null,
+        public RegisterState $state = RegisterState::Open,
+        public ?RegisterCondition $condition = null,
         public ?int $owner = null,
         public ?int $area = null,
         public ?int $thread = null,
-        public ?string $focus = null,
+        public ?Focus $focus = null,
         public ?int $collection = null,
         public ?int $field = null,
         public string $value = '',
         public string $words = '',
-        public string $sort = 'need',
-        public string $group = 'state',
+        public RegisterSort $sort = RegisterSort::Need,
+        public ?int $sortField = null,
+        public RegisterGrouping $group = RegisterGrouping::State,
+        public ?int $groupField = null,
         public int $page = 1,
     ) {
     }
@@ -48,11 +44,5 @@ final readonly class RegisterFilter implements Props
     public function isTyped(): bool
     {
         return $this->words !== '' || $this->value !== '';
-    }
-
-    /** The extra field by which they are grouped or sorted, if by one. */
-    public static function fieldIn(string $order): ?int
-    {
-        return str_starts_with($order, self::FIELD) ? (int) substr($order, strlen(self::FIELD)) : null;
     }
 }

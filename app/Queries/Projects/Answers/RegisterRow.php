@@ -10,13 +10,12 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Work\ProjectCondition;
 use Loftrin\Core\Work\ProjectState;
 
 final readonly class RegisterRow implements Props
 {
     /**
-     * @param bool $isStuck nothing can be done now and nothing waits on someone
-     * @param bool $isReady all its tasks are done
      * @param ?MilestoneRow $milestone the next one to reach
      * @param ?Day $changedOn when one of its tasks was changed last
      * @param list<string> $collections
@@ -36,8 +35,7 @@ final readonly class RegisterRow implements Props
         public int $tasks,
         public ?string $statusLine,
         public ?Day $statusOn,
-        public bool $isStuck,
-        public bool $isReady,
+        public ?ProjectCondition $condition,
         public ?TaskRow $nextStep,
         public ?MilestoneRow $milestone,
         public ?Day $changedOn,

@@ -169,7 +169,7 @@ function Project({ project }: { project: RegisterRow }) {
                 <Cord cord={project.cord} />
                 <p className="truncate text-xs text-ink-2">
                     {project.owner.name}
-                    {project.isStuck ? ', stuck' : project.nextStep === null ? '' : `, next: ${project.nextStep.title}`}
+                    {project.condition === 'stuck' ? ', stuck' : project.nextStep === null ? '' : `, next: ${project.nextStep.title}`}
                 </p>
             </div>
             <GaugeLine gauge={project.gauge} />

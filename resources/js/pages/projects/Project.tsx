@@ -21,7 +21,7 @@ import { Stages } from '../../parts/projects/Stages';
 export default function Project({ page }: { page: ProjectView }) {
     const { project } = page;
     useOthersChanges(page.history);
-    const hasForecast = project.gauge.expected !== null && project.gauge.progress !== null && !project.isReady;
+    const hasForecast = project.gauge.expected !== null && project.gauge.progress !== null && project.condition !== 'ready';
     const helpers = page.people.filter((person) => page.beside.helpers.includes(person.id)).map((person) => first(person.name));
 
     return (
@@ -41,7 +41,7 @@ export default function Project({ page }: { page: ProjectView }) {
                 <ProjectScale page={page} />
                 {hasForecast && project.dueOn !== null && <ForecastLine page={page} />}
                 <Charter page={page} />
-                {project.isReady && (
+                {project.condition === 'ready' && (
                     <div className="double-rule mt-4 flex flex-wrap items-center justify-between gap-4 border-b border-b-hairline py-3">
                         <p>
                             <strong>Ready to close.</strong> All its tasks are done.{' '}
@@ -50,7 +50,7 @@ export default function Project({ page }: { page: ProjectView }) {
                         {page.mayChange && <CloseProject id={project.id} learned={page.learned} />}
                     </div>
                 )}
-                {project.isStuck && (
+                {project.condition === 'stuck' && (
                     <p className="mt-4 border-y border-hairline py-3">
                         {hasNoTasks(project) ? (
                             <>

@@ -3,6 +3,7 @@ import { useForm } from '../../lib/kept/useForm';
 import type { Focus, ProjectFormView, Rank } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
 import { lastMeansDone } from '../../lib/projects';
+import { focusOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/OwnerAndArea';
 import { SeenBy } from '../../parts/SeenBy';
@@ -119,11 +120,7 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                             form.setData('focus', value === '' ? null : (value as Focus));
                         }}
                         none="Not set"
-                        options={[
-                            { value: 'full', label: 'Full' },
-                            { value: 'normal', label: 'Normal' },
-                            { value: 'little', label: 'Little' },
-                        ]}
+                        options={focusOptions}
                     />
                     <SelectField
                         label="State"

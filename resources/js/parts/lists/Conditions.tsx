@@ -1,23 +1,8 @@
 import type { Condition, FieldOptions, ListField } from '../../generated/props';
+import { labels } from '../../generated/labels';
+import { labelled } from '../../lib/options';
 import { Button } from '../../ui/Button';
 import { WordSelect } from '../../ui/Select';
-
-const names: Record<ListField, string> = {
-    owner: 'is owned by',
-    area: 'is in the area',
-    thread: 'contributes to',
-    project: 'is for the project',
-    due: 'is due',
-    planned: 'is planned',
-    focus: 'needs focus',
-    place: 'is done at',
-    minutes: 'takes at most (min)',
-    rank: 'is ranked',
-    state: 'is',
-    age: 'is older than (days)',
-    no_activity: 'has had no activity for (days)',
-    words: 'says',
-};
 
 interface Props {
     conditions: Condition[];
@@ -47,7 +32,7 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                     >
                         <WordSelect
                             label={`Condition ${String(place + 1)}`}
-                            options={Object.entries(names).map(([value, label]) => ({ value, label, group: null }))}
+                            options={labelled(labels.ListField)}
                             value={condition.field}
                             onChange={(chosen) => {
                                 const next = chosen as ListField;

@@ -2,6 +2,8 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Conditions } from './Conditions';
 import type { ListGrouping, ListSort, SavedView } from '../../generated/props';
+import { labels } from '../../generated/labels';
+import { labelled } from '../../lib/options';
 import { act } from '../../lib/queue/act';
 import { send } from '../../lib/queue/queue';
 import { route } from '../../lib/routes';
@@ -9,29 +11,6 @@ import { Button, ButtonLink } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { WordSelect } from '../../ui/Select';
 import { Check } from '../../ui/Check';
-
-const sorts: [ListSort, string][] = [
-    ['due', 'due date'],
-    ['planned', 'planned time'],
-    ['rank', 'rank'],
-    ['minutes', 'estimate'],
-    ['age', 'age'],
-    ['changed', 'last change'],
-    ['title', 'title'],
-];
-
-const groupings: [ListGrouping, string][] = [
-    ['project', 'project'],
-    ['owner', 'owner'],
-    ['area', 'area'],
-    ['planned', 'planned time'],
-    ['due', 'week due'],
-    ['rank', 'rank'],
-    ['focus', 'focus'],
-    ['place', 'place'],
-];
-
-const options = (pairs: [string, string][]) => pairs.map(([value, label]) => ({ value, label, group: null }));
 
 /** Builds a list: what is found so far is shown at once, and kept when it is right. */
 export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => void }) {
@@ -93,7 +72,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                 Sort by{' '}
                 <WordSelect
                     label="Sort by"
-                    options={options(sorts)}
+                    options={labelled(labels.ListSort)}
                     value={draft.sort}
                     onChange={(sort) => {
                         change({ sort: sort as ListSort });
@@ -102,7 +81,7 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                 group by{' '}
                 <WordSelect
                     label="Group by"
-                    options={options(groupings)}
+                    options={labelled(labels.ListGrouping)}
                     none="nothing"
                     value={draft.group ?? ''}
                     onChange={(group) => {

@@ -10,6 +10,7 @@ import { RecurringTaskLine } from '../recurring/RecurringTaskLine';
 import type { ProjectState, ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
+import { focusOptions, labelled } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { MeetingsBeside } from '../meetings/MeetingsBeside';
 import { RaiseAbout } from '../meetings/RaiseAbout';
@@ -25,8 +26,6 @@ const states: Record<ProjectState, string> = {
     shelved: 'shelved',
     dropped: 'dropped',
 };
-
-const asOptions = (words: Record<string, string>) => Object.entries(words).map(([value, label]) => ({ value, label }));
 
 /** In the margin of a project: what is set, changed in place; and what could be set, offered in one place. */
 export function ProjectFacts({ page }: { page: ProjectView }) {
@@ -124,7 +123,7 @@ function SetFacts({ page }: { page: ProjectView }) {
             <SelectField
                 label="State"
                 value={project.state}
-                options={asOptions(states)}
+                options={labelled(states)}
                 onChange={(state) => {
                     act('put', route('projects.state', project.id), { state });
                 }}
@@ -135,14 +134,14 @@ function SetFacts({ page }: { page: ProjectView }) {
                 label="Focus needed"
                 none="not set"
                 value={page.focus ?? ''}
-                options={asOptions({ full: 'full', normal: 'normal', little: 'little' })}
+                options={focusOptions}
                 onChange={set('focus', page.focus)}
             />
             <SelectField
                 label="Rank"
                 none="not set"
                 value={page.rank ?? ''}
-                options={asOptions({ A: 'A', B: 'B', C: 'C' })}
+                options={labelled({ A: 'A', B: 'B', C: 'C' })}
                 onChange={set('rank', page.rank)}
             />
         </>

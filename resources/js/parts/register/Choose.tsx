@@ -1,6 +1,8 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Option, Register, RegisterFilter } from '../../generated/props';
+import { labels } from '../../generated/labels';
+import { focusOptions, labelled, peopleAsOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { WordSelect } from '../../ui/Select';
 
@@ -18,45 +20,11 @@ export function addressOf(filter: RegisterFilter, change: Change): string {
     return route('projects.index', { _query: Object.fromEntries(said) });
 }
 
-const option = (value: string, label: string): Option => ({ value, label, group: null });
-
-const choices = {
-    state: [
-        option('open', 'open'),
-        option('active', 'active'),
-        option('paused', 'paused'),
-        option('proposed', 'proposed'),
-        option('shelved', 'on the shelf'),
-        option('done', 'done'),
-        option('dropped', 'dropped'),
-        option('all', 'all'),
-    ],
-    need: [
-        option('stuck', 'stuck'),
-        option('ready', 'ready to close'),
-        option('behind', 'behind'),
-        option('unlinked', 'not linked to a goal'),
-    ],
-    focus: [option('full', 'full'), option('normal', 'normal'), option('little', 'little')],
-    sort: [
-        option('need', 'needs focus'),
-        option('due', 'due date'),
-        option('progress', 'progress'),
-        option('changed', 'last change'),
-        option('title', 'name'),
-        option('owner', 'owner'),
-        option('rank', 'rank'),
-    ],
-    group: [
-        option('state', 'state'),
-        option('owner', 'owner'),
-        option('area', 'area'),
-        option('thread', 'thread'),
-        option('focus', 'focus'),
-        option('collection', 'collection'),
-        option('none', 'nothing'),
-    ],
-};
+/** The choices of an enum, with each of the extra fields in place of the one that stands for them. */
+const withFields = (choices: Option[], fields: Option[]) => [
+    ...choices.filter((choice) => choice.value !== 'field'),
+    ...fields.map((field) => ({ ...field, value: `field:${field.value}` })),
+];
 
 const narrow = ['owner', 'area', 'thread', 'focus', 'collection', 'field', 'words'] as const;
 
@@ -68,7 +36,6 @@ export function Choose({ page }: { page: Register }) {
     const go = (change: Change) => {
         router.visit(addressOf(filter, change), { preserveState: true, preserveScroll: true });
     };
-    const fields = page.fields.map(({ value, label }) => option(`field:${value}`, label));
     const select = (name: keyof RegisterFilter, label: string, options: Option[], none?: string) => (
         <WordSelect
             label={label}
@@ -81,14 +48,29 @@ export function Choose({ page }: { page: Register }) {
         />
     );
 
-    const need = select('need', 'Condition', choices.need, 'any condition');
+    const order = (name: 'sort' | 'group', label: string, options: Option[]) => {
+        const field = filter[`${name}Field`];
+
+        return (
+            <WordSelect
+                label={label}
+                options={withFields(options, page.fields)}
+                value={field === null ? filter[name] : `field:${String(field)}`}
+                onChange={(value) => {
+                    const [chosen, of] = value.split(':');
+                    go({ [name]: chosen, [`${name}Field`]: of ?? null });
+                }}
+            />
+        );
+    };
 
     return (
         <div role="search" aria-label="Filter projects" className="mb-4 space-y-2 text-sm text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                Status {select('state', 'State', choices.state)} and {need} Group by{' '}
-                {select('group', 'Group by', [...choices.group, ...fields])} Sort by{' '}
-                {select('sort', 'Sort by', [...choices.sort, ...fields])}
+                State {select('state', 'State', labelled(labels.RegisterState))} Condition{' '}
+                {select('condition', 'Condition', labelled(labels.RegisterCondition), 'any')} Group by{' '}
+                {order('group', 'Group by', labelled(labels.RegisterGrouping))} Sort by{' '}
+                {order('sort', 'Sort by', labelled(labels.RegisterSort))}
                 <button
                     type="button"
                     aria-expanded={isOpen}
@@ -113,15 +95,9 @@ export function Choose({ page }: { page: Register }) {
             </div>
             {isOpen && (
                 <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                    Owner{' '}
-                    {select(
-                        'owner',
-                        'Owner',
-                        page.people.map((person) => option(String(person.id), person.name)),
-                        'anybody',
-                    )}{' '}
-                    Area {select('area', 'Area', page.areas, 'any area')} Thread {select('thread', 'Thread', page.threads, 'any thread')}
-                    Focus {select('focus', 'Focus needed', choices.focus, 'any')} focus needed
+                    Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')} Area{' '}
+                    {select('area', 'Area', page.areas, 'any area')} Thread {select('thread', 'Thread', page.threads, 'any thread')}
+                    Focus needed {select('focus', 'Focus needed', focusOptions, 'any')}
                     {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
                     {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}
                     {filter.field !== null && (

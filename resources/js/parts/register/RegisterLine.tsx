@@ -89,15 +89,15 @@ function Next({ project }: { project: RegisterRow }) {
 }
 
 function NextStep({ project }: { project: RegisterRow }) {
-    if (project.isStuck && hasNoTasks(project)) {
+    if (project.condition === 'stuck' && hasNoTasks(project)) {
         return <span className="block text-ink-2">no tasks yet</span>;
     }
 
-    if (project.isStuck) {
+    if (project.condition === 'stuck') {
         return <span className="block font-semibold text-persimmon">stuck: no task can be done now</span>;
     }
 
-    if (project.isReady) {
+    if (project.condition === 'ready') {
         return <span className="block font-semibold text-spruce">ready to close</span>;
     }
 
