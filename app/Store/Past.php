@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace App\Store;
 
-use App\Models\Contribution;
 use App\Models\Goal;
-use App\Models\Membership;
 use App\Models\Project;
 use App\Models\Reading;
 use App\Models\Record;
-use App\Models\RecurringTaskContribution;
-use App\Models\Stay;
 use App\Models\Step;
 use App\Models\Task;
-use App\Models\Viewer;
 use App\Models\Workspace;
 use Loftrin\Core\Calendar\Day;
 
@@ -25,21 +20,34 @@ use Loftrin\Core\Calendar\Day;
  */
 final readonly class Past
 {
-    /** What decides which work led to a goal, what counts in whose figure, and which week a day is of: none of it has a date. */
-    private const TIMELESS = [
-        Contribution::class,
-        Membership::class,
-        RecurringTaskContribution::class,
-        Stay::class,
-        Viewer::class,
-        Workspace::class,
+    /** Tables of which no figure of the past is made: whatever is not named here may weigh in one. */
+    private const APART = <<<'TABLES'
+        absences access_links additions agenda_items agreed_changes answers appointments
+        assumptions attendances attendees attending_groups collections collection_items comments
+        contacts decisions dependencies entries estimates evening_answers evening_questions
+        fields files final_minutes findings focus_sessions follow_ups followings guests
+        habits habit_ticks helpings issues jots letters log_lines long_term_goals meetings
+        exceptions note_lines notifications notification_choices occurrences participants
+        period_words person_days person_weeks plan_lines plannings points presences
+        private_notes protected_hours recipients references reports retrospectives
+        retrospective_answers retrospective_questions reviews review_questions saved_lists sendings
+        series shares standing_items templates template_dependencies template_milestones
+        template_stages template_steps template_tasks trade_offs
+        TABLES;
+
+    /** Columns of a task, likewise. */
+    private const OF_TASK_APART = <<<'COLUMNS'
+        title notes position stage_id owner_id rank focus place planned planned_at planned_from planned_to carried
+        put_back_on due_on due_at waiting_on waiting_since waiting_contact_id follow_up_on in_progress_since checked_by_id
+        is_worth_telling done_on dropped_on shelved_on return_on kept_on confirmed_at changed_on updated_at
+        COLUMNS;
+
+    /** Columns of other records, likewise. The dates of what was done are looked at one by one. */
+    private const COLUMNS_APART = [
+        Goal::class => ['title', 'why', 'notes', 'status_line', 'status_on', 'is_main', 'is_first', 'updated_at'],
+        Project::class => ['title', 'why', 'notes', 'status_line', 'status_on', 'is_main', 'is_first', 'updated_at'],
+        Step::class => ['title', 'position', 'done_on', 'updated_at'],
     ];
-
-    /** What of goals and projects no figure is made of. All else of them may be. */
-    private const APART = ['title', 'why', 'notes', 'status_line', 'status_on', 'is_main', 'is_first', 'updated_at'];
-
-    /** What decides from when on, where and how much a task counts that is open. */
-    private const OF_TASK = ['created_on', 'project_id', 'goal_id', 'goal_since', 'minutes'];
 
     public function __construct(private Workspace $workspace)
     {
@@ -53,20 +61,30 @@ final readonly class Past
      */
     public function isTouchedBy(Record $record, string $event): bool
     {
+        if ($event === 'deleted') {
+            // What is deleted takes with it what hangs on it.
+            return true;
+        }
+
         $isNew = $event === 'created';
+        $apart = $record instanceof Task ? self::words(self::OF_TASK_APART) : self::COLUMNS_APART[$record::class] ?? [];
+        $weighs = $isNew || array_diff(array_keys($record->getChanges()), $apart) !== [];
 
         return match (true) {
-            // What is deleted takes with it what hangs on it.
-            $event === 'deleted', in_array($record::class, self::TIMELESS, true) => true,
-            $record instanceof Goal, $record instanceof Project => $isNew ||
-                array_diff(array_keys($record->getChanges()), self::APART) !== [],
+            in_array($record->getTable(), self::words(self::APART), true) => false,
             $record instanceof Task => $this->reachesBack($record, 'done_on', 'dropped_on', 'shelved_on') ||
-                (($isNew || $record->wasChanged(self::OF_TASK)) && $this->reachesBack($record, 'created_on')),
+                ($weighs && $this->reachesBack($record, 'created_on')),
             // A task counts by the share of its steps that were ticked: one step more, and it was less.
-            $record instanceof Step => $isNew || ($record->wasChanged('done_on') && $this->reachesBack($record, 'done_on')),
+            $record instanceof Step => $weighs || ($record->wasChanged('done_on') && $this->reachesBack($record, 'done_on')),
             $record instanceof Reading => $this->reachesBack($record, 'on'),
-            default => false,
+            default => $weighs,
         };
+    }
+
+    /** @return list<string> */
+    private static function words(string $listed): array
+    {
+        return explode(' ', str_replace("\n", ' ', $listed));
     }
 
     /** Whether one of its dates lies before this week, or did before the change. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Store;
 
 use App\Models\Workspace;
-use Closure;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -34,46 +33,18 @@ final class Remembered
     /**
      * @template T
      *
-     * @param string $what which question this answers, and for whom if that matters
      * @param callable(): T $work
      *
      * @return T
      */
-    public function of(string $what, callable $work): mixed
-    {
-        return $this->kept($what, $this->stamp->current(...), $work);
-    }
-
-    /**
-     * As above, for what only changes with what was before this week ({@see Past}).
-     *
-     * @template T
-     *
-     * @param callable(): T $work
-     *
-     * @return T
-     */
-    public function ofPast(string $what, callable $work): mixed
-    {
-        return $this->kept($what, $this->stamp->past(...), $work);
-    }
-
-    /**
-     * @template T
-     *
-     * @param Closure(): string $state the name of the state in which the answer is true
-     * @param callable(): T $work
-     *
-     * @return T
-     */
-    private function kept(string $what, Closure $state, callable $work): mixed
+    public function of(Question $question, callable $work): mixed
     {
         if (config('app.remembers') !== true || $this->log->isOpen() || $this->turn->isOpen()) {
             return $work();
         }
 
-        $now = [$state(), (string) $this->workspace->today()];
-        $key = implode(' ', ['remembered', config()->string('app.build'), DB::connection()->getDatabaseName(), $what]);
+        $now = [$question->isAboutPast ? $this->stamp->past() : $this->stamp->current(), (string) $this->workspace->today()];
+        $key = implode(' ', ['remembered', config()->string('app.build'), DB::connection()->getDatabaseName(), $question->words]);
         $kept = $this->new[$key] ?? self::store()->get($key);
 
         if (is_array($kept) && $kept[0] === $now) {

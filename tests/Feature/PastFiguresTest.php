@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Area;
 use App\Models\Contribution;
 use App\Models\Group;
 use App\Models\Membership;
@@ -10,7 +11,9 @@ use App\Models\Step;
 use App\Models\Task;
 use App\Models\Viewer;
 use App\Store\ChangeLog;
+use App\Store\Past;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Tests\Feature\Made;
 
 /*
@@ -166,6 +169,21 @@ it('stays as it is remembered when nothing of it is changed', function (Closure 
     'what the goal says' => [fn() => $this->year->update(['title' => 'Twenty buoys', 'why' => 'They asked', 'is_main' => true])],
     'what the project says' => [fn() => $this->project->update(['title' => 'Moorings, all', 'status_line' => 'On its way'])],
 ]);
+
+it('takes a kind of record that nobody has thought of for one of which figures are made', function (): void {
+    $state = ($this->past)();
+    ($this->change)(fn() => Area::query()->create(['name' => 'Moorings', 'kind' => 'area', 'owner_id' => $this->mei->id]));
+    expect(($this->past)())->not->toBe($state);
+});
+
+it('names tables and columns that there are', function (): void {
+    $listed = static fn(string $name): array => preg_split('/\s+/', (string) (new ReflectionClassConstant(Past::class, $name))->getValue());
+
+    expect(array_diff($listed('APART'), Schema::getTableListing(schemaQualified: false)))
+        ->toBe([])
+        ->and(array_diff($listed('OF_TASK_APART'), Schema::getColumnListing('tasks')))
+        ->toBe([]);
+});
 
 it('is shown up to the day as of which it is asked for', function (): void {
     $asked = fn(): array => array_filter(($this->chart)('?on=2027-01-21'));

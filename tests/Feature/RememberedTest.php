@@ -6,6 +6,7 @@ use App\Models\Area;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\Visibility;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -217,5 +218,24 @@ it('answers where nothing can be kept', function (): void {
     config(['cache.stores.remembered' => ['driver' => 'file', 'path' => __FILE__.'/nowhere']]);
     Cache::forgetDriver('remembered');
 
-    expect(app(Remembered::class)->of('a question', static fn(): int => 7))->toBe(7);
+    expect(app(Remembered::class)->of(Question::ofAll('a question'), static fn(): int => 7))->toBe(7);
+});
+
+it('never gives anybody the answer of another', function (): void {
+    $remembered = app(Remembered::class);
+    $noor = Made::person(name: 'Noor Aksoy');
+    $mei = Made::person();
+    $asked = static fn(Question $question, string $answer): string => $remembered->of($question, static fn(): string => $answer);
+
+    expect($asked(Question::by($noor, 'tasks', 'a', 'b'), 'hers'))
+        ->toBe('hers')
+        ->and($asked(Question::by($mei, 'tasks', 'a', 'b'), 'another'))
+        ->toBe('another')
+        ->and($asked(Question::ofAll('tasks', 'a', 'b'), 'for all'))
+        ->toBe('for all')
+        // What a question is about is told apart, whatever is written in it.
+        ->and($asked(Question::by($noor, 'tasks', 'a b'), 'of one thing'))
+        ->toBe('of one thing')
+        ->and($asked(Question::by($noor, 'tasks', 'a', 'b'), 'asked anew'))
+        ->toBe('hers');
 });

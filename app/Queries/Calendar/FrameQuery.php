@@ -21,6 +21,7 @@ use App\Queries\Goals\Threads;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Week\WorkDone;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -78,7 +79,7 @@ final readonly class FrameQuery
 
     private function railAt(Person $viewer, Period $year): Rail
     {
-        return $this->remembered->of("rail of $year->name for $viewer->id", fn(): Rail => $this->rail($viewer, $year));
+        return $this->remembered->of(Question::by($viewer, 'rail', $year->name), fn(): Rail => $this->rail($viewer, $year));
     }
 
     private function rail(Person $viewer, Period $year): Rail

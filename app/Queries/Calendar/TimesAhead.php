@@ -7,6 +7,7 @@ namespace App\Queries\Calendar;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PeriodTag;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -22,7 +23,7 @@ final readonly class TimesAhead
     public function all(): array
     {
         return $this->remembered->of(
-            'times ahead',
+            Question::ofAll('times ahead'),
             fn(): array => [
                 ...$this->ahead(Horizon::Week, 10),
                 ...$this->ahead(Horizon::Month, 6),

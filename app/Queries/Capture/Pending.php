@@ -10,6 +10,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Capture\Answers\Alert;
 use App\Queries\Direction\ShelfPage;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\DB;
 
@@ -60,7 +61,7 @@ final class Pending
 
     private function of(Person $person): Waiting
     {
-        return $this->waiting[$person->id] ??= $this->remembered->of("what waits for $person->id", fn(): Waiting => $this->ask($person));
+        return $this->waiting[$person->id] ??= $this->remembered->of(Question::by($person, 'what waits'), fn(): Waiting => $this->ask($person));
     }
 
     private function ask(Person $person): Waiting

@@ -30,6 +30,7 @@ use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WeekGoals;
 use App\Queries\Week\WeekPlan;
 use App\Queries\Week\WeekPlans;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
@@ -63,7 +64,7 @@ final readonly class DayPage
         $clock = $isToday ? $this->workspace->aboutNow() : '';
         // All but what the clock moves is kept until anything is changed.
         $parts = $this->remembered->of(
-            "day $on of $viewer->id $clock".($isEvening ? ' in the evening' : ''),
+            Question::by($viewer, 'day', $on, $clock, $isEvening),
             fn(): DayParts => $this->parts($viewer, $on, $isToday, $isEvening),
         );
         $running = FocusSession::query()->where('person_id', $viewer->id)->whereNull('ended_at')->first();

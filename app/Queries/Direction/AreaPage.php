@@ -29,6 +29,7 @@ use App\Queries\Projects\RegisterRows;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RecurringTasksPage;
 use App\Queries\Week\WorkDone;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -58,7 +59,7 @@ final readonly class AreaPage
 
     public function of(Area $area, Person $viewer): AreaView
     {
-        return $this->remembered->of("area $area->id for $viewer->id", fn(): AreaView => $this->workOut($area, $viewer));
+        return $this->remembered->of(Question::by($viewer, 'area', $area->id), fn(): AreaView => $this->workOut($area, $viewer));
     }
 
     private function workOut(Area $area, Person $viewer): AreaView

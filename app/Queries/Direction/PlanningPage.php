@@ -14,6 +14,7 @@ use App\Queries\Goals\ClosingPage;
 use App\Queries\Goals\GoalPartsOf;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Reviews\AboutGoals;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
@@ -39,7 +40,7 @@ final readonly class PlanningPage
     public function of(PlanningSpan $stretch, Person $viewer, ?PlanningStep $step): PlanningView
     {
         return $this->remembered->of(
-            "planning of $stretch->name for $viewer->id, step ".($step->value ?? ''),
+            Question::by($viewer, 'planning', $stretch->name, $step?->value),
             fn(): PlanningView => $this->workOut($stretch, $viewer, $step),
         );
     }

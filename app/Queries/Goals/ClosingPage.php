@@ -14,6 +14,7 @@ use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Reviews\AboutGoals;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Period;
@@ -33,7 +34,7 @@ final readonly class ClosingPage
     /** Kept until anything is changed. */
     public function of(Period $period, Person $viewer): ClosingView
     {
-        return $this->remembered->of("closing of $period->name for $viewer->id", fn(): ClosingView => $this->view($period, $viewer));
+        return $this->remembered->of(Question::by($viewer, 'closing', $period->name), fn(): ClosingView => $this->view($period, $viewer));
     }
 
     private function view(Period $period, Person $viewer): ClosingView

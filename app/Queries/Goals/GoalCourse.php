@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;
@@ -141,7 +142,7 @@ final readonly class GoalCourse
         };
 
         // All at once where the past is asked for too.
-        $before = $this->remembered->ofPast("course of goal $goal->id", static function () use ($prepare, $by, $past, $present): array {
+        $before = $this->remembered->of(Question::ofAll('course of a goal', $goal->id)->aboutPast(), static function () use ($prepare, $by, $past, $present): array {
             $prepare(...$past, ...$present);
 
             return $by($past);

@@ -23,6 +23,7 @@ use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
@@ -49,7 +50,7 @@ final readonly class GoalPage
     public function of(Goal $goal, Person $viewer, Day $on): GoalView
     {
         return $this->remembered->of(
-            "goal $goal->id on $on for $viewer->id",
+            Question::by($viewer, 'goal', $goal->id, $on),
             fn(): GoalView => $this->workOut($goal, $viewer, $on),
         );
     }

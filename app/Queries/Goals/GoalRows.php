@@ -6,6 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Person;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
@@ -21,7 +22,7 @@ final readonly class GoalRows
     public function ofYear(Period $year, Person $viewer, Day $on): array
     {
         return $this->remembered->of(
-            "goals of $year->name on $on for $viewer->id",
+            Question::by($viewer, 'goals of a year', $year->name, $on),
             fn(): array => self::rows($this->plans->ofYear($year, $viewer), $this->plans->threads($viewer, $year), $on),
         );
     }
@@ -39,7 +40,7 @@ final readonly class GoalRows
         return $goals === []
             ? []
             : $this->remembered->of(
-                'goals '.implode(',', $goals)." on $on for $viewer->id",
+                Question::by($viewer, 'goals', $on, ...$goals),
                 fn(): array => self::rows($this->plans->beneath($goals, $viewer), $this->plans->threads($viewer, $within), $on, $goals),
             );
     }

@@ -6,6 +6,7 @@ namespace App\Queries\Goals;
 
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Period;
 
@@ -50,7 +51,10 @@ final class StoredPlans
         $year = $calendar->yearOf($within === null ? $this->workspace->today() : $within->anchor());
 
         return $this->threads["$year $viewer?->id"] ??= new Threads(
-            $this->remembered->of("outline of $year->name for $viewer?->id", static fn(): Outline => Outline::ofYear($year, $viewer)),
+            $this->remembered->of(
+                $viewer === null ? Question::ofAll('outline', $year->name) : Question::by($viewer, 'outline', $year->name),
+                static fn(): Outline => Outline::ofYear($year, $viewer),
+            ),
             $viewer,
         );
     }

@@ -16,6 +16,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
@@ -149,7 +150,7 @@ final readonly class YearPage
 
     private function lag(GoalRow $row, Period $year, Person $viewer, Day $on): ?string
     {
-        return $this->remembered->of("lag of goal $row->id on $on for $viewer->id", function () use ($row, $year, $viewer, $on): ?string {
+        return $this->remembered->of(Question::by($viewer, 'lag of a goal', $row->id, $on), function () use ($row, $year, $viewer, $on): ?string {
             $stored = $this->plans->holding($year, $viewer);
             $goal = $stored->listed([$row->id])[$row->id] ?? null;
 

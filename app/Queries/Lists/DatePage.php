@@ -18,6 +18,7 @@ use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Capacities;
 use App\Queries\Week\WeekPlans;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +54,7 @@ final readonly class DatePage
     public function of(Person $viewer, int $minutes, Day $since): DateView
     {
         [$loads, $tasks] = $this->remembered->of(
-            "tasks by date of $viewer->id",
+            Question::by($viewer, 'tasks by date'),
             fn(): array => [$this->loads($viewer), $this->shown($viewer)],
         );
         $step = fn(string $name, ?string $time = null, ?int $free = null): DateStep => new DateStep(

@@ -8,6 +8,7 @@ use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
@@ -35,7 +36,7 @@ final readonly class OwnTasks
      */
     public function counts(Person $person, int $minutes, Day $since): array
     {
-        return $this->remembered->of("lists of $person->id, $minutes minutes, since $since", function () use (
+        return $this->remembered->of(Question::by($person, 'lists', $minutes, $since), function () use (
             $person,
             $minutes,
             $since,

@@ -20,6 +20,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Standing;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -48,7 +49,7 @@ final readonly class SavedPage
         $work = fn(): SavedView => $this->workOut($viewer, $list, $built, $gap, $since, $shown);
         $asked = json_encode([$list?->id, $built, $gap, (string) $since, $shown], JSON_THROW_ON_ERROR);
 
-        return $built->isTyped() ? $work() : $this->remembered->of("tasks found for $viewer->id, $asked", $work);
+        return $built->isTyped() ? $work() : $this->remembered->of(Question::by($viewer, 'tasks found', $asked), $work);
     }
 
     private function workOut(Person $viewer, ?SavedList $list, BuiltList $built, int $gap, Day $since, int $shown): SavedView

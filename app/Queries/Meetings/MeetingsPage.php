@@ -13,6 +13,7 @@ use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\Meetings;
 use App\Queries\Meetings\Answers\Occurrence;
 use App\Queries\Meetings\Answers\SeriesRow;
+use App\Store\Question;
 use App\Store\Remembered;
 use Carbon\CarbonInterface;
 use Loftrin\Core\Calendar\Span;
@@ -37,7 +38,7 @@ final readonly class MeetingsPage
     {
         // What has passed unheld is no longer next: so is said within five minutes.
         return $this->remembered->of(
-            "meetings for $viewer->id at {$this->workspace->aboutNow()}",
+            Question::by($viewer, 'meetings', $this->workspace->aboutNow()),
             fn(): Meetings => $this->workOut($viewer, $this->workspace->now()),
         );
     }

@@ -19,6 +19,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 
@@ -49,7 +50,7 @@ final readonly class SeriesPage
     public function of(Series $series, Person $viewer, bool $all = false): SeriesView
     {
         return $this->remembered->of(
-            "series $series->id for $viewer->id".($all ? ' with all minutes' : ''),
+            Question::by($viewer, 'recurring meeting', $series->id, $all),
             fn(): SeriesView => $this->workOut($series, $viewer, $all),
         );
     }

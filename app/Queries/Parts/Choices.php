@@ -19,6 +19,7 @@ use App\Models\Template;
 use App\Models\Workspace;
 use App\Queries\Goals\Beneath;
 use App\Queries\Parts\Answers\Option;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Work\ProjectState;
@@ -180,7 +181,7 @@ final readonly class Choices
     private function kept(string $what, Builder $records, string $label): array
     {
         return $this->remembered->of(
-            "choice of $what",
+            Question::ofAll('choice', $what),
             static fn(): array => array_values(
                 $records
                     ->toBase()

@@ -15,6 +15,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\People\Answers\GroupRow;
 use App\Queries\People\Answers\People;
 use App\Queries\People\Answers\PersonRow;
+use App\Store\Question;
 use App\Store\Remembered;
 
 /** Who is here, and how much each has on their hands. */
@@ -30,7 +31,7 @@ final readonly class PeoplePage
 
     public function of(Person $viewer): People
     {
-        return $this->remembered->of("people for $viewer->id", fn(): People => $this->workOut($viewer));
+        return $this->remembered->of(Question::by($viewer, 'people'), fn(): People => $this->workOut($viewer));
     }
 
     private function workOut(Person $viewer): People

@@ -35,6 +35,7 @@ use App\Queries\Projects\Answers\PlanLineRow;
 use App\Queries\Projects\Answers\ProjectView;
 use App\Queries\Projects\Answers\StageRow;
 use App\Queries\Week\RecurringTasksPage;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
@@ -60,7 +61,7 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        return $this->remembered->of("project $project->id for $viewer->id", fn(): ProjectView => $this->workOut($project, $viewer));
+        return $this->remembered->of(Question::by($viewer, 'project', $project->id), fn(): ProjectView => $this->workOut($project, $viewer));
     }
 
     private function workOut(Project $project, Person $viewer): ProjectView
@@ -154,7 +155,7 @@ final readonly class ProjectPage
     {
         $entries = $project->entries->keyBy('field_id');
         $fields = $this->remembered->of(
-            'fields of projects',
+            Question::ofAll('fields of projects'),
             static fn(): array => array_values(
                 Field::query()
                     ->orderBy('name')

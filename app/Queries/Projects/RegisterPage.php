@@ -17,6 +17,7 @@ use App\Queries\Projects\Answers\ActiveCount;
 use App\Queries\Projects\Answers\Register;
 use App\Queries\Projects\Answers\RegisterFilter;
 use App\Queries\Projects\Answers\RegisterGroup;
+use App\Store\Question;
 use App\Store\Remembered;
 
 /** The register of all projects, a page at a time: what is stuck, behind or without a next step comes first. */
@@ -43,7 +44,7 @@ final readonly class RegisterPage
 
         return $filter->isTyped()
             ? $work()
-            : $this->remembered->of("a page of the register for $viewer->id, ".json_encode($filter, JSON_THROW_ON_ERROR), $work);
+            : $this->remembered->of(Question::by($viewer, 'register', json_encode($filter, JSON_THROW_ON_ERROR)), $work);
     }
 
     private function workOut(Person $viewer, RegisterFilter $filter): Register

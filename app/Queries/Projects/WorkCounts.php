@@ -11,6 +11,7 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\StoredTallies;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +34,7 @@ final readonly class WorkCounts
     {
         return new CountedWork(
             $this->remembered->of(
-                'work of projects '.implode(',', $projects),
+                Question::ofAll('work of projects', ...$projects),
                 fn(): array => $this->facts(Project::query()->whereIntegerInRaw('projects.id', $projects)),
             ),
         );
@@ -43,11 +44,11 @@ final readonly class WorkCounts
     public function ofActive(Person $viewer): CountedWork
     {
         $facts = $this->remembered->of(
-            'work of active projects',
+            Question::ofAll('work of active projects'),
             fn(): array => $this->facts(Project::query()->where('projects.state', ProjectState::Active)),
         );
         $unseen = $this->remembered->of(
-            "active projects not seen by $viewer->id",
+            Question::by($viewer, 'active projects not seen'),
             static fn(): array => Project::query()
                 ->hidden()
                 ->where('state', ProjectState::Active)

@@ -25,6 +25,7 @@ use App\Queries\Week\DoneHours;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
 use App\Queries\Week\HoursAccount;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -61,7 +62,7 @@ final readonly class FactsQuery
     public function of(Period $week, Person $person): WeekFacts
     {
         return $this->remembered->of(
-            "facts of $week->name on {$this->workspace->today()} for $person->id",
+            Question::by($person, 'facts of a week', $week->name),
             fn(): WeekFacts => $this->workOut($week, $person),
         );
     }

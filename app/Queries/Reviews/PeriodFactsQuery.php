@@ -19,6 +19,7 @@ use App\Queries\Reviews\Answers\PeriodFacts;
 use App\Queries\Week\DoneHours;
 use App\Queries\Week\DonePage;
 use App\Queries\Week\DoneWork;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
@@ -45,7 +46,7 @@ final readonly class PeriodFactsQuery
     public function of(Period $period, Person $person): PeriodFacts
     {
         return $this->remembered->of(
-            "facts of $period->name on {$this->workspace->today()} for $person->id",
+            Question::by($person, 'facts of a period', $period->name),
             fn(): PeriodFacts => $this->workOut($period, $person),
         );
     }

@@ -8,6 +8,7 @@ use App\Models\MainEffort;
 use App\Models\Relations\Everybody;
 use App\Models\Workspace;
 use App\Queries\Meetings\TakenTime;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -40,7 +41,7 @@ final class Capacities
     /** @return array<int, array<string, Capacity>> by person and date: each day of the span */
     public function days(Span $span): array
     {
-        return $this->remembered->of("capacity of $span->first to $span->last", fn(): array => $this->workOut($span));
+        return $this->remembered->of(Question::ofAll('capacity', $span->first, $span->last), fn(): array => $this->workOut($span));
     }
 
     /** @return array<int, Capacity> by person: of the whole week, or of the present one from today on */
@@ -209,7 +210,7 @@ final class Capacities
     /** @return array{array<int, array<string, int>>, array<int, array<string, int>>} minutes by person and place, by effort and place */
     private function placed(): array
     {
-        return $this->placed ??= $this->remembered->of('placed tasks', function (): array {
+        return $this->placed ??= $this->remembered->of(Question::ofAll('placed tasks'), function (): array {
             [$byPerson, $byEffort] = [[], []];
 
             foreach ($this->tasks->all() as $row) {

@@ -14,6 +14,7 @@ use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\Answers\DoneView;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
@@ -37,7 +38,7 @@ final readonly class DonePage
     public function of(Span $span, Person $person): DoneView
     {
         return $this->remembered->of(
-            "done from $span->first to $span->last by $person->id",
+            Question::by($person, 'done', $span->first, $span->last),
             fn(): DoneView => $this->workOut($span, $person, hasTasks: true),
         );
     }
@@ -46,7 +47,7 @@ final readonly class DonePage
     public function sums(Span $span, Person $person): DoneView
     {
         return $this->remembered->of(
-            "sums of what was done from $span->first to $span->last by $person->id",
+            Question::by($person, 'sums of what was done', $span->first, $span->last),
             fn(): DoneView => $this->workOut($span, $person, hasTasks: false)->bare(),
         );
     }

@@ -19,6 +19,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\LeftRow;
 use App\Queries\Week\Answers\WeekView;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -51,7 +52,7 @@ final readonly class WeekPage
     public function of(Period $week, Person $viewer, Person $whose): WeekView
     {
         return $this->remembered->of(
-            "week $week->name of $whose->id for $viewer->id",
+            Question::by($viewer, 'week', $week->name, $whose->id),
             fn(): WeekView => $this->workOut($week, $viewer, $whose),
         );
     }

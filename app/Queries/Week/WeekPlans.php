@@ -11,6 +11,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekHours;
+use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Period;
 
@@ -31,7 +32,7 @@ final readonly class WeekPlans
     public function of(Period $week, Person $viewer, Person $whose): WeekPlan
     {
         return $this->remembered->of(
-            "plan of $week->name of $whose->id for $viewer->id",
+            Question::by($viewer, 'plan of a week', $week->name, $whose->id),
             fn(): WeekPlan => $this->workOut($week, $viewer, $whose),
         );
     }

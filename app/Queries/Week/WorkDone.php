@@ -9,6 +9,7 @@ use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
@@ -39,8 +40,8 @@ final readonly class WorkDone
         }
 
         return [
-            ...$this->remembered->ofPast(
-                "shares of {$past[0]->name} and ".count($past).' weeks on',
+            ...$this->remembered->of(
+                Question::ofAll('shares of weeks', $past[0]->name, count($past))->aboutPast(),
                 fn(): array => $this->shares($past),
             ),
             ...$this->shares(array_slice($weeks, count($past))),
@@ -71,7 +72,7 @@ final readonly class WorkDone
     /** @return array{threaded: int, minutes: int} of what was done in the span for the area's projects and goals */
     public function inArea(Area $area, Span $span): array
     {
-        return $this->remembered->of("work done in area $area->id, $span->first to $span->last", function () use ($area, $span): array {
+        return $this->remembered->of(Question::ofAll('work done in an area', $area->id, $span->first, $span->last), function () use ($area, $span): array {
             $ofArea = static fn(Builder $within): Builder => $within->where('area_id', $area->id)->select('id');
             $tasks = Task::query()
                 ->openToAll()
